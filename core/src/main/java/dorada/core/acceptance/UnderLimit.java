@@ -1,0 +1,29 @@
+package dorada.core.acceptance;
+
+import java.util.Arrays;
+import java.util.Locale;
+
+/**
+ * Every wanted channel at or under a limit: 1.5 strict, 2.0 usual, 2.5 for many aircraft antennas (common practice, no
+ * source).
+ *
+ * @param limitSwr above 1
+ */
+public record UnderLimit(double limitSwr) implements AcceptanceRule {
+
+    public UnderLimit {
+        if (!(limitSwr > 1) || Double.isInfinite(limitSwr)) {
+            throw new IllegalArgumentException("An SWR limit must be above 1, not " + limitSwr + ".");
+        }
+    }
+
+    @Override
+    public String words() {
+        return String.format(Locale.ROOT, "SWR %.2f or less on every channel", limitSwr);
+    }
+
+    @Override
+    public double shortfall(double[] swr) {
+        return Arrays.stream(swr).max().orElse(Double.POSITIVE_INFINITY) - limitSwr;
+    }
+}

@@ -1,0 +1,94 @@
+package dorada.core.acceptance;
+
+import dorada.core.sweep.Reading;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Locale;
+import java.util.stream.Collectors;
+
+/**
+ * Met or not, by which rule, judged where, and each channel's margin.
+ *
+ * @param rule the rule applied
+ * @param plane where the reading was taken
+ * @param met true where the rule is met in full
+ * @param channels one per wanted channel, ascending in frequency
+ * @param sentence the verdict for a person, naming the rule and the plane
+ */
+public record Verdict(
+        AcceptanceRule rule, ReferencePlane plane, boolean met, List<ChannelVerdict> channels, String sentence) {
+
+    static Verdict of(AcceptanceRule rule, List<ChannelReading> measured, ReferencePlane plane) {
+        if (measured.isEmpty()) {
+            throw new IllegalArgumentException("A verdict needs at least one wanted channel.");
+        }
+        List<ChannelVerdict> channels = measured.stream()
+                .sorted(Comparator.comparingDouble(m -> m.channel().frequencyHz()))
+                .map(m -> new ChannelVerdict(
+                        m,
+                        rule.limitSwr(),
+                        m.reading().map(r -> r.swr() <= rule.limitSwr()).orElse(false)))
+                .toList();
+        boolean all = channels.stream().allMatch(c -> c.measured().reading().isPresent());
+        boolean met = all && rule.shortfall(swrs(channels)) <= 0;
+        return new Verdict(rule, plane, met, channels, sentence(rule, plane, met, channels));
+    }
+
+    /** The worst SWR measured on any channel; infinite where none was measured. */
+    public double worstSwr() {
+        return channels.stream()
+                .flatMap(c -> c.measured().reading().stream())
+                .mapToDouble(Reading::swr)
+                .max()
+                .orElse(Double.POSITIVE_INFINITY);
+    }
+
+    private static double[] swrs(List<ChannelVerdict> channels) {
+        return channels.stream()
+                .mapToDouble(c -> c.measured().reading().orElseThrow().swr())
+                .toArray();
+    }
+
+    private static String sentence(
+            AcceptanceRule rule, ReferencePlane plane, boolean met, List<ChannelVerdict> channels) {
+        String where = plane.words() + ".";
+        String missing = names(
+                channels.stream().filter(c -> c.measured().reading().isEmpty()).toList());
+        if (!missing.isEmpty()) {
+            return "Not judged: the sweep does not reach " + missing + ". Rule: " + rule.words() + ", " + where;
+        }
+        if (met) {
+            ChannelVerdict tightest = channels.stream()
+                    .min(Comparator.comparingDouble(ChannelVerdict::margin))
+                    .orElseThrow();
+            return String.format(
+                    Locale.ROOT,
+                    "Met: %s, %s Least margin %.2f on %s.",
+                    rule.words(),
+                    where,
+                    tightest.margin(),
+                    tightest.measured().channel().name());
+        }
+        String missed = channels.stream()
+                .filter(c -> !c.met())
+                .map(c -> String.format(
+                        Locale.ROOT,
+                        "%s at %s",
+                        c.measured().channel().name(),
+                        swrWords(c.measured().reading().orElseThrow().swr())))
+                .collect(Collectors.joining(", "));
+        if (missed.isEmpty()) {
+            double[] swr = swrs(channels);
+            missed = String.format(Locale.ROOT, "the ends differ by %.2f", EvenEnds.unevenness(swr));
+        }
+        return "Not met: " + rule.words() + ", " + where + " Missed: " + missed + ".";
+    }
+
+    private static String swrWords(double swr) {
+        return swr >= 100 ? "over 100" : String.format(Locale.ROOT, "%.2f", swr);
+    }
+
+    private static String names(List<ChannelVerdict> channels) {
+        return channels.stream().map(c -> c.measured().channel().name()).collect(Collectors.joining(", "));
+    }
+}

@@ -1,0 +1,2 @@
+/** Acceptance rules and the verdicts that name them. */
+package dorada.core.acceptance;

@@ -1,0 +1,2 @@
+/** Readers and writers of published file formats. */
+package dorada.core.format;

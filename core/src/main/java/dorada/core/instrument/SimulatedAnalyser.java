@@ -1,0 +1,74 @@
+package dorada.core.instrument;
+
+import dorada.core.antenna.AntennaModel;
+import dorada.core.rf.Reflection;
+import dorada.core.sweep.Sweep;
+import java.util.Locale;
+import java.util.Random;
+
+/**
+ * Stands in for a calibrated analyser at the connector of a simulated antenna, with what a good one leaves of error: a
+ * directivity residue of some −46 dB and a little noise on each point.
+ */
+public final class SimulatedAnalyser implements Analyser {
+
+    /** What a bench analyser of the usual kind covers. */
+    public static final Span LIMITS = new Span(1e6, 1e9);
+
+    public static final int MOST_POINTS = 1601;
+
+    private static final double DIRECTIVITY_RESIDUE = 0.005;
+    private static final double NOISE = 0.0006;
+
+    private final AntennaModel antenna;
+    private final double lengthM;
+    private final Random random;
+
+    /**
+     * @param antenna what is connected
+     * @param lengthM its adjustable length now, in metres
+     * @param random source of noise
+     */
+    public SimulatedAnalyser(AntennaModel antenna, double lengthM, Random random) {
+        this.antenna = antenna;
+        this.lengthM = lengthM;
+        this.random = random;
+    }
+
+    @Override
+    public Span limits() {
+        return LIMITS;
+    }
+
+    @Override
+    public int mostPoints() {
+        return MOST_POINTS;
+    }
+
+    @Override
+    public Sweep sweep(Span span, int points) {
+        if (!LIMITS.contains(span)) {
+            throw new IllegalArgumentException(String.format(
+                    Locale.ROOT,
+                    "The simulated analyser covers %.0f to %.0f MHz, not %.3f to %.3f MHz.",
+                    LIMITS.startHz() / 1e6,
+                    LIMITS.stopHz() / 1e6,
+                    span.startHz() / 1e6,
+                    span.stopHz() / 1e6));
+        }
+        if (points < 2 || points > MOST_POINTS) {
+            throw new IllegalArgumentException("The simulated analyser takes 2 to " + MOST_POINTS + " points.");
+        }
+        Reflection residue = Reflection.polar(DIRECTIVITY_RESIDUE, 360 * random.nextDouble());
+        double[] hz = new double[points];
+        double[] re = new double[points];
+        double[] im = new double[points];
+        for (int i = 0; i < points; i++) {
+            hz[i] = span.startHz() + span.widthHz() * i / (points - 1);
+            Reflection r = Reflection.of(antenna.impedanceAt(hz[i], lengthM), Sweep.STANDARD_REFERENCE_OHM);
+            re[i] = r.re() + residue.re() + NOISE * random.nextGaussian();
+            im[i] = r.im() + residue.im() + NOISE * random.nextGaussian();
+        }
+        return new Sweep(hz, re, im, Sweep.STANDARD_REFERENCE_OHM);
+    }
+}

@@ -1,0 +1,64 @@
+package dorada.core.tuning;
+
+import dorada.core.instrument.Span;
+import dorada.core.sweep.Reading;
+import dorada.core.sweep.Sweep;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * What to do next, how sure that is, and what to expect of it.
+ *
+ * @param action what to do
+ * @param fit how the antenna stands now
+ * @param amountM how much to shorten or lengthen now, in metres, 0 or more
+ * @param needLowM the least that the whole job is likely to need, in metres
+ * @param needHighM the most that the whole job is likely to need, in metres
+ * @param dipHz the dip it rests on
+ * @param targetHz where the dip should be for this rule
+ * @param sensitivityHzPerM how far the dip moves per metre of length, negative; learnt from the passes where it could be
+ * @param learnt true where the sensitivity comes from this antenna's own passes
+ * @param expected the next sweep as predicted after {@code amountM}
+ * @param expectedReadings the predicted values at the wanted channels that the prediction reaches
+ * @param widerSweep the span to sweep first
+ * @param reasons why, as sentences
+ */
+public record TrimAdvice(
+        Action action,
+        Fit fit,
+        double amountM,
+        double needLowM,
+        double needHighM,
+        Optional<Double> dipHz,
+        Optional<Double> targetHz,
+        Optional<Double> sensitivityHzPerM,
+        boolean learnt,
+        Optional<Sweep> expected,
+        List<Reading> expectedReadings,
+        Optional<Span> widerSweep,
+        List<String> reasons) {
+
+    public TrimAdvice {
+        expectedReadings = List.copyOf(expectedReadings);
+        reasons = List.copyOf(reasons);
+    }
+
+    /** What to do next. */
+    public enum Action {
+        SHORTEN,
+        LENGTHEN,
+        /** Too short for a way of adjusting that only shortens: a longer piece is needed. */
+        REPLACE_LONGER,
+        STOP,
+        SWEEP_WIDER,
+        FIND_THE_FAULT
+    }
+
+    /** How the antenna stands for the wanted channels. */
+    public enum Fit {
+        TOO_LONG,
+        TOO_SHORT,
+        CENTRED,
+        UNKNOWN
+    }
+}

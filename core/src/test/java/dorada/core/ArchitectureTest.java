@@ -1,0 +1,41 @@
+package dorada.core;
+
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
+import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
+
+import com.tngtech.archunit.core.importer.ImportOption;
+import com.tngtech.archunit.junit.AnalyzeClasses;
+import com.tngtech.archunit.junit.ArchTest;
+import com.tngtech.archunit.lang.ArchRule;
+
+@AnalyzeClasses(packages = "dorada.core", importOptions = ImportOption.DoNotIncludeTests.class)
+class ArchitectureTest {
+
+    @ArchTest
+    static final ArchRule coreKnowsNoFrameworkNoServerNoDatabase = noClasses()
+            .should()
+            .dependOnClassesThat()
+            .resideInAnyPackage(
+                    "org.springframework..", "dorada.server..", "jakarta..", "java.sql..", "tools.jackson..");
+
+    @ArchTest
+    static final ArchRule coreOpensNoFilesAndNoSockets = noClasses()
+            .should()
+            .dependOnClassesThat()
+            .resideInAnyPackage("java.net..", "java.nio.file..")
+            .orShould()
+            .dependOnClassesThat()
+            .haveFullyQualifiedName("java.io.File");
+
+    @ArchTest
+    static final ArchRule packagesFormNoCycles =
+            slices().matching("dorada.core.(*)..").should().beFreeOfCycles();
+
+    @ArchTest
+    static final ArchRule theMeasuringHeartDoesNotKnowTheAdviser = noClasses()
+            .that()
+            .resideInAnyPackage("dorada.core.rf..", "dorada.core.sweep..", "dorada.core.format..")
+            .should()
+            .dependOnClassesThat()
+            .resideInAnyPackage("dorada.core.tuning..", "dorada.core.acceptance..", "dorada.core.instrument..");
+}

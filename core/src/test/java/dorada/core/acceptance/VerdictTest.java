@@ -1,0 +1,87 @@
+package dorada.core.acceptance;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
+
+import dorada.core.sweep.Curves;
+import dorada.core.sweep.Sweep;
+import dorada.core.sweep.SweepAnalysis;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+
+class VerdictTest {
+
+    private static final List<WantedChannel> CB = List.of(
+            new WantedChannel("40", 27.405e6, false),
+            new WantedChannel("1", 26.965e6, false),
+            new WantedChannel("19", 27.185e6, true));
+
+    private static Verdict judge(AcceptanceRule rule, Sweep sweep) {
+        return rule.judge(ChannelReading.of(new SweepAnalysis(sweep), CB), ReferencePlane.RADIO);
+    }
+
+    @Test
+    void underALimitNamesRulePlaneAndTheTightestChannel() {
+        Verdict verdict = judge(new UnderLimit(2), Curves.resonance(26e6, 28.4e6, 201, 27.2e6, 47, 25));
+        assertThat(verdict.met()).isTrue();
+        assertThat(verdict.sentence())
+                .startsWith("Met: SWR 2.00 or less on every channel, at the radio end of the feedline.");
+        assertThat(verdict.channels())
+                .extracting(c -> c.measured().channel().name())
+                .containsExactly("1", "19", "40");
+        ChannelVerdict low = verdict.channels().get(0);
+        assertThat(low.margin())
+                .isCloseTo(2 - low.measured().reading().orElseThrow().swr(), within(1e-12));
+        assertThat(verdict.sentence()).contains("on 1.");
+    }
+
+    @Test
+    void oneMissedChannelMissesTheRuleAndIsNamed() {
+        Verdict verdict = judge(new UnderLimit(1.5), Curves.resonance(26e6, 28.4e6, 201, 26.97e6, 47, 40));
+        assertThat(verdict.met()).isFalse();
+        assertThat(verdict.channels()).extracting(ChannelVerdict::met).containsExactly(true, false, false);
+        assertThat(verdict.sentence()).startsWith("Not met").contains("19 at ").contains("40 at ");
+    }
+
+    @Test
+    void evenEndsRefusesALopsidedCurveThatIsUnderTheLimitEverywhere() {
+        Sweep lopsided = Curves.resonance(26e6, 28.4e6, 201, 27.11e6, 48, 25);
+        assertThat(judge(new UnderLimit(2), lopsided).met()).isTrue();
+        Verdict even = judge(new EvenEnds(), lopsided);
+        assertThat(even.met()).isFalse();
+        assertThat(even.sentence()).contains("ends differ by");
+        assertThat(judge(new EvenEnds(), Curves.resonance(26e6, 28.4e6, 201, 27.184e6, 48, 25))
+                        .met())
+                .isTrue();
+    }
+
+    @Test
+    void aChannelBeyondTheSweepIsNotJudged() {
+        Verdict verdict = judge(new UnderLimit(2), Curves.resonance(26e6, 27.3e6, 201, 27e6, 47, 25));
+        assertThat(verdict.met()).isFalse();
+        assertThat(verdict.sentence()).startsWith("Not judged: the sweep does not reach 40.");
+        assertThat(verdict.channels().get(2).margin()).isNaN();
+    }
+
+    @Test
+    void aLimitOfOneIsNoRule() {
+        assertThatThrownBy(() -> new UnderLimit(1)).hasMessageContaining("above 1");
+        assertThatThrownBy(() -> new UnderLimit(2).judge(List.of(), ReferencePlane.RADIO))
+                .hasMessageContaining("at least one");
+    }
+
+    /** ≥3 do not transmit unless the radio's ceiling is higher; common practice, no source. */
+    @Test
+    void powerIsLimitedByTheWorstChannel() {
+        assertThat(TransmitLimit.of(1.8, 2, 25)).isEqualTo(new TransmitLimit(true, 25, false));
+        TransmitLimit reduced = TransmitLimit.of(2.5, 2, 25);
+        assertThat(reduced.allowed()).isTrue();
+        assertThat(reduced.powerW()).isCloseTo(25 * (1 / 9.0) / Math.pow(1.5 / 3.5, 2), within(1e-9));
+        assertThat(TransmitLimit.of(3, 2, 25).allowed()).isFalse();
+        assertThat(TransmitLimit.of(Double.POSITIVE_INFINITY, 2, 25).powerW()).isZero();
+        TransmitLimit tolerant = TransmitLimit.of(4, 5, 10);
+        assertThat(tolerant.allowed()).isTrue();
+        assertThat(tolerant.powerW()).isCloseTo(10 * 0.25 / 0.36, within(1e-9));
+    }
+}

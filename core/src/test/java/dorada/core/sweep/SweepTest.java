@@ -1,0 +1,76 @@
+package dorada.core.sweep;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
+
+import dorada.core.rf.Reflection;
+import org.hipparchus.analysis.interpolation.AkimaSplineInterpolator;
+import org.junit.jupiter.api.Test;
+
+class SweepTest {
+
+    private final Sweep sweep = Curves.resonance(140e6, 170e6, 61, 155e6, 45, 8);
+
+    @Test
+    void keepsItsPointsWhateverBecomesOfTheArrays() {
+        double[] hz = {1e6, 2e6};
+        Sweep own = new Sweep(hz, new double[] {0, 0.1}, new double[2], 50);
+        hz[0] = 5;
+        own.frequenciesHz()[1] = 7;
+        assertThat(own.frequencyHz(0)).isEqualTo(1e6);
+        assertThat(own.stopHz()).isEqualTo(2e6);
+    }
+
+    @Test
+    void measuredPointsComeBackExactlyAndNothingIsExtrapolated() {
+        assertThat(sweep.at(sweep.frequencyHz(17))).contains(sweep.reflection(17));
+        assertThat(sweep.at(139.9e6)).isEmpty();
+        assertThat(sweep.at(170.1e6)).isEmpty();
+    }
+
+    @Test
+    void betweenPointsItFollowsTheCurveBetterThanASpline() {
+        AkimaSplineInterpolator spline = new AkimaSplineInterpolator();
+        double[] re = new double[sweep.size()];
+        for (int i = 0; i < re.length; i++) {
+            re[i] = sweep.re(i);
+        }
+        var splined = spline.interpolate(sweep.frequenciesHz(), re);
+        double worstOurs = 0;
+        double worstSpline = 0;
+        for (double hz = 140.1e6; hz < 170e6; hz += 0.137e6) {
+            Reflection truth = Reflection.of(Curves.seriesResonance(hz, 155e6, 45, 8), 50);
+            worstOurs = Math.max(worstOurs, Math.abs(sweep.at(hz).orElseThrow().re() - truth.re()));
+            worstSpline = Math.max(worstSpline, Math.abs(splined.value(hz) - truth.re()));
+        }
+        assertThat(worstOurs).isLessThan(1e-4).isLessThan(worstSpline);
+    }
+
+    @Test
+    void twoPointsAreJoinedByALine() {
+        Sweep two = new Sweep(new double[] {1e6, 3e6}, new double[] {0, 0.4}, new double[] {0.2, 0}, 50);
+        Reflection middle = two.at(2e6).orElseThrow();
+        assertThat(middle.re()).isCloseTo(0.2, within(1e-12));
+        assertThat(middle.im()).isCloseTo(0.1, within(1e-12));
+    }
+
+    @Test
+    void renormalisingChangesTheNumbersNotTheLoad() {
+        Sweep on75 = sweep.renormalised(75);
+        assertThat(on75.reflection(9).impedance(75).resistanceOhm()).isCloseTo(45, within(1e-9));
+        assertThat(on75.renormalised(50).re(9)).isCloseTo(sweep.re(9), within(1e-12));
+    }
+
+    @Test
+    void brokenInputIsRefusedWithThePoint() {
+        assertThatThrownBy(() -> new Sweep(new double[] {2, 1}, new double[2], new double[2], 50))
+                .hasMessageContaining("point 1");
+        assertThatThrownBy(() -> new Sweep(new double[] {1, 2}, new double[] {0, Double.NaN}, new double[2], 50))
+                .hasMessageContaining("Point 1");
+        assertThatThrownBy(() -> new Sweep(new double[0], new double[0], new double[0], 50))
+                .hasMessageContaining("at least one");
+        assertThatThrownBy(() -> new Sweep(new double[1], new double[2], new double[1], 50))
+                .isInstanceOf(IllegalArgumentException.class);
+    }
+}

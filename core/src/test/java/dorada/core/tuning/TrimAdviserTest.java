@@ -1,0 +1,226 @@
+package dorada.core.tuning;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
+
+import dorada.core.acceptance.AcceptanceRule;
+import dorada.core.acceptance.EvenEnds;
+import dorada.core.acceptance.UnderLimit;
+import dorada.core.acceptance.WantedChannel;
+import dorada.core.antenna.AntennaKind;
+import dorada.core.antenna.StandIn;
+import dorada.core.instrument.SimulatedAnalyser;
+import dorada.core.instrument.Span;
+import dorada.core.rf.Impedance;
+import dorada.core.rf.Wavelength;
+import dorada.core.sweep.Curves;
+import dorada.core.sweep.Sweep;
+import dorada.core.tuning.TrimAdvice.Action;
+import dorada.core.tuning.TrimAdvice.Fit;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Random;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
+
+class TrimAdviserTest {
+
+    private static final Adjustment CUT = new Adjustment.OneWayCut(0.001);
+    private static final Adjustment SLIDE = new Adjustment.Slide(0.001);
+    private static final List<WantedChannel> VHF = List.of(
+            new WantedChannel("Field", 153.05e6, true),
+            new WantedChannel("Base", 157.45e6, false),
+            new WantedChannel("Ferry", 161.9e6, false));
+    private static final double C = Wavelength.SPEED_OF_LIGHT_M_PER_S;
+
+    private static TrimAdviser adviser(AcceptanceRule rule, Adjustment adjustment) {
+        return new TrimAdviser(rule, VHF, adjustment, 0.25, SimulatedAnalyser.LIMITS);
+    }
+
+    private static Pass pass(double changeM, double dipHz) {
+        return new Pass(changeM, Curves.resonance(140e6, 175e6, 351, dipHz, 47, 8));
+    }
+
+    @Test
+    void dipBelowTheBandMeansTooLong() {
+        TrimAdvice advice = adviser(new UnderLimit(1.5), SLIDE).advise(List.of(pass(0, 150.2e6)));
+        assertThat(advice.action()).isEqualTo(Action.SHORTEN);
+        assertThat(advice.fit()).isEqualTo(Fit.TOO_LONG);
+        // Length goes with 1/f: a quarter of c, times the difference of 1/f.
+        double need = 0.25 * C * (1 / 150.2e6 - 1 / advice.targetHz().orElseThrow());
+        assertThat(advice.amountM()).isCloseTo(need, within(0.0006));
+        assertThat(advice.targetHz().orElseThrow()).isBetween(156.5e6, 158.5e6);
+        assertThat(advice.needLowM()).isLessThan(need);
+        assertThat(advice.needHighM()).isGreaterThan(need);
+    }
+
+    @Test
+    void dipAboveTheBandMeansTooShortAndACutCannotHelp() {
+        assertThat(adviser(new UnderLimit(1.5), SLIDE)
+                        .advise(List.of(pass(0, 166e6)))
+                        .action())
+                .isEqualTo(Action.LENGTHEN);
+        TrimAdvice cut = adviser(new UnderLimit(1.5), CUT).advise(List.of(pass(0, 166e6)));
+        assertThat(cut.action()).isEqualTo(Action.REPLACE_LONGER);
+        assertThat(cut.fit()).isEqualTo(Fit.TOO_SHORT);
+    }
+
+    @Test
+    void aOneWayCutTakesOnlyPartOfWhatIsNeeded() {
+        double cut = adviser(new UnderLimit(1.5), CUT)
+                .advise(List.of(pass(0, 150.2e6)))
+                .amountM();
+        double slide = adviser(new UnderLimit(1.5), SLIDE)
+                .advise(List.of(pass(0, 150.2e6)))
+                .amountM();
+        assertThat(cut).isBetween(slide * 0.5, slide * 0.7);
+    }
+
+    @Test
+    void thePassesTeachHowFarThisAntennaMoves() {
+        // This one moves twice as far per millimetre as its electrical length would say.
+        double before = 150e6;
+        double after = 1 / (1 / before - 2 * 0.006 / (0.25 * C));
+        TrimAdvice advice = adviser(new UnderLimit(1.5), SLIDE).advise(List.of(pass(0, before), pass(-0.006, after)));
+        assertThat(advice.learnt()).isTrue();
+        double plain = 0.25 * C * (1 / after - 1 / advice.targetHz().orElseThrow());
+        assertThat(advice.amountM()).isCloseTo(plain / 2, within(0.0006));
+        assertThat(advice.sensitivityHzPerM().orElseThrow()).isNegative();
+    }
+
+    @Test
+    void aDipThatMovesTheWrongWayCallsForAFaultNotACut() {
+        TrimAdvice advice = adviser(new UnderLimit(1.5), CUT).advise(List.of(pass(0, 150e6), pass(-0.008, 146e6)));
+        assertThat(advice.action()).isEqualTo(Action.FIND_THE_FAULT);
+        assertThat(advice.reasons()).anyMatch(r -> r.contains("did not follow"));
+    }
+
+    @Test
+    void goodEnoughMeansStopAndSaysWhatMoreCouldGain() {
+        TrimAdvice advice = adviser(new UnderLimit(2.5), CUT).advise(List.of(pass(0, 156.9e6)));
+        assertThat(advice.action()).isEqualTo(Action.STOP);
+        assertThat(advice.amountM()).isZero();
+        assertThat(advice.reasons()).anyMatch(r -> r.contains("at best"));
+    }
+
+    @Test
+    void evenEndsAimsAtEqualSwrOnBothEnds() {
+        TrimAdvice advice = adviser(new EvenEnds(), SLIDE).advise(List.of(pass(0, 150.2e6)));
+        double low = advice.expectedReadings().get(0).swr();
+        double high = advice.expectedReadings().get(2).swr();
+        assertThat(Math.abs(low - high)).isLessThan(0.15);
+    }
+
+    @Test
+    void thePredictedCurveHasItsDipWhereTheAmountPutsIt() {
+        TrimAdvice advice = adviser(new UnderLimit(1.5), SLIDE).advise(List.of(pass(0, 150.2e6)));
+        Sweep expected = advice.expected().orElseThrow();
+        double least = 1;
+        double at = 0;
+        for (int i = 0; i < expected.size(); i++) {
+            if (expected.magnitude(i) < least) {
+                least = expected.magnitude(i);
+                at = expected.frequencyHz(i);
+            }
+        }
+        assertThat(at).isCloseTo(advice.targetHz().orElseThrow(), within(0.4e6));
+    }
+
+    @Test
+    void aDipBelowTheSweepAsksForAWiderSweepAndNamesTheSide() {
+        Sweep narrow = Curves.resonance(152e6, 163e6, 101, 147e6, 47, 8);
+        TrimAdvice advice = adviser(new UnderLimit(2), CUT).advise(List.of(new Pass(0, narrow)));
+        assertThat(advice.action()).isEqualTo(Action.SWEEP_WIDER);
+        assertThat(advice.fit()).isEqualTo(Fit.TOO_LONG);
+        assertThat(advice.widerSweep().orElseThrow().startHz()).isLessThan(147e6);
+    }
+
+    @Test
+    void whereTheInstrumentCannotSweepWiderTheStepIsCautious() {
+        Sweep narrow = Curves.resonance(152e6, 163e6, 101, 147e6, 47, 8);
+        TrimAdvice advice = new TrimAdviser(new UnderLimit(2), VHF, CUT, 0.25, new Span(152e6, 163e6))
+                .advise(List.of(new Pass(0, narrow)));
+        assertThat(advice.action()).isEqualTo(Action.SHORTEN);
+        assertThat(advice.widerSweep()).isEmpty();
+        assertThat(advice.amountM()).isLessThan(0.02 * 0.25 * C / 152e6);
+        // The true need is 0.25·c·(1/147 − 1/157.4) MHz, some 34 mm: the step must not come near it.
+        assertThat(advice.amountM()).isLessThan(0.010);
+    }
+
+    @Test
+    void anEdgeOnTheFarSideOfTheBandLeavesTheSideOpen() {
+        Sweep below = Curves.resonance(120e6, 140e6, 101, 150e6, 47, 8);
+        TrimAdvice advice = adviser(new UnderLimit(2), CUT).advise(List.of(new Pass(0, below)));
+        assertThat(advice.fit()).isEqualTo(Fit.UNKNOWN);
+        assertThat(advice.action()).isEqualTo(Action.SWEEP_WIDER);
+        assertThat(advice.amountM()).isZero();
+    }
+
+    /** "A reading too good to be true (flat and low over a very wide span = loss)"; common practice, no source. */
+    @Test
+    void aDummyLoadLeftInPlaceIsNotAnAntenna() {
+        Sweep load = Curves.of(100e6, 200e6, 201, hz -> new Impedance(51, 0.5));
+        assertThat(adviser(new UnderLimit(2), CUT)
+                        .advise(List.of(new Pass(0, load)))
+                        .action())
+                .isEqualTo(Action.FIND_THE_FAULT);
+        Sweep open = Curves.of(150e6, 160e6, 201, hz -> new Impedance(900, 0));
+        assertThat(adviser(new UnderLimit(2), CUT)
+                        .advise(List.of(new Pass(0, open)))
+                        .action())
+                .isEqualTo(Action.FIND_THE_FAULT);
+    }
+
+    @Test
+    void centredButBadlyMatchedIsNotALengthProblem() {
+        Sweep lowOhms = Curves.resonance(140e6, 175e6, 351, 157.4e6, 18, 8);
+        TrimAdvice advice = adviser(new UnderLimit(2), SLIDE).advise(List.of(new Pass(0, lowOhms)));
+        assertThat(advice.action()).isNotEqualTo(Action.STOP);
+        assertThat(advice.reasons()).anyMatch(r -> r.contains("match, not length") || r.contains("will not meet"));
+    }
+
+    @ParameterizedTest
+    @EnumSource(AntennaKind.class)
+    void followingTheAdviceMeetsTheRuleInFewStepsAndNeverCutsTooFar(AntennaKind kind) {
+        double centre = kind == AntennaKind.LOADED_CB_WHIP || kind == AntennaKind.DIPOLE ? 27.185e6 : 156e6;
+        List<WantedChannel> channels = List.of(
+                new WantedChannel("low", centre * 0.993, false), new WantedChannel("high", centre * 1.007, false));
+        Adjustment adjustment = kind.cutOnly()
+                ? new Adjustment.OneWayCut(kind.smallestStepM())
+                : new Adjustment.Slide(kind.smallestStepM());
+        TrimAdviser adviser = new TrimAdviser(
+                new UnderLimit(2), channels, adjustment, kind.electricalWaves(), SimulatedAnalyser.LIMITS);
+        for (long seed = 0; seed < 12; seed++) {
+            StandIn antenna = StandIn.of(kind, centre, seed);
+            Random noise = new Random(seed);
+            double length = antenna.startLengthM();
+            double change = 0;
+            List<Pass> passes = new ArrayList<>();
+            TrimAdvice advice;
+            do {
+                length += change;
+                passes.add(new Pass(
+                        change,
+                        new SimulatedAnalyser(antenna.model(), length, noise)
+                                .sweep(new Span(centre * 0.85, centre * 1.15), 401)));
+                advice = adviser.advise(passes);
+                change = advice.action() == Action.SHORTEN ? -advice.amountM() : advice.amountM();
+            } while (advice.action() != Action.STOP && passes.size() < 6);
+            assertThat(advice.action())
+                    .as("%s, seed %d: %s", kind, seed, advice)
+                    .isEqualTo(Action.STOP);
+            assertThat(passes.size()).as("%s, seed %d", kind, seed).isLessThanOrEqualTo(5);
+        }
+    }
+
+    @Test
+    void adviceNeedsASweepAndAChannel() {
+        assertThatThrownBy(() -> adviser(new UnderLimit(2), CUT).advise(List.of()))
+                .hasMessageContaining("sweep");
+        assertThatThrownBy(() -> new TrimAdviser(new UnderLimit(2), List.of(), CUT, 0.25, SimulatedAnalyser.LIMITS))
+                .hasMessageContaining("channel");
+        assertThatThrownBy(() -> new Adjustment.OneWayCut(0)).hasMessageContaining("above 0 m");
+    }
+}
