@@ -1,0 +1,150 @@
+package dorada.server.demo;
+
+import dorada.core.format.FormatException;
+import dorada.core.format.FrequencyUnit;
+import dorada.core.format.NumberFormat;
+import dorada.core.format.TouchstoneReader;
+import dorada.core.format.TouchstoneWriter;
+import dorada.core.instrument.Span;
+import dorada.core.tuning.TrimAdvice.Action;
+import dorada.server.installation.Installation;
+import dorada.server.installation.InstallationService;
+import dorada.server.instrument.PracticeBench;
+import dorada.server.people.PeopleService;
+import dorada.server.people.Person;
+import dorada.server.people.Role;
+import dorada.server.sweep.UploadedSweep;
+import dorada.server.tuning.PassView;
+import dorada.server.tuning.Recording;
+import dorada.server.tuning.SignOff;
+import dorada.server.tuning.TuningService;
+import java.io.ByteArrayInputStream;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.time.Duration;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import org.springframework.beans.factory.annotation.Value;
+import org.springframework.boot.ApplicationArguments;
+import org.springframework.boot.ApplicationRunner;
+import org.springframework.context.annotation.Profile;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.annotation.Transactional;
+
+/**
+ * Fills the demo's own database once: the radio shop of the invented island Isla Candela. Every sweep comes from the
+ * simulated antennas; every trim follows the adviser.
+ */
+@Component
+@Profile("demo")
+class DemoData implements ApplicationRunner {
+
+    /** For the demo alone; a shop of its own never sees it. */
+    static final String PASSWORD = "candela-demo";
+
+    private static final int POINTS = 401;
+    private static final int MOST_PASSES = 6;
+    private static final Duration BETWEEN_PASSES = Duration.ofMinutes(14);
+
+    private final PeopleService people;
+    private final InstallationService installations;
+    private final TuningService tuning;
+    private final PracticeBench bench;
+    private final DemoClock clock;
+    private final String token;
+
+    DemoData(
+            PeopleService people,
+            InstallationService installations,
+            TuningService tuning,
+            PracticeBench bench,
+            DemoClock clock,
+            @Value("${dorada.demo-token}") String token) {
+        this.people = people;
+        this.installations = installations;
+        this.tuning = tuning;
+        this.bench = bench;
+        this.clock = clock;
+        this.token = token;
+    }
+
+    @Override
+    @Transactional
+    public void run(ApplicationArguments arguments) {
+        if (people.isEmpty()) {
+            clock.setBack(Duration.ofDays(60));
+            people.add("marisol", "Marisol", Role.LEAD, PASSWORD);
+            people.add("ines", "Inés", Role.TECHNICIAN, PASSWORD);
+            people.add("bruno", "Bruno", Role.TECHNICIAN, PASSWORD);
+            people.add("noa", "Noa", Role.TECHNICIAN, PASSWORD);
+            Map<String, Person> byLogin =
+                    people.all().stream().collect(Collectors.toMap(Person::login, Function.identity()));
+            for (DemoInstallation demo : DemoInstallation.ALL) {
+                fill(demo, byLogin.get(demo.by()));
+            }
+            clock.setBack(Duration.ZERO);
+        }
+        if (!token.isBlank()) {
+            Person lead = people.all().stream()
+                    .filter(p -> p.role() == Role.LEAD)
+                    .findFirst()
+                    .orElseThrow();
+            people.ensureToken(lead, "demo start", token);
+        }
+    }
+
+    private void fill(DemoInstallation demo, Person by) {
+        Duration back = Duration.ofHours(demo.hoursAgo());
+        clock.setBack(back);
+        Installation made = installations.create(demo.request(), by.id(), demo.seed());
+        Span span = demo.span(made.middleHz());
+        double changeM = 0;
+        PassView last = null;
+        int most = demo.stage() == DemoInstallation.Stage.TUNED
+                ? MOST_PASSES
+                : demo.stage().passes();
+        for (int n = 0; n < most; n++) {
+            back = back.minus(BETWEEN_PASSES);
+            clock.setBack(back);
+            last = n == 0 && demo.baselineFromFile()
+                    ? importBaseline(made, span, by)
+                    : tuning.measure(made.id(), recording(changeM, demo.note(n)), span, POINTS, by.id());
+            Action action = last.advice().action();
+            if (action != Action.SHORTEN && action != Action.LENGTHEN) {
+                break;
+            }
+            changeM = action == Action.SHORTEN
+                    ? -last.advice().amountM()
+                    : last.advice().amountM();
+        }
+        if (last != null && !demo.remark().isEmpty()) {
+            clock.setBack(back.minus(BETWEEN_PASSES));
+            String reason = last.verdict().met() ? null : demo.reason();
+            tuning.signOff(made.id(), new SignOff(made.version(), last.number(), demo.remark(), reason), by.id());
+        }
+    }
+
+    private static Recording recording(double changeM, String note) {
+        return new Recording(UUID.randomUUID(), changeM, note);
+    }
+
+    private PassView importBaseline(Installation made, Span span, Person by) {
+        try {
+            StringBuilder text = new StringBuilder();
+            new TouchstoneWriter(FrequencyUnit.MHZ, NumberFormat.MA)
+                    .write(bench.sweep(made, 0, 1, span, POINTS), List.of("yard analyser, calibrated inside"), text);
+            byte[] bytes = text.toString().getBytes(StandardCharsets.UTF_8);
+            return tuning.importFile(
+                    made.id(),
+                    recording(0, "From the yard analyser's memory; calibrated inside the instrument."),
+                    new UploadedSweep(
+                            "mast-baseline.s1p", bytes, TouchstoneReader.read(new ByteArrayInputStream(bytes))),
+                    by.id());
+        } catch (IOException | FormatException e) {
+            throw new IllegalStateException(e);
+        }
+    }
+}

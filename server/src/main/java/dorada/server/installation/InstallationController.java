@@ -1,0 +1,81 @@
+package dorada.server.installation;
+
+import dorada.core.antenna.AntennaKind;
+import dorada.core.spectrum.ServiceChannels;
+import dorada.server.people.SignedIn;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
+import java.util.Arrays;
+import java.util.List;
+import java.util.UUID;
+import org.springframework.http.HttpStatus;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+
+/** One installation: make, read, change; and what there is to choose from. */
+@RestController
+@RequestMapping("/api")
+class InstallationController {
+
+    private final InstallationService installations;
+
+    InstallationController(InstallationService installations) {
+        this.installations = installations;
+    }
+
+    /** A kind of antenna to choose, with its usual way of adjusting. */
+    record KindView(
+            @NotNull AntennaKind kind,
+            @NotNull String words,
+            @NotNull String piece,
+            @NotNull boolean oneWay,
+            @NotNull double smallestStepM) {}
+
+    /** A service's numbered channels, with their source. */
+    record ServiceView(
+            @NotNull String service,
+            @NotNull String source,
+            @NotNull List<Channel> channels) {}
+
+    @GetMapping("/antenna-kinds")
+    List<KindView> kinds() {
+        return Arrays.stream(AntennaKind.values())
+                .map(k -> new KindView(k, k.words(), k.piece(), k.cutOnly(), k.smallestStepM()))
+                .toList();
+    }
+
+    @GetMapping("/services")
+    List<ServiceView> services() {
+        return List.of(new ServiceView(
+                "CB",
+                "47 CFR 95.963 (United States)",
+                ServiceChannels.citizensBandUs().stream()
+                        .map(c -> new Channel("CB " + c.number(), c.frequencyHz(), false))
+                        .toList()));
+    }
+
+    @PostMapping("/installations")
+    @ResponseStatus(HttpStatus.CREATED)
+    InstallationView create(@AuthenticationPrincipal SignedIn me, @Valid @RequestBody InstallationRequest request) {
+        return InstallationView.of(installations.create(request, me.id()));
+    }
+
+    @GetMapping("/installations/{id}")
+    InstallationView read(@PathVariable UUID id) {
+        return InstallationView.of(installations.byId(id));
+    }
+
+    @PutMapping("/installations/{id}")
+    InstallationView update(
+            @PathVariable UUID id, @RequestParam long version, @Valid @RequestBody InstallationRequest request) {
+        return installations.update(id, version, request);
+    }
+}

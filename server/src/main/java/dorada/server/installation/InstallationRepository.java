@@ -1,0 +1,23 @@
+package dorada.server.installation;
+
+import java.util.List;
+import java.util.UUID;
+import org.springframework.data.jpa.repository.JpaRepository;
+import org.springframework.data.jpa.repository.Query;
+
+interface InstallationRepository extends JpaRepository<Installation, UUID> {
+
+    /** Those whose words contain {@code text} (lower case), newest first. */
+    @Query("""
+            select i from Installation i
+            where lower(i.title) like concat('%', :text, '%') escape '\\'
+               or lower(i.customer) like concat('%', :text, '%') escape '\\'
+               or lower(i.carrierDetail) like concat('%', :text, '%') escape '\\'
+               or lower(i.antennaDetail) like concat('%', :text, '%') escape '\\'
+               or concat('fs-', lpad(cast(i.shopNumber as string), 4, '0')) like concat('%', :text, '%') escape '\\'
+            order by i.shopNumber desc""")
+    List<Installation> search(String text);
+
+    @Query(value = "select next value for shop_number", nativeQuery = true)
+    long nextShopNumber();
+}

@@ -1,0 +1,68 @@
+package dorada.server.installation;
+
+import dorada.core.acceptance.ReferencePlane;
+import dorada.core.antenna.AntennaKind;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.DecimalMax;
+import jakarta.validation.constraints.DecimalMin;
+import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.NotEmpty;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.util.List;
+
+/** What a person fills in for an installation; SI units. */
+public record InstallationRequest(
+        @NotBlank(message = "Please give it a name that the shop will recognise.")
+        @Size(max = 160, message = "At most 160 letters, please.")
+        String title,
+
+        @NotNull @Size(max = 160, message = "At most 160 letters, please.")
+        String customer,
+
+        @NotNull(message = "Please choose what it is fitted to.")
+        Carrier carrier,
+
+        @NotNull @Size(max = 600, message = "At most 600 letters, please.")
+        String carrierDetail,
+
+        @NotNull(message = "Please choose the kind of antenna.")
+        AntennaKind antennaKind,
+
+        @NotNull @Size(max = 600, message = "At most 600 letters, please.")
+        String antennaDetail,
+
+        @NotNull boolean oneWay,
+
+        @NotNull
+        @DecimalMin(value = "0.0001", message = "The smallest step is at least 0.1 mm.")
+        @DecimalMax(value = "0.1", message = "The smallest step is at most 100 mm.")
+        double smallestStepM,
+
+        @DecimalMin(value = "0.02", message = "An element is at least 20 mm long.")
+        @DecimalMax(value = "20", message = "An element is at most 20 m long.")
+        Double startLengthM,
+
+        @NotNull
+        @DecimalMin(value = "0.001", message = "Rated power lies between 1 mW and 2 kW.")
+        @DecimalMax(value = "2000", message = "Rated power lies between 1 mW and 2 kW.")
+        double ratedPowerW,
+
+        @NotNull
+        @DecimalMin(value = "1.05", message = "The radio's SWR ceiling lies between 1.05 and 20.")
+        @DecimalMax(value = "20", message = "The radio's SWR ceiling lies between 1.05 and 20.")
+        double swrCeiling,
+
+        @NotNull(message = "Please choose an acceptance rule.")
+        RuleName ruleName,
+
+        @NotNull
+        @DecimalMin(value = "1.05", message = "The limit lies between 1.05 and 10.")
+        @DecimalMax(value = "10", message = "The limit lies between 1.05 and 10.")
+        double limitSwr,
+
+        @NotNull(message = "Please say where you measure.") ReferencePlane measuredAt,
+
+        @NotEmpty(message = "Please add at least one channel.")
+        @Size(max = 100, message = "At most 100 channels, please.")
+        List<@Valid Channel> channels) {}

@@ -1,0 +1,69 @@
+package dorada.server.installation;
+
+import dorada.server.people.PeopleService;
+import dorada.server.problem.JobException;
+import java.time.Clock;
+import java.util.List;
+import java.util.Locale;
+import java.util.UUID;
+import java.util.random.RandomGenerator;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Installations: made, found, changed. */
+@Service
+@Transactional
+public class InstallationService {
+
+    private final InstallationRepository installations;
+    private final PeopleService people;
+    private final Clock clock;
+    private final RandomGenerator random = RandomGenerator.getDefault();
+
+    InstallationService(InstallationRepository installations, PeopleService people, Clock clock) {
+        this.installations = installations;
+        this.people = people;
+        this.clock = clock;
+    }
+
+    public Installation create(InstallationRequest request, UUID by) {
+        return create(request, by, random.nextInt(1_000_000));
+    }
+
+    /** As {@link #create(InstallationRequest, UUID)}, with a stand-in antenna that can be repeated. */
+    public Installation create(InstallationRequest request, UUID by, long standInSeed) {
+        return installations.save(new Installation(
+                installations.nextShopNumber(), standInSeed, request, people.byId(by), clock.instant()));
+    }
+
+    @Transactional(readOnly = true)
+    public Installation byId(UUID id) {
+        return installations.findById(id).orElseThrow(() -> JobException.notFound("installation"));
+    }
+
+    @Transactional(readOnly = true)
+    public List<Installation> search(String text) {
+        String escaped = text.strip()
+                .toLowerCase(Locale.ROOT)
+                .replace("\\", "\\\\")
+                .replace("%", "\\%")
+                .replace("_", "\\_");
+        return installations.search(escaped);
+    }
+
+    /** Saves the edit of somebody who saw {@code version}; refuses it with both versions where that is stale. */
+    InstallationView update(UUID id, long version, InstallationRequest request) {
+        Installation installation = byId(id);
+        if (installation.version() != version) {
+            throw JobException.stale(InstallationView.of(installation), request);
+        }
+        installation.requireOpen();
+        installation.fill(request);
+        return InstallationView.of(installations.saveAndFlush(installation));
+    }
+
+    /** Flushes a change made to a loaded installation, so that its new version can be sent. */
+    public InstallationView saved(Installation installation) {
+        return InstallationView.of(installations.saveAndFlush(installation));
+    }
+}

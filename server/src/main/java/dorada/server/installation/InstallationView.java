@@ -1,0 +1,81 @@
+package dorada.server.installation;
+
+import dorada.core.acceptance.ReferencePlane;
+import dorada.core.antenna.AntennaKind;
+import dorada.server.people.Person;
+import jakarta.validation.constraints.NotNull;
+import java.time.Instant;
+import java.util.List;
+import java.util.UUID;
+
+/** An installation as sent to the page; SI units. Fields as in {@link InstallationRequest}. */
+public record InstallationView(
+        @NotNull UUID id,
+        @NotNull String shopNumber,
+        @NotNull String title,
+        @NotNull String customer,
+        @NotNull Carrier carrier,
+        @NotNull String carrierDetail,
+        @NotNull AntennaKind antennaKind,
+        @NotNull String antennaPiece,
+        @NotNull String antennaDetail,
+        @NotNull boolean oneWay,
+        @NotNull double smallestStepM,
+        Double startLengthM,
+        @NotNull double ratedPowerW,
+        @NotNull double swrCeiling,
+        @NotNull RuleName ruleName,
+        @NotNull double limitSwr,
+        @NotNull String ruleWords,
+        @NotNull double ruleLimitSwr,
+        @NotNull ReferencePlane measuredAt,
+        @NotNull List<Channel> channels,
+        @NotNull String createdBy,
+        @NotNull Instant createdAt,
+        SignOffView signOff,
+        @NotNull long version) {
+
+    /** Who closed it, when, on which pass and why. */
+    public record SignOffView(
+            @NotNull String by,
+            @NotNull Instant at,
+            @NotNull int passNumber,
+            @NotNull String remark,
+            String reason) {}
+
+    public static InstallationView of(Installation i) {
+        SignOffView signOff = i.isSignedOff()
+                ? new SignOffView(
+                        i.signedOffBy().map(Person::displayName).orElse(""),
+                        i.signedOffAt(),
+                        i.signedOffPass(),
+                        i.signOffRemark(),
+                        i.signOffReason().orElse(null))
+                : null;
+        return new InstallationView(
+                i.id(),
+                i.shopNumber(),
+                i.title(),
+                i.customer(),
+                i.carrier(),
+                i.carrierDetail(),
+                i.antennaKind(),
+                i.antennaKind().piece(),
+                i.antennaDetail(),
+                i.isOneWay(),
+                i.smallestStepM(),
+                i.startLengthM().orElse(null),
+                i.ratedPowerW(),
+                i.swrCeiling(),
+                i.ruleName(),
+                i.limitSwr(),
+                i.rule().words(),
+                i.rule().limitSwr(),
+                i.measuredAt(),
+                List.copyOf(i.channels()),
+                i.createdBy().displayName(),
+                i.createdAt(),
+                signOff,
+                i.version());
+    }
+}

@@ -1,0 +1,21 @@
+package dorada.server.people;
+
+import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Pattern;
+import jakarta.validation.constraints.Size;
+
+/** What a new login needs; the role is taken from the request only where a lead adds somebody. */
+record NewPerson(
+        @NotNull(message = "Please type a login.")
+        @Pattern(regexp = "[A-Za-z0-9._-]{2,60}", message = "A login has 2 to 60 letters, digits, dots or dashes.")
+        String login,
+
+        @NotBlank(message = "Please type a name.") @Size(max = 120, message = "A name has at most 120 letters.")
+        String displayName,
+
+        @NotNull(message = "Please choose a password.")
+        @Size(min = 8, max = 72, message = "A password has 8 to 72 characters.")
+        String password,
+
+        Role role) {}

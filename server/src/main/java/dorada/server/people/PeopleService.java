@@ -1,0 +1,130 @@
+package dorada.server.people;
+
+import dorada.server.problem.JobException;
+import java.nio.charset.StandardCharsets;
+import java.security.MessageDigest;
+import java.security.NoSuchAlgorithmException;
+import java.security.SecureRandom;
+import java.time.Clock;
+import java.util.Base64;
+import java.util.HexFormat;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.security.core.userdetails.UserDetailsService;
+import org.springframework.security.core.userdetails.UsernameNotFoundException;
+import org.springframework.security.crypto.password.PasswordEncoder;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** The people of the shop and their access tokens. */
+@Service
+@Transactional
+public class PeopleService implements UserDetailsService {
+
+    private static final int TOKEN_BYTES = 24;
+
+    private final PersonRepository people;
+    private final AccessTokenRepository tokens;
+    private final PasswordEncoder encoder;
+    private final Clock clock;
+    private final SecureRandom random = new SecureRandom();
+
+    PeopleService(PersonRepository people, AccessTokenRepository tokens, PasswordEncoder encoder, Clock clock) {
+        this.people = people;
+        this.tokens = tokens;
+        this.encoder = encoder;
+        this.clock = clock;
+    }
+
+    /** A new token's text, which is shown once, and its record. */
+    record NewToken(AccessToken token, String text) {}
+
+    @Override
+    @Transactional(readOnly = true)
+    public SignedIn loadUserByUsername(String login) {
+        return people.findByLogin(normalised(login))
+                .map(SignedIn::new)
+                .orElseThrow(() -> new UsernameNotFoundException("No such login"));
+    }
+
+    @Transactional(readOnly = true)
+    public boolean isEmpty() {
+        return people.count() == 0;
+    }
+
+    @Transactional(readOnly = true)
+    public List<Person> all() {
+        return people.findAllByOrderByDisplayName();
+    }
+
+    @Transactional(readOnly = true)
+    public Person byId(UUID id) {
+        return people.findById(id).orElseThrow(() -> JobException.notFound("person"));
+    }
+
+    /** The shop's first login, a lead's; refused once anybody exists. Synchronized so that two cannot both be first. */
+    public synchronized Person addFirst(String login, String displayName, String password) {
+        if (!isEmpty()) {
+            throw JobException.conflict("This shop has its logins already. Ask the lead for one.");
+        }
+        return add(login, displayName, Role.LEAD, password);
+    }
+
+    public Person add(String login, String displayName, Role role, String password) {
+        if (people.findByLogin(normalised(login)).isPresent()) {
+            throw JobException.atField("login", "The login \"" + normalised(login) + "\" is taken.");
+        }
+        return people.saveAndFlush(
+                new Person(normalised(login), displayName.strip(), role, encoder.encode(password), clock.instant()));
+    }
+
+    @Transactional(readOnly = true)
+    public Optional<SignedIn> byToken(String text) {
+        return tokens.findByTokenHash(hash(text)).map(t -> new SignedIn(t.person()));
+    }
+
+    NewToken createToken(UUID owner, String name) {
+        byte[] bytes = new byte[TOKEN_BYTES];
+        random.nextBytes(bytes);
+        String text = "dorada_" + Base64.getUrlEncoder().withoutPadding().encodeToString(bytes);
+        return new NewToken(addToken(byId(owner), name, text), text);
+    }
+
+    /** Makes {@code text} a valid token of {@code owner}, if it is not one already. */
+    public void ensureToken(Person owner, String name, String text) {
+        if (tokens.findByTokenHash(hash(text)).isEmpty()) {
+            addToken(owner, name, text);
+        }
+    }
+
+    List<AccessToken> tokensOf(UUID owner) {
+        return tokens.findByPersonIdOrderByCreatedAt(owner);
+    }
+
+    void revoke(UUID owner, UUID tokenId) {
+        AccessToken token = tokens.findById(tokenId)
+                .filter(t -> t.person().id().equals(owner))
+                .orElseThrow(() -> JobException.notFound("access token"));
+        tokens.delete(token);
+    }
+
+    private AccessToken addToken(Person owner, String name, String text) {
+        return tokens.save(new AccessToken(owner, name, hash(text), clock.instant()));
+    }
+
+    private static String normalised(String login) {
+        return login.strip().toLowerCase(Locale.ROOT);
+    }
+
+    /** SHA-256 is enough here: the text has 192 random bits, so there is nothing to guess. */
+    static String hash(String text) {
+        try {
+            return HexFormat.of()
+                    .formatHex(MessageDigest.getInstance("SHA-256").digest(text.getBytes(StandardCharsets.UTF_8)));
+        } catch (NoSuchAlgorithmException e) {
+            throw new IllegalStateException(e);
+        }
+    }
+}

@@ -1,0 +1,20 @@
+package dorada.server.people;
+
+import jakarta.validation.constraints.NotNull;
+import java.util.UUID;
+
+/** A person as others see them. */
+public record PersonView(
+        @NotNull UUID id,
+        @NotNull String login,
+        @NotNull String displayName,
+        @NotNull Role role) {
+
+    static PersonView of(Person p) {
+        return new PersonView(p.id(), p.login(), p.displayName(), p.role());
+    }
+
+    static PersonView of(SignedIn p) {
+        return new PersonView(p.id(), p.getUsername(), p.displayName(), p.role());
+    }
+}

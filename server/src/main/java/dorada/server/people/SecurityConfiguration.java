@@ -1,0 +1,80 @@
+package dorada.server.people;
+
+import jakarta.servlet.DispatcherType;
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Configuration;
+import org.springframework.http.HttpMethod;
+import org.springframework.http.HttpStatus;
+import org.springframework.security.authentication.AuthenticationManager;
+import org.springframework.security.authentication.ProviderManager;
+import org.springframework.security.authentication.dao.DaoAuthenticationProvider;
+import org.springframework.security.config.annotation.web.builders.HttpSecurity;
+import org.springframework.security.crypto.factory.PasswordEncoderFactories;
+import org.springframework.security.crypto.password.PasswordEncoder;
+import org.springframework.security.web.SecurityFilterChain;
+import org.springframework.security.web.authentication.HttpStatusEntryPoint;
+import org.springframework.security.web.authentication.UsernamePasswordAuthenticationFilter;
+import org.springframework.security.web.context.HttpSessionSecurityContextRepository;
+import org.springframework.security.web.context.SecurityContextRepository;
+
+/** Who may do what. Pages are open; everything under /api asks for a session or an access token. */
+@Configuration
+class SecurityConfiguration {
+
+    // Naive UI writes its styles into the page, hence 'unsafe-inline' for styles; scripts are ours alone.
+    private static final String CONTENT_POLICY = "default-src 'self'; style-src 'self' 'unsafe-inline'; "
+            + "img-src 'self' data: blob:; font-src 'self' data:; frame-ancestors 'none'; base-uri 'self'; form-action 'self'";
+
+    @Bean
+    SecurityFilterChain security(HttpSecurity http, PeopleService people, SecurityContextRepository contexts)
+            throws Exception {
+        return http.csrf(c -> c.spa().ignoringRequestMatchers(BearerTokenFilter::hasToken))
+                .headers(h -> h.contentSecurityPolicy(p -> p.policyDirectives(CONTENT_POLICY)))
+                .authorizeHttpRequests(a -> a.dispatcherTypeMatchers(DispatcherType.ASYNC, DispatcherType.ERROR)
+                        .permitAll()
+                        .requestMatchers(HttpMethod.POST, "/api/session", "/api/setup")
+                        .permitAll()
+                        .requestMatchers(HttpMethod.GET, "/api/setup", "/actuator/health", "/v3/api-docs/**")
+                        .permitAll()
+                        .requestMatchers(HttpMethod.POST, "/api/people", "/api/installations/*/reopen")
+                        .hasRole(Role.LEAD.name())
+                        .requestMatchers(HttpMethod.GET, "/api/**")
+                        .authenticated()
+                        .requestMatchers("/api/session/**", "/api/session", "/api/tokens/**", "/api/analysis")
+                        .authenticated()
+                        .requestMatchers("/api/**")
+                        .hasAnyRole(Role.TECHNICIAN.name(), Role.LEAD.name())
+                        .requestMatchers("/actuator/**")
+                        .denyAll()
+                        .anyRequest()
+                        .permitAll())
+                .exceptionHandling(e -> e.authenticationEntryPoint(new HttpStatusEntryPoint(HttpStatus.UNAUTHORIZED)))
+                .securityContext(s -> s.securityContextRepository(contexts))
+                .addFilterBefore(new BearerTokenFilter(people), UsernamePasswordAuthenticationFilter.class)
+                .requestCache(r -> r.disable())
+                .formLogin(f -> f.disable())
+                .httpBasic(b -> b.disable())
+                .logout(l -> l.disable())
+                .build();
+    }
+
+    @Bean
+    SecurityContextRepository contexts() {
+        return new HttpSessionSecurityContextRepository();
+    }
+
+    @Bean
+    AuthenticationManager authentication(PeopleService people, PasswordEncoder encoder) {
+        DaoAuthenticationProvider provider = new DaoAuthenticationProvider(people);
+        provider.setPasswordEncoder(encoder);
+        return new ProviderManager(provider);
+    }
+
+    @Configuration
+    static class Passwords {
+        @Bean
+        PasswordEncoder encoder() {
+            return PasswordEncoderFactories.createDelegatingPasswordEncoder();
+        }
+    }
+}

@@ -1,0 +1,81 @@
+package dorada.server.people;
+
+import dorada.server.problem.JobException;
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+import jakarta.servlet.http.HttpSession;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotBlank;
+import org.springframework.http.HttpStatus;
+import org.springframework.security.authentication.AuthenticationManager;
+import org.springframework.security.authentication.UsernamePasswordAuthenticationToken;
+import org.springframework.security.core.Authentication;
+import org.springframework.security.core.AuthenticationException;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.security.core.context.SecurityContext;
+import org.springframework.security.core.context.SecurityContextHolder;
+import org.springframework.security.web.context.SecurityContextRepository;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Signing in and out. */
+@RestController
+@RequestMapping("/api/session")
+class SessionController {
+
+    private final AuthenticationManager authentication;
+    private final SecurityContextRepository contexts;
+
+    SessionController(AuthenticationManager authentication, SecurityContextRepository contexts) {
+        this.authentication = authentication;
+        this.contexts = contexts;
+    }
+
+    record Credentials(
+            @NotBlank(message = "Please type your login.") String login,
+
+            @NotBlank(message = "Please type your password.")
+            String password) {}
+
+    @GetMapping
+    PersonView me(@AuthenticationPrincipal SignedIn me) {
+        return PersonView.of(me);
+    }
+
+    @PostMapping
+    PersonView signIn(
+            @Valid @RequestBody Credentials credentials, HttpServletRequest request, HttpServletResponse response) {
+        Authentication signedIn;
+        try {
+            signedIn = authentication.authenticate(
+                    UsernamePasswordAuthenticationToken.unauthenticated(credentials.login(), credentials.password()));
+        } catch (AuthenticationException e) {
+            throw JobException.atField("password", "Login and password do not belong together.");
+        }
+        // A session from before the login must not live on after it.
+        HttpSession before = request.getSession(false);
+        if (before != null) {
+            before.invalidate();
+        }
+        SecurityContext context = SecurityContextHolder.createEmptyContext();
+        context.setAuthentication(signedIn);
+        SecurityContextHolder.setContext(context);
+        contexts.saveContext(context, request, response);
+        return PersonView.of((SignedIn) signedIn.getPrincipal());
+    }
+
+    @DeleteMapping
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void signOut(HttpServletRequest request) {
+        HttpSession session = request.getSession(false);
+        if (session != null) {
+            session.invalidate();
+        }
+        SecurityContextHolder.clearContext();
+    }
+}

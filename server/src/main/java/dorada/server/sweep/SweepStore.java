@@ -1,0 +1,51 @@
+package dorada.server.sweep;
+
+import dorada.core.format.SweepFile;
+import dorada.core.sweep.Sweep;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Keeps sweeps; nobody else knows how their points are stored. */
+@Service
+@Transactional
+public class SweepStore {
+
+    private static final int MOST_NAME_LETTERS = 255;
+
+    private final StoredSweepRepository sweeps;
+    private final SweepOriginalRepository originals;
+
+    SweepStore(StoredSweepRepository sweeps, SweepOriginalRepository originals) {
+        this.sweeps = sweeps;
+        this.originals = originals;
+    }
+
+    public StoredSweep keepMeasured(Sweep sweep) {
+        return sweeps.save(new StoredSweep(sweep, SweepSource.SIMULATED_ANALYSER, null, List.of()));
+    }
+
+    /** Keeps what was read from a file and, beside it, the file as it came. */
+    public StoredSweep keepImported(SweepFile file, String name, byte[] asItCame) {
+        StoredSweep stored =
+                sweeps.save(new StoredSweep(file.sweep(), SweepSource.FILE, plainName(name), file.warnings()));
+        originals.save(new SweepOriginal(stored.id(), asItCame));
+        return stored;
+    }
+
+    @Transactional(readOnly = true)
+    public Optional<byte[]> original(UUID sweepId) {
+        return originals.findById(sweepId).map(SweepOriginal::bytes);
+    }
+
+    /** The last part of a name that a browser may have sent with its folders. */
+    private static String plainName(String name) {
+        String last = Path.of(name.replace('\\', '/').replace('\0', ' '))
+                .getFileName()
+                .toString();
+        return last.substring(0, Math.min(MOST_NAME_LETTERS, last.length()));
+    }
+}

@@ -1,0 +1,39 @@
+package dorada.server.sweep;
+
+import dorada.core.format.FormatException;
+import dorada.core.format.SweepFile;
+import dorada.core.format.TouchstoneReader;
+import dorada.server.problem.JobException;
+import java.io.ByteArrayInputStream;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import org.springframework.web.multipart.MultipartFile;
+
+/**
+ * A file as a person sent it and what was read from it.
+ *
+ * @param name its name, perhaps empty
+ * @param bytes as it came
+ * @param file what it says
+ */
+public record UploadedSweep(String name, byte[] bytes, SweepFile file) {
+
+    /** Reads {@code upload}; refuses what cannot be read with a sentence and the line. */
+    public static UploadedSweep read(MultipartFile upload, int port) {
+        try {
+            byte[] bytes = upload.getBytes();
+            if (bytes.length == 0) {
+                throw JobException.inFile(0, "The file is empty.");
+            }
+            String name = upload.getOriginalFilename() == null ? "" : upload.getOriginalFilename();
+            return new UploadedSweep(
+                    name.isBlank() ? "sweep.s1p" : name,
+                    bytes,
+                    TouchstoneReader.read(new ByteArrayInputStream(bytes), port));
+        } catch (FormatException e) {
+            throw JobException.inFile(e.line(), e.getMessage());
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+}

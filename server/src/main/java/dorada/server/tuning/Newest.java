@@ -1,0 +1,61 @@
+package dorada.server.tuning;
+
+import dorada.core.sweep.Trace;
+import dorada.server.installation.Installation;
+import java.time.Instant;
+import java.util.Collection;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** How installations stand now, by their newest pass; for lists. */
+@Service
+@Transactional(readOnly = true)
+public class Newest {
+
+    private static final int SMALL_PICTURE_POINTS = 60;
+
+    private final TuningPassRepository passes;
+
+    Newest(TuningPassRepository passes) {
+        this.passes = passes;
+    }
+
+    /** The newest pass of one installation. */
+    public record State(
+            int number,
+            Optional<Double> dipHz,
+            double worstSwr,
+            boolean met,
+            Trace outline,
+            String recordedBy,
+            Instant recordedAt) {}
+
+    /** One entry for each of {@code installations} that has a pass. */
+    public Map<UUID, State> of(Collection<Installation> installations) {
+        Map<UUID, Installation> byId =
+                installations.stream().collect(Collectors.toMap(Installation::id, Function.identity()));
+        return byId.isEmpty()
+                ? Map.of()
+                : passes.newestOf(byId.keySet()).stream()
+                        .collect(Collectors.toMap(
+                                p -> p.installation().id(),
+                                p -> state(p, byId.get(p.installation().id()))));
+    }
+
+    private static State state(TuningPass pass, Installation installation) {
+        Judgement j = Judgement.of(pass, installation);
+        return new State(
+                pass.number(),
+                j.analysis().deepestDip().map(d -> d.frequencyHz()),
+                j.verdict().worstSwr(),
+                j.verdict().met(),
+                Trace.of(j.analysis().sweep()).outline(SMALL_PICTURE_POINTS),
+                pass.recordedBy().displayName(),
+                pass.recordedAt());
+    }
+}

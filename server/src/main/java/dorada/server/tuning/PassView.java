@@ -1,0 +1,166 @@
+package dorada.server.tuning;
+
+import dorada.core.acceptance.ChannelVerdict;
+import dorada.core.acceptance.ReferencePlane;
+import dorada.core.acceptance.TransmitLimit;
+import dorada.core.format.SweepFile;
+import dorada.core.instrument.Span;
+import dorada.core.sweep.Sweep;
+import dorada.core.sweep.Trace;
+import dorada.core.tuning.TrimAdvice;
+import dorada.server.installation.Installation;
+import dorada.server.sweep.AnalysisView;
+import dorada.server.sweep.ReadingView;
+import dorada.server.sweep.SweepSource;
+import jakarta.validation.constraints.NotNull;
+import java.time.Instant;
+import java.util.List;
+import java.util.UUID;
+
+/** A pass with all that is read from it; SI units, re 50 Ω. */
+public record PassView(
+        @NotNull UUID id,
+        @NotNull int number,
+        @NotNull double changeM,
+        Double lengthM,
+        @NotNull String note,
+        @NotNull ReferencePlane plane,
+        @NotNull String planeWords,
+        @NotNull SweepSource source,
+        String fileName,
+        @NotNull String recordedBy,
+        @NotNull Instant recordedAt,
+        @NotNull AnalysisView analysis,
+        @NotNull TraceView trace,
+        @NotNull VerdictView verdict,
+        @NotNull TransmitView transmit,
+        @NotNull AdviceView advice) {
+
+    /** A curve to draw: frequencies in Hz, return losses in positive dB, none deeper than 60 dB. */
+    public record TraceView(
+            @NotNull double[] frequencyHz, @NotNull double[] returnLossDb) {
+
+        public static TraceView of(Trace trace) {
+            return new TraceView(trace.frequencyHz(), trace.returnLossDb());
+        }
+
+        static TraceView of(Sweep sweep) {
+            return of(Trace.of(sweep));
+        }
+    }
+
+    /** Met or not, by which rule, and each channel's margin; absent values were not measured or are infinite. */
+    public record VerdictView(
+            @NotNull boolean met,
+            @NotNull String ruleWords,
+            @NotNull String sentence,
+            Double worstSwr,
+            @NotNull List<ChannelVerdictView> channels) {}
+
+    public record ChannelVerdictView(
+            @NotNull String name,
+            @NotNull boolean primary,
+            @NotNull ReadingView reading,
+            @NotNull double limitSwr,
+            Double margin,
+            @NotNull boolean met) {
+
+        static ChannelVerdictView of(ChannelVerdict c) {
+            return new ChannelVerdictView(
+                    c.measured().channel().name(),
+                    c.measured().channel().primary(),
+                    ReadingView.of(
+                            c.measured().channel().frequencyHz(), c.measured().reading()),
+                    c.limitSwr(),
+                    ReadingView.finite(c.margin()),
+                    c.met());
+        }
+    }
+
+    /** Whether one may transmit, and with how much. */
+    public record TransmitView(
+            @NotNull boolean allowed,
+            @NotNull double powerW,
+            @NotNull boolean reduced) {
+
+        static TransmitView of(TransmitLimit limit) {
+            return new TransmitView(limit.allowed(), limit.powerW(), limit.reduced());
+        }
+    }
+
+    /** What to do next; amounts in metres. */
+    public record AdviceView(
+            @NotNull TrimAdvice.Action action,
+            @NotNull TrimAdvice.Fit fit,
+            @NotNull double amountM,
+            @NotNull double needLowM,
+            @NotNull double needHighM,
+            Double dipHz,
+            Double targetHz,
+            Double sensitivityHzPerM,
+            @NotNull boolean learnt,
+            TraceView expected,
+            @NotNull List<ReadingView> expectedReadings,
+            SpanView widerSweep,
+            @NotNull List<String> reasons) {
+
+        static AdviceView of(TrimAdvice a) {
+            return new AdviceView(
+                    a.action(),
+                    a.fit(),
+                    a.amountM(),
+                    a.needLowM(),
+                    a.needHighM(),
+                    a.dipHz().orElse(null),
+                    a.targetHz().orElse(null),
+                    a.sensitivityHzPerM().orElse(null),
+                    a.learnt(),
+                    a.expected().map(TraceView::of).orElse(null),
+                    a.expectedReadings().stream().map(ReadingView::of).toList(),
+                    a.widerSweep().map(SpanView::of).orElse(null),
+                    a.reasons());
+        }
+    }
+
+    public record SpanView(@NotNull double startHz, @NotNull double stopHz) {
+        static SpanView of(Span span) {
+            return new SpanView(span.startHz(), span.stopHz());
+        }
+    }
+
+    /** The last of {@code passes}, judged and advised in the light of those before it. */
+    static PassView lastOf(List<TuningPass> passes, Installation installation) {
+        TuningPass pass = passes.get(passes.size() - 1);
+        Judgement j = Judgement.of(pass, installation);
+        double changed = passes.stream().mapToDouble(TuningPass::changeM).sum();
+        return new PassView(
+                pass.id(),
+                pass.number(),
+                pass.changeM(),
+                installation.startLengthM().map(start -> start + changed).orElse(null),
+                pass.note(),
+                pass.plane(),
+                pass.plane().words(),
+                pass.sweep().source(),
+                pass.sweep().fileName().orElse(null),
+                pass.recordedBy().displayName(),
+                pass.recordedAt(),
+                AnalysisView.of(
+                        new SweepFile(pass.sweep().sweep(), pass.sweep().warnings()),
+                        j.analysis(),
+                        new double[0],
+                        AnalysisView.USUAL_SWR_LIMITS,
+                        false),
+                TraceView.of(j.analysis().sweep()),
+                new VerdictView(
+                        j.verdict().met(),
+                        j.verdict().rule().words(),
+                        j.verdict().sentence(),
+                        ReadingView.finite(j.verdict().worstSwr()),
+                        j.verdict().channels().stream()
+                                .map(ChannelVerdictView::of)
+                                .toList()),
+                TransmitView.of(j.transmit()),
+                AdviceView.of(Judgement.advice(installation, passes)));
+    }
+}

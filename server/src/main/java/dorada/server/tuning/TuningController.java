@@ -1,0 +1,120 @@
+package dorada.server.tuning;
+
+import dorada.core.format.NumberFormat;
+import dorada.core.instrument.Span;
+import dorada.server.installation.InstallationView;
+import dorada.server.people.SignedIn;
+import dorada.server.problem.JobException;
+import dorada.server.sweep.UploadedSweep;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.Max;
+import jakarta.validation.constraints.Min;
+import jakarta.validation.constraints.NotNull;
+import java.nio.charset.StandardCharsets;
+import java.util.List;
+import java.util.UUID;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.ModelAttribute;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RequestPart;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+import org.springframework.web.multipart.MultipartFile;
+
+/** The loop: sweep, record, read, sign off, export. */
+@RestController
+@RequestMapping("/api")
+class TuningController {
+
+    private final TuningService tuning;
+
+    TuningController(TuningService tuning) {
+        this.tuning = tuning;
+    }
+
+    /** A pass to be measured with the simulated analyser. */
+    record Measurement(
+            @NotNull @Valid Recording recording,
+            @NotNull double startHz,
+            @NotNull double stopHz,
+
+            @NotNull
+            @Min(value = 2, message = "A sweep has 2 to 1601 points.")
+            @Max(value = 1601, message = "A sweep has 2 to 1601 points.")
+            int points) {
+
+        Span span() {
+            if (!(startHz > 0) || !(stopHz > startHz)) {
+                throw JobException.atField("startHz", "A sweep starts above 0 MHz and stops above its start.");
+            }
+            return new Span(startHz, stopHz);
+        }
+    }
+
+    @GetMapping("/installations/{id}/passes")
+    List<PassView> passes(@PathVariable UUID id) {
+        return tuning.passesOf(id);
+    }
+
+    @PostMapping(path = "/installations/{id}/passes", consumes = MediaType.APPLICATION_JSON_VALUE)
+    @ResponseStatus(HttpStatus.CREATED)
+    PassView measure(
+            @PathVariable UUID id, @Valid @RequestBody Measurement measurement, @AuthenticationPrincipal SignedIn me) {
+        return tuning.measure(id, measurement.recording(), measurement.span(), measurement.points(), me.id());
+    }
+
+    @PostMapping(path = "/installations/{id}/passes", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
+    @ResponseStatus(HttpStatus.CREATED)
+    PassView importFile(
+            @PathVariable UUID id,
+            @RequestPart("file") MultipartFile file,
+            @Valid @ModelAttribute Recording recording,
+            @AuthenticationPrincipal SignedIn me) {
+        return tuning.importFile(id, recording, UploadedSweep.read(file, 1), me.id());
+    }
+
+    @PostMapping("/installations/{id}/sign-off")
+    InstallationView signOff(
+            @PathVariable UUID id, @Valid @RequestBody SignOff request, @AuthenticationPrincipal SignedIn me) {
+        return tuning.signOff(id, request, me.id());
+    }
+
+    @PostMapping("/installations/{id}/reopen")
+    InstallationView reopen(@PathVariable UUID id) {
+        return tuning.reopen(id);
+    }
+
+    /** The trace as a Touchstone 1.1 file. */
+    @GetMapping("/passes/{id}/touchstone")
+    ResponseEntity<byte[]> touchstone(@PathVariable UUID id, @RequestParam(defaultValue = "RI") NumberFormat format) {
+        return download(tuning.touchstone(id, format));
+    }
+
+    /** An imported file as it came, byte for byte. */
+    @GetMapping("/passes/{id}/original")
+    ResponseEntity<byte[]> original(@PathVariable UUID id) {
+        return download(tuning.original(id));
+    }
+
+    private static ResponseEntity<byte[]> download(TuningService.Download file) {
+        return ResponseEntity.ok()
+                .contentType(MediaType.APPLICATION_OCTET_STREAM)
+                .header(
+                        HttpHeaders.CONTENT_DISPOSITION,
+                        ContentDisposition.attachment()
+                                .filename(file.name(), StandardCharsets.UTF_8)
+                                .build()
+                                .toString())
+                .body(file.bytes());
+    }
+}

@@ -1,0 +1,184 @@
+package dorada.server.tuning;
+
+import dorada.core.format.FrequencyUnit;
+import dorada.core.format.NumberFormat;
+import dorada.core.format.TouchstoneWriter;
+import dorada.core.instrument.Span;
+import dorada.server.installation.Installation;
+import dorada.server.installation.InstallationService;
+import dorada.server.installation.InstallationView;
+import dorada.server.instrument.PracticeBench;
+import dorada.server.people.PeopleService;
+import dorada.server.problem.JobException;
+import dorada.server.sweep.StoredSweep;
+import dorada.server.sweep.SweepStore;
+import dorada.server.sweep.UploadedSweep;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
+import java.time.Clock;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.function.BiFunction;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Records passes, judges them, signs off. */
+@Service
+@Transactional
+public class TuningService {
+
+    private final TuningPassRepository passes;
+    private final InstallationService installations;
+    private final SweepStore sweeps;
+    private final PracticeBench bench;
+    private final PeopleService people;
+    private final Clock clock;
+
+    TuningService(
+            TuningPassRepository passes,
+            InstallationService installations,
+            SweepStore sweeps,
+            PracticeBench bench,
+            PeopleService people,
+            Clock clock) {
+        this.passes = passes;
+        this.installations = installations;
+        this.sweeps = sweeps;
+        this.bench = bench;
+        this.people = people;
+        this.clock = clock;
+    }
+
+    /** A file to hand out. */
+    record Download(String name, byte[] bytes) {}
+
+    @Transactional(readOnly = true)
+    public List<PassView> passesOf(UUID installationId) {
+        Installation installation = installations.byId(installationId);
+        List<TuningPass> all = passes.findByInstallationIdOrderByNumber(installationId);
+        List<PassView> views = new ArrayList<>();
+        for (int n = 1; n <= all.size(); n++) {
+            views.add(PassView.lastOf(all.subList(0, n), installation));
+        }
+        return views;
+    }
+
+    /** Sweeps with the simulated analyser and records the result. */
+    public PassView measure(UUID installationId, Recording recording, Span span, int points, UUID by) {
+        return record(installationId, recording, by, (installation, before) -> {
+            double changedM = recording.changeM()
+                    + before.stream().mapToDouble(TuningPass::changeM).sum();
+            return sweeps.keepMeasured(bench.sweep(installation, changedM, before.size() + 1, span, points));
+        });
+    }
+
+    /** Records an imported file. */
+    public PassView importFile(UUID installationId, Recording recording, UploadedSweep upload, UUID by) {
+        return record(
+                installationId,
+                recording,
+                by,
+                (installation, before) -> sweeps.keepImported(upload.file(), upload.name(), upload.bytes()));
+    }
+
+    private PassView record(
+            UUID installationId,
+            Recording recording,
+            UUID by,
+            BiFunction<Installation, List<TuningPass>, StoredSweep> take) {
+        Installation installation = installations.byId(installationId);
+        List<TuningPass> before = passes.findByInstallationIdOrderByNumber(installationId);
+        Optional<TuningPass> sentBefore = passes.findByRequestKey(recording.requestKey());
+        if (sentBefore.isPresent()) {
+            return viewOf(sentBefore.get(), before, installation);
+        }
+        installation.requireOpen();
+        TuningPass pass = new TuningPass(
+                installation,
+                before.size() + 1,
+                recording,
+                take.apply(installation, before),
+                people.byId(by),
+                clock.instant());
+        List<TuningPass> all = new ArrayList<>(before);
+        all.add(passes.saveAndFlush(pass));
+        return PassView.lastOf(all, installation);
+    }
+
+    /** The same entry sent again, after a lost answer: what was recorded then, and nothing new. */
+    private static PassView viewOf(TuningPass pass, List<TuningPass> all, Installation installation) {
+        if (!all.contains(pass)) {
+            throw JobException.conflict("This entry was already recorded for another installation.");
+        }
+        return PassView.lastOf(all.subList(0, pass.number()), installation);
+    }
+
+    /** Closes the installation on its newest pass; where the rule is not met a reason is asked for. */
+    public InstallationView signOff(UUID installationId, SignOff request, UUID by) {
+        Installation installation = installations.byId(installationId);
+        if (installation.version() != request.version()) {
+            throw JobException.stale(InstallationView.of(installation), request);
+        }
+        installation.requireOpen();
+        List<TuningPass> all = passes.findByInstallationIdOrderByNumber(installationId);
+        if (all.isEmpty()) {
+            throw JobException.conflict("There is nothing to sign off yet: take a sweep first.");
+        }
+        TuningPass last = all.get(all.size() - 1);
+        if (last.number() != request.passNumber()) {
+            throw JobException.conflict(
+                    "Somebody recorded pass " + last.number() + " meanwhile. Look at it before signing off.");
+        }
+        boolean met = Judgement.of(last, installation).verdict().met();
+        String reason = request.reason() == null ? "" : request.reason().strip();
+        if (!met && reason.isEmpty()) {
+            throw JobException.atField(
+                    "reason", "The rule is not met, so please say why it is good enough, or with which limit.");
+        }
+        installation.signOff(
+                last.number(), request.remark().strip(), met ? null : reason, people.byId(by), clock.instant());
+        return installations.saved(installation);
+    }
+
+    public InstallationView reopen(UUID installationId) {
+        Installation installation = installations.byId(installationId);
+        installation.reopen();
+        return installations.saved(installation);
+    }
+
+    @Transactional(readOnly = true)
+    Download touchstone(UUID passId, NumberFormat format) {
+        TuningPass pass = byId(passId);
+        StringBuilder out = new StringBuilder();
+        try {
+            new TouchstoneWriter(FrequencyUnit.HZ, format)
+                    .write(
+                            pass.sweep().sweep(),
+                            List.of(
+                                    pass.installation().shopNumber() + " "
+                                            + pass.installation().title(),
+                                    "Pass " + pass.number() + ", " + pass.recordedAt() + ", "
+                                            + pass.recordedBy().displayName(),
+                                    "Measured " + pass.plane().words()),
+                            out);
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+        String name = pass.installation().shopNumber() + "-pass-" + pass.number() + ".s1p";
+        return new Download(name, out.toString().getBytes(StandardCharsets.UTF_8));
+    }
+
+    @Transactional(readOnly = true)
+    Download original(UUID passId) {
+        TuningPass pass = byId(passId);
+        byte[] bytes = sweeps.original(pass.sweep().id()).orElseThrow(() -> JobException.notFound("imported file"));
+        return new Download(pass.sweep().fileName().orElse("sweep.s1p"), bytes);
+    }
+
+    private TuningPass byId(UUID passId) {
+        return passes.findById(passId).orElseThrow(() -> JobException.notFound("pass"));
+    }
+}
