@@ -1,0 +1,40 @@
+<script setup lang="ts">
+import { NConfigProvider, darkTheme } from 'naive-ui'
+import { computed } from 'vue'
+import { Problem } from '@/api/client'
+import { useMe } from '@/api/queries'
+import SignInPage from '@/people/SignInPage.vue'
+import { usePreferences } from '@/preferences'
+import AppShell from '@/shell/AppShell.vue'
+import { naiveOverrides } from '@/theme/naive'
+
+const preferences = usePreferences()
+const me = useMe()
+const signedOut = computed(() => me.error.value instanceof Problem && me.error.value.status === 401)
+</script>
+
+<template>
+  <NConfigProvider
+    :theme="preferences.look === 'night' ? darkTheme : null"
+    :theme-overrides="naiveOverrides(preferences.look)"
+  >
+    <SignInPage v-if="signedOut" />
+    <AppShell v-else-if="me.data.value" :me="me.data.value" />
+    <p v-else-if="me.error.value" class="waiting trouble">
+      {{ me.error.value.message }}
+      <button class="other" @click="me.refetch()">Try again</button>
+    </p>
+    <p v-else class="waiting soft">One moment…</p>
+  </NConfigProvider>
+</template>
+
+<style scoped>
+.waiting {
+  padding: 80px 24px;
+  text-align: center;
+  display: flex;
+  gap: 16px;
+  align-items: center;
+  justify-content: center;
+}
+</style>

@@ -1,0 +1,76 @@
+import createClient from 'openapi-fetch'
+import type { components, paths } from './schema'
+
+export type Schemas = components['schemas']
+
+/** A problem as the server says it (RFC 9457), or the lack of an answer. */
+export class Problem extends Error {
+  constructor(
+    message: string,
+    readonly status: number,
+    readonly fields: Record<string, string> = {},
+    readonly current?: unknown,
+  ) {
+    super(message)
+  }
+
+  /** True where nobody knows whether the server got it: the same entry may be sent again. */
+  get isUnanswered(): boolean {
+    return this.status === 0
+  }
+}
+
+interface ProblemBody {
+  detail?: string
+  field?: string
+  errors?: { field: string; message: string }[]
+  current?: unknown
+}
+
+function csrfToken(): string {
+  // Read on every request: signing in changes it.
+  const match = /(?:^|;\s*)XSRF-TOKEN=([^;]+)/.exec(document.cookie)
+  return match ? decodeURIComponent(match[1] ?? '') : ''
+}
+
+/** A request as the browser sends it, with the CSRF header, turned into a {@link Problem} where it goes wrong. */
+export async function send(request: Request): Promise<Response> {
+  request.headers.set('X-XSRF-TOKEN', csrfToken())
+  try {
+    return await globalThis.fetch(request)
+  } catch {
+    throw new Problem(
+      'No connection to the server. Your entry is kept here; send it again when you are back.',
+      0,
+    )
+  }
+}
+
+export const api = createClient<paths>({ baseUrl: location.origin, fetch: send })
+
+/** The body of a good answer; a {@link Problem} otherwise. */
+export async function answer<T>(
+  call: Promise<{ data?: T; error?: unknown; response: Response }>,
+): Promise<T> {
+  const { data, error, response } = await call
+  if (response.ok) return data as T
+  throw problemOf(response.status, error as ProblemBody | undefined)
+}
+
+export function problemOf(status: number, body: ProblemBody | undefined): Problem {
+  const fields: Record<string, string> = {}
+  for (const e of body?.errors ?? []) fields[e.field] ??= e.message
+  if (body?.field && body.detail) fields[body.field] ??= body.detail
+  return new Problem(body?.detail ?? usualSentence(status), status, fields, body?.current)
+}
+
+function usualSentence(status: number): string {
+  switch (status) {
+    case 401:
+      return 'You are signed out. Sign in again; your entry is kept.'
+    case 403:
+      return 'Your role may not do this. A technician or the lead can.'
+    default:
+      return `The server answered with trouble (${status}). Your entry is kept here; try again.`
+  }
+}

@@ -1,0 +1,96 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/vue-query'
+import { computed, type Ref } from 'vue'
+import { answer, api, problemOf, send, type Schemas } from './client'
+
+export const keys = {
+  me: ['me'] as const,
+  setup: ['setup'] as const,
+  board: (search: string) => ['board', search] as const,
+  installation: (id: string) => ['installation', id] as const,
+  passes: (id: string) => ['passes', id] as const,
+}
+
+export const useMe = () =>
+  useQuery({ queryKey: keys.me, queryFn: () => answer(api.GET('/api/session')), staleTime: Infinity })
+
+export const useBoard = (search: Ref<string>) =>
+  useQuery({
+    queryKey: computed(() => keys.board(search.value)),
+    queryFn: () => answer(api.GET('/api/installations', { params: { query: { search: search.value } } })),
+    placeholderData: (before: Schemas['CardView'][] | undefined) => before,
+    refetchInterval: 15_000,
+  })
+
+export const useInstallation = (id: Ref<string>) =>
+  useQuery({
+    queryKey: computed(() => keys.installation(id.value)),
+    queryFn: () => answer(api.GET('/api/installations/{id}', { params: { path: { id: id.value } } })),
+  })
+
+export const usePasses = (id: Ref<string>) =>
+  useQuery({
+    queryKey: computed(() => keys.passes(id.value)),
+    queryFn: () => answer(api.GET('/api/installations/{id}/passes', { params: { path: { id: id.value } } })),
+    refetchInterval: 15_000,
+  })
+
+export const useKinds = () =>
+  useQuery({
+    queryKey: ['antenna-kinds'],
+    queryFn: () => answer(api.GET('/api/antenna-kinds')),
+    staleTime: Infinity,
+  })
+
+export const useServices = () =>
+  useQuery({ queryKey: ['services'], queryFn: () => answer(api.GET('/api/services')), staleTime: Infinity })
+
+/** What is recorded with a pass: the key makes it safe to send the same entry twice. */
+export type Recording = Schemas['Recording']
+
+export type NewPass =
+  | { recording: Recording; startHz: number; stopHz: number; points: number }
+  | { recording: Recording; file: File }
+
+async function sendPass(id: string, pass: NewPass): Promise<Schemas['PassView']> {
+  if (!('file' in pass)) {
+    return answer(api.POST('/api/installations/{id}/passes', { params: { path: { id } }, body: pass }))
+  }
+  const form = new FormData()
+  form.append('file', pass.file)
+  form.append('requestKey', pass.recording.requestKey)
+  form.append('changeM', String(pass.recording.changeM))
+  form.append('note', pass.recording.note)
+  const response = await send(
+    new Request(`${location.origin}/api/installations/${id}/passes`, { method: 'POST', body: form }),
+  )
+  const body: unknown = await response.json().catch(() => undefined)
+  if (!response.ok) throw problemOf(response.status, body as Parameters<typeof problemOf>[1])
+  return body as Schemas['PassView']
+}
+
+/** Records a pass of installation `id`; the list follows. */
+export function useRecordPass(id: Ref<string>) {
+  const client = useQueryClient()
+  return useMutation({
+    mutationFn: (pass: NewPass) => sendPass(id.value, pass),
+    onSuccess: async () => {
+      // A first fetch in flight would not be restarted by invalidating alone.
+      await client.cancelQueries({ queryKey: keys.passes(id.value) })
+      await client.invalidateQueries({ queryKey: keys.passes(id.value) })
+      await client.invalidateQueries({ queryKey: ['board'] })
+    },
+  })
+}
+
+/** A change of the installation itself; the answer becomes what everybody here sees. */
+export function useInstallationChange<T>(change: (argument: T) => Promise<Schemas['InstallationView']>) {
+  const client = useQueryClient()
+  return useMutation({
+    mutationFn: change,
+    onSuccess: async (installation) => {
+      client.setQueryData(keys.installation(installation.id), installation)
+      await client.invalidateQueries({ queryKey: keys.passes(installation.id) })
+      await client.invalidateQueries({ queryKey: ['board'] })
+    },
+  })
+}

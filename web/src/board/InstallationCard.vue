@@ -1,0 +1,114 @@
+<script setup lang="ts">
+import type { Schemas } from '@/api/client'
+import MiniTrace from '@/plots/MiniTrace.vue'
+import { formatMhz } from '@/units/frequency'
+import { formatSwr } from '@/units/swr'
+import { CARRIERS, STATES } from './words'
+
+defineProps<{ card: Schemas['CardView'] }>()
+</script>
+
+<template>
+  <RouterLink :to="`/installations/${card.id}`" class="card" :data-state="card.state">
+    <div class="head">
+      <span class="number">{{ card.shopNumber }}</span>
+      <span class="state"><i aria-hidden="true"></i>{{ STATES[card.state] }}</span>
+    </div>
+    <h2>{{ card.title }}</h2>
+    <p class="soft who">{{ [card.customer, CARRIERS[card.carrier]].filter(Boolean).join(' · ') }}</p>
+    <MiniTrace
+      :curve="card.newest?.trace"
+      :band-hz="[card.lowestHz, card.highestHz]"
+      :limit-swr="card.ruleLimitSwr"
+    />
+    <p v-if="card.newest" class="numbers">
+      <span>dip {{ card.newest.dipHz === undefined ? 'none' : formatMhz(card.newest.dipHz, 2) }}</span>
+      <span :class="{ trouble: !card.newest.met }">worst {{ formatSwr(card.newest.worstSwr) }}</span>
+      <span class="soft">{{ card.newest.recordedBy }}, pass {{ card.newest.passNumber }}</span>
+    </p>
+    <p v-else class="numbers soft">
+      <span>{{ formatMhz(card.lowestHz, 2) }} to {{ formatMhz(card.highestHz, 2) }} MHz, no sweep yet</span>
+    </p>
+  </RouterLink>
+</template>
+
+<style scoped>
+.card {
+  display: grid;
+  gap: 6px;
+  padding: 14px;
+  text-decoration: none;
+  align-content: start;
+  min-width: 0;
+}
+
+.card:hover {
+  border-color: var(--trace-old);
+}
+
+.head {
+  display: flex;
+  justify-content: space-between;
+  gap: 8px;
+  font-size: 14px;
+}
+
+.number {
+  color: var(--soft);
+}
+
+.state {
+  display: flex;
+  gap: 6px;
+  align-items: center;
+  font-weight: 560;
+}
+
+.state i {
+  width: 11px;
+  height: 11px;
+  border-radius: 50%;
+  border: 2.5px solid var(--trace-old);
+}
+
+[data-state='TUNING'] .state i {
+  background: var(--gold);
+  border-color: var(--gold-ink);
+}
+
+[data-state='READY'] .state i {
+  border-color: var(--trace);
+  background: linear-gradient(90deg, var(--trace) 50%, transparent 50%);
+}
+
+[data-state^='SIGNED_OFF'] .state i {
+  background: var(--trace);
+  border-color: var(--trace);
+}
+
+[data-state='SIGNED_OFF_BY_JUDGEMENT'] .state i {
+  border-radius: 2px;
+}
+
+h2,
+.who {
+  overflow: hidden;
+  text-overflow: ellipsis;
+  white-space: nowrap;
+}
+
+.who {
+  font-size: 14.5px;
+  margin-bottom: 2px;
+}
+
+.numbers {
+  display: flex;
+  gap: 14px;
+  font-size: 14.5px;
+}
+
+.numbers span:nth-child(3) {
+  margin-left: auto;
+}
+</style>

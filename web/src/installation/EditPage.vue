@@ -1,0 +1,338 @@
+<script setup lang="ts">
+import { NSelect } from 'naive-ui'
+import { computed, ref, watch } from 'vue'
+import { useRouter } from 'vue-router'
+import { answer, api, Problem, type Schemas } from '@/api/client'
+import { useInstallation, useInstallationChange, useKinds } from '@/api/queries'
+import { CARRIERS, type Carrier } from '@/board/words'
+import { usePreferences } from '@/preferences'
+import ChoiceField from '@/shell/ChoiceField.vue'
+import TextField from '@/shell/TextField.vue'
+import { useForm } from '@/shell/useForm'
+import { formatLength } from '@/units/length'
+import ChannelRows from './ChannelRows.vue'
+import { merge } from './merge'
+import { emptyForm, formOf, planOf, readPlan, type Plan, type PlanForm } from './planForm'
+
+const props = defineProps<{ id?: string }>()
+
+const DRAFT = `dorada.plan-draft.${props.id ?? 'new'}`
+const router = useRouter()
+const preferences = usePreferences()
+const kinds = useKinds()
+const loaded = props.id ? useInstallation(computed(() => props.id ?? '')) : undefined
+const form = ref<PlanForm>(savedDraft() ?? emptyForm(preferences.unit))
+const isFromDraft = ref(savedDraft() !== undefined)
+const base = ref<Plan>()
+const version = ref(0)
+const { busy, wrong, trouble, submit } = useForm()
+const merged = ref<{ theirs: Plan; collisions: (keyof Plan)[] }>()
+
+function savedDraft(): PlanForm | undefined {
+  const text = localStorage.getItem(DRAFT)
+  return text ? (JSON.parse(text) as PlanForm) : undefined
+}
+
+watch(
+  () => loaded?.data.value,
+  (installation) => {
+    if (!installation || base.value) return
+    base.value = planOf(installation)
+    version.value = installation.version
+    if (!isFromDraft.value) form.value = formOf(base.value, preferences.unit)
+  },
+  { immediate: true },
+)
+
+let isSaved = false
+watch(
+  form,
+  (typed) => {
+    if (!isSaved) localStorage.setItem(DRAFT, JSON.stringify(typed))
+  },
+  { deep: true },
+)
+
+function startOver() {
+  form.value = base.value ? formOf(base.value, preferences.unit) : emptyForm(preferences.unit)
+  isFromDraft.value = false
+  setTimeout(() => localStorage.removeItem(DRAFT))
+}
+
+function chooseKind(kind: Plan['antennaKind']) {
+  form.value.antennaKind = kind
+  const chosen = kinds.data.value?.find((k) => k.kind === kind)
+  if (!chosen) return
+  form.value.adjust = chosen.oneWay ? 'cut' : 'slide'
+  form.value.smallestStep = formatLength(chosen.smallestStepM, preferences.unit, true)
+}
+
+const save = useInstallationChange((plan: Plan) =>
+  props.id
+    ? answer(
+        api.PUT('/api/installations/{id}', {
+          params: { path: { id: props.id }, query: { version: version.value } },
+          body: plan,
+        }),
+      )
+    : answer(api.POST('/api/installations', { body: plan })),
+)
+
+async function send() {
+  const read = readPlan(form.value, preferences.unit)
+  wrong.value = read.wrong
+  trouble.value = ''
+  if (Object.keys(read.wrong).length > 0) return
+  let conflict: Schemas['InstallationView'] | undefined
+  await submit(async () => {
+    try {
+      const installation = await save.mutateAsync(read.plan)
+      isSaved = true
+      localStorage.removeItem(DRAFT)
+      await router.push(`/installations/${installation.id}`)
+    } catch (error) {
+      if (error instanceof Problem && error.status === 409 && error.current) {
+        conflict = error.current as Schemas['InstallationView']
+      }
+      throw error
+    }
+  })
+  if (conflict && base.value) takeOver(conflict, read.plan, base.value)
+}
+
+/** A colleague saved first: what only they changed is taken over, and collisions are asked about. */
+function takeOver(current: Schemas['InstallationView'], mine: Plan, before: Plan) {
+  const theirs = planOf(current)
+  const result = merge(before, mine, theirs)
+  form.value = formOf(result.merged, preferences.unit)
+  base.value = theirs
+  version.value = current.version
+  merged.value = { theirs, collisions: result.collisions }
+}
+
+function takeTheirs(field: keyof Plan) {
+  if (!merged.value) return
+  const mine = readPlan(form.value, preferences.unit).plan
+  form.value = formOf({ ...mine, [field]: merged.value.theirs[field] }, preferences.unit)
+  merged.value.collisions = merged.value.collisions.filter((c) => c !== field)
+}
+
+const kindOptions = computed(() => (kinds.data.value ?? []).map((k) => ({ label: k.words, value: k.kind })))
+const carrierOptions = (Object.keys(CARRIERS) as Carrier[]).map((value) => ({ value, word: CARRIERS[value] }))
+const piece = computed(
+  () => kinds.data.value?.find((k) => k.kind === form.value.antennaKind)?.piece ?? 'element',
+)
+const words = (value: unknown) => (typeof value === 'object' ? JSON.stringify(value) : String(value ?? ''))
+</script>
+
+<template>
+  <div class="page">
+    <h1>{{ id ? 'Change the plan' : 'What is fitted, where, and what must work?' }}</h1>
+    <p v-if="isFromDraft" class="hint">
+      This is what you typed last time; it was not saved yet.
+      <button type="button" class="plain inline" @click="startOver">Start over</button>
+    </p>
+    <section v-if="merged" class="card conflict" role="alert">
+      <h2>A colleague saved this while you were editing.</h2>
+      <p v-if="merged.collisions.length === 0">
+        Your changes and theirs touch different things and are put together below. Please look once and save
+        again.
+      </p>
+      <ul v-else>
+        <li v-for="field in merged.collisions" :key="field">
+          You both changed <b>{{ field }}</b>. Theirs: “{{ words(merged.theirs[field]) }}”.
+          <button type="button" class="other" @click="takeTheirs(field)">Take theirs</button>
+        </li>
+      </ul>
+    </section>
+
+    <form novalidate @submit.prevent="send">
+      <section class="card">
+        <h2>The installation</h2>
+        <div class="two">
+          <TextField
+            v-model="form.title"
+            name="Name in the shop"
+            placeholder="Tractor 7"
+            :wrong="wrong.title"
+          />
+          <TextField v-model="form.customer" name="Customer" :wrong="wrong.customer" />
+        </div>
+        <ChoiceField
+          v-model="form.carrier"
+          name="Fitted to"
+          :options="carrierOptions"
+          :wrong="wrong.carrier"
+        />
+        <TextField
+          v-model="form.carrierDetail"
+          name="Where on it"
+          type="textarea"
+          hint="Surface and size, position, what is near."
+          :wrong="wrong.carrierDetail"
+        />
+      </section>
+
+      <section class="card">
+        <h2>The antenna</h2>
+        <div class="field">
+          <span class="label">Kind</span>
+          <NSelect
+            :value="form.antennaKind"
+            :options="kindOptions"
+            :input-props="{ 'aria-label': 'Kind of antenna' }"
+            @update:value="chooseKind"
+          />
+        </div>
+        <TextField
+          v-model="form.antennaDetail"
+          name="In words"
+          hint="Whip and base, feedline and its length."
+          :wrong="wrong.antennaDetail"
+        />
+        <ChoiceField
+          v-model="form.adjust"
+          name="Adjusted by"
+          :options="[
+            { value: 'cut', word: 'Cutting, one way' },
+            { value: 'slide', word: 'Sliding or screwing, both ways' },
+          ]"
+        />
+        <div class="two">
+          <TextField
+            v-model="form.smallestStep"
+            name="Smallest step"
+            hint="What can still be done by hand."
+            :wrong="wrong.smallestStepM"
+          />
+          <TextField
+            v-model="form.startLength"
+            :name="`Length now (${piece}), if measured`"
+            placeholder="482 mm, 19 in, 1 ft 7"
+            :wrong="wrong.startLengthM"
+          />
+        </div>
+      </section>
+
+      <section class="card">
+        <h2>The radio, and what counts as good enough</h2>
+        <div class="two">
+          <TextField v-model="form.ratedPower" name="Rated power, W" :wrong="wrong.ratedPowerW" />
+          <TextField
+            v-model="form.swrCeiling"
+            name="Highest SWR it stands"
+            hint="From the radio's papers."
+            :wrong="wrong.swrCeiling"
+          />
+        </div>
+        <ChoiceField
+          v-model="form.ruleName"
+          name="Acceptance rule"
+          :options="[
+            { value: 'UNDER_LIMIT', word: 'Under a limit on every channel' },
+            { value: 'EVEN_ENDS', word: 'Even ends' },
+          ]"
+          :hint="
+            form.ruleName === 'EVEN_ENDS'
+              ? 'SWR at the lowest and highest channel equal within 0.2, all at 2.0 or less. Usual for CB.'
+              : '1.5 is strict, 2.0 usual, 2.5 for many aircraft antennas.'
+          "
+        />
+        <div class="two">
+          <TextField
+            v-if="form.ruleName === 'UNDER_LIMIT'"
+            v-model="form.limit"
+            name="SWR limit"
+            :wrong="wrong.limitSwr"
+          />
+          <ChoiceField
+            v-model="form.measuredAt"
+            name="Measured"
+            :options="[
+              { value: 'RADIO', word: 'At the radio end' },
+              { value: 'ANTENNA', word: 'At the antenna' },
+            ]"
+            hint="A lossy feedline makes the SWR look better at the radio end."
+          />
+        </div>
+      </section>
+
+      <section class="card"><ChannelRows v-model="form.channels" :wrong="wrong" /></section>
+
+      <p v-if="trouble && !merged" class="wrong" role="alert">{{ trouble }}</p>
+      <p v-else-if="Object.keys(wrong).length" class="wrong" role="alert">
+        Something above still needs a look; what you typed is kept.
+      </p>
+      <div class="end">
+        <button class="do" type="submit" :disabled="busy">
+          {{ id ? 'Save the plan' : 'Make the installation' }}
+        </button>
+        <RouterLink class="plain" :to="id ? `/installations/${id}` : '/'">Back</RouterLink>
+      </div>
+    </form>
+  </div>
+</template>
+
+<style scoped>
+.page {
+  max-width: 860px;
+  margin: 0 auto;
+  padding: 24px 22px 60px;
+  display: grid;
+  gap: 14px;
+}
+
+form {
+  display: grid;
+  gap: 14px;
+}
+
+.card {
+  padding: 18px 20px 20px;
+  display: grid;
+  gap: 14px;
+}
+
+.two {
+  display: grid;
+  grid-template-columns: repeat(auto-fit, minmax(260px, 1fr));
+  gap: 14px 18px;
+  align-items: start;
+}
+
+.field {
+  display: grid;
+  gap: 4px;
+}
+
+.label {
+  font-size: 14px;
+  font-weight: 560;
+  color: var(--soft);
+}
+
+.conflict {
+  border-color: var(--coral);
+}
+
+.inline {
+  min-height: 0;
+  padding: 0 4px;
+}
+
+.end {
+  display: flex;
+  gap: 18px;
+  align-items: center;
+}
+
+.end .do {
+  width: auto;
+  min-width: 280px;
+}
+
+ul {
+  margin: 0;
+  padding-left: 20px;
+}
+</style>

@@ -1,0 +1,130 @@
+import type { Schemas } from '@/api/client'
+import { formatMhz, parseFrequency } from '@/units/frequency'
+import { formatLength, parseLength, type LengthUnit } from '@/units/length'
+import { parseDecimal, type Parsed } from '@/units/number'
+
+export type Plan = Schemas['InstallationRequest']
+
+/** The plan as typed: texts until they are sent. */
+export interface PlanForm {
+  title: string
+  customer: string
+  carrier: Plan['carrier']
+  carrierDetail: string
+  antennaKind: Plan['antennaKind']
+  antennaDetail: string
+  adjust: 'cut' | 'slide'
+  smallestStep: string
+  startLength: string
+  ratedPower: string
+  swrCeiling: string
+  ruleName: Plan['ruleName']
+  limit: string
+  measuredAt: Plan['measuredAt']
+  channels: { name: string; mhz: string; primary: boolean }[]
+}
+
+export function emptyForm(unit: LengthUnit): PlanForm {
+  return {
+    title: '',
+    customer: '',
+    carrier: 'VEHICLE',
+    carrierDetail: '',
+    antennaKind: 'QUARTER_WAVE_WHIP',
+    antennaDetail: '',
+    adjust: 'cut',
+    smallestStep: formatLength(0.001, unit),
+    startLength: '',
+    ratedPower: '25',
+    swrCeiling: '2.0',
+    ruleName: 'UNDER_LIMIT',
+    limit: '2.0',
+    measuredAt: 'RADIO',
+    channels: [{ name: '', mhz: '', primary: true }],
+  }
+}
+
+export function formOf(plan: Plan, unit: LengthUnit): PlanForm {
+  return {
+    ...plan,
+    adjust: plan.oneWay ? 'cut' : 'slide',
+    smallestStep: formatLength(plan.smallestStepM, unit, true),
+    startLength: plan.startLengthM === undefined ? '' : formatLength(plan.startLengthM, unit, true),
+    ratedPower: String(plan.ratedPowerW),
+    swrCeiling: String(plan.swrCeiling),
+    limit: String(plan.limitSwr),
+    channels: plan.channels.map((c) => ({
+      name: c.name,
+      mhz: formatMhz(c.frequencyHz, 4).replace(/0$/, ''),
+      primary: c.primary,
+    })),
+  }
+}
+
+/** What of an installation the plan form changes. */
+export function planOf(i: Schemas['InstallationView']): Plan {
+  return {
+    title: i.title,
+    customer: i.customer,
+    carrier: i.carrier,
+    carrierDetail: i.carrierDetail,
+    antennaKind: i.antennaKind,
+    antennaDetail: i.antennaDetail,
+    oneWay: i.oneWay,
+    smallestStepM: i.smallestStepM,
+    startLengthM: i.startLengthM,
+    ratedPowerW: i.ratedPowerW,
+    swrCeiling: i.swrCeiling,
+    ruleName: i.ruleName,
+    limitSwr: i.limitSwr,
+    measuredAt: i.measuredAt,
+    channels: i.channels,
+  }
+}
+
+export interface ReadPlan {
+  plan: Plan
+  /** What cannot be used, by field; the plan may only be sent where this is empty. */
+  wrong: Record<string, string>
+}
+
+/** Reads the form; every field that cannot be used is named with a sentence. */
+export function readPlan(form: PlanForm, unit: LengthUnit): ReadPlan {
+  const wrong: Record<string, string> = {}
+  const take = (field: string, result: Parsed): number => {
+    if (result.ok) return result.value
+    wrong[field] = result.why
+    return NaN
+  }
+  const channels = form.channels
+    .filter((c) => c.name.trim() !== '' || c.mhz.trim() !== '')
+    .map((c, i) => {
+      if (c.name.trim() === '') wrong[`channels[${i}].name`] = 'Each channel needs a name.'
+      return {
+        name: c.name.trim(),
+        frequencyHz: take(`channels[${i}].frequencyHz`, parseFrequency(c.mhz)),
+        primary: c.primary,
+      }
+    })
+  if (channels.length === 0) wrong.channels = 'Please add at least one channel.'
+  if (form.title.trim() === '') wrong.title = 'Please give it a name that the shop will recognise.'
+  const plan: Plan = {
+    title: form.title,
+    customer: form.customer,
+    carrier: form.carrier,
+    carrierDetail: form.carrierDetail,
+    antennaKind: form.antennaKind,
+    antennaDetail: form.antennaDetail,
+    oneWay: form.adjust === 'cut',
+    smallestStepM: take('smallestStepM', parseLength(form.smallestStep, unit)),
+    startLengthM:
+      form.startLength.trim() === '' ? undefined : take('startLengthM', parseLength(form.startLength, unit)),
+    ratedPowerW: take('ratedPowerW', parseDecimal(form.ratedPower.replace(/\s*w(atts?)?$/i, ''))),
+    swrCeiling: take('swrCeiling', parseDecimal(form.swrCeiling)),
+    ruleName: form.ruleName,
+    limitSwr: form.ruleName === 'EVEN_ENDS' ? 2 : take('limitSwr', parseDecimal(form.limit)),
+    measuredAt: form.measuredAt,
+    channels,
+  }
+  return { plan, wrong }
+}

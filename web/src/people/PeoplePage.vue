@@ -1,0 +1,122 @@
+<script setup lang="ts">
+import { useQuery, useQueryClient } from '@tanstack/vue-query'
+import { ref } from 'vue'
+import { answer, api, type Schemas } from '@/api/client'
+import { useMe } from '@/api/queries'
+import ChoiceField from '@/shell/ChoiceField.vue'
+import TextField from '@/shell/TextField.vue'
+import { useForm } from '@/shell/useForm'
+
+type Role = Schemas['PersonView']['role']
+
+const KEY = ['people'] as const
+const ROLES: { value: Role; word: string }[] = [
+  { value: 'TECHNICIAN', word: 'Technician' },
+  { value: 'LEAD', word: 'Lead' },
+  { value: 'VIEWER', word: 'Viewer' },
+]
+
+const me = useMe()
+const client = useQueryClient()
+const people = useQuery({ queryKey: KEY, queryFn: () => answer(api.GET('/api/people')) })
+const empty = () => ({ login: '', displayName: '', password: '', role: 'TECHNICIAN' as Role })
+const person = ref(empty())
+const { busy, wrong, trouble, submit } = useForm()
+
+async function add() {
+  const done = await submit(async () => {
+    await answer(api.POST('/api/people', { body: person.value }))
+  })
+  if (done) person.value = empty()
+  await client.invalidateQueries({ queryKey: KEY })
+}
+</script>
+
+<template>
+  <div class="page">
+    <h1>People of the shop</h1>
+    <section class="card">
+      <table>
+        <thead>
+          <tr>
+            <th>Name</th>
+            <th>Login</th>
+            <th>May</th>
+          </tr>
+        </thead>
+        <tbody>
+          <tr v-for="p in people.data.value" :key="p.id">
+            <td>{{ p.displayName }}</td>
+            <td class="soft">{{ p.login }}</td>
+            <td>{{ ROLES.find((r) => r.value === p.role)?.word }}</td>
+          </tr>
+        </tbody>
+      </table>
+    </section>
+    <form v-if="me.data.value?.role === 'LEAD'" class="card add" @submit.prevent="add">
+      <h2>Add somebody</h2>
+      <div class="two">
+        <TextField v-model="person.displayName" name="Name" :wrong="wrong.displayName" />
+        <TextField v-model="person.login" name="Login" :wrong="wrong.login" />
+      </div>
+      <TextField
+        v-model="person.password"
+        name="First password"
+        type="password"
+        hint="At least 8 characters."
+        :wrong="wrong.password"
+        autocomplete="new-password"
+      />
+      <ChoiceField
+        v-model="person.role"
+        name="May"
+        :options="ROLES"
+        hint="A viewer reads and exports; a technician also records and signs off; a lead also adds people and reopens."
+      />
+      <p v-if="trouble && !Object.keys(wrong).length" class="wrong" role="alert">{{ trouble }}</p>
+      <button class="do" type="submit" :disabled="busy">Add</button>
+    </form>
+    <p v-else class="soft">Only a lead adds people.</p>
+  </div>
+</template>
+
+<style scoped>
+.page {
+  max-width: 760px;
+  margin: 0 auto;
+  padding: 28px 22px;
+  display: grid;
+  gap: 16px;
+}
+
+.card {
+  padding: 20px;
+}
+
+.add,
+.two {
+  display: grid;
+  gap: 14px;
+}
+
+.two {
+  grid-template-columns: 1fr 1fr;
+}
+
+table {
+  width: 100%;
+  border-collapse: collapse;
+}
+
+th {
+  text-align: left;
+  font-size: 14px;
+  font-weight: 560;
+  color: var(--soft);
+}
+
+td {
+  border-top: 1px solid var(--line);
+  padding: 10px 0;
+}
+</style>

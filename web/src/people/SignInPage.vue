@@ -1,0 +1,99 @@
+<script setup lang="ts">
+import { useQuery, useQueryClient } from '@tanstack/vue-query'
+import { ref } from 'vue'
+import { answer, api } from '@/api/client'
+import { keys } from '@/api/queries'
+import TextField from '@/shell/TextField.vue'
+import { useForm } from '@/shell/useForm'
+import HarbourMark from './HarbourMark.vue'
+
+const client = useQueryClient()
+const setup = useQuery({ queryKey: keys.setup, queryFn: () => answer(api.GET('/api/setup')) })
+const login = ref('')
+const displayName = ref('')
+const password = ref('')
+const { busy, wrong, trouble, submit } = useForm()
+
+async function signIn() {
+  await submit(async () => {
+    if (setup.data.value?.needed) {
+      const lead = { login: login.value, displayName: displayName.value, password: password.value }
+      await answer(api.POST('/api/setup', { body: lead }))
+      await client.invalidateQueries({ queryKey: keys.setup })
+    }
+    const me = await answer(
+      api.POST('/api/session', { body: { login: login.value, password: password.value } }),
+    )
+    // Anything that failed while signed out is fetched again.
+    await client.resetQueries({ predicate: (q) => q.queryKey[0] !== 'me' })
+    client.setQueryData(keys.me, me)
+  })
+}
+</script>
+
+<template>
+  <div class="page">
+    <section class="left">
+      <HarbourMark />
+      <h1 class="big">dor<i>a</i>da</h1>
+      <p>Fit it, sweep it, trim it, prove it, and let the shop remember.</p>
+    </section>
+    <form class="card" @submit.prevent="signIn">
+      <template v-if="setup.data.value?.needed">
+        <h2>First run: the lead's login</h2>
+        <p class="soft">Nobody can sign in yet. Make your own login; you can add the others afterwards.</p>
+        <TextField v-model="displayName" name="Your name" :wrong="wrong.displayName" autocomplete="name" />
+      </template>
+      <h2 v-else>Sign in</h2>
+      <TextField v-model="login" name="Login" :wrong="wrong.login" autocomplete="username" />
+      <TextField
+        v-model="password"
+        name="Password"
+        type="password"
+        :wrong="wrong.password"
+        :hint="setup.data.value?.needed ? 'At least 8 characters.' : undefined"
+        autocomplete="current-password"
+      />
+      <p v-if="trouble && Object.keys(wrong).length === 0" class="wrong" role="alert">{{ trouble }}</p>
+      <button class="do" type="submit" :disabled="busy">
+        {{ setup.data.value?.needed ? 'Make the login and start' : 'Sign in' }} <kbd>Enter</kbd>
+      </button>
+    </form>
+  </div>
+</template>
+
+<style scoped>
+.page {
+  min-height: 100vh;
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  justify-content: center;
+  gap: 32px 72px;
+  padding: 32px;
+}
+
+.left {
+  max-width: 340px;
+  display: grid;
+  gap: 10px;
+}
+
+.big {
+  font-size: 46px;
+  letter-spacing: 0.04em;
+  color: var(--trace);
+}
+
+.big i {
+  color: var(--gold);
+  font-style: normal;
+}
+
+form {
+  width: min(400px, 100%);
+  padding: 28px;
+  display: grid;
+  gap: 16px;
+}
+</style>

@@ -1,0 +1,33 @@
+import { createRouter, createWebHistory } from 'vue-router'
+
+/** Every screen has an address of its own, so that a colleague can be sent there. */
+export const router = createRouter({
+  history: createWebHistory(),
+  routes: [
+    { path: '/', component: () => import('@/board/BoardPage.vue'), meta: { title: 'Board' } },
+    {
+      path: '/installations/new',
+      component: () => import('@/installation/EditPage.vue'),
+      meta: { title: 'New installation' },
+    },
+    {
+      path: '/installations/:id/edit',
+      component: () => import('@/installation/EditPage.vue'),
+      props: true,
+      meta: { title: 'Change the plan' },
+    },
+    {
+      path: '/installations/:id',
+      component: () => import('@/tuning/InstallationPage.vue'),
+      props: true,
+      meta: { title: 'Installation' },
+    },
+    { path: '/me', component: () => import('@/people/MyPage.vue'), meta: { title: 'My page' } },
+    { path: '/people', component: () => import('@/people/PeoplePage.vue'), meta: { title: 'People' } },
+    { path: '/:rest(.*)*', component: () => import('@/shell/NotHere.vue'), meta: { title: 'Not here' } },
+  ],
+})
+
+router.afterEach((to) => {
+  document.title = `${String(to.meta.title ?? '')} · Dorada`
+})

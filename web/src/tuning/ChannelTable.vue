@@ -1,0 +1,90 @@
+<script setup lang="ts">
+import type { Schemas } from '@/api/client'
+import { formatMhz } from '@/units/frequency'
+import { formatSwr } from '@/units/swr'
+
+/** What the sweep says at each wanted channel. */
+defineProps<{ channels: Schemas['ChannelVerdictView'][] }>()
+
+function impedance(r: Schemas['ReadingView']): string {
+  if (r.resistanceOhm === undefined || r.reactanceOhm === undefined) return ''
+  const sign = r.reactanceOhm < 0 ? '−' : '+'
+  return `${r.resistanceOhm.toFixed(0)} ${sign} j${Math.abs(r.reactanceOhm).toFixed(0)}`
+}
+</script>
+
+<template>
+  <table>
+    <thead>
+      <tr>
+        <th>Channel</th>
+        <th>MHz</th>
+        <th>SWR</th>
+        <th>dB</th>
+        <th>R + jX Ω</th>
+        <th><span class="visually-hidden">Verdict</span></th>
+      </tr>
+    </thead>
+    <tbody>
+      <tr v-for="c in channels" :key="c.name + c.reading.frequencyHz" :class="{ missed: !c.met }">
+        <td :title="c.primary ? `${c.name}, main channel` : c.name">
+          <span :class="{ primary: c.primary }">{{ c.name }}</span>
+        </td>
+        <td>{{ formatMhz(c.reading.frequencyHz) }}</td>
+        <template v-if="c.reading.outside">
+          <td colspan="4" class="word">not swept</td>
+        </template>
+        <template v-else>
+          <td>{{ formatSwr(c.reading.swr) }}</td>
+          <td>{{ c.reading.returnLossDb?.toFixed(1) }}</td>
+          <td>{{ impedance(c.reading) }}</td>
+          <td class="word" :title="c.margin === undefined ? '' : `margin ${c.margin.toFixed(2)}`">
+            {{ c.met ? 'met' : 'missed' }}
+          </td>
+        </template>
+      </tr>
+    </tbody>
+  </table>
+</template>
+
+<style scoped>
+table {
+  width: 100%;
+  border-collapse: collapse;
+  font-size: 14.5px;
+}
+
+th {
+  font-weight: 560;
+  font-size: 13px;
+  color: var(--soft);
+  text-align: right;
+  padding: 0 0 4px;
+  white-space: nowrap;
+}
+
+td {
+  border-top: 1px solid var(--line);
+  padding: 6px 0 6px 8px;
+  text-align: right;
+  white-space: nowrap;
+}
+
+th:first-child,
+td:first-child {
+  text-align: left;
+  padding-left: 0;
+  max-width: 78px;
+  overflow: hidden;
+  text-overflow: ellipsis;
+}
+
+.primary {
+  font-weight: 640;
+}
+
+.missed .word {
+  color: var(--coral);
+  font-weight: 640;
+}
+</style>

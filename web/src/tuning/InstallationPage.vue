@@ -1,0 +1,452 @@
+<script setup lang="ts">
+import { computed, onBeforeUnmount, onMounted, ref, watch } from 'vue'
+import { useRoute, useRouter } from 'vue-router'
+import { answer, api } from '@/api/client'
+import { useInstallation, useInstallationChange, useMe, usePasses } from '@/api/queries'
+import SweepPlot, { type Peg, type PlotTrace } from '@/plots/SweepPlot.vue'
+import { usePreferences } from '@/preferences'
+import { isTyping } from '@/shell/keys'
+import { useForm } from '@/shell/useForm'
+import { formatMhz } from '@/units/frequency'
+import { formatSwr } from '@/units/swr'
+import ChannelTable from './ChannelTable.vue'
+import { freshDraft, loadDraft, type PassDraft } from './draft'
+import PassStrip from './PassStrip.vue'
+import PlanSummary from './PlanSummary.vue'
+import RecordPass from './RecordPass.vue'
+import RoadSteps, { type RoadStep } from './RoadSteps.vue'
+import { cautions, changeWords, sentence, type Pass } from './sentence'
+import ShareList from './ShareList.vue'
+import SignOffForm from './SignOffForm.vue'
+
+const props = defineProps<{ id: string }>()
+
+const route = useRoute()
+const router = useRouter()
+const preferences = usePreferences()
+const me = useMe()
+const id = computed(() => props.id)
+const installation = useInstallation(id)
+const passList = usePasses(id)
+const draft = ref<PassDraft | undefined>(loadDraft(props.id))
+
+const passes = computed(() => passList.data.value ?? [])
+const last = computed(() => passes.value.at(-1))
+const shownNumber = computed(() => Number(route.query.pass ?? last.value?.number ?? 0))
+const shown = computed<Pass | undefined>(
+  () => passes.value.find((p) => p.number === shownNumber.value) ?? last.value,
+)
+const isLast = computed(() => shown.value?.number === last.value?.number)
+const mayWrite = computed(() => me.data.value !== undefined && me.data.value.role !== 'VIEWER')
+const mayRecord = computed(() => mayWrite.value && !installation.data.value?.signOff)
+
+const usualStep = computed(() => {
+  if (installation.data.value?.signOff) return 'share'
+  return passes.value.length === 0 ? 'baseline' : 'tune'
+})
+const step = computed(() => String(route.query.step ?? usualStep.value))
+
+const road = computed<RoadStep[]>(() => {
+  const i = installation.data.value
+  const first = passes.value[0]
+  const isMet = last.value?.verdict.met ?? false
+  const isClosed = i?.signOff !== undefined
+  const dip = (p: Pass | undefined) =>
+    p?.analysis.dips[0] ? `dip ${formatMhz(p.analysis.dips[0].frequencyHz, 2)} MHz` : p ? 'no dip' : ''
+  return [
+    { key: 'plan', name: 'Plan', state: 'done', detail: i ? `${i.channels.length} channels` : '' },
+    { key: 'baseline', name: 'Baseline', state: first ? 'done' : 'now', detail: dip(first) },
+    {
+      key: 'tune',
+      name: 'Tune',
+      state: !first ? 'ahead' : isMet || isClosed ? 'done' : 'now',
+      detail: last.value && last.value.number > 1 ? `pass ${last.value.number}, ${dip(last.value)}` : '',
+    },
+    {
+      key: 'sign-off',
+      name: 'Sign off',
+      state: isClosed ? 'done' : isMet ? 'now' : 'ahead',
+      detail: i?.signOff ? `${i.signOff.by}, pass ${i.signOff.passNumber}` : '',
+    },
+    { key: 'share', name: 'Share', state: isClosed ? 'done' : 'ahead', detail: '' },
+  ]
+})
+
+function open(key: string) {
+  const pass = key === 'baseline' && passes.value.length > 1 ? '1' : undefined
+  void router.replace({ query: { step: key, pass } })
+}
+
+function show(number: number) {
+  void router.replace({ query: { ...route.query, pass: number === last.value?.number ? undefined : number } })
+}
+
+const traces = computed<PlotTrace[]>(() => {
+  const now = shown.value
+  if (!now) return []
+  const name = (p: Pass) => (p.number === 1 ? 'baseline' : changeWords(p.changeM, preferences.unit))
+  const earlier = passes.value
+    .filter((p) => p.number < now.number)
+    .map<PlotTrace>((p) => ({ id: p.id, label: name(p), kind: 'earlier', curve: p.trace }))
+  const a = now.advice
+  const expected: PlotTrace[] = a.expected
+    ? [
+        {
+          id: 'expected',
+          label: `expected, ${changeWords(a.action === 'SHORTEN' ? -a.amountM : a.amountM, preferences.unit)}`,
+          kind: 'expected',
+          curve: a.expected,
+        },
+      ]
+    : []
+  return [
+    ...earlier,
+    ...(isLast.value ? expected : []),
+    { id: now.id, label: isLast.value ? 'now' : name(now), kind: 'now', curve: now.trace },
+  ]
+})
+
+const pegs = computed<Peg[]>(() =>
+  (shown.value?.verdict.channels ?? []).map((c) => ({
+    name: c.name,
+    frequencyHz: c.reading.frequencyHz,
+    swr: c.reading.swr,
+    returnLossDb: c.reading.returnLossDb,
+    met: c.met,
+    outside: c.reading.outside,
+  })),
+)
+
+const says = computed(() =>
+  shown.value && installation.data.value
+    ? sentence(shown.value, installation.data.value, preferences.unit)
+    : undefined,
+)
+const sourceWords = computed(() => {
+  const p = shown.value
+  if (!p) return ''
+  const from = p.source === 'FILE' ? `file ${p.fileName ?? ''}` : 'simulated analyser'
+  const time = new Date(p.recordedAt).toLocaleString([], { dateStyle: 'medium', timeStyle: 'short' })
+  return `pass ${p.number} · ${p.recordedBy}, ${time} · ${from}`
+})
+const widths = computed(() =>
+  (shown.value?.analysis.bandwidths ?? [])
+    .filter((b) => b.lowHz !== undefined && b.highHz !== undefined)
+    .map((b) => {
+      const low = `${formatMhz(b.lowHz ?? 0, 2)}${b.lowOpen ? ' (open)' : ''}`
+      const high = `${formatMhz(b.highHz ?? 0, 2)}${b.highOpen ? ' (open)' : ''}`
+      return { swr: b.swrLimit, span: `${low} to ${high}` }
+    }),
+)
+
+function record(takeAdvice: boolean) {
+  const i = installation.data.value
+  if (!i || !mayRecord.value) return
+  draft.value = freshDraft(i, last.value, preferences.unit, takeAdvice)
+  void router.replace({ query: { step: passes.value.length ? 'tune' : 'baseline' } })
+}
+
+function recorded() {
+  draft.value = undefined
+  void router.replace({ query: {} })
+}
+
+const mainAction = computed(() => {
+  const a = last.value?.advice
+  if (!last.value) return { word: 'Take the baseline sweep', run: () => record(false) }
+  switch (a?.action) {
+    case 'SHORTEN':
+    case 'LENGTHEN': {
+      const amount = changeWords(a.amountM, preferences.unit).slice(1)
+      return {
+        word: `I ${a.action === 'SHORTEN' ? 'shortened' : 'lengthened'} it by ${amount}`,
+        run: () => record(true),
+      }
+    }
+    case 'STOP':
+      return { word: 'Sign off', run: () => open('sign-off') }
+    case 'SWEEP_WIDER':
+      return { word: 'Sweep wider', run: () => record(false) }
+    default:
+      return { word: 'I changed something: sweep again', run: () => record(false) }
+  }
+})
+
+const { trouble, submit } = useForm()
+const reopenIt = useInstallationChange(() =>
+  answer(api.POST('/api/installations/{id}/reopen', { params: { path: { id: props.id } } })),
+)
+async function reopen() {
+  await submit(async () => {
+    await reopenIt.mutateAsync(undefined)
+  })
+  open('tune')
+}
+
+function onKey(event: KeyboardEvent) {
+  if (isTyping(event)) return
+  const onButton = event.target instanceof HTMLElement && event.target.closest('button, a') !== null
+  if (event.key === 'Enter' && !onButton && mayRecord.value && !draft.value) {
+    event.preventDefault()
+    mainAction.value.run()
+  } else if (event.key === 's' && last.value) record(false)
+  else if (event.key === 'f' && last.value) open('sign-off')
+  else if (event.key === 'ArrowLeft' && shown.value && shown.value.number > 1) show(shown.value.number - 1)
+  else if (event.key === 'ArrowRight' && shown.value && !isLast.value) show(shown.value.number + 1)
+}
+onMounted(() => window.addEventListener('keydown', onKey))
+onBeforeUnmount(() => window.removeEventListener('keydown', onKey))
+watch(id, (next) => (draft.value = loadDraft(next)))
+</script>
+
+<template>
+  <p v-if="installation.error.value" class="lost wrong" role="alert">
+    {{ installation.error.value.message }}
+  </p>
+  <div v-else-if="installation.data.value && passList.data.value" class="page">
+    <aside>
+      <p class="soft">{{ installation.data.value.shopNumber }}</p>
+      <h1>{{ installation.data.value.title }}</h1>
+      <p class="soft customer">{{ installation.data.value.customer }}</p>
+      <RoadSteps :steps="road" :open="step" @open="open" />
+    </aside>
+
+    <section class="say" aria-live="polite">
+      <template v-if="installation.data.value.signOff">
+        <p class="sentence">
+          Signed off{{ installation.data.value.signOff.reason ? ' by judgement' : '' }} on pass
+          {{ installation.data.value.signOff.passNumber }}.
+        </p>
+        <p class="soft">
+          {{ installation.data.value.signOff.by }},
+          {{ new Date(installation.data.value.signOff.at).toLocaleString() }}.
+          {{ installation.data.value.signOff.remark }}
+        </p>
+        <p v-if="installation.data.value.signOff.reason">{{ installation.data.value.signOff.reason }}</p>
+        <p :class="shown?.verdict.met ? 'soft' : 'trouble'">{{ shown?.verdict.sentence }}</p>
+      </template>
+      <template v-else-if="shown && says">
+        <p class="sentence">
+          {{ says.before }}<em v-if="says.amount">{{ says.amount }}</em
+          >{{ says.after }}
+        </p>
+        <p :class="['verdict', { trouble: !shown.verdict.met }]">{{ shown.verdict.sentence }}</p>
+        <p class="soft more">{{ says.more.join(' ') }}</p>
+      </template>
+      <template v-else>
+        <p class="sentence">Take the baseline sweep.</p>
+        <p class="soft">
+          Everything that follows is measured against it. Doors shut, people away, hands off.
+        </p>
+      </template>
+    </section>
+
+    <div class="middle">
+      <PlanSummary v-if="step === 'plan'" :installation="installation.data.value" :may-write="mayWrite" />
+      <ShareList v-else-if="step === 'share'" :installation="installation.data.value" :passes="passes" />
+      <template v-else-if="shown">
+        <div class="above soft">
+          <span>{{ sourceWords }}</span>
+          <span>measured {{ shown.planeWords }}</span>
+        </div>
+        <div class="card plot">
+          <SweepPlot
+            :traces="traces"
+            :pegs="pegs"
+            :limit="{
+              swr: installation.data.value.ruleLimitSwr,
+              label: `rule: ${formatSwr(installation.data.value.ruleLimitSwr)} or less`,
+            }"
+            :caption="`Return loss and SWR of pass ${shown.number} of ${installation.data.value.title}. ${shown.verdict.sentence}`"
+          />
+        </div>
+        <PassStrip :passes="passes" :shown="shown.number" @show="show" />
+        <p v-if="shown.note" class="soft note">“{{ shown.note }}”</p>
+        <p v-for="w in shown.analysis.warnings" :key="w" class="caution">{{ w }}</p>
+      </template>
+      <section v-else class="card empty">
+        <h2>No sweep yet.</h2>
+        <p class="soft">
+          Connect the analyser where the antenna plugs in, or bring a Touchstone file (.s1p). The first sweep
+          is the baseline: the old antenna, or the new one untouched.
+        </p>
+      </section>
+    </div>
+
+    <div class="side">
+      <RecordPass
+        v-if="draft && mayRecord && step !== 'sign-off'"
+        :key="draft.requestKey"
+        :installation="installation.data.value"
+        :is-baseline="passes.length === 0"
+        :draft="draft"
+        @recorded="recorded"
+        @close="draft = undefined"
+      />
+      <SignOffForm
+        v-else-if="step === 'sign-off' && last && mayRecord"
+        :installation="installation.data.value"
+        :pass="last"
+        @signed-off="open('share')"
+      />
+      <template v-else-if="mayRecord">
+        <button class="do" @click="mainAction.run()">{{ mainAction.word }} <kbd>Enter</kbd></button>
+        <template v-if="last">
+          <button class="other" @click="record(false)">Sweep again <kbd>S</kbd></button>
+          <button v-if="last.advice.action !== 'STOP'" class="other" @click="open('sign-off')">
+            Good enough, finish <kbd>F</kbd>
+          </button>
+        </template>
+      </template>
+      <template v-else-if="installation.data.value.signOff">
+        <a v-if="last" class="do" :href="`/api/passes/${last.id}/touchstone`">Take the trace along (.s1p)</a>
+        <button v-if="me.data.value?.role === 'LEAD'" class="other" @click="reopen">Reopen</button>
+        <p v-if="trouble" class="wrong" role="alert">{{ trouble }}</p>
+      </template>
+
+      <template v-if="shown">
+        <ChannelTable :channels="shown.verdict.channels" />
+        <div v-if="widths.length" class="widths">
+          <span v-for="w in widths" :key="w.swr"
+            ><b>SWR {{ w.swr }}</b> {{ w.span }} MHz</span
+          >
+        </div>
+      </template>
+      <p v-for="c in cautions(installation.data.value, isLast ? shown : undefined)" :key="c" class="caution">
+        {{ c }}
+      </p>
+    </div>
+  </div>
+  <p v-else class="lost soft">One moment…</p>
+</template>
+
+<style scoped>
+.page {
+  display: grid;
+  grid-template-columns: 208px minmax(0, 1fr) 336px;
+  grid-template-rows: auto 1fr;
+  grid-template-areas: 'road middle say' 'road middle side';
+  gap: 12px 18px;
+  padding: 16px 20px 20px;
+  min-height: calc(100vh - 56px);
+}
+
+aside {
+  grid-area: road;
+  overflow-wrap: anywhere;
+}
+
+.customer {
+  margin-bottom: 16px;
+}
+
+.say {
+  grid-area: say;
+  display: grid;
+  gap: 8px;
+  align-content: start;
+  overflow-wrap: anywhere;
+}
+
+.sentence {
+  font-size: 25px;
+  line-height: 1.2;
+  font-weight: 640;
+}
+
+.sentence em {
+  font-style: normal;
+  color: var(--gold-ink);
+  white-space: nowrap;
+}
+
+.verdict {
+  font-weight: 560;
+  line-height: 1.35;
+}
+
+.more {
+  font-size: 14.5px;
+  line-height: 1.4;
+}
+
+.middle {
+  grid-area: middle;
+  display: flex;
+  flex-direction: column;
+  gap: 8px;
+  min-width: 0;
+}
+
+.above {
+  display: flex;
+  flex-wrap: wrap;
+  justify-content: space-between;
+  gap: 2px 16px;
+  font-size: 14px;
+}
+
+.plot {
+  flex: 1 1 480px;
+  min-height: 400px;
+  max-height: 720px;
+  padding: 8px;
+}
+
+.note {
+  font-size: 14.5px;
+}
+
+.empty {
+  padding: 40px;
+  display: grid;
+  gap: 8px;
+}
+
+.side {
+  grid-area: side;
+  display: flex;
+  flex-direction: column;
+  gap: 10px;
+  min-width: 0;
+}
+
+a.do {
+  text-decoration: none;
+}
+
+.widths {
+  display: grid;
+  gap: 2px;
+  font-size: 14px;
+  color: var(--soft);
+}
+
+.widths b {
+  display: inline-block;
+  width: 62px;
+  font-weight: 560;
+}
+
+.lost {
+  padding: 60px;
+  text-align: center;
+}
+
+@media (max-width: 1020px) {
+  .page {
+    grid-template-columns: minmax(0, 1fr);
+    grid-template-rows: auto;
+    grid-template-areas: 'road' 'say' 'middle' 'side';
+  }
+
+  .customer {
+    margin-bottom: 6px;
+  }
+
+  .plot {
+    flex: none;
+    height: 480px;
+  }
+}
+</style>

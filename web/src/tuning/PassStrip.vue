@@ -1,0 +1,95 @@
+<script setup lang="ts">
+import { usePreferences } from '@/preferences'
+import { formatMhz } from '@/units/frequency'
+import { formatSwr } from '@/units/swr'
+import { changeWords, type Pass } from './sentence'
+
+/** The passes like pages, and what the next is expected to be. */
+const props = defineProps<{ passes: Pass[]; shown: number }>()
+const emit = defineEmits<{ show: [number: number] }>()
+const preferences = usePreferences()
+
+function title(pass: Pass): string {
+  return pass.number === 1 ? 'Baseline' : changeWords(pass.changeM, preferences.unit)
+}
+
+const dip = (pass: Pass) => {
+  const first = pass.analysis.dips[0]
+  return first ? `${first.atEdge ? 'beyond ' : ''}${formatMhz(first.frequencyHz, 2)} MHz` : 'no dip'
+}
+const worstExpected = () => {
+  const readings = props.passes.at(-1)?.advice.expectedReadings ?? []
+  return readings.length ? Math.max(...readings.map((r) => r.swr ?? Infinity)) : undefined
+}
+</script>
+
+<template>
+  <div class="strip">
+    <button
+      v-for="p in passes"
+      :key="p.id"
+      :aria-pressed="p.number === shown"
+      :title="p.note"
+      @click="emit('show', p.number)"
+    >
+      <span>{{ title(p) }}</span>
+      <b>{{ dip(p) }}</b>
+      <span>worst {{ formatSwr(p.verdict.worstSwr) }}, {{ p.recordedBy }}</span>
+    </button>
+    <div v-if="passes.at(-1)?.advice.expected && worstExpected() !== undefined" class="next">
+      <span>next, expected</span>
+      <b
+        >{{ passes.at(-1)?.advice.action === 'SHORTEN' ? '−' : '+'
+        }}{{ changeWords(passes.at(-1)?.advice.amountM ?? 0, preferences.unit).slice(1) }}</b
+      >
+      <span>worst {{ formatSwr(worstExpected()) }}</span>
+    </div>
+  </div>
+</template>
+
+<style scoped>
+.strip {
+  display: flex;
+  gap: 8px;
+  overflow-x: auto;
+  padding: 2px;
+}
+
+button,
+.next {
+  flex: 1 0 132px;
+  max-width: 220px;
+  display: grid;
+  gap: 1px;
+  padding: 8px 10px;
+  text-align: left;
+  background: var(--card);
+  border: 1px solid var(--line);
+  border-radius: 6px;
+  font-size: 14px;
+  color: var(--soft);
+}
+
+b {
+  color: var(--ink);
+  font-size: 15.5px;
+  white-space: nowrap;
+}
+
+span {
+  white-space: nowrap;
+  overflow: hidden;
+  text-overflow: ellipsis;
+}
+
+button[aria-pressed='true'] {
+  border-color: var(--trace);
+  box-shadow: inset 0 3px var(--trace);
+}
+
+.next {
+  border-style: dashed;
+  border-color: var(--gold-ink);
+  background: none;
+}
+</style>

@@ -1,0 +1,102 @@
+<script setup lang="ts">
+import { CARRIERS } from '@/board/words'
+import { usePreferences } from '@/preferences'
+import { formatMhz } from '@/units/frequency'
+import { formatBoth } from '@/units/length'
+import type { Installation } from './sentence'
+
+defineProps<{ installation: Installation; mayWrite: boolean }>()
+const preferences = usePreferences()
+</script>
+
+<template>
+  <section class="card">
+    <div class="head">
+      <h2>The plan</h2>
+      <RouterLink
+        v-if="mayWrite && !installation.signOff"
+        class="other"
+        :to="`/installations/${installation.id}/edit`"
+      >
+        Change the plan
+      </RouterLink>
+    </div>
+    <dl>
+      <dt>Fitted to</dt>
+      <dd>{{ CARRIERS[installation.carrier] }}. {{ installation.carrierDetail }}</dd>
+      <dt>Antenna</dt>
+      <dd>{{ installation.antennaDetail || 'Not described.' }}</dd>
+      <dt>Adjusted by</dt>
+      <dd>
+        {{ installation.oneWay ? 'cutting, one way' : 'sliding, both ways' }}, smallest step
+        {{ formatBoth(installation.smallestStepM, preferences.unit, true) }}
+      </dd>
+      <template v-if="installation.startLengthM !== undefined">
+        <dt>Length at the start</dt>
+        <dd>{{ formatBoth(installation.startLengthM, preferences.unit, true) }}</dd>
+      </template>
+      <dt>Radio</dt>
+      <dd>{{ installation.ratedPowerW }} W, stands an SWR of {{ installation.swrCeiling }}</dd>
+      <dt>Good enough</dt>
+      <dd>
+        {{ installation.ruleWords }}, measured
+        {{ installation.measuredAt === 'RADIO' ? 'at the radio end of the feedline' : 'at the antenna' }}
+      </dd>
+      <dt>Channels</dt>
+      <dd>
+        <ul>
+          <li v-for="c in installation.channels" :key="c.name + c.frequencyHz">
+            {{ formatMhz(c.frequencyHz) }} MHz
+            <span class="soft">{{ c.name }}{{ c.primary ? ', main' : '' }}</span>
+          </li>
+        </ul>
+      </dd>
+      <dt>Made by</dt>
+      <dd>{{ installation.createdBy }}, {{ new Date(installation.createdAt).toLocaleString() }}</dd>
+    </dl>
+    <p v-if="installation.carrier === 'VEHICLE'" class="caution">
+      Before drilling a vehicle: curtain airbags, roof wiring, fuel lines, high-voltage cables. Fuse both
+      supply leads at the battery. Mind the overall height with the whip.
+    </p>
+  </section>
+</template>
+
+<style scoped>
+.card {
+  padding: 18px 20px;
+  display: grid;
+  gap: 14px;
+  align-content: start;
+}
+
+.head {
+  display: flex;
+  justify-content: space-between;
+  align-items: center;
+}
+
+dl {
+  display: grid;
+  grid-template-columns: 150px 1fr;
+  gap: 0 16px;
+  margin: 0;
+}
+
+dt,
+dd {
+  border-top: 1px solid var(--line);
+  padding: 8px 0;
+  margin: 0;
+  overflow-wrap: anywhere;
+}
+
+dt {
+  color: var(--soft);
+}
+
+ul {
+  list-style: none;
+  margin: 0;
+  padding: 0;
+}
+</style>

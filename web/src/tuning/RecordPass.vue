@@ -1,0 +1,174 @@
+<script setup lang="ts">
+import { computed, ref, watch } from 'vue'
+import { Problem } from '@/api/client'
+import { useRecordPass, type NewPass } from '@/api/queries'
+import { usePreferences } from '@/preferences'
+import ChoiceField from '@/shell/ChoiceField.vue'
+import TextField from '@/shell/TextField.vue'
+import { useForm } from '@/shell/useForm'
+import { parseFrequency } from '@/units/frequency'
+import { parseLength } from '@/units/length'
+import { parseDecimal, type Parsed } from '@/units/number'
+import { dropDraft, keepDraft, type PassDraft } from './draft'
+import { changeWords, type Installation, type Pass } from './sentence'
+
+/** Records what was done and the sweep after it. The entry stays here until the server has it. */
+const props = defineProps<{ installation: Installation; isBaseline: boolean; draft: PassDraft }>()
+const emit = defineEmits<{ recorded: [pass: Pass]; close: [] }>()
+
+const preferences = usePreferences()
+const draft = ref<PassDraft>({ ...props.draft })
+const file = ref<File>()
+const { busy, wrong, trouble, submit } = useForm()
+const record = useRecordPass(computed(() => props.installation.id))
+const isUnanswered = ref(false)
+const notice = ref('')
+
+watch(draft, (typed) => keepDraft(props.installation.id, typed), { deep: true, immediate: true })
+
+function read(): NewPass | undefined {
+  const bad: Record<string, string> = {}
+  const take = (field: string, result: Parsed): number => {
+    if (result.ok) return result.value
+    bad[field] = result.why
+    return NaN
+  }
+  const d = draft.value
+  const isChanged = !props.isBaseline && d.change !== 'nothing'
+  const amount = isChanged ? take('changeM', parseLength(d.amount, preferences.unit)) : 0
+  if (isChanged && amount < 0)
+    bad.changeM = 'Please type the amount without a sign; the side is chosen above.'
+  const recording = {
+    requestKey: d.requestKey,
+    changeM: d.change === 'shortened' ? -amount : amount,
+    note: d.note,
+  }
+  let pass: NewPass | undefined
+  if (d.source === 'file') {
+    if (file.value) pass = { recording, file: file.value }
+    else bad.file = 'Please choose a file.'
+  } else {
+    const startHz = take('startHz', parseFrequency(d.startMhz))
+    const stopHz = take('stopHz', parseFrequency(d.stopMhz))
+    const points = take('points', parseDecimal(d.points))
+    if (startHz >= stopHz) bad.stopHz = 'The sweep must stop above its start.'
+    if (!Number.isInteger(points) || points < 2 || points > 1601)
+      bad.points ??= 'A sweep has 2 to 1601 points.'
+    pass = { recording, startHz, stopHz, points }
+  }
+  wrong.value = bad
+  return Object.keys(bad).length === 0 ? pass : undefined
+}
+
+async function send() {
+  trouble.value = ''
+  notice.value = ''
+  const pass = read()
+  if (!pass) return
+  await submit(async () => {
+    try {
+      const recorded = await record.mutateAsync(pass)
+      dropDraft(props.installation.id)
+      if (isUnanswered.value && recorded.changeM !== pass.recording.changeM) {
+        notice.value = `Your first entry had arrived after all: pass ${recorded.number}, ${changeWords(recorded.changeM, preferences.unit)}.`
+      }
+      emit('recorded', recorded)
+    } catch (error) {
+      isUnanswered.value ||= error instanceof Problem && error.isUnanswered
+      throw error
+    }
+  })
+}
+
+function choose(event: Event) {
+  file.value = (event.target as HTMLInputElement).files?.[0]
+}
+
+function close() {
+  dropDraft(props.installation.id)
+  emit('close')
+}
+</script>
+
+<template>
+  <form class="card" novalidate @submit.prevent="send" @keydown.esc.stop="close">
+    <h2>{{ isBaseline ? 'Baseline sweep' : 'What was changed?' }}</h2>
+    <p v-if="isBaseline" class="hint">
+      The old antenna, or the new one untouched. Sweep wider than the band first to find the dip.
+    </p>
+    <template v-else>
+      <ChoiceField
+        v-model="draft.change"
+        :name="`The ${installation.antennaPiece.replace(/^each /, '')} was`"
+        :options="[
+          { value: 'shortened', word: 'Shortened' },
+          { value: 'lengthened', word: 'Lengthened' },
+          { value: 'nothing', word: 'Not changed' },
+        ]"
+      />
+      <TextField
+        v-if="draft.change !== 'nothing'"
+        v-model="draft.amount"
+        name="By"
+        hint="What was really done: 6 mm, 1/4 in, 0.6 cm."
+        :wrong="wrong.changeM"
+      />
+    </template>
+    <TextField v-model="draft.note" name="Note" type="textarea" :wrong="wrong.note" />
+    <ChoiceField
+      v-model="draft.source"
+      name="Reading from"
+      :options="[
+        { value: 'simulated', word: 'Simulated analyser' },
+        { value: 'file', word: 'Touchstone file' },
+      ]"
+    />
+    <div v-if="draft.source === 'simulated'" class="three">
+      <TextField v-model="draft.startMhz" name="From, MHz" :wrong="wrong.startHz" />
+      <TextField v-model="draft.stopMhz" name="To, MHz" :wrong="wrong.stopHz" />
+      <TextField v-model="draft.points" name="Points" :wrong="wrong.points" />
+    </div>
+    <label v-else class="field">
+      <span class="name">File (.s1p)</span>
+      <input type="file" accept=".s1p,.s2p,text/plain" @change="choose" />
+      <span v-if="wrong.file" class="wrong" role="alert">{{ wrong.file }}</span>
+      <span v-else class="hint">Kept as it came, beside what is read from it.</span>
+    </label>
+    <p v-if="notice" class="hint" role="status">{{ notice }}</p>
+    <p v-if="trouble && !Object.keys(wrong).length" class="wrong" role="alert">{{ trouble }}</p>
+    <button class="do" type="submit" :disabled="busy">
+      {{
+        busy
+          ? 'Recording…'
+          : isUnanswered
+            ? 'Send again'
+            : draft.source === 'file'
+              ? 'Record the file'
+              : 'Sweep now'
+      }}
+      <kbd>Enter</kbd>
+    </button>
+    <button class="plain" type="button" @click="close">Leave it <kbd>Esc</kbd></button>
+  </form>
+</template>
+
+<style scoped>
+form {
+  padding: 16px;
+  display: grid;
+  gap: 12px;
+}
+
+.three {
+  display: grid;
+  grid-template-columns: 1fr 1fr 80px;
+  gap: 8px;
+  align-items: start;
+}
+
+input[type='file'] {
+  font: inherit;
+  min-height: 44px;
+  width: 100%;
+}
+</style>

@@ -1,0 +1,106 @@
+<script setup lang="ts">
+import { usePreferences } from '@/preferences'
+import { formatMhz } from '@/units/frequency'
+import { formatSwr } from '@/units/swr'
+import { changeWords, type Installation, type Pass } from './sentence'
+
+/** Every pass with its trace to take along. */
+defineProps<{ installation: Installation; passes: Pass[] }>()
+const preferences = usePreferences()
+</script>
+
+<template>
+  <section class="card">
+    <h2>Passes and their traces</h2>
+    <table v-if="passes.length">
+      <thead>
+        <tr>
+          <th>Pass</th>
+          <th>Change</th>
+          <th class="number">Dip, MHz</th>
+          <th class="number">Worst SWR</th>
+          <th>By</th>
+          <th>Take along</th>
+        </tr>
+      </thead>
+      <tbody>
+        <tr v-for="p in passes" :key="p.id">
+          <td>{{ p.number }}{{ p.number === installation.signOff?.passNumber ? ', signed off' : '' }}</td>
+          <td>{{ p.number === 1 ? 'baseline' : changeWords(p.changeM, preferences.unit) }}</td>
+          <td class="number">
+            {{ p.analysis.dips[0] ? formatMhz(p.analysis.dips[0].frequencyHz) : 'none' }}
+          </td>
+          <td class="number">{{ formatSwr(p.verdict.worstSwr) }}</td>
+          <td class="by">
+            {{ p.recordedBy }}<br /><span class="soft">{{ new Date(p.recordedAt).toLocaleString() }}</span>
+          </td>
+          <td class="files">
+            <a
+              class="other"
+              :href="`/api/passes/${p.id}/touchstone`"
+              :aria-label="`Touchstone file of pass ${p.number}`"
+              >Touchstone</a
+            >
+            <a
+              v-if="p.fileName"
+              class="other"
+              :href="`/api/passes/${p.id}/original`"
+              :title="p.fileName"
+              :aria-label="`Imported file of pass ${p.number} as it came`"
+              >As it came</a
+            >
+          </td>
+        </tr>
+      </tbody>
+    </table>
+    <p v-else class="soft">There is nothing to share yet: take a sweep first.</p>
+  </section>
+</template>
+
+<style scoped>
+.card {
+  padding: 18px 20px;
+  display: grid;
+  gap: 14px;
+  align-content: start;
+  overflow-x: auto;
+}
+
+table {
+  width: 100%;
+  border-collapse: collapse;
+  font-size: 15px;
+}
+
+th {
+  text-align: left;
+  font-size: 13.5px;
+  font-weight: 560;
+  color: var(--soft);
+  padding: 0 10px 6px 0;
+}
+
+td {
+  border-top: 1px solid var(--line);
+  padding: 8px 10px 8px 0;
+}
+
+.number {
+  text-align: right;
+}
+
+th.number,
+td.number {
+  padding-right: 20px;
+}
+
+.by {
+  font-size: 14px;
+}
+
+.files {
+  display: flex;
+  gap: 8px;
+  flex-wrap: wrap;
+}
+</style>

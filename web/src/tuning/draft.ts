@@ -1,0 +1,67 @@
+import type { Schemas } from '@/api/client'
+import { formatMhz } from '@/units/frequency'
+import { formatLength, type LengthUnit } from '@/units/length'
+
+/** A pass being recorded, as typed. Lives in the browser until the server has acknowledged it. */
+export interface PassDraft {
+  /** Sent with the entry; the same key twice records once. */
+  requestKey: string
+  change: 'shortened' | 'lengthened' | 'nothing'
+  amount: string
+  note: string
+  source: 'simulated' | 'file'
+  startMhz: string
+  stopMhz: string
+  points: string
+}
+
+const WIDER_THAN_THE_BAND = 0.09
+const POINTS = 401
+
+const key = (installationId: string) => `dorada.pass-draft.${installationId}`
+
+/** A fresh draft: the advised change and a span that fits it. */
+export function freshDraft(
+  installation: Schemas['InstallationView'],
+  last: Schemas['PassView'] | undefined,
+  unit: LengthUnit,
+  takeAdvice: boolean,
+): PassDraft {
+  const advice = last?.advice
+  const shortens = advice?.action === 'SHORTEN'
+  const changes = takeAdvice && (shortens || advice?.action === 'LENGTHEN')
+  const span = advice?.widerSweep ?? last?.analysis ?? aroundTheBand(installation)
+  return {
+    requestKey: crypto.randomUUID(),
+    change: changes ? (shortens ? 'shortened' : 'lengthened') : 'nothing',
+    amount: changes ? formatLength(advice?.amountM ?? 0, unit, true) : '',
+    note: '',
+    source: 'simulated',
+    startMhz: formatMhz(span.startHz),
+    stopMhz: formatMhz(span.stopHz),
+    points: String(POINTS),
+  }
+}
+
+/** Somewhat wider than the band, to find the dip first. */
+function aroundTheBand(installation: Schemas['InstallationView']) {
+  const hz = installation.channels.map((c) => c.frequencyHz)
+  const tidy = (f: number) => Math.round(f / 1e5) * 1e5
+  return {
+    startHz: tidy(Math.min(...hz) * (1 - WIDER_THAN_THE_BAND)),
+    stopHz: tidy(Math.max(...hz) * (1 + WIDER_THAN_THE_BAND)),
+  }
+}
+
+export function loadDraft(installationId: string): PassDraft | undefined {
+  const text = localStorage.getItem(key(installationId))
+  return text ? (JSON.parse(text) as PassDraft) : undefined
+}
+
+export function keepDraft(installationId: string, draft: PassDraft): void {
+  localStorage.setItem(key(installationId), JSON.stringify(draft))
+}
+
+export function dropDraft(installationId: string): void {
+  localStorage.removeItem(key(installationId))
+}

@@ -1,0 +1,119 @@
+import type { Schemas } from '@/api/client'
+import { formatMhz } from '@/units/frequency'
+import { formatLength, type LengthUnit } from '@/units/length'
+import { formatSwr } from '@/units/swr'
+
+export type Advice = Schemas['AdviceView']
+export type Pass = Schemas['PassView']
+export type Installation = Schemas['InstallationView']
+
+/** The one sentence of the screen: its number stands apart so that it can be shown in gold. */
+export interface Sentence {
+  before: string
+  amount: string
+  after: string
+  /** What that rests on and what to expect, beneath. */
+  more: string[]
+}
+
+const FIT: Record<Advice['fit'], string> = {
+  TOO_LONG: 'Too long.',
+  TOO_SHORT: 'Too short.',
+  CENTRED: 'Centred.',
+  UNKNOWN: '',
+}
+
+const plain = (before: string, more: string[]): Sentence => ({ before, amount: '', after: '', more })
+
+/** What to do after `pass`, in lengths of `unit`. */
+export function sentence(pass: Pass, installation: Installation, unit: LengthUnit): Sentence {
+  const a = pass.advice
+  const isFine = installation.smallestStepM < 0.001
+  const length = (m: number) => formatLength(m, unit, isFine)
+  const need = `${bare(length(a.needLowM))} to ${length(a.needHighM)}`
+  const fit = FIT[a.fit]
+  switch (a.action) {
+    case 'SHORTEN':
+    case 'LENGTHEN': {
+      const verb = a.action === 'SHORTEN' ? 'Shorten' : 'Lengthen'
+      const isPart = installation.oneWay && a.dipHz !== undefined
+      return {
+        before: `${fit} ${verb} ${installation.antennaPiece} `,
+        amount: length(a.amountM),
+        after: isPart || a.dipHz === undefined ? '.' : ` (${need}).`,
+        more: [
+          ...(isPart ? [`The whole job needs ${need}; cut only this, then sweep again.`] : []),
+          ...expectation(pass),
+          ...a.reasons,
+        ],
+      }
+    }
+    case 'REPLACE_LONGER':
+      return {
+        before: 'Too short by ',
+        amount: length(a.amountM),
+        after: '. Fit a longer piece.',
+        more: [`Likely ${need} are missing.`, ...a.reasons],
+      }
+    case 'STOP':
+      return plain('Good enough. Stop here and sign off.', a.reasons)
+    case 'SWEEP_WIDER':
+      return plain(
+        `${fit} Sweep wider: ${formatMhz(a.widerSweep?.startHz ?? 0, 1)} to ${formatMhz(a.widerSweep?.stopHz ?? 0, 1)} MHz.`.trim(),
+        [
+          ...a.reasons,
+          ...(a.amountM > 0
+            ? [`If that is not possible: one cautious step of ${length(a.amountM)}, then sweep again.`]
+            : []),
+        ],
+      )
+    default:
+      return plain('Do not cut. Find the fault first.', a.reasons)
+  }
+}
+
+function expectation(pass: Pass): string[] {
+  const expected = pass.advice.expectedReadings.map((r) => {
+    const name = pass.verdict.channels.find((c) => c.reading.frequencyHz === r.frequencyHz)?.name ?? ''
+    return `${formatSwr(r.swr)} on ${name}`
+  })
+  return expected.length > 0 && expected.length <= 4 ? [`Expect ${expected.join(', ')}.`] : []
+}
+
+/** The number without its unit, for "5 to 8 mm". */
+const bare = (text: string) => text.replace(/ (mm|in)$/, '')
+
+/** `−12 mm`, `+3 mm`, `no change`. */
+export function changeWords(metres: number, unit: LengthUnit): string {
+  if (metres === 0) return 'no change'
+  return `${metres < 0 ? '−' : '+'}${formatLength(Math.abs(metres), unit, true)}`
+}
+
+/** What must be said aloud before anybody acts on this screen. */
+export function cautions(installation: Installation, pass: Pass | undefined): string[] {
+  const said: string[] = []
+  if (pass && pass.verdict.worstSwr !== undefined && !pass.transmit.allowed) {
+    said.push(`Do not transmit: SWR ${formatSwr(pass.verdict.worstSwr)} on the worst channel.`)
+  } else if (pass?.transmit.reduced && pass.transmit.allowed) {
+    said.push(
+      `Above the radio's ceiling of ${formatSwr(installation.swrCeiling)}: at most ${watts(pass.transmit.powerW)} until it is tuned.`,
+    )
+  }
+  if (pass?.advice.action === 'SHORTEN' && installation.oneWay) {
+    said.push('Cutting steel: eye protection and gloves, mind hot chips, deburr, cap the tip.')
+  }
+  if (installation.carrier === 'AIRCRAFT') {
+    said.push('Only an appropriately licensed person returns an aircraft to service.')
+  }
+  if (installation.carrier === 'MAST') {
+    said.push(
+      'Look up: stay one and a half times the total height from power lines. Lightning and mains bonding: local code, qualified person.',
+    )
+  }
+  said.push('Never transmit into an analyser. Listen before you transmit.')
+  return said
+}
+
+function watts(w: number): string {
+  return `${w < 10 ? w.toFixed(1) : w.toFixed(0)} W`
+}

@@ -1,0 +1,97 @@
+import { parseDecimal, parsed, refused, type Parsed } from './number'
+
+/** The unit in which lengths are shown, and in which a number without a unit is read. */
+export type LengthUnit = 'mm' | 'inch'
+
+const INCH_M = 0.0254
+const FOOT_M = 0.3048
+
+const METRES: Record<string, number> = {
+  mm: 0.001,
+  cm: 0.01,
+  m: 1,
+  in: INCH_M,
+  inch: INCH_M,
+  inches: INCH_M,
+  '"': INCH_M,
+  ft: FOOT_M,
+  feet: FOOT_M,
+  foot: FOOT_M,
+  "'": FOOT_M,
+}
+
+/**
+ * Reads a length as people type it: `482 mm`, `48.2 cm`, `19 in`, `18 31/32`, `1 ft 7 in`, `1 ft 7`. A bare number is
+ * in `unit`. Returns metres.
+ *
+ * @example parseLength('1 ft 7', 'mm') // { ok: true, value: 0.4826 }
+ */
+export function parseLength(text: string, unit: LengthUnit): Parsed {
+  const tidy = text
+    .trim()
+    .toLowerCase()
+    .replaceAll('”', '"')
+    .replaceAll('’', "'")
+    .replaceAll('″', '"')
+    .replaceAll('′', "'")
+  if (tidy === '') return refused('Please type a length.')
+  const feet = /^(.+?)\s*(?:ft|feet|foot|')\s*(.*)$/.exec(tidy)
+  if (feet) {
+    const whole = parseDecimal(feet[1] ?? '')
+    if (!whole.ok) return whole
+    const rest = (feet[2] ?? '').replace(/\s*(in|inch|inches|")$/, '').trim()
+    if (rest === '') return parsed(whole.value * FOOT_M)
+    const inches = parseFraction(rest)
+    return inches.ok ? parsed(whole.value * FOOT_M + inches.value * INCH_M) : inches
+  }
+  const withUnit = /^(.*?)\s*(mm|cm|m|in|inch|inches|")$/.exec(tidy)
+  const number = parseFraction(withUnit?.[1] ?? tidy)
+  if (!number.ok) return number
+  const isFraction = tidy.includes('/')
+  const factor = withUnit
+    ? (METRES[withUnit[2] ?? ''] ?? NaN)
+    : isFraction || unit === 'inch'
+      ? INCH_M
+      : 0.001
+  return parsed(number.value * factor)
+}
+
+/** `18 31/32`, `31/32` or a decimal. */
+function parseFraction(text: string): Parsed {
+  const match = /^(?:(\d+)[\s-]+)?(\d+)\s*\/\s*(\d+)$/.exec(text.trim())
+  if (!match) return parseDecimal(text)
+  const denominator = Number(match[3])
+  if (denominator === 0) return refused('A fraction cannot have 0 below the line.')
+  return parsed(Number(match[1] ?? 0) + Number(match[2]) / denominator)
+}
+
+/** A length in `unit`: `6 mm`, `6.5 mm`, `18 31/32 in`. Millimetres to a tenth where `fine`, inches to 1/32. */
+export function formatLength(metres: number, unit: LengthUnit, fine = false): string {
+  if (unit === 'mm') {
+    const mm = metres * 1000
+    const text = fine || Math.abs(mm) < 1 ? mm.toFixed(1).replace(/\.0$/, '') : mm.toFixed(0)
+    return `${text} mm`
+  }
+  return formatInches(metres / INCH_M)
+}
+
+/** Both units, the preferred one first. */
+export function formatBoth(metres: number, unit: LengthUnit, fine = false): string {
+  const other = unit === 'mm' ? 'inch' : 'mm'
+  return `${formatLength(metres, unit, fine)} (${formatLength(metres, other, fine)})`
+}
+
+function formatInches(inches: number): string {
+  const sign = inches < 0 ? '−' : ''
+  const thirtySeconds = Math.round(Math.abs(inches) * 32)
+  const whole = Math.floor(thirtySeconds / 32)
+  let top = thirtySeconds % 32
+  let bottom = 32
+  while (top > 0 && top % 2 === 0) {
+    top /= 2
+    bottom /= 2
+  }
+  const fraction = top === 0 ? '' : `${top}/${bottom}`
+  const parts = [whole > 0 || fraction === '' ? String(whole) : '', fraction].filter(Boolean).join(' ')
+  return `${sign}${parts} in`
+}
