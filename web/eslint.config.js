@@ -2,7 +2,7 @@ import { defineConfigWithVueTs, vueTsConfigs } from '@vue/eslint-config-typescri
 import vue from 'eslint-plugin-vue'
 
 export default defineConfigWithVueTs(
-  { ignores: ['dist/**', 'node_modules/**', 'src/api/schema.d.ts', 'scripts/**'] },
+  { ignores: ['dist/**', 'node_modules/**', 'target/**', 'src/api/schema.d.ts', 'scripts/**'] },
   vue.configs['flat/recommended'],
   vueTsConfigs.strict,
   {

@@ -1,7 +1,7 @@
 // Builds the pages, but only when something that goes into them has changed since the last build.
 import { createHash } from 'node:crypto'
 import { execSync } from 'node:child_process'
-import { existsSync, readdirSync, readFileSync, statSync, writeFileSync } from 'node:fs'
+import { existsSync, readdirSync, readFileSync, rmSync, statSync, writeFileSync } from 'node:fs'
 import { join } from 'node:path'
 
 const stamp = 'node_modules/.dorada-build'
@@ -36,5 +36,7 @@ if (existsSync('dist/index.html') && existsSync(stamp) && readFileSync(stamp, 'u
   console.log('web: nothing changed since the last build')
   process.exit(0)
 }
+// Maven only adds to this folder: files of an earlier build would be packed too.
+rmSync('target/classes/static', { recursive: true, force: true })
 execSync('npm run build --silent', { stdio: 'inherit' })
 writeFileSync(stamp, digest)

@@ -1,7 +1,5 @@
 <script setup lang="ts">
 import { NConfigProvider, darkTheme } from 'naive-ui'
-import { computed } from 'vue'
-import { Problem } from '@/api/client'
 import { useMe } from '@/api/queries'
 import SignInPage from '@/people/SignInPage.vue'
 import { usePreferences } from '@/preferences'
@@ -10,7 +8,6 @@ import { naiveOverrides } from '@/theme/naive'
 
 const preferences = usePreferences()
 const me = useMe()
-const signedOut = computed(() => me.error.value instanceof Problem && me.error.value.status === 401)
 </script>
 
 <template>
@@ -18,7 +15,7 @@ const signedOut = computed(() => me.error.value instanceof Problem && me.error.v
     :theme="preferences.look === 'night' ? darkTheme : null"
     :theme-overrides="naiveOverrides(preferences.look)"
   >
-    <SignInPage v-if="signedOut" />
+    <SignInPage v-if="me.data.value === null" />
     <AppShell v-else-if="me.data.value" :me="me.data.value" />
     <p v-else-if="me.error.value" class="waiting trouble">
       {{ me.error.value.message }}

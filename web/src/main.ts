@@ -1,18 +1,29 @@
-import { QueryClient, VueQueryPlugin } from '@tanstack/vue-query'
+import { MutationCache, QueryCache, QueryClient, VueQueryPlugin } from '@tanstack/vue-query'
 import { createPinia } from 'pinia'
 import { createApp } from 'vue'
 import { Problem } from '@/api/client'
+import { keys } from '@/api/queries'
 import App from './App.vue'
 import { router } from './router'
 import './theme/look.css'
 
+/** A session that ended leads to the sign-in page; drafts wait in the browser. */
+function onError(error: Error) {
+  if (error instanceof Problem && error.status === 401) queries.setQueryData(keys.me, null)
+}
+
 const queries = new QueryClient({
+  queryCache: new QueryCache({ onError }),
+  mutationCache: new MutationCache({ onError }),
   defaultOptions: {
     queries: {
       staleTime: 2_000,
+      networkMode: 'always',
       // Only a lost connection is worth another try; what the server refused it will refuse again.
       retry: (count, error) => error instanceof Problem && error.isUnanswered && count < 3,
     },
+    // Said at once and kept on the screen, instead of waiting in silence for the network.
+    mutations: { networkMode: 'always' },
   },
 })
 

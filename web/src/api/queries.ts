@@ -10,8 +10,14 @@ export const keys = {
   passes: (id: string) => ['passes', id] as const,
 }
 
+/** Who is signed in; null for nobody. */
 export const useMe = () =>
-  useQuery({ queryKey: keys.me, queryFn: () => answer(api.GET('/api/session')), staleTime: Infinity })
+  useQuery({
+    queryKey: keys.me,
+    queryFn: async (): Promise<Schemas['PersonView'] | null> =>
+      (await answer<Schemas['PersonView'] | undefined>(api.GET('/api/session'))) ?? null,
+    staleTime: Infinity,
+  })
 
 export const useBoard = (search: Ref<string>) =>
   useQuery({

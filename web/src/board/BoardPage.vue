@@ -21,7 +21,7 @@ watch(typed, (text) => {
   pause = setTimeout(() => (search.value = text), 200)
 })
 
-const mayWrite = computed(() => me.data.value !== undefined && me.data.value.role !== 'VIEWER')
+const mayWrite = computed(() => me.data.value?.role !== undefined && me.data.value.role !== 'VIEWER')
 const cards = computed(() => board.data.value ?? [])
 const shown = computed(() => cards.value.filter((c) => !state.value || c.state === state.value))
 const counts = computed(() =>

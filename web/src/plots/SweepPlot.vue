@@ -34,7 +34,7 @@ const props = defineProps<{
   caption: string
 }>()
 
-const MARGIN = { top: 74, right: 46, bottom: 46, left: 42 }
+const MARGIN = { top: 62, right: 46, bottom: 46, left: 42 }
 const LETTER = 6.6
 const ROW = 34
 
@@ -116,7 +116,11 @@ function pegWord(peg: Peg): string {
   return peg.outside ? 'not swept' : `${formatSwr(peg.swr)} ${peg.met ? 'met' : 'missed'}`
 }
 
-const dbTicks = computed(() => scale.value.y.ticks(7).filter((t) => t % 5 === 0))
+const dbTicks = computed(() => {
+  const floor = scale.value.y.domain()[1] ?? 0
+  const step = floor > 35 ? 10 : 5
+  return Array.from({ length: Math.floor(floor / step) + 1 }, (_, i) => i * step)
+})
 const mhzTicks = computed(() => {
   const ticks = scale.value.x.ticks(Math.max(3, Math.floor(inner.value.width / 72)))
   const step = (ticks[1] ?? 0) - (ticks[0] ?? 0)

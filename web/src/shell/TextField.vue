@@ -23,7 +23,7 @@ const id = useId()
       :type="type ?? 'text'"
       :status="wrong ? 'error' : undefined"
       :placeholder="placeholder ?? ''"
-      :autosize="type === 'textarea' ? { minRows: 2, maxRows: 8 } : undefined"
+      :autosize="type === 'textarea' ? { minRows: 1, maxRows: 8 } : undefined"
       :input-props="{
         id,
         autocomplete: autocomplete ?? 'off',

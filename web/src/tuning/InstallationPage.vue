@@ -9,6 +9,7 @@ import { isTyping } from '@/shell/keys'
 import { useForm } from '@/shell/useForm'
 import { formatMhz } from '@/units/frequency'
 import { formatSwr } from '@/units/swr'
+import { formatTime } from '@/units/time'
 import ChannelTable from './ChannelTable.vue'
 import { freshDraft, loadDraft, type PassDraft } from './draft'
 import PassStrip from './PassStrip.vue'
@@ -37,7 +38,7 @@ const shown = computed<Pass | undefined>(
   () => passes.value.find((p) => p.number === shownNumber.value) ?? last.value,
 )
 const isLast = computed(() => shown.value?.number === last.value?.number)
-const mayWrite = computed(() => me.data.value !== undefined && me.data.value.role !== 'VIEWER')
+const mayWrite = computed(() => me.data.value?.role !== undefined && me.data.value.role !== 'VIEWER')
 const mayRecord = computed(() => mayWrite.value && !installation.data.value?.signOff)
 
 const usualStep = computed(() => {
@@ -126,8 +127,7 @@ const sourceWords = computed(() => {
   const p = shown.value
   if (!p) return ''
   const from = p.source === 'FILE' ? `file ${p.fileName ?? ''}` : 'simulated analyser'
-  const time = new Date(p.recordedAt).toLocaleString([], { dateStyle: 'medium', timeStyle: 'short' })
-  return `pass ${p.number} · ${p.recordedBy}, ${time} · ${from}`
+  return `pass ${p.number} · ${p.recordedBy}, ${formatTime(p.recordedAt)} · ${from}`
 })
 const widths = computed(() =>
   (shown.value?.analysis.bandwidths ?? [])
@@ -218,8 +218,7 @@ watch(id, (next) => (draft.value = loadDraft(next)))
           {{ installation.data.value.signOff.passNumber }}.
         </p>
         <p class="soft">
-          {{ installation.data.value.signOff.by }},
-          {{ new Date(installation.data.value.signOff.at).toLocaleString() }}.
+          {{ installation.data.value.signOff.by }}, {{ formatTime(installation.data.value.signOff.at) }}.
           {{ installation.data.value.signOff.remark }}
         </p>
         <p v-if="installation.data.value.signOff.reason">{{ installation.data.value.signOff.reason }}</p>
@@ -231,7 +230,11 @@ watch(id, (next) => (draft.value = loadDraft(next)))
           >{{ says.after }}
         </p>
         <p :class="['verdict', { trouble: !shown.verdict.met }]">{{ shown.verdict.sentence }}</p>
-        <p class="soft more">{{ says.more.join(' ') }}</p>
+        <p v-if="says.more.length && !draft" class="more">{{ says.more.join(' ') }}</p>
+        <details v-if="!draft" class="soft more">
+          <summary>Why</summary>
+          {{ says.why.join(' ') }}
+        </details>
       </template>
       <template v-else>
         <p class="sentence">Take the baseline sweep.</p>
@@ -299,7 +302,7 @@ watch(id, (next) => (draft.value = loadDraft(next)))
         </template>
       </template>
       <template v-else-if="installation.data.value.signOff">
-        <a v-if="last" class="do" :href="`/api/passes/${last.id}/touchstone`">Take the trace along (.s1p)</a>
+        <a v-if="last" class="do" :href="`/api/passes/${last.id}/touchstone`">Export the trace (.s1p)</a>
         <button v-if="me.data.value?.role === 'LEAD'" class="other" @click="reopen">Reopen</button>
         <p v-if="trouble" class="wrong" role="alert">{{ trouble }}</p>
       </template>
@@ -366,8 +369,13 @@ aside {
 }
 
 .more {
-  font-size: 14.5px;
+  font-size: 15px;
   line-height: 1.4;
+}
+
+summary {
+  cursor: pointer;
+  min-height: 24px;
 }
 
 .middle {
@@ -387,9 +395,7 @@ aside {
 }
 
 .plot {
-  flex: 1 1 480px;
-  min-height: 400px;
-  max-height: 720px;
+  height: clamp(400px, calc(100vh - 248px), 720px);
   padding: 8px;
 }
 
@@ -445,7 +451,6 @@ a.do {
   }
 
   .plot {
-    flex: none;
     height: 480px;
   }
 }

@@ -3,6 +3,7 @@ import { CARRIERS } from '@/board/words'
 import { usePreferences } from '@/preferences'
 import { formatMhz } from '@/units/frequency'
 import { formatBoth } from '@/units/length'
+import { formatTime } from '@/units/time'
 import type { Installation } from './sentence'
 
 defineProps<{ installation: Installation; mayWrite: boolean }>()
@@ -52,7 +53,7 @@ const preferences = usePreferences()
         </ul>
       </dd>
       <dt>Made by</dt>
-      <dd>{{ installation.createdBy }}, {{ new Date(installation.createdAt).toLocaleString() }}</dd>
+      <dd>{{ installation.createdBy }}, {{ formatTime(installation.createdAt) }}</dd>
     </dl>
     <p v-if="installation.carrier === 'VEHICLE'" class="caution">
       Before drilling a vehicle: curtain airbags, roof wiring, fuel lines, high-voltage cables. Fuse both

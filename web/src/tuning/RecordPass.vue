@@ -103,7 +103,7 @@ function close() {
         :options="[
           { value: 'shortened', word: 'Shortened' },
           { value: 'lengthened', word: 'Lengthened' },
-          { value: 'nothing', word: 'Not changed' },
+          { value: 'nothing', word: 'Left' },
         ]"
       />
       <TextField
@@ -120,7 +120,7 @@ function close() {
       name="Reading from"
       :options="[
         { value: 'simulated', word: 'Simulated analyser' },
-        { value: 'file', word: 'Touchstone file' },
+        { value: 'file', word: 'File (.s1p)' },
       ]"
     />
     <div v-if="draft.source === 'simulated'" class="three">
@@ -129,7 +129,7 @@ function close() {
       <TextField v-model="draft.points" name="Points" :wrong="wrong.points" />
     </div>
     <label v-else class="field">
-      <span class="name">File (.s1p)</span>
+      <span class="name">Touchstone file</span>
       <input type="file" accept=".s1p,.s2p,text/plain" @change="choose" />
       <span v-if="wrong.file" class="wrong" role="alert">{{ wrong.file }}</span>
       <span v-else class="hint">Kept as it came, beside what is read from it.</span>
@@ -154,9 +154,16 @@ function close() {
 
 <style scoped>
 form {
-  padding: 16px;
+  padding: 14px;
   display: grid;
-  gap: 12px;
+  gap: 10px;
+}
+
+/* Three choices side by side in a narrow column. */
+form :deep(.options label) {
+  padding: 4px 8px;
+  gap: 5px;
+  font-size: 15px;
 }
 
 .three {

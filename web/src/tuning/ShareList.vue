@@ -2,6 +2,7 @@
 import { usePreferences } from '@/preferences'
 import { formatMhz } from '@/units/frequency'
 import { formatSwr } from '@/units/swr'
+import { formatTime } from '@/units/time'
 import { changeWords, type Installation, type Pass } from './sentence'
 
 /** Every pass with its trace to take along. */
@@ -20,7 +21,7 @@ const preferences = usePreferences()
           <th class="number">Dip, MHz</th>
           <th class="number">Worst SWR</th>
           <th>By</th>
-          <th>Take along</th>
+          <th>Export</th>
         </tr>
       </thead>
       <tbody>
@@ -32,14 +33,14 @@ const preferences = usePreferences()
           </td>
           <td class="number">{{ formatSwr(p.verdict.worstSwr) }}</td>
           <td class="by">
-            {{ p.recordedBy }}<br /><span class="soft">{{ new Date(p.recordedAt).toLocaleString() }}</span>
+            {{ p.recordedBy }}<br /><span class="soft">{{ formatTime(p.recordedAt) }}</span>
           </td>
           <td class="files">
             <a
               class="other"
               :href="`/api/passes/${p.id}/touchstone`"
               :aria-label="`Touchstone file of pass ${p.number}`"
-              >Touchstone</a
+              >Touchstone (.s1p)</a
             >
             <a
               v-if="p.fileName"

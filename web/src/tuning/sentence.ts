@@ -12,8 +12,10 @@ export interface Sentence {
   before: string
   amount: string
   after: string
-  /** What that rests on and what to expect, beneath. */
+  /** How much in all and what to expect, beneath. */
   more: string[]
+  /** What that rests on. */
+  why: string[]
 }
 
 const FIT: Record<Advice['fit'], string> = {
@@ -23,7 +25,13 @@ const FIT: Record<Advice['fit'], string> = {
   UNKNOWN: '',
 }
 
-const plain = (before: string, more: string[]): Sentence => ({ before, amount: '', after: '', more })
+const plain = (before: string, why: string[], more: string[] = []): Sentence => ({
+  before,
+  amount: '',
+  after: '',
+  more,
+  why,
+})
 
 /** What to do after `pass`, in lengths of `unit`. */
 export function sentence(pass: Pass, installation: Installation, unit: LengthUnit): Sentence {
@@ -38,14 +46,14 @@ export function sentence(pass: Pass, installation: Installation, unit: LengthUni
       const verb = a.action === 'SHORTEN' ? 'Shorten' : 'Lengthen'
       const isPart = installation.oneWay && a.dipHz !== undefined
       return {
-        before: `${fit} ${verb} ${installation.antennaPiece} `,
+        before: `${fit} ${verb} ${withArticle(installation.antennaPiece)} `,
         amount: length(a.amountM),
         after: isPart || a.dipHz === undefined ? '.' : ` (${need}).`,
         more: [
           ...(isPart ? [`The whole job needs ${need}; cut only this, then sweep again.`] : []),
           ...expectation(pass),
-          ...a.reasons,
         ],
+        why: a.reasons,
       }
     }
     case 'REPLACE_LONGER':
@@ -53,19 +61,18 @@ export function sentence(pass: Pass, installation: Installation, unit: LengthUni
         before: 'Too short by ',
         amount: length(a.amountM),
         after: '. Fit a longer piece.',
-        more: [`Likely ${need} are missing.`, ...a.reasons],
+        more: [`Likely ${need} are missing.`],
+        why: a.reasons,
       }
     case 'STOP':
       return plain('Good enough. Stop here and sign off.', a.reasons)
     case 'SWEEP_WIDER':
       return plain(
         `${fit} Sweep wider: ${formatMhz(a.widerSweep?.startHz ?? 0, 1)} to ${formatMhz(a.widerSweep?.stopHz ?? 0, 1)} MHz.`.trim(),
-        [
-          ...a.reasons,
-          ...(a.amountM > 0
-            ? [`If that is not possible: one cautious step of ${length(a.amountM)}, then sweep again.`]
-            : []),
-        ],
+        a.reasons,
+        a.amountM > 0
+          ? [`If that is not possible: one cautious step of ${length(a.amountM)}, then sweep again.`]
+          : [],
       )
     default:
       return plain('Do not cut. Find the fault first.', a.reasons)
@@ -82,6 +89,8 @@ function expectation(pass: Pass): string[] {
 
 /** The number without its unit, for "5 to 8 mm". */
 const bare = (text: string) => text.replace(/ (mm|in)$/, '')
+
+const withArticle = (piece: string) => (piece.startsWith('each ') ? piece : `the ${piece}`)
 
 /** `−12 mm`, `+3 mm`, `no change`. */
 export function changeWords(metres: number, unit: LengthUnit): string {

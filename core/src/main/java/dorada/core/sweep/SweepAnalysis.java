@@ -17,14 +17,19 @@ import org.hipparchus.optim.univariate.UnivariateObjectiveFunction;
  * Reads a sweep as a technician does: every dip, every resonance, the bandwidth at an SWR, the values at a channel.
  *
  * <p>A dip is a local minimum at least {@value #LEAST_DEPTH_DB} dB deeper than its surroundings (its topographic
- * prominence on the return loss curve), or an edge toward which the curve falls by as much. Where a sweep has no dip of
- * that depth, a falling edge is still reported, because it tells on which side to look. A resonance is a zero of the
+ * prominence on the return loss curve), or an edge toward which the curve falls by as much. A minimum from which the
+ * curve rises toward the end of the sweep by less than {@value #LEAST_RISE_DB} dB is noise on a curve that still falls,
+ * so it counts as that edge. Where a sweep has no dip of that depth, a falling edge is still reported, because it tells
+ * on which side to look. A resonance is a zero of the
  * reactance, which is a zero of Im Γ.
  */
 public final class SweepAnalysis {
 
     /** How much deeper than its surroundings a dip must be, in dB. */
     public static final double LEAST_DEPTH_DB = 1;
+
+    /** A rise toward the end of the sweep that is less than this is within the noise of a good instrument, in dB. */
+    public static final double LEAST_RISE_DB = 0.2;
 
     /** Return loss is cut off here so that a perfect match does not make the depth infinite. */
     private static final double DEEPEST_DB = 120;
@@ -133,26 +138,27 @@ public final class SweepAnalysis {
         double[] depth = depthsDb();
         int last = depth.length - 1;
         List<Dip> found = new ArrayList<>();
+        int deepest = 0;
         for (int i = 0; i <= last; i++) {
             int plateauEnd = i;
             while (plateauEnd < last && depth[plateauEnd + 1] == depth[i]) {
                 plateauEnd++;
             }
+            deepest = depth[i] > depth[deepest] ? i : deepest;
             boolean deeperThanLeft = i == 0 || depth[i] > depth[i - 1];
             boolean deeperThanRight = plateauEnd == last || depth[plateauEnd] > depth[plateauEnd + 1];
-            boolean wholeSweepIsFlat = i == 0 && plateauEnd == last;
-            if (deeperThanLeft
-                    && deeperThanRight
-                    && !wholeSweepIsFlat
-                    && prominenceDb(depth, i, plateauEnd) >= LEAST_DEPTH_DB) {
-                found.add(dipAt((i + plateauEnd) / 2, i == 0, plateauEnd == last));
+            if (deeperThanLeft && deeperThanRight) {
+                Surroundings around = Surroundings.of(depth, i, plateauEnd);
+                if (around.prominenceDb() >= LEAST_DEPTH_DB) {
+                    found.add(dipAt((i + plateauEnd) / 2, around));
+                }
             }
             i = plateauEnd;
         }
-        if (found.isEmpty() && last > 0 && depth[0] != depth[last]) {
-            int edge = depth[0] > depth[last] ? 0 : last;
-            if (depth[edge] == java.util.Arrays.stream(depth).max().orElseThrow()) {
-                found.add(dipAt(edge, edge == 0, edge == last));
+        if (found.isEmpty()) {
+            Surroundings around = Surroundings.of(depth, deepest, deepest);
+            if (around.prominenceDb() >= LEAST_RISE_DB && around.edge() != Edge.NONE) {
+                found.add(dipAt(deepest, around));
             }
         }
         found.sort(Comparator.comparingDouble(d -> d.reading().reflection().magnitude()));
@@ -167,35 +173,54 @@ public final class SweepAnalysis {
         return depth;
     }
 
-    /**
-     * How far the curve rises from the minimum spanning {@code from}..{@code to} before it falls deeper still. A side on
-     * which the sweep ends first does not count, unless it ends on both.
-     */
-    private static double prominenceDb(double[] depth, int from, int to) {
-        double here = depth[from];
-        double left = here;
-        int i = from - 1;
-        while (i >= 0 && depth[i] <= here) {
-            left = Math.min(left, depth[i--]);
-        }
-        boolean leftEnds = i < 0;
-        double right = here;
-        int j = to + 1;
-        while (j < depth.length && depth[j] <= here) {
-            right = Math.min(right, depth[j++]);
-        }
-        boolean rightEnds = j == depth.length;
-        double riseLeft = here - left;
-        double riseRight = here - right;
-        if (leftEnds == rightEnds) {
-            return leftEnds ? Math.max(riseLeft, riseRight) : Math.min(riseLeft, riseRight);
-        }
-        return leftEnds ? riseRight : riseLeft;
+    private enum Edge {
+        NONE,
+        FIRST,
+        LAST
     }
 
-    private Dip dipAt(int i, boolean firstPoint, boolean lastPoint) {
-        if (firstPoint || lastPoint) {
-            return new Dip(new Reading(sweep.frequencyHz(i), sweep.reflection(i)), true);
+    /**
+     * How the curve rises on either side of a minimum before it falls deeper still, in dB, and whether the sweep ends
+     * first.
+     */
+    private record Surroundings(double riseLeft, double riseRight, boolean leftEnds, boolean rightEnds) {
+
+        static Surroundings of(double[] depth, int from, int to) {
+            double here = depth[from];
+            double left = here;
+            int i = from - 1;
+            while (i >= 0 && depth[i] <= here) {
+                left = Math.min(left, depth[i--]);
+            }
+            double right = here;
+            int j = to + 1;
+            while (j < depth.length && depth[j] <= here) {
+                right = Math.min(right, depth[j++]);
+            }
+            return new Surroundings(here - left, here - right, i < 0, j == depth.length);
+        }
+
+        /** A side on which the sweep ends first does not count, unless it ends on both. */
+        double prominenceDb() {
+            if (leftEnds == rightEnds) {
+                return leftEnds ? Math.max(riseLeft, riseRight) : Math.min(riseLeft, riseRight);
+            }
+            return leftEnds ? riseRight : riseLeft;
+        }
+
+        /** The end of the sweep toward which the curve still falls, but for noise. */
+        Edge edge() {
+            if (leftEnds && riseLeft < LEAST_RISE_DB && (!rightEnds || riseLeft <= riseRight)) {
+                return Edge.FIRST;
+            }
+            return rightEnds && riseRight < LEAST_RISE_DB ? Edge.LAST : Edge.NONE;
+        }
+    }
+
+    private Dip dipAt(int i, Surroundings around) {
+        if (around.edge() != Edge.NONE) {
+            int end = around.edge() == Edge.FIRST ? 0 : sweep.size() - 1;
+            return new Dip(new Reading(sweep.frequencyHz(end), sweep.reflection(end)), true);
         }
         double best = new BrentOptimizer(1e-9, sweep.frequencyHz(i) * RELATIVE_ACCURACY)
                 .optimize(

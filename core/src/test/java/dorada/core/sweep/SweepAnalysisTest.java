@@ -99,6 +99,31 @@ class SweepAnalysisTest {
     }
 
     @Test
+    void noiseOnACurveThatStillFallsAtTheEndIsNoDipInside() {
+        for (long seed = 0; seed < 50; seed++) {
+            Random random = new Random(seed);
+            Sweep noisy = Curves.of(440e6, 459e6, 401, hz -> {
+                Impedance z = Curves.seriesResonance(hz, 432e6, 45, 8);
+                return new Impedance(z.resistanceOhm() + random.nextGaussian() * 0.1, z.reactanceOhm());
+            });
+            assertThat(new SweepAnalysis(noisy).dips())
+                    .as("seed %d", seed)
+                    .singleElement()
+                    .satisfies(d -> {
+                        assertThat(d.atEdge()).isTrue();
+                        assertThat(d.frequencyHz()).isEqualTo(440e6);
+                    });
+        }
+    }
+
+    @Test
+    void aDipCloseToTheEndIsInsideWhereTheCurveClearlyRisesAgain() {
+        SweepAnalysis analysis = new SweepAnalysis(Curves.resonance(150e6, 156.5e6, 201, 156e6, 45, 8));
+        assertThat(analysis.deepestDip().orElseThrow().atEdge()).isFalse();
+        assertThat(analysis.deepestDip().orElseThrow().frequencyHz()).isCloseTo(156e6, within(1e4));
+    }
+
+    @Test
     void aPerfectMatchHasInfiniteReturnLossAndIsStillADip() {
         double[] hz = {1e6, 2e6, 3e6};
         Sweep sweep = new Sweep(hz, new double[] {0.3, 0, 0.3}, new double[] {0.3, 0, -0.3}, 50);

@@ -6,7 +6,6 @@ import static dorada.server.demo.DemoInstallation.Stage.BASELINE;
 import static dorada.server.demo.DemoInstallation.Stage.ONE_CHANGE;
 import static dorada.server.demo.DemoInstallation.Stage.PLANNED;
 import static dorada.server.demo.DemoInstallation.Stage.TUNED;
-import static dorada.server.demo.DemoInstallation.Stage.TWO_CHANGES;
 import static dorada.server.installation.Carrier.AIRCRAFT;
 import static dorada.server.installation.Carrier.HANDHELD;
 import static dorada.server.installation.Carrier.INDOOR;
@@ -54,7 +53,6 @@ record DemoInstallation(
         PLANNED(0),
         BASELINE(1),
         ONE_CHANGE(2),
-        TWO_CHANGES(3),
         /** As many passes as it takes. */
         TUNED(0);
 
@@ -70,7 +68,12 @@ record DemoInstallation(
     }
 
     static final List<DemoInstallation> ALL = List.of(
-            job("ines", 1310, 11, TUNED, "Final length 447 mm above the base; depth mark filed, cap on, thread sealed.")
+            job(
+                            "ines",
+                            1310,
+                            11,
+                            TUNED,
+                            "Depth mark filed on the whip, set screw on bare metal, cap on, thread sealed.")
                     .of(
                             "Pick-up 3",
                             OLIVE,
@@ -111,7 +114,7 @@ record DemoInstallation(
                             "Sloped quarter-wave, 8 mm element",
                             6,
                             2.5,
-                            rule(UNDER_LIMIT, 2.5),
+                            rule(UNDER_LIMIT, 2),
                             ANTENNA,
                             AIRBAND),
             job("ines", 700, 23, TUNED, "Radials marked 1 to 4; sealed with self-fusing tape.")
@@ -129,8 +132,9 @@ record DemoInstallation(
                             RADIO,
                             OLIVE_VHF),
             job("bruno", 520, 8, TUNED, "Boom turned to the lighthouse; halves marked A and B.")
-                    .because("The link keeps to its own channel; the spare is used on foot only. A new match would gain "
-                            + "less than 0.1 dB.")
+                    .because(
+                            "The link keeps to its own channel; the spare is used on foot only. A new match would gain "
+                                    + "less than 0.2 dB.")
                     .of(
                             "UHF link to the lighthouse",
                             DEPOT,
@@ -182,7 +186,7 @@ record DemoInstallation(
                             rule(UNDER_LIMIT, 1.6),
                             ANTENNA,
                             channels("Field", 153.05, "Watch", 155.3)),
-            job("bruno", 76, 61, TWO_CHANGES, "")
+            job("bruno", 76, 61, ONE_CHANGE, "")
                     .of(
                             "Lorry 5",
                             QUARRY,

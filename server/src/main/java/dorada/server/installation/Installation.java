@@ -49,6 +49,7 @@ public class Installation {
 
     private String antennaDetail;
     private boolean oneWay;
+
     @Column(name = "smallest_step_m")
     private double smallestStepM;
 

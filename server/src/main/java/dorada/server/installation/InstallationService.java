@@ -32,7 +32,8 @@ public class InstallationService {
 
     /** As {@link #create(InstallationRequest, UUID)}, with a stand-in antenna that can be repeated. */
     public Installation create(InstallationRequest request, UUID by, long standInSeed) {
-        return installations.save(new Installation(
+        // Flushed, so that the version that goes out is the one that is stored.
+        return installations.saveAndFlush(new Installation(
                 installations.nextShopNumber(), standInSeed, request, people.byId(by), clock.instant()));
     }
 

@@ -34,7 +34,8 @@ class SecurityConfiguration {
                         .permitAll()
                         .requestMatchers(HttpMethod.POST, "/api/session", "/api/setup")
                         .permitAll()
-                        .requestMatchers(HttpMethod.GET, "/api/setup", "/actuator/health", "/v3/api-docs/**")
+                        .requestMatchers(
+                                HttpMethod.GET, "/api/session", "/api/setup", "/actuator/health", "/v3/api-docs/**")
                         .permitAll()
                         .requestMatchers(HttpMethod.POST, "/api/people", "/api/installations/*/reopen")
                         .hasRole(Role.LEAD.name())

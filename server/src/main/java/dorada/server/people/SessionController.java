@@ -7,6 +7,7 @@ import jakarta.servlet.http.HttpSession;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
 import org.springframework.http.HttpStatus;
+import org.springframework.http.ResponseEntity;
 import org.springframework.security.authentication.AuthenticationManager;
 import org.springframework.security.authentication.UsernamePasswordAuthenticationToken;
 import org.springframework.security.core.Authentication;
@@ -42,9 +43,10 @@ class SessionController {
             @NotBlank(message = "Please type your password.")
             String password) {}
 
+    /** Who is signed in; 204 for nobody, which is no error: every first visit asks. */
     @GetMapping
-    PersonView me(@AuthenticationPrincipal SignedIn me) {
-        return PersonView.of(me);
+    ResponseEntity<PersonView> me(@AuthenticationPrincipal SignedIn me) {
+        return me == null ? ResponseEntity.noContent().build() : ResponseEntity.ok(PersonView.of(me));
     }
 
     @PostMapping

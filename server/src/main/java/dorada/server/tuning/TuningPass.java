@@ -26,6 +26,7 @@ class TuningPass {
     private Installation installation;
 
     private int number;
+
     @Column(name = "change_m")
     private double changeM;
 

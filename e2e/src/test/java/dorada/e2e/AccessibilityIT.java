@@ -1,0 +1,54 @@
+package dorada.e2e;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.deque.html.axecore.playwright.AxeBuilder;
+import com.deque.html.axecore.results.Rule;
+import com.microsoft.playwright.Page;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+
+/** Every main view against axe, in each look: no serious and no critical finding. */
+class AccessibilityIT {
+
+    @Test
+    void mainViewsHaveNoSeriousFinding() throws Exception {
+        try (RunningDorada dorada = RunningDorada.demo();
+                Desk desk = new Desk()) {
+            Page page = desk.page();
+            page.navigate(dorada.address());
+            page.getByLabel("Login").waitFor();
+            check(page, "sign in");
+            Technician ines = new Technician(page, dorada.address()).signsIn("ines");
+            for (String look : List.of("Paper", "Sun", "Night")) {
+                page.navigate(dorada.address());
+                ines.button(look).click();
+                page.getByText("Tractor 7").waitFor();
+                check(page, look + " board");
+                page.getByText("Tractor 7").click();
+                ines.sentence().waitFor();
+                check(page, look + " tuning");
+                page.keyboard().press("Enter");
+                check(page, look + " recording");
+                page.getByText("Leave it").click();
+                page.navigate(dorada.address() + "/installations/new");
+                ines.field("Name in the shop").waitFor();
+                check(page, look + " plan form");
+            }
+            page.navigate(dorada.address() + "/me");
+            ines.field("What for").waitFor();
+            check(page, "my page");
+        }
+    }
+
+    private static void check(Page page, String view) {
+        List<Rule> serious = new AxeBuilder(page)
+                .analyze().getViolations().stream()
+                        .filter(v -> "serious".equals(v.getImpact()) || "critical".equals(v.getImpact()))
+                        .toList();
+        assertThat(serious)
+                .as(view)
+                .extracting(v -> v.getId() + ": " + v.getNodes().get(0).getHtml())
+                .isEmpty();
+    }
+}

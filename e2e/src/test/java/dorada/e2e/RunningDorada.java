@@ -1,0 +1,135 @@
+package dorada.e2e;
+
+import java.io.File;
+import java.io.IOException;
+import java.net.ServerSocket;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.Duration;
+import java.util.concurrent.TimeUnit;
+
+/** The packed application in a process of its own, with a data folder of its own, on a free port of 127.0.0.1. */
+final class RunningDorada implements AutoCloseable {
+
+    static final String TOKEN = "token-of-the-browser-tests";
+    static final String DEMO_PASSWORD = "candela-demo";
+
+    private static final Duration PATIENCE = Duration.ofMinutes(3);
+
+    private final Path data;
+    private final String profile;
+    private final HttpClient http = HttpClient.newHttpClient();
+    private Process process;
+    private int port;
+
+    private RunningDorada(String profile, Path data) {
+        this.profile = profile;
+        this.data = data;
+    }
+
+    static RunningDorada demo() throws Exception {
+        return new RunningDorada("demo", Files.createTempDirectory("dorada-e2e")).started();
+    }
+
+    static RunningDorada shop() throws Exception {
+        return new RunningDorada("shop", Files.createTempDirectory("dorada-e2e")).started();
+    }
+
+    RunningDorada started() throws Exception {
+        try (ServerSocket free = new ServerSocket(0)) {
+            port = free.getLocalPort();
+        }
+        ProcessBuilder builder = new ProcessBuilder(
+                Path.of(System.getProperty("java.home"), "bin", "java").toString(),
+                "-XX:TieredStopAtLevel=1",
+                "-Xmx256m",
+                "-jar",
+                System.getProperty("dorada.jar"),
+                "--spring.profiles.active=" + profile);
+        builder.environment().put("DORADA_DATA", data.toString());
+        builder.environment().put("DORADA_PORT", Integer.toString(port));
+        builder.environment().put("DORADA_DEMO_TOKEN", TOKEN);
+        File log = data.resolve("server.log").toFile();
+        builder.redirectErrorStream(true).redirectOutput(ProcessBuilder.Redirect.appendTo(log));
+        process = builder.start();
+        long until = System.nanoTime() + PATIENCE.toNanos();
+        while (!isHealthy()) {
+            if (!process.isAlive() || System.nanoTime() > until) {
+                throw new IllegalStateException("Dorada did not start:\n" + Files.readString(log.toPath()));
+            }
+            Thread.sleep(250);
+        }
+        return this;
+    }
+
+    private boolean isHealthy() throws InterruptedException {
+        try {
+            return get("/actuator/health").body().contains("\"UP\"");
+        } catch (IOException e) {
+            return false;
+        }
+    }
+
+    String address() {
+        return "http://127.0.0.1:" + port;
+    }
+
+    /** Ends the process as a power cut would: no shutdown hook runs. */
+    void kill() throws InterruptedException {
+        process.destroyForcibly();
+        process.waitFor(1, TimeUnit.MINUTES);
+    }
+
+    HttpResponse<String> get(String path) throws IOException, InterruptedException {
+        return http.send(request(path).build(), HttpResponse.BodyHandlers.ofString());
+    }
+
+    HttpResponse<String> postJson(String path, String json) throws IOException, InterruptedException {
+        return http.send(
+                request(path)
+                        .header("Content-Type", "application/json")
+                        .POST(HttpRequest.BodyPublishers.ofString(json))
+                        .build(),
+                HttpResponse.BodyHandlers.ofString());
+    }
+
+    /** Sends one file as a form does. */
+    HttpResponse<String> postFile(String path, String fileName, byte[] bytes) throws IOException, InterruptedException {
+        String boundary = "----dorada";
+        byte[] head = ("--" + boundary + "\r\nContent-Disposition: form-data; name=\"file\"; filename=\"" + fileName
+                        + "\"\r\nContent-Type: application/octet-stream\r\n\r\n")
+                .getBytes(StandardCharsets.UTF_8);
+        byte[] tail = ("\r\n--" + boundary + "--\r\n").getBytes(StandardCharsets.UTF_8);
+        return http.send(
+                request(path)
+                        .header("Content-Type", "multipart/form-data; boundary=" + boundary)
+                        .POST(HttpRequest.BodyPublishers.concat(
+                                HttpRequest.BodyPublishers.ofByteArray(head),
+                                HttpRequest.BodyPublishers.ofByteArray(bytes),
+                                HttpRequest.BodyPublishers.ofByteArray(tail)))
+                        .build(),
+                HttpResponse.BodyHandlers.ofString());
+    }
+
+    private HttpRequest.Builder request(String path) {
+        return HttpRequest.newBuilder(URI.create(address() + path))
+                .timeout(Duration.ofSeconds(60))
+                .header("Authorization", "Bearer " + TOKEN);
+    }
+
+    @Override
+    public void close() throws Exception {
+        process.destroy();
+        if (!process.waitFor(30, TimeUnit.SECONDS)) {
+            kill();
+        }
+        try (var files = Files.walk(data)) {
+            files.sorted(java.util.Comparator.reverseOrder()).map(Path::toFile).forEach(File::delete);
+        }
+    }
+}

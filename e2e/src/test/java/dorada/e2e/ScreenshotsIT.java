@@ -1,0 +1,67 @@
+package dorada.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.ScreenshotAnimations;
+import java.nio.file.Path;
+import org.junit.jupiter.api.Tag;
+import org.junit.jupiter.api.Test;
+
+/** Takes docs/screenshots from the demo data; run by {@code ./dorada screenshots} alone. */
+@Tag("screenshots")
+class ScreenshotsIT {
+
+    private static final Path FOLDER = Path.of(System.getProperty("dorada.root"), "docs", "screenshots");
+
+    @Test
+    void mainViews() throws Exception {
+        try (RunningDorada dorada = RunningDorada.demo();
+                Desk desk = new Desk()) {
+            Page page = desk.page();
+            page.navigate(dorada.address());
+            page.getByLabel("Login").waitFor();
+            take(page, "sign-in");
+            Technician ines = new Technician(page, dorada.address()).signsIn("ines");
+            page.getByText("Tractor 7").waitFor();
+            take(page, "board");
+            ines.finds("Tractor 7");
+            assertThat(ines.traces("now")).hasCount(1);
+            take(page, "tuning");
+            ines.button("I shortened it by").click();
+            take(page, "recording");
+            page.getByText("Leave it").click();
+            page.getByText("Plan", new Page.GetByTextOptions().setExact(true)).click();
+            take(page, "plan");
+            ines.button("Night").click();
+            page.navigate(dorada.address());
+            ines.finds("Lorry 5");
+            assertThat(ines.traces("now")).hasCount(1);
+            take(page, "tuning-night");
+            page.navigate(dorada.address());
+            ines.button("Paper").click();
+            ines.finds("Fire watch field kit");
+            page.keyboard().press("f");
+            take(page, "sign-off");
+            page.navigate(dorada.address());
+            ines.finds("Depot mast");
+            take(page, "share");
+            page.navigate(dorada.address() + "/installations/new");
+            ines.field("Name in the shop").waitFor();
+            take(page, "new-installation");
+            page.setViewportSize(820, 1180);
+            page.navigate(dorada.address());
+            ines.button("Sun").click();
+            ines.finds("Trainer with fabric skin");
+            assertThat(ines.traces("now")).hasCount(1);
+            take(page, "tuning-tablet-sun");
+        }
+    }
+
+    private static void take(Page page, String name) {
+        page.waitForTimeout(600);
+        page.screenshot(new Page.ScreenshotOptions()
+                .setAnimations(ScreenshotAnimations.DISABLED)
+                .setPath(FOLDER.resolve(name + ".png")));
+    }
+}

@@ -1,0 +1,61 @@
+import { describe, expect, it } from 'vitest'
+import { merge } from './merge'
+import { emptyForm, formOf, readPlan } from './planForm'
+
+describe('the plan form', () => {
+  const filled = () => ({
+    ...emptyForm('mm'),
+    title: 'Tractor 7',
+    startLength: '1 ft 7',
+    ratedPower: '25 W',
+    channels: [
+      { name: 'Field', mhz: '153.05', primary: true },
+      { name: '', mhz: '', primary: false },
+    ],
+  })
+
+  it('turns what was typed into SI', () => {
+    const { plan, wrong } = readPlan(filled(), 'mm')
+    expect(wrong).toEqual({})
+    expect(plan.startLengthM).toBeCloseTo(0.4826, 9)
+    expect(plan.ratedPowerW).toBe(25)
+    expect(plan.channels).toEqual([{ name: 'Field', frequencyHz: 153_050_000, primary: true }])
+  })
+
+  it('shows a saved plan so that it reads back unchanged', () => {
+    const { plan } = readPlan(filled(), 'mm')
+    const again = readPlan(formOf(plan, 'mm'), 'mm').plan
+    expect(again.channels).toEqual(plan.channels)
+    expect(again.smallestStepM).toBeCloseTo(plan.smallestStepM, 9)
+    expect(again.limitSwr).toBe(plan.limitSwr)
+  })
+
+  it('names every field that cannot be used', () => {
+    const { wrong } = readPlan(
+      { ...filled(), title: ' ', swrCeiling: 'two', channels: [{ name: '', mhz: '9999', primary: true }] },
+      'mm',
+    )
+    expect(Object.keys(wrong).sort()).toEqual(['channels[0].frequencyHz', 'channels[0].name', 'swrCeiling', 'title'])
+  })
+
+  it('even ends has its own limit', () => {
+    const { plan, wrong } = readPlan({ ...filled(), ruleName: 'EVEN_ENDS', limit: 'whatever' }, 'mm')
+    expect(wrong).toEqual({})
+    expect(plan.limitSwr).toBe(2)
+  })
+})
+
+describe('two people changing the same plan', () => {
+  const base = { title: 'A', limit: 2, channels: [1, 2] }
+
+  it('takes over what only one of them changed', () => {
+    const result = merge(base, { ...base, limit: 1.7 }, { ...base, title: 'B' })
+    expect(result).toEqual({ merged: { title: 'B', limit: 1.7, channels: [1, 2] }, collisions: [] })
+  })
+
+  it('asks where both changed the same, and not where they agree', () => {
+    const result = merge(base, { title: 'X', limit: 3, channels: [1] }, { title: 'Y', limit: 3, channels: [1, 2] })
+    expect(result.collisions).toEqual(['title'])
+    expect(result.merged).toEqual({ title: 'X', limit: 3, channels: [1] })
+  })
+})

@@ -1,0 +1,47 @@
+import { mount } from '@vue/test-utils'
+import { beforeAll, describe, expect, it, vi } from 'vitest'
+import SweepPlot from './SweepPlot.vue'
+
+beforeAll(() => {
+  vi.stubGlobal(
+    'ResizeObserver',
+    class {
+      observe() {}
+      disconnect() {}
+    },
+  )
+})
+
+const curve = { frequencyHz: [150e6, 155e6, 160e6], returnLossDb: [5, 20, 6] }
+const traces = [
+  { id: 'a', label: 'baseline', kind: 'earlier' as const, curve },
+  { id: 'b', label: 'now', kind: 'now' as const, curve },
+  { id: 'c', label: 'expected, −4 mm', kind: 'expected' as const, curve },
+]
+const pegs = [
+  { name: 'Field', frequencyHz: 153e6, swr: 1.4, returnLossDb: 15, met: true, outside: false },
+  { name: 'Ferry', frequencyHz: 159e6, swr: 2.6, returnLossDb: 7, met: false, outside: false },
+  { name: 'Far', frequencyHz: 170e6, met: false, outside: true },
+]
+const plot = () =>
+  mount(SweepPlot, { props: { traces, pegs, limit: { swr: 2, label: 'rule' }, caption: 'A sweep' } })
+
+describe('SweepPlot', () => {
+  it('draws every trace in its own manner with its name', () => {
+    const picture = plot()
+    expect(picture.findAll('path.trace').map((p) => p.classes()[1])).toEqual(['earlier', 'now', 'expected'])
+    expect(picture.text()).toContain('expected, −4 mm')
+  })
+
+  it('says met and missed by word and by shape', () => {
+    const groups = plot().findAll('g.peg')
+    expect(groups[0]?.text()).toBe('Field1.40 met')
+    expect(groups[0]?.find('circle').exists()).toBe(true)
+    expect(groups[1]?.text()).toBe('Ferry2.60 missed')
+    expect(groups[1]?.find('path').exists()).toBe(true)
+  })
+
+  it('shows a channel that the sweep does not reach', () => {
+    expect(plot().findAll('g.peg')[2]?.text()).toBe('Farnot swept')
+  })
+})

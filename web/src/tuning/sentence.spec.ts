@@ -1,0 +1,106 @@
+import { describe, expect, it } from 'vitest'
+import { cautions, changeWords, sentence, type Advice, type Installation, type Pass } from './sentence'
+
+const installation = {
+  smallestStepM: 0.001,
+  oneWay: true,
+  antennaPiece: 'whip',
+  carrier: 'VEHICLE',
+  swrCeiling: 2,
+} as Installation
+
+const advice: Advice = {
+  action: 'SHORTEN',
+  fit: 'TOO_LONG',
+  amountM: 0.006,
+  needLowM: 0.007,
+  needHighM: 0.011,
+  dipHz: 150e6,
+  learnt: false,
+  expectedReadings: [{ frequencyHz: 153e6, swr: 1.4, outside: false }],
+  reasons: ['because'],
+}
+
+function pass(change: Partial<Advice>, transmit = { allowed: true, powerW: 25, reduced: false }): Pass {
+  return {
+    advice: { ...advice, ...change },
+    transmit,
+    verdict: {
+      met: false,
+      ruleWords: '',
+      sentence: '',
+      worstSwr: 3.4,
+      channels: [
+        {
+          name: 'Field',
+          primary: true,
+          limitSwr: 2,
+          met: true,
+          reading: { frequencyHz: 153e6, swr: 2, outside: false },
+        },
+      ],
+    },
+  } as unknown as Pass
+}
+
+const text = (p: Pass, i = installation, unit: 'mm' | 'inch' = 'mm') => {
+  const s = sentence(p, i, unit)
+  return s.before + s.amount + s.after
+}
+
+describe('the one sentence', () => {
+  it('a one-way cut says the step, and the whole need apart', () => {
+    expect(text(pass({}))).toBe('Too long. Shorten the whip 6 mm.')
+    expect(sentence(pass({}), installation, 'mm').more).toEqual([
+      'The whole job needs 7 to 11 mm; cut only this, then sweep again.',
+      'Expect 1.40 on Field.',
+    ])
+  })
+
+  it('a slide goes straight to the estimate, with its doubt', () => {
+    const slide = { ...installation, oneWay: false }
+    expect(text(pass({}), slide)).toBe('Too long. Shorten the whip 6 mm (7 to 11 mm).')
+    expect(text(pass({ action: 'LENGTHEN', fit: 'TOO_SHORT' }), slide, 'inch')).toContain('Lengthen the whip 1/4 in')
+  })
+
+  it('too short for the saw asks for a longer piece', () => {
+    expect(text(pass({ action: 'REPLACE_LONGER', fit: 'TOO_SHORT' }))).toContain('Fit a longer piece')
+  })
+
+  it('a dip beyond the sweep asks for a wider one and offers a cautious step', () => {
+    const wider = pass({ action: 'SWEEP_WIDER', dipHz: undefined, widerSweep: { startHz: 130e6, stopHz: 180e6 } })
+    expect(text(wider)).toBe('Too long. Sweep wider: 130.0 to 180.0 MHz.')
+    expect(sentence(wider, installation, 'mm').more[0]).toContain('one cautious step of 6 mm')
+  })
+
+  it('a fault is never cut away', () => {
+    expect(text(pass({ action: 'FIND_THE_FAULT', fit: 'UNKNOWN' }))).toBe('Do not cut. Find the fault first.')
+    expect(text(pass({ action: 'STOP' }))).toContain('Stop here')
+  })
+})
+
+describe('cautions', () => {
+  it('an SWR of 3 or more means do not transmit', () => {
+    const said = cautions(installation, pass({}, { allowed: false, powerW: 0, reduced: true }))
+    expect(said[0]).toContain('Do not transmit: SWR 3.40')
+    expect(said.some((c) => c.startsWith('Cutting steel'))).toBe(true)
+  })
+
+  it('above the ceiling the power is limited', () => {
+    const said = cautions(installation, pass({}, { allowed: true, powerW: 6.42, reduced: true }))
+    expect(said[0]).toContain('at most 6.4 W')
+  })
+
+  it('aircraft and masts carry their own', () => {
+    expect(cautions({ ...installation, carrier: 'AIRCRAFT' }, undefined)[0]).toContain('licensed')
+    expect(cautions({ ...installation, carrier: 'MAST' }, undefined)[0]).toContain('power lines')
+  })
+})
+
+describe('a change in words', () => {
+  it('has a sign', () => {
+    expect(changeWords(-0.012, 'mm')).toBe('−12 mm')
+    expect(changeWords(0.00635, 'inch')).toBe('+1/4 in')
+    expect(changeWords(0, 'mm')).toBe('no change')
+  })
+})

@@ -1,0 +1,102 @@
+import { describe, expect, it } from 'vitest'
+import { formatMhz, parseFrequency } from './frequency'
+import { formatBoth, formatLength, parseLength } from './length'
+import { parseDecimal } from './number'
+import { formatSwr, returnLossOfSwr, swrOfReturnLoss } from './swr'
+
+describe('lengths as people type them', () => {
+  // 1 in = 25.4 mm exactly (international yard and pound agreement, 1959).
+  it.each([
+    ['482 mm', 0.482],
+    ['48.2 cm', 0.482],
+    ['48,2 cm', 0.482],
+    ['0.482 m', 0.482],
+    ['19 in', 0.4826],
+    ['19"', 0.4826],
+    ['18 31/32', (18 + 31 / 32) * 0.0254],
+    ['18 31/32 in', (18 + 31 / 32) * 0.0254],
+    ['1/4 in', 0.00635],
+    ['1 ft 7 in', 0.4826],
+    ['1 ft 7', 0.4826],
+    ['1\' 7 1/2"', 19.5 * 0.0254],
+    ['2 ft', 0.6096],
+    ['482', 0.482],
+  ])('%s', (text, metres) => {
+    const read = parseLength(text, 'mm')
+    expect(read.ok && read.value).toBeCloseTo(metres, 9)
+  })
+
+  it('a bare number is in the unit that is shown', () => {
+    expect(parseLength('19', 'inch')).toEqual({ ok: true, value: 19 * 0.0254 })
+  })
+
+  it.each([
+    ['', 'Please type a length.'],
+    ['long', 'is not a number'],
+    ['1,482 mm', 'read in two ways'],
+    ['3/0 in', 'below the line'],
+    ['5 furlongs', 'is not a number'],
+  ])('%s is refused with a sentence', (text, why) => {
+    const read = parseLength(text, 'mm')
+    expect(read.ok ? '' : read.why).toContain(why)
+  })
+
+  it('shows millimetres, and inches to the nearest 32nd', () => {
+    expect(formatLength(0.4826, 'mm')).toBe('483 mm')
+    expect(formatLength(0.0065, 'mm', true)).toBe('6.5 mm')
+    expect(formatLength(0.0004, 'mm')).toBe('0.4 mm')
+    expect(formatLength(0.4818, 'inch')).toBe('18 31/32 in')
+    expect(formatLength(0.00635, 'inch')).toBe('1/4 in')
+    expect(formatLength(0, 'inch')).toBe('0 in')
+    expect(formatLength(-0.0127, 'inch')).toBe('−1/2 in')
+    expect(formatBoth(0.0254, 'inch')).toBe('1 in (25 mm)')
+  })
+
+  it('what was shown reads back as the same length', () => {
+    for (let mm = 1; mm < 900; mm += 7.3) {
+      const shown = formatLength(mm / 1000, 'inch')
+      const read = parseLength(shown, 'inch')
+      expect(read.ok && Math.abs(read.value - mm / 1000)).toBeLessThan(0.0254 / 64 + 1e-9)
+    }
+  })
+})
+
+describe('frequencies', () => {
+  it.each([
+    ['146.52', 146_520_000],
+    ['146.52 MHz', 146_520_000],
+    ['446200 kHz', 446_200_000],
+    ['0.45 ghz', 450_000_000],
+  ])('%s', (text, hz) => expect(parseFrequency(text)).toEqual({ ok: true, value: hz }))
+
+  it('a frequency far from the trade is refused, not guessed', () => {
+    expect(parseFrequency('146520').ok).toBe(false)
+    expect(parseFrequency('0.5').ok).toBe(false)
+    expect(parseFrequency('abc').ok).toBe(false)
+    expect(formatMhz(27_185_000)).toBe('27.185')
+  })
+})
+
+describe('SWR and return loss', () => {
+  // Conversion table of any radio handbook: SWR 2 is 9.54 dB.
+  it('2:1 is 9.54 dB', () => {
+    expect(returnLossOfSwr(2)).toBeCloseTo(9.5424, 3)
+    expect(swrOfReturnLoss(9.5424)).toBeCloseTo(2, 4)
+    expect(swrOfReturnLoss(0)).toBe(Infinity)
+  })
+
+  it('a value that is absent or huge is said in words', () => {
+    expect(formatSwr(undefined)).toBe('over 100')
+    expect(formatSwr(1.554)).toBe('1.55')
+    expect(formatSwr(12.34)).toBe('12.3')
+  })
+})
+
+describe('decimals', () => {
+  it('reads signs and commas, and refuses what could be two numbers', () => {
+    expect(parseDecimal('−3.5')).toEqual({ ok: true, value: -3.5 })
+    expect(parseDecimal('2,5')).toEqual({ ok: true, value: 2.5 })
+    expect(parseDecimal('1,500').ok).toBe(false)
+    expect(parseDecimal('1.2.3').ok).toBe(false)
+  })
+})
