@@ -35,7 +35,12 @@ describe('the plan form', () => {
       { ...filled(), title: ' ', swrCeiling: 'two', channels: [{ name: '', mhz: '9999', primary: true }] },
       'mm',
     )
-    expect(Object.keys(wrong).sort()).toEqual(['channels[0].frequencyHz', 'channels[0].name', 'swrCeiling', 'title'])
+    expect(Object.keys(wrong).sort()).toEqual([
+      'channels[0].frequencyHz',
+      'channels[0].name',
+      'swrCeiling',
+      'title',
+    ])
   })
 
   it('even ends has its own limit', () => {
@@ -54,7 +59,11 @@ describe('two people changing the same plan', () => {
   })
 
   it('asks where both changed the same, and not where they agree', () => {
-    const result = merge(base, { title: 'X', limit: 3, channels: [1] }, { title: 'Y', limit: 3, channels: [1, 2] })
+    const result = merge(
+      base,
+      { title: 'X', limit: 3, channels: [1] },
+      { title: 'Y', limit: 3, channels: [1, 2] },
+    )
     expect(result.collisions).toEqual(['title'])
     expect(result.merged).toEqual({ title: 'X', limit: 3, channels: [1] })
   })

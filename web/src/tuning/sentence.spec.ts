@@ -60,7 +60,9 @@ describe('the one sentence', () => {
   it('a slide goes straight to the estimate, with its doubt', () => {
     const slide = { ...installation, oneWay: false }
     expect(text(pass({}), slide)).toBe('Too long. Shorten the whip 6 mm (7 to 11 mm).')
-    expect(text(pass({ action: 'LENGTHEN', fit: 'TOO_SHORT' }), slide, 'inch')).toContain('Lengthen the whip 1/4 in')
+    expect(text(pass({ action: 'LENGTHEN', fit: 'TOO_SHORT' }), slide, 'inch')).toContain(
+      'Lengthen the whip 1/4 in',
+    )
   })
 
   it('too short for the saw asks for a longer piece', () => {
@@ -68,7 +70,11 @@ describe('the one sentence', () => {
   })
 
   it('a dip beyond the sweep asks for a wider one and offers a cautious step', () => {
-    const wider = pass({ action: 'SWEEP_WIDER', dipHz: undefined, widerSweep: { startHz: 130e6, stopHz: 180e6 } })
+    const wider = pass({
+      action: 'SWEEP_WIDER',
+      dipHz: undefined,
+      widerSweep: { startHz: 130e6, stopHz: 180e6 },
+    })
     expect(text(wider)).toBe('Too long. Sweep wider: 130.0 to 180.0 MHz.')
     expect(sentence(wider, installation, 'mm').more[0]).toContain('one cautious step of 6 mm')
   })

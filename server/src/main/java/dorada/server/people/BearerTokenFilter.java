@@ -30,6 +30,12 @@ class BearerTokenFilter extends OncePerRequestFilter {
         return header != null && header.startsWith(PREFIX);
     }
 
+    /** Pages and health are open; an old token must not close them. */
+    @Override
+    protected boolean shouldNotFilter(HttpServletRequest request) {
+        return !request.getRequestURI().startsWith("/api/");
+    }
+
     @Override
     protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
             throws ServletException, IOException {

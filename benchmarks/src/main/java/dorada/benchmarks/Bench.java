@@ -1,0 +1,43 @@
+package dorada.benchmarks;
+
+import java.io.PrintStream;
+import java.util.Map;
+import java.util.TreeMap;
+import org.openjdk.jmh.results.RunResult;
+import org.openjdk.jmh.runner.Runner;
+import org.openjdk.jmh.runner.RunnerException;
+import org.openjdk.jmh.runner.options.Options;
+import org.openjdk.jmh.runner.options.OptionsBuilder;
+import org.openjdk.jmh.runner.options.VerboseMode;
+
+/** Runs the benchmarks and prints each figure beside what is wanted of it, and their ratio. */
+public final class Bench {
+
+    private static final Map<String, Double> WANTED_MS =
+            new TreeMap<>(Map.of("analyse1001Points", 1.0, "parse10001Points", 25.0));
+
+    private Bench() {}
+
+    /** Takes parts of benchmark names; none means all. */
+    public static void main(String[] names) throws RunnerException {
+        OptionsBuilder options = new OptionsBuilder();
+        options.verbosity(VerboseMode.SILENT);
+        if (names.length == 0) {
+            options.include("dorada.benchmarks");
+        }
+        for (String name : names) {
+            options.include(name);
+        }
+        Options built = options.build();
+        PrintStream out = System.out;
+        out.printf("%-24s %10s %10s %10s %8s%n", "JMH, ms per run", "measured", "error", "wanted <", "ratio");
+        for (RunResult result : new Runner(built).run()) {
+            String name = result.getPrimaryResult().getLabel();
+            double wanted = WANTED_MS.getOrDefault(name, Double.NaN);
+            double score = result.getPrimaryResult().getScore();
+            out.printf(
+                    "%-24s %10.4f %10.4f %10.1f %8.3f%n",
+                    name, score, result.getPrimaryResult().getScoreError(), wanted, score / wanted);
+        }
+    }
+}

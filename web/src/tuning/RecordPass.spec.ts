@@ -1,0 +1,153 @@
+import { QueryClient, VueQueryPlugin } from '@tanstack/vue-query'
+import { flushPromises, mount } from '@vue/test-utils'
+import { createPinia } from 'pinia'
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
+import { freshDraft, keepDraft, loadDraft, type PassDraft } from './draft'
+import RecordPass from './RecordPass.vue'
+import type { Installation, Pass } from './sentence'
+
+const installation = {
+  id: 'i1',
+  antennaPiece: 'whip',
+  channels: [
+    { name: 'Field', frequencyHz: 150e6, primary: true },
+    { name: 'Base', frequencyHz: 160e6, primary: false },
+  ],
+} as unknown as Installation
+
+const advised = {
+  analysis: { startHz: 140e6, stopHz: 170e6 },
+  advice: { action: 'SHORTEN', amountM: 0.006 },
+} as unknown as Pass
+
+const sent: { url: string; body: unknown }[] = []
+
+function serverAnswers(...answers: (() => Promise<Response>)[]) {
+  vi.stubGlobal('fetch', async (request: Request) => {
+    sent.push({ url: request.url, body: await request.clone().json() })
+    const next = answers.shift()
+    if (!next) throw new Error('one request too many')
+    return next()
+  })
+}
+
+const json = (status: number, body: unknown) => () =>
+  Promise.resolve(
+    new Response(JSON.stringify(body), { status, headers: { 'Content-Type': 'application/json' } }),
+  )
+
+const form = (draft: PassDraft, isBaseline = false) =>
+  mount(RecordPass, {
+    props: { installation, isBaseline, draft },
+    global: { plugins: [createPinia(), [VueQueryPlugin, { queryClient: new QueryClient() }]] },
+  })
+
+beforeEach(() => {
+  localStorage.clear()
+  sent.length = 0
+})
+afterEach(() => {
+  vi.unstubAllGlobals()
+})
+
+describe('a fresh draft', () => {
+  it('takes over the advice, or the span alone', () => {
+    const draft = freshDraft(installation, advised, 'mm', true)
+    expect(draft).toMatchObject({
+      change: 'shortened',
+      amount: '6 mm',
+      startMhz: '140.000',
+      stopMhz: '170.000',
+    })
+    expect(freshDraft(installation, advised, 'inch', false)).toMatchObject({ change: 'nothing', amount: '' })
+  })
+
+  it('sweeps wider than the band where nothing is known yet', () => {
+    const draft = freshDraft(installation, undefined, 'mm', false)
+    expect(Number(draft.startMhz)).toBeCloseTo(136.5, 1)
+    expect(Number(draft.stopMhz)).toBeCloseTo(174.4, 1)
+  })
+
+  it('sweeps what the adviser asks for', () => {
+    const wider = {
+      ...advised,
+      advice: { ...advised.advice, widerSweep: { startHz: 120e6, stopHz: 180e6 } },
+    } as Pass
+    expect(freshDraft(installation, wider, 'mm', false).startMhz).toBe('120.000')
+  })
+
+  it('survives a reload', () => {
+    const draft = freshDraft(installation, advised, 'mm', true)
+    keepDraft('i1', draft)
+    expect(loadDraft('i1')).toEqual(draft)
+    expect(loadDraft('i2')).toBeUndefined()
+  })
+})
+
+describe('recording a pass', () => {
+  it('sends the change in metres with its sign and drops the draft', async () => {
+    serverAnswers(json(201, { number: 2, changeM: -0.006 }))
+    const page = form(freshDraft(installation, advised, 'mm', true))
+    await page.find('form').trigger('submit')
+    await flushPromises()
+    expect(sent[0]?.url).toContain('/api/installations/i1/passes')
+    expect(sent[0]?.body).toMatchObject({
+      recording: { changeM: -0.006, note: '' },
+      startHz: 140e6,
+      stopHz: 170e6,
+      points: 401,
+    })
+    expect(page.emitted('recorded')).toHaveLength(1)
+    expect(loadDraft('i1')).toBeUndefined()
+  })
+
+  it('says what is wrong at the field and sends nothing', async () => {
+    serverAnswers()
+    const draft = {
+      ...freshDraft(installation, advised, 'mm', true),
+      amount: 'a bit',
+      stopMhz: '100',
+      points: '1',
+    }
+    const page = form(draft)
+    await page.find('form').trigger('submit')
+    await flushPromises()
+    expect(page.text()).toContain('"a bit" is not a number.')
+    expect(page.text()).toContain('must stop above its start')
+    expect(page.text()).toContain('2 to 1601 points')
+    expect(sent).toHaveLength(0)
+  })
+
+  it('keeps the entry when the connection is lost and sends the same key again', async () => {
+    serverAnswers(() => Promise.reject(new TypeError('offline')), json(201, { number: 2, changeM: -0.006 }))
+    const page = form(freshDraft(installation, advised, 'mm', true))
+    await page.find('form').trigger('submit')
+    await flushPromises()
+    expect(page.text()).toContain('No connection to the server')
+    expect(page.text()).toContain('Send again')
+    expect(loadDraft('i1')?.amount).toBe('6 mm')
+    await page.find('form').trigger('submit')
+    await flushPromises()
+    const keys = sent.map((s) => (s.body as { recording: { requestKey: string } }).recording.requestKey)
+    expect(keys[1]).toBe(keys[0])
+    expect(page.emitted('recorded')).toHaveLength(1)
+  })
+
+  it('shows what the server refuses where it belongs', async () => {
+    serverAnswers(json(422, { detail: 'That would leave nothing.', field: 'changeM' }))
+    const page = form(freshDraft(installation, advised, 'mm', true))
+    await page.find('form').trigger('submit')
+    await flushPromises()
+    expect(page.find('.wrong').text()).toBe('That would leave nothing.')
+    expect(page.emitted('recorded')).toBeUndefined()
+  })
+
+  it('asks for a file where a file is the source', async () => {
+    serverAnswers()
+    const page = form({ ...freshDraft(installation, undefined, 'mm', false), source: 'file' }, true)
+    await page.find('form').trigger('submit')
+    await flushPromises()
+    expect(page.text()).toContain('Please choose a file.')
+    expect(page.text()).not.toContain('What was changed')
+  })
+})
