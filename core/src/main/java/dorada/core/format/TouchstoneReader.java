@@ -78,10 +78,7 @@ public final class TouchstoneReader {
             }
             int comment = text.indexOf('!');
             String content = (comment >= 0 ? text.substring(0, comment) : text).strip();
-            // U+FFFD stands for bytes that are no text; in a comment they do no harm.
-            if (content.chars().anyMatch(c -> c == 0xFFFD || c < ' ' && c != '\t')) {
-                throw new FormatException(line, "this is not a text file; a Touchstone file is plain text.");
-            }
+            requireText(content, line);
             if (!content.isEmpty()) {
                 readContent(content, line);
             }
@@ -100,6 +97,16 @@ public final class TouchstoneReader {
         Sweep sweep = new Sweep(
                 Arrays.copyOf(frequencyHz, count), Arrays.copyOf(re, count), Arrays.copyOf(im, count), referenceOhm);
         return new SweepFile(sweep, warnings);
+    }
+
+    private static void requireText(String content, int line) throws FormatException {
+        for (int i = 0; i < content.length(); i++) {
+            char c = content.charAt(i);
+            // U+FFFD stands for bytes that are no text; in a comment they do no harm.
+            if (c == 0xFFFD || c < ' ' && c != '\t') {
+                throw new FormatException(line, "this is not a text file; a Touchstone file is plain text.");
+            }
+        }
     }
 
     private void readContent(String content, int line) throws FormatException {
