@@ -103,7 +103,7 @@ function close() {
         :options="[
           { value: 'shortened', word: 'Shortened' },
           { value: 'lengthened', word: 'Lengthened' },
-          { value: 'nothing', word: 'Left' },
+          { value: 'nothing', word: 'Kept' },
         ]"
       />
       <TextField

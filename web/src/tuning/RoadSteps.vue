@@ -107,6 +107,7 @@ b {
     display: flex;
     flex-wrap: wrap;
     padding: 0;
+    gap: 4px 14px;
   }
 
   li {

@@ -40,7 +40,7 @@ const preferences = usePreferences()
               class="other"
               :href="`/api/passes/${p.id}/touchstone`"
               :aria-label="`Touchstone file of pass ${p.number}`"
-              >Touchstone (.s1p)</a
+              >Trace (.s1p)</a
             >
             <a
               v-if="p.fileName"
@@ -70,7 +70,7 @@ const preferences = usePreferences()
 table {
   width: 100%;
   border-collapse: collapse;
-  font-size: 15px;
+  font-size: 14.5px;
 }
 
 th {
@@ -79,11 +79,13 @@ th {
   font-weight: 560;
   color: var(--soft);
   padding: 0 10px 6px 0;
+  white-space: nowrap;
 }
 
 td {
   border-top: 1px solid var(--line);
   padding: 8px 10px 8px 0;
+  white-space: nowrap;
 }
 
 .number {
@@ -99,9 +101,11 @@ td.number {
   font-size: 14px;
 }
 
-.files {
-  display: flex;
-  gap: 8px;
-  flex-wrap: wrap;
+.files a {
+  display: inline-flex;
+}
+
+.files a + a {
+  margin-left: 6px;
 }
 </style>

@@ -47,7 +47,6 @@ async function send() {
 <template>
   <form class="card" novalidate @submit.prevent="send">
     <h2>Sign off on pass {{ pass.number }}</h2>
-    <p :class="pass.verdict.met ? 'soft' : 'trouble'">{{ pass.verdict.sentence }}</p>
     <ul class="hint">
       <li>Deburred, bare metal under set screws and grounds, tightened, sealed, tip cap on?</li>
       <li>Swept once more afterwards? Tightening moves it.</li>

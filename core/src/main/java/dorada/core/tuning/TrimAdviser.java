@@ -141,12 +141,13 @@ public final class TrimAdviser {
         }
         double moved = dipHz + sensitivity.hzPerM(dipHz, waves) * Math.signum(needM) * amountM;
         Sweep expected = amountM > 0 ? stretched(now.sweep(), moved / dipHz) : null;
-        double doubt = Math.abs(needM) * sensitivity.doubt();
+        // Nobody works to better than half a step, however sure the estimate is.
+        double doubt = Math.max(Math.abs(needM) * sensitivity.doubt(), adjustment.smallestStepM() / 2);
         return new TrimAdvice(
                 action,
                 fit,
                 amountM,
-                Math.abs(needM) - doubt,
+                Math.max(0, Math.abs(needM) - doubt),
                 Math.abs(needM) + doubt,
                 Optional.of(dipHz),
                 Optional.of(targetHz),

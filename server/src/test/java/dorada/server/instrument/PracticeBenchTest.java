@@ -1,0 +1,70 @@
+package dorada.server.instrument;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.mockito.Mockito.mock;
+import static org.mockito.Mockito.when;
+
+import dorada.core.antenna.AntennaKind;
+import dorada.core.instrument.Span;
+import dorada.core.sweep.Sweep;
+import dorada.core.sweep.SweepAnalysis;
+import dorada.server.installation.Installation;
+import dorada.server.problem.JobException;
+import java.util.Optional;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+
+class PracticeBenchTest {
+
+    private static final Span SPAN = new Span(135e6, 180e6);
+
+    private final PracticeBench bench = new PracticeBench();
+    private final Installation installation = mock();
+
+    @BeforeEach
+    void aWhipFor155MHz() {
+        when(installation.antennaKind()).thenReturn(AntennaKind.QUARTER_WAVE_WHIP);
+        when(installation.middleHz()).thenReturn(155e6);
+        when(installation.standInSeed()).thenReturn(7L);
+        when(installation.startLengthM()).thenReturn(Optional.empty());
+    }
+
+    private double dipHz(double changedM, int pass) {
+        Sweep sweep = bench.sweep(installation, changedM, pass, SPAN, 401);
+        return new SweepAnalysis(sweep).deepestDip().orElseThrow().frequencyHz();
+    }
+
+    @Test
+    void theRecordedChangesMoveTheDip() {
+        assertThat(dipHz(-0.010, 2)).isGreaterThan(dipHz(0, 1) + 2e6);
+    }
+
+    @Test
+    void theMeasuredLengthIsTheOneThatItStartsFrom() {
+        when(installation.startLengthM()).thenReturn(Optional.of(0.42));
+        double shorter = dipHz(0, 1);
+        when(installation.startLengthM()).thenReturn(Optional.of(0.50));
+        assertThat(shorter).isGreaterThan(dipHz(0, 1) + 10e6);
+    }
+
+    @Test
+    void theSamePassIsTheSameSweepAndTheNextHasNoiseOfItsOwn() {
+        assertThat(bench.sweep(installation, 0, 1, SPAN, 51)).isEqualTo(bench.sweep(installation, 0, 1, SPAN, 51));
+        assertThat(bench.sweep(installation, 0, 1, SPAN, 51)).isNotEqualTo(bench.sweep(installation, 0, 2, SPAN, 51));
+    }
+
+    @Test
+    void nothingIsLeftOfAnAntennaCutTooFar() {
+        assertThatThrownBy(() -> dipHz(-0.6, 2))
+                .isInstanceOf(JobException.class)
+                .hasMessageContaining("nothing of the antenna");
+    }
+
+    @Test
+    void aSpanBeyondTheInstrumentIsSaidAtTheField() {
+        assertThatThrownBy(() -> bench.sweep(installation, 0, 1, new Span(1e5, 2e6), 51))
+                .isInstanceOf(JobException.class)
+                .hasMessageContaining("covers 1 to 1000 MHz");
+    }
+}
