@@ -12,7 +12,16 @@ import { useForm } from '@/shell/useForm'
 import { formatLength } from '@/units/length'
 import ChannelRows from './ChannelRows.vue'
 import { merge } from './merge'
-import { emptyForm, formOf, planOf, readPlan, type Plan, type PlanForm } from './planForm'
+import {
+  emptyForm,
+  formOf,
+  PLAN_NAMES,
+  planOf,
+  planWords,
+  readPlan,
+  type Plan,
+  type PlanForm,
+} from './planForm'
 
 const props = defineProps<{ id?: string }>()
 
@@ -122,7 +131,6 @@ const carrierOptions = (Object.keys(CARRIERS) as Carrier[]).map((value) => ({ va
 const piece = computed(
   () => kinds.data.value?.find((k) => k.kind === form.value.antennaKind)?.piece ?? 'element',
 )
-const words = (value: unknown) => (typeof value === 'object' ? JSON.stringify(value) : String(value ?? ''))
 </script>
 
 <template>
@@ -140,7 +148,9 @@ const words = (value: unknown) => (typeof value === 'object' ? JSON.stringify(va
       </p>
       <ul v-else>
         <li v-for="field in merged.collisions" :key="field">
-          You both changed <b>{{ field }}</b>. Theirs: “{{ words(merged.theirs[field]) }}”.
+          You both changed {{ PLAN_NAMES[field] }}. Theirs: “{{
+            planWords(merged.theirs, field, preferences.unit)
+          }}”.
           <button type="button" class="other" @click="takeTheirs(field)">Take theirs</button>
         </li>
       </ul>

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { merge } from './merge'
-import { emptyForm, formOf, readPlan } from './planForm'
+import { emptyForm, formOf, planWords, readPlan } from './planForm'
 
 describe('the plan form', () => {
   const filled = () => ({
@@ -41,6 +41,16 @@ describe('the plan form', () => {
       'swrCeiling',
       'title',
     ])
+  })
+
+  it('a part of it can be said in words', () => {
+    const { plan } = readPlan(filled(), 'mm')
+    expect(planWords(plan, 'channels', 'mm')).toBe('Field 153.050')
+    expect(planWords(plan, 'startLengthM', 'inch')).toBe('19 in')
+    expect(planWords({ ...plan, startLengthM: undefined }, 'startLengthM', 'mm')).toBe('not measured')
+    expect(planWords(plan, 'oneWay', 'mm')).toBe('cutting')
+    expect(planWords(plan, 'ruleName', 'mm')).toBe('under limit')
+    expect(planWords(plan, 'ratedPowerW', 'mm')).toBe('25')
   })
 
   it('even ends has its own limit', () => {

@@ -128,3 +128,44 @@ export function readPlan(form: PlanForm, unit: LengthUnit): ReadPlan {
   }
   return { plan, wrong }
 }
+
+/** What each part of a plan is called on the page. */
+export const PLAN_NAMES: Record<keyof Plan, string> = {
+  title: 'the name',
+  customer: 'the customer',
+  carrier: 'what it is fitted to',
+  carrierDetail: 'where on it',
+  antennaKind: 'the kind of antenna',
+  antennaDetail: 'the antenna in words',
+  oneWay: 'the way of adjusting',
+  smallestStepM: 'the smallest step',
+  startLengthM: 'the length at the start',
+  ratedPowerW: 'the rated power',
+  swrCeiling: 'the highest SWR that the radio stands',
+  ruleName: 'the acceptance rule',
+  limitSwr: 'the SWR limit',
+  measuredAt: 'where it is measured',
+  channels: 'the channels',
+}
+
+/** A part of `plan` as it stands in the form, for a question about it. */
+export function planWords(plan: Plan, field: keyof Plan, unit: LengthUnit): string {
+  const form = formOf(plan, unit)
+  switch (field) {
+    case 'channels':
+      return form.channels.map((c) => `${c.name} ${c.mhz}`).join(', ')
+    case 'oneWay':
+      return plan.oneWay ? 'cutting' : 'sliding'
+    case 'smallestStepM':
+      return form.smallestStep
+    case 'startLengthM':
+      return form.startLength || 'not measured'
+    case 'antennaKind':
+    case 'carrier':
+    case 'ruleName':
+    case 'measuredAt':
+      return plan[field].toLowerCase().replaceAll('_', ' ')
+    default:
+      return String(plan[field] ?? '')
+  }
+}

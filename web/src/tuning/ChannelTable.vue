@@ -3,10 +3,10 @@ import type { Schemas } from '@/api/client'
 import { formatMhz } from '@/units/frequency'
 import { formatSwr } from '@/units/swr'
 
-/** What the sweep says at each wanted channel. */
-defineProps<{ channels: Schemas['ChannelVerdictView'][] }>()
+/** What the sweep says at each wanted channel, and at the dip. */
+defineProps<{ channels: Schemas['ChannelVerdictView'][]; dip?: Schemas['DipView'] }>()
 
-function impedance(r: Schemas['ReadingView']): string {
+function impedance(r: { resistanceOhm?: number; reactanceOhm?: number }): string {
   if (r.resistanceOhm === undefined || r.reactanceOhm === undefined) return ''
   const sign = r.reactanceOhm < 0 ? '−' : '+'
   return `${r.resistanceOhm.toFixed(0)} ${sign} j${Math.abs(r.reactanceOhm).toFixed(0)}`
@@ -42,6 +42,14 @@ function impedance(r: Schemas['ReadingView']): string {
             {{ c.met ? 'met' : 'missed' }}
           </td>
         </template>
+      </tr>
+      <tr v-if="dip" class="dip">
+        <td>Dip</td>
+        <td>{{ formatMhz(dip.frequencyHz) }}</td>
+        <td>{{ formatSwr(dip.swr) }}</td>
+        <td>{{ dip.returnLossDb?.toFixed(1) }}</td>
+        <td>{{ impedance(dip) }}</td>
+        <td>{{ dip.atEdge ? 'at the edge' : '' }}</td>
       </tr>
     </tbody>
   </table>
@@ -81,6 +89,10 @@ td:first-child {
 
 .primary {
   font-weight: 640;
+}
+
+.dip td {
+  color: var(--soft);
 }
 
 .missed .word {

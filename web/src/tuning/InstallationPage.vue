@@ -139,6 +139,13 @@ const widths = computed(() =>
     }),
 )
 
+const resonances = computed(() =>
+  (shown.value?.analysis.resonancesHz ?? [])
+    .slice(0, 3)
+    .map((hz) => formatMhz(hz, 2))
+    .join(', '),
+)
+
 function record(takeAdvice: boolean) {
   const i = installation.data.value
   if (!i || !mayRecord.value) return
@@ -308,8 +315,9 @@ watch(id, (next) => (draft.value = loadDraft(next)))
       </template>
 
       <template v-if="shown">
-        <ChannelTable :channels="shown.verdict.channels" />
-        <div v-if="widths.length" class="widths">
+        <ChannelTable :channels="shown.verdict.channels" :dip="shown.analysis.dips[0]" />
+        <div v-if="widths.length || resonances" class="widths">
+          <span v-if="resonances"><b>X = 0</b> {{ resonances }} MHz</span>
           <span v-for="w in widths" :key="w.swr"
             ><b>SWR {{ w.swr }}</b> {{ w.span }} MHz</span
           >

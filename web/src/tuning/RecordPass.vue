@@ -120,7 +120,7 @@ function close() {
       name="Reading from"
       :options="[
         { value: 'simulated', word: 'Simulated analyser' },
-        { value: 'file', word: 'File (.s1p)' },
+        { value: 'file', word: 'File' },
       ]"
     />
     <div v-if="draft.source === 'simulated'" class="three">
@@ -129,8 +129,8 @@ function close() {
       <TextField v-model="draft.points" name="Points" :wrong="wrong.points" />
     </div>
     <label v-else class="field">
-      <span class="name">Touchstone file</span>
-      <input type="file" accept=".s1p,.s2p,text/plain" @change="choose" />
+      <span class="name">Touchstone (.s1p), or a table with R and X (.csv)</span>
+      <input type="file" accept=".s1p,.s2p,.csv,text/plain,text/csv" @change="choose" />
       <span v-if="wrong.file" class="wrong" role="alert">{{ wrong.file }}</span>
       <span v-else class="hint">Kept as it came, beside what is read from it.</span>
     </label>

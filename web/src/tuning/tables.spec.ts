@@ -48,6 +48,26 @@ describe('the table per channel', () => {
     expect(cells.map((c) => c.text())).toEqual(['Field', '153.050', '1.40', '15.6', '41 − j8', 'met'])
   })
 
+  it('shows the dip beneath, and that it may lie beyond', () => {
+    const dip = {
+      frequencyHz: 150e6,
+      swr: 1.2,
+      returnLossDb: 20.8,
+      resistanceOhm: 42,
+      reactanceOhm: 1,
+      atEdge: true,
+    }
+    const row = mount(ChannelTable, { props: { channels: [channel], dip } }).find('tr.dip')
+    expect(row.findAll('td').map((c) => c.text())).toEqual([
+      'Dip',
+      '150.000',
+      '1.20',
+      '20.8',
+      '42 + j1',
+      'at the edge',
+    ])
+  })
+
   it('says that a channel was not swept instead of showing a number', () => {
     const outside = { ...channel, met: false, reading: { frequencyHz: 161.9e6, outside: true } }
     const row = mount(ChannelTable, { props: { channels: [outside] } }).find('tbody tr')

@@ -245,10 +245,11 @@ public final class TouchstoneReader {
         return new Reflection(sign * ((v.re() - 1) * (v.re() + 1) + v.im() * v.im()) / d, sign * 2 * v.im() / d);
     }
 
-    private static double number(String word, int line) throws FormatException {
+    /** A finite plain decimal; anything else is refused with its line. */
+    static double number(String word, int line) throws FormatException {
         try {
             // Java would also accept 1d or 0x1p3, which no Touchstone file means.
-            char last = word.charAt(word.length() - 1);
+            char last = word.isEmpty() ? ' ' : word.charAt(word.length() - 1);
             boolean hexadecimal = word.indexOf('x') >= 0 || word.indexOf('X') >= 0;
             if (!hexadecimal && (Character.isDigit(last) || last == '.')) {
                 double value = Double.parseDouble(word);

@@ -5,6 +5,7 @@ import java.util.List;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.beans.TypeMismatchException;
+import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.HttpStatusCode;
@@ -44,6 +45,13 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
         return ProblemDetail.forStatusAndDetail(
                 HttpStatus.CONFLICT,
                 "Somebody else saved this at the same moment. Load it again and repeat your change.");
+    }
+
+    /** Two wrote the same thing at once and the database kept one: sending again finds out which. */
+    @ExceptionHandler(DataIntegrityViolationException.class)
+    ProblemDetail collided(DataIntegrityViolationException e) {
+        return ProblemDetail.forStatusAndDetail(
+                HttpStatus.CONFLICT, "Somebody else recorded at the same moment. Please send it again.");
     }
 
     @ExceptionHandler(ConstraintViolationException.class)

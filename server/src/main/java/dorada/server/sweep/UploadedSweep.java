@@ -2,9 +2,8 @@ package dorada.server.sweep;
 
 import dorada.core.format.FormatException;
 import dorada.core.format.SweepFile;
-import dorada.core.format.TouchstoneReader;
+import dorada.core.format.SweepFileReader;
 import dorada.server.problem.JobException;
-import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import org.springframework.web.multipart.MultipartFile;
@@ -26,10 +25,7 @@ public record UploadedSweep(String name, byte[] bytes, SweepFile file) {
                 throw JobException.inFile(0, "The file is empty.");
             }
             String name = upload.getOriginalFilename() == null ? "" : upload.getOriginalFilename();
-            return new UploadedSweep(
-                    name.isBlank() ? "sweep.s1p" : name,
-                    bytes,
-                    TouchstoneReader.read(new ByteArrayInputStream(bytes), port));
+            return new UploadedSweep(name.isBlank() ? "sweep.s1p" : name, bytes, SweepFileReader.read(bytes, port));
         } catch (FormatException e) {
             throw JobException.inFile(e.line(), e.getMessage());
         } catch (IOException e) {

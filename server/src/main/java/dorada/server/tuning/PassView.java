@@ -36,6 +36,9 @@ public record PassView(
         @NotNull TransmitView transmit,
         @NotNull AdviceView advice) {
 
+    /** No screen shows more points than this; a long file is thinned out for drawing, never for reading. */
+    private static final int MOST_DRAWN = 2000;
+
     /** A curve to draw: frequencies in Hz, return losses in positive dB, none deeper than 60 dB. */
     public record TraceView(
             @NotNull double[] frequencyHz, @NotNull double[] returnLossDb) {
@@ -45,7 +48,7 @@ public record PassView(
         }
 
         static TraceView of(Sweep sweep) {
-            return of(Trace.of(sweep));
+            return of(Trace.of(sweep).outline(MOST_DRAWN));
         }
     }
 

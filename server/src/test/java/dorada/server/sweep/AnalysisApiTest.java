@@ -45,6 +45,14 @@ class AnalysisApiTest extends ApiTest {
     }
 
     @Test
+    void aTableIsReadToo() throws Exception {
+        analyse("?wantedHz=151000000", "Frequency (MHz);R;X\n150;50;-30\n151;50;0\n152;50;30\n")
+                .andExpect(status().isOk())
+                .andExpect(jsonPath("$.wanted[0].swr").value(1.0))
+                .andExpect(jsonPath("$.resonancesHz[0]").value(151e6));
+    }
+
+    @Test
     void infiniteValuesAreAbsent() throws Exception {
         analyse("?wantedHz=100000000&wantedHz=101000000", "# MHz S RI R 50\n100 1 0\n101 0 0\n")
                 .andExpect(jsonPath("$.wanted[0].swr").doesNotExist())

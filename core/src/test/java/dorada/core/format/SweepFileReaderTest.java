@@ -1,0 +1,71 @@
+package dorada.core.format;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
+
+import dorada.core.sweep.Sweep;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+class SweepFileReaderTest {
+
+    private static Sweep read(String text) throws IOException, FormatException {
+        return SweepFileReader.read(text.getBytes(StandardCharsets.UTF_8), 1).sweep();
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "Frequency (MHz),re,im;150,0.25,-0.5",
+                "freq_kHz\tReal\tImag;150000\t0.25\t-0.5",
+                "im,re,f [GHz];-0.5,0.25,0.15",
+                "\uFEFFFrequency Hz,re,im;;150000000,0.25,-0.5",
+                "# MHz S RI R 50;150 0.25 -0.5",
+                "! comment, with a comma;# MHz S RI R 50;150 0.25 -0.5",
+            })
+    void theContentTellsWhatItIs(String text) throws Exception {
+        Sweep sweep = read(text.replace(';', '\n'));
+        assertThat(sweep.frequencyHz(0)).isEqualTo(150e6);
+        assertThat(sweep.re(0)).isEqualTo(0.25);
+        assertThat(sweep.im(0)).isEqualTo(-0.5);
+    }
+
+    @Test
+    void resistanceAndReactanceBecomeAReflection() throws Exception {
+        Sweep sweep = read("Frequency MHz;R ohm;X ohm\n27.185;100;0\n27.205;50;50\n");
+        assertThat(sweep.re(0)).isCloseTo(1 / 3.0, within(1e-12));
+        assertThat(sweep.reflection(1).impedance(50).reactanceOhm()).isCloseTo(50, within(1e-9));
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "Frequency,re,im;150,0,0 | 1 | unit",
+                "speed MHz,re,im;150,0,0 | 1 | no column is named frequency",
+                "Frequency MHz,SWR;150,1.5 | 1 | cannot give R and X",
+                "Frequency MHz,foo;150,1.5 | 1 | no columns",
+                "Frequency MHz,re,im;150,0,0;149,0,0 | 3 | ascend",
+                "Frequency MHz,re,im;150,0,0;151,0 | 3 | missing",
+                "Frequency MHz,re,im;150,0,zero | 2 | not a number",
+                "Frequency MHz,re,im;150,0, | 2 | not a number",
+                "Frequency MHz,re,im;0,0,0 | 2 | above 0",
+            })
+    void whatCouldBeMisreadIsRefusedWithItsLine(String text, int line, String reason) {
+        assertThatThrownBy(() -> read(text.replace(';', '\n')))
+                .isInstanceOfSatisfying(
+                        FormatException.class, e -> assertThat(e.line()).isEqualTo(line))
+                .hasMessageContaining(reason);
+    }
+
+    @Test
+    void headingsAloneAreNoMeasurement() {
+        assertThatThrownBy(() -> read("Frequency MHz,re,im\n")).hasMessageContaining("no measured points");
+        assertThatThrownBy(() -> read("Frequency MHz,re,im\n\"150,0,0\n")).isInstanceOf(FormatException.class);
+    }
+}
