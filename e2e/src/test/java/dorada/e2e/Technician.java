@@ -74,8 +74,7 @@ final class Technician {
 
     Technician bringsAFile(String name, byte[] bytes) {
         button("Take the baseline sweep").click();
-        page.getByText("File (.s1p)", new Page.GetByTextOptions().setExact(true))
-                .click();
+        page.getByText("File", new Page.GetByTextOptions().setExact(true)).click();
         page.locator("input[type=file]")
                 .setInputFiles(
                         new com.microsoft.playwright.options.FilePayload(name, "application/octet-stream", bytes));
