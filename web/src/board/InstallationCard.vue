@@ -6,6 +6,11 @@ import { formatSwr } from '@/units/swr'
 import { CARRIERS, STATES } from './words'
 
 defineProps<{ card: Schemas['CardView'] }>()
+
+function dipWords(newest: Schemas['NewestView']): string {
+  if (newest.dipHz === undefined) return 'no dip'
+  return `dip ${newest.dipAtEdge ? 'beyond ' : ''}${formatMhz(newest.dipHz, 2)}`
+}
 </script>
 
 <template>
@@ -22,7 +27,7 @@ defineProps<{ card: Schemas['CardView'] }>()
       :limit-swr="card.ruleLimitSwr"
     />
     <p v-if="card.newest" class="numbers">
-      <span>dip {{ card.newest.dipHz === undefined ? 'none' : formatMhz(card.newest.dipHz, 2) }}</span>
+      <span>{{ dipWords(card.newest) }}</span>
       <span :class="{ trouble: !card.newest.met }">worst {{ formatSwr(card.newest.worstSwr) }}</span>
       <span class="soft">{{ card.newest.recordedBy }}, pass {{ card.newest.passNumber }}</span>
     </p>

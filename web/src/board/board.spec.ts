@@ -18,6 +18,7 @@ const card: Schemas['CardView'] = {
   newest: {
     passNumber: 2,
     dipHz: 151.67e6,
+    dipAtEdge: false,
     worstSwr: 2.22,
     met: false,
     trace: { frequencyHz: [140e6, 151e6, 170e6], returnLossDb: [4, 18, 5] },
@@ -54,7 +55,9 @@ describe('a card on the board', () => {
     expect(planned.find('path').exists()).toBe(false)
   })
 
-  it('a sweep without a dip says none', () => {
-    expect(shown({ newest: { ...card.newest, dipHz: undefined } as never }).text()).toContain('dip none')
+  it('a dip that was not reached, or is not there, is said so', () => {
+    const newest = card.newest as Schemas['NewestView']
+    expect(shown({ newest: { ...newest, dipAtEdge: true } }).text()).toContain('dip beyond 151.67')
+    expect(shown({ newest: { ...newest, dipHz: undefined } }).text()).toContain('no dip')
   })
 })

@@ -16,7 +16,7 @@ import PassStrip from './PassStrip.vue'
 import PlanSummary from './PlanSummary.vue'
 import RecordPass from './RecordPass.vue'
 import RoadSteps, { type RoadStep } from './RoadSteps.vue'
-import { cautions, changeWords, sentence, type Pass } from './sentence'
+import { cautions, changeWords, dipWords, sentence, type Pass } from './sentence'
 import ShareList from './ShareList.vue'
 import SignOffForm from './SignOffForm.vue'
 
@@ -52,8 +52,11 @@ const road = computed<RoadStep[]>(() => {
   const first = passes.value[0]
   const isMet = last.value?.verdict.met ?? false
   const isClosed = i?.signOff !== undefined
-  const dip = (p: Pass | undefined) =>
-    p?.analysis.dips[0] ? `dip ${formatMhz(p.analysis.dips[0].frequencyHz, 2)} MHz` : p ? 'no dip' : ''
+  const dip = (p: Pass | undefined) => {
+    if (!p) return ''
+    const words = dipWords(p)
+    return words === 'no dip' ? words : `dip ${words}`
+  }
   return [
     { key: 'plan', name: 'Plan', state: 'done', detail: i ? `${i.channels.length} channels` : '' },
     { key: 'baseline', name: 'Baseline', state: first ? 'done' : 'now', detail: dip(first) },
@@ -314,6 +317,10 @@ watch(id, (next) => (draft.value = loadDraft(next)))
         <p v-if="trouble" class="wrong" role="alert">{{ trouble }}</p>
       </template>
 
+      <p v-for="c in cautions(installation.data.value, isLast ? shown : undefined)" :key="c" class="caution">
+        {{ c }}
+      </p>
+
       <template v-if="shown">
         <ChannelTable :channels="shown.verdict.channels" :dip="shown.analysis.dips[0]" />
         <div v-if="widths.length || resonances" class="widths">
@@ -323,9 +330,6 @@ watch(id, (next) => (draft.value = loadDraft(next)))
           >
         </div>
       </template>
-      <p v-for="c in cautions(installation.data.value, isLast ? shown : undefined)" :key="c" class="caution">
-        {{ c }}
-      </p>
     </div>
   </div>
   <p v-else class="lost soft">One moment…</p>

@@ -1,8 +1,7 @@
 <script setup lang="ts">
 import { usePreferences } from '@/preferences'
-import { formatMhz } from '@/units/frequency'
 import { formatSwr } from '@/units/swr'
-import { changeWords, type Pass } from './sentence'
+import { changeWords, dipWords, type Pass } from './sentence'
 
 /** The passes like pages, and what the next is expected to be. */
 const props = defineProps<{ passes: Pass[]; shown: number }>()
@@ -13,10 +12,6 @@ function title(pass: Pass): string {
   return pass.number === 1 ? 'Baseline' : changeWords(pass.changeM, preferences.unit)
 }
 
-const dip = (pass: Pass) => {
-  const first = pass.analysis.dips[0]
-  return first ? `${first.atEdge ? 'beyond ' : ''}${formatMhz(first.frequencyHz, 2)} MHz` : 'no dip'
-}
 const worstExpected = () => {
   const readings = props.passes.at(-1)?.advice.expectedReadings ?? []
   return readings.length ? Math.max(...readings.map((r) => r.swr ?? Infinity)) : undefined
@@ -33,7 +28,7 @@ const worstExpected = () => {
       @click="emit('show', p.number)"
     >
       <span>{{ title(p) }}</span>
-      <b>{{ dip(p) }}</b>
+      <b>{{ dipWords(p) }}</b>
       <span>worst {{ formatSwr(p.verdict.worstSwr) }}, {{ p.recordedBy }}</span>
     </button>
     <div v-if="passes.at(-1)?.advice.expected && worstExpected() !== undefined" class="next">

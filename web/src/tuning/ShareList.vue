@@ -1,9 +1,8 @@
 <script setup lang="ts">
 import { usePreferences } from '@/preferences'
-import { formatMhz } from '@/units/frequency'
 import { formatSwr } from '@/units/swr'
 import { formatTime } from '@/units/time'
-import { changeWords, type Installation, type Pass } from './sentence'
+import { changeWords, dipWords, type Installation, type Pass } from './sentence'
 
 /** Every pass with its trace to take along. */
 defineProps<{ installation: Installation; passes: Pass[] }>()
@@ -29,7 +28,7 @@ const preferences = usePreferences()
           <td>{{ p.number }}{{ p.number === installation.signOff?.passNumber ? ', signed off' : '' }}</td>
           <td>{{ p.number === 1 ? 'baseline' : changeWords(p.changeM, preferences.unit) }}</td>
           <td class="number">
-            {{ p.analysis.dips[0] ? formatMhz(p.analysis.dips[0].frequencyHz) : 'none' }}
+            {{ dipWords(p, 3).replace(' MHz', '') }}
           </td>
           <td class="number">{{ formatSwr(p.verdict.worstSwr) }}</td>
           <td class="by">

@@ -92,6 +92,12 @@ const bare = (text: string) => text.replace(/ (mm|in)$/, '')
 
 const withArticle = (piece: string) => (piece.startsWith('each ') ? piece : `the ${piece}`)
 
+/** `150.23 MHz`, `beyond 150.23 MHz` where the sweep ends before the bottom, or `no dip`. */
+export function dipWords(pass: Pass, digits = 2): string {
+  const dip = pass.analysis.dips[0]
+  return dip ? `${dip.atEdge ? 'beyond ' : ''}${formatMhz(dip.frequencyHz, digits)} MHz` : 'no dip'
+}
+
 /** `−12 mm`, `+3 mm`, `no change`. */
 export function changeWords(metres: number, unit: LengthUnit): string {
   if (metres === 0) return 'no change'

@@ -1,6 +1,7 @@
 package dorada.server.board;
 
 import dorada.core.antenna.AntennaKind;
+import dorada.core.sweep.Dip;
 import dorada.server.installation.Carrier;
 import dorada.server.installation.Installation;
 import dorada.server.installation.InstallationService;
@@ -41,6 +42,7 @@ class BoardController {
     record NewestView(
             @NotNull int passNumber,
             Double dipHz,
+            @NotNull boolean dipAtEdge,
             Double worstSwr,
             @NotNull boolean met,
             @NotNull TraceView trace,
@@ -50,7 +52,8 @@ class BoardController {
         static NewestView of(Newest.State s) {
             return new NewestView(
                     s.number(),
-                    s.dipHz().orElse(null),
+                    s.dip().map(Dip::frequencyHz).orElse(null),
+                    s.dip().map(Dip::atEdge).orElse(false),
                     ReadingView.finite(s.worstSwr()),
                     s.met(),
                     TraceView.of(s.outline()),

@@ -1,5 +1,6 @@
 package dorada.server.tuning;
 
+import dorada.core.sweep.Dip;
 import dorada.core.sweep.Trace;
 import dorada.server.installation.Installation;
 import java.time.Instant;
@@ -28,7 +29,7 @@ public class Newest {
     /** The newest pass of one installation. */
     public record State(
             int number,
-            Optional<Double> dipHz,
+            Optional<Dip> dip,
             double worstSwr,
             boolean met,
             Trace outline,
@@ -51,7 +52,7 @@ public class Newest {
         Judgement j = Judgement.of(pass, installation);
         return new State(
                 pass.number(),
-                j.analysis().deepestDip().map(d -> d.frequencyHz()),
+                j.analysis().deepestDip(),
                 j.verdict().worstSwr(),
                 j.verdict().met(),
                 Trace.of(j.analysis().sweep()).outline(SMALL_PICTURE_POINTS),
