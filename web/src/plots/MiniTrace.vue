@@ -15,7 +15,10 @@ const picture = computed(() => {
   const first = curve?.frequencyHz[0] ?? props.bandHz[0] * 0.95
   const last = curve?.frequencyHz.at(-1) ?? props.bandHz[1] * 1.05
   const span: [number, number] = [Math.min(first, props.bandHz[0]), Math.max(last, props.bandHz[1])]
-  const { x, y } = sweepScale(span, curve ? floorDb([curve]) : 25, { width: WIDTH, height: HEIGHT })
+  const { x, y } = sweepScale(span, curve ? floorDb([curve], props.limitSwr) : 25, {
+    width: WIDTH,
+    height: HEIGHT,
+  })
   const path = curve
     ? line<number>(
         (i) => x(curve.frequencyHz[i] ?? 0),

@@ -41,6 +41,23 @@ describe('SweepPlot', () => {
     expect(groups[1]?.find('path').exists()).toBe(true)
   })
 
+  it('keeps the picture in place however many names there are', () => {
+    const many = Array.from({ length: 9 }, (_, i) => ({
+      name: `A channel with a long name ${i}`,
+      frequencyHz: 153e6 + i * 1e5,
+      swr: 1.2,
+      returnLossDb: 20,
+      met: true,
+      outside: false,
+    }))
+    const picture = plot()
+    return picture.setProps({ pegs: many }).then(() => {
+      expect(picture.findAll('g.peg')).toHaveLength(9)
+      expect(picture.findAll('.peg-name')).toHaveLength(3)
+      expect(picture.find('.peg-name').text()).toBe('A channel with…')
+    })
+  })
+
   it('shows a channel that the sweep does not reach', () => {
     expect(plot().findAll('g.peg')[2]?.text()).toBe('Farnot swept')
   })

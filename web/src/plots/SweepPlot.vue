@@ -37,6 +37,9 @@ const props = defineProps<{
 const MARGIN = { top: 62, right: 46, bottom: 46, left: 42 }
 const LETTER = 6.6
 const ROW = 34
+/** More rows of names than this would push the picture down; the table has every channel. */
+const MOST_ROWS = 3
+const LONGEST_NAME = 16
 
 const frame = ref<HTMLElement>()
 const surface = ref<SVGRectElement>()
@@ -65,7 +68,7 @@ const inner = computed(() => ({
 }))
 
 const pegWidths = computed(() =>
-  props.pegs.map((p) => Math.max(p.name.length * 7.4, pegWord(p).length * LETTER)),
+  props.pegs.map((p) => Math.max(shortName(p).length * 7.4, pegWord(p).length * LETTER)),
 )
 const pegXs = computed(() => {
   const scale = transform.value.rescaleX(
@@ -94,10 +97,19 @@ const pegRows = computed(() => {
   let next = 0
   return shown.map((inside) => (inside ? (rows[next++] ?? 0) : 0))
 })
-const top = computed(() => MARGIN.top - ROW + ROW * (1 + Math.min(3, Math.max(0, ...pegRows.value))))
+const top = computed(
+  () => MARGIN.top - ROW + ROW * (1 + Math.max(0, ...pegRows.value.filter((row) => row < MOST_ROWS))),
+)
 
 const scale = computed(() => {
-  const made = sweepScale(wholeSpan.value, floorDb(props.traces.map((t) => t.curve)), inner.value)
+  const made = sweepScale(
+    wholeSpan.value,
+    floorDb(
+      props.traces.map((t) => t.curve),
+      props.limit.swr,
+    ),
+    inner.value,
+  )
   return { ...made, x: transform.value.rescaleX(made.x) }
 })
 const shownSpan = computed(() => scale.value.x.domain() as [number, number])
@@ -110,6 +122,15 @@ function path(curve: Curve): string {
       (i) => y(curve.returnLossDb[i] ?? 0),
     )(curve.frequencyHz.map((_, i) => i)) ?? ''
   )
+}
+
+function shortName(peg: Peg): string {
+  return peg.name.length > LONGEST_NAME ? `${peg.name.slice(0, LONGEST_NAME - 1).trimEnd()}…` : peg.name
+}
+
+/** Where a peg starts above the picture; one without room for its name starts at the edge. */
+function pegTop(row: number): number {
+  return row < MOST_ROWS ? -8 - ROW * row : -8
 }
 
 function pegWord(peg: Peg): string {
@@ -295,7 +316,7 @@ onBeforeUnmount(() => observer.disconnect())
             :transform="`translate(${pegXs[i].x} 0)`"
           >
             <line
-              :y1="-8 - ROW * (pegRows[i] ?? 0)"
+              :y1="pegTop(pegRows[i] ?? 0)"
               :y2="peg.returnLossDb === undefined ? 14 : Math.min(scale.y(peg.returnLossDb), inner.height)"
             />
             <g
@@ -306,10 +327,11 @@ onBeforeUnmount(() => observer.disconnect())
               <path v-else d="M0 -7L7 0L0 7L-7 0Z" />
             </g>
             <g
+              v-if="(pegRows[i] ?? 0) < MOST_ROWS"
               :transform="`translate(${pegXs[i].label - pegXs[i].x} ${-ROW * (pegRows[i] ?? 0)})`"
               text-anchor="middle"
             >
-              <text class="peg-name" y="-29">{{ peg.name }}</text>
+              <text class="peg-name" y="-29">{{ shortName(peg) }}</text>
               <text class="peg-word" y="-14">{{ pegWord(peg) }}</text>
             </g>
           </g>

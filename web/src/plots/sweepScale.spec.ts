@@ -16,6 +16,8 @@ describe('the sweep picture', () => {
     expect(floorDb([curve])).toBe(25)
     expect(floorDb([{ frequencyHz: [1], returnLossDb: [3] }])).toBe(15)
     expect(floorDb([])).toBe(15)
+    // SWR 1.1 lies at 26.4 dB: the line must be in the picture.
+    expect(floorDb([curve], 1.1)).toBe(30)
   })
 
   it('reads between points and not beyond the sweep', () => {

@@ -16,9 +16,10 @@ export interface SweepScale {
 const SHALLOWEST_FLOOR_DB = 15
 const SWR_TICKS = [1.05, 1.1, 1.2, 1.5, 2, 3, 5]
 
-/** How deep the picture goes: a little below the deepest curve, in whole fives. */
-export function floorDb(curves: Curve[]): number {
-  const deepest = Math.max(0, ...curves.map((c) => Math.max(0, ...c.returnLossDb)))
+/** How deep the picture goes: a little below the deepest curve and the limit line, in whole fives. */
+export function floorDb(curves: Curve[], limitSwr = Infinity): number {
+  const limit = Number.isFinite(limitSwr) ? returnLossOfSwr(limitSwr) : 0
+  const deepest = Math.max(limit, ...curves.map((c) => Math.max(0, ...c.returnLossDb)))
   return Math.max(SHALLOWEST_FLOOR_DB, Math.ceil((deepest + 3) / 5) * 5)
 }
 

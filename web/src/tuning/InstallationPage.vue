@@ -216,7 +216,7 @@ watch(id, (next) => (draft.value = loadDraft(next)))
   <div v-else-if="installation.data.value && passList.data.value" class="page">
     <aside>
       <p class="soft">{{ installation.data.value.shopNumber }}</p>
-      <h1>{{ installation.data.value.title }}</h1>
+      <h1 :title="installation.data.value.title">{{ installation.data.value.title }}</h1>
       <p class="soft customer">{{ installation.data.value.customer }}</p>
       <RoadSteps :steps="road" :open="step" @open="open" />
     </aside>
@@ -349,6 +349,16 @@ watch(id, (next) => (draft.value = loadDraft(next)))
 aside {
   grid-area: road;
   overflow-wrap: anywhere;
+}
+
+/* A long name must not push the road off the screen. */
+aside h1,
+.customer {
+  display: -webkit-box;
+  -webkit-box-orient: vertical;
+  -webkit-line-clamp: 3;
+  line-clamp: 3;
+  overflow: hidden;
 }
 
 .customer {

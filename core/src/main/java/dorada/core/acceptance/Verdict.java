@@ -18,6 +18,9 @@ import java.util.stream.Collectors;
 public record Verdict(
         AcceptanceRule rule, ReferencePlane plane, boolean met, List<ChannelVerdict> channels, String sentence) {
 
+    /** A sentence names the worst few; the list of channels has them all. */
+    private static final int MOST_NAMED = 3;
+
     static Verdict of(AcceptanceRule rule, List<ChannelReading> measured, ReferencePlane plane) {
         if (measured.isEmpty()) {
             throw new IllegalArgumentException("A verdict needs at least one wanted channel.");
@@ -69,14 +72,21 @@ public record Verdict(
                     tightest.margin(),
                     tightest.measured().channel().name());
         }
-        String missed = channels.stream()
+        List<ChannelVerdict> worstFirst = channels.stream()
                 .filter(c -> !c.met())
+                .sorted(Comparator.comparingDouble(ChannelVerdict::margin))
+                .toList();
+        String missed = worstFirst.stream()
+                .limit(MOST_NAMED)
                 .map(c -> String.format(
                         Locale.ROOT,
                         "%s at %s",
                         c.measured().channel().name(),
                         swrWords(c.measured().reading().orElseThrow().swr())))
                 .collect(Collectors.joining(", "));
+        if (worstFirst.size() > MOST_NAMED) {
+            missed += " and " + (worstFirst.size() - MOST_NAMED) + " more";
+        }
         if (missed.isEmpty()) {
             double[] swr = swrs(channels);
             missed = String.format(Locale.ROOT, "the ends differ by %.2f", EvenEnds.unevenness(swr));

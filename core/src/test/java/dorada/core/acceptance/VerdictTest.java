@@ -45,6 +45,22 @@ class VerdictTest {
     }
 
     @Test
+    void theSentenceNamesTheWorstThreeAndCountsTheRest() {
+        List<WantedChannel> five = java.util.stream.IntStream.range(0, 5)
+                .mapToObj(i -> new WantedChannel("c" + i, 27.0e6 + i * 0.1e6, false))
+                .toList();
+        Verdict verdict = new UnderLimit(1.1)
+                .judge(
+                        ChannelReading.of(new SweepAnalysis(Curves.resonance(26e6, 28.4e6, 201, 26.5e6, 47, 40)), five),
+                        ReferencePlane.ANTENNA);
+        assertThat(verdict.sentence())
+                .contains("Missed: c4 at ")
+                .contains("c2 at")
+                .endsWith("and 2 more.");
+        assertThat(verdict.channels()).hasSize(5).noneMatch(ChannelVerdict::met);
+    }
+
+    @Test
     void evenEndsRefusesALopsidedCurveThatIsUnderTheLimitEverywhere() {
         Sweep lopsided = Curves.resonance(26e6, 28.4e6, 201, 27.11e6, 48, 25);
         assertThat(judge(new UnderLimit(2), lopsided).met()).isTrue();
