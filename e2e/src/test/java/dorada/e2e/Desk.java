@@ -5,6 +5,7 @@ import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
@@ -18,6 +19,8 @@ final class Desk implements AutoCloseable {
     private final List<String> consoleErrors = new ArrayList<>();
 
     Desk() {
+        // A build machine may be slow; a page that is wrong stays wrong for longer than this.
+        PlaywrightAssertions.setDefaultAssertionTimeout(30_000);
         playwright = Playwright.create(
                 new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
         browser = playwright

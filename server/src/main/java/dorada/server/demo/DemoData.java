@@ -27,12 +27,11 @@ import java.util.Map;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import org.springframework.beans.factory.SmartInitializingSingleton;
 import org.springframework.beans.factory.annotation.Value;
-import org.springframework.boot.ApplicationArguments;
-import org.springframework.boot.ApplicationRunner;
 import org.springframework.context.annotation.Profile;
 import org.springframework.stereotype.Component;
-import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.support.TransactionTemplate;
 
 /**
  * Fills the demo's own database once: the radio shop of the invented island Isla Candela. Every sweep comes from the
@@ -40,7 +39,7 @@ import org.springframework.transaction.annotation.Transactional;
  */
 @Component
 @Profile("demo")
-class DemoData implements ApplicationRunner {
+class DemoData implements SmartInitializingSingleton {
 
     /** For the demo alone; a shop of its own never sees it. */
     static final String PASSWORD = "candela-demo";
@@ -54,6 +53,7 @@ class DemoData implements ApplicationRunner {
     private final TuningService tuning;
     private final PracticeBench bench;
     private final DemoClock clock;
+    private final TransactionTemplate transactions;
     private final String token;
 
     DemoData(
@@ -62,18 +62,24 @@ class DemoData implements ApplicationRunner {
             TuningService tuning,
             PracticeBench bench,
             DemoClock clock,
+            TransactionTemplate transactions,
             @Value("${dorada.demo-token}") String token) {
         this.people = people;
         this.installations = installations;
         this.tuning = tuning;
         this.bench = bench;
         this.clock = clock;
+        this.transactions = transactions;
         this.token = token;
     }
 
+    /** Runs before the port is open: whoever is answered finds the demo complete. */
     @Override
-    @Transactional
-    public void run(ApplicationArguments arguments) {
+    public void afterSingletonsInstantiated() {
+        transactions.executeWithoutResult(status -> fillOnce());
+    }
+
+    private void fillOnce() {
         if (people.isEmpty()) {
             clock.setBack(Duration.ofDays(60));
             people.add("marisol", "Marisol", Role.LEAD, PASSWORD);
