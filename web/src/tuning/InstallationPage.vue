@@ -152,11 +152,15 @@ const resonances = computed(() =>
 function record(takeAdvice: boolean) {
   const i = installation.data.value
   if (!i || !mayRecord.value) return
+  notice.value = ''
   draft.value = freshDraft(i, last.value, preferences.unit, takeAdvice)
   void router.replace({ query: { step: passes.value.length ? 'tune' : 'baseline' } })
 }
 
-function recorded() {
+const notice = ref('')
+
+function recorded(words: string) {
+  notice.value = words
   draft.value = undefined
   void router.replace({ query: {} })
 }
@@ -287,6 +291,7 @@ watch(id, (next) => (draft.value = loadDraft(next)))
     </div>
 
     <div class="side">
+      <p v-if="notice" class="caution" role="status">{{ notice }}</p>
       <RecordPass
         v-if="draft && mayRecord && step !== 'sign-off'"
         :key="draft.requestKey"

@@ -133,6 +133,17 @@ describe('recording a pass', () => {
     expect(page.emitted('recorded')).toHaveLength(1)
   })
 
+  it('says so when the first entry had arrived and another was typed meanwhile', async () => {
+    serverAnswers(() => Promise.reject(new TypeError('offline')), json(201, { number: 2, changeM: -0.006 }))
+    const page = form(freshDraft(installation, advised, 'mm', true))
+    await page.find('form').trigger('submit')
+    await flushPromises()
+    await page.findAll('input[type=text]')[0]?.setValue('9 mm')
+    await page.find('form').trigger('submit')
+    await flushPromises()
+    expect(page.emitted('recorded')).toEqual([['Your first entry had arrived after all: pass 2, −6 mm.']])
+  })
+
   it('shows what the server refuses where it belongs', async () => {
     serverAnswers(json(422, { detail: 'That would leave nothing.', field: 'changeM' }))
     const page = form(freshDraft(installation, advised, 'mm', true))

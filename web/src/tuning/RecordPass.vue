@@ -10,11 +10,11 @@ import { parseFrequency } from '@/units/frequency'
 import { parseLength } from '@/units/length'
 import { parseDecimal, type Parsed } from '@/units/number'
 import { dropDraft, keepDraft, type PassDraft } from './draft'
-import { changeWords, type Installation, type Pass } from './sentence'
+import { changeWords, type Installation } from './sentence'
 
 /** Records what was done and the sweep after it. The entry stays here until the server has it. */
 const props = defineProps<{ installation: Installation; isBaseline: boolean; draft: PassDraft }>()
-const emit = defineEmits<{ recorded: [pass: Pass]; close: [] }>()
+const emit = defineEmits<{ recorded: [notice: string]; close: [] }>()
 
 const preferences = usePreferences()
 const draft = ref<PassDraft>({ ...props.draft })
@@ -22,7 +22,6 @@ const file = ref<File>()
 const { busy, wrong, trouble, submit } = useForm()
 const record = useRecordPass(computed(() => props.installation.id))
 const isUnanswered = ref(false)
-const notice = ref('')
 
 watch(draft, (typed) => keepDraft(props.installation.id, typed), { deep: true, immediate: true })
 
@@ -62,17 +61,19 @@ function read(): NewPass | undefined {
 
 async function send() {
   trouble.value = ''
-  notice.value = ''
   const pass = read()
   if (!pass) return
   await submit(async () => {
     try {
       const recorded = await record.mutateAsync(pass)
       dropDraft(props.installation.id)
-      if (isUnanswered.value && recorded.changeM !== pass.recording.changeM) {
-        notice.value = `Your first entry had arrived after all: pass ${recorded.number}, ${changeWords(recorded.changeM, preferences.unit)}.`
-      }
-      emit('recorded', recorded)
+      const isEarlierEntry = isUnanswered.value && recorded.changeM !== pass.recording.changeM
+      emit(
+        'recorded',
+        isEarlierEntry
+          ? `Your first entry had arrived after all: pass ${recorded.number}, ${changeWords(recorded.changeM, preferences.unit)}.`
+          : '',
+      )
     } catch (error) {
       isUnanswered.value ||= error instanceof Problem && error.isUnanswered
       throw error
@@ -134,7 +135,6 @@ function close() {
       <span v-if="wrong.file" class="wrong" role="alert">{{ wrong.file }}</span>
       <span v-else class="hint">Kept as it came, beside what is read from it.</span>
     </label>
-    <p v-if="notice" class="hint" role="status">{{ notice }}</p>
     <p v-if="trouble && !Object.keys(wrong).length" class="wrong" role="alert">{{ trouble }}</p>
     <button class="do" type="submit" :disabled="busy">
       {{
