@@ -48,6 +48,7 @@ final class RunningDorada implements AutoCloseable {
                 Path.of(System.getProperty("java.home"), "bin", "java").toString(),
                 "-XX:TieredStopAtLevel=1",
                 "-Xmx256m",
+                "-Dspring.aot.enabled=true",
                 "-jar",
                 System.getProperty("dorada.jar"),
                 "--spring.profiles.active=" + profile);

@@ -5,15 +5,9 @@ import java.time.Duration;
 import java.time.Instant;
 import java.time.ZoneId;
 import java.time.ZoneOffset;
-import org.springframework.context.annotation.Primary;
-import org.springframework.context.annotation.Profile;
-import org.springframework.stereotype.Component;
 
 /** The real time, but for the demo's own entries, which are dated back so that they look like weeks of work. */
-@Component
-@Primary
-@Profile("demo")
-class DemoClock extends Clock {
+final class DemoClock extends Clock {
 
     private volatile Duration back = Duration.ZERO;
 

@@ -21,6 +21,7 @@ import dorada.server.tuning.TuningService;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
+import java.time.Clock;
 import java.time.Duration;
 import java.util.List;
 import java.util.Map;
@@ -29,7 +30,6 @@ import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.springframework.beans.factory.SmartInitializingSingleton;
 import org.springframework.beans.factory.annotation.Value;
-import org.springframework.context.annotation.Profile;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.support.TransactionTemplate;
 
@@ -38,7 +38,6 @@ import org.springframework.transaction.support.TransactionTemplate;
  * simulated antennas; every trim follows the adviser.
  */
 @Component
-@Profile("demo")
 class DemoData implements SmartInitializingSingleton {
 
     /** For the demo alone; a shop of its own never sees it. */
@@ -52,7 +51,7 @@ class DemoData implements SmartInitializingSingleton {
     private final InstallationService installations;
     private final TuningService tuning;
     private final PracticeBench bench;
-    private final DemoClock clock;
+    private final Clock shopClock;
     private final TransactionTemplate transactions;
     private final String token;
 
@@ -61,25 +60,27 @@ class DemoData implements SmartInitializingSingleton {
             InstallationService installations,
             TuningService tuning,
             PracticeBench bench,
-            DemoClock clock,
+            Clock clock,
             TransactionTemplate transactions,
             @Value("${dorada.demo-token}") String token) {
         this.people = people;
         this.installations = installations;
         this.tuning = tuning;
         this.bench = bench;
-        this.clock = clock;
+        this.shopClock = clock;
         this.transactions = transactions;
         this.token = token;
     }
 
-    /** Runs before the port is open: whoever is answered finds the demo complete. */
+    /** Runs before the port is open: whoever is answered finds the demo complete. Only the demo has its clock. */
     @Override
     public void afterSingletonsInstantiated() {
-        transactions.executeWithoutResult(status -> fillOnce());
+        if (shopClock instanceof DemoClock clock) {
+            transactions.executeWithoutResult(status -> fillOnce(clock));
+        }
     }
 
-    private void fillOnce() {
+    private void fillOnce(DemoClock clock) {
         if (people.isEmpty()) {
             clock.setBack(Duration.ofDays(60));
             people.add("marisol", "Marisol", Role.LEAD, PASSWORD);
@@ -89,7 +90,7 @@ class DemoData implements SmartInitializingSingleton {
             Map<String, Person> byLogin =
                     people.all().stream().collect(Collectors.toMap(Person::login, Function.identity()));
             for (DemoInstallation demo : DemoInstallation.ALL) {
-                fill(demo, byLogin.get(demo.by()));
+                fill(demo, byLogin.get(demo.by()), clock);
             }
             clock.setBack(Duration.ZERO);
         }
@@ -102,7 +103,7 @@ class DemoData implements SmartInitializingSingleton {
         }
     }
 
-    private void fill(DemoInstallation demo, Person by) {
+    private void fill(DemoInstallation demo, Person by, DemoClock clock) {
         Duration back = Duration.ofHours(demo.hoursAgo());
         clock.setBack(back);
         Installation made = installations.create(demo.request(), by.id(), demo.seed());
