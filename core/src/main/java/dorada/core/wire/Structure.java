@@ -1,0 +1,35 @@
+package dorada.core.wire;
+
+import java.util.List;
+
+/**
+ * Wires, what is connected in them, and the ground.
+ *
+ * @param wires at least one; ends within a tenth of the thinner radius are joined
+ * @param overPerfectGround true for a perfectly conducting plane at z = 0 to which ends at z = 0 are joined; false for
+ *     free space
+ * @param loads lumped elements in series with wires
+ */
+public record Structure(List<Wire> wires, boolean overPerfectGround, List<Load> loads) {
+
+    public Structure {
+        wires = List.copyOf(wires);
+        loads = List.copyOf(loads);
+    }
+
+    public static Structure inFreeSpace(List<Wire> wires) {
+        return new Structure(wires, false, List.of());
+    }
+
+    public static Structure overGround(List<Wire> wires) {
+        return new Structure(wires, true, List.of());
+    }
+
+    public Structure with(Load... more) {
+        return new Structure(
+                wires,
+                overPerfectGround,
+                java.util.stream.Stream.concat(loads.stream(), List.of(more).stream())
+                        .toList());
+    }
+}
