@@ -16,7 +16,7 @@ final class Mesh {
     /** Segments per wavelength at the highest frequency, unless asked otherwise. */
     static final double USUAL_SEGMENTS_PER_WAVE = 20;
 
-    static final int MOST_MODES = 3000;
+    static final int MOST_MODES = 2000;
 
     /** Nodes that lie so many of the thinner radii apart are one. */
     private static final double SAME_NODE_RADII = 0.1;

@@ -41,7 +41,13 @@ class SecurityConfiguration {
                         .hasRole(Role.LEAD.name())
                         .requestMatchers(HttpMethod.GET, "/api/**")
                         .authenticated()
-                        .requestMatchers("/api/session/**", "/api/session", "/api/tokens/**", "/api/analysis")
+                        .requestMatchers(
+                                "/api/session/**",
+                                "/api/session",
+                                "/api/tokens/**",
+                                "/api/analysis",
+                                "/api/models/**",
+                                "/api/jobs/**")
                         .authenticated()
                         .requestMatchers("/api/**")
                         .hasAnyRole(Role.TECHNICIAN.name(), Role.LEAD.name())

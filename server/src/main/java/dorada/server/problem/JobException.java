@@ -26,6 +26,11 @@ public final class JobException extends RuntimeException {
         return line > 0 ? e.with("line", line) : e;
     }
 
+    /** A structure that can't be solved, at wire {@code wire} (counted from 0). */
+    public static JobException atWire(int wire, String sentence) {
+        return atField("wires", sentence).with("wire", wire);
+    }
+
     public static JobException notFound(String what) {
         return new JobException(
                 HttpStatus.NOT_FOUND, "There is no such " + what + ". It may have been opened by an old link.");

@@ -1,0 +1,48 @@
+package dorada.server.antenna;
+
+import dorada.core.wire.Solver;
+import dorada.core.wire.Watch;
+import dorada.server.job.JobService;
+import dorada.server.job.JobView;
+import dorada.server.people.SignedIn;
+import io.swagger.v3.oas.annotations.media.Content;
+import io.swagger.v3.oas.annotations.media.Schema;
+import io.swagger.v3.oas.annotations.responses.ApiResponse;
+import java.net.URI;
+import org.springframework.http.ResponseEntity;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestHeader;
+import org.springframework.web.bind.annotation.RestController;
+
+/** The wire solver for scripts and for the page "Try it on the model". */
+@RestController
+class ModelController {
+
+    private final ModelService models;
+    private final JobService jobs;
+
+    ModelController(ModelService models, JobService jobs) {
+        this.models = models;
+        this.jobs = jobs;
+    }
+
+    /** Answers at once, or with {@code Prefer: respond-async} with a job to watch, fetch and stop. */
+    @PostMapping("/api/models/impedance")
+    @ApiResponse(responseCode = "200", content = @Content(schema = @Schema(implementation = ModelAnswer.class)))
+    @ApiResponse(responseCode = "202", content = @Content(schema = @Schema(implementation = JobView.class)))
+    ResponseEntity<Object> impedance(
+            @RequestBody ModelRequest request,
+            @RequestHeader(name = "Prefer", defaultValue = "") String prefer,
+            @AuthenticationPrincipal SignedIn who) {
+        Solver solver = models.prepared(request);
+        if (prefer.contains("respond-async")) {
+            JobView job = jobs.start(who.id(), watch -> models.solve(request, solver, watch));
+            return ResponseEntity.accepted()
+                    .location(URI.create("/api/jobs/" + job.id()))
+                    .body(job);
+        }
+        return ResponseEntity.ok(models.solve(request, solver, Watch.NOBODY));
+    }
+}

@@ -1,0 +1,123 @@
+package dorada.server.antenna;
+
+import dorada.core.rf.Impedance;
+import dorada.core.rf.Reflection;
+import dorada.core.sweep.Sweep;
+import dorada.core.wire.FarField;
+import dorada.core.wire.FastSweep;
+import dorada.core.wire.Point;
+import dorada.core.wire.Solution;
+import dorada.core.wire.Solver;
+import dorada.core.wire.Watch;
+import dorada.core.wire.WireException;
+import dorada.server.antenna.ModelAnswer.Current;
+import dorada.server.antenna.ModelAnswer.Cut;
+import dorada.server.antenna.ModelAnswer.ModelPoint;
+import dorada.server.antenna.ModelAnswer.Pattern;
+import dorada.server.problem.JobException;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
+import java.util.stream.IntStream;
+import org.springframework.stereotype.Service;
+
+/** Solves the geometry of a request. */
+@Service
+class ModelService {
+
+    /** So many frequencies or fewer are solved one by one. */
+    private static final int ONE_BY_ONE = 10;
+
+    private static final double AZIMUTH_STEP = 15;
+    private static final double ELEVATION_STEP = 2;
+    private static final double NOTHING_DBI = -99;
+
+    /** Checks everything that can be checked without solving. */
+    Solver prepared(ModelRequest request) {
+        double topHz = request.topHz();
+        try {
+            return new Solver(request.structure(), List.of(request.port()), topHz);
+        } catch (WireException e) {
+            throw JobException.atWire(e.wire(), e.getMessage());
+        } catch (IllegalArgumentException e) {
+            throw JobException.atField("wires", e.getMessage());
+        }
+    }
+
+    /** @throws java.util.concurrent.CancellationException where the watch ends it */
+    ModelAnswer solve(ModelRequest request, Solver solver, Watch watch) {
+        long begun = System.nanoTime();
+        double[] hz = Arrays.stream(request.frequenciesHz()).sorted().distinct().toArray();
+        Map<Double, Impedance> found = new TreeMap<>();
+        int solves = hz.length;
+        if (hz.length <= ONE_BY_ONE) {
+            for (int i = 0; i < hz.length; i++) {
+                Watch part = watch.part(0.9 * i / hz.length, 0.9 * (i + 1) / hz.length);
+                found.put(hz[i], solver.at(hz[i], part).impedance());
+            }
+        } else {
+            FastSweep sweep = FastSweep.of(
+                    hz,
+                    f -> Reflection.of(solver.at(f, share -> watch.goOn(0)).impedance(), Sweep.STANDARD_REFERENCE_OHM),
+                    watch.part(0, 0.9));
+            solves = sweep.solves();
+            for (int i = 0; i < hz.length; i++) {
+                found.put(hz[i], sweep.sweep().reflection(i).impedance(Sweep.STANDARD_REFERENCE_OHM));
+            }
+        }
+        double lookHz = request.pattern() == null
+                ? hz[hz.length / 2]
+                : request.pattern().frequencyHz();
+        Solution look = solver.at(lookHz, watch.part(0.9, 0.95));
+        FarField far = look.farField();
+        return new ModelAnswer(
+                Arrays.stream(request.frequenciesHz())
+                        .mapToObj(f -> new ModelPoint(
+                                f, found.get(f).resistanceOhm(), found.get(f).reactanceOhm()))
+                        .toList(),
+                solver.unknowns(),
+                solves + 1,
+                (System.nanoTime() - begun) / 1e6,
+                far.averageGain(),
+                currents(look),
+                request.pattern() == null ? null : pattern(far, "perfect".equals(request.ground())));
+    }
+
+    private static List<Current> currents(Solution solution) {
+        Solution.SegmentCurrent[] all = solution.segmentCurrents();
+        double largest = Arrays.stream(all)
+                .mapToDouble(c -> Math.max(c.fromAmpere(), c.toAmpere()))
+                .max()
+                .orElse(1);
+        return Arrays.stream(all)
+                .map(c -> new Current(c.wire(), array(c.from()), array(c.to()), new double[] {
+                    c.fromAmpere() / largest, c.toAmpere() / largest
+                }))
+                .toList();
+    }
+
+    private static double[] array(Point p) {
+        return new double[] {p.x(), p.y(), p.z()};
+    }
+
+    private static Pattern pattern(FarField far, boolean grounded) {
+        double low = grounded ? 0 : -90;
+        double[] elevations = IntStream.rangeClosed(0, (int) ((90 - low) / ELEVATION_STEP))
+                .mapToDouble(i -> low + i * ELEVATION_STEP)
+                .toArray();
+        List<Cut> cuts = new ArrayList<>();
+        for (double azimuth = 0; azimuth < 360; azimuth += AZIMUTH_STEP) {
+            double a = azimuth;
+            cuts.add(new Cut(
+                    azimuth,
+                    elevations,
+                    Arrays.stream(elevations)
+                            .parallel()
+                            .map(e -> Math.max(NOTHING_DBI, far.gainDbi(a, e)))
+                            .toArray()));
+        }
+        return new Pattern(far.maxGainDbi(), cuts);
+    }
+}

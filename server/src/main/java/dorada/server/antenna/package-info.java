@@ -1,0 +1,2 @@
+/** Antenna models for scripts and for trying: the wire solver behind an address. */
+package dorada.server.antenna;

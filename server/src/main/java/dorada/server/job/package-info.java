@@ -1,0 +1,2 @@
+/** Long computations: started, watched, fetched, stopped. */
+package dorada.server.job;
