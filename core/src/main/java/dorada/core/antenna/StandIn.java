@@ -1,60 +1,149 @@
 package dorada.core.antenna;
 
+import dorada.core.rf.Impedance;
+import dorada.core.rf.Wavelength;
+import dorada.core.sweep.Sweep;
+import dorada.core.wire.Conductor;
+import dorada.core.wire.Solver;
+import dorada.core.wire.Watch;
+import java.util.List;
 import java.util.Random;
+import java.util.function.DoubleFunction;
 
 /**
- * An antenna to practise on where none is at hand: a simulated one with a starting length, cut long as people do.
+ * An antenna to practise on where none is at hand: wires that are solved, with a starting length, cut long as people do.
  *
- * @param model what it does
+ * @param antenna from the adjustable length, in metres, to dimensions
  * @param startLengthM its adjustable length before the first change, in metres
  */
-public record StandIn(AntennaModel model, double startLengthM) {
+public record StandIn(DoubleFunction<WireAntenna> antenna, double startLengthM) {
 
-    private static final double CB_WHIP_M = 1.35;
-    private static final double COIL_Q = 220;
+    private static final double CB_WHIP_M = 1.5;
+    private static final double COIL_Q = 60;
+    private static final double CB_ROOF_HEIGHT_M = 1.9;
+    private static final double BASE_M = 0.05;
+    private static final double LINE_OHM = 50;
+
+    /** Sheets are no larger than this share of a wavelength: beyond, they cost time and change little. */
+    private static final double LARGEST_SHEET_WAVES = 0.75;
+
+    private static final double SHEET_SPACING_WAVES = 0.105;
 
     /**
      * A stand-in of {@code kind}, somewhat too long for {@code frequencyHz}. The same seed gives the same antenna: what
-     * base, coil and ground hide differs from one to the next, as it does from vehicle to vehicle.
+     * base, coil and surroundings hide differs from one to the next, as it does from vehicle to vehicle.
      */
     public static StandIn of(AntennaKind kind, double frequencyHz, long seed) {
         Random random = new Random(seed);
-        double hidden = between(random, 0.004, 0.012);
+        double wave = Wavelength.ofHz(frequencyHz);
+        double hidden = between(random, -0.006, 0.006) * wave;
         double allowance = between(random, 1.03, 1.07);
-        double length = kind.usualLengthM(frequencyHz);
+        double start = kind.usualLengthM(frequencyHz) * allowance;
         return switch (kind) {
-            case QUARTER_WAVE_WHIP ->
-                new StandIn(SimulatedWhip.overPlane(0.0012, hidden, between(random, 3, 9)), length * allowance);
-            case AIRBAND_WHIP ->
-                new StandIn(SimulatedWhip.overPlane(0.004, hidden, between(random, 6, 12)), length * allowance);
-            case HANDHELD_ROD ->
-                new StandIn(SimulatedWhip.overPlane(0.0015, hidden / 2, between(random, 14, 22)), length * allowance);
-            case GROUND_PLANE ->
-                new StandIn(
-                        new SimulatedWhip(0.003, hidden, 1, 0.66, between(random, 0.5, 2), 0, 1, 1),
-                        length * allowance);
-            case DIPOLE ->
-                new StandIn(
-                        new SimulatedWhip(0.0008, 0, 0.96, 1, between(random, 1, 3), 0, 1, 1),
-                        length * allowance * 0.965);
-            case BEAM ->
-                new StandIn(
-                        new SimulatedWhip(0.004, hidden / 3, 1, 0.3, 0.5, 0, 1, between(random, 1.9, 2.2)),
-                        length * allowance);
-            case LOADED_CB_WHIP -> loaded(frequencyHz, hidden, between(random, 1.02, 1.035), random);
+            case QUARTER_WAVE_WHIP -> {
+                double along = Math.min(1.4, LARGEST_SHEET_WAVES * wave);
+                double across = Math.min(1.2, LARGEST_SHEET_WAVES * wave);
+                Plate roof = Plate.sheet(along, across, SHEET_SPACING_WAVES * wave);
+                double x = along * between(random, 0.28, 0.42);
+                double y = across * between(random, -0.2, 0.2);
+                double base = Math.max(0.025 * wave, BASE_M);
+                yield new StandIn(l -> whip(base, l - base + hidden, 0.0012, 0, roof, x, y, 0, 1), start);
+            }
+            case AIRBAND_WHIP -> {
+                Plate skin = Plate.sheet(0.24 * wave, 0.5 * wave, 0.08 * wave);
+                double slope = between(random, 8, 20);
+                yield new StandIn(
+                        l -> new AirbandWhip(
+                                l + hidden, slope, 0.004, new AirbandWhip.Skin(skin), Conductor.STAINLESS_STEEL),
+                        start);
+            }
+            case HANDHELD_ROD -> {
+                double body = between(random, 0.2, 0.24) * wave;
+                yield new StandIn(l -> new HandheldRod(l + hidden + 0.012 * wave, 0.0015, body, 0.012, 0, 0, 0), start);
+            }
+            case GROUND_PLANE -> {
+                double droop = between(random, 35, 45);
+                double radial = between(random, 0.25, 0.27) * wave;
+                yield new StandIn(
+                        l -> new GroundPlane(l + hidden, 0.003, 4, radial, droop, Conductor.ALUMINIUM), start);
+            }
+            case DIPOLE -> {
+                double hang = between(random, 0.05, 0.09) * wave;
+                double height = between(random, 0.45, 0.6) * wave;
+                yield new StandIn(
+                        l -> new WireDipole(l + hidden, hang, height, 0.0008, 0.0006, Conductor.COPPER), start);
+            }
+            case BEAM -> {
+                double reflector = between(random, 0.496, 0.502) * wave;
+                double director = between(random, 0.424, 0.432) * wave;
+                List<Beam.Element> others =
+                        List.of(new Beam.Element(-0.2 * wave, reflector), new Beam.Element(0.17 * wave, director));
+                double hairpin = between(random, 0.72, 0.84) * LINE_OHM / (2 * Math.PI * frequencyHz);
+                yield new StandIn(
+                        l -> new Beam(
+                                2 * l + hidden, others, 0.0045 * wave, new Beam.Split(hairpin), Conductor.ALUMINIUM),
+                        start);
+            }
+            case LOADED_CB_WHIP -> loaded(frequencyHz, hidden / 4, between(random, 1.02, 1.035), random);
         };
     }
 
-    /** The coil is chosen so that the whip resonates at {@code frequencyHz} a little shorter than it starts. */
+    /** Coil and transformer are chosen so that the whip is matched at {@code frequencyHz}, a little shorter than it starts. */
     private static StandIn loaded(double frequencyHz, double hidden, double allowance, Random random) {
-        double loss = between(random, 4, 8);
-        SimulatedWhip bare = SimulatedWhip.overPlane(0.0015, hidden, loss);
-        double reactance = -bare.impedanceAt(frequencyHz, CB_WHIP_M).reactanceOhm();
-        double coil = reactance / (2 * Math.PI * frequencyHz);
-        double resistance = bare.impedanceAt(frequencyHz, CB_WHIP_M).resistanceOhm() + reactance / COIL_Q;
+        Plate roof = Plate.sheet(2.2, 1.8, 0.6);
+        double y = between(random, -0.5, 0.5);
+        double base = 0.12;
+        Impedance bare = feed(whip(base, CB_WHIP_M - base, 0.0015, 0, roof, 0, y, CB_ROOF_HEIGHT_M, 1), frequencyHz);
+        // The coil sits above the base, where it carries a little less current than the feed: asked for twice.
+        double coil = -bare.reactanceOhm() / (2 * Math.PI * frequencyHz);
+        for (int i = 0; i < 3; i++) {
+            Impedance left =
+                    feed(whip(base, CB_WHIP_M - base, 0.0015, coil, roof, 0, y, CB_ROOF_HEIGHT_M, 1), frequencyHz);
+            coil -= left.reactanceOhm() / (2 * Math.PI * frequencyHz);
+        }
+        double henry = coil;
+        double matched = feed(whip(base, CB_WHIP_M - base, 0.0015, henry, roof, 0, y, CB_ROOF_HEIGHT_M, 1), frequencyHz)
+                .resistanceOhm();
+        double ratio = matched / between(random, 42, 58);
         return new StandIn(
-                new SimulatedWhip(0.0015, hidden, 1, 0.5, loss, coil, COIL_Q, between(random, 40, 58) / resistance),
+                l -> whip(base, l - base + hidden, 0.0015, henry, roof, 0, y, CB_ROOF_HEIGHT_M, ratio),
                 CB_WHIP_M * allowance);
+    }
+
+    private static RoofWhip whip(
+            double base,
+            double upper,
+            double radius,
+            double henry,
+            Plate roof,
+            double x,
+            double y,
+            double height,
+            double ratio) {
+        return new RoofWhip(
+                base, upper, radius, henry, COIL_Q, 0, roof, x, y, height, ratio, Conductor.STAINLESS_STEEL);
+    }
+
+    private static Impedance feed(WireAntenna antenna, double frequencyHz) {
+        Assembly a = antenna.assemble();
+        return new Solver(a.structure(), List.of(a.feed()), frequencyHz)
+                .at(frequencyHz, Watch.NOBODY)
+                .impedance();
+    }
+
+    /**
+     * The reflection at the antenna's connector, free of any instrument's error.
+     *
+     * @param lengthM the adjustable length as a rule measures it, in metres
+     * @param frequenciesHz ascending, in Hz
+     * @throws IllegalArgumentException where that length makes no antenna
+     */
+    public Sweep sweep(double lengthM, double[] frequenciesHz, Watch watch) {
+        if (!(lengthM > 0)) {
+            throw new IllegalArgumentException("An element must be longer than 0 m, not " + lengthM + ".");
+        }
+        return AntennaSweep.of(antenna.apply(lengthM).assemble(), frequenciesHz, watch)
+                .sweep();
     }
 
     private static double between(Random random, double low, double high) {

@@ -1,13 +1,12 @@
 package dorada.core.instrument;
 
-import dorada.core.antenna.AntennaModel;
 import dorada.core.rf.Reflection;
 import dorada.core.sweep.Sweep;
 import java.util.Locale;
 import java.util.Random;
 
 /**
- * Stands in for a calibrated analyser at the connector of a simulated antenna, with what a good one leaves of error: a
+ * Stands in for a calibrated analyser at an antenna's connector, with what a good one leaves of error: a
  * directivity residue of some −46 dB and a little noise on each point.
  */
 public final class SimulatedAnalyser implements Analyser {
@@ -20,18 +19,15 @@ public final class SimulatedAnalyser implements Analyser {
     private static final double DIRECTIVITY_RESIDUE = 0.005;
     private static final double NOISE = 0.0006;
 
-    private final AntennaModel antenna;
-    private final double lengthM;
+    private final Connected connected;
     private final Random random;
 
     /**
-     * @param antenna what is connected
-     * @param lengthM its adjustable length now, in metres
+     * @param connected what is at its test port
      * @param random source of noise
      */
-    public SimulatedAnalyser(AntennaModel antenna, double lengthM, Random random) {
-        this.antenna = antenna;
-        this.lengthM = lengthM;
+    public SimulatedAnalyser(Connected connected, Random random) {
+        this.connected = connected;
         this.random = random;
     }
 
@@ -65,9 +61,11 @@ public final class SimulatedAnalyser implements Analyser {
         double[] im = new double[points];
         for (int i = 0; i < points; i++) {
             hz[i] = span.startHz() + span.widthHz() * i / (points - 1);
-            Reflection r = Reflection.of(antenna.impedanceAt(hz[i], lengthM), Sweep.STANDARD_REFERENCE_OHM);
-            re[i] = r.re() + residue.re() + NOISE * random.nextGaussian();
-            im[i] = r.im() + residue.im() + NOISE * random.nextGaussian();
+        }
+        Sweep truth = connected.reflection(hz);
+        for (int i = 0; i < points; i++) {
+            re[i] = truth.re(i) + residue.re() + NOISE * random.nextGaussian();
+            im[i] = truth.im(i) + residue.im() + NOISE * random.nextGaussian();
         }
         return new Sweep(hz, re, im, Sweep.STANDARD_REFERENCE_OHM);
     }

@@ -19,12 +19,23 @@ public record Impedance(double resistanceOhm, double reactanceOhm) {
 
     /** In parallel with a pure reactance of {@code shuntOhm} (not 0), as a hairpin or shunt coil at the feed. */
     public Impedance shuntedBy(double shuntOhm) {
-        double r = resistanceOhm;
-        double x = reactanceOhm + shuntOhm;
+        return parallel(new Impedance(0, shuntOhm));
+    }
+
+    /** In parallel with {@code other}; an open circuit, infinite or not a number, takes nothing away. */
+    public Impedance parallel(Impedance other) {
+        if (!Double.isFinite(other.resistanceOhm) || !Double.isFinite(other.reactanceOhm)) {
+            return this;
+        }
+        if (!Double.isFinite(resistanceOhm) || !Double.isFinite(reactanceOhm)) {
+            return other;
+        }
+        // Z₁Z₂/(Z₁ + Z₂), written out.
+        double r = resistanceOhm + other.resistanceOhm;
+        double x = reactanceOhm + other.reactanceOhm;
         double d = r * r + x * x;
-        // Z·jB/(Z + jB), written out.
-        double nRe = -reactanceOhm * shuntOhm;
-        double nIm = r * shuntOhm;
+        double nRe = resistanceOhm * other.resistanceOhm - reactanceOhm * other.reactanceOhm;
+        double nIm = resistanceOhm * other.reactanceOhm + reactanceOhm * other.resistanceOhm;
         return new Impedance((nRe * r + nIm * x) / d, (nIm * r - nRe * x) / d);
     }
 }

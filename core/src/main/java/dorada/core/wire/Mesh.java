@@ -22,6 +22,7 @@ final class Mesh {
     private static final double SAME_NODE_RADII = 0.1;
 
     private static final double LONGEST_SEGMENT_WAVES = 0.2;
+    private static final double GRID_SHARE = 0.4;
     private static final double THICKEST_RADIUS_WAVES = 1 / 18.0;
 
     final Structure structure;
@@ -178,6 +179,7 @@ final class Mesh {
         private final List<Wire> wires;
         private final double waveM;
         private final List<Boolean> grounded = new ArrayList<>();
+        private int[] endsAt = {};
 
         Builder(Structure structure, List<Port> ports, double topHz, double segmentsPerWave) {
             this.structure = structure;
@@ -292,6 +294,11 @@ final class Mesh {
                     throw new WireException(w, "it begins and ends at the same place.");
                 }
             }
+            endsAt = new int[at.size()];
+            for (int w = 0; w < wires.size(); w++) {
+                endsAt[firstNode[w]]++;
+                endsAt[lastNode[w]]++;
+            }
         }
 
         private int node(List<Point> at, List<Double> reach, Point p, Wire wire) {
@@ -319,6 +326,7 @@ final class Mesh {
                     .toArray();
             cuts[w] = at;
             firstSegment[w] = new int[at.length];
+            double share = isOfGrid(w) ? GRID_SHARE : 1;
             for (int i = 0; i + 1 < at.length; i++) {
                 double piece = (at[i + 1] - at[i]) * l;
                 if (piece < wire.radiusM()) {
@@ -327,7 +335,7 @@ final class Mesh {
                             "the port at position " + at[i == 0 ? 1 : i]
                                     + " leaves a piece shorter than the wire's radius; put it at the end.");
                 }
-                int n = Math.max(1, (int) Math.ceil(piece * segmentsPerWave / waveM - 1e-9));
+                int n = Math.max(1, (int) Math.ceil(piece * share * segmentsPerWave / waveM - 1e-9));
                 n = Math.min(n, Math.max(1, (int) (piece / (2 * wire.radiusM()))));
                 if (at.length == 2 && n == 1 && isFree(firstNode[w]) && isFree(lastNode[w])) {
                     n = 2;
@@ -355,14 +363,12 @@ final class Mesh {
         }
 
         private boolean isFree(int node) {
-            if (grounded.get(node)) {
-                return false;
-            }
-            int ends = 0;
-            for (int w = 0; w < wires.size(); w++) {
-                ends += (firstNode[w] == node ? 1 : 0) + (lastNode[w] == node ? 1 : 0);
-            }
-            return ends < 2;
+            return !grounded.get(node) && endsAt[node] < 2;
+        }
+
+        /** True for a piece of a net: current has so many ways there that one segment for each piece will do. */
+        private boolean isOfGrid(int w) {
+            return endsAt[firstNode[w]] >= 3 && endsAt[lastNode[w]] >= 3;
         }
 
         /** Modes across the nodes: neighbours in the list of ends, which spans what Kirchhoff's law leaves free. */

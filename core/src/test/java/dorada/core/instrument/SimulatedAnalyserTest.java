@@ -4,18 +4,28 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
-import dorada.core.antenna.AntennaModel;
 import dorada.core.rf.Impedance;
+import dorada.core.rf.Reflection;
 import dorada.core.sweep.Sweep;
+import java.util.Arrays;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
 
 class SimulatedAnalyserTest {
 
-    private static final AntennaModel LOAD = (hz, lengthM) -> new Impedance(75, 10);
+    private static Connected load(double r, double x) {
+        Reflection one = Reflection.of(new Impedance(r, x), 50);
+        return hz -> {
+            double[] re = new double[hz.length];
+            double[] im = new double[hz.length];
+            Arrays.fill(re, one.re());
+            Arrays.fill(im, one.im());
+            return new Sweep(hz, re, im, 50);
+        };
+    }
 
     private static Sweep sweep(long seed) {
-        return new SimulatedAnalyser(LOAD, 1, new Random(seed)).sweep(new Span(100e6, 200e6), 101);
+        return new SimulatedAnalyser(load(75, 10), new Random(seed)).sweep(new Span(100e6, 200e6), 101);
     }
 
     @Test
@@ -31,8 +41,7 @@ class SimulatedAnalyserTest {
 
     @Test
     void aGoodLoadReadsGoodButNeverPerfect() {
-        Sweep measured = new SimulatedAnalyser((hz, l) -> new Impedance(50, 0), 1, new Random(3))
-                .sweep(new Span(100e6, 200e6), 101);
+        Sweep measured = new SimulatedAnalyser(load(50, 0), new Random(3)).sweep(new Span(100e6, 200e6), 101);
         for (int i = 0; i < measured.size(); i++) {
             assertThat(measured.reflection(i).returnLossDb()).isBetween(38.0, 60.0);
         }

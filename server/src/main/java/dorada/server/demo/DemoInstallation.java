@@ -114,7 +114,7 @@ record DemoInstallation(
                             "Sloped quarter-wave, 8 mm element",
                             6,
                             2.5,
-                            rule(UNDER_LIMIT, 2),
+                            rule(UNDER_LIMIT, 2.5),
                             ANTENNA,
                             AIRBAND),
             job("ines", 700, 23, TUNED, "Radials marked 1 to 4; sealed with self-fusing tape.")
@@ -222,7 +222,7 @@ record DemoInstallation(
                             "Sloped quarter-wave under the belly",
                             6,
                             2.5,
-                            rule(UNDER_LIMIT, 2),
+                            rule(UNDER_LIMIT, 2.5),
                             ANTENNA,
                             AIRBAND),
             job("bruno", 9, 83, BASELINE, "")

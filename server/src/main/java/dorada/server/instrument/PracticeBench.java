@@ -4,6 +4,7 @@ import dorada.core.antenna.StandIn;
 import dorada.core.instrument.SimulatedAnalyser;
 import dorada.core.instrument.Span;
 import dorada.core.sweep.Sweep;
+import dorada.core.wire.Watch;
 import dorada.server.installation.Installation;
 import dorada.server.problem.JobException;
 import java.util.Random;
@@ -29,7 +30,7 @@ public class PracticeBench {
         }
         Random noise = new Random(installation.standInSeed() * 1009 + pass);
         try {
-            return new SimulatedAnalyser(antenna.model(), lengthM, noise).sweep(span, points);
+            return new SimulatedAnalyser(hz -> antenna.sweep(lengthM, hz, Watch.NOBODY), noise).sweep(span, points);
         } catch (IllegalArgumentException e) {
             throw JobException.atField("startHz", e.getMessage());
         }
