@@ -25,9 +25,9 @@ public record StandIn(DoubleFunction<WireAntenna> antenna, double startLengthM) 
     private static final double LINE_OHM = 50;
 
     /** Sheets are no larger than this share of a wavelength: beyond, they cost time and change little. */
-    private static final double LARGEST_SHEET_WAVES = 0.75;
+    private static final double LARGEST_SHEET_WAVES = 0.6;
 
-    private static final double SHEET_SPACING_WAVES = 0.105;
+    private static final double SHEET_SPACING_WAVES = 0.15;
 
     /**
      * A stand-in of {@code kind}, somewhat too long for {@code frequencyHz}. The same seed gives the same antenna: what
@@ -44,13 +44,13 @@ public record StandIn(DoubleFunction<WireAntenna> antenna, double startLengthM) 
                 double along = Math.min(1.4, LARGEST_SHEET_WAVES * wave);
                 double across = Math.min(1.2, LARGEST_SHEET_WAVES * wave);
                 Plate roof = Plate.sheet(along, across, SHEET_SPACING_WAVES * wave);
-                double x = along * between(random, 0.28, 0.42);
+                double x = along * between(random, 0.36, 0.42);
                 double y = across * between(random, -0.2, 0.2);
                 double base = Math.max(0.025 * wave, BASE_M);
                 yield new StandIn(l -> whip(base, l - base + hidden, 0.0012, 0, roof, x, y, 0, 1), start);
             }
             case AIRBAND_WHIP -> {
-                Plate skin = Plate.sheet(0.24 * wave, 0.5 * wave, 0.08 * wave);
+                Plate skin = Plate.sheet(0.24 * wave, 0.5 * wave, 0.12 * wave);
                 double slope = between(random, 8, 20);
                 yield new StandIn(
                         l -> new AirbandWhip(
@@ -59,7 +59,8 @@ public record StandIn(DoubleFunction<WireAntenna> antenna, double startLengthM) 
             }
             case HANDHELD_ROD -> {
                 double body = between(random, 0.2, 0.24) * wave;
-                yield new StandIn(l -> new HandheldRod(l + hidden + 0.012 * wave, 0.0015, body, 0.012, 0, 0, 0), start);
+                yield new StandIn(
+                        l -> new HandheldRod(l + hidden / 2 - 0.004 * wave, 0.0015, body, 0.012, 0, 0, 0), start);
             }
             case GROUND_PLANE -> {
                 double droop = between(random, 35, 45);
@@ -82,7 +83,7 @@ public record StandIn(DoubleFunction<WireAntenna> antenna, double startLengthM) 
                 yield new StandIn(
                         l -> new Beam(
                                 2 * l + hidden, others, 0.0045 * wave, new Beam.Split(hairpin), Conductor.ALUMINIUM),
-                        start);
+                        0.955 * start);
             }
             case LOADED_CB_WHIP -> loaded(frequencyHz, hidden / 4, between(random, 1.02, 1.035), random);
         };

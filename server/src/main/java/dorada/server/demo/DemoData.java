@@ -127,7 +127,9 @@ class DemoData implements SmartInitializingSingleton {
                     ? -last.advice().amountM()
                     : last.advice().amountM();
         }
-        if (last != null && !demo.remark().isEmpty()) {
+        // Nobody signs what is not met without saying why.
+        boolean may = last != null && (last.verdict().met() || !demo.reason().isEmpty());
+        if (may && !demo.remark().isEmpty()) {
             clock.setBack(back.minus(BETWEEN_PASSES));
             String reason = last.verdict().met() ? null : demo.reason();
             tuning.signOff(made.id(), new SignOff(made.version(), last.number(), demo.remark(), reason), by.id());
