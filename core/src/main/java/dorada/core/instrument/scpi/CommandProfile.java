@@ -1,0 +1,45 @@
+package dorada.core.instrument.scpi;
+
+/**
+ * The texts that an analyser understands: SCPI settles the conversation, not every instrument's tree. {@code {}} stands for
+ * the value. An empty text is not sent.
+ *
+ * @param setUp sent once after connecting
+ * @param startHz sets the lower end, in Hz
+ * @param stopHz sets the upper end, in Hz
+ * @param points sets the number of points
+ * @param averages sets how many sweeps are averaged
+ * @param begin begins one sweep
+ * @param isMeasuring query whose answer has bit 4 set while it measures (SCPI's operation condition register)
+ * @param data query for the reflection: real and imaginary parts in turn, separated by commas
+ * @param abort ends a sweep
+ * @param error query for the next error, {@code 0,...} for none
+ * @param identity query for who it is
+ */
+public record CommandProfile(
+        String setUp,
+        String startHz,
+        String stopHz,
+        String points,
+        String averages,
+        String begin,
+        String isMeasuring,
+        String data,
+        String abort,
+        String error,
+        String identity) {
+
+    /** What the stand-in understands; a start for others. */
+    public static final CommandProfile STAND_IN = new CommandProfile(
+            "*CLS",
+            "SENSe:FREQuency:STARt {}",
+            "SENSe:FREQuency:STOP {}",
+            "SENSe:SWEep:POINts {}",
+            "SENSe:AVERage:COUNt {}",
+            "INITiate:IMMediate",
+            "STATus:OPERation:CONDition?",
+            "TRACe:DATA? REFLection",
+            "ABORt",
+            "SYSTem:ERRor?",
+            "*IDN?");
+}
