@@ -25,7 +25,7 @@ import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilde
 import org.springframework.test.web.servlet.request.RequestPostProcessor;
 
 /** The whole server over a database in memory; one context for all tests that extend this. */
-@SpringBootTest(properties = "spring.datasource.url=jdbc:h2:mem:dorada")
+@SpringBootTest(properties = {"spring.datasource.url=jdbc:h2:mem:dorada", "dorada.stand-in-port=0"})
 @AutoConfigureMockMvc
 public abstract class ApiTest {
 

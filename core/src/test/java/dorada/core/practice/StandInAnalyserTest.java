@@ -128,7 +128,8 @@ class StandInAnalyserTest {
     void settingsKeepToTheInstrument() {
         assertThat(standIn.take("*RST;FREQ:CENT 150 MHZ;SPAN 20 MHZ;STAR?;STOP?;CENT?;SPAN?"))
                 .contains("1.400000000E+08;1.600000000E+08;1.500000000E+08;2.000000000E+07");
-        assertThat(standIn.take("SWE:POIN 101;POIN?;TIME?;:AVER:COUN 4;COUN?;:AVER:STAT OFF;STAT?;:CORR?;:FORM ASC;FORM?"))
+        assertThat(standIn.take(
+                        "SWE:POIN 101;POIN?;TIME?;:AVER:COUN 4;COUN?;:AVER:STAT OFF;STAT?;:CORR?;:FORM ASC;FORM?"))
                 .contains("101;6.060000000E-02;4;0;1;ASC");
         standIn.take("SWE:POIN 5000");
         assertThat(standIn.take("SYST:ERR?").orElseThrow()).startsWith("-222");
@@ -137,7 +138,7 @@ class StandInAnalyserTest {
         standIn.take("FREQ:STAR 500 MHZ;:INIT");
         assertThat(standIn.take("SYST:ERR?").orElseThrow()).startsWith("-221");
         assertThat(standIn.take("*RST;FREQ:STAR 150E6;STOP 151E6;:SWE:POIN 3;:INIT;*OPC;*OPC?;*ESR?;:TRAC:DATA? FREQ"))
-                .contains("1;129;1.500000000E+08,1.505000000E+08,1.510000000E+08");
+                .contains("1;145;1.500000000E+08,1.505000000E+08,1.510000000E+08");
     }
 
     @Test

@@ -37,7 +37,12 @@ class SecurityConfiguration {
                         .requestMatchers(
                                 HttpMethod.GET, "/api/session", "/api/setup", "/actuator/health", "/v3/api-docs/**")
                         .permitAll()
-                        .requestMatchers(HttpMethod.POST, "/api/people", "/api/installations/*/reopen")
+                        .requestMatchers(
+                                HttpMethod.POST, "/api/people", "/api/installations/*/reopen", "/api/instruments")
+                        .hasRole(Role.LEAD.name())
+                        .requestMatchers(HttpMethod.PUT, "/api/instruments/*")
+                        .hasRole(Role.LEAD.name())
+                        .requestMatchers(HttpMethod.DELETE, "/api/instruments/*")
                         .hasRole(Role.LEAD.name())
                         .requestMatchers(HttpMethod.GET, "/api/**")
                         .authenticated()

@@ -1,0 +1,58 @@
+package dorada.server.instrument;
+
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
+import java.util.List;
+import java.util.UUID;
+import org.springframework.http.HttpStatus;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+
+/** The analysers of the shop. Adding and changing is the lead's: it makes the server talk to the network. */
+@RestController
+@RequestMapping("/api/instruments")
+class InstrumentController {
+
+    private final InstrumentService instruments;
+
+    InstrumentController(InstrumentService instruments) {
+        this.instruments = instruments;
+    }
+
+    record Identity(@NotNull String identity) {}
+
+    @GetMapping
+    List<InstrumentView> all() {
+        return instruments.all();
+    }
+
+    @PostMapping
+    @ResponseStatus(HttpStatus.CREATED)
+    InstrumentView add(@Valid @RequestBody InstrumentRequest request) {
+        return instruments.add(request);
+    }
+
+    @PutMapping("/{id}")
+    InstrumentView change(@PathVariable UUID id, @Valid @RequestBody InstrumentRequest request) {
+        return instruments.change(id, request);
+    }
+
+    @DeleteMapping("/{id}")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void remove(@PathVariable UUID id) {
+        instruments.remove(id);
+    }
+
+    /** Asks the instrument who it is: the quickest proof that it can be reached. */
+    @PostMapping("/{id}/identity")
+    Identity identity(@PathVariable String id) {
+        return new Identity(instruments.identity(id));
+    }
+}

@@ -1,0 +1,112 @@
+package dorada.server.instrument;
+
+import dorada.core.instrument.scpi.CommandProfile;
+import dorada.core.instrument.scpi.InstrumentException;
+import dorada.core.instrument.scpi.ScpiAnalyser;
+import dorada.server.problem.JobException;
+import java.time.Duration;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.UUID;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import tools.jackson.databind.json.JsonMapper;
+
+/** The analysers that this shop can sweep: the stand-in, and those on its network. */
+@Service
+@Transactional
+public class InstrumentService {
+
+    static final String STAND_IN = "stand-in";
+
+    private static final Duration LONGEST_SWEEP = Duration.ofMinutes(2);
+    private static final int LONGEST_PROFILE = 4000;
+
+    private final InstrumentRepository instruments;
+    private final PracticeStand stand;
+    private final JsonMapper json;
+
+    InstrumentService(InstrumentRepository instruments, PracticeStand stand, JsonMapper json) {
+        this.instruments = instruments;
+        this.stand = stand;
+        this.json = json;
+    }
+
+    @Transactional(readOnly = true)
+    List<InstrumentView> all() {
+        List<InstrumentView> all = new ArrayList<>();
+        if (stand.port() > 0) {
+            all.add(standIn());
+        }
+        instruments.findAllByOrderByName().forEach(i -> all.add(view(i)));
+        return all;
+    }
+
+    private InstrumentView standIn() {
+        return new InstrumentView(
+                STAND_IN, 0, "Stand-in analyser (practice)", "127.0.0.1", stand.port(), CommandProfile.STAND_IN, true);
+    }
+
+    private InstrumentView view(Instrument i) {
+        return new InstrumentView(
+                i.id().toString(),
+                i.version(),
+                i.name(),
+                i.host(),
+                i.port(),
+                json.readValue(i.profile(), CommandProfile.class),
+                false);
+    }
+
+    InstrumentView add(InstrumentRequest request) {
+        return save(new Instrument(UUID.randomUUID()), request);
+    }
+
+    InstrumentView change(UUID id, InstrumentRequest request) {
+        Instrument i = byId(id);
+        if (i.version() != request.version()) {
+            throw JobException.stale(view(i), request);
+        }
+        return save(i, request);
+    }
+
+    void remove(UUID id) {
+        instruments.delete(byId(id));
+    }
+
+    private InstrumentView save(Instrument i, InstrumentRequest r) {
+        String profile = json.writeValueAsString(r.profile());
+        if (profile.length() > LONGEST_PROFILE) {
+            throw JobException.atField("profile", "The command texts are too long.");
+        }
+        i.set(r.name().strip(), r.host().strip(), r.port(), profile);
+        return view(instruments.saveAndFlush(i));
+    }
+
+    private Instrument byId(UUID id) {
+        return instruments.findById(id).orElseThrow(() -> JobException.notFound("instrument"));
+    }
+
+    /** A driver for the instrument; the caller closes it. */
+    ScpiAnalyser driver(String id) {
+        InstrumentView i = STAND_IN.equals(id) && stand.port() > 0 ? standIn() : view(byId(number(id)));
+        return new ScpiAnalyser(() -> new SocketTransport(i.host(), i.port()), i.profile(), LONGEST_SWEEP);
+    }
+
+    private static UUID number(String id) {
+        try {
+            return UUID.fromString(id);
+        } catch (IllegalArgumentException e) {
+            throw JobException.notFound("instrument");
+        }
+    }
+
+    /** Who the instrument says it is. */
+    String identity(String id) {
+        try (ScpiAnalyser driver = driver(id)) {
+            return driver.identity();
+        } catch (InstrumentException e) {
+            throw JobException.atField("host", e.getMessage());
+        }
+    }
+}

@@ -1,0 +1,35 @@
+package dorada.server.instrument;
+
+import dorada.core.instrument.Span;
+import dorada.server.problem.JobException;
+import jakarta.validation.constraints.NotNull;
+
+/**
+ * What is to be swept, again and again.
+ *
+ * @param hold true to rest on the last sweep
+ */
+record LiveRequest(@NotNull String instrument, double startHz, double stopHz, int points, int averages, boolean hold) {
+
+    private static final int MOST_POINTS = 1601;
+    private static final int MOST_AVERAGES = 64;
+
+    Span span() {
+        try {
+            return new Span(startHz, stopHz);
+        } catch (IllegalArgumentException e) {
+            throw JobException.atField("startHz", e.getMessage());
+        }
+    }
+
+    LiveRequest checked() {
+        span();
+        if (points < 2 || points > MOST_POINTS) {
+            throw JobException.atField("points", "Points: 2 to " + MOST_POINTS + ".");
+        }
+        if (averages < 1 || averages > MOST_AVERAGES) {
+            throw JobException.atField("averages", "Averages: 1 to " + MOST_AVERAGES + ".");
+        }
+        return this;
+    }
+}

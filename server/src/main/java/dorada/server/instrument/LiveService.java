@@ -1,0 +1,224 @@
+package dorada.server.instrument;
+
+import dorada.core.instrument.scpi.InstrumentException;
+import dorada.core.instrument.scpi.ScpiAnalyser;
+import dorada.core.sweep.Reading;
+import dorada.core.sweep.Sweep;
+import dorada.core.sweep.SweepAnalysis;
+import dorada.server.problem.JobException;
+import jakarta.annotation.PreDestroy;
+import jakarta.validation.constraints.NotNull;
+import java.io.IOException;
+import java.time.Duration;
+import java.util.Map;
+import java.util.UUID;
+import java.util.concurrent.CancellationException;
+import java.util.concurrent.ConcurrentHashMap;
+import org.springframework.context.event.ContextClosedEvent;
+import org.springframework.context.event.EventListener;
+import org.springframework.stereotype.Service;
+import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
+
+/**
+ * Continuous sweeps, one conversation and one thread for each. Each ends when it is told to, or when nobody has listened for
+ * a while.
+ */
+@Service
+class LiveService {
+
+    private static final int MOST = 8;
+    private static final Duration UNHEARD = Duration.ofSeconds(20);
+    private static final Duration LONGEST = Duration.ofHours(4);
+    private static final long REST_MS = 60;
+    private static final long AFTER_TROUBLE_MS = 1500;
+    private static final double DECIMALS = 1e6;
+
+    private final InstrumentService instruments;
+    private final Map<UUID, Live> all = new ConcurrentHashMap<>();
+
+    LiveService(InstrumentService instruments) {
+        this.instruments = instruments;
+    }
+
+    record LiveView(@NotNull UUID id, @NotNull LiveRequest settings) {}
+
+    /**
+     * One sweep, as it goes to the page.
+     *
+     * @param number counts from 1
+     * @param re real parts of the reflection re 50 Ω, evenly spaced from start to stop
+     * @param im imaginary parts
+     * @param dipHz absent where the sweep is flat
+     */
+    record LiveSweep(
+            long number,
+            double startHz,
+            double stopHz,
+            @NotNull double[] re,
+            @NotNull double[] im,
+            double tookMs,
+            Double dipHz,
+            Double dipSwr,
+            Boolean dipAtEdge) {}
+
+    record LiveTrouble(@NotNull String sentence) {}
+
+    private final class Live implements Runnable {
+        final UUID id = UUID.randomUUID();
+        final UUID owner;
+        volatile LiveRequest settings;
+        volatile boolean over;
+        volatile boolean changed = true;
+        volatile SseEmitter listener;
+        volatile long heardNanos = System.nanoTime();
+
+        Live(UUID owner, LiveRequest settings) {
+            this.owner = owner;
+            this.settings = settings;
+        }
+
+        @Override
+        public void run() {
+            long number = 0;
+            try (ScpiAnalyser analyser = instruments.driver(settings.instrument())) {
+                while (!over && heard()) {
+                    if (listener == null || settings.hold()) {
+                        Thread.sleep(REST_MS);
+                        continue;
+                    }
+                    LiveRequest now = settings;
+                    changed = false;
+                    long begun = System.nanoTime();
+                    try {
+                        Sweep s = analyser.sweep(
+                                now.span(), now.points(), now.averages(), () -> !over && !changed && listener != null);
+                        tell("sweep", view(++number, s, (System.nanoTime() - begun) / 1e6));
+                        Thread.sleep(REST_MS);
+                    } catch (CancellationException e) {
+                        // New settings, or nobody there: the loop looks again.
+                        continue;
+                    } catch (InstrumentException e) {
+                        tell("trouble", new LiveTrouble(e.getMessage()));
+                        Thread.sleep(AFTER_TROUBLE_MS);
+                    }
+                }
+            } catch (InterruptedException e) {
+                Thread.currentThread().interrupt();
+            } finally {
+                all.remove(id);
+                SseEmitter last = listener;
+                if (last != null) {
+                    last.complete();
+                }
+            }
+        }
+
+        private boolean heard() {
+            return listener != null || System.nanoTime() - heardNanos < UNHEARD.toNanos();
+        }
+
+        private void tell(String event, Object what) {
+            SseEmitter to = listener;
+            try {
+                if (to != null) {
+                    to.send(SseEmitter.event().name(event).data(what));
+                }
+            } catch (IOException | IllegalStateException e) {
+                forget(to);
+            }
+        }
+
+        void forget(SseEmitter emitter) {
+            if (listener == emitter) {
+                listener = null;
+                heardNanos = System.nanoTime();
+            }
+        }
+    }
+
+    private static LiveSweep view(long number, Sweep s, double tookMs) {
+        double[] re = new double[s.size()];
+        double[] im = new double[s.size()];
+        for (int i = 0; i < s.size(); i++) {
+            re[i] = Math.rint(s.re(i) * DECIMALS) / DECIMALS;
+            im[i] = Math.rint(s.im(i) * DECIMALS) / DECIMALS;
+        }
+        var dip = new SweepAnalysis(s).deepestDip();
+        return new LiveSweep(
+                number,
+                s.startHz(),
+                s.stopHz(),
+                re,
+                im,
+                tookMs,
+                dip.map(d -> d.frequencyHz()).orElse(null),
+                dip.map(d -> d.reading()).map(Reading::swr).orElse(null),
+                dip.map(d -> d.atEdge()).orElse(null));
+    }
+
+    LiveView start(UUID owner, LiveRequest settings) {
+        // Whoever begins anew has left the old one.
+        all.values().stream()
+                .filter(l -> l.owner.equals(owner) && l.listener == null)
+                .forEach(l -> l.over = true);
+        if (all.size() >= MOST) {
+            throw JobException.conflict("Too many are sweeping at once. Stop one, or try again in a minute.");
+        }
+        instruments.driver(settings.instrument()).close();
+        Live live = new Live(owner, settings.checked());
+        all.put(live.id, live);
+        Thread thread = new Thread(live, "live-sweep");
+        thread.setDaemon(true);
+        thread.start();
+        return new LiveView(live.id, settings);
+    }
+
+    LiveView change(UUID id, UUID owner, LiveRequest settings) {
+        Live live = mine(id, owner);
+        if (!live.settings.instrument().equals(settings.instrument())) {
+            throw JobException.atField("instrument", "Stop this sweep before another instrument is taken.");
+        }
+        live.settings = settings.checked();
+        live.changed = true;
+        return new LiveView(id, settings);
+    }
+
+    SseEmitter listen(UUID id, UUID owner) {
+        Live live = mine(id, owner);
+        SseEmitter emitter = new SseEmitter(LONGEST.toMillis());
+        emitter.onCompletion(() -> live.forget(emitter));
+        emitter.onTimeout(() -> live.forget(emitter));
+        emitter.onError(e -> live.forget(emitter));
+        SseEmitter before = live.listener;
+        live.listener = emitter;
+        if (before != null) {
+            before.complete();
+        }
+        return emitter;
+    }
+
+    void stop(UUID id, UUID owner) {
+        mine(id, owner).over = true;
+    }
+
+    private Live mine(UUID id, UUID owner) {
+        Live live = all.get(id);
+        if (live == null || !live.owner.equals(owner)) {
+            throw JobException.notFound("running sweep");
+        }
+        return live;
+    }
+
+    /** An open stream would hold up the shutdown. */
+    @EventListener(ContextClosedEvent.class)
+    @PreDestroy
+    void closeAll() {
+        all.values().forEach(l -> {
+            l.over = true;
+            SseEmitter e = l.listener;
+            if (e != null) {
+                e.complete();
+            }
+        });
+    }
+}

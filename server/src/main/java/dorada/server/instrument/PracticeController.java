@@ -1,0 +1,107 @@
+package dorada.server.instrument;
+
+import dorada.core.practice.Bench;
+import dorada.core.practice.Condition;
+import dorada.core.practice.Control;
+import dorada.core.practice.VirtualInstallation;
+import dorada.core.practice.VirtualInstallations;
+import dorada.server.problem.JobException;
+import jakarta.validation.constraints.NotNull;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Set;
+import java.util.stream.Collectors;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** What there is to practise on, and what lies on the bench now. */
+@RestController
+@RequestMapping("/api/practice")
+class PracticeController {
+
+    private final PracticeStand stand;
+
+    PracticeController(PracticeStand stand) {
+        this.stand = stand;
+    }
+
+    record ConditionView(@NotNull Condition name, @NotNull String words) {}
+
+    record ControlView(@NotNull String name, double startM, double lowM, double highM, double stepM, boolean oneWay) {}
+
+    record InstallationChoice(
+            @NotNull String id,
+            @NotNull String title,
+            @NotNull VirtualInstallation.Place carrier,
+            double lowHz,
+            double highHz,
+            @NotNull List<ControlView> controls,
+            @NotNull List<ConditionView> conditions) {}
+
+    record BenchState(
+            @NotNull String installation,
+            @NotNull double[] settingsM,
+            @NotNull Set<Condition> conditions,
+            @NotNull Bench.AtPort atPort,
+            boolean atRadio) {}
+
+    record Practice(
+            @NotNull List<InstallationChoice> installations,
+            @NotNull BenchState bench,
+            int standInPort) {}
+
+    @GetMapping
+    Practice practice() {
+        return new Practice(
+                VirtualInstallations.ALL.stream()
+                        .map(PracticeController::choice)
+                        .toList(),
+                state(),
+                stand.port());
+    }
+
+    /** Puts something else on the bench, or changes it. Everybody who sweeps the stand-in sees it. */
+    @PutMapping("/bench")
+    BenchState set(@RequestBody BenchState wanted) {
+        VirtualInstallation v = VirtualInstallations.byId(wanted.installation)
+                .orElseThrow(() -> JobException.atField("installation", "There is no such practice installation."));
+        try {
+            stand.bench()
+                    .set(new Bench.State(
+                            v,
+                            wanted.settingsM == null ? v.startM() : wanted.settingsM,
+                            wanted.conditions == null ? Set.of() : wanted.conditions,
+                            wanted.atPort == null ? Bench.AtPort.ANTENNA : wanted.atPort,
+                            wanted.atRadio));
+        } catch (IllegalArgumentException e) {
+            throw JobException.atField("settingsM", e.getMessage());
+        }
+        return state();
+    }
+
+    private BenchState state() {
+        Bench.State s = stand.bench().state();
+        return new BenchState(s.installation().id(), s.settingsM(), s.conditions(), s.atPort(), s.atRadio());
+    }
+
+    private static InstallationChoice choice(VirtualInstallation v) {
+        return new InstallationChoice(
+                v.id(),
+                v.title(),
+                v.carrier(),
+                v.lowHz(),
+                v.highHz(),
+                v.controls().stream().map(PracticeController::view).toList(),
+                Arrays.stream(Condition.values())
+                        .filter(v.conditions()::contains)
+                        .map(c -> new ConditionView(c, c.words()))
+                        .collect(Collectors.toList()));
+    }
+
+    private static ControlView view(Control c) {
+        return new ControlView(c.name(), c.startM(), c.lowM(), c.highM(), c.stepM(), c.oneWay());
+    }
+}

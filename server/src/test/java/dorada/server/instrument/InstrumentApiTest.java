@@ -1,0 +1,138 @@
+package dorada.server.instrument;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.hamcrest.Matchers.containsString;
+import static org.hamcrest.Matchers.greaterThanOrEqualTo;
+import static org.hamcrest.Matchers.hasSize;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.delete;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.put;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.jsonPath;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
+
+import dorada.server.ApiTest;
+import java.io.BufferedReader;
+import java.io.InputStreamReader;
+import java.io.PrintWriter;
+import java.net.Socket;
+import java.nio.charset.StandardCharsets;
+import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.test.web.servlet.MvcResult;
+
+class InstrumentApiTest extends ApiTest {
+
+    private static final String SETTINGS =
+            "{\"instrument\":\"%s\",\"startHz\":%s,\"stopHz\":170e6,\"points\":51,\"averages\":1,\"hold\":%s}";
+
+    @Autowired
+    private PracticeStand stand;
+
+    private String bench(String installation, String settings, String conditions) {
+        return "{\"installation\":\"%s\",\"settingsM\":%s,\"conditions\":%s,\"atPort\":\"ANTENNA\",\"atRadio\":true}"
+                .formatted(installation, settings, conditions);
+    }
+
+    private String instrument(String name, int port) {
+        return """
+               {"version":0,"name":"%s","host":"127.0.0.1","port":%d,"profile":{"setUp":"*CLS","startHz":"FREQ:STAR {}",
+                "stopHz":"FREQ:STOP {}","points":"SWE:POIN {}","averages":"AVER:COUN {}","begin":"INIT",
+                "isMeasuring":"STAT:OPER:COND?","data":"TRAC? REFL","abort":"ABOR","error":"SYST:ERR?","identity":"*IDN?"}}""".formatted(name, port);
+    }
+
+    @Test
+    void theStandInSpeaksOverASocket() throws Exception {
+        try (Socket socket = new Socket("127.0.0.1", stand.port());
+                PrintWriter out = new PrintWriter(socket.getOutputStream(), true, StandardCharsets.US_ASCII);
+                BufferedReader in = new BufferedReader(new InputStreamReader(socket.getInputStream()))) {
+            socket.setSoTimeout(20_000);
+            out.print("*IDN?\r\n");
+            out.flush();
+            assertThat(in.readLine()).contains("stand-in analyser");
+            out.println("FREQ:STAR 150 MHZ;STOP 160 MHZ;:SWE:POIN 11;:INIT;*OPC?");
+            assertThat(in.readLine()).isEqualTo("1");
+            out.println("TRAC? REFL");
+            assertThat(in.readLine().split(",")).hasSize(22);
+            out.println("NONSENSE;:SYST:ERR?");
+            assertThat(in.readLine()).startsWith("-113");
+        }
+    }
+
+    @Test
+    void theBenchShowsWhatThereIsAndKeepsWhatIsSet() throws Exception {
+        getAs(viewer, "/api/practice")
+                .andExpect(status().isOk())
+                .andExpect(jsonPath("$.installations", hasSize(greaterThanOrEqualTo(16))))
+                .andExpect(jsonPath("$.installations[0].controls[0].name").value("the whip"))
+                .andExpect(jsonPath("$.standInPort").value(stand.port()));
+        send(put("/api/practice/bench"), technician, bench("tube-j-pole", "[1.0,0.07]", "[\"NO_CHOKE\"]"))
+                .andExpect(status().isOk())
+                .andExpect(jsonPath("$.settingsM[1]").value(0.07))
+                .andExpect(jsonPath("$.conditions[0]").value("NO_CHOKE"));
+        send(put("/api/practice/bench"), technician, bench("tube-j-pole", "[3.0,0.07]", "[]"))
+                .andExpect(status().isUnprocessableContent())
+                .andExpect(jsonPath("$.detail", containsString("can be set from 880 to 1030 mm")));
+        send(put("/api/practice/bench"), technician, bench("nothing", "[1]", "[]"))
+                .andExpect(status().isUnprocessableContent());
+        send(put("/api/practice/bench"), viewer, bench("tube-j-pole", "[1.0,0.07]", "[]"))
+                .andExpect(status().isForbidden());
+    }
+
+    @Test
+    void theLeadAddsInstrumentsThatCanBeReached() throws Exception {
+        String made = instrument("Bench analyser", stand.port());
+        send(post("/api/instruments"), technician, made).andExpect(status().isForbidden());
+        String id = read(send(post("/api/instruments"), lead, made).andExpect(status().isCreated()), "$.id");
+        getAs(viewer, "/api/instruments").andExpect(jsonPath("$[0].standIn").value(true));
+        send(post("/api/instruments/" + id + "/identity"), technician, "")
+                .andExpect(status().isOk())
+                .andExpect(jsonPath("$.identity", containsString("stand-in")));
+        send(put("/api/instruments/" + id), lead, instrument("Bench analyser 2", 1))
+                .andExpect(status().isOk())
+                .andExpect(jsonPath("$.version").value(1));
+        send(put("/api/instruments/" + id), lead, instrument("Stale", 1))
+                .andExpect(status().isConflict())
+                .andExpect(jsonPath("$.current.name").value("Bench analyser 2"));
+        send(post("/api/instruments/" + id + "/identity"), technician, "")
+                .andExpect(status().isUnprocessableContent())
+                .andExpect(jsonPath("$.detail", containsString("does not answer")));
+        send(post("/api/instruments"), lead, instrument("", 0))
+                .andExpect(status().isUnprocessableContent())
+                .andExpect(jsonPath("$.errors", hasSize(2)));
+        send(delete("/api/instruments/" + id), lead, "").andExpect(status().isNoContent());
+        send(post("/api/instruments/" + id + "/identity"), technician, "").andExpect(status().isNotFound());
+    }
+
+    @Test
+    void sweepsAreStreamedUntilStopped() throws Exception {
+        send(put("/api/practice/bench"), technician, bench("rod-four-radials", "[0.485,0.5]", "[]"));
+        String id = read(
+                send(post("/api/live"), technician, SETTINGS.formatted("stand-in", "140e6", false))
+                        .andExpect(status().isCreated()),
+                "$.id");
+        MvcResult stream = getAs(technician, "/api/live/" + id + "/events").andReturn();
+        String text = await(stream, "\"startHz\":1.4E8");
+        assertThat(text).contains("event:sweep");
+        send(put("/api/live/" + id), technician, SETTINGS.formatted("stand-in", "145e6", false))
+                .andExpect(status().isOk());
+        await(stream, "\"startHz\":1.45E8");
+        send(put("/api/live/" + id), technician, SETTINGS.formatted("stand-in", "200e6", false))
+                .andExpect(status().isUnprocessableContent());
+        getAs(lead, "/api/live/" + id + "/events").andExpect(status().isNotFound());
+        send(delete("/api/live/" + id), technician, "").andExpect(status().isNoContent());
+        stream.getAsyncResult(10_000);
+        send(post("/api/live"), technician, SETTINGS.formatted("no-such", "140e6", false))
+                .andExpect(status().isNotFound());
+    }
+
+    private static String await(MvcResult stream, String words) throws Exception {
+        for (int i = 0; i < 600; i++) {
+            String text = stream.getResponse().getContentAsString();
+            if (text.contains(words)) {
+                return text;
+            }
+            Thread.sleep(50);
+        }
+        throw new AssertionError("Never heard: " + words);
+    }
+}
