@@ -22,6 +22,17 @@ export const router = createRouter({
       props: true,
       meta: { title: 'Installation' },
     },
+    { path: '/live', component: () => import('@/instrument/LivePage.vue'), meta: { title: 'Live sweep' } },
+    {
+      path: '/instruments',
+      component: () => import('@/instrument/InstrumentsPage.vue'),
+      meta: { title: 'Instruments' },
+    },
+    {
+      path: '/model',
+      component: () => import('@/antenna/ModelPage.vue'),
+      meta: { title: 'Try it on the model' },
+    },
     { path: '/me', component: () => import('@/people/MyPage.vue'), meta: { title: 'My page' } },
     { path: '/people', component: () => import('@/people/PeoplePage.vue'), meta: { title: 'People' } },
     { path: '/:rest(.*)*', component: () => import('@/shell/NotHere.vue'), meta: { title: 'Not here' } },

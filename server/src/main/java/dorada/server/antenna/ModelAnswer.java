@@ -16,27 +16,30 @@ import java.util.List;
  */
 record ModelAnswer(
         @NotNull List<ModelPoint> points,
-        int unknowns,
-        int solves,
-        double solveMs,
-        double averageGain,
+        @NotNull int unknowns,
+        @NotNull int solves,
+        @NotNull double solveMs,
+        @NotNull double averageGain,
         @NotNull List<Current> currents,
         Pattern pattern) {
 
-    record ModelPoint(double frequencyHz, double resistanceOhm, double reactanceOhm) {}
+    record ModelPoint(
+            @NotNull double frequencyHz,
+            @NotNull double resistanceOhm,
+            @NotNull double reactanceOhm) {}
 
     /** @param share of the largest current, at a segment's beginning and end, 0 to 1 */
     record Current(
-            int wire,
+            @NotNull int wire,
             @NotNull double[] fromM,
             @NotNull double[] toM,
             @NotNull double[] share) {}
 
-    record Pattern(double maxGainDbi, @NotNull List<Cut> cuts) {}
+    record Pattern(@NotNull double maxGainDbi, @NotNull List<Cut> cuts) {}
 
     /** @param gainsDbi at the elevations, in dB over isotropic; −99 stands for nothing */
     record Cut(
-            double azimuthDeg,
+            @NotNull double azimuthDeg,
             @NotNull double[] elevationsDeg,
             @NotNull double[] gainsDbi) {}
 }

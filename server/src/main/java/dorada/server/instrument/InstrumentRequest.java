@@ -9,7 +9,7 @@ import jakarta.validation.constraints.Size;
 
 /** @param version of the one that is changed; 0 for a new one */
 record InstrumentRequest(
-        long version,
+        @NotNull long version,
 
         @NotBlank(message = "Please give the instrument a name.") @Size(max = 80, message = "At most 80 letters.")
         String name,
@@ -20,6 +20,7 @@ record InstrumentRequest(
 
         @Min(value = 1, message = "A port lies between 1 and 65535.")
         @Max(value = 65535, message = "A port lies between 1 and 65535.")
+        @NotNull
         int port,
 
         @NotNull(message = "The command texts are missing.") CommandProfile profile) {}

@@ -11,9 +11,9 @@ import jakarta.validation.constraints.NotNull;
  */
 record InstrumentView(
         @NotNull String id,
-        long version,
+        @NotNull long version,
         @NotNull String name,
         @NotNull String host,
-        int port,
+        @NotNull int port,
         @NotNull CommandProfile profile,
-        boolean standIn) {}
+        @NotNull boolean standIn) {}

@@ -9,7 +9,13 @@ import jakarta.validation.constraints.NotNull;
  *
  * @param hold true to rest on the last sweep
  */
-record LiveRequest(@NotNull String instrument, double startHz, double stopHz, int points, int averages, boolean hold) {
+record LiveRequest(
+        @NotNull String instrument,
+        @NotNull double startHz,
+        @NotNull double stopHz,
+        @NotNull int points,
+        @NotNull int averages,
+        @NotNull boolean hold) {
 
     private static final int MOST_POINTS = 1601;
     private static final int MOST_AVERAGES = 64;

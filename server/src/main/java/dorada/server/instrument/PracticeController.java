@@ -30,14 +30,20 @@ class PracticeController {
 
     record ConditionView(@NotNull Condition name, @NotNull String words) {}
 
-    record ControlView(@NotNull String name, double startM, double lowM, double highM, double stepM, boolean oneWay) {}
+    record ControlView(
+            @NotNull String name,
+            @NotNull double startM,
+            @NotNull double lowM,
+            @NotNull double highM,
+            @NotNull double stepM,
+            @NotNull boolean oneWay) {}
 
     record InstallationChoice(
             @NotNull String id,
             @NotNull String title,
             @NotNull VirtualInstallation.Place carrier,
-            double lowHz,
-            double highHz,
+            @NotNull double lowHz,
+            @NotNull double highHz,
             @NotNull List<ControlView> controls,
             @NotNull List<ConditionView> conditions) {}
 
@@ -46,12 +52,12 @@ class PracticeController {
             @NotNull double[] settingsM,
             @NotNull Set<Condition> conditions,
             @NotNull Bench.AtPort atPort,
-            boolean atRadio) {}
+            @NotNull boolean atRadio) {}
 
     record Practice(
             @NotNull List<InstallationChoice> installations,
             @NotNull BenchState bench,
-            int standInPort) {}
+            @NotNull int standInPort) {}
 
     @GetMapping
     Practice practice() {

@@ -10,7 +10,8 @@ import java.util.UUID;
  * @param result what it gave, once it is done
  * @param trouble why it failed, as a sentence
  */
-public record JobView(@NotNull UUID id, @NotNull State state, double share, Object result, String trouble) {
+public record JobView(
+        @NotNull UUID id, @NotNull State state, @NotNull double share, Object result, String trouble) {
 
     /** Where a job stands. */
     public enum State {

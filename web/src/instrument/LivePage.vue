@@ -1,0 +1,306 @@
+<script setup lang="ts">
+import { useQuery } from '@tanstack/vue-query'
+import { computed, onBeforeUnmount, onMounted, ref, shallowRef, watch } from 'vue'
+import { answer, api, type Schemas } from '@/api/client'
+import { useMe } from '@/api/queries'
+import SweepPlot, { type PlotTrace } from '@/plots/SweepPlot.vue'
+import { isTyping } from '@/shell/keys'
+import TextField from '@/shell/TextField.vue'
+import { formatMhz, parseFrequency } from '@/units/frequency'
+import { curveOf, nextLook, sentenceOf, touchstoneOf, useLive, widened, type LiveSweep } from './live'
+import PracticeDrawer from './PracticeDrawer.vue'
+
+const LIMIT = { swr: 2, label: 'SWR 2' }
+const POINTS = [51, 101, 201, 401, 801]
+const AVERAGES = [1, 4, 16, 64]
+/** Looking for a dip, the span is doubled so many times before it is given up. */
+const MOST_LOOKS = 6
+
+const me = useMe()
+const instruments = useQuery({
+  queryKey: ['instruments'],
+  queryFn: () => answer(api.GET('/api/instruments')),
+})
+const settings = ref({
+  instrument: 'stand-in',
+  startHz: 140e6,
+  stopHz: 172e6,
+  points: 201,
+  averages: 1,
+  hold: false,
+})
+const startText = ref(formatMhz(settings.value.startHz))
+const stopText = ref(formatMhz(settings.value.stopHz))
+const wrong = ref<Record<string, string>>({})
+const { running, sweep, trouble, start, change, stop } = useLive()
+const kept = shallowRef<LiveSweep>()
+const looking = ref(0)
+
+const chosen = computed(() => instruments.data.value?.find((i) => i.id === settings.value.instrument))
+const mayWork = computed(() => me.data.value?.role !== 'VIEWER')
+const traces = computed<PlotTrace[]>(() => {
+  const all: PlotTrace[] = []
+  if (kept.value) all.push({ id: 'kept', label: 'kept', kind: 'earlier', curve: curveOf(kept.value) })
+  if (sweep.value) all.push({ id: 'now', label: 'now', kind: 'now', curve: curveOf(sweep.value) })
+  return all
+})
+const sentence = computed(() => {
+  if (!sweep.value) return running.value ? 'Sweeping …' : 'Ready to sweep.'
+  if (looking.value > 0) return 'Looking for the dip …'
+  return sentenceOf(sweep.value)
+})
+
+function apply(next: Partial<typeof settings.value>) {
+  settings.value = { ...settings.value, ...next }
+  startText.value = formatMhz(settings.value.startHz)
+  stopText.value = formatMhz(settings.value.stopHz)
+  if (running.value) void change(settings.value)
+}
+
+function setSpan() {
+  const low = parseFrequency(startText.value)
+  const high = parseFrequency(stopText.value)
+  wrong.value = {}
+  if (!low.ok) wrong.value.start = low.why
+  if (!high.ok) wrong.value.stop = high.why
+  if (!low.ok || !high.ok) return
+  if (high.value <= low.value) {
+    wrong.value.stop = 'The stop must be above the start.'
+    return
+  }
+  apply({ startHz: low.value, stopHz: high.value })
+}
+
+async function startOrStop() {
+  looking.value = 0
+  if (running.value) await stop()
+  else {
+    settings.value = { ...settings.value, hold: false }
+    await start(settings.value)
+  }
+}
+
+function hold() {
+  apply({ hold: !settings.value.hold })
+}
+
+async function findDip() {
+  looking.value = 1
+  apply({ ...widened(settings.value, 2), hold: false })
+  if (!running.value) await start(settings.value)
+}
+
+watch(sweep, (fresh) => {
+  if (!fresh || looking.value === 0 || fresh.startHz !== settings.value.startHz) return
+  const next = nextLook(settings.value, fresh)
+  looking.value = next.found || looking.value >= MOST_LOOKS ? 0 : looking.value + 1
+  apply(next.settings)
+})
+
+/** Another antenna has another band: the span follows. */
+function follow(choice: Schemas['InstallationChoice']) {
+  const middle = (choice.lowHz + choice.highHz) / 2
+  const half = Math.max(choice.highHz - choice.lowHz, middle * 0.16) / 2
+  kept.value = undefined
+  apply({ startHz: Math.round((middle - half) / 1e4) * 1e4, stopHz: Math.round((middle + half) / 1e4) * 1e4 })
+}
+
+function saveFile() {
+  if (!sweep.value) return
+  const text = touchstoneOf(
+    sweep.value,
+    `${chosen.value?.name ?? 'analyser'}, ${new Date().toISOString()}, live sweep`,
+  )
+  const link = document.createElement('a')
+  link.href = URL.createObjectURL(new Blob([text], { type: 'text/plain' }))
+  link.download = `sweep-${formatMhz(sweep.value.startHz, 0)}-${formatMhz(sweep.value.stopHz, 0)}-MHz.s1p`
+  link.click()
+  URL.revokeObjectURL(link.href)
+}
+
+function key(event: KeyboardEvent) {
+  if (isTyping(event) || !mayWork.value) return
+  if (event.key === 's') void startOrStop()
+  else if (event.key === 'f') void findDip()
+  else if (event.key === 'h' && running.value) hold()
+  else if (event.key === 'k') kept.value = sweep.value
+}
+onMounted(() => window.addEventListener('keydown', key))
+onBeforeUnmount(() => window.removeEventListener('keydown', key))
+</script>
+
+<template>
+  <div class="page">
+    <div class="work">
+      <form class="bar card" @submit.prevent="setSpan">
+        <TextField v-model="startText" name="Start, MHz" :wrong="wrong.start" @change="setSpan" />
+        <TextField v-model="stopText" name="Stop, MHz" :wrong="wrong.stop" @change="setSpan" />
+        <label class="field">
+          <span class="name">Points</span>
+          <select
+            :value="settings.points"
+            @change="apply({ points: Number(($event.target as HTMLSelectElement).value) })"
+          >
+            <option v-for="p in POINTS" :key="p" :value="p">{{ p }}</option>
+          </select>
+        </label>
+        <label class="field">
+          <span class="name">Average</span>
+          <select
+            :value="settings.averages"
+            @change="apply({ averages: Number(($event.target as HTMLSelectElement).value) })"
+          >
+            <option v-for="a in AVERAGES" :key="a" :value="a">{{ a === 1 ? 'none' : `${a} sweeps` }}</option>
+          </select>
+        </label>
+        <button type="submit" class="other">Set</button>
+      </form>
+      <div class="plot card">
+        <SweepPlot
+          v-if="traces.length"
+          :traces="traces"
+          :pegs="[]"
+          :limit="LIMIT"
+          caption="Live sweep: return loss downward, the same heights in SWR on the right"
+        />
+        <p v-else class="empty soft">
+          Start, and the curve draws itself here. “Find the dip” looks wide first, then closes in.
+        </p>
+      </div>
+    </div>
+
+    <aside class="side">
+      <p class="sentence" role="status" :class="{ rest: settings.hold }">
+        {{ sentence }}<span v-if="settings.hold && running"> (on hold)</span>
+      </p>
+      <p v-if="trouble" class="wrong" role="alert">{{ trouble }}</p>
+      <label class="field">
+        <span class="name">Analyser</span>
+        <select
+          :value="settings.instrument"
+          :disabled="running"
+          @change="apply({ instrument: ($event.target as HTMLSelectElement).value })"
+        >
+          <option v-for="i in instruments.data.value ?? []" :key="i.id" :value="i.id">{{ i.name }}</option>
+        </select>
+        <span v-if="chosen" class="hint">
+          {{ chosen.host }}:{{ chosen.port }} ·
+          <RouterLink to="/instruments">instruments and their command texts</RouterLink>
+        </span>
+      </label>
+      <template v-if="mayWork">
+        <button class="do" @click="startOrStop">{{ running ? 'Stop' : 'Start sweeping' }}<kbd>S</kbd></button>
+        <div class="two">
+          <button class="other" @click="findDip">Find the dip<kbd>F</kbd></button>
+          <button class="other" :disabled="!running" :aria-pressed="settings.hold" @click="hold">
+            {{ settings.hold ? 'Go on' : 'Hold' }}<kbd>H</kbd>
+          </button>
+          <button class="other" :disabled="!sweep" @click="kept = sweep">Keep trace<kbd>K</kbd></button>
+          <button class="other" :disabled="!sweep" @click="saveFile">Save file</button>
+        </div>
+      </template>
+      <p v-else class="soft">A viewer reads; a technician sweeps.</p>
+      <p v-if="sweep" class="hint">
+        Sweep {{ sweep.number }}, {{ sweep.re.length }} points in {{ (sweep.tookMs / 1000).toFixed(2) }} s.
+      </p>
+      <p class="caution">Radio off the line first: transmitting into an analyser destroys it.</p>
+      <PracticeDrawer v-if="chosen?.standIn" @another="follow" />
+    </aside>
+  </div>
+</template>
+
+<style scoped>
+.page {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) 372px;
+  gap: 16px;
+  padding: 16px 22px 22px;
+}
+
+.work {
+  display: grid;
+  grid-template-rows: auto minmax(0, 1fr);
+  gap: 12px;
+  position: sticky;
+  top: 16px;
+  height: calc(100vh - 84px);
+  min-height: 480px;
+}
+
+.bar {
+  display: grid;
+  grid-template-columns: 1fr 1fr 110px 130px auto;
+  gap: 12px;
+  align-items: start;
+  padding: 10px 14px 12px;
+}
+
+.bar .other {
+  margin-top: 25px;
+  min-height: 36px;
+}
+
+.plot {
+  min-height: 0;
+  padding: 8px;
+  display: flex;
+}
+
+.plot > * {
+  flex: 1;
+}
+
+.empty {
+  align-self: center;
+  text-align: center;
+  padding: 40px;
+}
+
+.side {
+  display: grid;
+  gap: 12px;
+  align-content: start;
+}
+
+.sentence {
+  font-size: 22px;
+  line-height: 1.25;
+  font-weight: 640;
+  min-height: 56px;
+}
+
+.two {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 8px;
+}
+
+.other[aria-pressed='true'] {
+  background: var(--deep);
+}
+
+select {
+  font: inherit;
+  min-height: 36px;
+  padding: 2px 8px;
+  color: var(--ink);
+  background: var(--card);
+  border: 1px solid var(--line);
+  border-radius: 4px;
+}
+
+@media (max-width: 1000px) {
+  .page {
+    grid-template-columns: minmax(0, 1fr);
+  }
+
+  .work {
+    position: static;
+    height: 620px;
+  }
+
+  .bar {
+    grid-template-columns: 1fr 1fr;
+  }
+}
+</style>

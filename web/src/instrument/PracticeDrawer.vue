@@ -1,0 +1,267 @@
+<script setup lang="ts">
+import { useQuery, useQueryClient } from '@tanstack/vue-query'
+import { computed, ref, watch } from 'vue'
+import { answer, api, type Schemas } from '@/api/client'
+import { usePreferences } from '@/preferences'
+import ChoiceField from '@/shell/ChoiceField.vue'
+import { useForm } from '@/shell/useForm'
+import { formatBoth } from '@/units/length'
+
+type Bench = Schemas['BenchState']
+type AtPort = Bench['atPort']
+
+/** What lies on the practice bench: choose it, trim it, disturb it. Tells its parent when another antenna is on. */
+const emit = defineEmits<{ another: [choice: Schemas['InstallationChoice']] }>()
+const KEY = ['practice'] as const
+const PORTS: { value: AtPort; word: string }[] = [
+  { value: 'ANTENNA', word: 'Antenna' },
+  { value: 'OPEN', word: 'Open' },
+  { value: 'SHORT', word: 'Short' },
+  { value: 'LOAD', word: 'Load' },
+]
+
+const preferences = usePreferences()
+const client = useQueryClient()
+const practice = useQuery({ queryKey: KEY, queryFn: () => answer(api.GET('/api/practice')) })
+const bench = ref<Bench>()
+const { trouble, submit } = useForm()
+watch(
+  () => practice.data.value?.bench,
+  (fresh) => {
+    if (fresh) bench.value = { ...fresh, settingsM: [...fresh.settingsM] }
+  },
+  { immediate: true },
+)
+
+const choice = computed(() =>
+  practice.data.value?.installations.find((i) => i.id === bench.value?.installation),
+)
+/** The bench's controls with what they are set to. */
+const controls = computed(() =>
+  (choice.value?.controls ?? []).map((control, i) => ({
+    control,
+    i,
+    now: bench.value?.settingsM[i] ?? control.startM,
+  })),
+)
+const CARRIERS: Record<Schemas['InstallationChoice']['carrier'], string> = {
+  VEHICLE: 'Road vehicles',
+  HANDHELD: 'Handhelds',
+  AIRCRAFT: 'Aircraft',
+  MAST: 'Masts',
+  INDOOR: 'Indoors',
+  PORTABLE: 'Portable',
+}
+const groups = computed(() =>
+  Object.entries(CARRIERS).map(([carrier, words]) => ({
+    words,
+    some: (practice.data.value?.installations ?? []).filter((i) => i.carrier === carrier),
+  })),
+)
+
+async function put(next: Bench) {
+  bench.value = next
+  await submit(async () => {
+    const kept = await answer(api.PUT('/api/practice/bench', { body: next }))
+    const all = practice.data.value
+    if (all) client.setQueryData(KEY, { ...all, bench: kept })
+  })
+}
+
+async function take(id: string) {
+  const other = practice.data.value?.installations.find((i) => i.id === id)
+  if (!other || !bench.value) return
+  await put({
+    ...bench.value,
+    installation: id,
+    settingsM: other.controls.map((c) => c.startM),
+    conditions: [],
+    atPort: 'ANTENNA',
+  })
+  emit('another', other)
+}
+
+function set(i: number, metres: number) {
+  const now = bench.value
+  const control = choice.value?.controls[i]
+  if (!now || !control) return
+  const inside = Math.max(control.lowM, Math.min(control.highM, metres))
+  void put({ ...now, settingsM: now.settingsM.map((m, k) => (k === i ? inside : m)) })
+}
+
+/** A saw only shortens: what was cut is gone, until a new piece is fitted. */
+function slide(i: number, metres: number) {
+  const control = choice.value?.controls[i]
+  const now = bench.value?.settingsM[i]
+  if (!control || now === undefined) return
+  set(i, control.oneWay ? Math.min(now, metres) : metres)
+}
+
+function toggle(name: Bench['conditions'][number]) {
+  const now = bench.value
+  if (!now) return
+  const conditions = now.conditions.includes(name)
+    ? now.conditions.filter((c) => c !== name)
+    : [...now.conditions, name]
+  void put({ ...now, conditions })
+}
+</script>
+
+<template>
+  <section v-if="bench && choice" class="drawer" aria-label="Practice bench">
+    <p class="badge">Practice · nothing here is a real antenna</p>
+    <label class="field">
+      <span class="name">On the bench</span>
+      <select :value="bench.installation" @change="take(($event.target as HTMLSelectElement).value)">
+        <optgroup v-for="g in groups" :key="g.words" :label="g.words">
+          <option v-for="o in g.some" :key="o.id" :value="o.id">{{ o.title }}</option>
+        </optgroup>
+      </select>
+    </label>
+
+    <div v-for="c in controls" :key="c.control.name" class="control">
+      <div class="line">
+        <span class="what">{{ c.control.name }}</span>
+        <b>{{ formatBoth(c.now, preferences.unit) }}</b>
+      </div>
+      <input
+        type="range"
+        :aria-label="c.control.name"
+        :min="c.control.lowM"
+        :max="c.control.highM"
+        :step="c.control.stepM"
+        :value="c.now"
+        @change="slide(c.i, Number(($event.target as HTMLInputElement).value))"
+      />
+      <div class="line">
+        <button class="small" @click="slide(c.i, c.now - 0.01)">−10 mm</button>
+        <button class="small" @click="slide(c.i, c.now - c.control.stepM)">−1 mm</button>
+        <button v-if="!c.control.oneWay" class="small" @click="slide(c.i, c.now + c.control.stepM)">
+          +1 mm
+        </button>
+        <button v-if="!c.control.oneWay" class="small" @click="slide(c.i, c.now + 0.01)">+10 mm</button>
+        <button
+          v-if="c.control.oneWay && c.now < c.control.startM"
+          class="small"
+          @click="set(c.i, c.control.startM)"
+        >
+          New piece
+        </button>
+        <span class="hint">{{ c.control.oneWay ? 'cut: shorter only' : 'slides both ways' }}</span>
+      </div>
+    </div>
+
+    <fieldset>
+      <legend>Disturb it</legend>
+      <label v-for="d in choice.conditions" :key="d.name" class="check">
+        <input type="checkbox" :checked="bench.conditions.includes(d.name)" @change="toggle(d.name)" />
+        {{ d.words }}
+      </label>
+    </fieldset>
+    <ChoiceField
+      :model-value="bench.atPort"
+      name="At the analyser"
+      :options="PORTS"
+      @update:model-value="(atPort) => bench && put({ ...bench, atPort })"
+    />
+    <ChoiceField
+      :model-value="bench.atRadio ? 'radio' : 'antenna'"
+      name="Measured at"
+      :options="[
+        { value: 'radio', word: 'Radio end' },
+        { value: 'antenna', word: 'Antenna' },
+      ]"
+      @update:model-value="(at) => bench && put({ ...bench, atRadio: at === 'radio' })"
+    />
+    <p v-if="trouble" class="wrong" role="alert">{{ trouble }}</p>
+    <p class="hint">
+      Solved from its wires on every change. The ground is free space or a perfect plane, so real masts,
+      attics and CB vehicles differ most: expect the dip to be right within a few per cent, the depth less.
+    </p>
+  </section>
+</template>
+
+<style scoped>
+.drawer {
+  display: grid;
+  gap: 14px;
+  padding: 14px 16px;
+  border: 2px dashed var(--gold);
+  border-radius: 6px;
+  background: var(--card);
+}
+
+.badge {
+  font-size: 14px;
+  font-weight: 640;
+  color: var(--gold-ink);
+}
+
+select {
+  font: inherit;
+  min-height: 44px;
+  width: 100%;
+  padding: 4px 8px;
+  color: var(--ink);
+  background: var(--card);
+  border: 1px solid var(--line);
+  border-radius: 6px;
+}
+
+.control {
+  display: grid;
+  gap: 2px;
+}
+
+.line {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 6px;
+}
+
+.line b {
+  margin-left: auto;
+  white-space: nowrap;
+}
+
+.what::first-letter {
+  text-transform: uppercase;
+}
+
+input[type='range'] {
+  width: 100%;
+  height: 30px;
+  accent-color: var(--trace);
+}
+
+.small {
+  min-height: 36px;
+  padding: 2px 10px;
+  border: 1px solid var(--line);
+  border-radius: 6px;
+  background: none;
+  font-size: 14px;
+}
+
+fieldset {
+  border: 0;
+  margin: 0;
+  padding: 0;
+  display: grid;
+}
+
+.check {
+  display: flex;
+  align-items: center;
+  gap: 10px;
+  min-height: 34px;
+}
+
+.check input {
+  width: 18px;
+  height: 18px;
+  margin: 0;
+  accent-color: var(--trace);
+}
+</style>
