@@ -8,7 +8,7 @@ import { formatMhz, parseFrequency } from '@/units/frequency'
 import { parseDecimal } from '@/units/number'
 import { formatSwr } from '@/units/swr'
 import { EXAMPLES, readTable, type WireRow } from './geometry'
-import { curveOfPoints, resultRows, waitFor } from './solving'
+import { curveOfPoints, formatOhm, resultRows, waitFor } from './solving'
 import WirePicture from './WirePicture.vue'
 
 const POINTS = 201
@@ -245,8 +245,8 @@ const sentence = computed(() => {
             <tr v-for="r in rowsOfResult.rows" :key="r.frequencyHz" :class="{ best: r.best }">
               <td>{{ formatMhz(r.frequencyHz, 2) }}</td>
               <td>{{ formatSwr(r.swr) }}</td>
-              <td>{{ r.resistanceOhm.toFixed(0) }} Ω</td>
-              <td>{{ r.reactanceOhm.toFixed(0) }} Ω</td>
+              <td>{{ formatOhm(r.resistanceOhm) }}</td>
+              <td>{{ formatOhm(r.reactanceOhm) }}</td>
             </tr>
           </tbody>
         </table>

@@ -15,6 +15,12 @@ export function magnitudeOf(p: ModelPoint): number {
   )
 }
 
+/** `−36 Ω`, and never a minus before 0. */
+export function formatOhm(ohm: number): string {
+  const whole = Math.round(ohm)
+  return `${whole < 0 ? '−' : ''}${Math.abs(whole)} Ω`
+}
+
 const swrOf = (p: ModelPoint) => {
   const m = magnitudeOf(p)
   return m < 1 ? (1 + m) / (1 - m) : Infinity
@@ -50,7 +56,7 @@ export function resultRows(points: ModelPoint[]): {
   const edge = best === points[0] || best === points[last]
   const words = edge
     ? 'at the end of the span: look wider'
-    : `R ${best.resistanceOhm.toFixed(0)} Ω, X ${best.reactanceOhm.toFixed(0)} Ω`
+    : `R ${formatOhm(best.resistanceOhm)}, X ${formatOhm(best.reactanceOhm)}`
   return { rows, dip: { frequencyHz: best.frequencyHz, swr: swrOf(best), words } }
 }
 

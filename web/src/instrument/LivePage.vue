@@ -237,7 +237,6 @@ onBeforeUnmount(() => window.removeEventListener('keydown', key))
 
 .bar .other {
   margin-top: 25px;
-  min-height: 36px;
 }
 
 .plot {
@@ -281,7 +280,7 @@ onBeforeUnmount(() => window.removeEventListener('keydown', key))
 
 select {
   font: inherit;
-  min-height: 36px;
+  min-height: 44px;
   padding: 2px 8px;
   color: var(--ink);
   background: var(--card);

@@ -1,5 +1,6 @@
 package dorada.benchmarks;
 
+import dorada.core.wire.SolverTrial;
 import java.io.PrintStream;
 import java.util.Map;
 import java.util.TreeMap;
@@ -18,8 +19,12 @@ public final class Bench {
 
     private Bench() {}
 
-    /** Takes parts of benchmark names; none means all. */
+    /** Takes parts of benchmark names; none means all, and "solver" the wire solver's trial alone. */
     public static void main(String[] names) throws RunnerException {
+        if (names.length == 1 && names[0].equals("solver")) {
+            SolverTrial.print(System.out);
+            return;
+        }
         OptionsBuilder options = new OptionsBuilder();
         options.verbosity(VerboseMode.SILENT);
         if (names.length == 0) {
@@ -38,6 +43,9 @@ public final class Bench {
             out.printf(
                     "%-24s %10.4f %10.4f %10.1f %8.3f%n",
                     name, score, result.getPrimaryResult().getScoreError(), wanted, score / wanted);
+        }
+        if (names.length == 0) {
+            SolverTrial.print(out);
         }
     }
 }

@@ -13,6 +13,7 @@ import dorada.core.instrument.Span;
 import dorada.core.sweep.Bandwidth;
 import dorada.core.sweep.Sweep;
 import dorada.core.sweep.SweepAnalysis;
+import dorada.core.wire.Watch;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
@@ -57,7 +58,7 @@ public class SweepBenchmark {
 
     private static Sweep sweepOf(int points) {
         StandIn antenna = StandIn.of(AntennaKind.QUARTER_WAVE_WHIP, 156e6, 1);
-        return new SimulatedAnalyser(antenna.model(), antenna.startLengthM(), new Random(1))
+        return new SimulatedAnalyser(hz -> antenna.sweep(antenna.startLengthM(), hz, Watch.NOBODY), new Random(1))
                 .sweep(new Span(136e6, 174e6), points);
     }
 

@@ -34,10 +34,20 @@ class AccessibilityIT {
                 page.navigate(dorada.address() + "/installations/new");
                 ines.field("Name in the shop").waitFor();
                 check(page, look + " plan form");
+                page.navigate(dorada.address() + "/live");
+                page.getByText("On the bench").waitFor();
+                check(page, look + " live sweep");
+                page.navigate(dorada.address() + "/model");
+                ines.button("Solve").click();
+                page.getByText("Greatest gain").waitFor();
+                check(page, look + " model");
             }
             page.navigate(dorada.address() + "/me");
             ines.field("What for").waitFor();
             check(page, "my page");
+            page.navigate(dorada.address() + "/instruments");
+            ines.button("Ask who it is").waitFor();
+            check(page, "instruments");
         }
     }
 

@@ -55,6 +55,7 @@ final class RunningDorada implements AutoCloseable {
         builder.environment().put("DORADA_DATA", data.toString());
         builder.environment().put("DORADA_PORT", Integer.toString(port));
         builder.environment().put("DORADA_DEMO_TOKEN", TOKEN);
+        builder.environment().put("DORADA_STANDIN_PORT", "0");
         File log = data.resolve("server.log").toFile();
         builder.redirectErrorStream(true).redirectOutput(ProcessBuilder.Redirect.appendTo(log));
         process = builder.start();

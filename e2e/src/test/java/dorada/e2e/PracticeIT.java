@@ -1,0 +1,68 @@
+package dorada.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Download;
+import com.microsoft.playwright.Page;
+import java.nio.file.Files;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.Test;
+
+/** Live sweeps of the stand-in over its socket, trimming on the practice bench, and the model page. */
+class PracticeIT {
+
+    private static final Pattern DIP = Pattern.compile("Dip at ([0-9.]+) MHz");
+
+    @Test
+    void trimmingOnTheBenchMovesTheLiveDipAndTheModelIsSolved() throws Exception {
+        try (RunningDorada dorada = RunningDorada.demo();
+                Desk desk = new Desk()) {
+            Page page = desk.page();
+            page.navigate(dorada.address());
+            Technician ines = new Technician(page, dorada.address()).signsIn("ines");
+            page.getByText("Tractor 7").waitFor();
+
+            page.navigate(dorada.address() + "/live");
+            page.getByLabel("On the bench").selectOption("rod-four-radials");
+            ines.button("Start sweeping").click();
+            assertThat(page.getByText(DIP)).isVisible();
+            double before = dip(page);
+            ines.button("Keep trace").click();
+            ines.button("−10 mm").first().click();
+            ines.button("−10 mm").first().click();
+            page.waitForCondition(() -> dip(page) > before + 2);
+            assertThat(ines.traces("earlier")).hasCount(1);
+
+            page.getByText("the dummy load is still in place").click();
+            assertThat(page.getByText("No dip in this span")).isVisible();
+            page.getByText("the dummy load is still in place").click();
+            page.getByLabel("Start, MHz").fill("300");
+            page.getByLabel("Stop, MHz").fill("330");
+            ines.button("Set").click();
+            ines.button("Find the dip").click();
+            page.waitForCondition(() -> page.getByText(DIP).count() == 1);
+
+            Download file = page.waitForDownload(() -> ines.button("Save file").click());
+            assertThat(Files.readString(file.path())).contains("# Hz S RI R 50");
+            ines.button(Pattern.compile("^Stop")).click();
+            assertThat(ines.button("Start sweeping")).isVisible();
+
+            page.navigate(dorada.address() + "/model");
+            ines.button("Solve").click();
+            assertThat(page.getByText("Greatest gain")).isVisible();
+            page.getByLabel("Wire 1 to x").fill("0");
+            page.getByLabel("Wire 1 to z").fill("0.3");
+            ines.button("Solve").click();
+            assertThat(page.getByText("Wire 1: it lies along wire 0")).isVisible();
+            // The refusal of the last geometry is the one complaint that belongs here.
+            assertThat(desk.takeConsoleErrors()).allMatch(e -> e.contains("422"));
+        }
+    }
+
+    private static double dip(Page page) {
+        Matcher m = DIP.matcher(page.locator(".sentence").innerText());
+        return m.find() ? Double.parseDouble(m.group(1)) : 0;
+    }
+}
