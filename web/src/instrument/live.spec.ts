@@ -28,6 +28,7 @@ describe('a live sweep', () => {
     expect(sentenceOf({ ...sweep, dipHz: 140e6, dipAtEdge: true })).toContain('lies below this span')
     expect(sentenceOf({ ...sweep, dipHz: 160e6, dipAtEdge: true })).toContain('lies above this span')
     expect(sentenceOf({ ...sweep, dipHz: undefined })).toContain('No dip in this span')
+    expect(sentenceOf({ ...sweep, re: [0.02, 0.01, 0.02], im: [0, 0, 0] })).toContain('not an antenna')
   })
 
   it('is widened inside what an analyser covers', () => {

@@ -32,8 +32,16 @@ export function curveOf(sweep: LiveSweep): Curve {
   }
 }
 
+/** Too good to be true over so wide a span is loss: common practice, no source. */
+const TOO_GOOD_MAGNITUDE = 0.06
+const TOO_GOOD_WIDTH = 0.08
+
 /** What a sweep says, in one sentence. */
 export function sentenceOf(sweep: LiveSweep): string {
+  const wide = sweep.stopHz - sweep.startHz > TOO_GOOD_WIDTH * sweep.startHz
+  if (wide && sweep.re.every((re, i) => Math.hypot(re, sweep.im[i] ?? 0) < TOO_GOOD_MAGNITUDE)) {
+    return 'Flat and low over the whole span: a dummy load or a lossy line, not an antenna.'
+  }
   if (sweep.dipHz === undefined || sweep.dipSwr === undefined) {
     return 'No dip in this span. Find the dip, or sweep wider.'
   }
