@@ -60,7 +60,7 @@ public record StandIn(DoubleFunction<WireAntenna> antenna, double startLengthM) 
             case HANDHELD_ROD -> {
                 double body = between(random, 0.2, 0.24) * wave;
                 yield new StandIn(
-                        l -> new HandheldRod(l + hidden / 2 - 0.004 * wave, 0.0015, body, 0.012, 0, 0, 0), start);
+                        l -> new HandheldRod(l + hidden / 6 + 0.001 * wave, 0.0015, body, 0.012, 0, 0, 0), start);
             }
             case GROUND_PLANE -> {
                 double droop = between(random, 35, 45);
