@@ -47,7 +47,7 @@ public record StandIn(DoubleFunction<WireAntenna> antenna, double startLengthM) 
                 double x = along * between(random, 0.36, 0.42);
                 double y = across * between(random, -0.2, 0.2);
                 double base = Math.max(0.025 * wave, BASE_M);
-                yield new StandIn(l -> whip(base, l - base + hidden, 0.0012, 0, roof, x, y, 0, 1), start);
+                yield new StandIn(l -> whip(base, l - base + hidden, 0.0012, 0, roof, x, y, 0, 1), 1.06 * start);
             }
             case AIRBAND_WHIP -> {
                 Plate skin = Plate.sheet(0.24 * wave, 0.5 * wave, 0.12 * wave);
