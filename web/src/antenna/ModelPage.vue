@@ -100,8 +100,7 @@ async function solve() {
   } catch (error) {
     if (!(error instanceof Problem)) throw error
     trouble.value = error.message
-    const wire = /^Wire (\d+)/.exec(error.message)
-    brokenWire.value = wire ? Number(wire[1]) : undefined
+    brokenWire.value = error.wire
   } finally {
     share.value = undefined
     jobId = undefined
@@ -342,16 +341,6 @@ td .plain {
   grid-template-columns: auto 90px 90px 110px 110px;
   gap: 14px;
   align-items: start;
-}
-
-select {
-  font: inherit;
-  min-height: 40px;
-  padding: 2px 8px;
-  color: var(--ink);
-  background: var(--card);
-  border: 1px solid var(--line);
-  border-radius: 4px;
 }
 
 .side {

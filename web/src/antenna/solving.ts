@@ -1,10 +1,10 @@
 import { answer, api, type Schemas } from '@/api/client'
 import type { Curve } from '@/plots/sweepScale'
+import { returnLossOfMagnitude, swrOfMagnitude } from '@/units/swr'
 
 type ModelPoint = Schemas['ModelPoint']
 
 const REFERENCE_OHM = 50
-const LEAST_MAGNITUDE = 1e-4
 const ROWS = 9
 
 /** |Γ| of an impedance against 50 Ω. */
@@ -21,15 +21,12 @@ export function formatOhm(ohm: number): string {
   return `${whole < 0 ? '−' : ''}${Math.abs(whole)} Ω`
 }
 
-const swrOf = (p: ModelPoint) => {
-  const m = magnitudeOf(p)
-  return m < 1 ? (1 + m) / (1 - m) : Infinity
-}
+const swrOf = (p: ModelPoint) => swrOfMagnitude(magnitudeOf(p))
 
 export function curveOfPoints(points: ModelPoint[]): Curve {
   return {
     frequencyHz: points.map((p) => p.frequencyHz),
-    returnLossDb: points.map((p) => -20 * Math.log10(Math.max(LEAST_MAGNITUDE, magnitudeOf(p)))),
+    returnLossDb: points.map((p) => returnLossOfMagnitude(magnitudeOf(p))),
   }
 }
 

@@ -14,6 +14,7 @@ describe('talking to the server', () => {
         { field: 'title', message: 'again' },
       ],
     })
+    expect(problemOf(422, { detail: 'Crossing.', wire: 3 }).wire).toBe(3)
     expect(problem.message).toBe('Bad.')
     expect(problem.fields).toEqual({ title: 'Please name it.' })
   })

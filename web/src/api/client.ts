@@ -10,6 +10,8 @@ export class Problem extends Error {
     readonly status: number,
     readonly fields: Record<string, string> = {},
     readonly current?: unknown,
+    /** Index of the wire that a structure is refused for. */
+    readonly wire?: number,
   ) {
     super(message)
   }
@@ -25,6 +27,7 @@ interface ProblemBody {
   field?: string
   errors?: { field: string; message: string }[]
   current?: unknown
+  wire?: number
 }
 
 function csrfToken(): string {
@@ -61,7 +64,7 @@ export function problemOf(status: number, body: ProblemBody | undefined): Proble
   const fields: Record<string, string> = {}
   for (const e of body?.errors ?? []) fields[e.field] ??= e.message
   if (body?.field && body.detail) fields[body.field] ??= body.detail
-  return new Problem(body?.detail ?? usualSentence(status), status, fields, body?.current)
+  return new Problem(body?.detail ?? usualSentence(status), status, fields, body?.current, body?.wire)
 }
 
 function usualSentence(status: number): string {

@@ -7,14 +7,12 @@ import SweepPlot, { type PlotTrace } from '@/plots/SweepPlot.vue'
 import { isTyping } from '@/shell/keys'
 import TextField from '@/shell/TextField.vue'
 import { formatMhz, parseFrequency } from '@/units/frequency'
-import { curveOf, nextLook, sentenceOf, touchstoneOf, useLive, widened, type LiveSweep } from './live'
+import { curveOf, sentenceOf, useLive, type LiveSweep } from './live'
 import PracticeDrawer from './PracticeDrawer.vue'
 
 const LIMIT = { swr: 2, label: 'SWR 2' }
 const POINTS = [51, 101, 201, 401, 801]
 const AVERAGES = [1, 4, 16, 64]
-/** Looking for a dip, the span is doubled so many times before it is given up. */
-const MOST_LOOKS = 6
 
 const me = useMe()
 const instruments = useQuery({
@@ -28,13 +26,13 @@ const settings = ref({
   points: 201,
   averages: 1,
   hold: false,
+  find: false,
 })
 const startText = ref(formatMhz(settings.value.startHz))
 const stopText = ref(formatMhz(settings.value.stopHz))
 const wrong = ref<Record<string, string>>({})
 const { running, sweep, trouble, start, change, stop } = useLive()
 const kept = shallowRef<LiveSweep>()
-const looking = ref(0)
 
 const chosen = computed(() => instruments.data.value?.find((i) => i.id === settings.value.instrument))
 const mayWork = computed(() => me.data.value?.role !== 'VIEWER')
@@ -46,7 +44,6 @@ const traces = computed<PlotTrace[]>(() => {
 })
 const sentence = computed(() => {
   if (!sweep.value) return running.value ? 'Sweeping …' : 'Ready to sweep.'
-  if (looking.value > 0) return 'Looking for the dip …'
   return sentenceOf(sweep.value)
 })
 
@@ -72,7 +69,6 @@ function setSpan() {
 }
 
 async function startOrStop() {
-  looking.value = 0
   if (running.value) await stop()
   else {
     settings.value = { ...settings.value, hold: false }
@@ -85,16 +81,16 @@ function hold() {
 }
 
 async function findDip() {
-  looking.value = 1
-  apply({ ...widened(settings.value, 2), hold: false })
+  apply({ find: true, hold: false })
   if (!running.value) await start(settings.value)
 }
 
+// The search moves the span; once it is over, the fields take on where it ended.
 watch(sweep, (fresh) => {
-  if (!fresh || looking.value === 0 || fresh.startHz !== settings.value.startHz) return
-  const next = nextLook(settings.value, fresh)
-  looking.value = next.found || looking.value >= MOST_LOOKS ? 0 : looking.value + 1
-  apply(next.settings)
+  if (!fresh || !settings.value.find || fresh.looking) return
+  settings.value = { ...settings.value, find: false, startHz: fresh.startHz, stopHz: fresh.stopHz }
+  startText.value = formatMhz(fresh.startHz)
+  stopText.value = formatMhz(fresh.stopHz)
 })
 
 /** Another antenna has another band: the span follows. */
@@ -105,15 +101,24 @@ function follow(choice: Schemas['InstallationChoice']) {
   apply({ startHz: Math.round((middle - half) / 1e4) * 1e4, stopHz: Math.round((middle + half) / 1e4) * 1e4 })
 }
 
-function saveFile() {
-  if (!sweep.value) return
-  const text = touchstoneOf(
-    sweep.value,
-    `${chosen.value?.name ?? 'analyser'}, ${new Date().toISOString()}, live sweep`,
+async function saveFile() {
+  const now = sweep.value
+  if (!now) return
+  const text = await answer(
+    api.POST('/api/touchstone', {
+      body: {
+        note: `${chosen.value?.name ?? 'analyser'}, ${new Date().toISOString()}, live sweep`,
+        startHz: now.startHz,
+        stopHz: now.stopHz,
+        re: now.re,
+        im: now.im,
+      },
+      parseAs: 'text',
+    }),
   )
   const link = document.createElement('a')
   link.href = URL.createObjectURL(new Blob([text], { type: 'text/plain' }))
-  link.download = `sweep-${formatMhz(sweep.value.startHz, 0)}-${formatMhz(sweep.value.stopHz, 0)}-MHz.s1p`
+  link.download = `sweep-${formatMhz(now.startHz, 0)}-${formatMhz(now.stopHz, 0)}-MHz.s1p`
   link.click()
   URL.revokeObjectURL(link.href)
 }
@@ -276,16 +281,6 @@ onBeforeUnmount(() => window.removeEventListener('keydown', key))
 
 .other[aria-pressed='true'] {
   background: var(--deep);
-}
-
-select {
-  font: inherit;
-  min-height: 44px;
-  padding: 2px 8px;
-  color: var(--ink);
-  background: var(--card);
-  border: 1px solid var(--line);
-  border-radius: 4px;
 }
 
 @media (max-width: 1000px) {

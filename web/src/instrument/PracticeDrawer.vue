@@ -197,17 +197,6 @@ function toggle(name: Bench['conditions'][number]) {
   color: var(--gold-ink);
 }
 
-select {
-  font: inherit;
-  min-height: 44px;
-  width: 100%;
-  padding: 4px 8px;
-  color: var(--ink);
-  background: var(--card);
-  border: 1px solid var(--line);
-  border-radius: 6px;
-}
-
 .control {
   display: grid;
   gap: 2px;

@@ -2,44 +2,26 @@ import { onBeforeUnmount, ref, shallowRef, type Ref, type ShallowRef } from 'vue
 import { answer, api, Problem, type Schemas } from '@/api/client'
 import type { Curve } from '@/plots/sweepScale'
 import { formatMhz } from '@/units/frequency'
-import { formatSwr } from '@/units/swr'
+import { formatSwr, returnLossOfMagnitude } from '@/units/swr'
 
 export type LiveSettings = Schemas['LiveRequest']
 
 /** One sweep as the server streams it: reflection re 50 Ω at evenly spaced frequencies. */
-export interface LiveSweep {
-  number: number
-  startHz: number
-  stopHz: number
-  re: number[]
-  im: number[]
-  tookMs: number
-  dipHz?: number
-  dipSwr?: number
-  dipAtEdge?: boolean
-}
-
-const LEAST_MAGNITUDE = 1e-4
+export type LiveSweep = Schemas['LiveSweep']
 
 /** The curve of a sweep: frequencies in Hz and return loss in dB. */
 export function curveOf(sweep: LiveSweep): Curve {
   const last = sweep.re.length - 1
   return {
     frequencyHz: sweep.re.map((_, i) => sweep.startHz + ((sweep.stopHz - sweep.startHz) * i) / last),
-    returnLossDb: sweep.re.map(
-      (re, i) => -20 * Math.log10(Math.max(LEAST_MAGNITUDE, Math.hypot(re, sweep.im[i] ?? 0))),
-    ),
+    returnLossDb: sweep.re.map((re, i) => returnLossOfMagnitude(Math.hypot(re, sweep.im[i] ?? 0))),
   }
 }
 
-/** Too good to be true over so wide a span is loss: common practice, no source. */
-const TOO_GOOD_MAGNITUDE = 0.06
-const TOO_GOOD_WIDTH = 0.08
-
 /** What a sweep says, in one sentence. */
 export function sentenceOf(sweep: LiveSweep): string {
-  const wide = sweep.stopHz - sweep.startHz > TOO_GOOD_WIDTH * sweep.startHz
-  if (wide && sweep.re.every((re, i) => Math.hypot(re, sweep.im[i] ?? 0) < TOO_GOOD_MAGNITUDE)) {
+  if (sweep.looking) return 'Looking for the dip …'
+  if (sweep.flatAndLow) {
     return 'Flat and low over the whole span: a dummy load or a lossy line, not an antenna.'
   }
   if (sweep.dipHz === undefined || sweep.dipSwr === undefined) {
@@ -50,48 +32,6 @@ export function sentenceOf(sweep: LiveSweep): string {
     return `Still falling at ${formatMhz(sweep.dipHz)} MHz: the dip lies ${low ? 'below' : 'above'} this span.`
   }
   return `Dip at ${formatMhz(sweep.dipHz)} MHz, SWR ${formatSwr(sweep.dipSwr)}.`
-}
-
-const WIDEST: [number, number] = [1e6, 1e9]
-
-/** The span about the same centre, `factor` times as wide, kept inside what an analyser covers. */
-export function widened(settings: LiveSettings, factor: number): LiveSettings {
-  const centre = (settings.startHz + settings.stopHz) / 2
-  const half = ((settings.stopHz - settings.startHz) / 2) * factor
-  return {
-    ...settings,
-    startHz: Math.round(Math.max(WIDEST[0], centre - half)),
-    stopHz: Math.round(Math.min(WIDEST[1], centre + half)),
-  }
-}
-
-const NARROW_SHARE = 0.06
-
-/**
- * The next step of looking for the dip: wider while there is none inside, then narrow about it.
- *
- * @returns the next settings and whether the dip was found
- */
-export function nextLook(
-  settings: LiveSettings,
-  sweep: LiveSweep,
-): { settings: LiveSettings; found: boolean } {
-  if (sweep.dipHz === undefined || sweep.dipAtEdge) return { settings: widened(settings, 2), found: false }
-  return {
-    settings: {
-      ...settings,
-      startHz: Math.round(sweep.dipHz * (1 - NARROW_SHARE)),
-      stopHz: Math.round(sweep.dipHz * (1 + NARROW_SHARE)),
-    },
-    found: true,
-  }
-}
-
-/** A Touchstone 1.1 file of a sweep. */
-export function touchstoneOf(sweep: LiveSweep, note: string): string {
-  const { frequencyHz } = curveOf(sweep)
-  const lines = frequencyHz.map((hz, i) => `${hz.toFixed(0)} ${sweep.re[i]} ${sweep.im[i]}`)
-  return [`! ${note}`, '# Hz S RI R 50', ...lines, ''].join('\n')
 }
 
 export interface Live {

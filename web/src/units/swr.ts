@@ -1,7 +1,6 @@
 /** |Γ| of a return loss in dB gives SWR; infinite at 0 dB. */
 export function swrOfReturnLoss(returnLossDb: number): number {
-  const magnitude = 10 ** (-returnLossDb / 20)
-  return magnitude >= 1 ? Infinity : (1 + magnitude) / (1 - magnitude)
+  return swrOfMagnitude(10 ** (-returnLossDb / 20))
 }
 
 /** Return loss in positive dB of an SWR above 1. */
@@ -13,4 +12,17 @@ export function returnLossOfSwr(swr: number): number {
 export function formatSwr(swr: number | undefined): string {
   if (swr === undefined || swr >= 100) return 'over 100'
   return swr.toFixed(swr < 10 ? 2 : 1)
+}
+
+/** Below this nothing is read off a picture: 80 dB. */
+const LEAST_MAGNITUDE = 1e-4
+
+/** Return loss in dB of |Γ|, at most 80. */
+export function returnLossOfMagnitude(magnitude: number): number {
+  return -20 * Math.log10(Math.max(LEAST_MAGNITUDE, magnitude))
+}
+
+/** SWR of |Γ|; infinite where all is reflected. */
+export function swrOfMagnitude(magnitude: number): number {
+  return magnitude < 1 ? (1 + magnitude) / (1 - magnitude) : Infinity
 }

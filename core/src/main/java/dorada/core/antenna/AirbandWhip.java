@@ -39,11 +39,7 @@ public record AirbandWhip(
                         foot, foot.plus(new Point(elementM * Math.sin(slope), 0, elementM * Math.cos(slope))), radiusM)
                 .of(conductor));
         if (counterpoise instanceof Radials r) {
-            for (int i = 0; i < r.count; i++) {
-                double angle = 2 * Math.PI * i / r.count;
-                wires.add(new Wire(
-                        foot, new Point(r.lengthM * Math.cos(angle), r.lengthM * Math.sin(angle), 0), radiusM));
-            }
+            wires.addAll(Lines.radials(r.count, r.lengthM, 0, radiusM));
         } else if (counterpoise instanceof Skin s) {
             s.plate.addTo(wires, 0, 0, 0);
         }

@@ -25,18 +25,9 @@ public record GroundPlane(
     @Override
     public Assembly assemble() {
         Point feed = new Point(0, 0, 0);
-        double droop = Math.toRadians(droopDeg);
         List<Wire> wires = new ArrayList<>();
         wires.add(new Wire(feed, new Point(0, 0, elementM), radiusM).of(conductor));
-        for (int i = 0; i < radials; i++) {
-            double angle = 2 * Math.PI * i / radials;
-            double out = radialM * Math.cos(droop);
-            wires.add(new Wire(
-                            feed,
-                            new Point(out * Math.cos(angle), out * Math.sin(angle), -radialM * Math.sin(droop)),
-                            radiusM)
-                    .of(conductor));
-        }
+        Lines.radials(radials, radialM, droopDeg, radiusM).forEach(r -> wires.add(r.of(conductor)));
         return Assembly.of(Structure.inFreeSpace(wires), new Port(0, 0)).withShield(Lines.hungFrom(feed));
     }
 }

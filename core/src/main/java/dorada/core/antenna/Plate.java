@@ -27,8 +27,8 @@ public record Plate(double lengthM, double widthM, double spacingM, double wireR
     }
 
     /**
-     * Adds the grid at height {@code z}; its line nearest to {@code x} (and to {@code y}) is moved there, so that an antenna
-     * can stand exactly where it is wanted. The centre is 0, 0.
+     * Adds the grid at height {@code z}; one of its lines runs through {@code x} (and {@code y}), so that an antenna can
+     * stand exactly where it is wanted; on either side of it the lines are even. The centre is 0, 0.
      *
      * @return the crossing at {@code x}, {@code y}
      */
@@ -56,16 +56,21 @@ public record Plate(double lengthM, double widthM, double spacingM, double wireR
         if (Math.abs(through) > size / 2) {
             throw new IllegalArgumentException("The antenna stands beside its plate.");
         }
-        int pieces = Math.max(2, (int) Math.round(size / spacingM));
-        double[] at = new double[pieces + 1];
-        for (int i = 0; i <= pieces; i++) {
-            at[i] = -size / 2 + size * i / pieces;
+        double below = through + size / 2;
+        double above = size / 2 - through;
+        int first = pieces(below);
+        int second = pieces(above);
+        double[] at = new double[first + second + 1];
+        for (int i = 0; i <= first; i++) {
+            at[i] = i == first ? through : -size / 2 + below * i / first;
         }
-        // The edges stay where they are, unless the antenna stands on one.
-        if (Math.abs(through) < size / 2) {
-            int nearest = (int) Math.round((through + size / 2) / size * pieces);
-            at[Math.max(1, Math.min(pieces - 1, nearest))] = through;
+        for (int i = 1; i <= second; i++) {
+            at[first + i] = through + above * i / second;
         }
         return at;
+    }
+
+    private int pieces(double part) {
+        return part == 0 ? 0 : Math.max(1, (int) Math.round(part / spacingM));
     }
 }

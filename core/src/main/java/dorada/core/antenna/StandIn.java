@@ -24,10 +24,11 @@ public record StandIn(DoubleFunction<WireAntenna> antenna, double startLengthM) 
     private static final double BASE_M = 0.05;
     private static final double LINE_OHM = 50;
 
-    /** Sheets are no larger than this share of a wavelength: beyond, they cost time and change little. */
-    private static final double LARGEST_SHEET_WAVES = 0.6;
+    /** The sheet under a whip: narrow, as beside a roof's edge, where the match is good enough for a strict rule. */
+    private static final double SHEET_LENGTH_WAVES = 0.32;
 
-    private static final double SHEET_SPACING_WAVES = 0.15;
+    private static final double SHEET_WIDTH_WAVES = 0.6;
+    private static final double SHEET_SPACING_WAVES = 0.1;
 
     /**
      * A stand-in of {@code kind}, somewhat too long for {@code frequencyHz}. The same seed gives the same antenna: what
@@ -41,13 +42,13 @@ public record StandIn(DoubleFunction<WireAntenna> antenna, double startLengthM) 
         double start = kind.usualLengthM(frequencyHz) * allowance;
         return switch (kind) {
             case QUARTER_WAVE_WHIP -> {
-                double along = Math.min(1.4, LARGEST_SHEET_WAVES * wave);
-                double across = Math.min(1.2, LARGEST_SHEET_WAVES * wave);
+                double along = SHEET_LENGTH_WAVES * wave;
+                double across = SHEET_WIDTH_WAVES * wave;
                 Plate roof = Plate.sheet(along, across, SHEET_SPACING_WAVES * wave);
-                double x = along * between(random, 0.36, 0.42);
+                double x = along * between(random, 0.3, 0.38);
                 double y = across * between(random, -0.2, 0.2);
                 double base = Math.max(0.025 * wave, BASE_M);
-                yield new StandIn(l -> whip(base, l - base + hidden, 0.0012, 0, roof, x, y, 0, 1), 1.06 * start);
+                yield new StandIn(l -> whip(base, l - base + hidden, 0.0012, 0, roof, x, y, 0, 1), 1.04 * start);
             }
             case AIRBAND_WHIP -> {
                 Plate skin = Plate.sheet(0.24 * wave, 0.5 * wave, 0.12 * wave);

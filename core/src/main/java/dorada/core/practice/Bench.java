@@ -6,7 +6,6 @@ import dorada.core.rf.Reflection;
 import dorada.core.sweep.Sweep;
 import dorada.core.wire.Watch;
 import java.util.Arrays;
-import java.util.EnumSet;
 import java.util.Random;
 import java.util.Set;
 
@@ -118,10 +117,5 @@ public final class Bench {
         double[] re = new double[hz.length];
         Arrays.fill(re, value);
         return new Sweep(hz, re, new double[hz.length], Sweep.STANDARD_REFERENCE_OHM);
-    }
-
-    /** Without any condition. */
-    static Set<Condition> calm() {
-        return EnumSet.noneOf(Condition.class);
     }
 }

@@ -126,11 +126,7 @@ public final class StandInAnalyser extends Interpreter {
         on("BENCh:INSTallation", 1, 1, a -> {
             VirtualInstallation v = VirtualInstallations.byId(a.word(0)).orElseThrow(ScpiException::illegalValue);
             return put(
-                    v,
-                    v.startM(),
-                    Bench.calm(),
-                    Bench.AtPort.ANTENNA,
-                    bench.state().atRadio());
+                    v, v.startM(), Set.of(), Bench.AtPort.ANTENNA, bench.state().atRadio());
         });
         on("BENCh:INSTallation?", 0, 0, a -> bench.state().installation().id());
         on("BENCh:SETTing", 2, 2, a -> {

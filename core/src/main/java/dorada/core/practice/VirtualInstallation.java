@@ -9,7 +9,6 @@ import dorada.core.rf.Reflection;
 import dorada.core.sweep.Sweep;
 import dorada.core.wire.Watch;
 import java.util.ArrayList;
-import java.util.EnumSet;
 import java.util.List;
 import java.util.Random;
 import java.util.Set;
@@ -169,10 +168,5 @@ public record VirtualInstallation(
                 feedline.impedanceOhm(),
                 feedline.k1DbPer100mSqrtMHz(),
                 feedline.k2DbPer100mMHz());
-    }
-
-    /** No circumstance that disturbs. */
-    public static Set<Condition> undisturbed() {
-        return EnumSet.noneOf(Condition.class);
     }
 }

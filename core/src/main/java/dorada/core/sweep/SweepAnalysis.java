@@ -31,6 +31,10 @@ public final class SweepAnalysis {
     /** A rise toward the end of the sweep that is less than this is within the noise of a good instrument, in dB. */
     public static final double LEAST_RISE_DB = 0.2;
 
+    private static final double LOWEST_Q = 2.4;
+    private static final double FLAT_SWR = 1.6;
+    private static final double FLAT_SPAN = 0.08;
+
     /** Return loss is cut off here so that a perfect match does not make the depth infinite. */
     private static final double DEEPEST_DB = 120;
 
@@ -230,5 +234,21 @@ public final class SweepAnalysis {
                         new SearchInterval(sweep.frequencyHz(i - 1), sweep.frequencyHz(i + 1), sweep.frequencyHz(i)))
                 .getPoint();
         return new Dip(new Reading(best, sweep.at(best).orElseThrow()), false);
+    }
+
+    /**
+     * Too good to be true: so low over so wide a span as no antenna of quality {@value #LOWEST_Q} or more could be, which
+     * leaves loss or a dummy load. A matched antenna stays under SWR n over (n − 1)/(Q√n) of its frequency. Source: A. D.
+     * Yaghjian, S. R. Best, IEEE Trans. AP 53 (2005) 1298; the least span and the quality are common practice, no source.
+     */
+    public boolean isFlatAndLow() {
+        double worst = 0;
+        for (int i = 0; i < sweep.size(); i++) {
+            worst = Math.max(worst, sweep.magnitude(i));
+        }
+        double swr = Swr.ofMagnitude(worst);
+        double span = (sweep.stopHz() - sweep.startHz()) / sweep.stopHz();
+        double widestAntenna = (swr - 1) / (LOWEST_Q * Math.sqrt(swr));
+        return swr < FLAT_SWR && span >= Math.max(FLAT_SPAN, widestAntenna);
     }
 }

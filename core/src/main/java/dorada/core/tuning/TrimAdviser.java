@@ -5,7 +5,6 @@ import dorada.core.acceptance.ChannelReading;
 import dorada.core.acceptance.ReferencePlane;
 import dorada.core.acceptance.WantedChannel;
 import dorada.core.instrument.Span;
-import dorada.core.rf.Swr;
 import dorada.core.rf.Wavelength;
 import dorada.core.sweep.Dip;
 import dorada.core.sweep.Reading;
@@ -33,8 +32,6 @@ public final class TrimAdviser {
     private static final double CAUTIOUS_STEP_TWO_WAYS = 0.03;
     private static final double WIDER = 2.5;
     private static final int GRID = 400;
-    private static final double FLAT_SWR = 1.6;
-    private static final double FLAT_SPAN = 0.2;
     private static final double DEVIATIONS = 2;
 
     private final AcceptanceRule rule;
@@ -70,7 +67,7 @@ public final class TrimAdviser {
             throw new IllegalArgumentException("Advice needs at least one sweep.");
         }
         SweepAnalysis now = new SweepAnalysis(passes.get(passes.size() - 1).sweep());
-        if (isFlatAndLow(now.sweep())) {
+        if (now.isFlatAndLow()) {
             return findTheFault("The curve is flat and low over a very wide span. That is loss or a dummy load left in "
                     + "place, not an antenna.");
         }
@@ -234,15 +231,6 @@ public final class TrimAdviser {
                 List.of(),
                 Optional.empty(),
                 List.of(reason));
-    }
-
-    private static boolean isFlatAndLow(Sweep sweep) {
-        double worst = 0;
-        for (int i = 0; i < sweep.size(); i++) {
-            worst = Math.max(worst, sweep.magnitude(i));
-        }
-        double relativeSpan = (sweep.stopHz() - sweep.startHz()) / sweep.stopHz();
-        return relativeSpan >= FLAT_SPAN && worst < Swr.magnitude(FLAT_SWR);
     }
 
     /** Where the dip does best for this rule; the middle of the band where the sweep is too narrow to tell. */

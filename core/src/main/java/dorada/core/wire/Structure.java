@@ -1,5 +1,6 @@
 package dorada.core.wire;
 
+import java.util.ArrayList;
 import java.util.List;
 
 /**
@@ -26,10 +27,8 @@ public record Structure(List<Wire> wires, boolean overPerfectGround, List<Load> 
     }
 
     public Structure with(Load... more) {
-        return new Structure(
-                wires,
-                overPerfectGround,
-                java.util.stream.Stream.concat(loads.stream(), List.of(more).stream())
-                        .toList());
+        List<Load> all = new ArrayList<>(loads);
+        all.addAll(List.of(more));
+        return new Structure(wires, overPerfectGround, all);
     }
 }

@@ -153,4 +153,18 @@ class SweepAnalysisTest {
         assertThat(new SweepAnalysis(on75).deepestDip().orElseThrow().reading().swr())
                 .isCloseTo(1, within(1e-3));
     }
+
+    /** A dummy load over a tenth of its frequency is too good; a matched antenna of quality 6 over as much is not. */
+    @Test
+    void flatAndLowIsNoAntenna() {
+        double[] hz = {150e6, 158e6, 166e6};
+        Sweep load = new Sweep(hz, new double[] {0.01, 0.02, 0.01}, new double[3], 50);
+        assertThat(new SweepAnalysis(load).isFlatAndLow()).isTrue();
+        Sweep narrow = new Sweep(new double[] {150e6, 155e6}, new double[] {0.01, 0.01}, new double[2], 50);
+        assertThat(new SweepAnalysis(narrow).isFlatAndLow()).isFalse();
+        Sweep antenna = Curves.resonance(150e6, 166e6, 101, 158e6, 50, 6);
+        assertThat(new SweepAnalysis(antenna).isFlatAndLow()).isFalse();
+        Sweep poor = new Sweep(hz, new double[] {0.3, 0.3, 0.3}, new double[3], 50);
+        assertThat(new SweepAnalysis(poor).isFlatAndLow()).isFalse();
+    }
 }

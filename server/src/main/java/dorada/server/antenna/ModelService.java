@@ -20,6 +20,8 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
+import java.util.concurrent.atomic.AtomicInteger;
+import java.util.function.BiFunction;
 import java.util.stream.IntStream;
 import org.springframework.stereotype.Service;
 
@@ -50,27 +52,34 @@ class ModelService {
     ModelAnswer solve(ModelRequest request, Solver solver, Watch watch) {
         long begun = System.nanoTime();
         double[] hz = Arrays.stream(request.frequenciesHz()).sorted().distinct().toArray();
+        double lookHz = request.pattern() == null
+                ? hz[hz.length / 2]
+                : request.pattern().frequencyHz();
+        Solution look = solver.at(lookHz, watch.part(0, 0.1));
+        AtomicInteger solves = new AtomicInteger(1);
+        // The frequency of the pattern is often one of the others.
+        BiFunction<Double, Watch, Impedance> solved = (f, part) -> {
+            if (f == lookHz) {
+                return look.impedance();
+            }
+            solves.incrementAndGet();
+            return solver.at(f, part).impedance();
+        };
         Map<Double, Impedance> found = new TreeMap<>();
-        int solves = hz.length;
+        Watch rest = watch.part(0.1, 0.95);
         if (hz.length <= ONE_BY_ONE) {
             for (int i = 0; i < hz.length; i++) {
-                Watch part = watch.part(0.9 * i / hz.length, 0.9 * (i + 1) / hz.length);
-                found.put(hz[i], solver.at(hz[i], part).impedance());
+                Watch part = rest.part((double) i / hz.length, (i + 1.0) / hz.length);
+                found.put(hz[i], solved.apply(hz[i], part));
             }
         } else {
-            FastSweep sweep = FastSweep.of(
-                    hz,
-                    f -> Reflection.of(solver.at(f, share -> watch.goOn(0)).impedance(), Sweep.STANDARD_REFERENCE_OHM),
-                    watch.part(0, 0.9));
-            solves = sweep.solves();
+            Watch goOn = share -> watch.goOn(0);
+            FastSweep sweep =
+                    FastSweep.of(hz, f -> Reflection.of(solved.apply(f, goOn), Sweep.STANDARD_REFERENCE_OHM), rest);
             for (int i = 0; i < hz.length; i++) {
                 found.put(hz[i], sweep.sweep().reflection(i).impedance(Sweep.STANDARD_REFERENCE_OHM));
             }
         }
-        double lookHz = request.pattern() == null
-                ? hz[hz.length / 2]
-                : request.pattern().frequencyHz();
-        Solution look = solver.at(lookHz, watch.part(0.9, 0.95));
         FarField far = look.farField();
         return new ModelAnswer(
                 Arrays.stream(request.frequenciesHz())
@@ -78,7 +87,7 @@ class ModelService {
                                 f, found.get(f).resistanceOhm(), found.get(f).reactanceOhm()))
                         .toList(),
                 solver.unknowns(),
-                solves + 1,
+                solves.get(),
                 (System.nanoTime() - begun) / 1e6,
                 far.averageGain(),
                 currents(look),

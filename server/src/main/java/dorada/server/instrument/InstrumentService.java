@@ -87,9 +87,13 @@ public class InstrumentService {
         return instruments.findById(id).orElseThrow(() -> JobException.notFound("instrument"));
     }
 
+    InstrumentView requireKnown(String id) {
+        return STAND_IN.equals(id) && stand.port() > 0 ? standIn() : view(byId(number(id)));
+    }
+
     /** A driver for the instrument; the caller closes it. */
     ScpiAnalyser driver(String id) {
-        InstrumentView i = STAND_IN.equals(id) && stand.port() > 0 ? standIn() : view(byId(number(id)));
+        InstrumentView i = requireKnown(id);
         return new ScpiAnalyser(() -> new SocketTransport(i.host(), i.port()), i.profile(), LONGEST_SWEEP);
     }
 

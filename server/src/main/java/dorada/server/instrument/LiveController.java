@@ -2,6 +2,9 @@ package dorada.server.instrument;
 
 import dorada.server.instrument.LiveService.LiveView;
 import dorada.server.people.SignedIn;
+import io.swagger.v3.oas.annotations.media.Content;
+import io.swagger.v3.oas.annotations.media.Schema;
+import io.swagger.v3.oas.annotations.responses.ApiResponse;
 import java.util.UUID;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
@@ -39,6 +42,12 @@ class LiveController {
         return live.change(id, who.id(), settings);
     }
 
+    @ApiResponse(
+            responseCode = "200",
+            content =
+                    @Content(
+                            mediaType = "text/event-stream",
+                            schema = @Schema(implementation = LiveService.LiveSweep.class)))
     @GetMapping(path = "/{id}/events", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
     SseEmitter listen(@PathVariable UUID id, @AuthenticationPrincipal SignedIn who) {
         return live.listen(id, who.id());

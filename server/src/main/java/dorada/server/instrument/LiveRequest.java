@@ -8,6 +8,7 @@ import jakarta.validation.constraints.NotNull;
  * What is to be swept, again and again.
  *
  * @param hold true to rest on the last sweep
+ * @param find true to look for the dip: wide first, then narrow about it
  */
 record LiveRequest(
         @NotNull String instrument,
@@ -15,7 +16,8 @@ record LiveRequest(
         @NotNull double stopHz,
         @NotNull int points,
         @NotNull int averages,
-        @NotNull boolean hold) {
+        @NotNull boolean hold,
+        @NotNull boolean find) {
 
     private static final int MOST_POINTS = 1601;
     private static final int MOST_AVERAGES = 64;
@@ -37,5 +39,10 @@ record LiveRequest(
             throw JobException.atField("averages", "Averages: 1 to " + MOST_AVERAGES + ".");
         }
         return this;
+    }
+
+    /** The same on another span; {@code looking} while the dip is not found yet. */
+    LiveRequest on(Span other, boolean looking) {
+        return new LiveRequest(instrument, other.startHz(), other.stopHz(), points, averages, hold, looking);
     }
 }

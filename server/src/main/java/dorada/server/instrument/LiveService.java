@@ -1,5 +1,8 @@
 package dorada.server.instrument;
 
+import dorada.core.instrument.DipSearch;
+import dorada.core.instrument.SimulatedAnalyser;
+import dorada.core.instrument.Span;
 import dorada.core.instrument.scpi.InstrumentException;
 import dorada.core.instrument.scpi.ScpiAnalyser;
 import dorada.core.sweep.Reading;
@@ -32,6 +35,8 @@ class LiveService {
     private static final long REST_MS = 60;
     private static final long AFTER_TROUBLE_MS = 1500;
     private static final double DECIMALS = 1e6;
+    private static final Span LIMITS = SimulatedAnalyser.LIMITS;
+    private static final int MOST_LOOKS = 7;
 
     private final InstrumentService instruments;
     private final Map<UUID, Live> all = new ConcurrentHashMap<>();
@@ -49,17 +54,21 @@ class LiveService {
      * @param re real parts of the reflection re 50 Ω, evenly spaced from start to stop
      * @param im imaginary parts
      * @param dipHz absent where the sweep is flat
+     * @param flatAndLow too good to be true: loss or a dummy load, no antenna
+     * @param looking true while the search for the dip goes on; the span moves with it
      */
     record LiveSweep(
-            long number,
-            double startHz,
-            double stopHz,
+            @NotNull long number,
+            @NotNull double startHz,
+            @NotNull double stopHz,
             @NotNull double[] re,
             @NotNull double[] im,
-            double tookMs,
+            @NotNull double tookMs,
             Double dipHz,
             Double dipSwr,
-            Boolean dipAtEdge) {}
+            Boolean dipAtEdge,
+            @NotNull boolean flatAndLow,
+            @NotNull boolean looking) {}
 
     record LiveTrouble(@NotNull String sentence) {}
 
@@ -67,6 +76,7 @@ class LiveService {
         final UUID id = UUID.randomUUID();
         final UUID owner;
         volatile LiveRequest settings;
+        private int looks;
         volatile boolean over;
         volatile boolean changed = true;
         volatile SseEmitter listener;
@@ -74,7 +84,7 @@ class LiveService {
 
         Live(UUID owner, LiveRequest settings) {
             this.owner = owner;
-            this.settings = settings;
+            set(settings);
         }
 
         @Override
@@ -92,7 +102,9 @@ class LiveService {
                     try {
                         Sweep s = analyser.sweep(
                                 now.span(), now.points(), now.averages(), () -> !over && !changed && listener != null);
-                        tell("sweep", view(++number, s, (System.nanoTime() - begun) / 1e6));
+                        double tookMs = (System.nanoTime() - begun) / 1e6;
+                        SweepAnalysis analysis = new SweepAnalysis(s);
+                        tell("sweep", view(++number, analysis, tookMs, lookOn(now, analysis)));
                         Thread.sleep(REST_MS);
                     } catch (CancellationException e) {
                         // New settings, or nobody there: the loop looks again.
@@ -128,6 +140,25 @@ class LiveService {
             }
         }
 
+        /** The next look for the dip, unless somebody changed the settings meanwhile; true while it goes on. */
+        private synchronized boolean lookOn(LiveRequest now, SweepAnalysis swept) {
+            if (!now.find() || settings != now) {
+                return settings.find();
+            }
+            DipSearch next = DipSearch.after(swept, LIMITS);
+            boolean goOn = !next.found() && ++looks < MOST_LOOKS;
+            settings = now.on(next.span(), goOn);
+            return goOn || next.found();
+        }
+
+        synchronized void set(LiveRequest wanted) {
+            looks = 0;
+            settings = wanted.find()
+                    ? wanted.on(DipSearch.begin(wanted.span(), LIMITS).span(), true)
+                    : wanted;
+            changed = true;
+        }
+
         void forget(SseEmitter emitter) {
             if (listener == emitter) {
                 listener = null;
@@ -136,14 +167,15 @@ class LiveService {
         }
     }
 
-    private static LiveSweep view(long number, Sweep s, double tookMs) {
+    private static LiveSweep view(long number, SweepAnalysis analysis, double tookMs, boolean looking) {
+        Sweep s = analysis.sweep();
         double[] re = new double[s.size()];
         double[] im = new double[s.size()];
         for (int i = 0; i < s.size(); i++) {
             re[i] = Math.rint(s.re(i) * DECIMALS) / DECIMALS;
             im[i] = Math.rint(s.im(i) * DECIMALS) / DECIMALS;
         }
-        var dip = new SweepAnalysis(s).deepestDip();
+        var dip = analysis.deepestDip();
         return new LiveSweep(
                 number,
                 s.startHz(),
@@ -153,7 +185,9 @@ class LiveService {
                 tookMs,
                 dip.map(d -> d.frequencyHz()).orElse(null),
                 dip.map(d -> d.reading()).map(Reading::swr).orElse(null),
-                dip.map(d -> d.atEdge()).orElse(null));
+                dip.map(d -> d.atEdge()).orElse(null),
+                analysis.isFlatAndLow(),
+                looking);
     }
 
     LiveView start(UUID owner, LiveRequest settings) {
@@ -164,7 +198,7 @@ class LiveService {
         if (all.size() >= MOST) {
             throw JobException.conflict("Too many are sweeping at once. Stop one, or try again in a minute.");
         }
-        instruments.driver(settings.instrument()).close();
+        instruments.requireKnown(settings.instrument());
         Live live = new Live(owner, settings.checked());
         all.put(live.id, live);
         Thread thread = new Thread(live, "live-sweep");
@@ -178,8 +212,7 @@ class LiveService {
         if (!live.settings.instrument().equals(settings.instrument())) {
             throw JobException.atField("instrument", "Stop this sweep before another instrument is taken.");
         }
-        live.settings = settings.checked();
-        live.changed = true;
+        live.set(settings.checked());
         return new LiveView(id, settings);
     }
 

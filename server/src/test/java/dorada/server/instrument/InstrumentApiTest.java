@@ -23,7 +23,7 @@ import org.springframework.test.web.servlet.MvcResult;
 class InstrumentApiTest extends ApiTest {
 
     private static final String SETTINGS =
-            "{\"instrument\":\"%s\",\"startHz\":%s,\"stopHz\":170e6,\"points\":51,\"averages\":1,\"hold\":%s}";
+            "{\"instrument\":\"%s\",\"startHz\":%s,\"stopHz\":170e6,\"points\":51,\"averages\":1,\"hold\":false,\"find\":%s}";
 
     @Autowired
     private PracticeStand stand;
@@ -118,6 +118,15 @@ class InstrumentApiTest extends ApiTest {
         await(stream, "\"startHz\":1.45E8");
         send(put("/api/live/" + id), technician, SETTINGS.formatted("stand-in", "200e6", false))
                 .andExpect(status().isUnprocessableContent());
+        // Looking from 240 MHz: wide first, then narrow about the ground plane's dip.
+        send(
+                        put("/api/live/" + id),
+                        technician,
+                        SETTINGS.replace("170e6", "250e6").formatted("stand-in", "230e6", true))
+                .andExpect(status().isOk());
+        await(stream, "\"looking\":true");
+        String found = await(stream, "\"looking\":false", "\"looking\":true");
+        assertThat(found.substring(found.lastIndexOf("\"startHz\""))).contains("\"dipAtEdge\":false");
         getAs(lead, "/api/live/" + id + "/events").andExpect(status().isNotFound());
         send(delete("/api/live/" + id), technician, "").andExpect(status().isNoContent());
         stream.getAsyncResult(10_000);
@@ -126,9 +135,14 @@ class InstrumentApiTest extends ApiTest {
     }
 
     private static String await(MvcResult stream, String words) throws Exception {
+        return await(stream, words, "");
+    }
+
+    /** All that was heard, once {@code words} have come after the last of {@code after}. */
+    private static String await(MvcResult stream, String words, String after) throws Exception {
         for (int i = 0; i < 600; i++) {
             String text = stream.getResponse().getContentAsString();
-            if (text.contains(words)) {
+            if (text.lastIndexOf(words) > text.lastIndexOf(after) || after.isEmpty() && text.contains(words)) {
                 return text;
             }
             Thread.sleep(50);
