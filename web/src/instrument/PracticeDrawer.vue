@@ -60,12 +60,15 @@ const groups = computed(() =>
 )
 
 async function put(next: Bench) {
+  const before = bench.value
   bench.value = next
-  await submit(async () => {
+  const done = await submit(async () => {
     const kept = await answer(api.PUT('/api/practice/bench', { body: next }))
     const all = practice.data.value
     if (all) client.setQueryData(KEY, { ...all, bench: kept })
   })
+  // What is shown is what lies on the bench.
+  if (!done) bench.value = before
 }
 
 async function take(id: string) {
