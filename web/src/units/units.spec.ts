@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest'
 import { formatMhz, parseFrequency } from './frequency'
 import { formatBoth, formatLength, parseLength } from './length'
 import { parseDecimal } from './number'
-import { formatSwr, returnLossOfSwr, swrOfReturnLoss } from './swr'
+import { formatSwr, returnLossOfMagnitude, returnLossOfSwr, swrOfMagnitude, swrOfReturnLoss } from './swr'
 
 describe('lengths as people type them', () => {
   // 1 in = 25.4 mm exactly (international yard and pound agreement, 1959).
@@ -98,5 +98,19 @@ describe('decimals', () => {
     expect(parseDecimal('2,5')).toEqual({ ok: true, value: 2.5 })
     expect(parseDecimal('1,500').ok).toBe(false)
     expect(parseDecimal('1.2.3').ok).toBe(false)
+  })
+})
+
+describe('what |Γ| means', () => {
+  // 2:1 reflects a third, and 9.54 dB come back less: by definition.
+  it('is SWR and return loss', () => {
+    expect(swrOfMagnitude(1 / 3)).toBeCloseTo(2)
+    expect(returnLossOfMagnitude(1 / 3)).toBeCloseTo(9.54, 2)
+  })
+
+  it('has ends', () => {
+    expect(swrOfMagnitude(1)).toBe(Infinity)
+    expect(swrOfMagnitude(0)).toBe(1)
+    expect(returnLossOfMagnitude(0)).toBe(80)
   })
 })
