@@ -25,14 +25,15 @@ final class StandInServer implements AutoCloseable {
     private final Bench bench;
     private final ServerSocket socket;
     private final Set<Socket> open = ConcurrentHashMap.newKeySet();
+    private final Thread listening;
 
     /** @param port wanted port; the next free one is taken where it is not free; 0 for any */
     StandInServer(Bench bench, int port) throws IOException {
         this.bench = bench;
         socket = bound(port);
-        Thread thread = new Thread(this::accept, "stand-in");
-        thread.setDaemon(true);
-        thread.start();
+        listening = new Thread(this::accept, "stand-in");
+        listening.setDaemon(true);
+        listening.start();
     }
 
     private static ServerSocket bound(int wanted) throws IOException {
@@ -91,9 +92,16 @@ final class StandInServer implements AutoCloseable {
         }
     }
 
+    /** Returns when nobody is let in any more and every conversation is ended. */
     @Override
     public void close() throws IOException {
         socket.close();
+        // A wait for visitors that is under way keeps the port open for a moment and may still let one in.
+        try {
+            listening.join();
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+        }
         for (Socket one : open) {
             one.close();
         }
