@@ -24,6 +24,11 @@ export const router = createRouter({
     },
     { path: '/live', component: () => import('@/instrument/LivePage.vue'), meta: { title: 'Live sweep' } },
     {
+      path: '/live/meters',
+      component: () => import('@/instrument/MetersPage.vue'),
+      meta: { title: 'Meters' },
+    },
+    {
       path: '/instruments',
       component: () => import('@/instrument/InstrumentsPage.vue'),
       meta: { title: 'Instruments' },

@@ -175,6 +175,10 @@ onBeforeUnmount(() => window.removeEventListener('keydown', key))
     </div>
 
     <aside class="side">
+      <nav class="switch" aria-label="What measures">
+        <RouterLink to="/live">Analyser</RouterLink>
+        <RouterLink to="/live/meters">Meters</RouterLink>
+      </nav>
       <p class="sentence" role="status" :class="{ rest: settings.hold }">
         {{ sentence }}<span v-if="settings.hold && running"> (on hold)</span>
       </p>
@@ -262,6 +266,7 @@ onBeforeUnmount(() => window.removeEventListener('keydown', key))
 
 .side {
   display: grid;
+  grid-template-columns: minmax(0, 1fr);
   gap: 12px;
   align-content: start;
 }
@@ -294,7 +299,12 @@ onBeforeUnmount(() => window.removeEventListener('keydown', key))
   }
 
   .bar {
-    grid-template-columns: 1fr 1fr;
+    grid-template-columns: repeat(4, 1fr);
+  }
+
+  .bar .other {
+    margin-top: 0;
+    grid-column: 1 / -1;
   }
 }
 </style>

@@ -13,6 +13,7 @@ type AtPort = Bench['atPort']
 /** What lies on the practice bench: choose it, trim it, disturb it. Tells its parent when another antenna is on. */
 const emit = defineEmits<{ another: [choice: Schemas['InstallationChoice']] }>()
 const KEY = ['practice'] as const
+const FOLDED = 'dorada.practice-folded'
 const PORTS: { value: AtPort; word: string }[] = [
   { value: 'ANTENNA', word: 'Antenna' },
   { value: 'OPEN', word: 'Open' },
@@ -32,6 +33,14 @@ watch(
   },
   { immediate: true },
 )
+
+/** Shut, it leaves the room to the sweep; it stays as it was left. */
+const isOpen = ref(localStorage.getItem(FOLDED) === null)
+function remember(event: Event) {
+  isOpen.value = (event.target as HTMLDetailsElement).open
+  if (isOpen.value) localStorage.removeItem(FOLDED)
+  else localStorage.setItem(FOLDED, 'yes')
+}
 
 const choice = computed(() =>
   practice.data.value?.installations.find((i) => i.id === bench.value?.installation),
@@ -111,8 +120,14 @@ function toggle(name: Bench['conditions'][number]) {
 </script>
 
 <template>
-  <section v-if="bench && choice" class="drawer" aria-label="Practice bench">
-    <p class="badge">Practice · nothing here is a real antenna</p>
+  <details
+    v-if="bench && choice"
+    class="drawer"
+    aria-label="Practice bench"
+    :open="isOpen"
+    @toggle="remember"
+  >
+    <summary class="badge">Practice · nothing here is a real antenna</summary>
     <label class="field">
       <span class="name">On the bench</span>
       <select :value="bench.installation" @change="take(($event.target as HTMLSelectElement).value)">
@@ -181,20 +196,25 @@ function toggle(name: Bench['conditions'][number]) {
       Solved from its wires on every change. The ground is free space or a perfect plane, so real masts,
       attics and CB vehicles differ most: expect the dip to be right within a few per cent, the depth less.
     </p>
-  </section>
+  </details>
 </template>
 
 <style scoped>
 .drawer {
-  display: grid;
-  gap: 14px;
-  padding: 14px 16px;
+  padding: 10px 16px;
   border: 2px dashed var(--gold);
   border-radius: 6px;
   background: var(--card);
 }
 
+.drawer > * + * {
+  margin-top: 14px;
+}
+
 .badge {
+  cursor: pointer;
+  min-height: 32px;
+  align-content: center;
   font-size: 14px;
   font-weight: 640;
   color: var(--gold-ink);

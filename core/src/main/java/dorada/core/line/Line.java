@@ -48,6 +48,11 @@ public record Line(
         return (k1DbPer100mSqrtMHz * Math.sqrt(mhz) + k2DbPer100mMHz * mhz) * lengthM / 100;
     }
 
+    /** Phase along the whole piece, one way, in radians. */
+    public double phase(double frequencyHz) {
+        return 2 * Math.PI * lengthM / (Wavelength.ofHz(frequencyHz) * velocityFactor);
+    }
+
     /** What is seen through the line, toward the radio, of a load of reflection {@code load} against {@code referenceOhm}. */
     public Reflection towardRadio(Reflection load, double referenceOhm, double frequencyHz) {
         return through(load, referenceOhm, frequencyHz, 1);
@@ -61,7 +66,7 @@ public record Line(
     private Reflection through(Reflection r, double referenceOhm, double frequencyHz, int way) {
         Reflection own = r.renormalised(referenceOhm, impedanceOhm);
         double size = Math.pow(10, -way * matchedLossDb(frequencyHz) / 10);
-        double angle = -way * 4 * Math.PI * lengthM / (Wavelength.ofHz(frequencyHz) * velocityFactor);
+        double angle = -way * 2 * phase(frequencyHz);
         double c = size * Math.cos(angle);
         double s = size * Math.sin(angle);
         return new Reflection(own.re() * c - own.im() * s, own.re() * s + own.im() * c)

@@ -68,7 +68,7 @@ final class Surroundings {
             wires.replaceAll(w -> raised(w, up));
             ground = true;
         }
-        return antenna.in(new Structure(wires, ground, loads));
+        return antenna.in(new Structure(wires, ground, loads, s.links()));
     }
 
     private static Wire raised(Wire w, double up) {

@@ -1,5 +1,7 @@
 package dorada.core.wire;
 
+import org.hipparchus.complex.Complex;
+
 /** A vector of complex numbers in two primitive arrays. */
 final class ComplexVector {
 
@@ -34,6 +36,16 @@ final class ComplexVector {
             sum += re[i] * re[i] + im[i] * im[i];
         }
         return Math.sqrt(sum);
+    }
+
+    /** Adds {@code factor} times {@code other}. */
+    void add(ComplexVector other, Complex factor) {
+        double a = factor.getReal();
+        double b = factor.getImaginary();
+        for (int i = 0; i < re.length; i++) {
+            re[i] += a * other.re[i] - b * other.im[i];
+            im[i] += a * other.im[i] + b * other.re[i];
+        }
     }
 
     /** This vector less {@code other}. */

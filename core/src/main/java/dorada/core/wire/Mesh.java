@@ -102,7 +102,7 @@ final class Mesh {
     }
 
     /**
-     * @param ports where sources will be connected; those of the loads are added
+     * @param ports where sources will be connected; those of the loads and lines are added
      * @param topHz highest frequency that will be asked for
      * @throws WireException for what the solver can't compute, naming the wire
      */
@@ -200,6 +200,7 @@ final class Mesh {
             new Clearances(structure, firstNode, lastNode).require();
             List<Port> all = new ArrayList<>(ports);
             structure.loads().forEach(l -> all.add(l.at()));
+            structure.links().forEach(l -> all.addAll(List.of(l.from(), l.to())));
             for (Port p : all) {
                 if (p.wire() < 0 || p.wire() >= wires.size()) {
                     throw new IllegalArgumentException(

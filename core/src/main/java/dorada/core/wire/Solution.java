@@ -2,20 +2,59 @@ package dorada.core.wire;
 
 import dorada.core.rf.Impedance;
 import org.hipparchus.complex.Complex;
+import org.hipparchus.linear.FieldMatrix;
 
 /** Currents of a structure at one frequency, with one volt at each feed in turn and the other feeds shorted. */
 public final class Solution {
 
     private final Mesh mesh;
-    private final double[][] feeds;
     private final double frequencyHz;
     private final ComplexVector[] currents;
+    private final FieldMatrix<Complex> admittances;
+    private final double linesW;
 
-    Solution(Mesh mesh, double[][] feeds, double frequencyHz, ComplexVector[] currents) {
+    /** @param each currents for one volt at each port in turn, lines not yet connected */
+    Solution(Mesh mesh, double[][] ports, int feeds, Linked linked, double frequencyHz, ComplexVector[] each) {
         this.mesh = mesh;
-        this.feeds = feeds;
         this.frequencyHz = frequencyHz;
-        this.currents = currents;
+        FieldMatrix<Complex> lines = linked.ofLines(frequencyHz);
+        FieldMatrix<Complex> all = lines.copy();
+        for (int i = 0; i < ports.length; i++) {
+            for (int j = 0; j < ports.length; j++) {
+                all.addToEntry(i, j, sum(ports[i], each[j]));
+            }
+        }
+        FieldMatrix<Complex> voltages = linked.voltages(all);
+        admittances = all.multiply(voltages).getSubMatrix(0, feeds - 1, 0, feeds - 1);
+        currents = ports.length == feeds ? each : combined(each, voltages);
+        Complex[] v = voltages.getColumn(0);
+        Complex[] i = lines.operate(v);
+        double watts = 0;
+        for (int p = 0; p < v.length; p++) {
+            watts += v[p].multiply(i[p].conjugate()).getReal() / 2;
+        }
+        linesW = watts;
+    }
+
+    private static Complex sum(double[] through, ComplexVector current) {
+        double re = 0;
+        double im = 0;
+        for (int m = 0; m < through.length; m++) {
+            re += through[m] * current.re[m];
+            im += through[m] * current.im[m];
+        }
+        return new Complex(re, im);
+    }
+
+    private static ComplexVector[] combined(ComplexVector[] each, FieldMatrix<Complex> voltages) {
+        ComplexVector[] out = new ComplexVector[voltages.getColumnDimension()];
+        for (int f = 0; f < out.length; f++) {
+            out[f] = new ComplexVector(each[0].size());
+            for (int p = 0; p < each.length; p++) {
+                out[f].add(each[p], voltages.getEntry(p, f));
+            }
+        }
+        return out;
     }
 
     public double frequencyHz() {
@@ -30,25 +69,12 @@ public final class Solution {
 
     /** Current in amperes into feed {@code i} for one volt at feed {@code j}: siemens. */
     public Complex admittance(int i, int j) {
-        double re = 0;
-        double im = 0;
-        for (int m = 0; m < feeds[i].length; m++) {
-            re += feeds[i][m] * currents[j].re[m];
-            im += feeds[i][m] * currents[j].im[m];
-        }
-        return new Complex(re, im);
+        return admittances.getEntry(i, j);
     }
 
     /** Current in amperes along wire {@code port.wire()} at one of the structure's ports, for one volt at the first feed. */
     public Complex currentAt(Port port) {
-        double[] c = mesh.through(port);
-        double re = 0;
-        double im = 0;
-        for (int m = 0; m < c.length; m++) {
-            re += c[m] * currents[0].re[m];
-            im += c[m] * currents[0].im[m];
-        }
-        return new Complex(re, im);
+        return sum(mesh.through(port), currents[0]);
     }
 
     /** The current along every segment, in order of wires, for one volt at the first feed. */
@@ -102,7 +128,7 @@ public final class Solution {
         return admittance(0, 0).getReal() / 2;
     }
 
-    /** Watts that are lost in wires and lumped elements for one volt (peak) at the first feed. */
+    /** Watts that are lost in wires, lumped elements and lines for one volt (peak) at the first feed. */
     public double lostW() {
         double k = 2 * Math.PI * frequencyHz / dorada.core.rf.Wavelength.SPEED_OF_LIGHT_M_PER_S;
         SegmentPair.Table table = new SegmentPair.Table(mesh, k);
@@ -126,7 +152,7 @@ public final class Solution {
             double i = currentAt(load.at()).norm();
             lost += i * i * load.element().impedanceAt(frequencyHz).resistanceOhm();
         }
-        return lost / 2;
+        return lost / 2 + linesW;
     }
 
     /** Share of the input that is radiated, 0 to 1. */

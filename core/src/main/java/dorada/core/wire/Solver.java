@@ -10,7 +10,9 @@ public final class Solver {
     private static final double LEFT_OVER = 1e-7;
 
     private final Mesh mesh;
-    private final double[][] feeds;
+    private final Linked linked;
+    private final int feeds;
+    private final double[][] ports;
 
     /**
      * @param structure what there is
@@ -31,7 +33,9 @@ public final class Solver {
             throw new IllegalArgumentException("Nothing is fed: name a wire and a position.");
         }
         mesh = Mesh.of(structure, feeds, topHz, segmentsPerWave);
-        this.feeds = feeds.stream().map(mesh::through).toArray(double[][]::new);
+        this.feeds = feeds.size();
+        linked = new Linked(feeds, structure.links());
+        ports = linked.ports().stream().map(mesh::through).toArray(double[][]::new);
     }
 
     /** How many unknown currents are solved for. */
@@ -54,21 +58,21 @@ public final class Solver {
         if (leftOver(z, currents) > LEFT_OVER) {
             currents = solved(new PivotedFactor(z)::solve);
         }
-        return new Solution(mesh, feeds, frequencyHz, currents);
+        return new Solution(mesh, ports, feeds, linked, frequencyHz, currents);
     }
 
     private ComplexVector[] solved(UnaryOperator<ComplexVector> solve) {
-        ComplexVector[] currents = new ComplexVector[feeds.length];
-        for (int f = 0; f < feeds.length; f++) {
-            currents[f] = solve.apply(ComplexVector.ofReal(feeds[f]));
+        ComplexVector[] currents = new ComplexVector[ports.length];
+        for (int f = 0; f < ports.length; f++) {
+            currents[f] = solve.apply(ComplexVector.ofReal(ports[f]));
         }
         return currents;
     }
 
     private double leftOver(SymmetricMatrix z, ComplexVector[] currents) {
         double worst = 0;
-        for (int f = 0; f < feeds.length; f++) {
-            ComplexVector wanted = ComplexVector.ofReal(feeds[f]);
+        for (int f = 0; f < ports.length; f++) {
+            ComplexVector wanted = ComplexVector.ofReal(ports[f]);
             double left = z.times(currents[f]).minus(wanted).norm() / wanted.norm();
             // NaN counts as wrong.
             worst = left <= worst ? worst : Double.isNaN(left) ? Double.POSITIVE_INFINITY : left;

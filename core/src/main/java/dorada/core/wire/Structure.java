@@ -10,12 +10,18 @@ import java.util.List;
  * @param overPerfectGround true for a perfectly conducting plane at z = 0 to which ends at z = 0 are joined; false for
  *     free space
  * @param loads lumped elements in series with wires
+ * @param links transmission lines between ports
  */
-public record Structure(List<Wire> wires, boolean overPerfectGround, List<Load> loads) {
+public record Structure(List<Wire> wires, boolean overPerfectGround, List<Load> loads, List<Link> links) {
 
     public Structure {
         wires = List.copyOf(wires);
         loads = List.copyOf(loads);
+        links = List.copyOf(links);
+    }
+
+    public Structure(List<Wire> wires, boolean overPerfectGround, List<Load> loads) {
+        this(wires, overPerfectGround, loads, List.of());
     }
 
     public static Structure inFreeSpace(List<Wire> wires) {
@@ -29,6 +35,12 @@ public record Structure(List<Wire> wires, boolean overPerfectGround, List<Load> 
     public Structure with(Load... more) {
         List<Load> all = new ArrayList<>(loads);
         all.addAll(List.of(more));
-        return new Structure(wires, overPerfectGround, all);
+        return new Structure(wires, overPerfectGround, all, links);
+    }
+
+    public Structure with(Link... more) {
+        List<Link> all = new ArrayList<>(links);
+        all.addAll(List.of(more));
+        return new Structure(wires, overPerfectGround, loads, all);
     }
 }

@@ -1,10 +1,13 @@
 package dorada.server.antenna;
 
+import dorada.core.line.Line;
+import dorada.core.wire.Link;
 import dorada.core.wire.Point;
 import dorada.core.wire.Port;
 import dorada.core.wire.Structure;
 import dorada.core.wire.Wire;
 import dorada.server.problem.JobException;
+import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.validation.constraints.NotNull;
 import java.util.ArrayList;
 import java.util.List;
@@ -14,6 +17,7 @@ import java.util.List;
  *
  * @param wires straight wires; ends within a tenth of the thinner radius are joined
  * @param ground "none", or "perfect" for a plane at z = 0
+ * @param lines transmission lines between two ports; absent for none
  * @param feed where the source is
  * @param frequenciesHz at least one, in Hz
  * @param pattern absent, or where gain is wanted
@@ -21,6 +25,7 @@ import java.util.List;
 record ModelRequest(
         @NotNull List<WireRequest> wires,
         String ground,
+        List<LineRequest> lines,
         @NotNull FeedRequest feed,
         @NotNull double[] frequenciesHz,
         PatternRequest pattern) {
@@ -32,6 +37,21 @@ record ModelRequest(
 
     /** @param position 0 (the wire's beginning) to 1 (its end) */
     record FeedRequest(int wire, double position) {}
+
+    /**
+     * A line that does not radiate; in parallel with the source where both are at one port.
+     *
+     * @param lossDbPer100mSqrtMHz matched loss at 1 MHz, growing with the root of the frequency; 0 where absent
+     * @param crossed with its conductors exchanged; not where absent
+     */
+    record LineRequest(
+            @NotNull FeedRequest from,
+            @NotNull FeedRequest to,
+            double impedanceOhm,
+            double lengthM,
+            @Schema(defaultValue = "1") Double velocityFactor,
+            Double lossDbPer100mSqrtMHz,
+            Boolean crossed) {}
 
     record PatternRequest(double frequencyHz) {}
 
@@ -47,26 +67,51 @@ record ModelRequest(
             WireRequest w = wires.get(i);
             solid.add(new Wire(point(i, w == null ? null : w.fromM), point(i, w == null ? null : w.toM), w.radiusM));
         }
-        return switch (ground == null ? "none" : ground) {
+        Structure bare = switch (ground == null ? "none" : ground) {
             case "none" -> Structure.inFreeSpace(solid);
             case "perfect" -> Structure.overGround(solid);
             default ->
                 throw JobException.atField("ground", "The ground is \"none\" or \"perfect\", not \"" + ground + "\".");
         };
+        return bare.with(links());
+    }
+
+    private Link[] links() {
+        List<Link> all = new ArrayList<>();
+        for (LineRequest l : lines == null ? List.<LineRequest>of() : lines) {
+            try {
+                double velocityFactor = l.velocityFactor == null ? 1 : l.velocityFactor;
+                double loss = l.lossDbPer100mSqrtMHz == null ? 0 : l.lossDbPer100mSqrtMHz;
+                Line line = new Line(l.lengthM, velocityFactor, l.impedanceOhm, loss, 0);
+                all.add(new Link(port("lines", l.from), port("lines", l.to), line, Boolean.TRUE.equals(l.crossed)));
+            } catch (IllegalArgumentException e) {
+                throw JobException.atField("lines", e.getMessage());
+            }
+        }
+        return all.toArray(Link[]::new);
     }
 
     Port port() {
-        if (feed == null) {
-            throw JobException.atField("feed", "Nothing is fed: name a wire and a position.");
-        }
-        if (feed.wire < 0 || feed.wire >= wires.size()) {
+        return port("feed", feed);
+    }
+
+    private Port port(String field, FeedRequest at) {
+        if (at == null) {
             throw JobException.atField(
-                    "feed", "The feed names wire " + feed.wire + "; there are wires 0 to " + (wires.size() - 1) + ".");
+                    field,
+                    field.equals("feed")
+                            ? "Nothing is fed: name a wire and a position."
+                            : "A line needs both ends: name a wire and a position for each.");
         }
-        if (!(feed.position >= 0 && feed.position <= 1)) {
-            throw JobException.atField("feed", "A position on a wire lies between 0 and 1, not " + feed.position + ".");
+        String what = field.equals("feed") ? "The feed" : "A line";
+        if (at.wire < 0 || at.wire >= wires.size()) {
+            throw JobException.atField(
+                    field, what + " names wire " + at.wire + "; there are wires 0 to " + (wires.size() - 1) + ".");
         }
-        return new Port(feed.wire, feed.position);
+        if (!(at.position >= 0 && at.position <= 1)) {
+            throw JobException.atField(field, "A position on a wire lies between 0 and 1, not " + at.position + ".");
+        }
+        return new Port(at.wire, at.position);
     }
 
     /** The highest frequency that is asked for; all of them are checked. */

@@ -1,6 +1,7 @@
 package dorada.server.instrument;
 
 import dorada.core.practice.Bench;
+import dorada.core.practice.MeterBench;
 import dorada.core.practice.VirtualInstallations;
 import java.io.IOException;
 import java.util.Random;
@@ -17,6 +18,7 @@ public class PracticeStand implements SmartLifecycle {
     private static final Logger LOG = LoggerFactory.getLogger(PracticeStand.class);
 
     private final Bench bench = new Bench(VirtualInstallations.ALL.get(0), new Random());
+    private final MeterBench meters = new MeterBench(bench, new Random());
     private final int wantedPort;
     private StandInServer server;
 
@@ -26,6 +28,10 @@ public class PracticeStand implements SmartLifecycle {
 
     public Bench bench() {
         return bench;
+    }
+
+    MeterBench meters() {
+        return meters;
     }
 
     /** Where the stand-in analyser listens on this machine; 0 where it could not. */

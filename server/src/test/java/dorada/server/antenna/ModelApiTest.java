@@ -56,6 +56,24 @@ class ModelApiTest extends ApiTest {
                 .andExpect(jsonPath("$.pattern").doesNotExist());
     }
 
+    /** Source: a half wave of line repeats what is at its end (D. M. Pozar, Microwave Engineering, section 2.3). */
+    @Test
+    void aLineLeadsToAnotherWire() throws Exception {
+        String far = "{\"wires\":[{\"fromM\":[0,0,-0.24],\"toM\":[0,0,0.24],\"radiusM\":0.001},"
+                + "{\"fromM\":[40,0,0],\"toM\":[40,0,0.004],\"radiusM\":0.00001}],\"frequenciesHz\":[299792458],"
+                + "\"feed\":{\"wire\":1,\"position\":0.5},\"lines\":[{\"from\":{\"wire\":1,\"position\":0.5},"
+                + "\"to\":{\"wire\":0,\"position\":0.5},\"impedanceOhm\":75,\"lengthM\":%s}]}";
+        ask(far.formatted("0.5"))
+                .andExpect(status().isOk())
+                .andExpect(jsonPath("$.points[0].resistanceOhm", closeTo(72, 5.0)));
+        // A quarter wave inverts: 75² / 72.
+        ask(far.formatted("0.25")).andExpect(jsonPath("$.points[0].resistanceOhm", closeTo(78, 5.0)));
+        ask(far.formatted("0"))
+                .andExpect(status().isUnprocessableContent())
+                .andExpect(jsonPath("$.field").value("lines"))
+                .andExpect(jsonPath("$.detail", containsString("above 0 m")));
+    }
+
     @ParameterizedTest
     @CsvSource(
             delimiter = '|',

@@ -79,6 +79,34 @@ class InstrumentApiTest extends ApiTest {
     }
 
     @Test
+    void theMetersOfTheBenchAreReadOnceTheirNeedleIsSet() throws Exception {
+        String load = bench("roof-quarter-wave", "[0.43]", "[]").replace("ANTENNA", "LOAD");
+        send(put("/api/practice/bench"), technician, load).andExpect(status().isOk());
+        String dials = "{\"frequencyHz\":155000000,\"powerW\":25,\"ceilingSwr\":3,\"meterRangeW\":%s,%s"
+                + "\"plugW\":25,\"plugLowHz\":100e6,\"plugHighHz\":250e6}";
+        getAs(viewer, "/api/practice/meters/plugs").andExpect(jsonPath("$.watts", hasSize(5)));
+        send(post("/api/practice/meters/reading"), technician, dials.formatted("30", ""))
+                .andExpect(status().isOk())
+                .andExpect(jsonPath("$.meterSwr").doesNotExist())
+                .andExpect(jsonPath("$.meterTrouble", containsString("full scale")));
+        send(post("/api/practice/meters/needle"), technician, dials.formatted("10", ""))
+                .andExpect(status().isUnprocessableContent())
+                .andExpect(jsonPath("$.field").value("meterRangeW"));
+        send(post("/api/practice/meters/needle"), technician, dials.formatted("30", ""))
+                .andExpect(jsonPath("$.forwardW").value(25.0));
+        String needle = "\"setFor\":{\"frequencyHz\":155000000,\"forwardW\":25},";
+        send(post("/api/practice/meters/reading"), technician, dials.formatted("30", needle))
+                .andExpect(jsonPath("$.meterSwr").value(1.0))
+                .andExpect(jsonPath("$.reflectedW").value(0.0))
+                .andExpect(jsonPath("$.foldedBack").value(false));
+        send(
+                        post("/api/practice/meters/reading"),
+                        technician,
+                        dials.formatted("30", "").replace(":25,", ":0,"))
+                .andExpect(status().isUnprocessableContent());
+    }
+
+    @Test
     void theLeadAddsInstrumentsThatCanBeReached() throws Exception {
         String made = instrument("Bench analyser", stand.port());
         send(post("/api/instruments"), technician, made).andExpect(status().isForbidden());

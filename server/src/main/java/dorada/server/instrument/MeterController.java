@@ -1,0 +1,115 @@
+package dorada.server.instrument;
+
+import dorada.core.practice.MeterBench;
+import dorada.core.practice.MeterBench.Carrier;
+import dorada.core.practice.MeterBench.Reading;
+import dorada.core.practice.MeterBench.Settings;
+import dorada.server.problem.JobException;
+import jakarta.validation.constraints.NotNull;
+import java.util.List;
+import java.util.Optional;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** The radio, in-line meter and directional wattmeter of the practice bench. */
+@RestController
+@RequestMapping("/api/practice/meters")
+class MeterController {
+
+    private final PracticeStand stand;
+
+    MeterController(PracticeStand stand) {
+        this.stand = stand;
+    }
+
+    /** @param watts full scales; each plug comes for one of the bands */
+    record Plugs(@NotNull List<Double> watts, @NotNull List<PlugBand> bands) {}
+
+    record PlugBand(@NotNull double lowHz, @NotNull double highHz) {}
+
+    /** @param forwardW for which a needle was set, or which is sent */
+    record CarrierView(@NotNull double frequencyHz, @NotNull double forwardW) {}
+
+    /**
+     * What is dialled.
+     *
+     * @param setFor the carrier to which the meter's needle was set; absent where it never was
+     */
+    record Dials(
+            @NotNull double frequencyHz,
+            @NotNull double powerW,
+            @NotNull double ceilingSwr,
+            @NotNull double meterRangeW,
+            CarrierView setFor,
+            @NotNull double plugW,
+            @NotNull double plugLowHz,
+            @NotNull double plugHighHz) {
+
+        Settings settings() {
+            try {
+                return new Settings(
+                        frequencyHz,
+                        powerW,
+                        ceilingSwr,
+                        meterRangeW,
+                        Optional.ofNullable(setFor).map(c -> new Carrier(c.frequencyHz, c.forwardW)),
+                        plugW,
+                        plugLowHz,
+                        plugHighHz);
+            } catch (IllegalArgumentException e) {
+                throw JobException.atField("frequencyHz", e.getMessage());
+            }
+        }
+    }
+
+    /** What the eye reads; what can't be read is absent, with the reason beside it. */
+    record MeterReadingView(
+            Double meterSwr,
+            String meterTrouble,
+            Double forwardW,
+            Double reflectedW,
+            @NotNull double doubtW,
+            Double swrFromWatts,
+            String wattmeterTrouble,
+            @NotNull double counterHz,
+            @NotNull double spuriousDbc,
+            @NotNull boolean foldedBack) {}
+
+    @GetMapping("/plugs")
+    Plugs plugs() {
+        return new Plugs(
+                MeterBench.PLUGS_W,
+                MeterBench.PLUGS_HZ.stream().map(b -> new PlugBand(b[0], b[1])).toList());
+    }
+
+    /** Keys the radio with the meter's switch on forward, and sets the needle to full scale. */
+    @PostMapping("/needle")
+    CarrierView needle(@RequestBody Dials dials) {
+        if (dials.powerW > dials.meterRangeW) {
+            throw JobException.atField(
+                    "meterRangeW", "The needle pegs on this range. Switch to a higher one, or lower the power.");
+        }
+        Carrier c = stand.meters().carrier(dials.settings());
+        return new CarrierView(c.frequencyHz(), c.forwardW());
+    }
+
+    /** Keys the radio and reads both meters. */
+    @PostMapping("/reading")
+    MeterReadingView reading(@RequestBody Dials dials) {
+        Reading r = stand.meters().read(dials.settings());
+        return new MeterReadingView(
+                r.meterSwr().orElse(null),
+                r.meterTrouble().orElse(null),
+                r.watts().forwardW().orElse(null),
+                r.watts().reflectedW().orElse(null),
+                r.doubtW(),
+                r.watts().swr().orElse(null),
+                r.watts().trouble().orElse(null),
+                r.carrier().frequencyHz(),
+                stand.meters().spuriousDbc(),
+                r.foldedBack());
+    }
+}

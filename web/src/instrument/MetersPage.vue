@@ -1,0 +1,303 @@
+<script setup lang="ts">
+import { useQuery } from '@tanstack/vue-query'
+import { computed, ref, watch } from 'vue'
+import { answer, api, type Schemas } from '@/api/client'
+import { useMe } from '@/api/queries'
+import TextField from '@/shell/TextField.vue'
+import { useForm } from '@/shell/useForm'
+import { formatMhz, parseFrequency } from '@/units/frequency'
+import { formatSwr } from '@/units/swr'
+import EdgeScale from './EdgeScale.vue'
+import { agrees, SWR_MARKS, type Needle, watts, wattMarks, swrPlace } from './meters'
+import PracticeDrawer from './PracticeDrawer.vue'
+
+const POWERS = [1, 4, 5, 10, 25, 50]
+const CEILINGS = [1.5, 2, 2.5, 3]
+const RANGES = [10, 30, 100]
+
+const me = useMe()
+const mayWork = computed(() => me.data.value?.role !== 'VIEWER')
+const plugs = useQuery({
+  queryKey: ['plugs'],
+  queryFn: () => answer(api.GET('/api/practice/meters/plugs')),
+  staleTime: Infinity,
+})
+const { busy, wrong, trouble, submit } = useForm()
+const channel = ref('155.000')
+const dials = ref({ powerW: 5, ceilingSwr: 2, meterRangeW: 10, plugW: 5, plugBand: 1 })
+const needle = ref<Needle>()
+const readings = ref<{ hz: number; powerW: number; setFor?: Needle; read: Schemas['MeterReadingView'] }[]>([])
+const last = computed(() => readings.value[0])
+const band = computed(() => plugs.data.value?.bands[dials.value.plugBand] ?? { lowHz: 100e6, highHz: 250e6 })
+
+const frequency = computed(() => parseFrequency(channel.value))
+const isSet = computed(
+  () =>
+    needle.value !== undefined &&
+    frequency.value.ok &&
+    agrees(needle.value, {
+      hz: frequency.value.value,
+      powerW: dials.value.powerW,
+      rangeW: dials.value.meterRangeW,
+    }),
+)
+const sentence = computed(() => {
+  if (!needle.value) return 'Set the needle to full scale first.'
+  if (!isSet.value) return 'Set the needle again: channel, power or range has changed.'
+  if (last.value?.read.foldedBack) return 'The radio folds its power back: it does not like what it sees.'
+  if (last.value?.read.meterSwr !== undefined)
+    return `SWR ${last.value.read.meterSwr.toFixed(1)} on ${formatMhz(last.value.hz)} MHz.`
+  return 'Read the reflected side.'
+})
+
+// Whatever was read belongs to the antenna that was on then.
+function another(choice: Schemas['InstallationChoice']) {
+  channel.value = formatMhz((choice.lowHz + choice.highHz) / 2)
+  const middle = (choice.lowHz + choice.highHz) / 2
+  const fits = plugs.data.value?.bands.findIndex((b) => b.lowHz <= middle && middle <= b.highHz) ?? -1
+  if (fits >= 0) dials.value.plugBand = fits
+  readings.value = []
+  needle.value = undefined
+}
+
+watch(
+  () => dials.value.powerW,
+  (power) => {
+    const plug = plugs.data.value?.watts.find((w) => w >= power)
+    if (plug !== undefined) dials.value.plugW = plug
+  },
+)
+
+function body(hz: number): Schemas['Dials'] {
+  const d = dials.value
+  return {
+    frequencyHz: hz,
+    powerW: d.powerW,
+    ceilingSwr: d.ceilingSwr,
+    meterRangeW: d.meterRangeW,
+    setFor: needle.value && { frequencyHz: needle.value.hz, forwardW: needle.value.forwardW },
+    plugW: d.plugW,
+    plugLowHz: band.value.lowHz,
+    plugHighHz: band.value.highHz,
+  }
+}
+
+async function withChannel(action: (hz: number) => Promise<void>) {
+  const f = frequency.value
+  if (!f.ok) wrong.value = { frequencyHz: f.why }
+  else await submit(() => action(f.value))
+}
+
+const setNeedle = () =>
+  withChannel(async (hz) => {
+    const c = await answer(api.POST('/api/practice/meters/needle', { body: body(hz) }))
+    needle.value = {
+      hz,
+      powerW: dials.value.powerW,
+      rangeW: dials.value.meterRangeW,
+      forwardW: c.forwardW,
+    }
+  })
+
+const readThem = () =>
+  withChannel(async (hz) => {
+    const read = await answer(api.POST('/api/practice/meters/reading', { body: body(hz) }))
+    readings.value = [{ hz, powerW: dials.value.powerW, setFor: needle.value, read }, ...readings.value]
+  })
+
+const swrNeedles = computed(() => {
+  const swr = last.value?.read.meterSwr
+  return swr === undefined ? [] : [{ at: swrPlace(swr), word: `SWR ${swr.toFixed(1)}` }]
+})
+const wattNeedles = computed(() => {
+  const r = last.value?.read
+  if (r?.forwardW === undefined || r.reflectedW === undefined) return []
+  return [
+    { at: r.forwardW / dials.value.plugW, word: `forward ${watts(r.forwardW)}` },
+    { at: r.reflectedW / dials.value.plugW, word: `reflected ${watts(r.reflectedW)}`, quiet: true },
+  ]
+})
+</script>
+
+<template>
+  <div class="page">
+    <div class="work">
+      <form class="bar card" @submit.prevent="readThem">
+        <TextField v-model="channel" name="Channel, MHz" :wrong="wrong.frequencyHz" />
+        <label class="field">
+          <span class="name">Radio power</span>
+          <select v-model.number="dials.powerW">
+            <option v-for="p in POWERS" :key="p" :value="p">{{ p }} W</option>
+          </select>
+        </label>
+        <label class="field">
+          <span class="name">Radio stands</span>
+          <select v-model.number="dials.ceilingSwr">
+            <option v-for="c in CEILINGS" :key="c" :value="c">SWR {{ c }}</option>
+          </select>
+        </label>
+        <label class="field">
+          <span class="name">Meter range</span>
+          <select v-model.number="dials.meterRangeW">
+            <option v-for="r in RANGES" :key="r" :value="r">{{ r }} W</option>
+          </select>
+        </label>
+        <label class="field">
+          <span class="name">Wattmeter plug</span>
+          <select v-model.number="dials.plugW">
+            <option v-for="w in plugs.data.value?.watts ?? []" :key="w" :value="w">{{ w }} W</option>
+          </select>
+        </label>
+        <label class="field">
+          <span class="name">Plug’s band</span>
+          <select v-model.number="dials.plugBand">
+            <option v-for="(b, i) in plugs.data.value?.bands ?? []" :key="i" :value="i">
+              {{ formatMhz(b.lowHz, 0) }}–{{ formatMhz(b.highHz, 0) }} MHz
+            </option>
+          </select>
+        </label>
+      </form>
+
+      <section class="card face" aria-label="In-line meter">
+        <h2>In-line meter, reflected side</h2>
+        <EdgeScale name="In-line meter" :marks="SWR_MARKS" :needles="swrNeedles" :red-from="0.5" />
+        <p class="hint">
+          <template v-if="needle">
+            Needle set on {{ formatMhz(needle.hz) }} MHz with {{ needle.powerW }} W, range
+            {{ needle.rangeW }} W.
+          </template>
+          <template v-else>The needle is not set yet.</template>
+        </p>
+        <p v-if="last?.read.meterTrouble" class="wrong">{{ last.read.meterTrouble }}</p>
+      </section>
+
+      <section class="card face" aria-label="Directional wattmeter">
+        <h2>Directional wattmeter, arrow forward and turned</h2>
+        <EdgeScale name="Directional wattmeter" :marks="wattMarks(dials.plugW)" :needles="wattNeedles" />
+        <p class="hint">
+          <template v-if="last">
+            Each reading within {{ watts(last.read.doubtW) }} W: five per cent of full scale and half a
+            division. Small watts on a large plug say little.
+          </template>
+          <template v-else>Choose the plug so that forward power uses most of its scale.</template>
+        </p>
+        <p v-if="last?.read.wattmeterTrouble" class="wrong">{{ last.read.wattmeterTrouble }}</p>
+      </section>
+
+      <section v-if="readings.length" class="card list">
+        <table>
+          <thead>
+            <tr>
+              <th>Channel, MHz</th>
+              <th>Meter SWR</th>
+              <th>Forward, W</th>
+              <th>Reflected, W</th>
+              <th>SWR from watts</th>
+              <th>Counter, MHz</th>
+              <th>Spurious</th>
+            </tr>
+          </thead>
+          <tbody>
+            <tr v-for="(r, i) in readings" :key="readings.length - i">
+              <td>{{ formatMhz(r.hz) }}</td>
+              <td>{{ r.read.meterSwr === undefined ? '–' : r.read.meterSwr.toFixed(1) }}</td>
+              <td>{{ r.read.forwardW === undefined ? '–' : watts(r.read.forwardW) }}</td>
+              <td>{{ r.read.reflectedW === undefined ? '–' : watts(r.read.reflectedW) }}</td>
+              <td>{{ r.read.swrFromWatts === undefined ? '–' : formatSwr(r.read.swrFromWatts) }}</td>
+              <td>{{ formatMhz(r.read.counterHz, 6) }}</td>
+              <td>{{ r.read.spuriousDbc.toFixed(0).replace('-', '−') }} dBc</td>
+            </tr>
+          </tbody>
+        </table>
+      </section>
+    </div>
+
+    <aside class="side">
+      <nav class="switch" aria-label="What measures">
+        <RouterLink to="/live">Analyser</RouterLink>
+        <RouterLink to="/live/meters">Meters</RouterLink>
+      </nav>
+      <p class="sentence" role="status">{{ sentence }}</p>
+      <p v-if="trouble" class="wrong" role="alert">{{ trouble }}</p>
+      <template v-if="mayWork">
+        <button :class="isSet ? 'other' : 'do'" :disabled="busy" @click="setNeedle">
+          Set the needle to full scale
+        </button>
+        <button :class="isSet ? 'do' : 'other'" :disabled="busy" @click="readThem">Key up and read</button>
+      </template>
+      <p v-else class="soft">A viewer reads; a technician measures.</p>
+      <p class="caution">
+        Low power, a carrier without speech, only on channels that you may use. Listen first. Not into an SWR
+        of 3 or more.
+      </p>
+      <PracticeDrawer @another="another" />
+    </aside>
+  </div>
+</template>
+
+<style scoped>
+.page {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) 372px;
+  gap: 16px;
+  padding: 16px 22px 22px;
+}
+
+.work,
+.side {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr);
+  gap: 12px;
+  align-content: start;
+}
+
+.bar {
+  display: grid;
+  grid-template-columns: repeat(6, minmax(0, 1fr));
+  gap: 12px;
+  align-items: start;
+  padding: 10px 14px 12px;
+}
+
+.face {
+  padding: 12px 18px;
+  display: grid;
+  gap: 6px;
+}
+
+.list {
+  padding: 4px 18px 10px;
+  overflow-x: auto;
+}
+
+table {
+  width: 100%;
+  border-collapse: collapse;
+  font-variant-numeric: tabular-nums;
+}
+
+th,
+td {
+  padding: 6px 10px;
+  text-align: right;
+  white-space: nowrap;
+  border-bottom: 1px solid var(--line);
+}
+
+.sentence {
+  font-size: 22px;
+  line-height: 1.25;
+  font-weight: 640;
+  min-height: 56px;
+}
+
+@media (max-width: 1000px) {
+  .page {
+    grid-template-columns: minmax(0, 1fr);
+  }
+
+  .bar {
+    grid-template-columns: repeat(3, minmax(0, 1fr));
+  }
+}
+</style>
