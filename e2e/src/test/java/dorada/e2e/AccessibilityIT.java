@@ -37,6 +37,11 @@ class AccessibilityIT {
                 page.navigate(dorada.address() + "/live");
                 page.getByText("On the bench").waitFor();
                 check(page, look + " live sweep");
+                page.getByText("Meters").click();
+                ines.button("Set the needle to full scale").click();
+                ines.button("Key up and read").click();
+                page.getByText("Spurious").waitFor();
+                check(page, look + " meters");
                 page.navigate(dorada.address() + "/model");
                 ines.button("Solve").click();
                 page.getByText("Greatest gain").waitFor();

@@ -49,6 +49,15 @@ class PracticeIT {
             ines.button(Pattern.compile("^Stop")).click();
             assertThat(ines.button("Start sweeping")).isVisible();
 
+            page.getByText("Meters").click();
+            page.getByLabel("Channel, MHz").fill("156");
+            ines.button("Key up and read").click();
+            assertThat(page.getByText("Set the needle to full scale with")).isVisible();
+            ines.button("Set the needle to full scale").click();
+            ines.button("Key up and read").click();
+            assertThat(page.locator(".sentence")).containsText(Pattern.compile("SWR|folds"));
+            assertThat(page.locator("tbody tr")).hasCount(2);
+
             page.navigate(dorada.address() + "/model");
             ines.button("Solve").click();
             assertThat(page.getByText("Greatest gain")).isVisible();

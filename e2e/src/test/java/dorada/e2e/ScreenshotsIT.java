@@ -5,6 +5,7 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.ScreenshotAnimations;
 import java.nio.file.Path;
+import java.util.List;
 import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
@@ -57,6 +58,14 @@ class ScreenshotsIT {
             assertThat(ines.traces("earlier")).hasCount(1);
             page.waitForTimeout(3000);
             take(page, "live-sweep");
+            page.getByText("Meters").click();
+            for (String channel : List.of("153", "156", "159")) {
+                page.getByLabel("Channel, MHz").fill(channel);
+                ines.button("Set the needle to full scale").click();
+                ines.button("Key up and read").click();
+                page.getByText(channel + ".000").first().waitFor();
+            }
+            take(page, "meters");
             page.navigate(dorada.address() + "/model");
             ines.button("Solve").click();
             page.getByText("Greatest gain").waitFor();
