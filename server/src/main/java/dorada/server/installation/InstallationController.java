@@ -1,7 +1,7 @@
 package dorada.server.installation;
 
 import dorada.core.antenna.AntennaKind;
-import dorada.core.spectrum.ServiceChannels;
+import dorada.core.spectrum.RadioServices;
 import dorada.server.people.SignedIn;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
@@ -57,8 +57,8 @@ class InstallationController {
         return List.of(new ServiceView(
                 "CB",
                 "47 CFR 95.963 (United States)",
-                ServiceChannels.citizensBandUs().stream()
-                        .map(c -> new Channel("CB " + c.number(), c.frequencyHz(), false))
+                RadioServices.byId("cb-us").orElseThrow().channels().stream()
+                        .map(c -> new Channel("CB " + c.name(), c.transmitHz(), false))
                         .toList()));
     }
 

@@ -1,0 +1,39 @@
+package dorada.core.spectrum;
+
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * A radio service in one country or region. Its limits are reminders: the licence and the local rules decide.
+ *
+ * @param id short name, as in an address
+ * @param title what people call it
+ * @param country where these rules hold
+ * @param year of the rules as known here
+ * @param source the rule, and how it came here
+ * @param bandwidthHz of one channel
+ * @param band where the service has a band rather than numbered channels; empty otherwise
+ * @param channels numbered channels, or the band's edges and well-known frequencies
+ * @param externalAntenna empty where any antenna may be used, otherwise the sentence that forbids it
+ * @param reminders limits of power, height and licence, each a sentence without a full stop
+ */
+public record RadioService(
+        String id,
+        String title,
+        String country,
+        int year,
+        String source,
+        double bandwidthHz,
+        Optional<Band> band,
+        List<ServiceChannel> channels,
+        Optional<String> externalAntenna,
+        List<String> reminders) {
+
+    public RadioService {
+        channels = List.copyOf(channels);
+        reminders = List.copyOf(reminders);
+    }
+
+    /** Edges in Hz. */
+    public record Band(double lowHz, double highHz) {}
+}

@@ -1,0 +1,108 @@
+package dorada.core.spectrum;
+
+import java.io.BufferedReader;
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.InputStreamReader;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import org.apache.commons.csv.CSVFormat;
+import org.apache.commons.csv.CSVRecord;
+
+/**
+ * The radio services that ship with Dorada, read from the data files beside this class. Each file tells in its head its
+ * title, country, source, year and limits.
+ */
+public final class RadioServices {
+
+    private static final List<String> FILES = List.of(
+            "cb-us", "cb-eu", "cb-uk", "murs", "frs", "gmrs", "pmr446", "marine", "airband", "2m-r1", "2m-r2", "2m-r3",
+            "70cm-r1", "70cm-r2", "70cm-r3");
+
+    /** In the order in which they are offered. */
+    public static final List<RadioService> ALL =
+            FILES.stream().map(RadioServices::read).toList();
+
+    private RadioServices() {}
+
+    public static Optional<RadioService> byId(String id) {
+        return ALL.stream().filter(s -> s.id().equals(id)).findFirst();
+    }
+
+    private static RadioService read(String id) {
+        try (InputStream in = RadioServices.class.getResourceAsStream(id + ".csv");
+                BufferedReader lines = new BufferedReader(new InputStreamReader(in, StandardCharsets.UTF_8))) {
+            Map<String, String> head = new LinkedHashMap<>();
+            List<String> rows = new ArrayList<>();
+            for (String line = lines.readLine(); line != null; line = lines.readLine()) {
+                if (line.startsWith("# ")) {
+                    String[] parts = line.substring(2).split(": ", 2);
+                    head.put(parts[0], parts[1]);
+                } else {
+                    rows.add(line);
+                }
+            }
+            return service(id, head, channels(rows));
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    private static RadioService service(String id, Map<String, String> head, List<ServiceChannel> channels) {
+        List<String> reminders = new ArrayList<>();
+        reminder(reminders, "Power", head.get("power"));
+        reminder(reminders, "Antenna", head.get("antenna"));
+        reminder(reminders, "Licence", head.get("licence"));
+        return new RadioService(
+                id,
+                head.get("title"),
+                head.get("country"),
+                Integer.parseInt(head.get("year")),
+                head.get("source"),
+                Double.parseDouble(head.get("bandwidth")),
+                Optional.ofNullable(head.get("band")).map(b -> {
+                    String[] edges = b.split(" ");
+                    return new RadioService.Band(hz(edges[0]), hz(edges[1]));
+                }),
+                channels,
+                Optional.ofNullable(head.get("external antenna")),
+                reminders);
+    }
+
+    private static void reminder(List<String> reminders, String word, String text) {
+        if (text != null) {
+            reminders.add(word + ": " + text);
+        }
+    }
+
+    private static List<ServiceChannel> channels(List<String> rows) throws IOException {
+        CSVFormat format = CSVFormat.DEFAULT
+                .builder()
+                .setHeader()
+                .setSkipHeaderRecord(true)
+                .get();
+        return format.parse(new java.io.StringReader(rows.stream().collect(Collectors.joining("\n")))).stream()
+                .map(RadioServices::channel)
+                .toList();
+    }
+
+    private static ServiceChannel channel(CSVRecord row) {
+        double transmitHz = hz(row.get("mhz"));
+        String receive = row.isMapped("receive_mhz") ? row.get("receive_mhz") : "";
+        return new ServiceChannel(
+                row.get("channel"),
+                transmitHz,
+                receive.isEmpty() ? transmitHz : hz(receive),
+                row.isMapped("note") ? row.get("note") : "");
+    }
+
+    private static double hz(String mhz) {
+        return Math.rint(Double.parseDouble(mhz) * 1e6);
+    }
+}
