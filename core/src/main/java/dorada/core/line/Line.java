@@ -29,19 +29,6 @@ public record Line(
         }
     }
 
-    /**
-     * Thin coaxial line with solid polyethylene (RG-58 type), 50 Ω. 21 dB per 100 m at 150 MHz, from the trade's 39 W of
-     * 50 W behind 17 ft: common practice, no source; k2 a small share of it.
-     */
-    public static Line thinCoax(double lengthM) {
-        return new Line(lengthM, 0.66, 50, 1.55, 0.012);
-    }
-
-    /** 10 mm foam coaxial line, 50 Ω, about a quarter of that loss; common practice, no source. */
-    public static Line foamCoax(double lengthM) {
-        return new Line(lengthM, 0.85, 50, 0.39, 0.003);
-    }
-
     /** Matched loss of the whole piece in dB, positive. */
     public double matchedLossDb(double frequencyHz) {
         double mhz = frequencyHz / 1e6;

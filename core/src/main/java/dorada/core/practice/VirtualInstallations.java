@@ -26,6 +26,7 @@ import dorada.core.antenna.TubeJPole;
 import dorada.core.antenna.WireAntenna;
 import dorada.core.antenna.WireDipole;
 import dorada.core.antenna.WireLoop;
+import dorada.core.line.Feedline;
 import dorada.core.line.Line;
 import dorada.core.practice.VirtualInstallation.Place;
 import dorada.core.wire.Conductor;
@@ -55,33 +56,41 @@ public final class VirtualInstallations {
 
     private VirtualInstallations() {}
 
+    private static Line thin(double lengthM) {
+        return Feedline.byId("rg-58").orElseThrow().line(lengthM);
+    }
+
+    private static Line foam(double lengthM) {
+        return Feedline.byId("foam-10").orElseThrow().line(lengthM);
+    }
+
     public static final List<VirtualInstallation> ALL = List.of(
             make("roof-quarter-wave", "Quarter-wave whip on a steel roof", Place.VEHICLE, 153e6, 159e6)
                     .set(Control.cut("the whip", 0.445, 0.3))
                     .on(ON_VEHICLE)
-                    .line(Line.thinCoax(4.2))
+                    .line(thin(4.2))
                     .as(s -> new RoofWhip(0.05, s[0], 0.0012, 0, Q, 0, ROOF, 0, 0, 0, 1, Conductor.STAINLESS_STEEL)),
             make("roof-five-eighths", "5/8-wave whip with a coil on a steel roof", Place.VEHICLE, 153e6, 159e6)
                     .set(Control.cut("the whip", 1.2, 0.9))
                     .on(ON_VEHICLE)
-                    .line(Line.thinCoax(4.2))
+                    .line(thin(4.2))
                     .as(s -> new RoofWhip(
                             0.05, s[0], 0.0012, 0.225e-6, Q, 0, ROOF, 0, 0, 0, 1, Conductor.STAINLESS_STEEL)),
             make("plastic-cab-half-wave", "Half-wave whip on a plastic cab", Place.VEHICLE, 153e6, 159e6)
                     .set(Control.cut("the whip", 0.97, 0.7))
                     .on(with(LINE, PERSON_NEAR, INDOORS, SLIPPED_SET_SCREW, NO_CHOKE))
-                    .line(Line.thinCoax(3.5))
+                    .line(thin(3.5))
                     .as(s -> new EndFedHalfWave(s[0], 0.0012, 0.12, 56, 2.2e-6, Conductor.STAINLESS_STEEL)),
             make("boot-lid", "Quarter-wave whip on the edge of a boot lid", Place.VEHICLE, 153e6, 159e6)
                     .set(Control.cut("the whip", 0.445, 0.3))
                     .on(ON_VEHICLE)
-                    .line(Line.thinCoax(5))
+                    .line(thin(5))
                     .as(s -> new RoofWhip(
                             0.05, s[0], 0.0012, 0, Q, 0, BOOT_LID, 0.18, 0.2, 0, 1, Conductor.STAINLESS_STEEL)),
             make("cb-base-loaded", "Base-loaded CB whip on a lorry, adjustable tip", Place.VEHICLE, 26.965e6, 27.405e6)
                     .set(Control.slide("the tip", 1.31, 1.15, 1.42))
                     .on(ON_VEHICLE)
-                    .line(Line.thinCoax(5.5))
+                    .line(thin(5.5))
                     .as(s -> new RoofWhip(
                             0.15,
                             s[0],
@@ -98,7 +107,7 @@ public final class VirtualInstallations {
             make("cb-centre-loaded", "Centre-loaded CB whip with spring and rings", Place.VEHICLE, 26.965e6, 27.405e6)
                     .set(Control.slide("the tip above the coil", 0.73, 0.55, 0.85))
                     .on(ON_VEHICLE)
-                    .line(Line.thinCoax(5.5))
+                    .line(thin(5.5))
                     .as(s -> new RoofWhip(
                             0.62,
                             s[0],
@@ -115,12 +124,12 @@ public final class VirtualInstallations {
             make("handheld-rod", "Handheld with a rod", Place.HANDHELD, 446e6, 453e6)
                     .set(Control.cut("the rod", 0.18, 0.1))
                     .on(with(LINE, HAND_NEAR, PERSON_NEAR))
-                    .line(Line.thinCoax(0.1))
+                    .line(thin(0.1))
                     .asWith((s, hand) -> new HandheldRod(s[0], 0.0015, 0.12, 0.012, 0, 0, hand ? 0.012 : 0)),
             make("handheld-counterpoise", "Handheld with rod and counterpoise", Place.HANDHELD, 446e6, 453e6)
                     .set(Control.cut("the rod", 0.18, 0.1), Control.slide("the counterpoise", 0.165, 0.1, 0.22))
                     .on(with(LINE, HAND_NEAR, PERSON_NEAR))
-                    .line(Line.thinCoax(0.1))
+                    .line(thin(0.1))
                     .asWith((s, hand) -> new HandheldRod(s[0], 0.0015, 0.12, 0.012, s[1], 20, hand ? 0.012 : 0)),
             airband("airband-tab", "Sloped airband whip on a bare tab", new AirbandWhip.Radials(4, 0.06)),
             airband("airband-radials", "Sloped airband whip on four radials", new AirbandWhip.Radials(4, 0.58)),
@@ -129,7 +138,7 @@ public final class VirtualInstallations {
             make("beam-three-split", "Three-element beam, split dipole with hairpin", Place.MAST, 440e6, 450e6)
                     .set(Control.slide("both halves of the driven element, together", 0.312, 0.27, 0.34))
                     .on(BEAM)
-                    .line(Line.foamCoax(12))
+                    .line(foam(12))
                     .as(s -> new Beam(
                             s[0],
                             List.of(new Beam.Element(-0.135, 0.334), new Beam.Element(0.115, 0.3)),
@@ -141,7 +150,7 @@ public final class VirtualInstallations {
                             Control.slide("the driven element", 0.93, 0.8, 1.0),
                             Control.slide("the gamma's strap", 0.12, 0.06, 0.25))
                     .on(BEAM)
-                    .line(Line.foamCoax(18))
+                    .line(foam(18))
                     .as(s -> new Beam(
                             s[0],
                             List.of(
@@ -157,34 +166,34 @@ public final class VirtualInstallations {
                             Control.cut("the long tube above the stub", 1.03, 0.88),
                             Control.slide("the tap", 0.06, 0.03, 0.12))
                     .on(ON_MAST)
-                    .line(Line.thinCoax(10))
+                    .line(thin(10))
                     .as(s -> new TubeJPole(s[0], 0.491, 0.05, s[1], 0.008, Conductor.COPPER)),
             make("wire-two-radials", "Wire ground plane with two radials", Place.PORTABLE, 144e6, 148e6)
                     .set(Control.cut("the upright", 0.51, 0.4), Control.cut("both radials, alike", 0.52, 0.4))
                     .on(ON_MAST)
-                    .line(Line.thinCoax(8))
+                    .line(thin(8))
                     .as(s -> new GroundPlane(s[0], 0.0012, 2, s[1], 40, Conductor.COPPER)),
             make("rod-four-radials", "Rod ground plane with four drooping radials", Place.MAST, 153e6, 159e6)
                     .set(Control.cut("the upright", 0.485, 0.38), Control.cut("all four radials, alike", 0.5, 0.4))
                     .on(ON_MAST)
-                    .line(Line.foamCoax(15))
+                    .line(foam(15))
                     .as(s -> new GroundPlane(s[0], 0.0025, 4, s[1], 40, Conductor.ALUMINIUM)),
             ribbon("ribbon-open", "Dual-band ribbon J-pole, hung in the open", Place.PORTABLE, 0),
             ribbon("ribbon-tube", "Dual-band ribbon J-pole in a plastic tube", Place.MAST, 0.012),
             make("attic-dipole", "Bent CB dipole under the rafters", Place.INDOOR, 26.965e6, 27.405e6)
                     .set(Control.cut("both arms, alike", 2.78, 2.3))
                     .on(INSIDE)
-                    .line(Line.thinCoax(12))
+                    .line(thin(12))
                     .as(s -> new WireDipole(s[0], 0.8, 6, 0.0008, 0.0006, Conductor.COPPER)),
             make("attic-vertical", "Folded CB vertical under the ridge", Place.INDOOR, 26.965e6, 27.405e6)
                     .set(Control.cut("the folded end", 0.75, 0.1))
                     .on(INSIDE)
-                    .line(Line.thinCoax(12))
+                    .line(thin(12))
                     .as(s -> new FoldedVertical(2.1, s[0], 0.4, 2.35, 4.5, 0.0008, Conductor.COPPER)),
             make("attic-loop", "Full-wave CB loop with 4:1 balun", Place.INDOOR, 26.965e6, 27.405e6)
                     .set(Control.slide("the loop's width", 3.45, 2.8, 3.7))
                     .on(with(LINE, INDOORS))
-                    .line(Line.thinCoax(12))
+                    .line(thin(12))
                     .as(s -> new WireLoop(s[0], 2.5, 4, 4, 0.0008, Conductor.COPPER)));
 
     /** @return the installation of that name, or nothing */
@@ -196,7 +205,7 @@ public final class VirtualInstallations {
         return make(id, title, Place.AIRCRAFT, 118e6, 136.975e6)
                 .set(Control.cut("the element", 0.6, 0.48))
                 .on(with(LINE, PERSON_NEAR, INDOORS, ON_THE_GROUND, PAINT_UNDER_GROUND))
-                .line(Line.thinCoax(3))
+                .line(thin(3))
                 .as(s -> new AirbandWhip(s[0], 20, 0.004, counterpoise, Conductor.STAINLESS_STEEL));
     }
 
@@ -206,7 +215,7 @@ public final class VirtualInstallations {
                         Control.cut("the radiator up to the stub", 0.3, 0.2),
                         Control.cut("the wire above the stub", 0.66, 0.4))
                 .on(ON_MAST)
-                .line(Line.thinCoax(6))
+                .line(thin(6))
                 .as(s -> new RibbonJPole(0.47, 0.025, s[0], 0.108, s[1], 0.009, 0.0005, 0.001, tubeRadiusM, 0.002));
     }
 

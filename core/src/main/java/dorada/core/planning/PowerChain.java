@@ -1,0 +1,191 @@
+package dorada.core.planning;
+
+import dorada.core.line.Line;
+import dorada.core.rf.Impedance;
+import dorada.core.rf.Reflection;
+import dorada.core.rf.Swr;
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * From the transmitter to the air: jumper, meter, line, connectors, antenna, in this order.
+ *
+ * @param ratedW of the transmitter into a matched load, above 0
+ * @param ceilingSwr above which it folds its power back, above 1
+ * @param parts between radio and antenna, from the radio on
+ * @param antenna what is at the end
+ */
+public record PowerChain(double ratedW, double ceilingSwr, List<Part> parts, Antenna antenna) {
+
+    /** A dipole's gain over isotropic, by which ERP and EIRP differ: 2.15 dB. */
+    public static final double DIPOLE_DBI = 2.15;
+
+    private static final double REFERENCE_OHM = 50;
+
+    public PowerChain {
+        parts = List.copyOf(parts);
+        if (!(ratedW > 0) || Double.isInfinite(ratedW)) {
+            throw new IllegalArgumentException("The transmitter's power must be above 0 W, not " + ratedW + ".");
+        }
+        if (!(ceilingSwr > 1)) {
+            throw new IllegalArgumentException(
+                    "The SWR that the radio stands must be above 1, not " + ceilingSwr + ".");
+        }
+    }
+
+    /** Something that the watts pass. */
+    public sealed interface Part {
+        String name();
+
+        /** Matched loss in dB, positive. */
+        double matchedLossDb(double frequencyHz);
+
+        /** What is seen at the radio's side of a load, both against 50 Ω. */
+        Reflection towardRadio(Reflection load, double frequencyHz);
+
+        /** Size of the load's reflection against the part's own impedance. */
+        double ownMagnitude(Reflection load);
+
+        /**
+         * Total loss in dB into this load: what goes in less what comes out. Source: P_out/P_in = (1 − ρ²)/(a − ρ²/a) with
+         * a the matched loss as a ratio and ρ at the load (D. M. Pozar, Microwave Engineering, eq. 2.94).
+         */
+        default double lossDb(Reflection load, double frequencyHz) {
+            double a = Math.pow(10, matchedLossDb(frequencyHz) / 10);
+            double rho = Math.min(ownMagnitude(load), 1);
+            return -10 * Math.log10((1 - rho * rho) / (a - rho * rho / a)) + 0.0;
+        }
+    }
+
+    /** A piece of line. */
+    public record Run(String name, Line line) implements Part {
+        @Override
+        public double matchedLossDb(double frequencyHz) {
+            return line.matchedLossDb(frequencyHz);
+        }
+
+        @Override
+        public Reflection towardRadio(Reflection load, double frequencyHz) {
+            return line.towardRadio(load, REFERENCE_OHM, frequencyHz);
+        }
+
+        @Override
+        public double ownMagnitude(Reflection load) {
+            return load.renormalised(REFERENCE_OHM, line.impedanceOhm()).magnitude();
+        }
+    }
+
+    /** A meter or a handful of connectors: short, 50 Ω, with a loss of its own, 0 dB or more. */
+    public record Fixed(String name, double lossDb) implements Part {
+        public Fixed {
+            if (!(lossDb >= 0)) {
+                throw new IllegalArgumentException(name + " needs a loss of 0 dB or more, not " + lossDb + ".");
+            }
+        }
+
+        @Override
+        public double matchedLossDb(double frequencyHz) {
+            return lossDb;
+        }
+
+        @Override
+        public Reflection towardRadio(Reflection load, double frequencyHz) {
+            double size = Math.pow(10, -lossDb / 10);
+            return new Reflection(load.re() * size, load.im() * size);
+        }
+
+        @Override
+        public double ownMagnitude(Reflection load) {
+            return load.magnitude();
+        }
+    }
+
+    /**
+     * @param impedance at the frequency in question
+     * @param gainDbi in the wanted direction, losses of the antenna itself included
+     */
+    public record Antenna(Impedance impedance, double gainDbi) {
+
+        /** One of which only the SWR is known: taken as a resistance above 50 Ω, since the phase is not known. */
+        public static Antenna ofSwr(double swr, double gainDbi) {
+            if (!(swr >= 1)) {
+                throw new IllegalArgumentException("An SWR is 1 or more, not " + swr + ".");
+            }
+            return new Antenna(new Impedance(REFERENCE_OHM * swr, 0), gainDbi);
+        }
+    }
+
+    /**
+     * A place on the way.
+     *
+     * @param name of what comes next
+     * @param netW watts that pass here for good
+     * @param forwardW of the wave toward the antenna, against 50 Ω
+     * @param reflectedW of the wave back
+     * @param swr here
+     * @param matchedLossDb of what comes next
+     * @param mismatchLossDb what the standing wave adds to it
+     */
+    public record Stage(
+            String name,
+            double netW,
+            double forwardW,
+            double reflectedW,
+            double swr,
+            double matchedLossDb,
+            double mismatchLossDb) {}
+
+    /**
+     * @param stages radio first, antenna last
+     * @param foldedBack true where the radio lowers its power
+     * @param sentW forward watts of the radio
+     * @param atAntennaW watts that the antenna accepts
+     * @param eirpW over isotropic
+     * @param erpW over a dipole
+     * @param receiveDb what a signal gains on its way from the air to the radio, antenna's gain included; mostly negative
+     */
+    public record Result(
+            List<Stage> stages,
+            boolean foldedBack,
+            double sentW,
+            double atAntennaW,
+            double eirpW,
+            double erpW,
+            double receiveDb) {}
+
+    /** Watts at every point at {@code frequencyHz}. */
+    public Result at(double frequencyHz) {
+        int n = parts.size();
+        Reflection[] seen = new Reflection[n + 1];
+        seen[n] = Reflection.of(antenna.impedance, REFERENCE_OHM);
+        for (int i = n - 1; i >= 0; i--) {
+            seen[i] = parts.get(i).towardRadio(seen[i + 1], frequencyHz);
+        }
+        double ceiling = Swr.magnitude(ceilingSwr);
+        double atRadio = seen[0].magnitude();
+        boolean folds = atRadio > ceiling;
+        double sent = folds ? ratedW * ceiling * ceiling / (atRadio * atRadio) : ratedW;
+        double net = sent * (1 - atRadio * atRadio);
+        double netAtRadio = net;
+        List<Stage> stages = new ArrayList<>();
+        for (int i = 0; i <= n; i++) {
+            double rho2 = seen[i].magnitude() * seen[i].magnitude();
+            double forward = rho2 < 1 ? net / (1 - rho2) : 0;
+            double total = i < n ? parts.get(i).lossDb(seen[i + 1], frequencyHz) : 0;
+            double matched = i < n ? parts.get(i).matchedLossDb(frequencyHz) : 0;
+            stages.add(new Stage(
+                    i < n ? parts.get(i).name() : "antenna",
+                    net,
+                    forward,
+                    forward * rho2,
+                    seen[i].swr(),
+                    matched,
+                    total - matched));
+            net *= Math.pow(10, -total / 10);
+        }
+        double eirp = net * Math.pow(10, antenna.gainDbi / 10);
+        // By reciprocity the way back costs what the way out does, the mismatch at the radio included.
+        double back = 10 * Math.log10((1 - atRadio * atRadio) * net / netAtRadio) + antenna.gainDbi;
+        return new Result(stages, folds, sent, net, eirp, eirp / Math.pow(10, DIPOLE_DBI / 10), back);
+    }
+}

@@ -1,0 +1,154 @@
+package dorada.core.planning;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
+
+import dorada.core.line.Feedline;
+import dorada.core.line.Line;
+import dorada.core.planning.PowerChain.Antenna;
+import dorada.core.planning.PowerChain.Fixed;
+import dorada.core.planning.PowerChain.Result;
+import dorada.core.planning.PowerChain.Run;
+import dorada.core.rf.Impedance;
+import java.util.List;
+import java.util.Random;
+import org.hipparchus.complex.Complex;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+class PowerChainTest {
+
+    private static final double HZ = 150e6;
+
+    private static Line line(String id, double m) {
+        return Feedline.byId(id).orElseThrow().line(m);
+    }
+
+    private static PowerChain chain(double watts, String line, double m, double swr) {
+        return new PowerChain(watts, 3, List.of(new Run("line", line(line, m))), Antenna.ofSwr(swr, 2.15));
+    }
+
+    /** Watts of the trade: common practice, no source. */
+    @ParameterizedTest
+    @CsvSource({"rg-58,17,39,0.5", "foam-10,5.5,48.8,0.6"})
+    void fiftyWattsThroughALine(String id, double feet, double watts, double within) {
+        assertThat(chain(50, id, feet * 0.3048, 1).at(HZ).atAntennaW()).isCloseTo(watts, within(within));
+    }
+
+    /** Published attenuation at 100 MHz of the types, in dB per 100 ft: RG-58 4.9, RG-8X 3.7, RG-213 2.1, RG-174 8.4; from memory. */
+    @ParameterizedTest
+    @CsvSource({"rg-58,4.9", "rg-8x,3.7", "rg-213,2.1", "rg-174,8.4", "rg-59,3.4", "rg-6,2.0"})
+    void lossesAreThoseOfTheTypes(String id, double dbPer100ft) {
+        assertThat(line(id, 30.48).matchedLossDb(100e6)).isCloseTo(dbPer100ft, within(0.12 * dbPer100ft));
+    }
+
+    @ParameterizedTest
+    @CsvSource({"2,0.111", "2.5,0.184", "3,0.25"})
+    void reflectedShares(double swr, double share) {
+        Result r = new PowerChain(50, 5, List.of(), Antenna.ofSwr(swr, 0)).at(HZ);
+        assertThat(r.stages()).hasSize(1);
+        assertThat(r.stages().get(0).reflectedW() / 50).isCloseTo(share, within(0.001));
+        assertThat(r.atAntennaW()).isCloseTo(50 * (1 - share), within(0.05));
+    }
+
+    /** By hand: 25 W, 3 dB of matched line, +3 dBi: 25 W EIRP less a hair, ERP 2.15 dB below. */
+    @Test
+    void erpByHand() {
+        Line three = new Line(100, 1, 50, 0, 3 / 150.0);
+        PowerChain c = new PowerChain(25, 2, List.of(new Run("line", three)), new Antenna(new Impedance(50, 0), 3));
+        Result r = c.at(HZ);
+        assertThat(r.eirpW()).isCloseTo(25, within(0.001));
+        assertThat(r.erpW()).isCloseTo(15.24, within(0.01));
+        assertThat(r.receiveDb()).isCloseTo(0, within(1e-9));
+    }
+
+    /** Against voltages and currents by the line's hyperbolic functions (D. M. Pozar, eq. 2.91), with Hipparchus. */
+    @Test
+    void netWattsAreThoseOfVoltageAndCurrent() {
+        Random random = new Random(5);
+        for (int i = 0; i < 100; i++) {
+            double r = 5 + 200 * random.nextDouble();
+            double x = 300 * (random.nextDouble() - 0.5);
+            String id = i % 2 == 0 ? "rg-58" : "rg-6";
+            Line line = line(id, 3 + 20 * random.nextDouble());
+            Result got = new PowerChain(10, 1000, List.of(new Run("line", line)), new Antenna(new Impedance(r, x), 0))
+                    .at(HZ);
+            Complex gl = new Complex(line.matchedLossDb(HZ) / (20 / Math.log(10)), line.phase(HZ));
+            Complex z = new Complex(r, x);
+            Complex v = z.multiply(gl.cosh()).add(gl.sinh().multiply(line.impedanceOhm()));
+            Complex in = z.multiply(gl.sinh()).divide(line.impedanceOhm()).add(gl.cosh());
+            double share = r / v.multiply(in.conjugate()).getReal();
+            assertThat(got.atAntennaW() / got.stages().get(0).netW()).isCloseTo(share, within(1e-9));
+        }
+    }
+
+    @Test
+    void aStandingWaveAddsLossAndALossyLineHidesIt() {
+        PowerChain c = new PowerChain(
+                50,
+                3,
+                List.of(
+                        new Run("jumper", line("rg-58", 1)),
+                        new Fixed("meter", 0.1),
+                        new Run("line", line("rg-58", 12))),
+                Antenna.ofSwr(3, 2.15));
+        Result r = c.at(HZ);
+        assertThat(r.stages()).extracting(PowerChain.Stage::name).containsExactly("jumper", "meter", "line", "antenna");
+        assertThat(r.stages().get(0).swr()).isLessThan(2.0);
+        assertThat(r.stages().get(3).swr()).isCloseTo(3, within(1e-9));
+        assertThat(r.stages()).filteredOn(s -> !s.name().equals("antenna")).allMatch(s -> s.mismatchLossDb() > 0);
+        for (int i = 1; i < 4; i++) {
+            PowerChain.Stage before = r.stages().get(i - 1);
+            assertThat(10 * Math.log10(before.netW() / r.stages().get(i).netW()))
+                    .isCloseTo(before.matchedLossDb() + before.mismatchLossDb(), within(1e-9));
+        }
+    }
+
+    @Test
+    void theRadioFoldsBackToTheReflectedWattsOfItsCeiling() {
+        Result r = new PowerChain(40, 2, List.of(), Antenna.ofSwr(4, 0)).at(HZ);
+        assertThat(r.foldedBack()).isTrue();
+        assertThat(r.stages().get(0).reflectedW()).isCloseTo(40.0 / 9, within(1e-9));
+        assertThat(new PowerChain(40, 2, List.of(), Antenna.ofSwr(1.9, 0))
+                        .at(HZ)
+                        .foldedBack())
+                .isFalse();
+    }
+
+    /** A smaller radio on good line with a tuned whip against a bigger one on thin line, untuned. */
+    @Test
+    void changesAreWorthWhatTheyAre() {
+        PowerChain big = chain(50, "rg-58", 12, 2.8);
+        PowerChain small = chain(25, "foam-10", 12, 1.2);
+        List<Alternatives.Step> steps = Alternatives.worth(big, small, HZ);
+        assertThat(steps)
+                .extracting(Alternatives.Step::what)
+                .containsExactly("the other radio", "the other line", "the other antenna", "all together");
+        assertThat(steps.get(0).gainDb()).isCloseTo(-3.01, within(0.01));
+        assertThat(steps.get(0).receiveGainDb()).isZero();
+        assertThat(steps.get(1).gainDb()).isGreaterThan(1.5);
+        Alternatives.Step all = steps.get(3);
+        assertThat(all.eirpW()).isCloseTo(small.at(HZ).eirpW(), within(1e-9));
+        assertThat(all.receiveGainDb()).isCloseTo(all.gainDb() + 3.01, within(0.01));
+        assertThat(Alternatives.worth(big, big, HZ)).isEmpty();
+    }
+
+    @Test
+    void thinLineStandsFewerWattsAsFrequencyRises() {
+        Feedline thin = Feedline.byId("rg-174").orElseThrow();
+        assertThat(thin.powerW(150e6)).isCloseTo(60, within(1e-9));
+        assertThat(thin.powerW(450e6)).isBetween(25.0, 40.0);
+        assertThat(Feedline.byId("rg-1")).isEmpty();
+    }
+
+    @Test
+    void impossibleChainsAreRefused() {
+        assertThatThrownBy(() -> chain(0, "rg-58", 1, 1)).hasMessageContaining("above 0 W");
+        assertThatThrownBy(() -> chain(5, "rg-58", 1, 0.5)).hasMessageContaining("1 or more");
+        assertThatThrownBy(() -> new Fixed("meter", -1)).hasMessageContaining("0 dB or more");
+        assertThatThrownBy(() -> new PowerChain(5, 1, List.of(), Antenna.ofSwr(1, 0)))
+                .hasMessageContaining("above 1");
+    }
+}
