@@ -56,12 +56,9 @@ public final class SimulatedAnalyser implements Analyser {
             throw new IllegalArgumentException("The simulated analyser takes 2 to " + MOST_POINTS + " points.");
         }
         Reflection residue = Reflection.polar(DIRECTIVITY_RESIDUE, 360 * random.nextDouble());
-        double[] hz = new double[points];
+        double[] hz = span.points(points);
         double[] re = new double[points];
         double[] im = new double[points];
-        for (int i = 0; i < points; i++) {
-            hz[i] = span.startHz() + span.widthHz() * i / (points - 1);
-        }
         Sweep truth = connected.reflection(hz);
         for (int i = 0; i < points; i++) {
             re[i] = truth.re(i) + residue.re() + NOISE * random.nextGaussian();

@@ -18,6 +18,15 @@ public record Span(double startHz, double stopHz) {
         return stopHz - startHz;
     }
 
+    /** Frequencies in Hz, evenly spaced, both ends included. */
+    public double[] points(int count) {
+        double[] hz = new double[count];
+        for (int i = 0; i < count; i++) {
+            hz[i] = i == count - 1 ? stopHz : startHz + widthHz() * i / (count - 1);
+        }
+        return hz;
+    }
+
     public boolean contains(Span other) {
         return startHz <= other.startHz && stopHz >= other.stopHz;
     }

@@ -54,6 +54,8 @@ public final class VirtualInstallations {
     private static final Set<Condition> BEAM = with(LINE, PERSON_NEAR, INDOORS, ON_THE_GROUND);
     private static final Set<Condition> INSIDE = with(LINE, INDOORS, NO_CHOKE);
 
+    private static final double AIR_RADIUS_M = 0.004;
+
     private VirtualInstallations() {}
 
     private static Line thin(double lengthM) {
@@ -131,8 +133,14 @@ public final class VirtualInstallations {
                     .on(with(LINE, HAND_NEAR, PERSON_NEAR))
                     .line(thin(0.1))
                     .asWith((s, hand) -> new HandheldRod(s[0], 0.0015, 0.12, 0.012, s[1], 20, hand ? 0.012 : 0)),
-            airband("airband-tab", "Sloped airband whip on a bare tab", new AirbandWhip.Radials(4, 0.06)),
-            airband("airband-radials", "Sloped airband whip on four radials", new AirbandWhip.Radials(4, 0.58)),
+            airband(
+                    "airband-tab",
+                    "Sloped airband whip on a bare tab",
+                    AirbandWhip.Radials.even(4, 0.06, AIR_RADIUS_M)),
+            airband(
+                    "airband-radials",
+                    "Sloped airband whip on four radials",
+                    AirbandWhip.Radials.even(4, 0.58, AIR_RADIUS_M)),
             airband("airband-mesh", "Sloped airband whip on 0.15 m mesh", new AirbandWhip.Skin(MESH)),
             airband("airband-skin", "Sloped airband whip on a metal skin", new AirbandWhip.Skin(SKIN)),
             make("beam-three-split", "Three-element beam, split dipole with hairpin", Place.MAST, 440e6, 450e6)
@@ -206,7 +214,7 @@ public final class VirtualInstallations {
                 .set(Control.cut("the element", 0.6, 0.48))
                 .on(with(LINE, PERSON_NEAR, INDOORS, ON_THE_GROUND, PAINT_UNDER_GROUND))
                 .line(thin(3))
-                .as(s -> new AirbandWhip(s[0], 20, 0.004, counterpoise, Conductor.STAINLESS_STEEL));
+                .as(s -> new AirbandWhip(s[0], 20, AIR_RADIUS_M, counterpoise, Conductor.STAINLESS_STEEL));
     }
 
     private static VirtualInstallation ribbon(String id, String title, Place place, double tubeRadiusM) {

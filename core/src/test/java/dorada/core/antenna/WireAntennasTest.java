@@ -142,7 +142,7 @@ class WireAntennasTest {
     /** "What matters most lies in the direction in which a sloped element leans": common practice, no source. */
     @Test
     void slopeLowersTheResistanceOfAnAirbandWhip() {
-        AirbandWhip.Radials radials = new AirbandWhip.Radials(4, 0.58);
+        AirbandWhip.Radials radials = AirbandWhip.Radials.even(4, 0.58, 0.004);
         double upright = at(new AirbandWhip(0.58, 0, 0.004, radials, Conductor.STAINLESS_STEEL), 127e6)
                 .resistanceOhm();
         double sloped = at(new AirbandWhip(0.58, 40, 0.004, radials, Conductor.STAINLESS_STEEL), 127e6)

@@ -107,12 +107,11 @@ public final class ScpiAnalyser implements AutoCloseable {
             throw new InstrumentException("The analyser sent " + parts.length + " numbers; " + 2 * points
                     + " were expected, two for each point.");
         }
-        double[] hz = new double[points];
+        double[] hz = span.points(points);
         double[] re = new double[points];
         double[] im = new double[points];
         try {
             for (int i = 0; i < points; i++) {
-                hz[i] = span.startHz() + span.widthHz() * i / (points - 1);
                 re[i] = Double.parseDouble(parts[2 * i].strip());
                 im[i] = Double.parseDouble(parts[2 * i + 1].strip());
             }
