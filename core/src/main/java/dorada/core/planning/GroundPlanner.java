@@ -172,6 +172,15 @@ public final class GroundPlanner {
                 fast.solves() + 1);
     }
 
+    /** Finds what is wrong before anything long begins; throws as {@link #solve} does. */
+    public static void check(Element element, Ground ground, double lowHz, double highHz) {
+        Assembly antenna = antenna(element, ground, lowHz, highHz);
+        new Solver(
+                antenna.structure(),
+                List.of(antenna.feed()),
+                seen(lowHz, highHz).stopHz());
+    }
+
     /**
      * The same with the whip trimmed until its dip lies in mid band, as it would be in the end: each variant at its best.
      *

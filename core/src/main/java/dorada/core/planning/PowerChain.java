@@ -18,7 +18,7 @@ import java.util.List;
 public record PowerChain(double ratedW, double ceilingSwr, List<Part> parts, Antenna antenna) {
 
     /** A dipole's gain over isotropic, by which ERP and EIRP differ: 2.15 dB. */
-    public static final double DIPOLE_DBI = 2.15;
+    private static final double DIPOLE_DBI = 2.15;
 
     private static final double REFERENCE_OHM = 50;
 
@@ -153,6 +153,11 @@ public record PowerChain(double ratedW, double ceilingSwr, List<Part> parts, Ant
             double erpW,
             double receiveDb) {}
 
+    /** ERP in watts of an EIRP in watts. */
+    public static double erpOfEirpW(double eirpW) {
+        return eirpW / Math.pow(10, DIPOLE_DBI / 10);
+    }
+
     /** Watts at every point at {@code frequencyHz}. */
     public Result at(double frequencyHz) {
         int n = parts.size();
@@ -186,6 +191,6 @@ public record PowerChain(double ratedW, double ceilingSwr, List<Part> parts, Ant
         double eirp = net * Math.pow(10, antenna.gainDbi / 10);
         // By reciprocity the way back costs what the way out does, the mismatch at the radio included.
         double back = 10 * Math.log10((1 - atRadio * atRadio) * net / netAtRadio) + antenna.gainDbi;
-        return new Result(stages, folds, sent, net, eirp, eirp / Math.pow(10, DIPOLE_DBI / 10), back);
+        return new Result(stages, folds, sent, net, eirp, erpOfEirpW(eirp), back);
     }
 }

@@ -1,7 +1,6 @@
 package dorada.server.installation;
 
 import dorada.core.antenna.AntennaKind;
-import dorada.core.spectrum.RadioServices;
 import dorada.server.people.SignedIn;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
@@ -40,26 +39,11 @@ class InstallationController {
             @NotNull double smallestStepM) {}
 
     /** A service's numbered channels, with their source. */
-    record ServiceView(
-            @NotNull String service,
-            @NotNull String source,
-            @NotNull List<Channel> channels) {}
-
     @GetMapping("/antenna-kinds")
     List<KindView> kinds() {
         return Arrays.stream(AntennaKind.values())
                 .map(k -> new KindView(k, k.words(), k.piece(), k.cutOnly(), k.smallestStepM()))
                 .toList();
-    }
-
-    @GetMapping("/services")
-    List<ServiceView> services() {
-        return List.of(new ServiceView(
-                "CB",
-                "47 CFR 95.963 (United States)",
-                RadioServices.byId("cb-us").orElseThrow().channels().stream()
-                        .map(c -> new Channel("CB " + c.name(), c.transmitHz(), false))
-                        .toList()));
     }
 
     @PostMapping("/installations")

@@ -1,0 +1,90 @@
+package dorada.server.planning;
+
+import dorada.core.line.Feedline;
+import dorada.core.planning.GroundPlanner;
+import dorada.core.planning.GroundPlanner.Element;
+import dorada.core.planning.GroundPlanner.Ground;
+import dorada.core.wire.Watch;
+import dorada.server.job.JobService;
+import dorada.server.job.JobView;
+import dorada.server.people.SignedIn;
+import dorada.server.problem.JobException;
+import io.swagger.v3.oas.annotations.media.Content;
+import io.swagger.v3.oas.annotations.media.Schema;
+import io.swagger.v3.oas.annotations.responses.ApiResponse;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
+import java.net.URI;
+import java.util.List;
+import org.springframework.http.ResponseEntity;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestHeader;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** What to fit and what it brings. */
+@RestController
+@RequestMapping("/api/planning")
+class PlanningController {
+
+    private final PlanningService planning;
+    private final JobService jobs;
+
+    PlanningController(PlanningService planning, JobService jobs) {
+        this.planning = planning;
+        this.jobs = jobs;
+    }
+
+    record FeedlineView(
+            @NotNull String id,
+            @NotNull String title,
+            @NotNull double impedanceOhm,
+            @NotNull double velocityFactor) {}
+
+    @GetMapping("/feedlines")
+    List<FeedlineView> feedlines() {
+        return Feedline.ALL.stream()
+                .map(f -> new FeedlineView(f.id(), f.title(), f.impedanceOhm(), f.velocityFactor()))
+                .toList();
+    }
+
+    /** Watts on the way, what each change is worth, distances to keep, and reach. */
+    @PostMapping("/station")
+    StationAnswer station(@Valid @RequestBody StationPlan plan) {
+        return planning.station(plan);
+    }
+
+    /** Solves one ground at once, or with {@code Prefer: respond-async} as a job to watch, fetch and stop. */
+    @PostMapping("/ground")
+    @ApiResponse(responseCode = "200", content = @Content(schema = @Schema(implementation = GroundAnswer.class)))
+    @ApiResponse(responseCode = "202", content = @Content(schema = @Schema(implementation = JobView.class)))
+    ResponseEntity<Object> ground(
+            @RequestBody GroundRequest request,
+            @RequestHeader(name = "Prefer", defaultValue = "") String prefer,
+            @AuthenticationPrincipal SignedIn who) {
+        Element element = request.element();
+        Ground ground = request.ground();
+        try {
+            GroundPlanner.check(element, ground, request.lowHz(), request.highHz());
+        } catch (IllegalArgumentException e) {
+            throw JobException.atField("ground", e.getMessage());
+        }
+        if (prefer.contains("respond-async")) {
+            JobView job = jobs.start(who.id(), watch -> solve(request, element, ground, watch));
+            return ResponseEntity.accepted()
+                    .location(URI.create("/api/jobs/" + job.id()))
+                    .body(job);
+        }
+        return ResponseEntity.ok(solve(request, element, ground, Watch.NOBODY));
+    }
+
+    private static GroundAnswer solve(GroundRequest r, Element element, Ground ground, Watch watch) {
+        return GroundAnswer.of(
+                r.trim()
+                        ? GroundPlanner.trimmed(element, ground, r.lowHz(), r.highHz(), r.limitSwr(), watch)
+                        : GroundPlanner.solve(element, ground, r.lowHz(), r.highHz(), r.limitSwr(), watch));
+    }
+}

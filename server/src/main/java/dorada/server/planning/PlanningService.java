@@ -1,0 +1,109 @@
+package dorada.server.planning;
+
+import dorada.core.line.Feedline;
+import dorada.core.planning.Alternatives;
+import dorada.core.planning.Cautions;
+import dorada.core.planning.Exposure;
+import dorada.core.planning.Exposure.Group;
+import dorada.core.planning.PowerChain;
+import dorada.core.planning.PowerChain.Result;
+import dorada.core.planning.PowerChain.Stage;
+import dorada.core.planning.Reach;
+import dorada.server.planning.StationAnswer.DistanceView;
+import dorada.server.planning.StationAnswer.LinkView;
+import dorada.server.planning.StationAnswer.StageView;
+import dorada.server.planning.StationAnswer.StepView;
+import dorada.server.planning.StationAnswer.WayAnswer;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.stream.IntStream;
+import org.springframework.stereotype.Service;
+
+/** Puts core's parts of a station plan together. */
+@Service
+class PlanningService {
+
+    StationAnswer station(StationPlan plan) {
+        List<PowerChain> chains = IntStream.range(0, plan.alternatives().size())
+                .mapToObj(i -> plan.alternatives().get(i).chain(i))
+                .toList();
+        List<WayAnswer> ways = IntStream.range(0, chains.size())
+                .mapToObj(i -> way(plan, i, chains))
+                .toList();
+        double worst = ways.stream().mapToDouble(WayAnswer::swrAtRadio).max().orElse(1);
+        double most = chains.stream().mapToDouble(PowerChain::ratedW).max().orElse(0);
+        return new StationAnswer(
+                ways,
+                plan.totalHeightM() > 0 ? Cautions.powerLineDistanceM(plan.totalHeightM()) : null,
+                Cautions.of(plan.totalHeightM(), most, worst, plan.frequencyHz(), plan.atBody()));
+    }
+
+    private static WayAnswer way(StationPlan plan, int index, List<PowerChain> chains) {
+        double hz = plan.frequencyHz();
+        Result r = chains.get(index).at(hz);
+        return new WayAnswer(
+                plan.alternatives().get(index).name(),
+                r.stages().stream().map(PlanningService::view).toList(),
+                r.foldedBack(),
+                r.sentW(),
+                r.atAntennaW(),
+                r.eirpW(),
+                r.erpW(),
+                r.receiveDb(),
+                r.stages().get(0).swr(),
+                r.stages().stream().mapToDouble(Stage::matchedLossDb).sum(),
+                r.stages().stream().mapToDouble(Stage::mismatchLossDb).sum(),
+                warnings(plan, index, r),
+                index == 0
+                        ? List.of()
+                        : Alternatives.worth(chains.get(0), chains.get(index), hz).stream()
+                                .map(s -> new StepView(
+                                        s.what(), PowerChain.erpOfEirpW(s.eirpW()), s.gainDb(), s.receiveGainDb()))
+                                .toList(),
+                distance(plan, Group.PUBLIC, r),
+                distance(plan, Group.OCCUPATIONAL, r),
+                plan.stations().stream()
+                        .map(s -> link(
+                                s,
+                                Reach.to(
+                                        hz,
+                                        r.eirpW(),
+                                        plan.ownHeightM(),
+                                        s.distanceM(),
+                                        s.heightM(),
+                                        s.gainDbi(),
+                                        s.neededDbm())))
+                        .toList());
+    }
+
+    private static List<String> warnings(StationPlan plan, int index, Result r) {
+        StationPlan.Way way = plan.alternatives().get(index);
+        List<String> all = new ArrayList<>();
+        if (r.foldedBack()) {
+            all.add("The radio meets more than the SWR it stands and folds its power back.");
+        }
+        for (Stage stage : r.stages()) {
+            String id = stage.name().equals("line") ? way.line() : stage.name().equals("jumper") ? way.jumper() : "";
+            Feedline.byId(id)
+                    .filter(f -> stage.forwardW() * plan.duty() > f.powerW(plan.frequencyHz()))
+                    .ifPresent(f -> all.add("The " + stage.name() + " gets too warm: " + f.title() + " stands about "
+                            + Math.round(f.powerW(plan.frequencyHz())) + " W on average here."));
+        }
+        return all;
+    }
+
+    private static DistanceView distance(StationPlan plan, Group group, Result r) {
+        Exposure.Distance d = Exposure.distance(
+                group, plan.frequencyHz(), r.eirpW(), plan.duty(), plan.ground(), plan.largestM(), plan.atBody());
+        return new DistanceView(d.distanceM().orElse(null), d.reason().orElse(null), d.limitMwPerCm2());
+    }
+
+    private static LinkView link(StationPlan.Station s, Reach.Link l) {
+        return new LinkView(s.name(), l.horizonM(), l.inSight(), l.receivedDbm(), l.marginDb());
+    }
+
+    private static StageView view(Stage s) {
+        return new StageView(
+                s.name(), s.netW(), s.forwardW(), s.reflectedW(), s.swr(), s.matchedLossDb(), s.mismatchLossDb());
+    }
+}

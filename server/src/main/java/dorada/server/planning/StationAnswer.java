@@ -1,0 +1,68 @@
+package dorada.server.planning;
+
+import jakarta.validation.constraints.NotNull;
+import java.util.List;
+
+/**
+ * What a station plan comes to.
+ *
+ * @param ways as they were asked for
+ * @param powerLineM distance to keep from overhead power lines; absent where nothing stands up
+ * @param cautions what can hurt someone here, each a sentence
+ */
+record StationAnswer(
+        @NotNull List<WayAnswer> ways,
+        Double powerLineM,
+        @NotNull List<String> cautions) {
+
+    /**
+     * @param sentW forward watts of the radio
+     * @param receiveDb from the air to the radio, antenna's gain included
+     * @param warnings such as a line that gets too warm
+     * @param worth what each change against the first way brings; empty for the first
+     */
+    record WayAnswer(
+            @NotNull String name,
+            @NotNull List<StageView> stages,
+            @NotNull boolean foldedBack,
+            @NotNull double sentW,
+            @NotNull double atAntennaW,
+            @NotNull double eirpW,
+            @NotNull double erpW,
+            @NotNull double receiveDb,
+            @NotNull double swrAtRadio,
+            @NotNull double matchedLossDb,
+            @NotNull double mismatchLossDb,
+            @NotNull List<String> warnings,
+            @NotNull List<StepView> worth,
+            @NotNull DistanceView publicDistance,
+            @NotNull DistanceView occupationalDistance,
+            @NotNull List<LinkView> links) {}
+
+    /** A place on the way; its losses are those of what comes next. */
+    record StageView(
+            @NotNull String name,
+            @NotNull double netW,
+            @NotNull double forwardW,
+            @NotNull double reflectedW,
+            @NotNull double swr,
+            @NotNull double matchedLossDb,
+            @NotNull double mismatchLossDb) {}
+
+    record StepView(
+            @NotNull String what,
+            @NotNull double erpW,
+            @NotNull double gainDb,
+            @NotNull double receiveGainDb) {}
+
+    /** @param reason why there is no distance; absent where there is one */
+    record DistanceView(
+            Double distanceM, String reason, @NotNull double limitMwPerCm2) {}
+
+    record LinkView(
+            @NotNull String name,
+            @NotNull double horizonM,
+            @NotNull boolean inSight,
+            @NotNull double receivedDbm,
+            @NotNull double marginDb) {}
+}

@@ -1,0 +1,93 @@
+package dorada.server.spectrum;
+
+import dorada.core.spectrum.AirbandChannel;
+import dorada.core.spectrum.ChannelList;
+import dorada.core.spectrum.RadioService;
+import dorada.core.spectrum.RadioServices;
+import dorada.core.spectrum.ServiceChannel;
+import dorada.server.problem.JobException;
+import jakarta.validation.constraints.NotNull;
+import java.util.List;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Radio services, their channels and limits; a shop's own lists. */
+@RestController
+@RequestMapping("/api")
+class SpectrumController {
+
+    record ChannelView(
+            @NotNull String name,
+            @NotNull double transmitHz,
+            @NotNull double receiveHz,
+            @NotNull String note) {
+
+        static ChannelView of(ServiceChannel c) {
+            return new ChannelView(c.name(), c.transmitHz(), c.receiveHz(), c.note());
+        }
+    }
+
+    /**
+     * @param forbidden the sentence that forbids any but the built-in antenna; absent where others may be used
+     * @param reminders limits of power, height and licence
+     */
+    record ServiceView(
+            @NotNull String id,
+            @NotNull String title,
+            @NotNull String country,
+            @NotNull int year,
+            @NotNull String source,
+            @NotNull double bandwidthHz,
+            @NotNull List<ChannelView> channels,
+            String forbidden,
+            @NotNull List<String> reminders) {
+
+        static ServiceView of(RadioService s) {
+            return new ServiceView(
+                    s.id(),
+                    s.title(),
+                    s.country(),
+                    s.year(),
+                    s.source(),
+                    s.bandwidthHz(),
+                    s.channels().stream().map(ChannelView::of).toList(),
+                    s.externalAntenna().orElse(null),
+                    s.reminders());
+        }
+    }
+
+    record ListText(@NotNull String text) {}
+
+    @GetMapping("/services")
+    List<ServiceView> services() {
+        return RadioServices.ALL.stream().map(ServiceView::of).toList();
+    }
+
+    /** Channels of a pasted list; 422 with the line where one can't be read. */
+    @PostMapping("/channels/parse")
+    List<ChannelView> parse(@RequestBody ListText list) {
+        try {
+            return ChannelList.parse(list.text == null ? "" : list.text).stream()
+                    .map(ChannelView::of)
+                    .toList();
+        } catch (ChannelList.LineException e) {
+            throw JobException.inFile(e.line(), e.getMessage());
+        }
+    }
+
+    /** The carrier of an airband channel, whose name is not always its frequency. */
+    @GetMapping("/airband/{name}")
+    ChannelView airband(@PathVariable String name) {
+        try {
+            AirbandChannel c = AirbandChannel.named(name);
+            return new ChannelView(
+                    c.name(), c.frequencyHz(), c.frequencyHz(), c.spacingHz() > 10_000 ? "25 kHz" : "8.33 kHz");
+        } catch (IllegalArgumentException e) {
+            throw JobException.atField("name", e.getMessage());
+        }
+    }
+}
