@@ -22,6 +22,7 @@ export const router = createRouter({
       props: true,
       meta: { title: 'Installation' },
     },
+    { path: '/plan', component: () => import('@/planning/StationPage.vue'), meta: { title: 'Plan' } },
     { path: '/live', component: () => import('@/instrument/LivePage.vue'), meta: { title: 'Live sweep' } },
     {
       path: '/live/meters',

@@ -1,15 +1,15 @@
 <script setup lang="ts">
 import { NInput } from 'naive-ui'
-import { useServices } from '@/api/queries'
-import { formatMhz } from '@/units/frequency'
+import { ref } from 'vue'
+import type { PickedChannel } from './channels'
+import ChannelPicker from './ChannelPicker.vue'
 import type { PlanForm } from './planForm'
 
 /** The wanted channels: free entry, or a service's list. */
 const channels = defineModel<PlanForm['channels']>({ required: true })
 defineProps<{ wrong: Record<string, string> }>()
 
-const services = useServices()
-const CB_ENDS_AND_MIDDLE = ['CB 1', 'CB 19', 'CB 40']
+const isPicking = ref(false)
 
 function add() {
   channels.value = [...channels.value, { name: '', mhz: '', primary: channels.value.length === 0 }]
@@ -23,15 +23,16 @@ function choosePrimary(index: number) {
   channels.value = channels.value.map((c, i) => ({ ...c, primary: i === index }))
 }
 
-function addCitizensBand() {
-  const list = services.data.value?.find((s) => s.service === 'CB')?.channels ?? []
-  const added = list
-    .filter((c) => CB_ENDS_AND_MIDDLE.includes(c.name))
-    .map((c) => ({ name: c.name, mhz: formatMhz(c.frequencyHz), primary: c.name === 'CB 19' }))
-  const typed = channels.value
-    .filter((c) => (c.name || c.mhz) && !CB_ENDS_AND_MIDDLE.includes(c.name))
-    .map((c) => ({ ...c, primary: false }))
-  channels.value = [...typed, ...added]
+/** Rows that hold nothing yet give way to what was picked; a main channel that was chosen stays. */
+function take(picked: PickedChannel[]) {
+  const typed = channels.value.filter((c) => c.name || c.mhz)
+  const fresh = picked.filter((p) => !typed.some((t) => t.name === p.name))
+  const all = [...typed, ...fresh.map((p) => ({ ...p, primary: false }))]
+  if (!all.some((c) => c.primary)) {
+    const middle = all[Math.floor((all.length - 1) / 2)]
+    if (middle) middle.primary = true
+  }
+  channels.value = all
 }
 </script>
 
@@ -72,11 +73,11 @@ function addCitizensBand() {
     <p v-if="wrong.channels" class="wrong" role="alert">{{ wrong.channels }}</p>
     <div class="add">
       <button type="button" class="other" @click="add">Add a channel</button>
-      <button type="button" class="other" :disabled="!services.data.value" @click="addCitizensBand">
-        Add CB 1, 19, 40
+      <button type="button" class="other" :aria-expanded="isPicking" @click="isPicking = !isPicking">
+        From a service or a list
       </button>
-      <span class="hint">CB frequencies: {{ services.data.value?.[0]?.source ?? '' }}</span>
     </div>
+    <ChannelPicker v-if="isPicking" @take="take" @close="isPicking = false" />
   </fieldset>
 </template>
 

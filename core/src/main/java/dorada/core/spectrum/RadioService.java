@@ -14,7 +14,8 @@ import java.util.Optional;
  * @param bandwidthHz of one channel
  * @param band where the service has a band rather than numbered channels; empty otherwise
  * @param channels numbered channels, or the band's edges and well-known frequencies
- * @param externalAntenna empty where any antenna may be used, otherwise the sentence that forbids it
+ * @param usual names of the channels by which an antenna for all of it is judged: lowest, main, highest
+ * @param externalAntenna empty where any antenna may be used, otherwise why no other may be
  * @param reminders limits of power, height and licence, each a sentence without a full stop
  */
 public record RadioService(
@@ -26,11 +27,13 @@ public record RadioService(
         double bandwidthHz,
         Optional<Band> band,
         List<ServiceChannel> channels,
+        List<String> usual,
         Optional<String> externalAntenna,
         List<String> reminders) {
 
     public RadioService {
         channels = List.copyOf(channels);
+        usual = List.copyOf(usual);
         reminders = List.copyOf(reminders);
     }
 

@@ -7,11 +7,13 @@ import java.io.InputStreamReader;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVRecord;
 
@@ -71,8 +73,19 @@ public final class RadioServices {
                     return new RadioService.Band(hz(edges[0]), hz(edges[1]));
                 }),
                 channels,
+                head.containsKey("usual") ? List.of(head.get("usual").split(" ")) : lowMiddleHigh(channels),
                 Optional.ofNullable(head.get("external antenna")),
                 reminders);
+    }
+
+    private static List<String> lowMiddleHigh(List<ServiceChannel> channels) {
+        List<ServiceChannel> sorted = channels.stream()
+                .sorted(Comparator.comparingDouble(ServiceChannel::transmitHz))
+                .toList();
+        return Stream.of(0, (sorted.size() - 1) / 2, sorted.size() - 1)
+                .map(i -> sorted.get(i).name())
+                .distinct()
+                .toList();
     }
 
     private static void reminder(List<String> reminders, String word, String text) {

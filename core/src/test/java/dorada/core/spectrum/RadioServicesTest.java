@@ -139,7 +139,14 @@ class RadioServicesTest {
         assertThat(s.source()).contains("from memory");
         assertThat(s.year()).isBetween(1980, 2026);
         assertThat(s.reminders()).isNotEmpty();
+        assertThat(s.channels()).extracting(ServiceChannel::name).containsAll(s.usual());
         assertThat(s.channels()).extracting(ServiceChannel::name).doesNotHaveDuplicates();
+    }
+
+    @Test
+    void aServiceIsJudgedByItsEndsAndItsMainChannel() {
+        assertThat(service("cb-us").usual()).containsExactly("1", "19", "40");
+        assertThat(service("frs").usual()).containsExactly("15", "20", "14");
     }
 
     @Test

@@ -32,7 +32,8 @@ class SpectrumController {
     }
 
     /**
-     * @param forbidden the sentence that forbids any but the built-in antenna; absent where others may be used
+     * @param usual names of the channels by which an antenna is judged
+     * @param forbidden why only the built-in antenna may be used; absent where others may
      * @param reminders limits of power, height and licence
      */
     record ServiceView(
@@ -43,6 +44,7 @@ class SpectrumController {
             @NotNull String source,
             @NotNull double bandwidthHz,
             @NotNull List<ChannelView> channels,
+            @NotNull List<String> usual,
             String forbidden,
             @NotNull List<String> reminders) {
 
@@ -55,6 +57,7 @@ class SpectrumController {
                     s.source(),
                     s.bandwidthHz(),
                     s.channels().stream().map(ChannelView::of).toList(),
+                    s.usual(),
                     s.externalAntenna().orElse(null),
                     s.reminders());
         }

@@ -1,0 +1,195 @@
+<script setup lang="ts">
+import { computed, ref, watch } from 'vue'
+import { answer, api, type Schemas } from '@/api/client'
+import { useServices } from '@/api/queries'
+import TextField from '@/shell/TextField.vue'
+import { useForm } from '@/shell/useForm'
+import { formatMhz } from '@/units/frequency'
+import { picked, shortName, type PickedChannel } from './channels'
+
+/** Channels from a service, from a list that is pasted, or an airband channel by its name. */
+const emit = defineEmits<{ take: [channels: PickedChannel[]]; close: [] }>()
+
+const OWN = 'own'
+const services = useServices()
+const chosen = ref('cb-us')
+const marked = ref(new Set<string>())
+const pasted = ref('')
+const airName = ref('')
+const { trouble, submit } = useForm()
+const service = computed(() => services.data.value?.find((s) => s.id === chosen.value))
+
+function markUsual() {
+  marked.value = new Set(service.value?.usual ?? [])
+}
+watch(service, markUsual, { immediate: true })
+
+function toggle(name: string) {
+  const next = new Set(marked.value)
+  if (!next.delete(name)) next.add(name)
+  marked.value = next
+}
+
+function takeMarked() {
+  const s = service.value
+  if (!s) return
+  emit(
+    'take',
+    picked(
+      s.channels.filter((c) => marked.value.has(c.name)),
+      shortName(s),
+    ),
+  )
+  emit('close')
+}
+
+async function takePasted() {
+  const done = await submit(async () => {
+    const list = await answer(api.POST('/api/channels/parse', { body: { text: pasted.value } }))
+    emit('take', picked(list, ''))
+  })
+  if (done) emit('close')
+}
+
+async function readFile(event: Event) {
+  const [file] = Array.from((event.target as HTMLInputElement).files ?? [])
+  if (file) pasted.value = await file.text()
+}
+
+async function takeAir() {
+  const done = await submit(async () => {
+    const channel: Schemas['ChannelView'] = await answer(
+      api.GET('/api/airband/{name}', { params: { path: { name: airName.value.trim() } } }),
+    )
+    emit('take', picked([channel], 'Airband'))
+  })
+  if (done) airName.value = ''
+}
+</script>
+
+<template>
+  <div class="picker card" role="group" aria-label="Channels from a service or a list">
+    <label class="field">
+      <span class="name">Service</span>
+      <select v-model="chosen">
+        <option v-for="s in services.data.value ?? []" :key="s.id" :value="s.id">
+          {{ s.title }} · {{ s.country }}
+        </option>
+        <option :value="OWN">A list of our own</option>
+      </select>
+    </label>
+
+    <template v-if="service">
+      <p v-if="service.forbidden" class="caution stop" role="alert">
+        Do not plan another antenna: {{ service.forbidden }}.
+      </p>
+      <p class="hint">
+        {{ service.reminders.join('. ') }}. Check your licence. Source: {{ service.source }} ({{
+          service.country
+        }}, {{ service.year }}).
+      </p>
+      <div class="list">
+        <label v-for="c in service.channels" :key="c.name" :class="{ on: marked.has(c.name) }">
+          <input type="checkbox" :checked="marked.has(c.name)" @change="toggle(c.name)" />
+          <b>{{ c.name }}</b> {{ formatMhz(c.transmitHz, 5).replace(/00$/, '') }}
+          <span v-if="c.receiveHz !== c.transmitHz" class="soft"
+            >hears {{ formatMhz(c.receiveHz, 5).replace(/00$/, '') }}</span
+          >
+          <span v-if="c.note" class="soft">{{ c.note }}</span>
+        </label>
+      </div>
+      <div v-if="service.id === 'airband'" class="air">
+        <TextField v-model="airName" name="Channel as dialled" placeholder="122.805" />
+        <button type="button" class="other" :disabled="!airName.trim()" @click="takeAir">Add it</button>
+        <p class="hint">
+          8.33 kHz channels are named 5, 10 or 15 kHz above their block: the carrier is looked up.
+        </p>
+      </div>
+      <div class="buttons">
+        <button type="button" class="other" :disabled="marked.size === 0" @click="takeMarked">
+          Add {{ marked.size }} marked
+        </button>
+        <button type="button" class="plain" @click="markUsual">The usual ones</button>
+        <button type="button" class="plain" @click="emit('close')">Close</button>
+      </div>
+    </template>
+
+    <template v-else-if="chosen === OWN">
+      <TextField
+        v-model="pasted"
+        type="textarea"
+        name="One channel on each line"
+        hint="Name, MHz, and where it differs what you hear: “Ferry deck; 457.525; 467.525”, or a repeater’s offset: “Hill, 146.940, -0.6”"
+      />
+      <label class="file"
+        >or a CSV file <input type="file" accept=".csv,.txt,text/*" @change="readFile"
+      /></label>
+      <div class="buttons">
+        <button type="button" class="other" :disabled="!pasted.trim()" @click="takePasted">
+          Add this list
+        </button>
+        <button type="button" class="plain" @click="emit('close')">Close</button>
+      </div>
+    </template>
+    <p v-if="trouble" class="wrong" role="alert">{{ trouble }}</p>
+  </div>
+</template>
+
+<style scoped>
+.picker {
+  padding: 14px 16px;
+  display: grid;
+  gap: 10px;
+}
+
+.list {
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(230px, 1fr));
+  gap: 2px 10px;
+  max-height: 280px;
+  overflow-y: auto;
+}
+
+.list label {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 2px 8px;
+  min-height: 40px;
+  padding: 2px 8px;
+  border-radius: 6px;
+  font-size: 15px;
+}
+
+.list label.on {
+  background: var(--deep);
+}
+
+.list .soft {
+  font-size: 14px;
+}
+
+input[type='checkbox'] {
+  width: 18px;
+  height: 18px;
+  margin: 0;
+  accent-color: var(--trace);
+}
+
+.buttons,
+.air {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 10px;
+  align-items: end;
+}
+
+.buttons .other,
+.air .other {
+  width: auto;
+}
+
+.stop {
+  font-weight: 640;
+}
+</style>

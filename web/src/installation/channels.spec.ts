@@ -1,0 +1,41 @@
+import { describe, expect, it } from 'vitest'
+import { picked, shortName } from './channels'
+
+const channel = (name: string, transmitHz: number, receiveHz = transmitHz) => ({
+  name,
+  transmitHz,
+  receiveHz,
+  note: '',
+})
+const service = (title: string) => ({
+  id: 'x',
+  title,
+  country: '',
+  year: 2020,
+  source: '',
+  bandwidthHz: 1,
+  channels: [],
+  usual: [],
+  reminders: [],
+})
+
+describe('channels of a service', () => {
+  it('gives both sides of a duplex channel', () => {
+    expect(picked([channel('16', 156.8e6), channel('24', 157.2e6, 161.8e6)], 'Marine')).toEqual([
+      { name: 'Marine 16', mhz: '156.800' },
+      { name: 'Marine 24 transmit', mhz: '157.200' },
+      { name: 'Marine 24 receive', mhz: '161.800' },
+    ])
+  })
+  it('keeps the digits of narrow channels', () => {
+    expect(picked([channel('1', 446.00625e6), channel('Yard', 156.1e6)], '')).toEqual([
+      { name: '1', mhz: '446.00625' },
+      { name: 'Yard', mhz: '156.100' },
+    ])
+  })
+  it('shortens what stands before the number', () => {
+    expect(shortName(service('CB radio, 40 channels'))).toBe('CB')
+    expect(shortName(service('Amateur 2 m'))).toBe('2 m')
+    expect(shortName(service('PMR446, analogue'))).toBe('PMR446')
+  })
+})

@@ -1,0 +1,176 @@
+import type { Schemas } from '@/api/client'
+import type { LengthUnit } from '@/units/length'
+import { parseLength } from '@/units/length'
+import { parseFrequency } from '@/units/frequency'
+import { parseDecimal, type Parsed } from '@/units/number'
+
+export type StationPlan = Schemas['StationPlan']
+export type StationAnswer = Schemas['StationAnswer']
+type WayAnswer = Schemas['WayAnswer']
+
+/** One way to build the station, as typed. */
+export interface WayForm {
+  name: string
+  watts: string
+  ceiling: string
+  jumper: string
+  jumperLength: string
+  meterLoss: string
+  line: string
+  lineLength: string
+  connectors: string
+  swr: string
+  gain: string
+}
+
+export interface StationForm {
+  mhz: string
+  ways: WayForm[]
+  ownHeight: string
+  largest: string
+  totalHeight: string
+  duty: string
+  ground: StationPlan['ground']
+  atBody: boolean
+  stations: { name: string; km: string; height: string; gain: string; needed: string }[]
+}
+
+/** Loss of one connector in dB; common practice, no source. */
+export const CONNECTOR_DB = 0.1
+
+export function emptyWay(name: string): WayForm {
+  return {
+    name,
+    watts: '25',
+    ceiling: '2',
+    jumper: 'rg-58',
+    jumperLength: '0',
+    meterLoss: '0',
+    line: 'rg-58',
+    lineLength: '5 m',
+    connectors: '2',
+    swr: '1.5',
+    gain: '2.15',
+  }
+}
+
+export function emptyStation(): StationForm {
+  return {
+    mhz: '155.000',
+    ways: [
+      { ...emptyWay('A'), watts: '50', swr: '2.2' },
+      { ...emptyWay('B'), line: 'foam-10', swr: '1.3' },
+    ],
+    ownHeight: '2.2 m',
+    largest: '0.5 m',
+    totalHeight: '0',
+    duty: '50',
+    ground: 'TYPICAL',
+    atBody: false,
+    stations: [{ name: 'Depot', km: '8', height: '20 m', gain: '3', needed: '-110' }],
+  }
+}
+
+/** What was typed as a plan, or what is wrong by field. */
+export function readStation(
+  form: StationForm,
+  unit: LengthUnit,
+): { plan?: StationPlan; wrong: Record<string, string> } {
+  const wrong: Record<string, string> = {}
+  const take = (field: string, value: Parsed): number => {
+    if (value.ok) return value.value
+    wrong[field] = value.why
+    return Number.NaN
+  }
+  const length = (field: string, text: string) =>
+    take(field, text.trim() === '0' ? { ok: true, value: 0 } : parseLength(text, unit))
+  const plan: StationPlan = {
+    frequencyHz: take('frequencyHz', parseFrequency(form.mhz)),
+    alternatives: form.ways.map((w, i) => {
+      const at = (field: string) => `alternatives[${i}].${field}`
+      return {
+        name: w.name,
+        ratedW: take(at('ratedW'), parseDecimal(w.watts)),
+        ceilingSwr: take(at('ceilingSwr'), parseDecimal(w.ceiling)),
+        jumper: w.jumper,
+        jumperM: length(at('jumperM'), w.jumperLength),
+        meterLossDb: take(at('meterLossDb'), parseDecimal(w.meterLoss)),
+        line: w.line,
+        lineM: length(at('lineM'), w.lineLength),
+        connectors: Math.round(take(at('connectors'), parseDecimal(w.connectors))),
+        connectorLossDb: CONNECTOR_DB,
+        swr: take(at('swr'), parseDecimal(w.swr)),
+        gainDbi: take(at('gainDbi'), parseDecimal(w.gain)),
+      }
+    }),
+    ownHeightM: length('ownHeightM', form.ownHeight),
+    largestM: length('largestM', form.largest),
+    totalHeightM: length('totalHeightM', form.totalHeight),
+    duty: take('duty', parseDecimal(form.duty)) / 100,
+    ground: form.ground,
+    atBody: form.atBody,
+    stations: form.stations.map((s, i) => ({
+      name: s.name,
+      distanceM: take(`stations[${i}].distanceM`, parseDecimal(s.km)) * 1000,
+      heightM: length(`stations[${i}].heightM`, s.height),
+      gainDbi: take(`stations[${i}].gainDbi`, parseDecimal(s.gain)),
+      neededDbm: take(`stations[${i}].neededDbm`, parseDecimal(s.needed)),
+    })),
+  }
+  return Object.keys(wrong).length === 0 ? { plan, wrong } : { wrong }
+}
+
+/** `39.0 W`, `4.2 W`, `850 mW`. */
+export function formatWatts(watts: number): string {
+  if (watts < 0.9995) return `${Number((watts * 1000).toPrecision(3))} mW`
+  return `${watts.toFixed(watts < 10 ? 2 : watts < 100 ? 1 : 0)} W`
+}
+
+/** `+3.1 dB`, `−0.4 dB`; never −0.0. */
+export function formatDb(db: number): string {
+  const rounded = Math.round(db * 10) / 10
+  return `${rounded < 0 ? '−' : '+'}${Math.abs(rounded).toFixed(1)} dB`
+}
+
+/** What to do, in one sentence: which way puts most on the air, by how much. */
+export function stationSentence(answer: StationAnswer): string {
+  const sorted = [...answer.ways].sort((a, b) => b.erpW - a.erpW)
+  const [best, next] = sorted
+  if (!best) return 'Add a way to build it.'
+  if (!next) return `${best.name}: ${formatWatts(best.erpW)} ERP reach the air.`
+  const db = 10 * Math.log10(best.erpW / next.erpW)
+  const second = sorted.length > 2 ? `the next best, ${next.name}` : next.name
+  if (db < 0.5) return `${best.name} and ${next.name} are alike on the air: ${formatWatts(best.erpW)} ERP.`
+  return `${best.name} puts ${formatDb(db).slice(1)} more on the air than ${second}: ${formatWatts(best.erpW)} against ${formatWatts(next.erpW)} ERP.`
+}
+
+/** A line that hides what its antenna is like: the radio sees much less than there is. */
+export function hidden(way: WayAnswer): string {
+  const atAntenna = way.stages.at(-1)?.swr ?? 1
+  if (atAntenna < 1.8 || way.swrAtRadio > atAntenna - 0.3) return ''
+  return `SWR ${way.swrAtRadio.toFixed(1)} at the radio, ${atAntenna.toFixed(1)} at the antenna: the line hides it.`
+}
+
+/** A plan in an address, so that a colleague opens the same one. */
+export function toAddress(form: StationForm): string {
+  const bytes = new TextEncoder().encode(JSON.stringify(form))
+  return btoa(String.fromCharCode(...bytes))
+    .replaceAll('+', '-')
+    .replaceAll('/', '_')
+    .replaceAll('=', '')
+}
+
+/** The plan of an address; nothing where it is none. */
+export function fromAddress(text: string): StationForm | undefined {
+  try {
+    const bytes = Uint8Array.from(atob(text.replaceAll('-', '+').replaceAll('_', '/')), (c) =>
+      c.charCodeAt(0),
+    )
+    const form = JSON.parse(new TextDecoder().decode(bytes)) as Partial<StationForm>
+    return Array.isArray(form.ways) && Array.isArray(form.stations)
+      ? { ...emptyStation(), ...form }
+      : undefined
+  } catch {
+    return undefined
+  }
+}
