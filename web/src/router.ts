@@ -23,6 +23,11 @@ export const router = createRouter({
       meta: { title: 'Installation' },
     },
     { path: '/plan', component: () => import('@/planning/StationPage.vue'), meta: { title: 'Plan' } },
+    {
+      path: '/plan/ground',
+      component: () => import('@/planning/GroundPage.vue'),
+      meta: { title: 'Ground plane' },
+    },
     { path: '/live', component: () => import('@/instrument/LivePage.vue'), meta: { title: 'Live sweep' } },
     {
       path: '/live/meters',

@@ -146,7 +146,8 @@ async function takeAir() {
   display: grid;
   grid-template-columns: repeat(auto-fill, minmax(230px, 1fr));
   gap: 2px 10px;
-  max-height: 280px;
+  grid-auto-rows: max-content;
+  max-height: 300px;
   overflow-y: auto;
 }
 

@@ -6,7 +6,6 @@ import { answer, api } from '@/api/client'
 import { usePreferences } from '@/preferences'
 import TextField from '@/shell/TextField.vue'
 import { useForm } from '@/shell/useForm'
-import { formatLength } from '@/units/length'
 import { formatSwr } from '@/units/swr'
 import PlanTabs from './PlanTabs.vue'
 import {
@@ -16,6 +15,7 @@ import {
   formatWatts,
   fromAddress,
   hidden,
+  keepAway,
   readStation,
   stationSentence,
   toAddress,
@@ -120,6 +120,13 @@ const notes = computed(() =>
   <div class="page">
     <div class="work">
       <PlanTabs />
+      <section v-if="result" class="card picture">
+        <WattsPicture :ways="result.ways" />
+        <p class="hint">
+          Full: watts that the antenna accepts. Pale: warmth in the line. Coral: sent back by the mismatch at
+          the radio. Gold mark: ERP, the antenna’s gain over a dipole included. Each connector counts 0.1 dB.
+        </p>
+      </section>
       <section class="card ways" aria-label="Ways to build it">
         <table>
           <thead>
@@ -231,13 +238,6 @@ const notes = computed(() =>
           <span class="hint" role="status">{{ copied }}</span>
         </div>
       </section>
-      <section v-if="result" class="card picture">
-        <WattsPicture :ways="result.ways" />
-        <p class="hint">
-          Full: watts that the antenna accepts. Pale: warmth in the line. Coral: sent back by the mismatch at
-          the radio. Gold mark: ERP, the antenna’s gain over a dipole included. Each connector counts 0.1 dB.
-        </p>
-      </section>
     </div>
 
     <aside class="side">
@@ -285,7 +285,7 @@ const notes = computed(() =>
           <TextField v-model="s.km" name="km" :wrong="wrong[`stations[${i}].distanceM`]" />
           <TextField v-model="s.height" name="Height" :wrong="wrong[`stations[${i}].heightM`]" />
           <p v-for="w in result?.ways ?? []" :key="w.name" class="link">
-            <b>{{ w.name }}</b>
+            <b>{{ w.name }}:</b>{{ ' ' }}
             <template v-if="w.links[i]">
               {{ w.links[i].inSight ? 'in sight' : 'beyond the horizon' }} ({{ km(w.links[i].horizonM) }}),
               {{ w.links[i].receivedDbm.toFixed(0).replace('-', '−') }} dBm, margin
@@ -334,13 +334,13 @@ const notes = computed(() =>
           <p>
             Everybody:
             <template v-if="w.publicDistance.distanceM !== undefined"
-              ><b>{{ formatLength(w.publicDistance.distanceM, preferences.unit) }}</b> or more</template
+              ><b>{{ keepAway(w.publicDistance.distanceM) }}</b> or more</template
             ><template v-else>{{ w.publicDistance.reason }}</template>
           </p>
           <p>
             Crew:
             <template v-if="w.occupationalDistance.distanceM !== undefined"
-              ><b>{{ formatLength(w.occupationalDistance.distanceM, preferences.unit) }}</b> or more</template
+              ><b>{{ keepAway(w.occupationalDistance.distanceM) }}</b> or more</template
             ><template v-else>{{ w.occupationalDistance.reason }}</template>
           </p>
         </div>
@@ -417,7 +417,7 @@ table {
 
 .pair {
   display: grid;
-  grid-template-columns: 1fr 1fr;
+  grid-template-columns: minmax(0, 1.7fr) minmax(64px, 1fr);
   gap: 4px;
 }
 

@@ -5,6 +5,7 @@ import {
   formatWatts,
   fromAddress,
   hidden,
+  keepAway,
   readStation,
   stationSentence,
   toAddress,
@@ -53,6 +54,10 @@ describe('words', () => {
       '120 W',
     ])
     expect([formatDb(3.14), formatDb(-0.42), formatDb(-0.01)]).toEqual(['+3.1 dB', '−0.4 dB', '+0.0 dB'])
+  })
+  it('rounds distances to keep upward', () => {
+    expect(keepAway(1.639)).toBe('1.7 m (5.4 ft)')
+    expect(keepAway(2)).toBe('2.0 m (6.6 ft)')
   })
   it('says which way is better and by how much, or that they are alike', () => {
     expect(stationSentence(answer(way('A', 20), way('B', 40)))).toBe(

@@ -132,6 +132,12 @@ export function formatDb(db: number): string {
   return `${rounded < 0 ? '−' : '+'}${Math.abs(rounded).toFixed(1)} dB`
 }
 
+/** A distance to keep, rounded up, in both units: `1.7 m (5.4 ft)`. */
+export function keepAway(metres: number): string {
+  const up = (x: number) => (Math.ceil(x * 10 - 1e-6) / 10).toFixed(1)
+  return `${up(metres)} m (${up(metres / 0.3048)} ft)`
+}
+
 /** What to do, in one sentence: which way puts most on the air, by how much. */
 export function stationSentence(answer: StationAnswer): string {
   const sorted = [...answer.ways].sort((a, b) => b.erpW - a.erpW)

@@ -50,6 +50,14 @@ class ScreenshotsIT {
             page.navigate(dorada.address() + "/installations/new");
             ines.field("Name in the shop").waitFor();
             take(page, "new-installation");
+            page.navigate(dorada.address() + "/plan");
+            page.getByText("What each change is worth").waitFor();
+            take(page, "watts");
+            page.getByText("Ground plane").click();
+            ines.button("Solve the grounds").click();
+            assertThat(page.locator("tbody tr")).hasCount(3);
+            assertThat(ines.button("Solve the grounds")).isVisible();
+            take(page, "ground-plane");
             page.navigate(dorada.address() + "/live");
             ines.button("Start sweeping").click();
             assertThat(ines.traces("now")).hasCount(1);

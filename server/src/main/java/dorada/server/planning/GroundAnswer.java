@@ -2,6 +2,7 @@ package dorada.server.planning;
 
 import dorada.core.planning.GroundPlanner.Outcome;
 import dorada.core.sweep.Trace;
+import dorada.server.tuning.PassView.TraceView;
 import jakarta.validation.constraints.NotNull;
 
 /**
@@ -17,7 +18,7 @@ import jakarta.validation.constraints.NotNull;
  */
 record GroundAnswer(
         @NotNull double whipM,
-        @NotNull Trace trace,
+        @NotNull TraceView trace,
         @NotNull double worstSwr,
         @NotNull double worstHz,
         @NotNull boolean holds,
@@ -36,7 +37,7 @@ record GroundAnswer(
     static GroundAnswer of(Outcome o) {
         return new GroundAnswer(
                 o.lengthM(),
-                Trace.of(o.sweep()),
+                TraceView.of(Trace.of(o.sweep())),
                 o.worstSwr(),
                 o.worstHz(),
                 o.holds(),

@@ -1,0 +1,62 @@
+package dorada.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Page;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.Test;
+
+/** A technician compares two ways to build a station and plans a ground for a fabric-covered aircraft. */
+class PlanningIT {
+
+    @Test
+    void wattsAreComparedAndAGroundIsFound() throws Exception {
+        try (RunningDorada dorada = RunningDorada.demo();
+                Desk desk = new Desk()) {
+            Page page = desk.page();
+            page.navigate(dorada.address());
+            Technician ines = new Technician(page, dorada.address()).signsIn("ines");
+            page.getByText("Tractor 7").waitFor();
+
+            page.navigate(dorada.address() + "/plan");
+            assertThat(page.locator(".sentence")).containsText("A puts");
+            page.getByLabel("Watts of B").fill("50");
+            assertThat(page.locator(".sentence")).containsText("B puts");
+            page.getByLabel("Watts of A").fill("many");
+            assertThat(page.getByText("\"many\" is not a number.")).isVisible();
+            page.getByLabel("Watts of A").fill("50");
+            page.getByLabel("SWR of the antenna of A").fill("5");
+            assertThat(page.getByText("folds its power back")).isVisible();
+            // What was typed outlives the page.
+            page.reload();
+            assertThat(page.getByText("folds its power back")).isVisible();
+
+            page.getByText("Ground plane").click();
+            ines.button("Solve the grounds").click();
+            assertThat(page.locator("tbody tr")).hasCount(3);
+            assertThat(ines.button("Solve the grounds")).isVisible();
+            assertThat(page.locator(".sentence")).containsText("under 2.5");
+            ines.field("Droop, °").fill("40");
+            ines.field("Droop, °").blur();
+            ines.button("Solve the grounds").click();
+            assertThat(page.locator("tbody tr").nth(1)).containsText(Pattern.compile("met|missed"));
+            String before = page.locator("tbody tr").nth(1).innerText();
+            page.getByLabel(Pattern.compile("^Radial 1")).focus();
+            for (int i = 0; i < 6; i++) {
+                page.keyboard().press("ArrowDown");
+            }
+            page.waitForCondition(
+                    () -> !page.locator("tbody tr").nth(1).innerText().equals(before));
+
+            page.navigate(dorada.address() + "/installations/new");
+            ines.button("From a service or a list").click();
+            page.locator(".picker select").selectOption("pmr446");
+            assertThat(page.getByText("Do not plan another antenna")).isVisible();
+            page.locator(".picker select").selectOption("cb-us");
+            ines.button("Add 3 marked").click();
+            assertThat(page.getByLabel("Frequency of channel 2 in MHz")).hasValue("27.185");
+            assertThat(desk.takeConsoleErrors()).isEmpty();
+        }
+    }
+}

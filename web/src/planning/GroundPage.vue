@@ -1,0 +1,567 @@
+<script setup lang="ts">
+import { computed, onBeforeUnmount, ref, watch } from 'vue'
+import { waitFor } from '@/antenna/solving'
+import { answer, api, Problem } from '@/api/client'
+import { returnLossAt } from '@/plots/sweepScale'
+import SweepPlot, { type PlotTrace } from '@/plots/SweepPlot.vue'
+import { usePreferences } from '@/preferences'
+import TextField from '@/shell/TextField.vue'
+import { formatMhz, parseFrequency } from '@/units/frequency'
+import { formatBoth, formatLength, parseLength } from '@/units/length'
+import { parseDecimal } from '@/units/number'
+import { formatSwr, swrOfReturnLoss } from '@/units/swr'
+import {
+  evenRadials,
+  formatKg,
+  freshVariant,
+  groundSentence,
+  NONE,
+  requestOf,
+  type GroundAnswer,
+  type Radial,
+  type Variant,
+  type Whip,
+} from './ground'
+import GroundView from './GroundView.vue'
+import PlanTabs from './PlanTabs.vue'
+
+const DRAFT = 'dorada.ground-plan'
+const MOST = 5
+const KINDS: { value: Variant['kind']; word: string }[] = [
+  { value: 'RADIALS', word: 'Radials' },
+  { value: 'MESH', word: 'Mesh' },
+  { value: 'SHEET', word: 'Sheet' },
+]
+const METALS: { value: Variant['metal']; word: string }[] = [
+  { value: 'COPPER', word: 'copper' },
+  { value: 'ALUMINIUM', word: 'aluminium' },
+  { value: 'STAINLESS', word: 'stainless steel' },
+]
+
+const preferences = usePreferences()
+interface Draft {
+  low: string
+  high: string
+  limit: string
+  whip: string
+  slope: string
+  thick: string
+  trim: boolean
+  variants: Variant[]
+}
+const usual = (): Draft => ({
+  low: '118',
+  high: '136.975',
+  limit: '2.5',
+  whip: '560 mm',
+  slope: '15',
+  thick: '8 mm',
+  trim: true,
+  variants: [{ ...NONE }, freshVariant('RADIALS', 0.57), freshVariant('MESH', 0.57)],
+})
+const kept = localStorage.getItem(DRAFT)
+const draft = ref<Draft>(kept ? (JSON.parse(kept) as Draft) : usual())
+const chosen = ref(1)
+const solved = ref(new Map<number, { name: string; answer: GroundAnswer }>())
+const share = ref<number>()
+const working = ref('')
+const trouble = ref('')
+let jobId: string | undefined
+let isStopped = false
+
+const whip = computed<Whip | string>(() => {
+  const d = draft.value
+  const low = parseFrequency(d.low)
+  const high = parseFrequency(d.high)
+  const limit = parseDecimal(d.limit)
+  const length = parseLength(d.whip, preferences.unit)
+  const slope = parseDecimal(d.slope)
+  const thick = parseLength(d.thick, preferences.unit)
+  for (const p of [low, high, limit, length, slope, thick]) if (!p.ok) return p.why
+  if (!low.ok || !high.ok || !limit.ok || !length.ok || !slope.ok || !thick.ok) return ''
+  if (high.value <= low.value) return 'The band’s upper end must be above its lower end.'
+  if (limit.value <= 1) return 'A limit is above 1.'
+  return {
+    lowHz: low.value,
+    highHz: high.value,
+    limitSwr: limit.value,
+    whipM: length.value,
+    slopeDeg: slope.value,
+    whipRadiusM: thick.value / 2,
+    trim: d.trim,
+  }
+})
+const quarterM = computed(() =>
+  typeof whip.value === 'string' ? 0.57 : 299.792458e6 / ((whip.value.lowHz + whip.value.highHz) / 2) / 4,
+)
+const variant = computed(() => draft.value.variants[chosen.value] ?? NONE)
+
+watch(draft, (d) => localStorage.setItem(DRAFT, JSON.stringify(d)), { deep: true })
+// What was solved for another whip or band says nothing about this one.
+watch(
+  () => JSON.stringify(whip.value),
+  () => solved.value.clear(),
+)
+
+function put(index: number, next: Partial<Variant>) {
+  draft.value.variants = draft.value.variants.map((v, i) => (i === index ? { ...v, ...next } : v))
+  solved.value.delete(index)
+}
+
+async function solveAll() {
+  const w = whip.value
+  if (typeof w === 'string') {
+    trouble.value = w
+    return
+  }
+  trouble.value = ''
+  isStopped = false
+  try {
+    for (const [i, v] of draft.value.variants.entries()) {
+      if (solved.value.has(i)) continue
+      working.value = v.name
+      share.value = 0
+      const job = await answer(
+        api.POST('/api/planning/ground', {
+          body: requestOf(w, v),
+          headers: { Prefer: 'respond-async' },
+        }),
+      )
+      jobId = (job as { id?: string }).id
+      const end = await waitFor(jobId ?? '', (s) => (share.value = s))
+      if (end.state === 'DONE') solved.value.set(i, { name: v.name, answer: end.result as GroundAnswer })
+      else if (end.state === 'FAILED') trouble.value = `${v.name}: ${end.trouble ?? 'could not be solved.'}`
+      if (isStopped) return
+    }
+  } catch (error) {
+    if (!(error instanceof Problem)) throw error
+    trouble.value = `${working.value}: ${error.message}`
+  } finally {
+    share.value = undefined
+    jobId = undefined
+  }
+}
+
+async function stop() {
+  isStopped = true
+  if (jobId) await api.DELETE('/api/jobs/{id}', { params: { path: { id: jobId } } })
+}
+onBeforeUnmount(() => void stop())
+
+// A radial that is dragged is solved as it goes: one request at a time, always the latest place.
+let isAsking = false
+let waiting = false
+async function follow(index: number) {
+  const w = whip.value
+  const v = draft.value.variants[index]
+  if (typeof w === 'string' || !v) return
+  if (isAsking) {
+    waiting = true
+    return
+  }
+  isAsking = true
+  try {
+    const fresh = await answer(
+      api.POST('/api/planning/ground', {
+        body: requestOf({ ...w, whipM: solved.value.get(index)?.answer.whipM ?? w.whipM, trim: false }, v),
+      }),
+    )
+    solved.value.set(index, { name: v.name, answer: fresh as GroundAnswer })
+    trouble.value = ''
+  } catch (error) {
+    if (!(error instanceof Problem)) throw error
+    trouble.value = error.message
+  } finally {
+    isAsking = false
+    if (waiting) {
+      waiting = false
+      void follow(index)
+    }
+  }
+}
+
+function drag(index: number, radial: Radial) {
+  draft.value.variants = draft.value.variants.map((v, i) =>
+    i === chosen.value ? { ...v, radials: v.radials.map((r, k) => (k === index ? radial : r)) } : v,
+  )
+  void follow(chosen.value)
+}
+
+function add(kind: Variant['kind']) {
+  const same = draft.value.variants.filter((v) => v.kind === kind).length
+  const fresh = freshVariant(kind, quarterM.value)
+  draft.value.variants.push({ ...fresh, name: same ? `${fresh.name} ${same + 1}` : fresh.name })
+  chosen.value = draft.value.variants.length - 1
+}
+
+function remove() {
+  const left = [...solved.value].filter(([i]) => i !== chosen.value)
+  draft.value.variants = draft.value.variants.filter((_, i) => i !== chosen.value)
+  solved.value = new Map(left.map(([i, s]) => [i > chosen.value ? i - 1 : i, s]))
+  chosen.value = Math.max(0, chosen.value - 1)
+}
+
+const first = computed(() => variant.value.radials[0])
+function setRadials(count: number, lengthM: number, droopDeg: number, turnDeg: number) {
+  if (!(count >= 1) || !(lengthM > 0) || !(Math.abs(droopDeg) < 85)) return
+  const name = /^\d+ radials/.test(variant.value.name) ? `${count} radials` : variant.value.name
+  put(chosen.value, { radials: evenRadials(count, lengthM, droopDeg, turnDeg), name })
+}
+function lengthOf(text: string, set: (m: number) => void) {
+  const p = parseLength(text, preferences.unit)
+  if (p.ok) set(p.value)
+  else trouble.value = p.why
+}
+function numberOf(text: string, set: (n: number) => void) {
+  const p = parseDecimal(text)
+  if (p.ok) set(p.value)
+  else trouble.value = p.why
+}
+const value = (e: Event) => (e.target as HTMLInputElement).value
+
+const results = computed(() => [...solved.value].sort(([a], [b]) => a - b).map(([i, s]) => ({ i, ...s })))
+const traces = computed<PlotTrace[]>(() =>
+  results.value
+    .map(({ i, name, answer: a }) => ({
+      id: `${i}`,
+      label: name,
+      kind: i === chosen.value ? ('now' as const) : ('earlier' as const),
+      curve: a.trace,
+    }))
+    .sort((a, b) => (a.kind === 'now' ? 1 : 0) - (b.kind === 'now' ? 1 : 0)),
+)
+const limit = computed(() => {
+  const swr = typeof whip.value === 'string' ? 2.5 : whip.value.limitSwr
+  return { swr, label: `SWR ${swr}` }
+})
+const pegs = computed(() => {
+  const w = whip.value
+  if (typeof w === 'string') return []
+  return [
+    { name: 'low', hz: w.lowHz },
+    { name: 'high', hz: w.highHz },
+  ].map((p) => {
+    const curve = solved.value.get(chosen.value)?.answer.trace
+    const db = curve ? returnLossAt(curve, p.hz) : undefined
+    if (db === undefined) return { name: p.name, frequencyHz: p.hz, met: false, outside: true }
+    const swr = swrOfReturnLoss(db)
+    return {
+      name: p.name,
+      frequencyHz: p.hz,
+      swr,
+      returnLossDb: db,
+      met: swr <= w.limitSwr,
+      outside: false,
+    }
+  })
+})
+</script>
+
+<template>
+  <div class="page">
+    <div class="work">
+      <PlanTabs />
+      <form class="bar card" @submit.prevent="solveAll">
+        <TextField v-model="draft.low" name="Band from, MHz" />
+        <TextField v-model="draft.high" name="to, MHz" />
+        <TextField v-model="draft.limit" name="SWR limit" />
+        <TextField v-model="draft.whip" name="Whip" />
+        <TextField v-model="draft.thick" name="Thickness" />
+        <TextField v-model="draft.slope" name="Leans, °" />
+      </form>
+      <section class="card plot">
+        <SweepPlot
+          v-if="traces.length"
+          :traces="traces"
+          :pegs="pegs"
+          :limit="limit"
+          caption="Return loss over the band for each ground, the same heights in SWR on the right"
+        />
+        <p v-else class="soft empty">
+          Solve, and a curve for each ground is drawn here, over the whole band.
+        </p>
+      </section>
+      <section v-if="results.length" class="card list">
+        <table>
+          <thead>
+            <tr>
+              <th>Ground</th>
+              <th>Whip</th>
+              <th>Worst SWR</th>
+              <th>Under {{ limit.swr }}, MHz</th>
+              <th>Horizon</th>
+              <th>Weakest</th>
+              <th>Weight</th>
+              <th>Area</th>
+            </tr>
+          </thead>
+          <tbody>
+            <tr v-for="r in results" :key="r.i" :class="{ on: r.i === chosen }" @click="chosen = r.i">
+              <td>{{ r.name }}</td>
+              <td>{{ formatLength(r.answer.whipM, preferences.unit) }}</td>
+              <td>{{ formatSwr(r.answer.worstSwr) }} {{ r.answer.holds ? 'met' : 'missed' }}</td>
+              <td>
+                <template v-if="r.answer.lowHz !== undefined && r.answer.highHz !== undefined"
+                  >{{ formatMhz(r.answer.lowHz, 1) }}–{{ formatMhz(r.answer.highHz, 1) }}</template
+                ><template v-else>none</template>
+              </td>
+              <td>{{ r.answer.horizonDbi.toFixed(1).replace('-', '−') }} dBi</td>
+              <td>
+                {{ r.answer.weakestDbi.toFixed(1).replace('-', '−') }} at
+                {{ r.answer.weakestDeg.toFixed(0) }}°
+              </td>
+              <td>{{ formatKg(r.answer.massKg) }}</td>
+              <td>{{ r.answer.areaM2.toFixed(2) }} m²</td>
+            </tr>
+          </tbody>
+        </table>
+      </section>
+    </div>
+
+    <aside class="side">
+      <p class="sentence" role="status">{{ groundSentence(results, limit.swr) }}</p>
+      <p v-if="trouble" class="wrong" role="alert">{{ trouble }}</p>
+      <button v-if="share === undefined" class="do" @click="solveAll">Solve the grounds</button>
+      <template v-else>
+        <button class="other" @click="stop">Stop</button>
+        <progress :value="share" max="1" :aria-label="`Solving ${working}`"></progress>
+        <p class="hint">Solving {{ working }}, {{ Math.round(share * 100) }} %.</p>
+      </template>
+      <label class="check">
+        <input v-model="draft.trim" type="checkbox" /> Trim the whip for each until its dip is in mid band
+      </label>
+
+      <section class="card block">
+        <label class="field">
+          <span class="name">Ground</span>
+          <select v-model.number="chosen">
+            <option v-for="(v, i) in draft.variants" :key="i" :value="i">{{ v.name }}</option>
+          </select>
+        </label>
+        <GroundView
+          :variant="variant"
+          :quarter-m="quarterM"
+          :slope-deg="typeof whip === 'string' ? 0 : whip.slopeDeg"
+          @drag="drag"
+        />
+        <p class="hint">
+          From above, the whip leaning up the page. Red: what lacks to a quarter-wave ({{
+            formatBoth(quarterM, preferences.unit)
+          }}).
+          <template v-if="variant.kind === 'RADIALS'"
+            >Drag a radial’s end: the curve follows, the whip as it is.</template
+          >
+        </p>
+        <div v-if="variant.kind === 'RADIALS' && first" class="two">
+          <label class="field">
+            <span class="name">How many</span>
+            <select
+              :value="variant.radials.length"
+              @change="setRadials(Number(value($event)), first.lengthM, first.droopDeg, first.azimuthDeg)"
+            >
+              <option v-for="n in 8" :key="n" :value="n">{{ n }}</option>
+            </select>
+          </label>
+          <TextField
+            :model-value="formatLength(first.lengthM, preferences.unit)"
+            name="Each long"
+            @change="
+              lengthOf(value($event), (m) =>
+                setRadials(variant.radials.length, m, first?.droopDeg ?? 0, first?.azimuthDeg ?? 0),
+              )
+            "
+          />
+          <TextField
+            :model-value="String(first.droopDeg)"
+            name="Droop, °"
+            @change="
+              numberOf(value($event), (n) =>
+                setRadials(variant.radials.length, first?.lengthM ?? quarterM, n, first?.azimuthDeg ?? 0),
+              )
+            "
+          />
+          <TextField
+            :model-value="String(first.azimuthDeg)"
+            name="First toward, °"
+            @change="
+              numberOf(value($event), (n) =>
+                setRadials(variant.radials.length, first?.lengthM ?? quarterM, first?.droopDeg ?? 0, n),
+              )
+            "
+          />
+        </div>
+        <div v-else-if="variant.kind !== 'TAB'" class="two">
+          <TextField
+            :model-value="formatLength(variant.lengthM, preferences.unit)"
+            name="Along the lean"
+            @change="lengthOf(value($event), (m) => put(chosen, { lengthM: m }))"
+          />
+          <TextField
+            :model-value="formatLength(variant.widthM, preferences.unit)"
+            name="Across"
+            @change="lengthOf(value($event), (m) => put(chosen, { widthM: m }))"
+          />
+          <TextField
+            v-if="variant.kind === 'MESH'"
+            :model-value="formatLength(variant.openingM, preferences.unit)"
+            name="Opening"
+            @change="lengthOf(value($event), (m) => put(chosen, { openingM: m }))"
+          />
+        </div>
+        <label v-if="variant.kind !== 'TAB'" class="field">
+          <span class="name">Metal</span>
+          <select :value="variant.metal" @change="put(chosen, { metal: value($event) as Variant['metal'] })">
+            <option v-for="m in METALS" :key="m.value" :value="m.value">{{ m.word }}</option>
+          </select>
+        </label>
+        <div class="buttons">
+          <button
+            v-for="k in KINDS"
+            :key="k.value"
+            class="other"
+            :disabled="draft.variants.length >= MOST"
+            @click="add(k.value)"
+          >
+            + {{ k.word }}
+          </button>
+          <button v-if="chosen > 0" class="plain" @click="remove">Remove</button>
+        </div>
+      </section>
+      <p class="hint">
+        Solved from its wires in free space. Bond every radial, strip or mesh to the base with bare metal and
+        a short, wide strap; sheet in pieces must be bonded along its seams. Radials are 3 mm thick, mesh
+        wires 2 mm, sheet 0.5 mm.
+      </p>
+      <p class="caution">
+        On an aircraft: structural, electrical and return-to-service work only by licensed staff with approved
+        data.
+      </p>
+    </aside>
+  </div>
+</template>
+
+<style scoped>
+.page {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) 372px;
+  gap: 16px;
+  padding: 16px 22px 22px;
+}
+
+.work,
+.side {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr);
+  gap: 12px;
+  align-content: start;
+}
+
+.bar {
+  display: grid;
+  grid-template-columns: repeat(6, minmax(0, 1fr));
+  gap: 10px;
+  padding: 8px 14px 12px;
+}
+
+.plot {
+  height: 400px;
+  padding: 8px;
+  display: flex;
+}
+
+.plot > * {
+  flex: 1;
+}
+
+.empty {
+  align-self: center;
+  text-align: center;
+  padding: 40px;
+}
+
+.list {
+  padding: 4px 14px 10px;
+  overflow-x: auto;
+}
+
+table {
+  width: 100%;
+  border-collapse: collapse;
+  font-variant-numeric: tabular-nums;
+}
+
+th,
+td {
+  padding: 6px 8px;
+  text-align: right;
+  white-space: nowrap;
+  border-bottom: 1px solid var(--line);
+}
+
+th:first-child,
+td:first-child {
+  text-align: left;
+}
+
+tr.on {
+  background: var(--deep);
+}
+
+tbody tr {
+  cursor: pointer;
+}
+
+.sentence {
+  font-size: 22px;
+  line-height: 1.25;
+  font-weight: 640;
+}
+
+.block {
+  padding: 12px 16px;
+  display: grid;
+  gap: 8px;
+}
+
+.two {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 8px;
+}
+
+.buttons {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+}
+
+.buttons .other {
+  width: auto;
+}
+
+.check {
+  display: flex;
+  gap: 10px;
+  align-items: center;
+}
+
+.check input {
+  width: 18px;
+  height: 18px;
+  accent-color: var(--trace);
+}
+
+progress {
+  width: 100%;
+}
+
+@media (max-width: 1000px) {
+  .page {
+    grid-template-columns: minmax(0, 1fr);
+  }
+
+  .bar {
+    grid-template-columns: repeat(3, minmax(0, 1fr));
+  }
+}
+</style>

@@ -1,0 +1,80 @@
+import { describe, expect, it } from 'vitest'
+import {
+  dragged,
+  endOf,
+  evenRadials,
+  formatKg,
+  freshVariant,
+  groundSentence,
+  missing,
+  NONE,
+  requestOf,
+  type GroundAnswer,
+} from './ground'
+
+const answer = (worstSwr: number, holds: boolean, massKg: number): GroundAnswer =>
+  ({ worstSwr, worstHz: 118e6, holds, massKg }) as unknown as GroundAnswer
+
+describe('radials', () => {
+  it('stand evenly, turned from where the whip leans', () => {
+    expect(evenRadials(4, 0.57, 30, 45).map((r) => r.azimuthDeg)).toEqual([45, 135, 225, 315])
+    expect(evenRadials(3, 0.57, 30, 300).map((r) => r.azimuthDeg)).toEqual([300, 60, 180])
+  })
+  it('follow the finger, and come back where they were put', () => {
+    const [radial] = evenRadials(1, 0.5, 60)
+    if (!radial) throw new Error('one radial')
+    const moved = dragged(radial, 0, 0.3)
+    expect(moved).toMatchObject({ azimuthDeg: 90, lengthM: 0.6, droopDeg: 60 })
+    expect(endOf(moved).y).toBeCloseTo(0.3)
+    expect(endOf(moved).x).toBeCloseTo(0)
+    expect(dragged(radial, 100, 0).lengthM).toBe(3)
+    expect(dragged(radial, 0, 0).lengthM).toBe(0.05)
+  })
+})
+
+describe('what is missing', () => {
+  it('is a quarter-wave all round on a bare tab, and the gaps between two radials', () => {
+    expect(missing(NONE, 0.56).every((m) => Math.abs(m.missingM - 0.5) < 1e-9)).toBe(true)
+    const two = { ...freshVariant('RADIALS', 0.56), radials: evenRadials(2, 0.56, 0) }
+    expect(missing(two, 0.56).filter((m) => m.missingM > 0.01)).toHaveLength(2)
+    const four = { ...two, radials: evenRadials(4, 0.56, 0) }
+    expect(missing(four, 0.56).every((m) => m.missingM < 0.01)).toBe(true)
+    const sheet = { ...freshVariant('SHEET', 0.56), lengthM: 1.2, widthM: 0.4 }
+    const [ahead, , left] = missing(sheet, 0.56)
+    expect(ahead?.missingM).toBe(0)
+    expect(left?.missingM).toBeCloseTo(0.36)
+  })
+})
+
+describe('words', () => {
+  it('names what holds, the lightest that does, or the nearest', () => {
+    const four = { name: '4 radials', answer: answer(2.2, true, 0.14) }
+    const sheet = { name: 'sheet', answer: answer(1.9, true, 1.9) }
+    const tab = { name: 'bare tab', answer: answer(9, false, 0) }
+    expect(groundSentence([tab, four], 2.5)).toBe(
+      '4 radials holds the band under 2.5: at worst 2.2 at 118.0 MHz.',
+    )
+    expect(groundSentence([tab, four, sheet], 2.5)).toContain(
+      '4 radials also stays under 2.5 and weighs 140 g',
+    )
+    expect(groundSentence([tab], 2.5)).toContain('None holds the band under 2.5: nearest is bare tab')
+    expect(groundSentence([], 2.5)).toContain('Solve')
+    expect(formatKg(1.44)).toBe('1.4 kg')
+  })
+  it('asks for what was chosen', () => {
+    const whip = {
+      lowHz: 118e6,
+      highHz: 137e6,
+      limitSwr: 2.5,
+      whipM: 0.56,
+      slopeDeg: 15,
+      whipRadiusM: 0.004,
+      trim: true,
+    }
+    expect(requestOf(whip, freshVariant('MESH', 0.56))).toMatchObject({
+      kind: 'MESH',
+      lengthM: 1.12,
+      trim: true,
+    })
+  })
+})

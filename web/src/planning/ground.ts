@@ -1,0 +1,165 @@
+import type { Schemas } from '@/api/client'
+
+export type GroundRequest = Schemas['GroundRequest']
+export type GroundAnswer = Schemas['GroundAnswer']
+export type Radial = Schemas['RadialRequest']
+
+/** Radius of radial wire, 3 mm across. */
+export const RADIAL_RADIUS_M = 0.0015
+const LONGEST_M = 3
+const SHORTEST_M = 0.05
+
+/** One thing to put under the whip. */
+export interface Variant {
+  name: string
+  kind: GroundRequest['kind']
+  radials: Radial[]
+  lengthM: number
+  widthM: number
+  openingM: number
+  metal: GroundRequest['metal']
+}
+
+export interface Whip {
+  lowHz: number
+  highHz: number
+  limitSwr: number
+  whipM: number
+  slopeDeg: number
+  whipRadiusM: number
+  trim: boolean
+}
+
+/** `count` radials alike, turned by `turnDeg` from where the whip leans. */
+export function evenRadials(count: number, lengthM: number, droopDeg: number, turnDeg = 0): Radial[] {
+  return Array.from({ length: count }, (_, i) => ({
+    azimuthDeg: (turnDeg + (360 * i) / count) % 360,
+    lengthM,
+    droopDeg,
+    radiusM: RADIAL_RADIUS_M,
+  }))
+}
+
+const base = { lengthM: 1.2, widthM: 1.2, openingM: 0.15, metal: 'ALUMINIUM' as const }
+export const NONE: Variant = { ...base, name: 'bare tab', kind: 'TAB', radials: [] }
+
+export function freshVariant(kind: Variant['kind'], quarterM: number): Variant {
+  switch (kind) {
+    case 'RADIALS':
+      return {
+        ...base,
+        name: '4 radials',
+        kind,
+        radials: evenRadials(4, round(quarterM), 0),
+        metal: 'COPPER',
+      }
+    case 'MESH':
+      return {
+        ...base,
+        name: 'mesh',
+        kind,
+        radials: [],
+        lengthM: round(2 * quarterM),
+        widthM: round(2 * quarterM),
+      }
+    case 'SHEET':
+      return {
+        ...base,
+        name: 'sheet',
+        kind,
+        radials: [],
+        lengthM: round(2 * quarterM),
+        widthM: round(2 * quarterM),
+      }
+    default:
+      return { ...NONE }
+  }
+}
+
+const round = (m: number) => Math.round(m * 100) / 100
+
+export function requestOf(whip: Whip, v: Variant): GroundRequest {
+  return {
+    ...whip,
+    kind: v.kind,
+    radials: v.radials,
+    lengthM: v.lengthM,
+    widthM: v.widthM,
+    openingM: v.openingM,
+    wireRadiusM: 0.001,
+    thicknessM: 0.0005,
+    metal: v.metal,
+  }
+}
+
+/**
+ * A radial dragged to a place in plan view: x along where the whip leans, y to its left, in metres. Seen from above, a
+ * drooping radial is shorter than it is.
+ */
+export function dragged(radial: Radial, x: number, y: number): Radial {
+  const flat = Math.hypot(x, y) / Math.cos((radial.droopDeg * Math.PI) / 180)
+  const azimuth = (Math.atan2(y, x) * 180) / Math.PI
+  return {
+    ...radial,
+    lengthM: round(Math.min(LONGEST_M, Math.max(SHORTEST_M, flat))),
+    azimuthDeg: Math.round((azimuth + 360) % 360),
+  }
+}
+
+/** Where a radial ends in plan view, in metres. */
+export function endOf(radial: Radial): { x: number; y: number } {
+  const flat = radial.lengthM * Math.cos((radial.droopDeg * Math.PI) / 180)
+  const azimuth = (radial.azimuthDeg * Math.PI) / 180
+  return { x: flat * Math.cos(azimuth), y: flat * Math.sin(azimuth) }
+}
+
+/** How far the ground reaches in a direction, in metres. */
+function reach(v: Variant, azimuthDeg: number): number {
+  if (v.kind === 'TAB') return 0.06
+  if (v.kind === 'RADIALS') {
+    // A radial serves the quarter about itself: four make a ground all round, as common practice has it.
+    const near = v.radials
+      .filter((r) => Math.abs(((azimuthDeg - r.azimuthDeg + 540) % 360) - 180) <= 45)
+      .map((r) => Math.hypot(endOf(r).x, endOf(r).y))
+    return Math.max(0, ...near)
+  }
+  const c = Math.abs(Math.cos((azimuthDeg * Math.PI) / 180))
+  const s = Math.abs(Math.sin((azimuthDeg * Math.PI) / 180))
+  return Math.min(v.lengthM / 2 / Math.max(c, 1e-9), v.widthM / 2 / Math.max(s, 1e-9))
+}
+
+export interface Missing {
+  azimuthDeg: number
+  missingM: number
+}
+
+/** What lacks to a quarter-wave in each of eight directions. */
+export function missing(v: Variant, quarterM: number): Missing[] {
+  return Array.from({ length: 8 }, (_, i) => i * 45).map((azimuthDeg) => ({
+    azimuthDeg,
+    missingM: Math.max(0, quarterM - reach(v, azimuthDeg)),
+  }))
+}
+
+const mhz = (hz: number) => (hz / 1e6).toFixed(1)
+
+/** What to fit, in one sentence. */
+export function groundSentence(solved: { name: string; answer: GroundAnswer }[], limitSwr: number): string {
+  const sorted = [...solved].sort((a, b) => a.answer.worstSwr - b.answer.worstSwr)
+  const [best] = sorted
+  if (!best) return 'Solve, and the curves draw themselves here.'
+  const worst = `${best.answer.worstSwr.toFixed(1)} at ${mhz(best.answer.worstHz)} MHz`
+  const holding = sorted.filter((s) => s.answer.holds)
+  if (holding.length === 0)
+    return `None holds the band under ${limitSwr}: nearest is ${best.name}, with ${worst}.`
+  const lightest = [...holding].sort((a, b) => a.answer.massKg - b.answer.massKg)[0] ?? best
+  if (lightest.name !== best.name) {
+    return `${best.name} is best, ${worst}; ${lightest.name} also stays under ${limitSwr} and weighs ${formatKg(lightest.answer.massKg)}.`
+  }
+  return `${best.name} holds the band under ${limitSwr}: at worst ${worst}.`
+}
+
+/** `85 g`, `1.4 kg`. */
+export function formatKg(kg: number): string {
+  return kg < 1 ? `${Math.round(kg * 1000)} g` : `${kg.toFixed(1)} kg`
+}
