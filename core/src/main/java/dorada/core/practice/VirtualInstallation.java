@@ -2,6 +2,7 @@ package dorada.core.practice;
 
 import dorada.core.antenna.AntennaSweep;
 import dorada.core.antenna.Assembly;
+import dorada.core.antenna.Carrier;
 import dorada.core.antenna.WireAntenna;
 import dorada.core.line.Line;
 import dorada.core.rf.Impedance;
@@ -29,7 +30,7 @@ import java.util.Set;
 public record VirtualInstallation(
         String id,
         String title,
-        Place carrier,
+        Carrier carrier,
         double lowHz,
         double highHz,
         List<Control> controls,
@@ -41,16 +42,6 @@ public record VirtualInstallation(
     @FunctionalInterface
     public interface Built {
         WireAntenna of(double[] settingsM, boolean handNear);
-    }
-
-    /** What an antenna is fitted to. */
-    public enum Place {
-        VEHICLE,
-        HANDHELD,
-        AIRCRAFT,
-        MAST,
-        INDOOR,
-        PORTABLE
     }
 
     private static final double DUMMY_OHM = 51.5;

@@ -15,6 +15,7 @@ import static dorada.core.practice.Condition.WET_LINE;
 
 import dorada.core.antenna.AirbandWhip;
 import dorada.core.antenna.Beam;
+import dorada.core.antenna.Carrier;
 import dorada.core.antenna.EndFedHalfWave;
 import dorada.core.antenna.FoldedVertical;
 import dorada.core.antenna.GroundPlane;
@@ -28,7 +29,6 @@ import dorada.core.antenna.WireDipole;
 import dorada.core.antenna.WireLoop;
 import dorada.core.line.Feedline;
 import dorada.core.line.Line;
-import dorada.core.practice.VirtualInstallation.Place;
 import dorada.core.wire.Conductor;
 import java.util.EnumSet;
 import java.util.List;
@@ -67,29 +67,34 @@ public final class VirtualInstallations {
     }
 
     public static final List<VirtualInstallation> ALL = List.of(
-            make("roof-quarter-wave", "Quarter-wave whip on a steel roof", Place.VEHICLE, 153e6, 159e6)
+            make("roof-quarter-wave", "Quarter-wave whip on a steel roof", Carrier.VEHICLE, 153e6, 159e6)
                     .set(Control.cut("the whip", 0.445, 0.3))
                     .on(ON_VEHICLE)
                     .line(thin(4.2))
                     .as(s -> new RoofWhip(0.05, s[0], 0.0012, 0, Q, 0, ROOF, 0, 0, 0, 1, Conductor.STAINLESS_STEEL)),
-            make("roof-five-eighths", "5/8-wave whip with a coil on a steel roof", Place.VEHICLE, 153e6, 159e6)
+            make("roof-five-eighths", "5/8-wave whip with a coil on a steel roof", Carrier.VEHICLE, 153e6, 159e6)
                     .set(Control.cut("the whip", 1.2, 0.9))
                     .on(ON_VEHICLE)
                     .line(thin(4.2))
                     .as(s -> new RoofWhip(
                             0.05, s[0], 0.0012, 0.225e-6, Q, 0, ROOF, 0, 0, 0, 1, Conductor.STAINLESS_STEEL)),
-            make("plastic-cab-half-wave", "Half-wave whip on a plastic cab", Place.VEHICLE, 153e6, 159e6)
+            make("plastic-cab-half-wave", "Half-wave whip on a plastic cab", Carrier.VEHICLE, 153e6, 159e6)
                     .set(Control.cut("the whip", 0.97, 0.7))
                     .on(with(LINE, PERSON_NEAR, INDOORS, SLIPPED_SET_SCREW, NO_CHOKE))
                     .line(thin(3.5))
                     .as(s -> new EndFedHalfWave(s[0], 0.0012, 0.12, 56, 2.2e-6, Conductor.STAINLESS_STEEL)),
-            make("boot-lid", "Quarter-wave whip on the edge of a boot lid", Place.VEHICLE, 153e6, 159e6)
+            make("boot-lid", "Quarter-wave whip on the edge of a boot lid", Carrier.VEHICLE, 153e6, 159e6)
                     .set(Control.cut("the whip", 0.445, 0.3))
                     .on(ON_VEHICLE)
                     .line(thin(5))
                     .as(s -> new RoofWhip(
                             0.05, s[0], 0.0012, 0, Q, 0, BOOT_LID, 0.18, 0.2, 0, 1, Conductor.STAINLESS_STEEL)),
-            make("cb-base-loaded", "Base-loaded CB whip on a lorry, adjustable tip", Place.VEHICLE, 26.965e6, 27.405e6)
+            make(
+                            "cb-base-loaded",
+                            "Base-loaded CB whip on a lorry, adjustable tip",
+                            Carrier.VEHICLE,
+                            26.965e6,
+                            27.405e6)
                     .set(Control.slide("the tip", 1.31, 1.15, 1.42))
                     .on(ON_VEHICLE)
                     .line(thin(5.5))
@@ -106,7 +111,7 @@ public final class VirtualInstallations {
                             CB_HEIGHT_M,
                             0.22,
                             Conductor.STAINLESS_STEEL)),
-            make("cb-centre-loaded", "Centre-loaded CB whip with spring and rings", Place.VEHICLE, 26.965e6, 27.405e6)
+            make("cb-centre-loaded", "Centre-loaded CB whip with spring and rings", Carrier.VEHICLE, 26.965e6, 27.405e6)
                     .set(Control.slide("the tip above the coil", 0.73, 0.55, 0.85))
                     .on(ON_VEHICLE)
                     .line(thin(5.5))
@@ -123,12 +128,12 @@ public final class VirtualInstallations {
                             CB_HEIGHT_M,
                             0.26,
                             Conductor.STAINLESS_STEEL)),
-            make("handheld-rod", "Handheld with a rod", Place.HANDHELD, 446e6, 453e6)
+            make("handheld-rod", "Handheld with a rod", Carrier.HANDHELD, 446e6, 453e6)
                     .set(Control.cut("the rod", 0.18, 0.1))
                     .on(with(LINE, HAND_NEAR, PERSON_NEAR))
                     .line(thin(0.1))
                     .asWith((s, hand) -> new HandheldRod(s[0], 0.0015, 0.12, 0.012, 0, 0, hand ? 0.012 : 0)),
-            make("handheld-counterpoise", "Handheld with rod and counterpoise", Place.HANDHELD, 446e6, 453e6)
+            make("handheld-counterpoise", "Handheld with rod and counterpoise", Carrier.HANDHELD, 446e6, 453e6)
                     .set(Control.cut("the rod", 0.18, 0.1), Control.slide("the counterpoise", 0.165, 0.1, 0.22))
                     .on(with(LINE, HAND_NEAR, PERSON_NEAR))
                     .line(thin(0.1))
@@ -143,7 +148,7 @@ public final class VirtualInstallations {
                     AirbandWhip.Radials.even(4, 0.58, AIR_RADIUS_M)),
             airband("airband-mesh", "Sloped airband whip on 0.15 m mesh", new AirbandWhip.Skin(MESH)),
             airband("airband-skin", "Sloped airband whip on a metal skin", new AirbandWhip.Skin(SKIN)),
-            make("beam-three-split", "Three-element beam, split dipole with hairpin", Place.MAST, 440e6, 450e6)
+            make("beam-three-split", "Three-element beam, split dipole with hairpin", Carrier.MAST, 440e6, 450e6)
                     .set(Control.slide("both halves of the driven element, together", 0.312, 0.27, 0.34))
                     .on(BEAM)
                     .line(foam(12))
@@ -153,7 +158,7 @@ public final class VirtualInstallations {
                             0.003,
                             new Beam.Split(11e-9),
                             Conductor.ALUMINIUM)),
-            make("beam-five-gamma", "Five-element beam with a gamma match", Place.MAST, 152e6, 158e6)
+            make("beam-five-gamma", "Five-element beam with a gamma match", Carrier.MAST, 152e6, 158e6)
                     .set(
                             Control.slide("the driven element", 0.93, 0.8, 1.0),
                             Control.slide("the gamma's strap", 0.12, 0.06, 0.25))
@@ -169,36 +174,36 @@ public final class VirtualInstallations {
                             0.005,
                             new Beam.Gamma(s[1], 0.04, 0.003, 12e-12),
                             Conductor.ALUMINIUM)),
-            make("tube-j-pole", "J-pole of copper tube with a movable tap", Place.MAST, 144e6, 148e6)
+            make("tube-j-pole", "J-pole of copper tube with a movable tap", Carrier.MAST, 144e6, 148e6)
                     .set(
                             Control.cut("the long tube above the stub", 1.03, 0.88),
                             Control.slide("the tap", 0.06, 0.03, 0.12))
                     .on(ON_MAST)
                     .line(thin(10))
                     .as(s -> new TubeJPole(s[0], 0.491, 0.05, s[1], 0.008, Conductor.COPPER)),
-            make("wire-two-radials", "Wire ground plane with two radials", Place.PORTABLE, 144e6, 148e6)
+            make("wire-two-radials", "Wire ground plane with two radials", Carrier.PORTABLE, 144e6, 148e6)
                     .set(Control.cut("the upright", 0.51, 0.4), Control.cut("both radials, alike", 0.52, 0.4))
                     .on(ON_MAST)
                     .line(thin(8))
                     .as(s -> new GroundPlane(s[0], 0.0012, 2, s[1], 40, Conductor.COPPER)),
-            make("rod-four-radials", "Rod ground plane with four drooping radials", Place.MAST, 153e6, 159e6)
+            make("rod-four-radials", "Rod ground plane with four drooping radials", Carrier.MAST, 153e6, 159e6)
                     .set(Control.cut("the upright", 0.485, 0.38), Control.cut("all four radials, alike", 0.5, 0.4))
                     .on(ON_MAST)
                     .line(foam(15))
                     .as(s -> new GroundPlane(s[0], 0.0025, 4, s[1], 40, Conductor.ALUMINIUM)),
-            ribbon("ribbon-open", "Dual-band ribbon J-pole, hung in the open", Place.PORTABLE, 0),
-            ribbon("ribbon-tube", "Dual-band ribbon J-pole in a plastic tube", Place.MAST, 0.012),
-            make("attic-dipole", "Bent CB dipole under the rafters", Place.INDOOR, 26.965e6, 27.405e6)
+            ribbon("ribbon-open", "Dual-band ribbon J-pole, hung in the open", Carrier.PORTABLE, 0),
+            ribbon("ribbon-tube", "Dual-band ribbon J-pole in a plastic tube", Carrier.MAST, 0.012),
+            make("attic-dipole", "Bent CB dipole under the rafters", Carrier.INDOOR, 26.965e6, 27.405e6)
                     .set(Control.cut("both arms, alike", 2.78, 2.3))
                     .on(INSIDE)
                     .line(thin(12))
                     .as(s -> new WireDipole(s[0], 0.8, 6, 0.0008, 0.0006, Conductor.COPPER)),
-            make("attic-vertical", "Folded CB vertical under the ridge", Place.INDOOR, 26.965e6, 27.405e6)
+            make("attic-vertical", "Folded CB vertical under the ridge", Carrier.INDOOR, 26.965e6, 27.405e6)
                     .set(Control.cut("the folded end", 0.75, 0.1))
                     .on(INSIDE)
                     .line(thin(12))
                     .as(s -> new FoldedVertical(2.1, s[0], 0.4, 2.35, 4.5, 0.0008, Conductor.COPPER)),
-            make("attic-loop", "Full-wave CB loop with 4:1 balun", Place.INDOOR, 26.965e6, 27.405e6)
+            make("attic-loop", "Full-wave CB loop with 4:1 balun", Carrier.INDOOR, 26.965e6, 27.405e6)
                     .set(Control.slide("the loop's width", 3.45, 2.8, 3.7))
                     .on(with(LINE, INDOORS))
                     .line(thin(12))
@@ -210,14 +215,14 @@ public final class VirtualInstallations {
     }
 
     private static VirtualInstallation airband(String id, String title, AirbandWhip.Counterpoise counterpoise) {
-        return make(id, title, Place.AIRCRAFT, 118e6, 136.975e6)
+        return make(id, title, Carrier.AIRCRAFT, 118e6, 136.975e6)
                 .set(Control.cut("the element", 0.6, 0.48))
                 .on(with(LINE, PERSON_NEAR, INDOORS, ON_THE_GROUND, PAINT_UNDER_GROUND))
                 .line(thin(3))
                 .as(s -> new AirbandWhip(s[0], 20, AIR_RADIUS_M, counterpoise, Conductor.STAINLESS_STEEL));
     }
 
-    private static VirtualInstallation ribbon(String id, String title, Place place, double tubeRadiusM) {
+    private static VirtualInstallation ribbon(String id, String title, Carrier place, double tubeRadiusM) {
         return make(id, title, place, 144e6, 148e6)
                 .set(
                         Control.cut("the radiator up to the stub", 0.3, 0.2),
@@ -233,7 +238,7 @@ public final class VirtualInstallations {
         return all;
     }
 
-    private static Draft make(String id, String title, Place place, double lowHz, double highHz) {
+    private static Draft make(String id, String title, Carrier place, double lowHz, double highHz) {
         return new Draft(id, title, place, lowHz, highHz);
     }
 
@@ -241,14 +246,14 @@ public final class VirtualInstallations {
     private static final class Draft {
         private final String id;
         private final String title;
-        private final Place place;
+        private final Carrier place;
         private final double lowHz;
         private final double highHz;
         private List<Control> controls = List.of();
         private Set<Condition> conditions = Set.of();
         private Line line;
 
-        Draft(String id, String title, Place place, double lowHz, double highHz) {
+        Draft(String id, String title, Carrier place, double lowHz, double highHz) {
             this.id = id;
             this.title = title;
             this.place = place;

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import dorada.core.antenna.Assembly;
+import dorada.core.antenna.Carrier;
 import dorada.core.antenna.RibbonJPole;
 import dorada.core.antenna.RoofWhip;
 import dorada.core.antenna.WireAntenna;
@@ -73,7 +74,7 @@ class VirtualInstallationsTest {
     void thereAreEnoughOfThemForEveryCarrier() {
         assertThat(VirtualInstallations.ALL).hasSizeGreaterThanOrEqualTo(16);
         assertThat(VirtualInstallations.ALL.stream().map(VirtualInstallation::carrier))
-                .contains(VirtualInstallation.Place.values());
+                .contains(Carrier.values());
         assertThat(new HashSet<>(VirtualInstallations.ALL.stream()
                         .map(VirtualInstallation::id)
                         .toList()))

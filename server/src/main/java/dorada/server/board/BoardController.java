@@ -1,8 +1,8 @@
 package dorada.server.board;
 
 import dorada.core.antenna.AntennaKind;
+import dorada.core.antenna.Carrier;
 import dorada.core.sweep.Dip;
-import dorada.server.installation.Carrier;
 import dorada.server.installation.Installation;
 import dorada.server.installation.InstallationService;
 import dorada.server.people.Person;

@@ -4,6 +4,7 @@ import dorada.core.acceptance.AcceptanceRule;
 import dorada.core.acceptance.ReferencePlane;
 import dorada.core.acceptance.WantedChannel;
 import dorada.core.antenna.AntennaKind;
+import dorada.core.antenna.Carrier;
 import dorada.core.tuning.Adjustment;
 import dorada.server.people.Person;
 import dorada.server.problem.JobException;

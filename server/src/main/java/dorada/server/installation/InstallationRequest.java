@@ -2,6 +2,7 @@ package dorada.server.installation;
 
 import dorada.core.acceptance.ReferencePlane;
 import dorada.core.antenna.AntennaKind;
+import dorada.core.antenna.Carrier;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.DecimalMax;
 import jakarta.validation.constraints.DecimalMin;

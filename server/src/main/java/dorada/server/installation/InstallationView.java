@@ -2,6 +2,7 @@ package dorada.server.installation;
 
 import dorada.core.acceptance.ReferencePlane;
 import dorada.core.antenna.AntennaKind;
+import dorada.core.antenna.Carrier;
 import dorada.server.people.Person;
 import jakarta.validation.constraints.NotNull;
 import java.time.Instant;

@@ -1,5 +1,6 @@
 package dorada.server.instrument;
 
+import dorada.core.antenna.Carrier;
 import dorada.core.practice.Bench;
 import dorada.core.practice.Condition;
 import dorada.core.practice.Control;
@@ -41,7 +42,7 @@ class PracticeController {
     record InstallationChoice(
             @NotNull String id,
             @NotNull String title,
-            @NotNull VirtualInstallation.Place carrier,
+            @NotNull Carrier carrier,
             @NotNull double lowHz,
             @NotNull double highHz,
             @NotNull List<ControlView> controls,

@@ -2,8 +2,8 @@ package dorada.server.demo;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import dorada.core.antenna.Carrier;
 import dorada.server.demo.DemoInstallation.Stage;
-import dorada.server.installation.Carrier;
 import jakarta.validation.Validation;
 import jakarta.validation.Validator;
 import java.util.Arrays;

@@ -1,6 +1,6 @@
-package dorada.server.installation;
+package dorada.core.antenna;
 
-/** What the antenna is fitted to. */
+/** What an antenna is fitted to. */
 public enum Carrier {
     VEHICLE,
     HANDHELD,
