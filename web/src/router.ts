@@ -22,7 +22,12 @@ export const router = createRouter({
       props: true,
       meta: { title: 'Installation' },
     },
-    { path: '/plan', component: () => import('@/planning/StationPage.vue'), meta: { title: 'Plan' } },
+    { path: '/plan', component: () => import('@/planning/AntennaPage.vue'), meta: { title: 'Plan' } },
+    {
+      path: '/plan/watts',
+      component: () => import('@/planning/StationPage.vue'),
+      meta: { title: 'Watts and reach' },
+    },
     {
       path: '/plan/ground',
       component: () => import('@/planning/GroundPage.vue'),

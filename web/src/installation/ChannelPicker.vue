@@ -4,7 +4,7 @@ import { answer, api, type Schemas } from '@/api/client'
 import { useServices } from '@/api/queries'
 import TextField from '@/shell/TextField.vue'
 import { useForm } from '@/shell/useForm'
-import { formatMhz } from '@/units/frequency'
+import { formatChannelMhz } from '@/units/frequency'
 import { picked, shortName, type PickedChannel } from './channels'
 
 /** Channels from a service, from a list that is pasted, or an airband channel by its name. */
@@ -91,9 +91,9 @@ async function takeAir() {
       <div class="list">
         <label v-for="c in service.channels" :key="c.name" :class="{ on: marked.has(c.name) }">
           <input type="checkbox" :checked="marked.has(c.name)" @change="toggle(c.name)" />
-          <b>{{ c.name }}</b> {{ formatMhz(c.transmitHz, 5).replace(/00$/, '') }}
+          <b>{{ c.name }}</b> {{ formatChannelMhz(c.transmitHz) }}
           <span v-if="c.receiveHz !== c.transmitHz" class="soft"
-            >hears {{ formatMhz(c.receiveHz, 5).replace(/00$/, '') }}</span
+            >hears {{ formatChannelMhz(c.receiveHz) }}</span
           >
           <span v-if="c.note" class="soft">{{ c.note }}</span>
         </label>

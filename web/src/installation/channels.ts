@@ -1,5 +1,5 @@
 import type { Schemas } from '@/api/client'
-import { formatMhz } from '@/units/frequency'
+import { formatChannelMhz } from '@/units/frequency'
 
 type Service = Schemas['ServiceView']
 type Listed = Schemas['ChannelView']
@@ -8,12 +8,6 @@ type Listed = Schemas['ChannelView']
 export interface PickedChannel {
   name: string
   mhz: string
-}
-
-/** Enough digits for 6.25 and 8.33 kHz steps, and no more zeros than usual. */
-function mhz(hz: number): string {
-  const fine = formatMhz(hz, 5)
-  return fine.endsWith('00') ? fine.slice(0, -2) : fine
 }
 
 /** Short words for a service before its channel's number: `CB 19`, `marine 16`. */
@@ -30,10 +24,10 @@ export function picked(channels: Listed[], prefix: string): PickedChannel[] {
   return channels.flatMap((c) => {
     const name = prefix ? `${prefix} ${c.name}` : c.name
     return c.transmitHz === c.receiveHz
-      ? [{ name, mhz: mhz(c.transmitHz) }]
+      ? [{ name, mhz: formatChannelMhz(c.transmitHz) }]
       : [
-          { name: `${name} transmit`, mhz: mhz(c.transmitHz) },
-          { name: `${name} receive`, mhz: mhz(c.receiveHz) },
+          { name: `${name} transmit`, mhz: formatChannelMhz(c.transmitHz) },
+          { name: `${name} receive`, mhz: formatChannelMhz(c.receiveHz) },
         ]
   })
 }

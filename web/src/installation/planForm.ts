@@ -1,5 +1,5 @@
 import type { Schemas } from '@/api/client'
-import { formatMhz, parseFrequency } from '@/units/frequency'
+import { formatChannelMhz, parseFrequency } from '@/units/frequency'
 import { formatLength, parseLength, type LengthUnit } from '@/units/length'
 import { parseDecimal, type Parsed } from '@/units/number'
 
@@ -55,7 +55,7 @@ export function formOf(plan: Plan, unit: LengthUnit): PlanForm {
     limit: String(plan.limitSwr),
     channels: plan.channels.map((c) => ({
       name: c.name,
-      mhz: formatMhz(c.frequencyHz, 4).replace(/0$/, ''),
+      mhz: formatChannelMhz(c.frequencyHz),
       primary: c.primary,
     })),
   }

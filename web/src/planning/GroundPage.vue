@@ -2,14 +2,14 @@
 import { computed, onBeforeUnmount, ref, watch } from 'vue'
 import { waitFor } from '@/antenna/solving'
 import { answer, api, Problem } from '@/api/client'
-import { returnLossAt } from '@/plots/sweepScale'
 import SweepPlot, { type PlotTrace } from '@/plots/SweepPlot.vue'
 import { usePreferences } from '@/preferences'
 import TextField from '@/shell/TextField.vue'
 import { formatMhz, parseFrequency } from '@/units/frequency'
 import { formatBoth, formatLength, parseLength } from '@/units/length'
 import { parseDecimal } from '@/units/number'
-import { formatSwr, swrOfReturnLoss } from '@/units/swr'
+import { formatSwr } from '@/units/swr'
+import { bandPegs, drawn } from './band'
 import {
   evenRadials,
   formatKg,
@@ -226,7 +226,7 @@ const traces = computed<PlotTrace[]>(() =>
       id: `${i}`,
       label: name,
       kind: i === chosen.value ? ('now' as const) : ('earlier' as const),
-      curve: a.trace,
+      curve: drawn(a.trace),
     }))
     .sort((a, b) => (a.kind === 'now' ? 1 : 0) - (b.kind === 'now' ? 1 : 0)),
 )
@@ -234,27 +234,9 @@ const limit = computed(() => {
   const swr = typeof whip.value === 'string' ? 2.5 : whip.value.limitSwr
   return { swr, label: `SWR ${swr}` }
 })
-const pegs = computed(() => {
-  const w = whip.value
-  if (typeof w === 'string') return []
-  return [
-    { name: 'low', hz: w.lowHz },
-    { name: 'high', hz: w.highHz },
-  ].map((p) => {
-    const curve = solved.value.get(chosen.value)?.answer.trace
-    const db = curve ? returnLossAt(curve, p.hz) : undefined
-    if (db === undefined) return { name: p.name, frequencyHz: p.hz, met: false, outside: true }
-    const swr = swrOfReturnLoss(db)
-    return {
-      name: p.name,
-      frequencyHz: p.hz,
-      swr,
-      returnLossDb: db,
-      met: swr <= w.limitSwr,
-      outside: false,
-    }
-  })
-})
+const pegs = computed(() =>
+  typeof whip.value === 'string' ? [] : bandPegs(whip.value, solved.value.get(chosen.value)?.answer.trace),
+)
 </script>
 
 <template>
@@ -460,6 +442,7 @@ const pegs = computed(() => {
   display: grid;
   grid-template-columns: repeat(6, minmax(0, 1fr));
   gap: 10px;
+  align-items: start;
   padding: 8px 14px 12px;
 }
 

@@ -1,6 +1,7 @@
 <template>
   <nav class="switch" aria-label="What is planned">
-    <RouterLink to="/plan">Watts, reach, people</RouterLink>
+    <RouterLink to="/plan">Antenna</RouterLink>
     <RouterLink to="/plan/ground">Ground plane</RouterLink>
+    <RouterLink to="/plan/watts">Watts, reach, people</RouterLink>
   </nav>
 </template>

@@ -84,7 +84,7 @@ function addWay() {
 }
 
 async function copyLink() {
-  const link = `${location.origin}/plan?p=${toAddress(form.value)}`
+  const link = `${location.origin}/plan/watts?p=${toAddress(form.value)}`
   try {
     await navigator.clipboard.writeText(link)
     copied.value = 'Copied: send it to a colleague.'

@@ -15,3 +15,8 @@ export function parseFrequency(text: string): Parsed {
 export function formatMhz(hz: number, digits = 3): string {
   return (hz / 1e6).toFixed(digits)
 }
+
+/** As a channel is written: `156.800`, and more digits where steps of 6.25 or 8.33 kHz need them: `446.00625`. */
+export function formatChannelMhz(hz: number): string {
+  return formatMhz(hz, 6).replace(/0{1,3}$/, '')
+}

@@ -34,12 +34,16 @@ class AccessibilityIT {
                 page.navigate(dorada.address() + "/installations/new");
                 ines.field("Name in the shop").waitFor();
                 check(page, look + " plan form");
-                page.navigate(dorada.address() + "/plan");
+                page.navigate(dorada.address() + "/plan/watts");
                 page.getByText("What each change is worth").waitFor();
                 check(page, look + " watts");
                 page.getByText("Ground plane").click();
                 page.getByText("Solve, and a curve").waitFor();
                 check(page, look + " ground");
+                page.getByText("Antenna", new Page.GetByTextOptions().setExact(true))
+                        .click();
+                page.getByText("Claim:").first().waitFor();
+                check(page, look + " antenna choice");
                 page.navigate(dorada.address() + "/live");
                 page.getByText("On the bench").waitFor();
                 check(page, look + " live sweep");

@@ -19,7 +19,7 @@ class PlanningIT {
             Technician ines = new Technician(page, dorada.address()).signsIn("ines");
             page.getByText("Tractor 7").waitFor();
 
-            page.navigate(dorada.address() + "/plan");
+            page.navigate(dorada.address() + "/plan/watts");
             assertThat(page.locator(".sentence")).containsText("A puts");
             page.getByLabel("Watts of B").fill("50");
             assertThat(page.locator(".sentence")).containsText("B puts");
@@ -48,6 +48,17 @@ class PlanningIT {
             }
             page.waitForCondition(
                     () -> !page.locator("tbody tr").nth(1).innerText().equals(before));
+
+            page.getByText("Antenna", new Page.GetByTextOptions().setExact(true))
+                    .click();
+            assertThat(page.locator(".sentence")).containsText("Likeliest: quarter-wave whip");
+            page.getByText("Plastic, fabric, wood").click();
+            assertThat(page.getByText("Needs metal under it").first()).isVisible();
+            ines.button("Solve them on this surface").click();
+            assertThat(page.locator(".sentence")).containsText(Pattern.compile("^\\s*Fit the|^\\s*None holds"));
+            page.getByText("quarter-wave on four drooping radials").click();
+            ines.button(Pattern.compile("^Make an installation")).click();
+            assertThat(page.getByLabel("Frequency of channel 2 in MHz")).hasValue("156.000");
 
             page.navigate(dorada.address() + "/installations/new");
             ines.button("From a service or a list").click();

@@ -51,6 +51,12 @@ class ScreenshotsIT {
             ines.field("Name in the shop").waitFor();
             take(page, "new-installation");
             page.navigate(dorada.address() + "/plan");
+            ines.button("Solve them on this surface").click();
+            assertThat(page.locator(".sentence")).containsText("Fit the");
+            page.setViewportSize(1280, 1000);
+            take(page, "antenna-choice");
+            page.setViewportSize(1280, 800);
+            page.navigate(dorada.address() + "/plan/watts");
             page.getByText("What each change is worth").waitFor();
             take(page, "watts");
             page.getByText("Ground plane").click();

@@ -42,6 +42,14 @@ public record Assembly(
         return new Assembly(other, feed, networks, shield, hinge);
     }
 
+    /** The same antenna, raised by {@code metres} above a perfect ground. */
+    public Assembly raisedOverGround(double metres) {
+        List<Wire> wires = structure.wires().stream()
+                .map(w -> w.movedBy(new Point(0, 0, metres)))
+                .toList();
+        return in(new Structure(wires, true, structure.loads(), structure.links()));
+    }
+
     /** What the connector shows of an impedance at the feed. */
     public Impedance atConnector(Impedance atFeed, double frequencyHz) {
         Impedance z = atFeed;

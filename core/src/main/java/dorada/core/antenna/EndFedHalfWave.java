@@ -6,6 +6,7 @@ import dorada.core.wire.Point;
 import dorada.core.wire.Port;
 import dorada.core.wire.Structure;
 import dorada.core.wire.Wire;
+import java.util.ArrayList;
 import java.util.List;
 
 /**
@@ -21,6 +22,20 @@ import java.util.List;
 public record EndFedHalfWave(
         double lengthM, double radiusM, double bracketM, double ratio, double shuntHenry, Conductor conductor)
         implements WireAntenna {
+
+    /**
+     * The same with its bracket standing on sheet metal at height 0.
+     *
+     * @param alongM place on the sheet from its centre, along x
+     * @param acrossM and along y
+     */
+    public Assembly assembleOn(Plate sheet, double alongM, double acrossM) {
+        Assembly clear = assemble();
+        List<Wire> wires = new ArrayList<>();
+        clear.structure().wires().forEach(w -> wires.add(w.movedBy(new Point(alongM, acrossM, bracketM))));
+        sheet.addTo(wires, alongM, acrossM, 0);
+        return clear.in(Structure.inFreeSpace(wires));
+    }
 
     @Override
     public Assembly assemble() {

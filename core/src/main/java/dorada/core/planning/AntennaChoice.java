@@ -55,6 +55,12 @@ public final class AntennaChoice {
     private static final double TAB_M = 0.06;
     private static final double COIL_Q = 200;
     private static final double BASE_M = 0.05;
+    /** Of an end-fed half-wave's transformer, whose turns are chosen to suit; 9 to 64 are usual. */
+    private static final double USUAL_RATIO = 56;
+
+    private static final double LOADED_BASE_M = 0.15;
+    private static final double LEAST_HEIGHT_M = 0.3;
+    private static final double DROOP_DEG = 40;
     private static final double WHIP_RADIUS_M = 0.0012;
     private static final double ROD_RADIUS_M = 0.0025;
     private static final double TUBE_RADIUS_M = 0.008;
@@ -62,6 +68,7 @@ public final class AntennaChoice {
     /** For which the coils below are given. */
     private static final double GIVEN_AT_HZ = 156e6;
 
+    private static final double DB_PER_EFFORT = 0.7;
     private static final int AZIMUTHS = 12;
     private static final int ELEVATION_STEP_DEG = 3;
 
@@ -196,7 +203,13 @@ public final class AntennaChoice {
             double maxGainDbi,
             double takeOffDeg,
             double lengthM,
-            int unknowns) {}
+            int unknowns) {
+
+        /** What it brings for its trouble, in dB: a decibel is not worth a second control to tune. A choice of ours. */
+        public double merit() {
+            return horizonDbi - DB_PER_EFFORT * candidate.effort;
+        }
+    }
 
     /** Candidates for this need, the likeliest first, the excluded last with their reason. */
     public static List<Assessment> rank(Need need) {
@@ -242,6 +255,8 @@ public final class AntennaChoice {
         } else if (wantsMetal && !(need.isMetal && stands(need))) {
             excluded = Optional.of(
                     "Needs metal under it, a quarter-wave out in every direction: make a ground plane first.");
+        } else if (c == Candidate.RADIALS && need.isMetal && stands(need)) {
+            excluded = Optional.of("The metal below is the ground plane already: radials would only be in the way.");
         } else if (need.clearanceM > 0 && tip > need.clearanceM) {
             excluded = Optional.of(String.format(
                     Locale.ROOT,
@@ -259,9 +274,6 @@ public final class AntennaChoice {
         }
         if (c == Candidate.HALF_WAVE) {
             reasons.add("Needs no metal roof; twice as long as a quarter-wave; its transformer must be tuned.");
-        }
-        if ((c == Candidate.HALF_WAVE || c == Candidate.RADIALS) && need.isMetal && stands(need)) {
-            reasons.add("Solved as though raised clear of the roof.");
         }
         if (c == Candidate.FIVE_EIGHTHS) {
             reasons.add("Two and a half times as long as a quarter-wave; length and coil are both tuned.");
@@ -299,7 +311,7 @@ public final class AntennaChoice {
         Solver solver = new Solver(antenna.structure(), List.of(antenna.feed()), seen.stopHz());
         FarField far = solver.at(need.middleHz(), watch.part(0.9, 1)).farField();
         boolean grounded = antenna.structure().overPerfectGround();
-        int best = 0;
+        int best = grounded ? ELEVATION_STEP_DEG : 0;
         for (int e = grounded ? ELEVATION_STEP_DEG : -30; e <= 75; e += ELEVATION_STEP_DEG) {
             if (mean(far, e) > mean(far, best)) {
                 best = e;
@@ -372,7 +384,7 @@ public final class AntennaChoice {
         return switch (c) {
             case QUARTER_WAVE, RADIALS -> new double[] {0.235 * wave};
             case FIVE_EIGHTHS -> new double[] {0.58 * wave, 0.225e-6 * coils};
-            case HALF_WAVE -> new double[] {0.47 * wave, 2.2e-6 * coils};
+            case HALF_WAVE -> new double[] {0.47 * wave, 2.2e-6 * coils, USUAL_RATIO};
             case LOADED_WHIP -> new double[] {2.1e-6 * 27.185e6 / need.middleHz(), 0.25};
             case J_POLE -> new double[] {0.48 * wave, 0.035 * wave};
         };
@@ -380,14 +392,13 @@ public final class AntennaChoice {
 
     private static Assembly assembly(Candidate c, Need need, double[] p, boolean quick) {
         double wave = need.waveM();
-        double coil = GIVEN_AT_HZ / need.middleHz();
-        return switch (c) {
-            case QUARTER_WAVE -> roofWhip(need, Math.min(BASE_M, p[0] / 4), p[0], 0, 1, quick);
-            case FIVE_EIGHTHS -> roofWhip(need, BASE_M * coil, p[0], p[1], 1, quick);
-            case LOADED_WHIP -> roofWhip(need, 0.15, c.lengthM(wave), p[0], p[1], quick);
-            case HALF_WAVE ->
-                new EndFedHalfWave(p[0], WHIP_RADIUS_M, 0.0624 * wave, 56, p[1], Conductor.STAINLESS_STEEL).assemble();
-            case RADIALS -> new GroundPlane(p[0], ROD_RADIUS_M, 4, 0.26 * wave, 40, Conductor.ALUMINIUM).assemble();
+        Assembly clear = switch (c) {
+            case QUARTER_WAVE -> onRoof(need, p[0], 0, 1, quick);
+            case FIVE_EIGHTHS -> onRoof(need, p[0], p[1], 1, quick);
+            case LOADED_WHIP -> onRoof(need, c.lengthM(wave), p[0], p[1], quick);
+            case HALF_WAVE -> halfWave(need, p, quick);
+            case RADIALS ->
+                new GroundPlane(p[0], ROD_RADIUS_M, 4, 0.26 * wave, DROOP_DEG, Conductor.ALUMINIUM).assemble();
             case J_POLE ->
                 new TubeJPole(
                                 p[0],
@@ -398,11 +409,28 @@ public final class AntennaChoice {
                                 Conductor.COPPER)
                         .assemble();
         };
+        // On the low band the ground below is part of the antenna; higher up it is many wavelengths away.
+        if (need.middleHz() > LOW_BAND_HZ) {
+            return clear;
+        }
+        double lowest = clear.structure().wires().stream()
+                .mapToDouble(w -> Math.min(w.from().z(), w.to().z()))
+                .min()
+                .orElse(0);
+        return clear.raisedOverGround(Math.max(need.mountHeightM, LEAST_HEIGHT_M - lowest));
     }
 
-    private static Assembly roofWhip(
-            Need need, double lowerM, double lengthM, double henry, double ratio, boolean quick) {
-        double upper = henry > 0 ? lengthM : lengthM - lowerM;
+    private static Assembly halfWave(Need need, double[] p, boolean quick) {
+        EndFedHalfWave whip =
+                new EndFedHalfWave(p[0], WHIP_RADIUS_M, 0.0624 * need.waveM(), p[2], p[1], Conductor.STAINLESS_STEEL);
+        if (!need.isMetal) {
+            return whip.assemble();
+        }
+        Roof roof = Roof.of(need, quick);
+        return whip.assembleOn(roof.plate, roof.alongM, roof.acrossM);
+    }
+
+    private static Assembly onRoof(Need need, double lengthM, double henry, double ratio, boolean quick) {
         if (!need.isMetal) {
             return new AirbandWhip(
                             lengthM,
@@ -412,25 +440,35 @@ public final class AntennaChoice {
                             Conductor.STAINLESS_STEEL)
                     .assemble();
         }
-        // On the low band the ground below is part of the antenna; higher up it is many wavelengths' business.
-        double heightM = need.middleHz() < LOW_BAND_HZ ? Math.max(need.mountHeightM, 0.3) : 0;
-        double grid = Math.min(GRID_WAVES * need.waveM(), FINEST_GRID_M);
-        double most = quick ? ROOF_WAVES * need.waveM() : Double.POSITIVE_INFINITY;
-        boolean isWhole = need.roofLengthM <= most && need.roofWidthM <= most;
-        Plate roof = Plate.sheet(Math.min(need.roofLengthM, most), Math.min(need.roofWidthM, most), grid);
+        Roof roof = Roof.of(need, quick);
+        // The base must stand clear of the thick wires that stand for the sheet.
+        double lowerM = Math.max(henry > 0 && ratio != 1 ? LOADED_BASE_M : BASE_M, 0.4 * roof.plate.spacingM());
         return new RoofWhip(
                         lowerM,
-                        upper,
+                        henry > 0 ? lengthM : lengthM - lowerM,
                         WHIP_RADIUS_M,
                         henry,
                         COIL_Q,
                         0,
-                        roof,
-                        isWhole ? need.alongM : 0,
-                        isWhole ? need.acrossM : 0,
-                        heightM,
+                        roof.plate,
+                        roof.alongM,
+                        roof.acrossM,
+                        0,
                         ratio,
                         Conductor.STAINLESS_STEEL)
                 .assemble();
+    }
+
+    /** The sheet and the mount's place on it; while an antenna is tuned, at most a piece of it about the mount. */
+    private record Roof(Plate plate, double alongM, double acrossM) {
+        static Roof of(Need need, boolean quick) {
+            double grid = Math.min(GRID_WAVES * need.waveM(), FINEST_GRID_M);
+            double most = quick ? ROOF_WAVES * need.waveM() : Double.POSITIVE_INFINITY;
+            boolean isWhole = need.roofLengthM <= most && need.roofWidthM <= most;
+            return new Roof(
+                    Plate.sheet(Math.min(need.roofLengthM, most), Math.min(need.roofWidthM, most), grid),
+                    isWhole ? need.alongM : 0,
+                    isWhole ? need.acrossM : 0);
+        }
     }
 }

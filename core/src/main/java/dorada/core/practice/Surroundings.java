@@ -65,15 +65,10 @@ final class Surroundings {
         }
         if (conditions.contains(Condition.ON_THE_GROUND) && !ground) {
             double up = NEAR_GROUND_M - Box.about(wires).minZ;
-            wires.replaceAll(w -> raised(w, up));
+            wires.replaceAll(w -> w.movedBy(new Point(0, 0, up)));
             ground = true;
         }
         return antenna.in(new Structure(wires, ground, loads, s.links()));
-    }
-
-    private static Wire raised(Wire w, double up) {
-        Point shift = new Point(0, 0, up);
-        return new Wire(w.from().plus(shift), w.to().plus(shift), w.radiusM(), w.conductor(), w.sheaths());
     }
 
     private record Box(double minX, double maxX, double maxY, double minZ, double maxZ) {

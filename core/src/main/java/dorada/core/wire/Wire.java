@@ -27,6 +27,11 @@ public record Wire(Point from, Point to, double radiusM, Conductor conductor, Li
         return new Wire(from, to, radiusM, material, sheaths);
     }
 
+    /** The same wire elsewhere. */
+    public Wire movedBy(Point shift) {
+        return new Wire(from.plus(shift), to.plus(shift), radiusM, conductor, sheaths);
+    }
+
     /** The same wire with one more layer outside. */
     public Wire in(Sheath sheath) {
         List<Sheath> more = new ArrayList<>(sheaths);

@@ -70,9 +70,9 @@ class AntennaChoiceTest {
     }
 
     @ParameterizedTest
-    @CsvSource({"QUARTER_WAVE", "FIVE_EIGHTHS", "HALF_WAVE", "RADIALS"})
-    void tunedItIsMatchedInMidBandAndHoldsIt(Candidate c) {
-        Computed got = AntennaChoice.compute(c, vehicle(true, 0), Watch.NOBODY);
+    @CsvSource({"QUARTER_WAVE,true", "FIVE_EIGHTHS,true", "HALF_WAVE,true", "HALF_WAVE,false", "RADIALS,false"})
+    void tunedItIsMatchedInMidBandAndHoldsIt(Candidate c, boolean isMetal) {
+        Computed got = AntennaChoice.compute(c, vehicle(isMetal, 0), Watch.NOBODY);
         assertThat(got.sweep().at(156e6).orElseThrow().swr()).isLessThan(1.6);
         assertThat(got.holds()).isEqualTo(got.worstSwr() <= 2);
         assertThat(got.lengthM()).isCloseTo(c.lengthM(vehicle(true, 0).waveM()), within(0.2));
@@ -88,6 +88,26 @@ class AntennaChoiceTest {
         double fiveEighths = AntennaChoice.compute(Candidate.FIVE_EIGHTHS, vehicle(true, 0), Watch.NOBODY)
                 .horizonDbi();
         assertThat(fiveEighths - quarter).isLessThan(3);
+        Computed simple = new Computed(Candidate.QUARTER_WAVE, null, 2, true, null, 0, 0, 0, 0.5, 1);
+        Computed hard = new Computed(Candidate.FIVE_EIGHTHS, null, 2, true, null, 1, 0, 0, 1.2, 1);
+        assertThat(simple.merit()).isGreaterThan(hard.merit());
+    }
+
+    /** On the low band all stand over the same ground, so that they can be held against each other. */
+    @ParameterizedTest
+    @CsvSource({"QUARTER_WAVE", "LOADED_WHIP", "HALF_WAVE"})
+    void citizensBandOnALorry(Candidate c) {
+        Need lorry = new Need(Carrier.VEHICLE, true, 2.2, 2, 0, 0.3, 3, 0, 26.965e6, 27.405e6, 2);
+        Computed got = AntennaChoice.compute(c, lorry, Watch.NOBODY);
+        assertThat(got.sweep().at(27.185e6).orElseThrow().swr()).isLessThan(2.2);
+        assertThat(got.takeOffDeg()).isPositive();
+        assertThat(got.maxGainDbi()).isBetween(0.0, 9.0);
+    }
+
+    @Test
+    void radialsOverMetalAreExcluded() {
+        assertThat(of(AntennaChoice.rank(vehicle(true, 0)), Candidate.RADIALS).excluded())
+                .hasValueSatisfying(e -> assertThat(e).contains("already"));
     }
 
     @Test

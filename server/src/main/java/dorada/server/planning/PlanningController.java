@@ -1,6 +1,9 @@
 package dorada.server.planning;
 
 import dorada.core.line.Feedline;
+import dorada.core.planning.AntennaChoice;
+import dorada.core.planning.AntennaChoice.Candidate;
+import dorada.core.planning.AntennaChoice.Need;
 import dorada.core.planning.GroundPlanner;
 import dorada.core.planning.GroundPlanner.Element;
 import dorada.core.planning.GroundPlanner.Ground;
@@ -8,6 +11,8 @@ import dorada.core.wire.Watch;
 import dorada.server.job.JobService;
 import dorada.server.job.JobView;
 import dorada.server.people.SignedIn;
+import dorada.server.planning.CandidateViews.AssessmentView;
+import dorada.server.planning.CandidateViews.ComputedView;
 import dorada.server.problem.JobException;
 import io.swagger.v3.oas.annotations.media.Content;
 import io.swagger.v3.oas.annotations.media.Schema;
@@ -16,9 +21,11 @@ import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import java.net.URI;
 import java.util.List;
+import java.util.function.Function;
 import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestHeader;
@@ -72,13 +79,38 @@ class PlanningController {
         } catch (IllegalArgumentException e) {
             throw JobException.atField("ground", e.getMessage());
         }
+        return answered(prefer, who, watch -> solve(request, element, ground, watch));
+    }
+
+    /** Candidates for this need with reasons, likeliest first; nothing is solved yet. */
+    @PostMapping("/antennas")
+    List<AssessmentView> antennas(@RequestBody NeedRequest request) {
+        return AntennaChoice.rank(request.need()).stream()
+                .map(AssessmentView::of)
+                .toList();
+    }
+
+    /** Tunes and solves one candidate, at once or with {@code Prefer: respond-async} as a job. */
+    @PostMapping("/antennas/{candidate}")
+    @ApiResponse(responseCode = "200", content = @Content(schema = @Schema(implementation = ComputedView.class)))
+    @ApiResponse(responseCode = "202", content = @Content(schema = @Schema(implementation = JobView.class)))
+    ResponseEntity<Object> antenna(
+            @PathVariable Candidate candidate,
+            @RequestBody NeedRequest request,
+            @RequestHeader(name = "Prefer", defaultValue = "") String prefer,
+            @AuthenticationPrincipal SignedIn who) {
+        Need need = request.need();
+        return answered(prefer, who, watch -> ComputedView.of(AntennaChoice.compute(candidate, need, watch)));
+    }
+
+    private ResponseEntity<Object> answered(String prefer, SignedIn who, Function<Watch, Object> work) {
         if (prefer.contains("respond-async")) {
-            JobView job = jobs.start(who.id(), watch -> solve(request, element, ground, watch));
+            JobView job = jobs.start(who.id(), work);
             return ResponseEntity.accepted()
                     .location(URI.create("/api/jobs/" + job.id()))
                     .body(job);
         }
-        return ResponseEntity.ok(solve(request, element, ground, Watch.NOBODY));
+        return ResponseEntity.ok(work.apply(Watch.NOBODY));
     }
 
     private static GroundAnswer solve(GroundRequest r, Element element, Ground ground, Watch watch) {

@@ -100,4 +100,28 @@ class PlanningApiTest extends ApiTest {
         postJson("/api/planning/ground", ground("TAB", "[]", 0))
                 .andExpect(jsonPath("$.field").value("whipM"));
     }
+
+    private static String need(boolean isMetal, double roofM) {
+        return "{\"carrier\":\"VEHICLE\",\"isMetal\":" + isMetal + ",\"roofLengthM\":" + roofM
+                + ",\"roofWidthM\":1.2,\"alongM\":0,\"acrossM\":0,\"mountHeightM\":1.9,\"clearanceM\":0,"
+                + "\"lowHz\":153e6,\"highHz\":159e6,\"limitSwr\":2}";
+    }
+
+    @Test
+    void antennasAreRankedAtOnceAndSolvedOneByOne() throws Exception {
+        postJson("/api/planning/antennas", need(true, 1.4))
+                .andExpect(status().isOk())
+                .andExpect(jsonPath("$[0].candidate").value("QUARTER_WAVE"))
+                .andExpect(jsonPath("$[0].excluded").doesNotExist());
+        postJson("/api/planning/antennas", need(false, 1.4))
+                .andExpect(
+                        jsonPath("$[?(@.candidate=='QUARTER_WAVE')].excluded", hasItem(containsString("Needs metal"))));
+        postJson("/api/planning/antennas/RADIALS", need(false, 1.4))
+                .andExpect(jsonPath("$.holds").value(true))
+                .andExpect(jsonPath("$.horizonDbi", closeTo(1, 2)));
+        postJson("/api/planning/antennas/RADIALS", need(true, 0))
+                .andExpect(status().isUnprocessableContent())
+                .andExpect(jsonPath("$.detail", containsString("length and a width")));
+        postJson("/api/planning/antennas/NONSENSE", need(true, 1)).andExpect(status().is4xxClientError());
+    }
 }

@@ -1,0 +1,101 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { Need } from './choice'
+
+/** The mount on its surface from above, a quarter-wave all round, and what lacks on each side. */
+const props = defineProps<{ need: Need }>()
+
+const SIZE = 300
+const MIDDLE = SIZE / 2
+const quarterM = computed(() => 299.792458e6 / ((props.need.lowHz + props.need.highHz) / 2) / 4)
+const reachM = computed(() => {
+  const n = props.need
+  return Math.max(
+    quarterM.value * 1.2,
+    n.isMetal
+      ? Math.max(n.roofLengthM / 2 + Math.abs(n.alongM), n.roofWidthM / 2 + Math.abs(n.acrossM)) * 1.1
+      : 0,
+  )
+})
+const scale = computed(() => MIDDLE / reachM.value)
+/** The mount is the middle of the picture; forward is up. */
+const roof = computed(() => {
+  const n = props.need
+  return {
+    x: MIDDLE - (n.roofWidthM / 2 - n.acrossM) * scale.value,
+    y: MIDDLE - (n.roofLengthM / 2 - n.alongM) * scale.value,
+    width: n.roofWidthM * scale.value,
+    height: n.roofLengthM * scale.value,
+  }
+})
+const sides = computed(() => {
+  const n = props.need
+  const q = quarterM.value
+  const has = n.isMetal
+    ? {
+        front: n.roofLengthM / 2 - n.alongM,
+        back: n.roofLengthM / 2 + n.alongM,
+        left: n.roofWidthM / 2 - n.acrossM,
+        right: n.roofWidthM / 2 + n.acrossM,
+      }
+    : { front: 0, back: 0, left: 0, right: 0 }
+  const at = q * scale.value * 0.84
+  return [
+    { key: 'front', x: MIDDLE, y: MIDDLE - at, m: q - has.front },
+    { key: 'back', x: MIDDLE, y: MIDDLE + at, m: q - has.back },
+    { key: 'left', x: MIDDLE - at, y: MIDDLE, m: q - has.left },
+    { key: 'right', x: MIDDLE + at, y: MIDDLE, m: q - has.right },
+  ].filter((s) => s.m > 0.05 * q)
+})
+</script>
+
+<template>
+  <svg
+    :viewBox="`0 0 ${SIZE} ${SIZE}`"
+    role="img"
+    aria-label="The surface from above, with a quarter-wave about the mount"
+  >
+    <rect v-if="need.isMetal" v-bind="roof" rx="4" class="roof" />
+    <circle :cx="MIDDLE" :cy="MIDDLE" :r="quarterM * scale" class="quarter" />
+    <text :x="MIDDLE + quarterM * scale * 0.72" :y="MIDDLE - quarterM * scale * 0.74" class="small">λ/4</text>
+    <text v-for="s in sides" :key="s.key" :x="s.x" :y="s.y + 4" text-anchor="middle" class="gap">
+      −{{ Math.round(s.m * 100) }} cm
+    </text>
+    <circle :cx="MIDDLE" :cy="MIDDLE" r="5" class="mount" />
+  </svg>
+</template>
+
+<style scoped>
+svg {
+  width: 100%;
+  max-height: 250px;
+  display: block;
+}
+
+.roof {
+  fill: var(--deep);
+  stroke: var(--trace);
+  stroke-width: 2;
+}
+
+.quarter {
+  fill: none;
+  stroke: var(--trace-old);
+  stroke-dasharray: 4 4;
+}
+
+.small {
+  font-size: 12px;
+  fill: var(--soft);
+}
+
+.gap {
+  font-size: 13px;
+  font-weight: 600;
+  fill: var(--coral);
+}
+
+.mount {
+  fill: var(--gold);
+}
+</style>
