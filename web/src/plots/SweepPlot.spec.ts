@@ -33,6 +33,15 @@ describe('SweepPlot', () => {
     expect(picture.text()).toContain('expected, −4 mm')
   })
 
+  it('has a span also where none of the curves is the newest', () => {
+    const earlier = traces.filter((t) => t.kind === 'earlier')
+    const picture = mount(SweepPlot, {
+      props: { traces: earlier, pegs: [], limit: { swr: 2, label: 'rule' }, caption: 'A sweep' },
+    })
+    expect(picture.find('path.trace').attributes('d')).toMatch(/^M-?\d/)
+    expect(picture.html()).not.toContain('NaN')
+  })
+
   it('says met and missed by word and by shape', () => {
     const groups = plot().findAll('g.peg')
     expect(groups[0]?.text()).toBe('Field1.40 met')

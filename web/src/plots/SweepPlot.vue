@@ -52,7 +52,7 @@ const now = computed(() => props.traces.find((t) => t.kind === 'now'))
 
 /** The newest sweep and every wanted channel: what must be in the picture before anybody zooms. */
 const wholeSpan = computed<[number, number]>(() => {
-  const curve = now.value?.curve
+  const curve = (now.value ?? props.traces[0])?.curve
   const pegs = props.pegs.map((p) => p.frequencyHz)
   const low = Math.min(curve?.frequencyHz[0] ?? Infinity, ...pegs)
   const high = Math.max(curve?.frequencyHz.at(-1) ?? -Infinity, ...pegs)

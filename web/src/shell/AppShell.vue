@@ -27,7 +27,7 @@ async function signOut() {
     <nav aria-label="Main">
       <RouterLink to="/">Board</RouterLink>
       <RouterLink v-if="me.role !== 'VIEWER'" to="/installations/new">New installation</RouterLink>
-      <RouterLink to="/plan">Plan</RouterLink>
+      <RouterLink to="/plan">Planning</RouterLink>
       <RouterLink to="/live">Live sweep</RouterLink>
       <RouterLink to="/model">Model</RouterLink>
       <RouterLink to="/people">People</RouterLink>
