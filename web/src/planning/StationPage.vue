@@ -83,6 +83,8 @@ function addWay() {
   form.value.ways.push(last ? { ...last, name } : emptyWay(name))
 }
 
+const print = () => window.print()
+
 async function copyLink() {
   const link = `${location.origin}/plan/watts?p=${toAddress(form.value)}`
   try {
@@ -235,6 +237,7 @@ const notes = computed(() =>
           <button v-if="form.ways.length < MOST_WAYS" class="other" @click="addWay">Add a way</button>
           <button v-if="form.ways.length > 1" class="other" @click="form.ways.pop()">Remove the last</button>
           <button class="other" @click="copyLink">Copy a link</button>
+          <button class="other" @click="print">Print</button>
           <span class="hint" role="status">{{ copied }}</span>
         </div>
       </section>
@@ -284,6 +287,8 @@ const notes = computed(() =>
           <TextField v-model="s.name" name="Station" :wrong="wrong[`stations[${i}].name`]" />
           <TextField v-model="s.km" name="km" :wrong="wrong[`stations[${i}].distanceM`]" />
           <TextField v-model="s.height" name="Height" :wrong="wrong[`stations[${i}].heightM`]" />
+          <TextField v-model="s.gain" name="Its gain, dBi" :wrong="wrong[`stations[${i}].gainDbi`]" />
+          <TextField v-model="s.needed" name="Needs, dBm" :wrong="wrong[`stations[${i}].neededDbm`]" />
           <p v-for="w in result?.ways ?? []" :key="w.name" class="link">
             <b>{{ w.name }}:</b>{{ ' ' }}
             <template v-if="w.links[i]">
@@ -303,9 +308,8 @@ const notes = computed(() =>
           <button v-if="form.stations.length" class="other" @click="form.stations.pop()">Remove</button>
         </div>
         <p class="hint">
-          Free space (ITU-R P.525) over a 4/3 earth; the other station’s antenna 3 dBi, its receiver needs
-          −110 dBm unless a link says otherwise. Neither a promise nor a limit: hills take away; the
-          troposphere, aircraft and skip exceed it.
+          Free space (ITU-R P.525) over a 4/3 earth. A receiver needs some −110 to −119 dBm. Neither a promise
+          nor a limit: hills take away; the troposphere, aircraft and skip exceed it.
         </p>
       </section>
 
@@ -525,6 +529,23 @@ table {
 
 .distance > b {
   grid-row: span 2;
+}
+
+/* On paper the numbers and the cautions, one below the other. */
+@media print {
+  .page {
+    display: block;
+  }
+
+  .work,
+  .side {
+    margin-bottom: 12px;
+  }
+
+  .buttons,
+  .switch {
+    display: none;
+  }
 }
 
 @media (max-width: 1000px) {

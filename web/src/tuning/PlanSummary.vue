@@ -1,9 +1,10 @@
 <script setup lang="ts">
 import { CARRIERS } from '@/board/words'
 import { usePreferences } from '@/preferences'
-import { formatMhz } from '@/units/frequency'
+import { formatChannelMhz } from '@/units/frequency'
 import { formatBoth } from '@/units/length'
 import { formatTime } from '@/units/time'
+import CopyPlan from './CopyPlan.vue'
 import type { Installation } from './sentence'
 
 defineProps<{ installation: Installation; mayWrite: boolean }>()
@@ -47,7 +48,7 @@ const preferences = usePreferences()
       <dd>
         <ul>
           <li v-for="c in installation.channels" :key="c.name + c.frequencyHz">
-            {{ formatMhz(c.frequencyHz) }} MHz
+            {{ formatChannelMhz(c.frequencyHz) }} MHz
             <span class="soft">{{ c.name }}{{ c.primary ? ', main' : '' }}</span>
           </li>
         </ul>
@@ -55,6 +56,7 @@ const preferences = usePreferences()
       <dt>Made by</dt>
       <dd>{{ installation.createdBy }}, {{ formatTime(installation.createdAt) }}</dd>
     </dl>
+    <CopyPlan v-if="mayWrite" :installation="installation" />
     <p v-if="installation.carrier === 'VEHICLE'" class="caution">
       Before drilling a vehicle: curtain airbags, roof wiring, fuel lines, high-voltage cables. Fuse both
       supply leads at the battery. Mind the overall height with the whip.

@@ -170,10 +170,14 @@ class MainJobIT {
         Technician bruno = new Technician(desk.page(), dorada.address()).signsIn("bruno");
         bruno.makesAnInstallation("Lorry 50", "1.6", CHANNELS);
         Page page = bruno.page();
+        // A key does what the big button says, so the button must be there first.
+        assertThat(bruno.button("Take the baseline sweep")).isVisible();
         page.keyboard().press("Enter");
         bruno.field("Note").press("Tab");
         bruno.field("Points").press("Enter");
         assertThat(page.getByText("pass 1 ·")).isVisible();
+        assertThat(bruno.button(Pattern.compile("I (shortened|lengthened) it by")))
+                .isVisible();
         page.keyboard().press("Enter");
         bruno.field("By").fill("1/4 in");
         bruno.field("By").press("Enter");

@@ -3,7 +3,10 @@ package dorada.server.installation;
 import dorada.core.antenna.AntennaKind;
 import dorada.server.people.SignedIn;
 import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.NotEmpty;
 import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
 import java.util.Arrays;
 import java.util.List;
 import java.util.UUID;
@@ -38,7 +41,7 @@ class InstallationController {
             @NotNull boolean oneWay,
             @NotNull double smallestStepM) {}
 
-    /** A service's numbered channels, with their source. */
+    /** Kinds of antenna, and what of each is adjusted. */
     @GetMapping("/antenna-kinds")
     List<KindView> kinds() {
         return Arrays.stream(AntennaKind.values())
@@ -50,6 +53,25 @@ class InstallationController {
     @ResponseStatus(HttpStatus.CREATED)
     InstallationView create(@AuthenticationPrincipal SignedIn me, @Valid @RequestBody InstallationRequest request) {
         return InstallationView.of(installations.create(request, me.id()));
+    }
+
+    /** @param titles names in the shop of what gets the same plan, such as the other tractors of a fleet */
+    record Copies(
+            @NotEmpty(message = "Please give at least one name.")
+            @Size(max = 50, message = "At most 50 at a time, please.")
+            List<
+                            @NotBlank(message = "Each needs a name.")
+                            @Size(max = 120, message = "At most 120 letters, please.") String>
+                    titles) {}
+
+    /** The same plan for others of a fleet; nothing measured goes along. */
+    @PostMapping("/installations/{id}/copies")
+    @ResponseStatus(HttpStatus.CREATED)
+    List<InstallationView> copy(
+            @PathVariable UUID id, @AuthenticationPrincipal SignedIn me, @Valid @RequestBody Copies copies) {
+        return installations.copy(id, copies.titles.stream().map(String::strip).toList(), me.id()).stream()
+                .map(InstallationView::of)
+                .toList();
     }
 
     @GetMapping("/installations/{id}")

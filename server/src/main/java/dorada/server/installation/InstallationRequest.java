@@ -66,4 +66,25 @@ public record InstallationRequest(
 
         @NotEmpty(message = "Please add at least one channel.")
         @Size(max = 100, message = "At most 100 channels, please.")
-        List<@Valid Channel> channels) {}
+        List<@Valid Channel> channels) {
+
+    /** The plan of {@code i} for another carrier of the same kind, whose antenna nobody has measured yet. */
+    static InstallationRequest likeBut(Installation i, String title) {
+        return new InstallationRequest(
+                title,
+                i.customer(),
+                i.carrier(),
+                i.carrierDetail(),
+                i.antennaKind(),
+                i.antennaDetail(),
+                i.isOneWay(),
+                i.smallestStepM(),
+                null,
+                i.ratedPowerW(),
+                i.swrCeiling(),
+                i.ruleName(),
+                i.limitSwr(),
+                i.measuredAt(),
+                List.copyOf(i.channels()));
+    }
+}

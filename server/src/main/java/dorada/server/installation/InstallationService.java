@@ -37,6 +37,14 @@ public class InstallationService {
                 installations.nextShopNumber(), standInSeed, request, people.byId(by), clock.instant()));
     }
 
+    /** One installation for each title, with the plan of {@code id}; all of them or none. */
+    List<Installation> copy(UUID id, List<String> titles, UUID by) {
+        Installation original = byId(id);
+        return titles.stream()
+                .map(title -> create(InstallationRequest.likeBut(original, title), by))
+                .toList();
+    }
+
     @Transactional(readOnly = true)
     public Installation byId(UUID id) {
         return installations.findById(id).orElseThrow(() -> JobException.notFound("installation"));

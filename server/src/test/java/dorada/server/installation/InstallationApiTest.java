@@ -5,6 +5,7 @@ import static org.hamcrest.Matchers.hasSize;
 import static org.hamcrest.Matchers.matchesPattern;
 import static org.hamcrest.Matchers.not;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.put;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.jsonPath;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
@@ -87,5 +88,25 @@ class InstallationApiTest extends ApiTest {
     void kindsAndServicesCanBeChosenFrom() throws Exception {
         getAs(viewer, "/api/antenna-kinds").andExpect(jsonPath("$[*].kind", hasItem("DIPOLE")));
         getAs(viewer, "/api/services").andExpect(jsonPath("$[0].channels", hasSize(40)));
+    }
+
+    @Test
+    void aPlanIsCopiedToAFleetWithoutWhatWasMeasured() throws Exception {
+        String original = makeInstallation(1.8);
+        measure(original, java.util.UUID.randomUUID(), 0).andExpect(status().isCreated());
+        String path = "/api/installations/" + original + "/copies";
+        var made = postJson(path, "{\"titles\":[\"Tractor 8\",\" Tractor 9 \"]}")
+                .andExpect(status().isCreated())
+                .andExpect(jsonPath("$.length()").value(2))
+                .andExpect(jsonPath("$[1].title").value("Tractor 9"))
+                .andExpect(jsonPath("$[0].limitSwr").value(1.8))
+                .andExpect(jsonPath("$[0].channels.length()").value(2))
+                .andExpect(jsonPath("$[0].startLengthM").doesNotExist());
+        String copy = read(made, "$[0].id");
+        getAs(viewer, "/api/installations/" + copy + "/passes")
+                .andExpect(jsonPath("$.length()").value(0));
+        postJson(path, "{\"titles\":[]}").andExpect(status().isUnprocessableContent());
+        postJson(path, "{\"titles\":[\" \"]}").andExpect(status().isUnprocessableContent());
+        send(post(path), viewer, "{\"titles\":[\"Tractor 10\"]}").andExpect(status().isForbidden());
     }
 }

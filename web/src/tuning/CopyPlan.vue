@@ -1,0 +1,88 @@
+<script setup lang="ts">
+import { useQueryClient } from '@tanstack/vue-query'
+import { computed, ref } from 'vue'
+import { answer, api, type Schemas } from '@/api/client'
+import TextField from '@/shell/TextField.vue'
+import { useForm } from '@/shell/useForm'
+import type { Installation } from './sentence'
+
+/** The same plan for the others of a fleet: one name on each line. */
+const props = defineProps<{ installation: Installation }>()
+
+const client = useQueryClient()
+const isOpen = ref(false)
+const names = ref('')
+const made = ref<Schemas['InstallationView'][]>([])
+const { busy, trouble, submit } = useForm()
+const titles = computed(() =>
+  names.value
+    .split('\n')
+    .map((n) => n.trim())
+    .filter((n) => n !== ''),
+)
+
+async function copy() {
+  await submit(async () => {
+    made.value = await answer(
+      api.POST('/api/installations/{id}/copies', {
+        params: { path: { id: props.installation.id } },
+        body: { titles: titles.value },
+      }),
+    )
+    names.value = ''
+    isOpen.value = false
+    await client.invalidateQueries({ queryKey: ['board'] })
+  })
+}
+</script>
+
+<template>
+  <div class="copy">
+    <button v-if="!isOpen" class="other" @click="isOpen = true">Copy the plan to others</button>
+    <form v-else @submit.prevent="copy">
+      <TextField
+        v-model="names"
+        type="textarea"
+        name="One name on each line"
+        hint="The plan goes along; nothing that was measured does."
+      />
+      <div class="buttons">
+        <button type="submit" class="other" :disabled="busy || titles.length === 0">
+          Make {{ titles.length }} {{ titles.length === 1 ? 'installation' : 'installations' }}
+        </button>
+        <button type="button" class="plain" @click="isOpen = false">Leave it</button>
+      </div>
+      <p v-if="trouble" class="wrong" role="alert">{{ trouble }}</p>
+    </form>
+    <p v-if="made.length" role="status">
+      Made:
+      <template v-for="(m, i) in made" :key="m.id"
+        >{{ i ? ', ' : '' }}<RouterLink :to="`/installations/${m.id}`">{{ m.title }}</RouterLink></template
+      >.
+    </p>
+  </div>
+</template>
+
+<style scoped>
+.copy {
+  display: grid;
+  gap: 8px;
+  margin-top: 12px;
+  justify-items: start;
+}
+
+form {
+  width: 100%;
+  display: grid;
+  gap: 8px;
+}
+
+.buttons {
+  display: flex;
+  gap: 10px;
+}
+
+.copy .other {
+  width: auto;
+}
+</style>
