@@ -1,0 +1,108 @@
+import { VueQueryPlugin } from '@tanstack/vue-query'
+import { flushPromises, mount } from '@vue/test-utils'
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
+import ChannelPicker from './ChannelPicker.vue'
+
+const channel = (name: string, transmitHz: number, receiveHz = transmitHz) => ({
+  name,
+  transmitHz,
+  receiveHz,
+  note: '',
+})
+const services = [
+  {
+    id: 'cb-us',
+    title: 'CB radio, 40 channels',
+    country: 'United States',
+    year: 2017,
+    source: '47 CFR 95.963',
+    bandwidthHz: 8000,
+    channels: [
+      channel('1', 26.965e6),
+      channel('2', 26.975e6),
+      channel('19', 27.185e6),
+      channel('40', 27.405e6),
+    ],
+    usual: ['1', '19', '40'],
+    reminders: ['Power: 4 W'],
+  },
+  {
+    id: 'pmr446',
+    title: 'PMR446, analogue',
+    country: 'Europe',
+    year: 2015,
+    source: 'ECC',
+    bandwidthHz: 12500,
+    channels: [channel('1', 446.00625e6)],
+    usual: ['1'],
+    forbidden: 'the equipment has a built-in antenna only',
+    reminders: [],
+  },
+]
+let parse: { status: number; body: unknown }
+
+beforeEach(() => {
+  vi.stubGlobal(
+    'fetch',
+    vi.fn((request: Request) => {
+      const isList = request.url.endsWith('/api/services')
+      return Promise.resolve(
+        new Response(JSON.stringify(isList ? services : parse.body), {
+          status: isList ? 200 : parse.status,
+          headers: { 'Content-Type': 'application/json' },
+        }),
+      )
+    }),
+  )
+})
+afterEach(() => vi.unstubAllGlobals())
+
+async function open() {
+  const picker = mount(ChannelPicker, { global: { plugins: [VueQueryPlugin] } })
+  await flushPromises()
+  return picker
+}
+
+describe('picking channels', () => {
+  it('marks the usual ones, and gives what is marked with the service before its number', async () => {
+    const picker = await open()
+    expect(picker.findAll('input:checked')).toHaveLength(3)
+    await picker.findAll('input[type=checkbox]')[1]?.setValue(true)
+    const add = picker.findAll('button').find((b) => b.text() === 'Add 4 marked')
+    await add?.trigger('click')
+    expect(picker.emitted('take')?.[0]?.[0]).toEqual([
+      { name: 'CB 1', mhz: '26.965' },
+      { name: 'CB 2', mhz: '26.975' },
+      { name: 'CB 19', mhz: '27.185' },
+      { name: 'CB 40', mhz: '27.405' },
+    ])
+    expect(picker.emitted('close')).toHaveLength(1)
+  })
+
+  it('says first where another antenna is forbidden, and shows narrow frequencies whole', async () => {
+    const picker = await open()
+    await picker.find('select').setValue('pmr446')
+    expect(picker.find('[role=alert]').text()).toContain('Do not plan another antenna')
+    expect(picker.text()).toContain('446.00625')
+  })
+
+  it('reads a pasted list, or keeps it and names the line', async () => {
+    const picker = await open()
+    await picker.find('select').setValue('own')
+    parse = { status: 422, body: { detail: 'Line 2: "Gate" needs a name and a frequency', line: 2 } }
+    await picker.find('textarea').setValue('Yard 156.125\nGate')
+    const add = picker.findAll('button').find((b) => b.text() === 'Add this list')
+    await add?.trigger('click')
+    await flushPromises()
+    expect(picker.find('[role=alert]').text()).toContain('Line 2')
+    expect(picker.find('textarea').element.value).toContain('Gate')
+    expect(picker.emitted('close')).toBeUndefined()
+    parse = { status: 200, body: [channel('Hill', 146.34e6, 146.94e6)] }
+    await add?.trigger('click')
+    await flushPromises()
+    expect(picker.emitted('take')?.[0]?.[0]).toEqual([
+      { name: 'Hill transmit', mhz: '146.340' },
+      { name: 'Hill receive', mhz: '146.940' },
+    ])
+  })
+})

@@ -1,0 +1,115 @@
+import { VueQueryPlugin } from '@tanstack/vue-query'
+import { flushPromises, mount, RouterLinkStub } from '@vue/test-utils'
+import { createPinia } from 'pinia'
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
+import AntennaPage from './AntennaPage.vue'
+
+const push = vi.fn()
+vi.mock('vue-router', () => ({ useRouter: () => ({ push }) }))
+
+const assessment = (candidate: string, title: string, excluded?: string) => ({
+  candidate,
+  title,
+  claim: 'as people say',
+  effort: 1,
+  lengthM: 0.46,
+  tipM: 2.36,
+  reasons: ['Two metres of reason.'],
+  excluded,
+})
+const computed = (candidate: string, holds: boolean) => ({
+  candidate,
+  trace: { frequencyHz: [150e6, 156e6, 162e6], returnLossDb: [8, 40, 9] },
+  worstSwr: holds ? 1.6 : 3.2,
+  holds,
+  lowHz: 150e6,
+  highHz: 162e6,
+  horizonDbi: -0.7,
+  maxGainDbi: 3,
+  takeOffDeg: 39,
+  lengthM: 0.458,
+  merit: 1,
+  unknowns: 100,
+})
+let stopped: string[]
+
+beforeEach(() => {
+  localStorage.clear()
+  stopped = []
+  let job = ''
+  vi.stubGlobal(
+    'ResizeObserver',
+    class {
+      observe() {}
+      disconnect() {}
+    },
+  )
+  vi.stubGlobal(
+    'fetch',
+    vi.fn((request: Request) => {
+      const path = new URL(request.url).pathname
+      const reply = (status: number, body: unknown) =>
+        Promise.resolve(
+          new Response(JSON.stringify(body), { status, headers: { 'Content-Type': 'application/json' } }),
+        )
+      if (path === '/api/planning/antennas')
+        return reply(200, [
+          assessment('QUARTER_WAVE', 'quarter-wave whip'),
+          assessment('HALF_WAVE', 'half-wave whip', 'Its tip would be too high.'),
+        ])
+      if (request.method === 'DELETE') stopped.push(path)
+      if (path.startsWith('/api/planning/antennas/')) {
+        job = path.split('/').at(-1) ?? ''
+        return reply(202, { id: job, state: 'WAITING', share: 0 })
+      }
+      return reply(200, { id: job, state: 'DONE', share: 1, result: computed(job, job === 'QUARTER_WAVE') })
+    }),
+  )
+})
+afterEach(() => vi.unstubAllGlobals())
+
+async function page() {
+  const choice = mount(AntennaPage, {
+    global: {
+      plugins: [VueQueryPlugin, createPinia()],
+      stubs: { RouterLink: RouterLinkStub, PlanTabs: true },
+    },
+  })
+  await flushPromises()
+  return choice
+}
+
+describe('choosing an antenna', () => {
+  it('ranks at once, then fills in what was solved and says what to fit', async () => {
+    const choice = await page()
+    expect(choice.find('.sentence').text()).toContain('Likeliest: quarter-wave whip, 460 mm')
+    expect(choice.findAll('tbody')).toHaveLength(2)
+    expect(choice.text()).toContain('Its tip would be too high.')
+    await choice.find('button.do').trigger('click')
+    await flushPromises()
+    expect(choice.find('.sentence').text()).toContain('Fit the quarter-wave whip')
+    expect(choice.findAll('tbody')[0]?.text()).toContain('1.60 met')
+    expect(choice.findAll('tbody')[0]?.text()).toContain('−0.7 dBi')
+    expect(choice.findAll('tbody')[1]?.text()).toContain('3.20 missed')
+  })
+
+  it('takes the plan to a new installation', async () => {
+    const choice = await page()
+    const make = choice.findAll('button').find((b) => b.text().startsWith('Make an installation'))
+    await make?.trigger('click')
+    expect(push).toHaveBeenCalledWith('/installations/new')
+    const draft = JSON.parse(localStorage.getItem('dorada.plan-draft.new') ?? '{}') as Record<string, unknown>
+    expect(draft).toMatchObject({ antennaKind: 'QUARTER_WAVE_WHIP', carrier: 'VEHICLE' })
+  })
+
+  it('keeps what is typed and says what is wrong with it', async () => {
+    const choice = await page()
+    const low = choice.findAll('input')[0]
+    await low?.setValue('many')
+    await new Promise((resolve) => setTimeout(resolve, 300))
+    await flushPromises()
+    expect(choice.text()).toContain('"many" is not a number.')
+    expect(JSON.parse(localStorage.getItem('dorada.antenna-choice') ?? '{}')).toMatchObject({ low: 'many' })
+    expect(stopped).toEqual([])
+  })
+})
