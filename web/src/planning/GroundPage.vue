@@ -9,7 +9,7 @@ import { formatMhz, parseFrequency } from '@/units/frequency'
 import { formatBoth, formatLength, parseLength } from '@/units/length'
 import { parseDecimal } from '@/units/number'
 import { formatSwr } from '@/units/swr'
-import { bandPegs, drawn } from './band'
+import { bandPegs, drawn, quarterWaveM } from './band'
 import {
   evenRadials,
   formatKg,
@@ -92,7 +92,7 @@ const whip = computed<Whip | string>(() => {
   }
 })
 const quarterM = computed(() =>
-  typeof whip.value === 'string' ? 0.57 : 299.792458e6 / ((whip.value.lowHz + whip.value.highHz) / 2) / 4,
+  typeof whip.value === 'string' ? 0.57 : quarterWaveM(whip.value.lowHz, whip.value.highHz),
 )
 const variant = computed(() => draft.value.variants[chosen.value] ?? NONE)
 

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
+import { quarterWaveM } from './band'
 import type { Need } from './choice'
 
 /** The mount on its surface from above, a quarter-wave all round, and what lacks on each side. */
@@ -7,7 +8,7 @@ const props = defineProps<{ need: Need }>()
 
 const SIZE = 300
 const MIDDLE = SIZE / 2
-const quarterM = computed(() => 299.792458e6 / ((props.need.lowHz + props.need.highHz) / 2) / 4)
+const quarterM = computed(() => quarterWaveM(props.need.lowHz, props.need.highHz))
 const reachM = computed(() => {
   const n = props.need
   return Math.max(

@@ -1,7 +1,11 @@
 import { describe, expect, it } from 'vitest'
-import { bandPegs, drawn } from './band'
+import { bandPegs, drawn, quarterWaveM } from './band'
 
 const curve = { frequencyHz: [150e6, 155e6, 160e6], returnLossDb: [6, 60, 14] }
+
+it('takes the quarter-wave in mid band', () => {
+  expect(quarterWaveM(140e6, 160e6)).toBeCloseTo(0.49965, 5)
+})
 
 describe('the ends of a band', () => {
   it('are judged on the curve, not together', () => {

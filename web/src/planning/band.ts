@@ -3,6 +3,12 @@ import { returnLossAt, type Curve } from '@/plots/sweepScale'
 import { swrOfReturnLoss } from '@/units/swr'
 
 const DEEPEST_DB = 30
+const LIGHT_M_PER_S = 299_792_458
+
+/** A quarter of the wavelength in mid band, in metres. */
+export function quarterWaveM(lowHz: number, highHz: number): number {
+  return LIGHT_M_PER_S / ((lowHz + highHz) / 2) / 4
+}
 
 /** The ends of the band as pegs, judged on `curve`; no pegs without one. */
 export function bandPegs(

@@ -4,6 +4,7 @@ import dorada.core.instrument.BenchRadio;
 import dorada.core.instrument.DirectionalWattmeter;
 import dorada.core.instrument.DirectionalWattmeter.Direction;
 import dorada.core.instrument.InlineMeter;
+import dorada.core.instrument.Span;
 import dorada.core.rf.Reflection;
 import dorada.core.rf.Swr;
 import dorada.core.wire.Watch;
@@ -28,9 +29,9 @@ public final class MeterBench {
     /** Full scales of the plugs in watts; each for a range of frequencies. */
     public static final List<Double> PLUGS_W = List.of(1.0, 5.0, 25.0, 50.0, 100.0);
 
-    /** Ranges of frequency of the plugs, in Hz. */
-    public static final List<double[]> PLUGS_HZ =
-            List.of(new double[] {25e6, 60e6}, new double[] {100e6, 250e6}, new double[] {200e6, 500e6});
+    /** Ranges of frequency of the plugs. */
+    public static final List<Span> PLUG_BANDS =
+            List.of(new Span(25e6, 60e6), new Span(100e6, 250e6), new Span(200e6, 500e6));
 
     private final Bench bench;
     private final double errorPpm;

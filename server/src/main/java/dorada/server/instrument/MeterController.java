@@ -82,7 +82,9 @@ class MeterController {
     Plugs plugs() {
         return new Plugs(
                 MeterBench.PLUGS_W,
-                MeterBench.PLUGS_HZ.stream().map(b -> new PlugBand(b[0], b[1])).toList());
+                MeterBench.PLUG_BANDS.stream()
+                        .map(b -> new PlugBand(b.startHz(), b.stopHz()))
+                        .toList());
     }
 
     /** Keys the radio with the meter's switch on forward, and sets the needle to full scale. */
