@@ -33,6 +33,11 @@ export const router = createRouter({
       component: () => import('@/planning/GroundPage.vue'),
       meta: { title: 'Ground plane' },
     },
+    {
+      path: '/plan/paper',
+      component: () => import('@/planning/PaperPage.vue'),
+      meta: { title: 'The plan on paper' },
+    },
     { path: '/live', component: () => import('@/instrument/LivePage.vue'), meta: { title: 'Live sweep' } },
     {
       path: '/live/meters',

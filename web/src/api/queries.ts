@@ -50,6 +50,73 @@ export const useKinds = () =>
 export const useServices = () =>
   useQuery({ queryKey: ['services'], queryFn: () => answer(api.GET('/api/services')), staleTime: Infinity })
 
+export type ShopList = Schemas['ShopListView']
+
+/** The shop's own channel lists; `keep` replaces `list` where one is given. */
+export function useShopLists() {
+  const queries = useQueryClient()
+  const key = ['channel-lists']
+  const onSuccess = () => queries.invalidateQueries({ queryKey: key })
+  return {
+    lists: useQuery({ queryKey: key, queryFn: () => answer(api.GET('/api/channel-lists')) }),
+    keep: useMutation({
+      mutationFn: (k: { list: ShopList | undefined; name: string; source: string; text: string }) => {
+        const body = { name: k.name, source: k.source, text: k.text }
+        return k.list
+          ? answer(
+              api.PUT('/api/channel-lists/{id}', {
+                params: { path: { id: k.list.id }, query: { version: k.list.version } },
+                body,
+              }),
+            )
+          : answer(api.POST('/api/channel-lists', { body }))
+      },
+      onSuccess,
+    }),
+    remove: useMutation({
+      mutationFn: (list: ShopList) =>
+        answer(api.DELETE('/api/channel-lists/{id}', { params: { path: { id: list.id } } })),
+      onSuccess,
+    }),
+  }
+}
+
+export type KeptPlan = Schemas['KeptPlanView']
+
+/** Plans that the shop keeps; `keep` replaces `plan` where one is given. */
+export function useKeptPlans() {
+  const queries = useQueryClient()
+  const key = ['plans']
+  const onSuccess = () => queries.invalidateQueries({ queryKey: key })
+  return {
+    plans: useQuery({ queryKey: key, queryFn: () => answer(api.GET('/api/plans')) }),
+    open: (id: string) => answer(api.GET('/api/plans/{id}', { params: { path: { id } } })),
+    keep: useMutation({
+      mutationFn: (k: {
+        plan: { id: string; version: number } | undefined
+        name: string
+        body: string
+        installationId: string | undefined
+      }) => {
+        const body = { name: k.name, body: k.body, installationId: k.installationId }
+        return k.plan
+          ? answer(
+              api.PUT('/api/plans/{id}', {
+                params: { path: { id: k.plan.id }, query: { version: k.plan.version } },
+                body,
+              }),
+            )
+          : answer(api.POST('/api/plans', { body }))
+      },
+      onSuccess,
+    }),
+    remove: useMutation({
+      mutationFn: (id: string) => answer(api.DELETE('/api/plans/{id}', { params: { path: { id } } })),
+      onSuccess,
+    }),
+  }
+}
+
 /** What is recorded with a pass: the key makes it safe to send the same entry twice. */
 export type Recording = Schemas['Recording']
 

@@ -39,13 +39,31 @@ const services = [
     reminders: [],
   },
 ]
+let kept: { id: string; version: number; name: string; channels: ReturnType<typeof channel>[] }[]
+
+async function shopLists(request: Request) {
+  if (request.method === 'DELETE') {
+    kept = []
+    return new Response(null, { status: 204 })
+  }
+  const reply = (body: unknown) =>
+    new Response(JSON.stringify(body), { status: 200, headers: { 'Content-Type': 'application/json' } })
+  if (request.method === 'GET') return reply(kept)
+  const { name, text } = (await request.json()) as { name: string; text: string }
+  const list = { id: 'l1', version: 1, name, source: '', madeBy: 'Ines', channels: [channel(text, 446.2e6)] }
+  kept = [list]
+  return reply(list)
+}
 let parse: { status: number; body: unknown }
 
 beforeEach(() => {
+  kept = []
   vi.stubGlobal(
     'fetch',
     vi.fn((request: Request) => {
-      const isList = request.url.endsWith('/api/services')
+      const path = new URL(request.url).pathname
+      const isList = path === '/api/services'
+      if (path.startsWith('/api/channel-lists')) return shopLists(request)
       return Promise.resolve(
         new Response(JSON.stringify(isList ? services : parse.body), {
           status: isList ? 200 : parse.status,
@@ -71,10 +89,10 @@ describe('picking channels', () => {
     const add = picker.findAll('button').find((b) => b.text() === 'Add 4 marked')
     await add?.trigger('click')
     expect(picker.emitted('take')?.[0]?.[0]).toEqual([
-      { name: 'CB 1', mhz: '26.965' },
-      { name: 'CB 2', mhz: '26.975' },
-      { name: 'CB 19', mhz: '27.185' },
-      { name: 'CB 40', mhz: '27.405' },
+      { name: 'CB 1', mhz: '26.965', use: 'BOTH' },
+      { name: 'CB 2', mhz: '26.975', use: 'BOTH' },
+      { name: 'CB 19', mhz: '27.185', use: 'BOTH' },
+      { name: 'CB 40', mhz: '27.405', use: 'BOTH' },
     ])
     expect(picker.emitted('close')).toHaveLength(1)
   })
@@ -101,8 +119,28 @@ describe('picking channels', () => {
     await add?.trigger('click')
     await flushPromises()
     expect(picker.emitted('take')?.[0]?.[0]).toEqual([
-      { name: 'Hill transmit', mhz: '146.340' },
-      { name: 'Hill receive', mhz: '146.940' },
+      { name: 'Hill transmit', mhz: '146.340', use: 'TRANSMIT' },
+      { name: 'Hill receive', mhz: '146.940', use: 'RECEIVE' },
     ])
+  })
+
+  it('keeps a list for the shop, changes it, removes it and puts it back', async () => {
+    const picker = await open()
+    const button = (word: string) => picker.findAll('button').find((b) => b.text().startsWith(word))
+    await picker.find('select').setValue('own')
+    await picker.find('textarea').setValue('Quay 446.2')
+    await picker.find('input[placeholder="Ferry port"]').setValue('Ferry')
+    await button('Keep it for the shop')?.trigger('click')
+    await flushPromises()
+    expect(picker.find('select').element.value).toBe('l1')
+    expect(picker.findAll('input:checked')).toHaveLength(1)
+    await button('Change this list')?.trigger('click')
+    expect(picker.find('textarea').element.value).toBe('Quay 446.2; 446.200')
+    await picker.find('select').setValue('l1')
+    await button('Remove it')?.trigger('click')
+    await flushPromises()
+    await button('Put “Ferry” back')?.trigger('click')
+    await flushPromises()
+    expect(picker.find('select').element.value).toBe('l1')
   })
 })

@@ -1,11 +1,11 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
 import { answer, api, type Schemas } from '@/api/client'
-import { useServices } from '@/api/queries'
+import { useServices, useShopLists, type ShopList } from '@/api/queries'
 import TextField from '@/shell/TextField.vue'
 import { useForm } from '@/shell/useForm'
 import { formatChannelMhz } from '@/units/frequency'
-import { picked, shortName, type PickedChannel } from './channels'
+import { listText, picked, shortName, type PickedChannel } from './channels'
 
 /** Channels from a service, from a list that is pasted, or an airband channel by its name. */
 const emit = defineEmits<{ take: [channels: PickedChannel[]]; close: [] }>()
@@ -17,12 +17,18 @@ const marked = ref(new Set<string>())
 const pasted = ref('')
 const airName = ref('')
 const { trouble, submit } = useForm()
+const listName = ref('')
+const listSource = ref('')
+const { lists, keep, remove } = useShopLists()
+const removed = ref<ShopList>()
 const service = computed(() => services.data.value?.find((s) => s.id === chosen.value))
+const shopList = computed(() => lists.data.value?.find((l) => l.id === chosen.value))
+const offered = computed(() => service.value?.channels ?? shopList.value?.channels ?? [])
 
 function markUsual() {
-  marked.value = new Set(service.value?.usual ?? [])
+  marked.value = new Set(service.value?.usual ?? shopList.value?.channels.map((c) => c.name) ?? [])
 }
-watch(service, markUsual, { immediate: true })
+watch([service, shopList], markUsual, { immediate: true })
 
 function toggle(name: string) {
   const next = new Set(marked.value)
@@ -31,13 +37,11 @@ function toggle(name: string) {
 }
 
 function takeMarked() {
-  const s = service.value
-  if (!s) return
   emit(
     'take',
     picked(
-      s.channels.filter((c) => marked.value.has(c.name)),
-      shortName(s),
+      offered.value.filter((c) => marked.value.has(c.name)),
+      service.value ? shortName(service.value) : '',
     ),
   )
   emit('close')
@@ -49,6 +53,49 @@ async function takePasted() {
     emit('take', picked(list, ''))
   })
   if (done) emit('close')
+}
+
+/** Keeps the typed list for everybody; the same name replaces the list that is open. */
+async function keepList() {
+  await submit(async () => {
+    const kept = await keep.mutateAsync({
+      list: lists.data.value?.find((l) => l.name === listName.value.trim()),
+      name: listName.value,
+      source: listSource.value,
+      text: pasted.value,
+    })
+    chosen.value = kept.id
+  })
+}
+
+/** A kept list back into the field, to be changed. */
+function changeList() {
+  const list = shopList.value
+  if (!list) return
+  listName.value = list.name
+  listSource.value = list.source
+  pasted.value = listText(list.channels)
+  chosen.value = OWN
+}
+
+async function removeList() {
+  const list = shopList.value
+  if (!list) return
+  await submit(async () => {
+    await remove.mutateAsync(list)
+    removed.value = list
+    chosen.value = OWN
+  })
+}
+
+async function putBack() {
+  const list = removed.value
+  if (!list) return
+  await submit(async () => {
+    const kept = await keep.mutateAsync({ ...list, list: undefined, text: listText(list.channels) })
+    removed.value = undefined
+    chosen.value = kept.id
+  })
 }
 
 async function readFile(event: Event) {
@@ -75,21 +122,25 @@ async function takeAir() {
         <option v-for="s in services.data.value ?? []" :key="s.id" :value="s.id">
           {{ s.title }} · {{ s.country }}
         </option>
-        <option :value="OWN">A list of our own</option>
+        <option v-for="l in lists.data.value ?? []" :key="l.id" :value="l.id">{{ l.name }} · ours</option>
+        <option :value="OWN">A new list of our own</option>
       </select>
     </label>
 
-    <template v-if="service">
-      <p v-if="service.forbidden" class="caution stop" role="alert">
+    <template v-if="service || shopList">
+      <p v-if="service?.forbidden" class="caution stop" role="alert">
         Do not plan another antenna: {{ service.forbidden }}.
       </p>
-      <p class="hint">
+      <p v-if="shopList" class="hint">
+        {{ shopList.source || 'Source not noted' }}; kept by {{ shopList.madeBy }}. Check your licence.
+      </p>
+      <p v-if="service" class="hint">
         {{ service.reminders.join('. ') }}. Check your licence. Source: {{ service.source }} ({{
           service.country
         }}, {{ service.year }}).
       </p>
       <div class="list">
-        <label v-for="c in service.channels" :key="c.name" :class="{ on: marked.has(c.name) }">
+        <label v-for="c in offered" :key="c.name" :class="{ on: marked.has(c.name) }">
           <input type="checkbox" :checked="marked.has(c.name)" @change="toggle(c.name)" />
           <b>{{ c.name }}</b> {{ formatChannelMhz(c.transmitHz) }}
           <span v-if="c.receiveHz !== c.transmitHz" class="soft"
@@ -98,7 +149,7 @@ async function takeAir() {
           <span v-if="c.note" class="soft">{{ c.note }}</span>
         </label>
       </div>
-      <div v-if="service.id === 'airband'" class="air">
+      <div v-if="service?.id === 'airband'" class="air">
         <TextField v-model="airName" name="Channel as dialled" placeholder="122.805" />
         <button type="button" class="other" :disabled="!airName.trim()" @click="takeAir">Add it</button>
         <p class="hint">
@@ -109,7 +160,13 @@ async function takeAir() {
         <button type="button" class="other" :disabled="marked.size === 0" @click="takeMarked">
           Add {{ marked.size }} marked
         </button>
-        <button type="button" class="plain" @click="markUsual">The usual ones</button>
+        <button type="button" class="plain" @click="markUsual">
+          {{ service ? 'The usual ones' : 'All of them' }}
+        </button>
+        <template v-if="shopList">
+          <button type="button" class="plain" @click="changeList">Change this list</button>
+          <button type="button" class="plain" @click="removeList">Remove it</button>
+        </template>
         <button type="button" class="plain" @click="emit('close')">Close</button>
       </div>
     </template>
@@ -124,9 +181,19 @@ async function takeAir() {
       <label class="file"
         >or a CSV file <input type="file" accept=".csv,.txt,text/*" @change="readFile"
       /></label>
+      <div class="keep">
+        <TextField v-model="listName" name="Keep it for the shop as" placeholder="Ferry port" />
+        <TextField v-model="listSource" name="From where" placeholder="their licence, 2026" />
+      </div>
       <div class="buttons">
         <button type="button" class="other" :disabled="!pasted.trim()" @click="takePasted">
           Add this list
+        </button>
+        <button type="button" class="other" :disabled="!pasted.trim() || !listName.trim()" @click="keepList">
+          Keep it for the shop
+        </button>
+        <button v-if="removed" type="button" class="other" @click="putBack">
+          Put “{{ removed.name }}” back
         </button>
         <button type="button" class="plain" @click="emit('close')">Close</button>
       </div>
@@ -188,6 +255,12 @@ input[type='checkbox'] {
 .buttons .other,
 .air .other {
   width: auto;
+}
+
+.keep {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 10px;
 }
 
 .stop {

@@ -3,16 +3,18 @@ import { NInput } from 'naive-ui'
 import { ref } from 'vue'
 import type { PickedChannel } from './channels'
 import ChannelPicker from './ChannelPicker.vue'
-import type { PlanForm } from './planForm'
+import { channelForm, type PlanForm } from './planForm'
 
 /** The wanted channels: free entry, or a service's list. */
 const channels = defineModel<PlanForm['channels']>({ required: true })
-defineProps<{ wrong: Record<string, string> }>()
+defineProps<{ wrong: Record<string, string>; radios: PlanForm['otherRadios'] }>()
 
+const USES = { BOTH: 'sends and hears', TRANSMIT: 'sends', RECEIVE: 'hears' } as const
+const WEIGHTS = ['0.5', '1', '2', '3', '5']
 const isPicking = ref(false)
 
 function add() {
-  channels.value = [...channels.value, { name: '', mhz: '', primary: channels.value.length === 0 }]
+  channels.value = [...channels.value, channelForm('', '', channels.value.length === 0)]
 }
 
 function remove(index: number) {
@@ -27,13 +29,16 @@ function choosePrimary(index: number) {
 function take(picked: PickedChannel[]) {
   const typed = channels.value.filter((c) => c.name || c.mhz)
   const fresh = picked.filter((p) => !typed.some((t) => t.name === p.name))
-  const all = [...typed, ...fresh.map((p) => ({ ...p, primary: false }))]
+  const all = [...typed, ...fresh.map((p) => channelForm(p.name, p.mhz, false, p.use))]
   if (!all.some((c) => c.primary)) {
     const middle = all[Math.floor((all.length - 1) / 2)]
     if (middle) middle.primary = true
   }
   channels.value = all
 }
+
+/** A weight that was set elsewhere stays among the choices. */
+const weights = (now: string) => (WEIGHTS.includes(now) ? WEIGHTS : [...WEIGHTS, now])
 </script>
 
 <template>
@@ -55,12 +60,22 @@ function take(picked: PickedChannel[]) {
         >
           <template #suffix><span class="soft">MHz</span></template>
         </NInput>
+        <select v-model="c.use" :aria-label="`Use of channel ${i + 1}`">
+          <option v-for="(word, key) in USES" :key="key" :value="key">{{ word }}</option>
+        </select>
+        <select v-model="c.weight" :aria-label="`Weight of channel ${i + 1}`">
+          <option v-for="w in weights(c.weight)" :key="w" :value="w">counts ×{{ w }}</option>
+        </select>
         <label class="main"
           ><input type="radio" name="primary" :checked="c.primary" @change="choosePrimary(i)" /> main</label
         >
         <button type="button" class="plain" :aria-label="`Remove channel ${i + 1}`" @click="remove(i)">
           Remove
         </button>
+        <select v-if="radios.length" v-model="c.radio" class="of" :aria-label="`Radio of channel ${i + 1}`">
+          <option value="">of the first radio</option>
+          <option v-for="r in radios" :key="r.name" :value="r.name.trim()">of {{ r.name }}</option>
+        </select>
         <p
           v-if="wrong[`channels[${i}].name`] || wrong[`channels[${i}].frequencyHz`]"
           class="wrong"
@@ -71,6 +86,10 @@ function take(picked: PickedChannel[]) {
       </div>
     </div>
     <p v-if="wrong.channels" class="wrong" role="alert">{{ wrong.channels }}</p>
+    <p class="hint">
+      A channel that counts more is drawn nearer to the dip where the rule leaves a choice. What is only heard
+      is no danger to the transmitter.
+    </p>
     <div class="add">
       <button type="button" class="other" @click="add">Add a channel</button>
       <button type="button" class="other" :aria-expanded="isPicking" @click="isPicking = !isPicking">
@@ -97,13 +116,18 @@ fieldset {
 
 .row {
   display: grid;
-  grid-template-columns: minmax(0, 1fr) 190px auto auto;
-  gap: 4px 10px;
+  grid-template-columns: minmax(110px, 1fr) 150px 138px 104px auto auto;
+  gap: 4px 8px;
   align-items: center;
 }
 
-.row .wrong {
+.row .wrong,
+.row .of {
   grid-column: 1 / -1;
+}
+
+.row .of {
+  width: 220px;
 }
 
 .main {
@@ -124,5 +148,11 @@ fieldset {
   flex-wrap: wrap;
   gap: 10px;
   align-items: center;
+}
+
+@media (max-width: 860px) {
+  .row {
+    grid-template-columns: minmax(0, 1fr) 150px auto auto;
+  }
 }
 </style>

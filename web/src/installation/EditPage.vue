@@ -13,6 +13,7 @@ import { formatLength } from '@/units/length'
 import ChannelRows from './ChannelRows.vue'
 import { merge } from './merge'
 import {
+  channelForm,
   emptyForm,
   formOf,
   PLAN_NAMES,
@@ -22,6 +23,7 @@ import {
   type Plan,
   type PlanForm,
 } from './planForm'
+import RadioRows from './RadioRows.vue'
 
 const props = defineProps<{ id?: string }>()
 
@@ -39,7 +41,13 @@ const merged = ref<{ theirs: Plan; collisions: (keyof Plan)[] }>()
 
 function savedDraft(): PlanForm | undefined {
   const text = localStorage.getItem(DRAFT)
-  return text ? (JSON.parse(text) as PlanForm) : undefined
+  if (!text) return undefined
+  const kept = JSON.parse(text) as PlanForm
+  return {
+    ...emptyForm(preferences.unit),
+    ...kept,
+    channels: kept.channels.map((c) => ({ ...channelForm('', '', false), ...c })),
+  }
 }
 
 watch(
@@ -235,6 +243,7 @@ const piece = computed(
             :wrong="wrong.swrCeiling"
           />
         </div>
+        <RadioRows v-model="form.otherRadios" :wrong="wrong" />
         <ChoiceField
           v-model="form.ruleName"
           name="Acceptance rule"
@@ -267,7 +276,9 @@ const piece = computed(
         </div>
       </section>
 
-      <section class="card"><ChannelRows v-model="form.channels" :wrong="wrong" /></section>
+      <section class="card">
+        <ChannelRows v-model="form.channels" :wrong="wrong" :radios="form.otherRadios" />
+      </section>
 
       <p v-if="trouble && !merged" class="wrong" role="alert">{{ trouble }}</p>
       <p v-else-if="Object.keys(wrong).length" class="wrong" role="alert">

@@ -1,5 +1,6 @@
 import type { Schemas } from '@/api/client'
 import { formatChannelMhz } from '@/units/frequency'
+import type { ChannelForm } from './planForm'
 
 type Service = Schemas['ServiceView']
 type Listed = Schemas['ChannelView']
@@ -8,6 +9,7 @@ type Listed = Schemas['ChannelView']
 export interface PickedChannel {
   name: string
   mhz: string
+  use: ChannelForm['use']
 }
 
 /** Short words for a service before its channel's number: `CB 19`, `marine 16`. */
@@ -21,13 +23,23 @@ export function shortName(service: Service): string {
  * side transmits, and where it receives.
  */
 export function picked(channels: Listed[], prefix: string): PickedChannel[] {
-  return channels.flatMap((c) => {
+  return channels.flatMap((c): PickedChannel[] => {
     const name = prefix ? `${prefix} ${c.name}` : c.name
     return c.transmitHz === c.receiveHz
-      ? [{ name, mhz: formatChannelMhz(c.transmitHz) }]
+      ? [{ name, mhz: formatChannelMhz(c.transmitHz), use: 'BOTH' }]
       : [
-          { name: `${name} transmit`, mhz: formatChannelMhz(c.transmitHz) },
-          { name: `${name} receive`, mhz: formatChannelMhz(c.receiveHz) },
+          { name: `${name} transmit`, mhz: formatChannelMhz(c.transmitHz), use: 'TRANSMIT' },
+          { name: `${name} receive`, mhz: formatChannelMhz(c.receiveHz), use: 'RECEIVE' },
         ]
   })
+}
+
+/** A kept list as its lines, to be changed and kept again. */
+export function listText(channels: Listed[]): string {
+  return channels
+    .map((c) => {
+      const hears = c.receiveHz === c.transmitHz ? '' : `; ${formatChannelMhz(c.receiveHz)}`
+      return `${c.name}; ${formatChannelMhz(c.transmitHz)}${hears}`
+    })
+    .join('\n')
 }

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { merge } from './merge'
-import { emptyForm, formOf, planWords, readPlan } from './planForm'
+import { channelForm, emptyForm, formOf, planWords, readPlan } from './planForm'
 
 describe('the plan form', () => {
   const filled = () => ({
@@ -8,10 +8,7 @@ describe('the plan form', () => {
     title: 'Tractor 7',
     startLength: '1 ft 7',
     ratedPower: '25 W',
-    channels: [
-      { name: 'Field', mhz: '153.05', primary: true },
-      { name: '', mhz: '', primary: false },
-    ],
+    channels: [channelForm('Field', '153.05', true), channelForm('', '', false)],
   })
 
   it('turns what was typed into SI', () => {
@@ -19,7 +16,9 @@ describe('the plan form', () => {
     expect(wrong).toEqual({})
     expect(plan.startLengthM).toBeCloseTo(0.4826, 9)
     expect(plan.ratedPowerW).toBe(25)
-    expect(plan.channels).toEqual([{ name: 'Field', frequencyHz: 153_050_000, primary: true }])
+    expect(plan.channels).toEqual([
+      { name: 'Field', frequencyHz: 153_050_000, primary: true, use: 'BOTH', weight: 1, radio: '' },
+    ])
   })
 
   it('shows a saved plan so that it reads back unchanged', () => {
@@ -32,7 +31,7 @@ describe('the plan form', () => {
 
   it('names every field that cannot be used', () => {
     const { wrong } = readPlan(
-      { ...filled(), title: ' ', swrCeiling: 'two', channels: [{ name: '', mhz: '9999', primary: true }] },
+      { ...filled(), title: ' ', swrCeiling: 'two', channels: [channelForm('', '9999', true)] },
       'mm',
     )
     expect(Object.keys(wrong).sort()).toEqual([
@@ -51,6 +50,21 @@ describe('the plan form', () => {
     expect(planWords(plan, 'oneWay', 'mm')).toBe('cutting')
     expect(planWords(plan, 'ruleName', 'mm')).toBe('under limit')
     expect(planWords(plan, 'ratedPowerW', 'mm')).toBe('25')
+  })
+
+  it('other radios are read, and a channel of a radio that is gone goes back to the first', () => {
+    const radio = { name: 'Relay', ratedPower: '5 W', swrCeiling: '3' }
+    const channel = { ...channelForm('Deck', '157', true, 'RECEIVE'), weight: '2', radio: 'Relay' }
+    const { plan } = readPlan({ ...filled(), channels: [channel], otherRadios: [radio] }, 'mm')
+    expect(plan.otherRadios).toEqual([{ name: 'Relay', ratedPowerW: 5, swrCeiling: 3 }])
+    expect(plan.channels[0]).toMatchObject({ use: 'RECEIVE', weight: 2, radio: 'Relay' })
+    expect(formOf(plan, 'mm')).toMatchObject({
+      channels: [{ weight: '2' }],
+      otherRadios: [{ name: 'Relay', ratedPower: '5' }],
+    })
+    expect(readPlan({ ...filled(), channels: [channel] }, 'mm').plan.channels[0]?.radio).toBe('')
+    const odd = readPlan({ ...filled(), otherRadios: [{ ...radio, name: ' ', swrCeiling: '?' }] }, 'mm')
+    expect(Object.keys(odd.wrong)).toEqual(['otherRadios[0].name', 'otherRadios[0].swrCeiling'])
   })
 
   it('even ends has its own limit', () => {

@@ -21,7 +21,31 @@ export interface PlanForm {
   ruleName: Plan['ruleName']
   limit: string
   measuredAt: Plan['measuredAt']
-  channels: { name: string; mhz: string; primary: boolean }[]
+  channels: ChannelForm[]
+  otherRadios: RadioForm[]
+}
+
+/** A wanted channel as typed. */
+export interface ChannelForm {
+  name: string
+  mhz: string
+  primary: boolean
+  use: NonNullable<Plan['channels'][number]['use']>
+  weight: string
+  /** Name of another radio; empty for the first. */
+  radio: string
+}
+
+/** Another radio on the same antenna, as typed. */
+export interface RadioForm {
+  name: string
+  ratedPower: string
+  swrCeiling: string
+}
+
+/** A channel of the first radio, sent and heard, that counts like the others. */
+export function channelForm(name: string, mhz: string, primary: boolean, use: ChannelForm['use'] = 'BOTH') {
+  return { name, mhz, primary, use, weight: '1', radio: '' }
 }
 
 export function emptyForm(unit: LengthUnit): PlanForm {
@@ -40,7 +64,8 @@ export function emptyForm(unit: LengthUnit): PlanForm {
     ruleName: 'UNDER_LIMIT',
     limit: '2.0',
     measuredAt: 'RADIO',
-    channels: [{ name: '', mhz: '', primary: true }],
+    channels: [channelForm('', '', true)],
+    otherRadios: [],
   }
 }
 
@@ -57,6 +82,14 @@ export function formOf(plan: Plan, unit: LengthUnit): PlanForm {
       name: c.name,
       mhz: formatChannelMhz(c.frequencyHz),
       primary: c.primary,
+      use: c.use ?? 'BOTH',
+      weight: String(c.weight ?? 1),
+      radio: c.radio ?? '',
+    })),
+    otherRadios: (plan.otherRadios ?? []).map((r) => ({
+      name: r.name,
+      ratedPower: String(r.ratedPowerW),
+      swrCeiling: String(r.swrCeiling),
     })),
   }
 }
@@ -79,6 +112,7 @@ export function planOf(i: Schemas['InstallationView']): Plan {
     limitSwr: i.limitSwr,
     measuredAt: i.measuredAt,
     channels: i.channels,
+    otherRadios: i.otherRadios,
   }
 }
 
@@ -104,8 +138,19 @@ export function readPlan(form: PlanForm, unit: LengthUnit): ReadPlan {
         name: c.name.trim(),
         frequencyHz: take(`channels[${i}].frequencyHz`, parseFrequency(c.mhz)),
         primary: c.primary,
+        use: c.use,
+        weight: take(`channels[${i}].weight`, parseDecimal(c.weight)),
+        radio: form.otherRadios.some((r) => r.name.trim() === c.radio) ? c.radio : '',
       }
     })
+  const otherRadios = form.otherRadios.map((r, i) => {
+    if (r.name.trim() === '') wrong[`otherRadios[${i}].name`] = 'Each radio needs a name.'
+    return {
+      name: r.name.trim(),
+      ratedPowerW: take(`otherRadios[${i}].ratedPowerW`, watts(r.ratedPower)),
+      swrCeiling: take(`otherRadios[${i}].swrCeiling`, parseDecimal(r.swrCeiling)),
+    }
+  })
   if (channels.length === 0) wrong.channels = 'Please add at least one channel.'
   if (form.title.trim() === '') wrong.title = 'Please give it a name that the shop will recognise.'
   const plan: Plan = {
@@ -119,15 +164,18 @@ export function readPlan(form: PlanForm, unit: LengthUnit): ReadPlan {
     smallestStepM: take('smallestStepM', parseLength(form.smallestStep, unit)),
     startLengthM:
       form.startLength.trim() === '' ? undefined : take('startLengthM', parseLength(form.startLength, unit)),
-    ratedPowerW: take('ratedPowerW', parseDecimal(form.ratedPower.replace(/\s*w(atts?)?$/i, ''))),
+    ratedPowerW: take('ratedPowerW', watts(form.ratedPower)),
     swrCeiling: take('swrCeiling', parseDecimal(form.swrCeiling)),
     ruleName: form.ruleName,
     limitSwr: form.ruleName === 'EVEN_ENDS' ? 2 : take('limitSwr', parseDecimal(form.limit)),
     measuredAt: form.measuredAt,
     channels,
+    otherRadios,
   }
   return { plan, wrong }
 }
+
+const watts = (text: string) => parseDecimal(text.replace(/\s*w(atts?)?$/i, ''))
 
 /** What each part of a plan is called on the page. */
 export const PLAN_NAMES: Record<keyof Plan, string> = {
@@ -146,6 +194,7 @@ export const PLAN_NAMES: Record<keyof Plan, string> = {
   limitSwr: 'the SWR limit',
   measuredAt: 'where it is measured',
   channels: 'the channels',
+  otherRadios: 'the other radios',
 }
 
 /** A part of `plan` as it stands in the form, for a question about it. */
@@ -154,6 +203,8 @@ export function planWords(plan: Plan, field: keyof Plan, unit: LengthUnit): stri
   switch (field) {
     case 'channels':
       return form.channels.map((c) => `${c.name} ${c.mhz}`).join(', ')
+    case 'otherRadios':
+      return form.otherRadios.map((r) => `${r.name} ${r.ratedPower} W`).join(', ') || 'none'
     case 'oneWay':
       return plan.oneWay ? 'cutting' : 'sliding'
     case 'smallestStepM':

@@ -120,7 +120,7 @@ const wattNeedles = computed(() => {
 </script>
 
 <template>
-  <div class="page">
+  <div class="desk">
     <div class="work">
       <form class="bar card" @submit.prevent="readThem">
         <TextField v-model="channel" name="Channel, MHz" :wrong="wrong.frequencyHz" />
@@ -236,29 +236,6 @@ const wattNeedles = computed(() => {
 </template>
 
 <style scoped>
-.page {
-  display: grid;
-  grid-template-columns: minmax(0, 1fr) 372px;
-  gap: 16px;
-  padding: 16px 22px 22px;
-}
-
-.work,
-.side {
-  display: grid;
-  grid-template-columns: minmax(0, 1fr);
-  gap: 12px;
-  align-content: start;
-}
-
-.bar {
-  display: grid;
-  grid-template-columns: repeat(6, minmax(0, 1fr));
-  gap: 12px;
-  align-items: start;
-  padding: 10px 14px 12px;
-}
-
 .face {
   padding: 12px 18px;
   display: grid;
@@ -285,17 +262,10 @@ td {
 }
 
 .sentence {
-  font-size: 22px;
-  line-height: 1.25;
-  font-weight: 640;
   min-height: 56px;
 }
 
 @media (max-width: 1000px) {
-  .page {
-    grid-template-columns: minmax(0, 1fr);
-  }
-
   .bar {
     grid-template-columns: repeat(3, minmax(0, 1fr));
   }

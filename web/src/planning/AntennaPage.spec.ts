@@ -24,11 +24,14 @@ const computed = (candidate: string, holds: boolean) => ({
   holds,
   lowHz: 150e6,
   highHz: 162e6,
-  horizonDbi: -0.7,
+  wantedDbi: -0.7,
   maxGainDbi: 3,
   takeOffDeg: 39,
   lengthM: 0.458,
   merit: 1,
+  massKg: 0.085,
+  parts: [],
+  packedM: 0.458,
   unknowns: 100,
 })
 let stopped: string[]
@@ -90,6 +93,7 @@ describe('choosing an antenna', () => {
     expect(choice.find('.sentence').text()).toContain('Fit the quarter-wave whip')
     expect(choice.findAll('tbody')[0]?.text()).toContain('1.60 met')
     expect(choice.findAll('tbody')[0]?.text()).toContain('−0.7 dBi')
+    expect(choice.findAll('tbody')[0]?.text()).toContain('Metal 85 g, longest piece 458 mm')
     expect(choice.findAll('tbody')[1]?.text()).toContain('3.20 missed')
   })
 

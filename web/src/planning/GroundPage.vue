@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import { computed, onBeforeUnmount, ref, watch } from 'vue'
-import { waitFor } from '@/antenna/solving'
+import { computed, ref, watch } from 'vue'
+import { useSolving } from '@/antenna/useSolving'
 import { answer, api, Problem } from '@/api/client'
 import SweepPlot, { type PlotTrace } from '@/plots/SweepPlot.vue'
 import { usePreferences } from '@/preferences'
@@ -23,9 +23,9 @@ import {
   type Whip,
 } from './ground'
 import GroundView from './GroundView.vue'
+import { DRAFTS } from './drafts'
 import PlanTabs from './PlanTabs.vue'
 
-const DRAFT = 'dorada.ground-plan'
 const MOST = 5
 const KINDS: { value: Variant['kind']; word: string }[] = [
   { value: 'RADIALS', word: 'Radials' },
@@ -59,15 +59,11 @@ const usual = (): Draft => ({
   trim: true,
   variants: [{ ...NONE }, freshVariant('RADIALS', 0.57), freshVariant('MESH', 0.57)],
 })
-const kept = localStorage.getItem(DRAFT)
+const kept = localStorage.getItem(DRAFTS.ground)
 const draft = ref<Draft>(kept ? (JSON.parse(kept) as Draft) : usual())
 const chosen = ref(1)
 const solved = ref(new Map<number, { name: string; answer: GroundAnswer }>())
-const share = ref<number>()
-const working = ref('')
-const trouble = ref('')
-let jobId: string | undefined
-let isStopped = false
+const { share, working, trouble, run, stop } = useSolving<GroundAnswer>()
 
 const whip = computed<Whip | string>(() => {
   const d = draft.value
@@ -96,7 +92,7 @@ const quarterM = computed(() =>
 )
 const variant = computed(() => draft.value.variants[chosen.value] ?? NONE)
 
-watch(draft, (d) => localStorage.setItem(DRAFT, JSON.stringify(d)), { deep: true })
+watch(draft, (d) => localStorage.setItem(DRAFTS.ground, JSON.stringify(d)), { deep: true })
 // What was solved for another whip or band says nothing about this one.
 watch(
   () => JSON.stringify(whip.value),
@@ -114,39 +110,22 @@ async function solveAll() {
     trouble.value = w
     return
   }
-  trouble.value = ''
-  isStopped = false
-  try {
-    for (const [i, v] of draft.value.variants.entries()) {
-      if (solved.value.has(i)) continue
-      working.value = v.name
-      share.value = 0
-      const job = await answer(
-        api.POST('/api/planning/ground', {
-          body: requestOf(w, v),
-          headers: { Prefer: 'respond-async' },
-        }),
-      )
-      jobId = (job as { id?: string }).id
-      const end = await waitFor(jobId ?? '', (s) => (share.value = s))
-      if (end.state === 'DONE') solved.value.set(i, { name: v.name, answer: end.result as GroundAnswer })
-      else if (end.state === 'FAILED') trouble.value = `${v.name}: ${end.trouble ?? 'could not be solved.'}`
-      if (isStopped) return
-    }
-  } catch (error) {
-    if (!(error instanceof Problem)) throw error
-    trouble.value = `${working.value}: ${error.message}`
-  } finally {
-    share.value = undefined
-    jobId = undefined
-  }
+  await run(
+    [...draft.value.variants.entries()]
+      .filter(([i]) => !solved.value.has(i))
+      .map(([i, v]) => ({
+        name: v.name,
+        start: () =>
+          answer(
+            api.POST('/api/planning/ground', {
+              body: requestOf(w, v),
+              headers: { Prefer: 'respond-async' },
+            }),
+          ),
+        done: (fresh: GroundAnswer) => solved.value.set(i, { name: v.name, answer: fresh }),
+      })),
+  )
 }
-
-async function stop() {
-  isStopped = true
-  if (jobId) await api.DELETE('/api/jobs/{id}', { params: { path: { id: jobId } } })
-}
-onBeforeUnmount(() => void stop())
 
 // A radial that is dragged is solved as it goes: one request at a time, always the latest place.
 let isAsking = false
@@ -240,7 +219,7 @@ const pegs = computed(() =>
 </script>
 
 <template>
-  <div class="page">
+  <div class="desk">
     <div class="work">
       <PlanTabs />
       <form class="bar card" @submit.prevent="solveAll">
@@ -423,29 +402,6 @@ const pegs = computed(() =>
 </template>
 
 <style scoped>
-.page {
-  display: grid;
-  grid-template-columns: minmax(0, 1fr) 372px;
-  gap: 16px;
-  padding: 16px 22px 22px;
-}
-
-.work,
-.side {
-  display: grid;
-  grid-template-columns: minmax(0, 1fr);
-  gap: 12px;
-  align-content: start;
-}
-
-.bar {
-  display: grid;
-  grid-template-columns: repeat(6, minmax(0, 1fr));
-  gap: 10px;
-  align-items: start;
-  padding: 8px 14px 12px;
-}
-
 .plot {
   height: 400px;
   padding: 8px;
@@ -494,24 +450,6 @@ tbody tr {
   cursor: pointer;
 }
 
-.sentence {
-  font-size: 22px;
-  line-height: 1.25;
-  font-weight: 640;
-}
-
-.block {
-  padding: 12px 16px;
-  display: grid;
-  gap: 8px;
-}
-
-.two {
-  display: grid;
-  grid-template-columns: 1fr 1fr;
-  gap: 8px;
-}
-
 .buttons {
   display: flex;
   flex-wrap: wrap;
@@ -534,15 +472,7 @@ tbody tr {
   accent-color: var(--trace);
 }
 
-progress {
-  width: 100%;
-}
-
 @media (max-width: 1000px) {
-  .page {
-    grid-template-columns: minmax(0, 1fr);
-  }
-
   .bar {
     grid-template-columns: repeat(3, minmax(0, 1fr));
   }

@@ -8,14 +8,16 @@ const props = defineProps<{ need: Need }>()
 
 const SIZE = 300
 const MIDDLE = SIZE / 2
+const isMetal = computed(() => props.need.material === 'METAL')
 const quarterM = computed(() => quarterWaveM(props.need.lowHz, props.need.highHz))
 const reachM = computed(() => {
   const n = props.need
   return Math.max(
     quarterM.value * 1.2,
-    n.isMetal
+    isMetal.value
       ? Math.max(n.roofLengthM / 2 + Math.abs(n.alongM), n.roofWidthM / 2 + Math.abs(n.acrossM)) * 1.1
       : 0,
+    ...(n.near ?? []).map((t) => 1.15 * Math.max(Math.abs(t.alongM), Math.abs(t.acrossM))),
   )
 })
 const scale = computed(() => MIDDLE / reachM.value)
@@ -32,7 +34,7 @@ const roof = computed(() => {
 const sides = computed(() => {
   const n = props.need
   const q = quarterM.value
-  const has = n.isMetal
+  const has = isMetal.value
     ? {
         front: n.roofLengthM / 2 - n.alongM,
         back: n.roofLengthM / 2 + n.alongM,
@@ -48,6 +50,14 @@ const sides = computed(() => {
     { key: 'right', x: MIDDLE + at, y: MIDDLE, m: q - has.right },
   ].filter((s) => s.m > 0.05 * q)
 })
+const near = computed(() =>
+  (props.need.near ?? []).map((t) => ({
+    name: t.name,
+    x: MIDDLE - t.acrossM * scale.value,
+    y: MIDDLE - t.alongM * scale.value,
+    r: Math.max(4, t.radiusM * scale.value),
+  })),
+)
 </script>
 
 <template>
@@ -56,12 +66,16 @@ const sides = computed(() => {
     role="img"
     aria-label="The surface from above, with a quarter-wave about the mount"
   >
-    <rect v-if="need.isMetal" v-bind="roof" rx="4" class="roof" />
+    <rect v-if="isMetal" v-bind="roof" rx="4" class="roof" />
     <circle :cx="MIDDLE" :cy="MIDDLE" :r="quarterM * scale" class="quarter" />
     <text :x="MIDDLE + quarterM * scale * 0.72" :y="MIDDLE - quarterM * scale * 0.74" class="small">λ/4</text>
     <text v-for="s in sides" :key="s.key" :x="s.x" :y="s.y + 4" text-anchor="middle" class="gap">
       −{{ Math.round(s.m * 100) }} cm
     </text>
+    <g v-for="(t, i) in near" :key="i">
+      <circle :cx="t.x" :cy="t.y" :r="t.r" class="near" />
+      <text :x="t.x" :y="t.y - t.r - 4" text-anchor="middle" class="small">{{ t.name }}</text>
+    </g>
     <circle :cx="MIDDLE" :cy="MIDDLE" r="5" class="mount" />
   </svg>
 </template>
@@ -94,6 +108,10 @@ svg {
   font-size: 13px;
   font-weight: 600;
   fill: var(--coral);
+}
+
+.near {
+  fill: var(--soft);
 }
 
 .mount {

@@ -7,6 +7,7 @@ import { usePreferences } from '@/preferences'
 import TextField from '@/shell/TextField.vue'
 import { useForm } from '@/shell/useForm'
 import { formatSwr } from '@/units/swr'
+import { DRAFTS } from './drafts'
 import PlanTabs from './PlanTabs.vue'
 import {
   emptyStation,
@@ -24,7 +25,6 @@ import {
 } from './station'
 import WattsPicture from './WattsPicture.vue'
 
-const DRAFT = 'dorada.station-plan'
 const MOST_WAYS = 4
 const GROUNDS: { value: StationForm['ground']; word: string }[] = [
   { value: 'NONE', word: 'none' },
@@ -49,13 +49,13 @@ const copied = ref('')
 function opened(): StationForm {
   const linked = typeof route.query.p === 'string' ? fromAddress(route.query.p) : undefined
   if (linked) return linked
-  const kept = localStorage.getItem(DRAFT)
+  const kept = localStorage.getItem(DRAFTS.station)
   return kept ? { ...emptyStation(), ...(JSON.parse(kept) as Partial<StationForm>) } : emptyStation()
 }
 
 let asked = 0
 async function work() {
-  localStorage.setItem(DRAFT, JSON.stringify(form.value))
+  localStorage.setItem(DRAFTS.station, JSON.stringify(form.value))
   const read = readStation(form.value, preferences.unit)
   typedWrong.value = read.wrong
   const { plan } = read
@@ -119,7 +119,7 @@ const notes = computed(() =>
 </script>
 
 <template>
-  <div class="page">
+  <div class="desk">
     <div class="work">
       <PlanTabs />
       <section v-if="result" class="card picture">
@@ -356,21 +356,6 @@ const notes = computed(() =>
 </template>
 
 <style scoped>
-.page {
-  display: grid;
-  grid-template-columns: minmax(0, 1fr) 372px;
-  gap: 16px;
-  padding: 16px 22px 22px;
-}
-
-.work,
-.side {
-  display: grid;
-  grid-template-columns: minmax(0, 1fr);
-  gap: 12px;
-  align-content: start;
-}
-
 .ways {
   padding: 8px 16px 12px;
   overflow-x: auto;
@@ -461,18 +446,6 @@ table {
   padding: 8px 16px 12px;
 }
 
-.sentence {
-  font-size: 22px;
-  line-height: 1.25;
-  font-weight: 640;
-}
-
-.block {
-  padding: 12px 16px;
-  display: grid;
-  gap: 8px;
-}
-
 .plain-table caption {
   text-align: left;
   color: var(--soft);
@@ -501,12 +474,6 @@ table {
   font-size: 14px;
 }
 
-.two {
-  display: grid;
-  grid-template-columns: 1fr 1fr;
-  gap: 8px;
-}
-
 .check {
   display: flex;
   gap: 10px;
@@ -533,10 +500,6 @@ table {
 
 /* On paper the numbers and the cautions, one below the other. */
 @media print {
-  .page {
-    display: block;
-  }
-
   .work,
   .side {
     margin-bottom: 12px;
@@ -545,12 +508,6 @@ table {
   .buttons,
   .switch {
     display: none;
-  }
-}
-
-@media (max-width: 1000px) {
-  .page {
-    grid-template-columns: minmax(0, 1fr);
   }
 }
 </style>

@@ -1,5 +1,15 @@
 import { describe, expect, it } from 'vitest'
-import { choiceSentence, emptyNeed, installationOf, readNeed, type Assessment, type Computed } from './choice'
+import {
+  choiceSentence,
+  emptyNear,
+  emptyNeed,
+  formatMass,
+  installationOf,
+  openedNeed,
+  readNeed,
+  type Assessment,
+  type Computed,
+} from './choice'
 
 const assessment = (candidate: Assessment['candidate'], effort: number, excluded?: string): Assessment => ({
   candidate,
@@ -11,8 +21,8 @@ const assessment = (candidate: Assessment['candidate'], effort: number, excluded
   reasons: [],
   ...(excluded === undefined ? {} : { excluded }),
 })
-const solved = (holds: boolean, horizonDbi: number, worstSwr = 1.8, merit = horizonDbi) =>
-  ({ holds, horizonDbi, worstSwr, lengthM: 0.45, merit }) as unknown as Computed
+const solved = (holds: boolean, wantedDbi: number, worstSwr = 1.8, merit = wantedDbi) =>
+  ({ holds, wantedDbi, worstSwr, lengthM: 0.45, merit }) as unknown as Computed
 const mm = (m: number) => `${Math.round(m * 1000)} mm`
 
 describe('what is wanted', () => {
@@ -20,8 +30,39 @@ describe('what is wanted', () => {
     const metal = readNeed({ ...emptyNeed(), roofLength: '55 in' }, 'inch')
     expect(metal.need?.roofLengthM).toBeCloseTo(1.397)
     const mast = readNeed({ ...emptyNeed(), carrier: 'MAST', roofLength: 'wide' }, 'mm')
-    expect(mast.need).toMatchObject({ isMetal: false, roofLengthM: 0, lowHz: 153e6 })
+    expect(mast.need).toMatchObject({ material: 'NONE', roofLengthM: 0, lowHz: 153e6 })
     expect(Object.keys(readNeed({ ...emptyNeed(), low: 'x' }, 'mm').wrong)).toEqual(['low'])
+  })
+
+  it('names what stands near, and its trouble at its field', () => {
+    const form = { ...emptyNeed(), near: [{ ...emptyNear(), name: '', thick: '2 in' }] }
+    expect(readNeed(form, 'mm').need?.near?.[0]).toMatchObject({ name: 'thing 1', alongM: -0.5, fromM: 0 })
+    expect(readNeed(form, 'mm').need?.near?.[0]?.radiusM).toBeCloseTo(0.0254)
+    const odd = { ...form, near: [{ ...emptyNear(), to: 'high' }] }
+    expect(Object.keys(readNeed(odd, 'mm').wrong)).toEqual(['near[0].to'])
+  })
+
+  it('asks for a direction and a room only where they count', () => {
+    const all = readNeed({ ...emptyNeed(), bearing: 'there', roomLength: '?' }, 'mm')
+    expect(all.need).toMatchObject({ bearingDeg: 0, roomLengthM: 0 })
+    const attic = { ...emptyNeed(), carrier: 'INDOOR' as const, target: 'ONE_STATION' as const, bearing: '?' }
+    expect(readNeed(attic, 'mm').wrong).toHaveProperty('bearing')
+    expect(readNeed({ ...attic, bearing: '90' }, 'mm').need).toMatchObject({
+      roomHeightM: 2.4,
+      bearingDeg: 90,
+    })
+  })
+
+  it('opens a draft of an earlier day, without what is no longer known', () => {
+    const old = openedNeed(JSON.stringify({ low: '118', surface: 'plastic' }))
+    expect(old).toEqual({ ...emptyNeed(), low: '118' })
+    expect(openedNeed(null)).toEqual(emptyNeed())
+  })
+})
+
+describe('weight', () => {
+  it('is told in grams below a kilogram', () => {
+    expect([formatMass(0.085), formatMass(1.23), formatMass(0.9999)]).toEqual(['85 g', '1.2 kg', '1.0 kg'])
   })
 })
 
@@ -36,7 +77,7 @@ describe('the sentence', () => {
       ['FIVE_EIGHTHS', solved(true, 0.4, 1.8, -1)],
     ])
     expect(choiceSentence(two, close, 2, mm)).toBe(
-      'Fit the quarter_wave, 450 mm: under 2 on all of it, −0.5 dBi to the horizon.',
+      'Fit the quarter_wave, 450 mm: under 2 on all of it, −0.5 dBi toward what it must reach.',
     )
     close.set('FIVE_EIGHTHS', solved(true, 2.2))
     expect(choiceSentence(two, close, 2, mm)).toContain('five_eighths')

@@ -1,6 +1,6 @@
 import type { Schemas } from '@/api/client'
 import { CARRIERS } from '@/board/words'
-import { emptyForm, type PlanForm } from '@/installation/planForm'
+import { channelForm, emptyForm, type PlanForm } from '@/installation/planForm'
 import { formatChannelMhz, parseFrequency } from '@/units/frequency'
 import { formatLength, parseLength, type LengthUnit } from '@/units/length'
 import { parseDecimal, type Parsed } from '@/units/number'
@@ -9,36 +9,90 @@ export type Need = Schemas['NeedRequest']
 export type Assessment = Schemas['AssessmentView']
 export type Computed = Schemas['ComputedView']
 
+/** Something that stands near the mount, as typed. */
+export interface NearForm {
+  name: string
+  along: string
+  across: string
+  from: string
+  to: string
+  thick: string
+}
+
 /** What is wanted, as typed. */
 export interface NeedForm {
   carrier: Need['carrier']
-  surface: 'metal' | 'plastic'
+  material: Need['material']
   roofLength: string
   roofWidth: string
   along: string
   across: string
+  roomLength: string
+  roomHeight: string
   mountHeight: string
   clearance: string
+  near: NearForm[]
   low: string
   high: string
   limit: string
+  target: NonNullable<Need['target']>
+  polarisation: NonNullable<Need['polarisation']>
+  bearing: string
+  rod: string
+  wire: string
+  insulation: string
+  holes: string
+}
+
+export const MATERIALS: Record<Need['material'], string> = {
+  METAL: 'Metal',
+  COMPOSITE: 'Composite',
+  FABRIC: 'Fabric',
+  TUBE_FRAME: 'Tubes under fabric',
+  PLASTIC: 'Plastic, wood',
+  NONE: 'Nothing',
+}
+
+export const TARGETS: Record<NeedForm['target'], string> = {
+  ALL_ROUND: 'stations all round',
+  ONE_STATION: 'one station',
+  SKIP: 'beyond the horizon (skip)',
 }
 
 export function emptyNeed(): NeedForm {
   return {
     carrier: 'VEHICLE',
-    surface: 'metal',
+    material: 'METAL',
     roofLength: '1.4 m',
     roofWidth: '1.2 m',
     along: '0',
     across: '0',
+    roomLength: '6 m',
+    roomHeight: '2.4 m',
     mountHeight: '1.9 m',
     clearance: '0',
+    near: [],
     low: '153',
     high: '159',
     limit: '2',
+    target: 'ALL_ROUND',
+    polarisation: 'VERTICAL',
+    bearing: '0',
+    rod: '',
+    wire: '',
+    insulation: '',
+    holes: '',
   }
 }
+
+export const emptyNear = (): NearForm => ({
+  name: 'post',
+  along: '-0.5 m',
+  across: '0',
+  from: '0',
+  to: '0.5 m',
+  thick: '40 mm',
+})
 
 /** True where the antenna works against what it stands on. */
 export const stands = (carrier: Need['carrier']) => carrier === 'VEHICLE' || carrier === 'AIRCRAFT'
@@ -50,26 +104,56 @@ export function readNeed(form: NeedForm, unit: LengthUnit): { need?: Need; wrong
     wrong[field] = value.why
     return Number.NaN
   }
+  const isZero = (text: string) => /^[-+]?0?$/.test(text.trim())
   const length = (field: string, text: string) =>
-    take(field, /^[-+]?0$/.test(text.trim()) ? { ok: true, value: 0 } : parseLength(text, unit))
-  const isMetal = form.surface === 'metal' && stands(form.carrier)
+    take(field, isZero(text) ? { ok: true, value: 0 } : parseLength(text, unit))
+  const isMetal = form.material === 'METAL' && stands(form.carrier)
+  const isIndoor = form.carrier === 'INDOOR'
   const need: Need = {
     carrier: form.carrier,
-    isMetal,
+    material: stands(form.carrier) ? form.material : 'NONE',
     roofLengthM: isMetal ? length('roofLength', form.roofLength) : 0,
     roofWidthM: isMetal ? length('roofWidth', form.roofWidth) : 0,
     alongM: isMetal ? length('along', form.along) : 0,
     acrossM: isMetal ? length('across', form.across) : 0,
+    roomLengthM: isIndoor ? length('roomLength', form.roomLength) : 0,
+    roomHeightM: isIndoor ? length('roomHeight', form.roomHeight) : 0,
     mountHeightM: length('mountHeight', form.mountHeight),
     clearanceM: length('clearance', form.clearance),
+    near: form.near.map((n, i) => ({
+      name: n.name.trim() || `thing ${i + 1}`,
+      alongM: length(`near[${i}].along`, n.along),
+      acrossM: length(`near[${i}].across`, n.across),
+      fromM: length(`near[${i}].from`, n.from),
+      toM: length(`near[${i}].to`, n.to),
+      radiusM: length(`near[${i}].thick`, n.thick) / 2,
+    })),
     lowHz: take('low', parseFrequency(form.low)),
     highHz: take('high', parseFrequency(form.high)),
     limitSwr: take('limit', parseDecimal(form.limit)),
+    target: form.target,
+    polarisation: form.polarisation,
+    bearingDeg: form.target === 'ONE_STATION' ? take('bearing', parseDecimal(form.bearing)) : 0,
+    rodRadiusM: length('rod', form.rod) / 2,
+    wireRadiusM: length('wire', form.wire) / 2,
+    insulationM: length('insulation', form.insulation),
+    holesM: length('holes', form.holes),
   }
   return Object.keys(wrong).length === 0 ? { need, wrong } : { wrong }
 }
 
-const dbi = (x: number) => `${x.toFixed(1).replace('-', '−')} dBi`
+/** A draft of an earlier day: what it lacks is usual, what is no longer known is left out. */
+export function openedNeed(kept: string | null): NeedForm {
+  const usual = emptyNeed()
+  if (!kept) return usual
+  const old = JSON.parse(kept) as Partial<NeedForm>
+  return { ...usual, ...Object.fromEntries(Object.entries(old).filter(([k]) => k in usual)) }
+}
+
+/** `0.24 kg`, `85 g`. */
+export const formatMass = (kg: number) => (kg < 0.9995 ? `${Math.round(kg * 1000)} g` : `${kg.toFixed(1)} kg`)
+
+export const dbi = (x: number) => `${x.toFixed(1).replace('-', '−')} dBi`
 
 /** What to fit, in one sentence: among those that hold the band, the one that brings most for its trouble. */
 export function choiceSentence(
@@ -94,7 +178,7 @@ export function choiceSentence(
     return `None holds the whole band under ${limitSwr}; the nearest is the ${nearest.a.title}, ${nearest.c.worstSwr.toFixed(1)} at worst. Split the band, or accept more.`
   }
   const best = holding.reduce((x, y) => (y.c.merit > x.c.merit ? y : x))
-  return `Fit the ${best.a.title}, ${length(best.c.lengthM)}: under ${limitSwr} on all of it, ${dbi(best.c.horizonDbi)} to the horizon.`
+  return `Fit the ${best.a.title}, ${length(best.c.lengthM)}: under ${limitSwr} on all of it, ${dbi(best.c.wantedDbi)} toward what it must reach.`
 }
 
 const KINDS: Partial<Record<Assessment['candidate'], PlanForm['antennaKind']>> = {
@@ -112,7 +196,12 @@ export function installationOf(
 ): PlanForm | undefined {
   const antennaKind = KINDS[choice.candidate]
   if (!antennaKind) return undefined
-  const surface = need.isMetal ? `metal ${form.roofLength} × ${form.roofWidth}` : CARRIERS[form.carrier]
+  const surface =
+    need.material === 'METAL'
+      ? `metal ${form.roofLength} × ${form.roofWidth}`
+      : need.material === 'NONE'
+        ? CARRIERS[form.carrier]
+        : MATERIALS[need.material].toLowerCase()
   return {
     ...emptyForm(unit),
     carrier: form.carrier,
@@ -121,9 +210,9 @@ export function installationOf(
     antennaDetail: `${choice.title}, about ${formatLength(choice.lengthM, unit)}`,
     limit: form.limit,
     channels: [
-      { name: 'low', mhz: formatChannelMhz(need.lowHz), primary: false },
-      { name: 'middle', mhz: formatChannelMhz((need.lowHz + need.highHz) / 2), primary: true },
-      { name: 'high', mhz: formatChannelMhz(need.highHz), primary: false },
+      channelForm('low', formatChannelMhz(need.lowHz), false),
+      channelForm('middle', formatChannelMhz((need.lowHz + need.highHz) / 2), true),
+      channelForm('high', formatChannelMhz(need.highHz), false),
     ],
   }
 }

@@ -10,7 +10,7 @@ import WattsPicture from './WattsPicture.vue'
 
 const need = (more: Partial<Need>): Need => ({
   carrier: 'VEHICLE',
-  isMetal: true,
+  material: 'METAL',
   roofLengthM: 1.4,
   roofWidthM: 1.2,
   alongM: 0,
@@ -34,8 +34,16 @@ describe('the surface from above', () => {
     // A quarter-wave at 156 MHz is 48 cm; 20 cm are left in front.
     expect(picture.findAll('.gap').map((g) => g.text())).toEqual(['−28 cm'])
   })
+  it('shows what stands near, in its direction', () => {
+    const post = { name: 'post', alongM: -0.5, acrossM: 0, fromM: 0, toM: 1, radiusM: 0.02 }
+    const picture = mount(RoofView, { props: { need: need({ near: [post] }) } })
+    const circle = picture.find('circle.near')
+    expect(circle.attributes('cx')).toBe('150')
+    expect(Number(circle.attributes('cy'))).toBeGreaterThan(150)
+    expect(picture.text()).toContain('post')
+  })
   it('lacks it all on plastic', () => {
-    const picture = mount(RoofView, { props: { need: need({ isMetal: false }) } })
+    const picture = mount(RoofView, { props: { need: need({ material: 'PLASTIC' }) } })
     expect(picture.find('.roof').exists()).toBe(false)
     expect(picture.findAll('.gap').map((g) => g.text())).toEqual(Array(4).fill('−48 cm'))
   })

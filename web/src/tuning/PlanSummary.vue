@@ -9,6 +9,15 @@ import type { Installation } from './sentence'
 
 defineProps<{ installation: Installation; mayWrite: boolean }>()
 const preferences = usePreferences()
+
+type Channel = Installation['channels'][number]
+const USES = { BOTH: '', TRANSMIT: ', sends only', RECEIVE: ', hears only' }
+
+function channelWords(c: Channel): string {
+  const weight = c.weight === undefined || c.weight === 1 ? '' : `, counts ×${c.weight}`
+  const radio = c.radio ? `, ${c.radio}` : ''
+  return `${c.primary ? ', main' : ''}${USES[c.use ?? 'BOTH']}${weight}${radio}`
+}
 </script>
 
 <template>
@@ -38,7 +47,12 @@ const preferences = usePreferences()
         <dd>{{ formatBoth(installation.startLengthM, preferences.unit, true) }}</dd>
       </template>
       <dt>Radio</dt>
-      <dd>{{ installation.ratedPowerW }} W, stands an SWR of {{ installation.swrCeiling }}</dd>
+      <dd>
+        {{ installation.ratedPowerW }} W, stands an SWR of {{ installation.swrCeiling }}
+        <template v-for="r in installation.otherRadios" :key="r.name">
+          <br />{{ r.name }}: {{ r.ratedPowerW }} W, stands {{ r.swrCeiling }}
+        </template>
+      </dd>
       <dt>Good enough</dt>
       <dd>
         {{ installation.ruleWords }}, measured
@@ -49,7 +63,7 @@ const preferences = usePreferences()
         <ul>
           <li v-for="c in installation.channels" :key="c.name + c.frequencyHz">
             {{ formatChannelMhz(c.frequencyHz) }} MHz
-            <span class="soft">{{ c.name }}{{ c.primary ? ', main' : '' }}</span>
+            <span class="soft">{{ c.name }}{{ channelWords(c) }}</span>
           </li>
         </ul>
       </dd>

@@ -114,6 +114,10 @@ export function cautions(installation: Installation, pass: Pass | undefined): st
       `Above the radio's ceiling of ${formatSwr(installation.swrCeiling)}: at most ${watts(pass.transmit.powerW)} until it is tuned.`,
     )
   }
+  for (const other of pass?.otherTransmits ?? []) {
+    if (!other.transmit.allowed) said.push(`Do not transmit with ${other.radio} either.`)
+    else if (other.transmit.reduced) said.push(`${other.radio}: at most ${watts(other.transmit.powerW)}.`)
+  }
   if (pass?.advice.action === 'SHORTEN' && installation.oneWay) {
     said.push('Cutting steel: eye protection and gloves, mind hot chips, deburr, cap the tip.')
   }

@@ -2,12 +2,17 @@ package dorada.benchmarks;
 
 import dorada.core.antenna.Carrier;
 import dorada.core.planning.AntennaChoice;
-import dorada.core.planning.AntennaChoice.Need;
 import dorada.core.planning.GroundPlanner;
 import dorada.core.planning.GroundPlanner.Element;
 import dorada.core.planning.GroundPlanner.Metal;
 import dorada.core.planning.GroundPlanner.Outcome;
 import dorada.core.planning.GroundPlanner.Sheet;
+import dorada.core.planning.Need;
+import dorada.core.planning.Need.Aim;
+import dorada.core.planning.Need.Band;
+import dorada.core.planning.Need.Room;
+import dorada.core.planning.Need.Stock;
+import dorada.core.planning.Need.Surface;
 import dorada.core.wire.Watch;
 import java.util.List;
 import java.util.concurrent.TimeUnit;
@@ -30,7 +35,16 @@ import org.openjdk.jmh.annotations.Warmup;
 @Fork(1)
 public class PlanningBenchmark {
 
-    private final Need need = new Need(Carrier.VEHICLE, true, 1.4, 1.2, 0, 0, 1.9, 0, 153e6, 159e6, 2);
+    private final Need need = new Need(
+            Carrier.VEHICLE,
+            Surface.metal(1.4, 1.2, 0, 0),
+            Room.OPEN,
+            1.9,
+            0,
+            List.of(),
+            new Band(153e6, 159e6, 2),
+            Aim.LOCAL,
+            Stock.USUAL);
 
     @Benchmark
     public List<AntennaChoice.Assessment> rankCandidates() {

@@ -23,6 +23,16 @@ public sealed interface AcceptanceRule permits UnderLimit, EvenEnds {
      */
     double shortfall(double[] swr);
 
+    /**
+     * What a compromise makes least: {@link #shortfall}, with channels of greater weight drawn nearer to the dip where the
+     * rule leaves a choice.
+     *
+     * @param weight one per channel, above 0
+     */
+    default double misfit(double[] swr, double[] weight) {
+        return shortfall(swr);
+    }
+
     /** Judges the readings {@code measured}, in any order. */
     default Verdict judge(List<ChannelReading> measured, ReferencePlane plane) {
         return Verdict.of(this, measured, plane);

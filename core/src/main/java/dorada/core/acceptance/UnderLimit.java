@@ -22,6 +22,16 @@ public record UnderLimit(double limitSwr) implements AcceptanceRule {
         return String.format(Locale.ROOT, "SWR %.2f or less on every channel", limitSwr);
     }
 
+    /** The greatest of weight·(SWR − 1): with equal weights, least where the worst channel is best. */
+    @Override
+    public double misfit(double[] swr, double[] weight) {
+        double worst = 0;
+        for (int i = 0; i < swr.length; i++) {
+            worst = Math.max(worst, weight[i] * (swr[i] - 1));
+        }
+        return worst;
+    }
+
     @Override
     public double shortfall(double[] swr) {
         return Arrays.stream(swr).max().orElse(Double.POSITIVE_INFINITY) - limitSwr;

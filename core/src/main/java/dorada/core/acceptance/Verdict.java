@@ -46,6 +46,16 @@ public record Verdict(
                 .orElse(Double.POSITIVE_INFINITY);
     }
 
+    /** The worst SWR into which {@code radio} sends; infinite where that was not measured, 1 where it sends on none. */
+    public double worstTransmitSwr(String radio) {
+        return channels.stream()
+                .filter(c -> c.measured().channel().transmits()
+                        && c.measured().channel().radio().equals(radio))
+                .mapToDouble(c -> c.measured().reading().map(Reading::swr).orElse(Double.POSITIVE_INFINITY))
+                .max()
+                .orElse(1);
+    }
+
     private static double[] swrs(List<ChannelVerdict> channels) {
         return channels.stream()
                 .mapToDouble(c -> c.measured().reading().orElseThrow().swr())

@@ -6,5 +6,32 @@ package dorada.core.acceptance;
  * @param name what the shop calls it
  * @param frequencyHz in Hz
  * @param primary the one that matters most
+ * @param use what happens on it; a channel that is only heard cannot hurt a transmitter
+ * @param weight how much it counts against the others when a compromise is sought; 1 is usual
+ * @param radio which of several radios on the antenna uses it; empty for the first
  */
-public record WantedChannel(String name, double frequencyHz, boolean primary) {}
+public record WantedChannel(String name, double frequencyHz, boolean primary, Use use, double weight, String radio) {
+
+    /** What happens on a channel. */
+    public enum Use {
+        BOTH,
+        TRANSMIT,
+        RECEIVE
+    }
+
+    public WantedChannel {
+        if (!(weight > 0) || Double.isInfinite(weight)) {
+            throw new IllegalArgumentException("A channel's weight is above 0, not " + weight + ".");
+        }
+    }
+
+    /** A channel of the first radio, for sending and hearing, that counts like the others. */
+    public WantedChannel(String name, double frequencyHz, boolean primary) {
+        this(name, frequencyHz, primary, Use.BOTH, 1, "");
+    }
+
+    /** True where a radio sends on it. */
+    public boolean transmits() {
+        return use != Use.RECEIVE;
+    }
+}

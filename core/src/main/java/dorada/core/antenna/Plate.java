@@ -52,6 +52,19 @@ public record Plate(double lengthM, double widthM, double spacingM, double wireR
         return new Point(x, y, z);
     }
 
+    /** The crossing of the grid that {@link #addTo} makes through {@code x}, {@code y} at height 0, nearest to a place. */
+    public Point crossingNearest(double x, double y, double placeX, double placeY) {
+        return new Point(nearest(lines(lengthM, x), placeX), nearest(lines(widthM, y), placeY), 0);
+    }
+
+    private static double nearest(double[] lines, double place) {
+        double best = lines[0];
+        for (double l : lines) {
+            best = Math.abs(l - place) < Math.abs(best - place) ? l : best;
+        }
+        return best;
+    }
+
     private double[] lines(double size, double through) {
         if (Math.abs(through) > size / 2) {
             throw new IllegalArgumentException("The antenna stands beside its plate.");

@@ -240,14 +240,15 @@ public final class TrimAdviser {
         double middle = Math.sqrt(lowest * highest);
         double from = Math.min(lowest, dipHz) * 0.98;
         double to = Math.max(highest, dipHz) * 1.02;
+        double[] weights = channels.stream().mapToDouble(WantedChannel::weight).toArray();
         double best = middle;
         double least = Double.POSITIVE_INFINITY;
         for (int i = 0; i <= GRID; i++) {
             double candidate = from + (to - from) * i / GRID;
             double[] swr = swrs(sweep, candidate / dipHz);
-            double shortfall = swr.length == channels.size() ? rule.shortfall(swr) : Double.POSITIVE_INFINITY;
-            if (shortfall < least) {
-                least = shortfall;
+            double misfit = swr.length == channels.size() ? rule.misfit(swr, weights) : Double.POSITIVE_INFINITY;
+            if (misfit < least) {
+                least = misfit;
                 best = candidate;
             }
         }

@@ -2,30 +2,42 @@ package dorada.core.planning;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
-import static org.assertj.core.api.Assertions.within;
 
 import dorada.core.antenna.Carrier;
 import dorada.core.planning.AntennaChoice.Assessment;
-import dorada.core.planning.AntennaChoice.Candidate;
-import dorada.core.planning.AntennaChoice.Computed;
-import dorada.core.planning.AntennaChoice.Need;
-import dorada.core.wire.FarField;
-import dorada.core.wire.Point;
-import dorada.core.wire.Port;
-import dorada.core.wire.Solver;
-import dorada.core.wire.Structure;
-import dorada.core.wire.Watch;
-import dorada.core.wire.Wire;
+import dorada.core.planning.Need.Aim;
+import dorada.core.planning.Need.Band;
+import dorada.core.planning.Need.Material;
+import dorada.core.planning.Need.Neighbour;
+import dorada.core.planning.Need.Polarisation;
+import dorada.core.planning.Need.Room;
+import dorada.core.planning.Need.Stock;
+import dorada.core.planning.Need.Surface;
+import dorada.core.planning.Need.Target;
 import java.util.List;
-import java.util.concurrent.CancellationException;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.params.ParameterizedTest;
-import org.junit.jupiter.params.provider.CsvSource;
 
 class AntennaChoiceTest {
 
-    private static Need vehicle(boolean isMetal, double clearanceM) {
-        return new Need(Carrier.VEHICLE, isMetal, 1.4, 1.2, 0, 0, 1.9, clearanceM, 153e6, 159e6, 2);
+    static final Band VHF = new Band(153e6, 159e6, 2);
+    static final Band CB = new Band(26.965e6, 27.405e6, 2);
+    private static final Surface PLASTIC = new Surface(Material.PLASTIC, 0, 0, 0, 0);
+
+    static Need need(Carrier carrier, Surface surface, double mountHeightM, double clearanceM, Band band) {
+        return new Need(
+                carrier,
+                surface,
+                Room.OPEN,
+                mountHeightM,
+                clearanceM,
+                List.of(),
+                band,
+                new Aim(Target.ALL_ROUND, Polarisation.VERTICAL, 0),
+                Stock.USUAL);
+    }
+
+    static Need vehicle(boolean isMetal, double clearanceM) {
+        return need(Carrier.VEHICLE, isMetal ? Surface.metal(1.4, 1.2, 0, 0) : PLASTIC, 1.9, clearanceM, VHF);
     }
 
     private static Assessment of(List<Assessment> all, Candidate c) {
@@ -36,7 +48,9 @@ class AntennaChoiceTest {
     void onSteelTheQuarterWaveComesFirst() {
         List<Assessment> all = AntennaChoice.rank(vehicle(true, 0));
         assertThat(all.get(0).candidate()).isEqualTo(Candidate.QUARTER_WAVE);
-        assertThat(all).extracting(Assessment::candidate).doesNotContain(Candidate.LOADED_WHIP, Candidate.J_POLE);
+        assertThat(all)
+                .extracting(Assessment::candidate)
+                .doesNotContain(Candidate.LOADED_WHIP, Candidate.J_POLE, Candidate.BEAM, Candidate.HANDHELD_ROD);
         assertThat(of(all, Candidate.HALF_WAVE).reasons()).anyMatch(r -> r.contains("Needs no metal roof"));
     }
 
@@ -59,86 +73,93 @@ class AntennaChoiceTest {
     }
 
     @Test
-    void aSmallRoofAndAHandheldAreExplained() {
-        Need edge = new Need(Carrier.VEHICLE, true, 1.4, 1.2, 0.6, 0, 1.9, 0, 153e6, 159e6, 2);
+    void aSmallRoofIsRemarkedOnAndALorryGetsTheLoadedWhip() {
+        Need edge = need(Carrier.VEHICLE, Surface.metal(1.4, 1.2, 0.6, 0), 1.9, 0, VHF);
         assertThat(of(AntennaChoice.rank(edge), Candidate.QUARTER_WAVE).reasons())
                 .anyMatch(r -> r.contains("short of a quarter-wave"));
-        Need handheld = new Need(Carrier.HANDHELD, false, 0, 0, 0, 0, 1.5, 0, 153e6, 159e6, 2);
-        assertThat(AntennaChoice.rank(handheld)).allMatch(a -> a.excluded().isPresent());
-        Need lorry = new Need(Carrier.VEHICLE, true, 2, 2, 0, 0, 3, 0, 26.965e6, 27.405e6, 2);
+        Need lorry = need(Carrier.VEHICLE, Surface.metal(2, 2, 0, 0), 3, 0, CB);
         assertThat(AntennaChoice.rank(lorry)).extracting(Assessment::candidate).contains(Candidate.LOADED_WHIP);
     }
 
-    @ParameterizedTest
-    @CsvSource({"QUARTER_WAVE,true", "FIVE_EIGHTHS,true", "HALF_WAVE,true", "HALF_WAVE,false", "RADIALS,false"})
-    void tunedItIsMatchedInMidBandAndHoldsIt(Candidate c, boolean isMetal) {
-        Computed got = AntennaChoice.compute(c, vehicle(isMetal, 0), Watch.NOBODY);
-        assertThat(got.sweep().at(156e6).orElseThrow().swr()).isLessThan(1.6);
-        assertThat(got.holds()).isEqualTo(got.worstSwr() <= 2);
-        assertThat(got.lengthM()).isCloseTo(c.lengthM(vehicle(true, 0).waveM()), within(0.2));
-        assertThat(got.horizonDbi()).isBetween(-6.0, 3.0);
-        assertThat(got.maxGainDbi()).isGreaterThan(got.horizonDbi());
-    }
-
-    /** Many claim 3 dB for the 5/8-wave; on a finite roof it is less: common practice, no source. */
     @Test
-    void theClaimOfTheFiveEighthsIsNotWhatThisRoofGives() {
-        double quarter = AntennaChoice.compute(Candidate.QUARTER_WAVE, vehicle(true, 0), Watch.NOBODY)
-                .horizonDbi();
-        double fiveEighths = AntennaChoice.compute(Candidate.FIVE_EIGHTHS, vehicle(true, 0), Watch.NOBODY)
-                .horizonDbi();
-        assertThat(fiveEighths - quarter).isLessThan(3);
-        Computed simple = new Computed(Candidate.QUARTER_WAVE, null, 2, true, null, 0, 0, 0, 0.5, 1);
-        Computed hard = new Computed(Candidate.FIVE_EIGHTHS, null, 2, true, null, 1, 0, 0, 1.2, 1);
-        assertThat(simple.merit()).isGreaterThan(hard.merit());
-    }
-
-    /** On the low band all stand over the same ground, so that they can be held against each other. */
-    @ParameterizedTest
-    @CsvSource({"QUARTER_WAVE", "LOADED_WHIP", "HALF_WAVE"})
-    void citizensBandOnALorry(Candidate c) {
-        Need lorry = new Need(Carrier.VEHICLE, true, 2.2, 2, 0, 0.3, 3, 0, 26.965e6, 27.405e6, 2);
-        Computed got = AntennaChoice.compute(c, lorry, Watch.NOBODY);
-        assertThat(got.sweep().at(27.185e6).orElseThrow().swr()).isLessThan(2.2);
-        assertThat(got.takeOffDeg()).isPositive();
-        assertThat(got.maxGainDbi()).isBetween(0.0, 9.0);
+    void aHandheldGetsRodsAndNothingThatStandsOnARoof() {
+        List<Assessment> all = AntennaChoice.rank(need(Carrier.HANDHELD, Surface.NONE, 1.5, 0, VHF));
+        assertThat(all)
+                .extracting(Assessment::candidate)
+                .containsExactly(Candidate.HANDHELD_ROD, Candidate.HANDHELD_COUNTERPOISE);
+        assertThat(all).allMatch(a -> a.excluded().isEmpty());
     }
 
     @Test
-    void radialsOverMetalAreExcluded() {
+    void radialsOverMetalAreExcludedAndFramesAreBonded() {
         assertThat(of(AntennaChoice.rank(vehicle(true, 0)), Candidate.RADIALS).excluded())
                 .hasValueSatisfying(e -> assertThat(e).contains("already"));
+        Surface frame = new Surface(Material.TUBE_FRAME, 0, 0, 0, 0);
+        Band airband = new Band(118e6, 137e6, 2.5);
+        assertThat(of(AntennaChoice.rank(need(Carrier.AIRCRAFT, frame, 1, 0, airband)), Candidate.RADIALS)
+                        .reasons())
+                .anyMatch(r -> r.startsWith("Bond"));
+        Surface carbon = new Surface(Material.COMPOSITE, 0, 0, 0, 0);
+        assertThat(of(AntennaChoice.rank(need(Carrier.AIRCRAFT, carbon, 1, 0, airband)), Candidate.RADIALS)
+                        .reasons())
+                .anyMatch(r -> r.startsWith("Carbon"));
     }
 
     @Test
-    void aQuarterWaveOnPlasticIsComputedToShowWhyNot() {
-        Computed got = AntennaChoice.compute(Candidate.QUARTER_WAVE, vehicle(false, 0), Watch.NOBODY);
-        assertThat(got.holds()).isFalse();
-        assertThat(got.worstSwr()).isGreaterThan(3);
-    }
-
-    /** Source: textbooks, from memory: 5.15 dBi for a quarter-wave, about 8.1 dBi for a 5/8-wave on perfect ground. */
-    @ParameterizedTest
-    @CsvSource({"0.25,5.15,0.08", "0.625,8.1,0.15"})
-    void gainOnPerfectGround(double waves, double dbi, double within) {
-        Structure whip = Structure.overGround(List.of(new Wire(new Point(0, 0, 0), new Point(0, 0, waves), 1e-4)));
-        FarField far = new Solver(whip, List.of(new Port(0, 0)), 299_792_458)
-                .at(299_792_458, Watch.NOBODY)
-                .farField();
-        assertThat(far.gainDbi(0, 0.5)).isCloseTo(dbi, within(within));
+    void aMastThatReachesOneStationGetsABeamThatPoints() {
+        Need all = need(Carrier.MAST, Surface.NONE, 10, 0, VHF);
+        assertThat(AntennaChoice.rank(all).get(0).candidate()).isNotEqualTo(Candidate.BEAM);
+        Need link = new Need(
+                Carrier.MAST,
+                Surface.NONE,
+                Room.OPEN,
+                10,
+                0,
+                List.of(),
+                VHF,
+                new Aim(Target.ONE_STATION, Polarisation.VERTICAL, 120),
+                Stock.USUAL);
+        Assessment first = AntennaChoice.rank(link).get(0);
+        assertThat(first.candidate()).isEqualTo(Candidate.BEAM);
+        assertThat(first.reasons()).anyMatch(r -> r.contains("120°"));
     }
 
     @Test
-    void nonsenseIsRefusedAndALongSearchIsStopped() {
-        assertThatThrownBy(() -> new Need(Carrier.VEHICLE, true, 0, 1, 0, 0, 1, 0, 1e8, 2e8, 2))
-                .hasMessageContaining("length");
-        assertThatThrownBy(() -> new Need(Carrier.VEHICLE, true, 1, 1, 2, 0, 1, 0, 1e8, 2e8, 2))
-                .hasMessageContaining("beside");
-        assertThatThrownBy(() -> new Need(Carrier.MAST, false, 0, 0, 0, 0, 1, 0, 2e8, 1e8, 2))
-                .hasMessageContaining("band");
-        assertThatThrownBy(() -> new Need(Carrier.MAST, false, 0, 0, 0, 0, 1, 0, 1e8, 2e8, 1))
-                .hasMessageContaining("above 1");
-        assertThatThrownBy(() -> AntennaChoice.compute(Candidate.RADIALS, vehicle(true, 0), share -> share < 0.1))
-                .isInstanceOf(CancellationException.class);
+    void underALowRoofWiresAreBentOrFoldedAndWhatCannotBeIsSaid() {
+        Need attic = attic(3.0);
+        List<Assessment> all = AntennaChoice.rank(attic);
+        assertThat(of(all, Candidate.DIPOLE).excluded()).isEmpty();
+        assertThat(of(all, Candidate.FOLDED_VERTICAL).excluded()).isEmpty();
+        assertThat(of(all, Candidate.HALF_WAVE).excluded())
+                .hasValueSatisfying(e -> assertThat(e).contains("under this roof"));
+        assertThat(CandidateModel.isMadeOfWire(all.get(0).candidate())).isTrue();
+        assertThat(of(AntennaChoice.rank(attic(0.4)), Candidate.LOOP).excluded())
+                .isPresent();
+    }
+
+    static Need attic(double heightM) {
+        return new Need(
+                Carrier.INDOOR,
+                Surface.NONE,
+                new Room(4.5, heightM),
+                5,
+                0,
+                List.of(),
+                CB,
+                new Aim(Target.ALL_ROUND, Polarisation.VERTICAL, 0),
+                Stock.USUAL);
+    }
+
+    @Test
+    void nonsenseIsRefused() {
+        assertThatThrownBy(() -> Surface.metal(0, 1, 0, 0)).hasMessageContaining("length");
+        assertThatThrownBy(() -> Surface.metal(1, 1, 2, 0)).hasMessageContaining("beside");
+        assertThatThrownBy(() -> new Band(2e8, 1e8, 2)).hasMessageContaining("band");
+        assertThatThrownBy(() -> new Band(1e8, 2e8, 1)).hasMessageContaining("above 1");
+        assertThatThrownBy(() -> new Room(-1, 2)).hasMessageContaining("room");
+        assertThatThrownBy(() -> new Neighbour("post", 0.01, 0, 0, 1, 0.01)).hasMessageContaining("clear");
+        assertThatThrownBy(() -> new Neighbour("post", 1, 0, 1, 1, 0.01)).hasMessageContaining("foot");
+        assertThatThrownBy(() -> new Stock(-1, 0, 0, 0)).hasMessageContaining("0 or more");
+        assertThatThrownBy(() -> need(Carrier.MAST, Surface.NONE, -1, 0, VHF)).hasMessageContaining("Heights");
     }
 }

@@ -352,7 +352,8 @@ record DemoInstallation(
                             rule.name(),
                             rule.limitSwr(),
                             measuredAt,
-                            channels));
+                            channels,
+                            List.of()));
         }
     }
 }

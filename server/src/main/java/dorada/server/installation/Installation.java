@@ -80,6 +80,12 @@ public class Installation {
     @BatchSize(size = 100)
     private List<Channel> channels = new ArrayList<>();
 
+    @ElementCollection(fetch = FetchType.EAGER)
+    @CollectionTable(name = "other_radio", joinColumns = @JoinColumn(name = "installation_id"))
+    @OrderColumn(name = "position")
+    @BatchSize(size = 100)
+    private List<OtherRadio> otherRadios = new ArrayList<>();
+
     @ManyToOne(fetch = FetchType.EAGER, optional = false)
     @JoinColumn(name = "created_by")
     private Person createdBy;
@@ -127,6 +133,8 @@ public class Installation {
         measuredAt = r.measuredAt();
         channels.clear();
         channels.addAll(r.channels());
+        otherRadios.clear();
+        otherRadios.addAll(r.radios());
     }
 
     /** Closes it on pass {@code passNumber}; {@code reason} is empty where the rule was met. */
@@ -235,6 +243,11 @@ public class Installation {
 
     List<Channel> channels() {
         return channels;
+    }
+
+    /** Further radios on this antenna. */
+    public List<OtherRadio> otherRadios() {
+        return otherRadios;
     }
 
     public Person createdBy() {

@@ -3,6 +3,7 @@ package dorada.server.installation;
 import dorada.core.acceptance.ReferencePlane;
 import dorada.core.antenna.AntennaKind;
 import dorada.core.antenna.Carrier;
+import dorada.server.problem.JobException;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.DecimalMax;
 import jakarta.validation.constraints.DecimalMin;
@@ -66,7 +67,24 @@ public record InstallationRequest(
 
         @NotEmpty(message = "Please add at least one channel.")
         @Size(max = 100, message = "At most 100 channels, please.")
-        List<@Valid Channel> channels) {
+        List<@Valid Channel> channels,
+
+        @Size(max = 6, message = "At most six more radios, please.")
+        List<@Valid OtherRadio> otherRadios) {
+
+    /** Further radios; a channel that names another than these is refused with its place. */
+    List<OtherRadio> radios() {
+        List<OtherRadio> others = otherRadios == null ? List.of() : otherRadios;
+        for (int i = 0; i < channels.size(); i++) {
+            String radio = channels.get(i).radio();
+            if (!radio.isEmpty()
+                    && others.stream().noneMatch(o -> o.name().strip().equals(radio))) {
+                throw JobException.atField(
+                        "channels[" + i + "].radio", "There is no radio \"" + radio + "\" in this plan.");
+            }
+        }
+        return others;
+    }
 
     /** The plan of {@code i} for another carrier of the same kind, whose antenna nobody has measured yet. */
     static InstallationRequest likeBut(Installation i, String title) {
@@ -85,6 +103,7 @@ public record InstallationRequest(
                 i.ruleName(),
                 i.limitSwr(),
                 i.measuredAt(),
-                List.copyOf(i.channels()));
+                List.copyOf(i.channels()),
+                List.copyOf(i.otherRadios()));
     }
 }

@@ -1,8 +1,9 @@
 package dorada.server.planning;
 
 import dorada.core.planning.AntennaChoice.Assessment;
-import dorada.core.planning.AntennaChoice.Candidate;
-import dorada.core.planning.AntennaChoice.Computed;
+import dorada.core.planning.AntennaTrial.Computed;
+import dorada.core.planning.Candidate;
+import dorada.core.planning.Part;
 import dorada.core.sweep.Trace;
 import dorada.server.tuning.PassView.TraceView;
 import jakarta.validation.constraints.NotNull;
@@ -43,13 +44,29 @@ final class CandidateViews {
         }
     }
 
+    /** Pieces of metal that are alike. */
+    record PartView(
+            @NotNull int count,
+            @NotNull double lengthM,
+            @NotNull double diameterM,
+            @NotNull String material,
+            @NotNull boolean tube) {
+
+        static PartView of(Part p) {
+            return new PartView(p.count(), p.lengthM(), p.diameterM(), p.material(), p.isTube());
+        }
+    }
+
     /**
      * Solved on this surface.
      *
      * @param lowHz where the limit is crossed below the dip; absent where the dip is not under the limit
      * @param highHz and above it
-     * @param horizonDbi vertical polarisation toward the horizon, mean over all directions
+     * @param wantedDbi gain toward what is to be reached, in the polarisation that is asked for
      * @param takeOffDeg elevation where it is strongest
+     * @param beamwidthDeg on the horizon; absent where it has no direction
+     * @param massKg of its own metal, without brackets and boom
+     * @param packedM longest piece when taken apart
      * @param merit what it brings for its trouble, in dB: the greatest is advised among those that hold the band
      */
     record ComputedView(
@@ -59,10 +76,14 @@ final class CandidateViews {
             @NotNull boolean holds,
             Double lowHz,
             Double highHz,
-            @NotNull double horizonDbi,
+            @NotNull double wantedDbi,
             @NotNull double maxGainDbi,
             @NotNull double takeOffDeg,
+            Double beamwidthDeg,
             @NotNull double lengthM,
+            @NotNull double massKg,
+            @NotNull List<PartView> parts,
+            @NotNull double packedM,
             @NotNull double merit,
             @NotNull int unknowns) {
 
@@ -74,10 +95,14 @@ final class CandidateViews {
                     c.holds(),
                     c.bandwidth().map(b -> b.lowHz()).orElse(null),
                     c.bandwidth().map(b -> b.highHz()).orElse(null),
-                    c.horizonDbi(),
+                    c.wantedDbi(),
                     c.maxGainDbi(),
                     c.takeOffDeg(),
+                    c.beamwidthDeg().orElse(null),
                     c.lengthM(),
+                    c.massKg(),
+                    c.parts().stream().map(PartView::of).toList(),
+                    c.packedM(),
                     c.merit(),
                     c.unknowns());
         }

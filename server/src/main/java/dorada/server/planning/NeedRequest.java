@@ -1,46 +1,106 @@
 package dorada.server.planning;
 
 import dorada.core.antenna.Carrier;
-import dorada.core.planning.AntennaChoice.Need;
+import dorada.core.planning.Need;
+import dorada.core.planning.Need.Aim;
+import dorada.core.planning.Need.Band;
+import dorada.core.planning.Need.Material;
+import dorada.core.planning.Need.Neighbour;
+import dorada.core.planning.Need.Polarisation;
+import dorada.core.planning.Need.Room;
+import dorada.core.planning.Need.Stock;
+import dorada.core.planning.Need.Surface;
+import dorada.core.planning.Need.Target;
 import dorada.server.problem.JobException;
+import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.util.List;
 
 /**
  * What an antenna is wanted for, and on what.
  *
- * @param isMetal whether the surface at the mount conducts
+ * @param material of the surface at the mount
+ * @param roofLengthM of a metal surface, forward; 0 without
  * @param alongM place of the mount from the surface's centre
+ * @param roomLengthM indoors; absent or 0 for the open
  * @param clearanceM highest that the tip may reach; 0 for no limit
+ * @param near what stands near the mount
+ * @param target absent: all round
+ * @param polarisation absent: vertical
+ * @param bearingDeg toward one station, from true north
+ * @param rodRadiusM of rods at hand; absent or 0 for what is usual
+ * @param holesM from hole to hole of a found boom
  */
 record NeedRequest(
         @NotNull Carrier carrier,
-        @NotNull boolean isMetal,
+        @NotNull Material material,
         @NotNull double roofLengthM,
         @NotNull double roofWidthM,
         @NotNull double alongM,
         @NotNull double acrossM,
+        Double roomLengthM,
+        Double roomHeightM,
         @NotNull double mountHeightM,
         @NotNull double clearanceM,
+
+        @Size(max = 8, message = "At most eight things near the mount, please.")
+        List<NearRequest> near,
+
         @NotNull double lowHz,
         @NotNull double highHz,
-        @NotNull double limitSwr) {
+        @NotNull double limitSwr,
+        Target target,
+        Polarisation polarisation,
+        Double bearingDeg,
+        Double rodRadiusM,
+        Double wireRadiusM,
+        Double insulationM,
+        Double holesM) {
+
+    /**
+     * @param alongM from the mount, forward
+     * @param acrossM from the mount, to the left
+     * @param fromM lower end above the mount
+     * @param toM upper end
+     * @param radiusM of a tube as thick
+     */
+    record NearRequest(
+            @NotBlank @Size(max = 60) String name,
+            @NotNull double alongM,
+            @NotNull double acrossM,
+            @NotNull double fromM,
+            @NotNull double toM,
+            @NotNull double radiusM) {}
 
     Need need() {
+        if (material == null || carrier == null) {
+            throw JobException.atField("need", "Please say what it is fitted to and what the surface is made of.");
+        }
         try {
             return new Need(
                     carrier,
-                    isMetal,
-                    roofLengthM,
-                    roofWidthM,
-                    alongM,
-                    acrossM,
+                    new Surface(material, roofLengthM, roofWidthM, alongM, acrossM),
+                    new Room(orZero(roomLengthM), orZero(roomHeightM)),
                     mountHeightM,
                     clearanceM,
-                    lowHz,
-                    highHz,
-                    limitSwr);
+                    near == null
+                            ? List.of()
+                            : near.stream()
+                                    .map(n -> new Neighbour(n.name, n.alongM, n.acrossM, n.fromM, n.toM, n.radiusM))
+                                    .toList(),
+                    new Band(lowHz, highHz, limitSwr),
+                    new Aim(
+                            target == null ? Target.ALL_ROUND : target,
+                            polarisation == null ? Polarisation.VERTICAL : polarisation,
+                            orZero(bearingDeg)),
+                    new Stock(orZero(rodRadiusM), orZero(wireRadiusM), orZero(insulationM), orZero(holesM)));
         } catch (IllegalArgumentException e) {
             throw JobException.atField("need", e.getMessage());
         }
+    }
+
+    private static double orZero(Double value) {
+        return value == null ? 0 : value;
     }
 }

@@ -2,11 +2,12 @@ package dorada.server.planning;
 
 import dorada.core.line.Feedline;
 import dorada.core.planning.AntennaChoice;
-import dorada.core.planning.AntennaChoice.Candidate;
-import dorada.core.planning.AntennaChoice.Need;
+import dorada.core.planning.AntennaTrial;
+import dorada.core.planning.Candidate;
 import dorada.core.planning.GroundPlanner;
 import dorada.core.planning.GroundPlanner.Element;
 import dorada.core.planning.GroundPlanner.Ground;
+import dorada.core.planning.Need;
 import dorada.core.wire.Watch;
 import dorada.server.job.JobService;
 import dorada.server.job.JobView;
@@ -84,7 +85,7 @@ class PlanningController {
 
     /** Candidates for this need with reasons, likeliest first; nothing is solved yet. */
     @PostMapping("/antennas")
-    List<AssessmentView> antennas(@RequestBody NeedRequest request) {
+    List<AssessmentView> antennas(@Valid @RequestBody NeedRequest request) {
         return AntennaChoice.rank(request.need()).stream()
                 .map(AssessmentView::of)
                 .toList();
@@ -96,11 +97,11 @@ class PlanningController {
     @ApiResponse(responseCode = "202", content = @Content(schema = @Schema(implementation = JobView.class)))
     ResponseEntity<Object> antenna(
             @PathVariable Candidate candidate,
-            @RequestBody NeedRequest request,
+            @Valid @RequestBody NeedRequest request,
             @RequestHeader(name = "Prefer", defaultValue = "") String prefer,
             @AuthenticationPrincipal SignedIn who) {
         Need need = request.need();
-        return answered(prefer, who, watch -> ComputedView.of(AntennaChoice.compute(candidate, need, watch)));
+        return answered(prefer, who, watch -> solve(candidate, need, watch));
     }
 
     private ResponseEntity<Object> answered(String prefer, SignedIn who, Function<Watch, Object> work) {
@@ -111,6 +112,14 @@ class PlanningController {
                     .body(job);
         }
         return ResponseEntity.ok(work.apply(Watch.NOBODY));
+    }
+
+    private static ComputedView solve(Candidate candidate, Need need, Watch watch) {
+        try {
+            return ComputedView.of(AntennaTrial.compute(candidate, need, watch));
+        } catch (IllegalArgumentException e) {
+            throw JobException.atField("need", e.getMessage());
+        }
     }
 
     private static GroundAnswer solve(GroundRequest r, Element element, Ground ground, Watch watch) {

@@ -15,7 +15,10 @@ import java.util.List;
  * One pass down the road: analysis, verdict by the installation's rule, transmit limit. Computed afresh whenever it is
  * shown, so that it always fits the wanted channels and the rule as they are now.
  */
-record Judgement(SweepAnalysis analysis, Verdict verdict, TransmitLimit transmit) {
+record Judgement(SweepAnalysis analysis, Verdict verdict, TransmitLimit transmit, List<RadioLimit> others) {
+
+    /** What another radio on the antenna may send. */
+    record RadioLimit(String radio, TransmitLimit limit) {}
 
     static Judgement of(TuningPass pass, Installation installation) {
         SweepAnalysis analysis = new SweepAnalysis(pass.sweep().sweep());
@@ -24,7 +27,12 @@ record Judgement(SweepAnalysis analysis, Verdict verdict, TransmitLimit transmit
         return new Judgement(
                 analysis,
                 verdict,
-                TransmitLimit.of(verdict.worstSwr(), installation.swrCeiling(), installation.ratedPowerW()));
+                TransmitLimit.of(verdict.worstTransmitSwr(""), installation.swrCeiling(), installation.ratedPowerW()),
+                installation.otherRadios().stream()
+                        .map(r -> new RadioLimit(
+                                r.name(),
+                                TransmitLimit.of(verdict.worstTransmitSwr(r.name()), r.swrCeiling(), r.ratedPowerW())))
+                        .toList());
     }
 
     /** Advice after all {@code passes} of {@code installation}, oldest first. */

@@ -34,6 +34,7 @@ public record PassView(
         @NotNull TraceView trace,
         @NotNull VerdictView verdict,
         @NotNull TransmitView transmit,
+        @NotNull List<RadioLimitView> otherTransmits,
         @NotNull AdviceView advice) {
 
     /** No screen shows more points than this; a long file is thinned out for drawing, never for reading. */
@@ -81,6 +82,10 @@ public record PassView(
     }
 
     /** Whether one may transmit, and with how much. */
+    /** What another radio on the same antenna may send. */
+    public record RadioLimitView(
+            @NotNull String radio, @NotNull TransmitView transmit) {}
+
     public record TransmitView(
             @NotNull boolean allowed,
             @NotNull double powerW,
@@ -164,6 +169,9 @@ public record PassView(
                                 .map(ChannelVerdictView::of)
                                 .toList()),
                 TransmitView.of(j.transmit()),
+                j.others().stream()
+                        .map(o -> new RadioLimitView(o.radio(), TransmitView.of(o.limit())))
+                        .toList(),
                 AdviceView.of(Judgement.advice(installation, passes)));
     }
 }

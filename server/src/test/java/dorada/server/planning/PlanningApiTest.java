@@ -102,7 +102,8 @@ class PlanningApiTest extends ApiTest {
     }
 
     private static String need(boolean isMetal, double roofM) {
-        return "{\"carrier\":\"VEHICLE\",\"isMetal\":" + isMetal + ",\"roofLengthM\":" + roofM
+        return "{\"carrier\":\"VEHICLE\",\"material\":\"" + (isMetal ? "METAL" : "PLASTIC") + "\",\"roofLengthM\":"
+                + roofM
                 + ",\"roofWidthM\":1.2,\"alongM\":0,\"acrossM\":0,\"mountHeightM\":1.9,\"clearanceM\":0,"
                 + "\"lowHz\":153e6,\"highHz\":159e6,\"limitSwr\":2}";
     }
@@ -118,10 +119,20 @@ class PlanningApiTest extends ApiTest {
                         jsonPath("$[?(@.candidate=='QUARTER_WAVE')].excluded", hasItem(containsString("Needs metal"))));
         postJson("/api/planning/antennas/RADIALS", need(false, 1.4))
                 .andExpect(jsonPath("$.holds").value(true))
-                .andExpect(jsonPath("$.horizonDbi", closeTo(1, 2)));
+                .andExpect(jsonPath("$.wantedDbi", closeTo(1, 2)))
+                .andExpect(jsonPath("$.massKg", closeTo(0.1, 0.08), Double.class))
+                .andExpect(jsonPath("$.parts[0].count").value(4));
         postJson("/api/planning/antennas/RADIALS", need(true, 0))
                 .andExpect(status().isUnprocessableContent())
                 .andExpect(jsonPath("$.detail", containsString("length and a width")));
         postJson("/api/planning/antennas/NONSENSE", need(true, 1)).andExpect(status().is4xxClientError());
+        String crowded = need(true, 1.4)
+                .replace(
+                        "\"lowHz\"",
+                        "\"near\":[{\"name\":\"rack\",\"alongM\":0.06,\"acrossM\":0,\"fromM\":0,\"toM\":0.5,\"radiusM\":0.02}],"
+                                + "\"lowHz\"");
+        postJson("/api/planning/antennas/QUARTER_WAVE", crowded)
+                .andExpect(status().isUnprocessableContent())
+                .andExpect(jsonPath("$.detail", containsString("rack")));
     }
 }

@@ -1,0 +1,12 @@
+package dorada.server.planning;
+
+import java.util.List;
+import java.util.UUID;
+import org.springframework.data.jpa.repository.JpaRepository;
+
+interface KeptPlanRepository extends JpaRepository<KeptPlan, UUID> {
+
+    List<KeptPlan> findAllByOrderByChangedAtDesc();
+
+    List<KeptPlan> findByInstallationIdOrderByChangedAtDesc(UUID installationId);
+}

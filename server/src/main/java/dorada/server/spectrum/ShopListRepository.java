@@ -1,0 +1,13 @@
+package dorada.server.spectrum;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.data.jpa.repository.JpaRepository;
+
+interface ShopListRepository extends JpaRepository<ShopList, UUID> {
+
+    List<ShopList> findAllByOrderByName();
+
+    Optional<ShopList> findByNameIgnoreCase(String name);
+}

@@ -1,0 +1,68 @@
+package dorada.server.spectrum;
+
+import dorada.core.spectrum.ChannelList;
+import dorada.server.people.PeopleService;
+import dorada.server.problem.JobException;
+import dorada.server.spectrum.ShopListController.ListRequest;
+import dorada.server.spectrum.ShopListController.ShopListView;
+import java.time.Clock;
+import java.util.List;
+import java.util.UUID;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** The shop's own channel lists: kept, changed, removed. */
+@Service
+@Transactional
+class ShopLists {
+
+    private final ShopListRepository lists;
+    private final PeopleService people;
+    private final Clock clock;
+
+    ShopLists(ShopListRepository lists, PeopleService people, Clock clock) {
+        this.lists = lists;
+        this.people = people;
+        this.clock = clock;
+    }
+
+    @Transactional(readOnly = true)
+    List<ShopList> all() {
+        return lists.findAllByOrderByName();
+    }
+
+    ShopList add(UUID by, ListRequest request) {
+        return saved(new ShopList(people.byId(by), clock.instant()), request);
+    }
+
+    ShopListView change(UUID id, long version, ListRequest request) {
+        ShopList list = byId(id);
+        if (list.version() != version) {
+            throw JobException.stale(ShopListView.of(list), request);
+        }
+        return ShopListView.of(saved(list, request));
+    }
+
+    void remove(UUID id) {
+        lists.delete(byId(id));
+    }
+
+    private ShopList saved(ShopList list, ListRequest request) {
+        String name = request.name().strip();
+        lists.findByNameIgnoreCase(name)
+                .filter(other -> !other.id().equals(list.id()))
+                .ifPresent(other -> {
+                    throw JobException.atField("name", "There is a list \"" + other.name() + "\" already.");
+                });
+        try {
+            list.fill(name, request.source().strip(), ChannelList.parse(request.text()));
+        } catch (ChannelList.LineException e) {
+            throw JobException.inFile(e.line(), e.getMessage());
+        }
+        return lists.saveAndFlush(list);
+    }
+
+    private ShopList byId(UUID id) {
+        return lists.findById(id).orElseThrow(() -> JobException.notFound("channel list"));
+    }
+}

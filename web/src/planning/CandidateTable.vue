@@ -1,0 +1,123 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { usePreferences } from '@/preferences'
+import { formatMhz } from '@/units/frequency'
+import { formatLength } from '@/units/length'
+import { formatSwr } from '@/units/swr'
+import { dbi, formatMass, type Assessment, type Computed } from './choice'
+
+/** Every candidate with what is said of it, and what was solved. */
+const chosen = defineModel<string>({ required: true })
+const props = defineProps<{ ranked: Assessment[]; solved: Map<string, Computed>; limit: number }>()
+
+const EFFORT = ['', 'fit, cut once', 'some tuning', 'two controls']
+const preferences = usePreferences()
+const rows = computed(() => props.ranked.map((a) => ({ a, c: props.solved.get(a.candidate) })))
+
+function band(c: Computed): string {
+  return c.lowHz === undefined ? 'none' : `${formatMhz(c.lowHz, 1)}–${formatMhz(c.highHz ?? 0, 1)}`
+}
+
+function takeOff(c: Computed): string {
+  return `${c.takeOffDeg.toFixed(0).replace('-', '−')}°`
+}
+
+/** What a solved antenna weighs, and what there is to carry. */
+function carried(c: Computed): string {
+  const width = c.beamwidthDeg === undefined ? '' : `Half-power width ${c.beamwidthDeg.toFixed(0)}°. `
+  return `${width}Metal ${formatMass(c.massKg)}, longest piece ${formatLength(c.packedM, preferences.unit)}.`
+}
+</script>
+
+<template>
+  <table>
+    <thead>
+      <tr>
+        <th>Candidate</th>
+        <th>Length</th>
+        <th>Top at</th>
+        <th>Worst SWR</th>
+        <th>Under {{ limit }}, MHz</th>
+        <th>Gain there</th>
+        <th>Take-off</th>
+      </tr>
+    </thead>
+    <tbody
+      v-for="{ a, c } in rows"
+      :key="a.candidate"
+      :class="{ on: a.candidate === chosen, out: a.excluded }"
+    >
+      <tr @click="chosen = a.candidate">
+        <td>
+          <button class="plain candidate" :aria-pressed="a.candidate === chosen">{{ a.title }}</button>
+        </td>
+        <td>{{ formatLength(c?.lengthM ?? a.lengthM, preferences.unit) }}</td>
+        <td>{{ a.tipM.toFixed(2) }} m</td>
+        <template v-if="c">
+          <td>{{ formatSwr(c.worstSwr) }} {{ c.holds ? 'met' : 'missed' }}</td>
+          <td>{{ band(c) }}</td>
+          <td>{{ dbi(c.wantedDbi) }}</td>
+          <td>{{ takeOff(c) }}</td>
+        </template>
+        <template v-else>
+          <td v-for="n in 4" :key="n" class="soft">·</td>
+        </template>
+      </tr>
+      <tr class="why">
+        <td colspan="7">
+          <span v-if="a.excluded" class="wrong">{{ a.excluded }}</span>
+          {{ a.reasons.join(' ') }}
+          <template v-if="c">{{ carried(c) }}</template>
+          <span class="soft">Claim: {{ a.claim }}. Effort: {{ EFFORT[a.effort] }}.</span>
+        </td>
+      </tr>
+    </tbody>
+  </table>
+</template>
+
+<style scoped>
+table {
+  width: 100%;
+  border-collapse: collapse;
+  font-variant-numeric: tabular-nums;
+}
+
+th,
+td {
+  padding: 3px 8px;
+  text-align: right;
+  white-space: nowrap;
+}
+
+th:first-child,
+td:first-child {
+  text-align: left;
+}
+
+tbody {
+  border-top: 1px solid var(--line);
+}
+
+tbody.on {
+  background: var(--deep);
+}
+
+tbody.out .candidate {
+  color: var(--soft);
+}
+
+.candidate {
+  padding: 0;
+  min-height: 34px;
+  font-weight: 600;
+  text-decoration: none;
+  text-align: left;
+}
+
+.why td {
+  white-space: normal;
+  text-align: left;
+  font-size: 14px;
+  padding-bottom: 8px;
+}
+</style>

@@ -1,0 +1,336 @@
+<script setup lang="ts">
+import { computed, onMounted, ref } from 'vue'
+import { useSolving } from '@/antenna/useSolving'
+import { answer, api, Problem } from '@/api/client'
+import { CARRIERS } from '@/board/words'
+import SweepPlot from '@/plots/SweepPlot.vue'
+import { usePreferences } from '@/preferences'
+import { formatChannelMhz } from '@/units/frequency'
+import { formatBoth } from '@/units/length'
+import { formatSwr } from '@/units/swr'
+import { bandPegs, drawn } from './band'
+import {
+  dbi,
+  formatMass,
+  MATERIALS,
+  openedNeed,
+  readNeed,
+  TARGETS,
+  type Assessment,
+  type Computed,
+} from './choice'
+import { DRAFTS, rememberedKept } from './drafts'
+import { partLines } from './paper'
+import PlanTabs from './PlanTabs.vue'
+import RoofView from './RoofView.vue'
+import {
+  emptyStation,
+  formatDb,
+  formatWatts,
+  keepAway,
+  readStation,
+  stationSentence,
+  type StationAnswer,
+  type StationForm,
+} from './station'
+import WattsPicture from './WattsPicture.vue'
+
+/** The whole plan on a sheet of paper: what, where, of what, with how many watts, and what to mind. */
+const preferences = usePreferences()
+const kept = rememberedKept()
+const needForm = openedNeed(localStorage.getItem(DRAFTS.antenna))
+const need = computed(() => readNeed(needForm, preferences.unit).need)
+const picked = JSON.parse(localStorage.getItem(DRAFTS.chosen) ?? '""') as string
+const stationText = localStorage.getItem(DRAFTS.station)
+const stationForm: StationForm = stationText
+  ? { ...emptyStation(), ...(JSON.parse(stationText) as Partial<StationForm>) }
+  : emptyStation()
+const stationPlan = readStation(stationForm, preferences.unit).plan
+const choice = ref<Assessment>()
+const computedAntenna = ref<Computed>()
+const station = ref<StationAnswer>()
+const refused = ref('')
+const feedlines = ref(new Map<string, string>())
+const { share, trouble, run, stop } = useSolving<Computed>()
+
+async function begin() {
+  try {
+    if (stationPlan) station.value = await answer(api.POST('/api/planning/station', { body: stationPlan }))
+    const lines = await answer(api.GET('/api/planning/feedlines'))
+    feedlines.value = new Map(lines.map((l) => [l.id, l.title]))
+    const n = need.value
+    if (!n) {
+      refused.value = 'The antenna page has something that cannot be used yet.'
+      return
+    }
+    const ranked = await answer(api.POST('/api/planning/antennas', { body: n }))
+    choice.value = ranked.find((a) => a.candidate === picked) ?? ranked[0]
+    const c = choice.value
+    if (!c) return
+    await run([
+      {
+        name: c.title,
+        start: () =>
+          answer(
+            api.POST('/api/planning/antennas/{candidate}', {
+              params: { path: { candidate: c.candidate } },
+              body: n,
+              headers: { Prefer: 'respond-async' },
+            }),
+          ),
+        done: (result) => (computedAntenna.value = result),
+      },
+    ])
+  } catch (error) {
+    if (!(error instanceof Problem)) throw error
+    refused.value = error.message
+  }
+}
+onMounted(() => void begin())
+
+const both = (m: number) => formatBoth(m, preferences.unit)
+const parts = computed(() =>
+  partLines(computedAntenna.value?.parts ?? [], stationPlan?.alternatives[0], feedlines.value, both),
+)
+const limit = computed(() => ({ swr: need.value?.limitSwr ?? 2, label: `SWR ${need.value?.limitSwr ?? 2}` }))
+const pegs = computed(() => (need.value ? bandPegs(need.value, computedAntenna.value?.trace) : []))
+const print = () => window.print()
+const today = new Date().toLocaleDateString()
+</script>
+
+<template>
+  <div class="paper">
+    <PlanTabs />
+    <div class="head">
+      <div>
+        <h1>{{ kept?.name ?? 'Plan' }}</h1>
+        <p class="soft">{{ today }}</p>
+      </div>
+      <button v-if="share === undefined" class="do print" @click="print">Print</button>
+      <div v-else class="print">
+        <progress :value="share" max="1" aria-label="Solving the antenna"></progress>
+        <button class="plain" @click="stop">Stop solving</button>
+      </div>
+    </div>
+    <p v-if="refused || trouble" class="wrong" role="alert">{{ refused || trouble }}</p>
+
+    <section v-if="need && choice" class="card">
+      <h2>Fit the {{ choice.title }}</h2>
+      <div class="sides">
+        <dl>
+          <dt>On</dt>
+          <dd>
+            {{ CARRIERS[need.carrier]
+            }}<template v-if="need.material !== 'NONE'"
+              >, {{ MATERIALS[need.material].toLowerCase() }}</template
+            >
+            <template v-if="need.roofLengthM">
+              {{ both(need.roofLengthM) }} × {{ both(need.roofWidthM) }}</template
+            >
+          </dd>
+          <dt>Band</dt>
+          <dd>
+            {{ formatChannelMhz(need.lowHz) }} to {{ formatChannelMhz(need.highHz) }} MHz under
+            {{ limit.swr }}
+          </dd>
+          <dt>Reach</dt>
+          <dd>
+            {{ TARGETS[need.target ?? 'ALL_ROUND']
+            }}<template v-if="need.target === 'ONE_STATION'"
+              >, {{ need.bearingDeg }}° from true north</template
+            >, polarised {{ need.polarisation === 'HORIZONTAL' ? 'across' : 'upright' }}
+          </dd>
+          <dt>Top</dt>
+          <dd>{{ both(choice.tipM) }} above the ground</dd>
+          <template v-if="computedAntenna">
+            <dt>Length</dt>
+            <dd>{{ both(computedAntenna.lengthM) }}, before any allowance: cut long, then tune</dd>
+            <dt>Worst SWR</dt>
+            <dd>{{ formatSwr(computedAntenna.worstSwr) }}, {{ computedAntenna.holds ? 'met' : 'missed' }}</dd>
+            <dt>Gain there</dt>
+            <dd>{{ dbi(computedAntenna.wantedDbi) }}, strongest {{ computedAntenna.takeOffDeg }}° up</dd>
+            <dt>Metal</dt>
+            <dd>
+              {{ formatMass(computedAntenna.massKg) }}, longest piece {{ both(computedAntenna.packedM) }}
+            </dd>
+          </template>
+          <dt>Note</dt>
+          <dd>{{ [choice.excluded, ...choice.reasons].filter(Boolean).join(' ') }}</dd>
+        </dl>
+        <RoofView v-if="need.carrier === 'VEHICLE' || need.carrier === 'AIRCRAFT'" :need="need" />
+      </div>
+      <div v-if="computedAntenna" class="plot">
+        <SweepPlot
+          :traces="[{ id: 'plan', label: choice.title, kind: 'now', curve: drawn(computedAntenna.trace) }]"
+          :pegs="pegs"
+          :limit="limit"
+          caption="Computed return loss of the planned antenna"
+        />
+      </div>
+    </section>
+
+    <section v-if="parts.length" class="card">
+      <h2>Parts</h2>
+      <ul>
+        <li v-for="p in parts" :key="p">{{ p }}</li>
+      </ul>
+    </section>
+
+    <section v-if="station" class="card">
+      <h2>Watts</h2>
+      <p>{{ stationSentence(station) }}</p>
+      <WattsPicture :ways="station.ways" />
+      <table>
+        <thead>
+          <tr>
+            <th>Way</th>
+            <th>Radio sends</th>
+            <th>Into the antenna</th>
+            <th>ERP</th>
+            <th>Everybody keeps</th>
+            <th>Crew keeps</th>
+          </tr>
+        </thead>
+        <tbody>
+          <tr v-for="w in station.ways" :key="w.name">
+            <td>{{ w.name }}</td>
+            <td>{{ formatWatts(w.sentW) }}</td>
+            <td>{{ formatWatts(w.atAntennaW) }}</td>
+            <td>{{ formatWatts(w.erpW) }}</td>
+            <td>
+              {{
+                w.publicDistance.distanceM === undefined
+                  ? w.publicDistance.reason
+                  : keepAway(w.publicDistance.distanceM)
+              }}
+            </td>
+            <td>
+              {{
+                w.occupationalDistance.distanceM === undefined
+                  ? w.occupationalDistance.reason
+                  : keepAway(w.occupationalDistance.distanceM)
+              }}
+            </td>
+          </tr>
+        </tbody>
+      </table>
+      <p v-for="(l, i) in station.ways[0]?.links ?? []" :key="i">
+        {{ l.name }}: {{ l.inSight ? 'in line of sight' : 'beyond the radio horizon' }}, margin
+        {{ formatDb(l.marginDb) }} in free space.
+      </p>
+    </section>
+
+    <section class="card">
+      <h2>Mind</h2>
+      <p v-for="c in station?.cautions ?? []" :key="c" class="caution">{{ c }}</p>
+      <p v-if="needForm.carrier === 'VEHICLE'" class="caution">
+        Before drilling: curtain airbags, roof wiring, fuel lines, high-voltage cables. Fuse both supply leads
+        at the battery. Mind the overall height with the whip.
+      </p>
+      <p v-if="needForm.carrier === 'AIRCRAFT'" class="caution">
+        Structural, electrical and return-to-service work only by licensed staff with approved data.
+      </p>
+      <p class="caution">
+        Local codes and licences prevail over everything here. Cutting steel: eye protection, gloves, deburr,
+        cap the tip.
+      </p>
+    </section>
+  </div>
+</template>
+
+<style scoped>
+.paper {
+  max-width: 980px;
+  margin: 0 auto;
+  padding: 16px 22px 40px;
+  display: grid;
+  gap: 12px;
+}
+
+.head {
+  display: flex;
+  justify-content: space-between;
+  align-items: center;
+  gap: 16px;
+}
+
+.print {
+  width: 180px;
+}
+
+.card {
+  padding: 14px 18px;
+  display: grid;
+  gap: 10px;
+}
+
+.sides {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) 240px;
+  gap: 16px;
+}
+
+dl {
+  display: grid;
+  grid-template-columns: max-content minmax(0, 1fr);
+  gap: 4px 14px;
+  margin: 0;
+  align-content: start;
+}
+
+dt {
+  color: var(--soft);
+}
+
+dd {
+  margin: 0;
+}
+
+.plot {
+  height: 280px;
+  display: flex;
+}
+
+.plot > * {
+  flex: 1;
+}
+
+ul {
+  margin: 0;
+  padding-left: 20px;
+}
+
+table {
+  width: 100%;
+  border-collapse: collapse;
+}
+
+th,
+td {
+  text-align: right;
+  padding: 4px 6px;
+  border-top: 1px solid var(--line);
+}
+
+th:first-child,
+td:first-child {
+  text-align: left;
+}
+
+@media print {
+  .paper {
+    padding: 0;
+    max-width: none;
+  }
+
+  .print {
+    display: none;
+  }
+
+  .card {
+    break-inside: avoid;
+    border: 0;
+    padding: 6px 0;
+  }
+}
+</style>

@@ -1,0 +1,100 @@
+import { VueQueryPlugin } from '@tanstack/vue-query'
+import { flushPromises, mount } from '@vue/test-utils'
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
+import { DRAFTS, rememberedKept } from './drafts'
+import PlanShelf from './PlanShelf.vue'
+
+interface Stored {
+  id: string
+  version: number
+  name: string
+  body: string
+}
+let stored: Stored[]
+let conflict: boolean
+const reload = vi.fn()
+
+beforeEach(() => {
+  localStorage.clear()
+  stored = []
+  conflict = false
+  vi.stubGlobal('location', {
+    ...window.location,
+    origin: 'http://localhost',
+    href: 'http://localhost/',
+    reload,
+  })
+  vi.stubGlobal(
+    'fetch',
+    vi.fn(async (request: Request) => {
+      const reply = (body: unknown, status = 200) =>
+        new Response(status === 204 ? null : JSON.stringify(body), {
+          status,
+          headers: { 'Content-Type': 'application/json' },
+        })
+      const id = new URL(request.url).pathname.split('/')[3] ?? ''
+      if (request.method === 'GET') return reply(id ? stored.find((s) => s.id === id) : stored)
+      if (request.method === 'DELETE') {
+        stored = stored.filter((s) => s.id !== id)
+        return reply(null, 204)
+      }
+      if (conflict) return reply({ detail: 'Somebody else saved this.', status: 409 }, 409)
+      const sent = (await request.json()) as { name: string; body: string }
+      const old = stored.find((s) => s.id === id)
+      const plan = {
+        ...sent,
+        id: old?.id ?? `p${stored.length}`,
+        version: (old?.version ?? -1) + 1,
+        changedBy: 'Ines',
+      }
+      stored = [...stored.filter((s) => s.id !== plan.id), plan]
+      return reply(plan)
+    }),
+  )
+})
+afterEach(() => vi.unstubAllGlobals())
+
+async function shelf() {
+  const found = mount(PlanShelf, { global: { plugins: [VueQueryPlugin] } })
+  await found.find('button').trigger('click')
+  await flushPromises()
+  return found
+}
+
+describe('kept plans', () => {
+  it('keeps what is typed, changes the same plan and says where a colleague was first', async () => {
+    localStorage.setItem(DRAFTS.antenna, '{"low":"118"}')
+    const found = await shelf()
+    await found.find('input').setValue('Trainer')
+    await found.find('form').trigger('submit')
+    await flushPromises()
+    expect(found.text()).toContain('“Trainer” is kept for the shop.')
+    expect(JSON.parse(stored[0]?.body ?? '{}')).toMatchObject({ antenna: { low: '118' } })
+    await found.find('form').trigger('submit')
+    await flushPromises()
+    expect(stored).toHaveLength(1)
+    expect(rememberedKept()).toMatchObject({ name: 'Trainer', version: 1 })
+    conflict = true
+    await found.find('form').trigger('submit')
+    await flushPromises()
+    expect(found.text()).toContain('A colleague changed this plan meanwhile')
+  })
+
+  it('opens a plan of the shop, removes one and puts it back', async () => {
+    stored = [{ id: 'a', version: 0, name: 'Pick-up', body: '{"antenna":{"low":"27"}}' }]
+    const found = await shelf()
+    await found.find('li .name').trigger('click')
+    await flushPromises()
+    expect(localStorage.getItem(DRAFTS.antenna)).toBe('{"low":"27"}')
+    expect(reload).toHaveBeenCalled()
+    await found.find('[aria-label="Remove Pick-up"]').trigger('click')
+    await flushPromises()
+    expect(stored).toHaveLength(0)
+    await found
+      .findAll('button')
+      .find((b) => b.text() === 'Put it back')
+      ?.trigger('click')
+    await flushPromises()
+    expect(stored[0]).toMatchObject({ name: 'Pick-up', body: '{"antenna":{"low":"27"}}' })
+  })
+})

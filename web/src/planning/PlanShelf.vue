@@ -1,0 +1,160 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import { useKeptPlans } from '@/api/queries'
+import { Problem } from '@/api/client'
+import { collectDrafts, forgetKept, rememberKept, rememberedKept, restoreDrafts } from './drafts'
+
+/** Keeps the plan of the three pages for the shop, and opens what was kept. */
+const { plans, open, keep, remove } = useKeptPlans()
+const kept = ref(rememberedKept())
+const isOpen = ref(false)
+const name = ref(kept.value?.name ?? '')
+const said = ref('')
+const removed = ref<{ name: string; body: string; installationId: string | undefined }>()
+const others = computed(() => plans.data.value ?? [])
+
+async function tell(action: () => Promise<string>) {
+  said.value = ''
+  try {
+    said.value = await action()
+  } catch (error) {
+    if (!(error instanceof Problem)) throw error
+    said.value =
+      error.status === 409
+        ? 'A colleague changed this plan meanwhile. Keep yours under another name, or open theirs.'
+        : error.message
+  }
+}
+
+const save = () =>
+  tell(async () => {
+    const same = kept.value && kept.value.name === name.value.trim() ? kept.value : undefined
+    const plan = await keep.mutateAsync({
+      plan: same,
+      name: name.value,
+      body: collectDrafts(),
+      installationId: same?.installationId,
+    })
+    kept.value = rememberKept(plan)
+    return `“${plan.name}” is kept for the shop.`
+  })
+
+const take = (id: string) =>
+  tell(async () => {
+    const plan = await open(id)
+    restoreDrafts(plan.body ?? '{}')
+    rememberKept(plan)
+    // The pages read their drafts when they are opened.
+    location.reload()
+    return ''
+  })
+
+const drop = (id: string) =>
+  tell(async () => {
+    const plan = await open(id)
+    await remove.mutateAsync(id)
+    removed.value = { name: plan.name, body: plan.body ?? '{}', installationId: plan.installationId }
+    if (kept.value?.id === id) {
+      forgetKept()
+      kept.value = undefined
+    }
+    return `“${plan.name}” is removed.`
+  })
+
+const putBack = () =>
+  tell(async () => {
+    if (!removed.value) return ''
+    const plan = await keep.mutateAsync({ plan: undefined, ...removed.value })
+    removed.value = undefined
+    return `“${plan.name}” is back.`
+  })
+</script>
+
+<template>
+  <div class="shelf">
+    <button type="button" class="other" :aria-expanded="isOpen" @click="isOpen = !isOpen">
+      {{ kept ? kept.name : 'Kept plans' }}
+    </button>
+    <div v-if="isOpen" class="card drawer">
+      <form @submit.prevent="save">
+        <input
+          v-model="name"
+          placeholder="Name of this plan"
+          aria-label="Name of this plan"
+          maxlength="160"
+        />
+        <button class="other" :disabled="!name.trim()">Keep for the shop</button>
+      </form>
+      <p class="hint" role="status">
+        {{ said }}
+        <button v-if="removed" type="button" class="plain" @click="putBack">Put it back</button>
+      </p>
+      <ul v-if="others.length">
+        <li v-for="p in others" :key="p.id">
+          <button type="button" class="plain name" @click="take(p.id)">{{ p.name }}</button>
+          <span class="soft">{{ p.shopNumber ?? '' }} {{ p.changedBy }}</span>
+          <button type="button" class="plain" :aria-label="`Remove ${p.name}`" @click="drop(p.id)">
+            Remove
+          </button>
+        </li>
+      </ul>
+      <p v-else class="hint">Nothing kept yet. What is typed stays in this browser until then.</p>
+    </div>
+  </div>
+</template>
+
+<style scoped>
+.shelf {
+  position: relative;
+}
+
+.drawer {
+  position: absolute;
+  right: 0;
+  top: calc(100% + 6px);
+  z-index: 5;
+  width: 400px;
+  max-width: 92vw;
+  padding: 12px 14px;
+  display: grid;
+  gap: 8px;
+  box-shadow: 0 8px 24px rgb(0 0 0 / 18%);
+}
+
+form {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) auto;
+  gap: 8px;
+}
+
+input {
+  font: inherit;
+  color: inherit;
+  padding: 4px 10px;
+  border: 1px solid var(--line);
+  border-radius: 6px;
+  background: var(--card);
+  min-height: 44px;
+}
+
+ul {
+  list-style: none;
+  margin: 0;
+  padding: 0;
+  max-height: 300px;
+  overflow-y: auto;
+}
+
+li {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) auto auto;
+  gap: 8px;
+  align-items: center;
+  border-top: 1px solid var(--line);
+}
+
+.name {
+  text-align: left;
+  overflow-wrap: anywhere;
+}
+</style>
