@@ -48,7 +48,8 @@ async function rank() {
     const list = await answer(api.POST('/api/planning/antennas', { body: need }))
     if (mine !== generation) return
     ranked.value = list
-    if (!list.some((a) => a.candidate === chosen.value)) chosen.value = list[0]?.candidate ?? ''
+    const still = list.find((a) => a.candidate === chosen.value)
+    if (still?.excluded !== undefined || !still) chosen.value = list[0]?.candidate ?? ''
   } catch (error) {
     if (!(error instanceof Problem)) throw error
     if (mine === generation) {

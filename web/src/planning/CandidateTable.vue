@@ -67,7 +67,7 @@ function carried(c: Computed): string {
         <td colspan="7">
           <span v-if="a.excluded" class="wrong">{{ a.excluded }}</span>
           {{ a.reasons.join(' ') }}
-          <template v-if="c">{{ carried(c) }}</template>
+          <template v-if="c">{{ carried(c) }} {{ ' ' }}</template>
           <span class="soft">Claim: {{ a.claim }}. Effort: {{ EFFORT[a.effort] }}.</span>
         </td>
       </tr>
@@ -92,6 +92,13 @@ td {
 th:first-child,
 td:first-child {
   text-align: left;
+}
+
+@media (max-width: 1000px) {
+  th,
+  td {
+    padding: 3px 4px;
+  }
 }
 
 tbody {

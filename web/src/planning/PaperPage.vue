@@ -88,11 +88,18 @@ async function begin() {
 }
 onMounted(() => void begin())
 
-const both = (m: number) => formatBoth(m, preferences.unit)
+const LONG_M = 3
+/** Rods to the millimetre, masts and lines in metres and feet. */
+const both = (m: number) =>
+  m < LONG_M ? formatBoth(m, preferences.unit) : `${m.toFixed(2)} m (${(m / 0.3048).toFixed(1)} ft)`
 const parts = computed(() =>
   partLines(computedAntenna.value?.parts ?? [], stationPlan?.alternatives[0], feedlines.value, both),
 )
 const limit = computed(() => ({ swr: need.value?.limitSwr ?? 2, label: `SWR ${need.value?.limitSwr ?? 2}` }))
+const isElsewhere = computed(() => {
+  const hz = stationPlan?.frequencyHz ?? 0
+  return need.value !== undefined && (hz < need.value.lowHz || hz > need.value.highHz)
+})
 const pegs = computed(() => (need.value ? bandPegs(need.value, computedAntenna.value?.trace) : []))
 const print = () => window.print()
 const today = new Date().toLocaleDateString()
@@ -178,7 +185,10 @@ const today = new Date().toLocaleDateString()
 
     <section v-if="station" class="card">
       <h2>Watts</h2>
-      <p>{{ stationSentence(station) }}</p>
+      <p>{{ stationSentence(station) }} At {{ formatChannelMhz(stationPlan?.frequencyHz ?? 0) }} MHz.</p>
+      <p v-if="isElsewhere" class="wrong" role="alert">
+        That is outside the antenna’s band: set the frequency under Watts, reach, people.
+      </p>
       <WattsPicture :ways="station.ways" />
       <table>
         <thead>
@@ -229,6 +239,10 @@ const today = new Date().toLocaleDateString()
       </p>
       <p v-if="needForm.carrier === 'AIRCRAFT'" class="caution">
         Structural, electrical and return-to-service work only by licensed staff with approved data.
+      </p>
+      <p v-if="needForm.carrier === 'MAST' || needForm.carrier === 'PORTABLE'" class="caution">
+        Overhead power lines: stay one and a half times the total height away; look up before raising
+        anything. Lightning and mains bonding of a mast: by the local electrical code, by a qualified person.
       </p>
       <p class="caution">
         Local codes and licences prevail over everything here. Cutting steel: eye protection, gloves, deburr,
@@ -287,7 +301,7 @@ dd {
 }
 
 .plot {
-  height: 280px;
+  height: 330px;
   display: flex;
 }
 

@@ -71,7 +71,7 @@ function remove(index: number) {
 
   <details v-if="form.carrier !== 'HANDHELD'" class="card block">
     <summary>What stands near ({{ form.near.length || 'nothing' }})</summary>
-    <fieldset v-for="(n, i) in form.near" :key="i">
+    <fieldset v-for="(n, i) in form.near" :key="i" class="thing">
       <legend class="visually-hidden">Thing {{ i + 1 }}</legend>
       <div class="two">
         <TextField v-model="n.name" name="What" />
@@ -120,11 +120,15 @@ summary {
   align-items: center;
 }
 
+details.block {
+  display: block;
+}
+
 details > * + * {
   margin-top: 10px;
 }
 
-fieldset {
+.thing {
   border: 0;
   border-top: 1px solid var(--line);
   margin: 0;

@@ -82,6 +82,15 @@ describe('the sentence', () => {
     close.set('FIVE_EIGHTHS', solved(true, 2.2))
     expect(choiceSentence(two, close, 2, mm)).toContain('five_eighths')
   })
+  it('does not hide an antenna that reaches far more behind a better match', () => {
+    const deaf = new Map([
+      ['QUARTER_WAVE', solved(true, -14)],
+      ['FIVE_EIGHTHS', solved(false, 5, 2.7)],
+    ])
+    expect(choiceSentence(two, deaf, 2, mm)).toBe(
+      'The quarter_wave holds 2, but the five_eighths reaches 19 dB more, at 2.7: match it, or accept more.',
+    )
+  })
   it('explains where none can hold the band, or none may stand', () => {
     const none = new Map([
       ['QUARTER_WAVE', solved(false, 0, 2.9)],
@@ -101,5 +110,8 @@ describe('from plan to work', () => {
     expect(plan).toMatchObject({ antennaKind: 'QUARTER_WAVE_WHIP', carrier: 'VEHICLE', limit: '2' })
     expect(plan?.channels.map((c) => c.mhz)).toEqual(['153.000', '156.000', '159.000'])
     expect(installationOf(form, need, assessment('J_POLE', 3), 'mm')).toBeUndefined()
+    expect(installationOf(form, need, assessment('BEAM', 3), 'mm')?.antennaKind).toBe('BEAM')
+    const plane = { ...form, carrier: 'AIRCRAFT' as const }
+    expect(installationOf(plane, need, assessment('QUARTER_WAVE', 1), 'mm')?.antennaKind).toBe('AIRBAND_WHIP')
   })
 })

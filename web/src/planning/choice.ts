@@ -153,6 +153,9 @@ export function openedNeed(kept: string | null): NeedForm {
 /** `0.24 kg`, `85 g`. */
 export const formatMass = (kg: number) => (kg < 0.9995 ? `${Math.round(kg * 1000)} g` : `${kg.toFixed(1)} kg`)
 
+/** From here on another antenna is worth a worse match. */
+const MUCH_DB = 6
+
 export const dbi = (x: number) => `${x.toFixed(1).replace('-', '−')} dBi`
 
 /** What to fit, in one sentence: among those that hold the band, the one that brings most for its trouble. */
@@ -178,6 +181,10 @@ export function choiceSentence(
     return `None holds the whole band under ${limitSwr}; the nearest is the ${nearest.a.title}, ${nearest.c.worstSwr.toFixed(1)} at worst. Split the band, or accept more.`
   }
   const best = holding.reduce((x, y) => (y.c.merit > x.c.merit ? y : x))
+  const louder = solved.reduce((x, y) => (y.c.wantedDbi > x.c.wantedDbi ? y : x))
+  const more = louder.c.wantedDbi - best.c.wantedDbi
+  if (!louder.c.holds && more >= MUCH_DB)
+    return `The ${best.a.title} holds ${limitSwr}, but the ${louder.a.title} reaches ${more.toFixed(0)} dB more, at ${louder.c.worstSwr.toFixed(1)}: match it, or accept more.`
   return `Fit the ${best.a.title}, ${length(best.c.lengthM)}: under ${limitSwr} on all of it, ${dbi(best.c.wantedDbi)} toward what it must reach.`
 }
 
@@ -185,6 +192,10 @@ const KINDS: Partial<Record<Assessment['candidate'], PlanForm['antennaKind']>> =
   QUARTER_WAVE: 'QUARTER_WAVE_WHIP',
   LOADED_WHIP: 'LOADED_CB_WHIP',
   RADIALS: 'GROUND_PLANE',
+  DIPOLE: 'DIPOLE',
+  BEAM: 'BEAM',
+  HANDHELD_ROD: 'HANDHELD_ROD',
+  HANDHELD_COUNTERPOISE: 'HANDHELD_ROD',
 }
 
 /** A new installation's form with what was planned; empty where the tuning pages have no such kind yet. */
@@ -194,7 +205,10 @@ export function installationOf(
   choice: Assessment,
   unit: LengthUnit,
 ): PlanForm | undefined {
-  const antennaKind = KINDS[choice.candidate]
+  const antennaKind =
+    form.carrier === 'AIRCRAFT' && choice.candidate === 'QUARTER_WAVE'
+      ? 'AIRBAND_WHIP'
+      : KINDS[choice.candidate]
   if (!antennaKind) return undefined
   const surface =
     need.material === 'METAL'

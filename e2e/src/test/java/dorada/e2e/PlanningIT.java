@@ -52,13 +52,27 @@ class PlanningIT {
             page.getByText("Antenna", new Page.GetByTextOptions().setExact(true))
                     .click();
             assertThat(page.locator(".sentence")).containsText("Likeliest: quarter-wave whip");
-            page.getByText("Plastic, fabric, wood").click();
+            page.getByText("Plastic, wood").click();
             assertThat(page.getByText("Needs metal under it").first()).isVisible();
-            ines.button("Solve them on this surface").click();
+            ines.button("Solve them where they stand").click();
             assertThat(page.locator(".sentence")).containsText(Pattern.compile("^\\s*Fit the|^\\s*None holds"));
             ines.button("quarter-wave on four drooping radials").click();
             ines.button(Pattern.compile("^Make an installation")).click();
             assertThat(page.getByLabel("Frequency of channel 2 in MHz")).hasValue("156.000");
+            page.getByLabel("Use of channel 2").selectOption("RECEIVE");
+
+            // Kept for the shop, opened again after something else was typed, and put on paper.
+            page.navigate(dorada.address() + "/plan");
+            ines.button("Kept plans").click();
+            page.getByLabel("Name of this plan").fill("Pick-up 4");
+            ines.button("Keep for the shop").click();
+            assertThat(page.getByText("is kept for the shop")).isVisible();
+            ines.field("SWR limit").fill("1.2");
+            page.locator(".shelf li .name").click();
+            assertThat(ines.field("SWR limit")).hasValue("2");
+            page.navigate(dorada.address() + "/plan/paper");
+            assertThat(page.locator("h1")).hasText("Pick-up 4");
+            assertThat(page.getByText("aluminium rod or wire").first()).isVisible();
 
             page.navigate(dorada.address() + "/installations/new");
             ines.button("From a service or a list").click();

@@ -51,10 +51,15 @@ class ScreenshotsIT {
             ines.field("Name in the shop").waitFor();
             take(page, "new-installation");
             page.navigate(dorada.address() + "/plan");
-            ines.button("Solve them on this surface").click();
+            ines.button("Solve them where they stand").click();
             assertThat(page.locator(".sentence")).containsText("Fit the");
             page.setViewportSize(1280, 1000);
             take(page, "antenna-choice");
+            page.setViewportSize(1280, 800);
+            page.navigate(dorada.address() + "/plan/paper");
+            ines.button("Print").waitFor();
+            page.setViewportSize(1280, 1000);
+            take(page, "plan-on-paper");
             page.setViewportSize(1280, 800);
             page.navigate(dorada.address() + "/plan/watts");
             page.getByText("What each change is worth").waitFor();

@@ -130,7 +130,7 @@ public final class AntennaChoice {
             case HANDHELD_COUNTERPOISE -> reasons.add("A quarter-wave of wire from the connector's ring, bent down.");
             default -> {}
         }
-        if (need.carrier() != Carrier.HANDHELD && tipM >= TALL_M) {
+        if (need.carrier() == Carrier.VEHICLE && tipM >= TALL_M) {
             reasons.add("Tip at " + both(tipM) + ": mind bridges, doors and branches.");
         }
         return reasons;

@@ -144,7 +144,7 @@ public final class AntennaTrial {
                 model.lengthM(shape),
                 Part.massKg(own),
                 Part.of(own),
-                CandidateModel.isMadeOfWire(candidate)
+                model.rollsUp()
                         ? ROLL_M
                         : own.stream().mapToDouble(Wire::lengthM).max().orElse(0),
                 solver.unknowns());

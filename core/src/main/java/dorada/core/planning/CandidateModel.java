@@ -182,6 +182,11 @@ final class CandidateModel {
         return candidate == Candidate.DIPOLE && !isUpright();
     }
 
+    /** True where it is carried as a coil of wire. */
+    boolean rollsUp() {
+        return isMadeOfWire(candidate) && !(candidate == Candidate.DIPOLE && isUpright());
+    }
+
     private double ridgeM() {
         return need.room().heightM() > 0 ? need.room().heightM() - WALL_M : wave / 2;
     }
@@ -233,8 +238,16 @@ final class CandidateModel {
     List<Wire> own(Assembly assembly) {
         List<Wire> wires = assembly.structure().wires();
         return switch (candidate) {
-            case QUARTER_WAVE, FIVE_EIGHTHS, LOADED_WHIP ->
-                need.surface().isMetal() ? wires.subList(0, 2) : wires.subList(0, 1);
+            case QUARTER_WAVE ->
+                need.hasGroundPlane()
+                        ? List.of(new Wire(
+                                wires.get(0).from(),
+                                wires.get(1).to(),
+                                wires.get(1).radiusM(),
+                                wires.get(1).conductor(),
+                                List.of()))
+                        : wires.subList(0, 1);
+            case FIVE_EIGHTHS, LOADED_WHIP -> need.hasGroundPlane() ? wires.subList(0, 2) : wires.subList(0, 1);
             case HALF_WAVE -> wires.subList(0, 2);
             case HANDHELD_ROD -> wires.subList(0, 1);
             case HANDHELD_COUNTERPOISE -> List.of(wires.get(0), wires.get(2));

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
+import dorada.core.acceptance.WantedChannel.Use;
 import dorada.core.sweep.Curves;
 import dorada.core.sweep.Sweep;
 import dorada.core.sweep.SweepAnalysis;
@@ -19,6 +20,34 @@ class VerdictTest {
 
     private static Verdict judge(AcceptanceRule rule, Sweep sweep) {
         return rule.judge(ChannelReading.of(new SweepAnalysis(sweep), CB), ReferencePlane.RADIO);
+    }
+
+    /** What is only heard, or another radio's, does not hold the first radio back. */
+    @Test
+    void powerIsLimitedByWhatARadioSendsOn() {
+        List<ChannelReading> measured = ChannelReading.of(
+                new SweepAnalysis(new Sweep(
+                        new double[] {150e6, 155e6, 160e6}, new double[] {0.1, 0.3, 0.5}, new double[] {0, 0, 0}, 50)),
+                List.of(
+                        new WantedChannel("sent", 150e6, true, Use.TRANSMIT, 1, ""),
+                        new WantedChannel("heard", 160e6, false, Use.RECEIVE, 1, ""),
+                        new WantedChannel("relay", 160e6, false, Use.BOTH, 1, "relay")));
+        Verdict verdict = new UnderLimit(2).judge(measured, ReferencePlane.RADIO);
+        assertThat(verdict.worstTransmitSwr("")).isCloseTo(1.1 / 0.9, within(1e-6));
+        assertThat(verdict.worstTransmitSwr("relay")).isCloseTo(3, within(1e-6));
+        assertThat(verdict.worstTransmitSwr("nobody")).isEqualTo(1);
+        assertThat(verdict.met()).isFalse();
+    }
+
+    /** A channel that counts more is drawn nearer to the dip; even ends leave no such choice. */
+    @Test
+    void weightCountsWhereTheRuleLeavesAChoice() {
+        double[] swr = {1.2, 1.8};
+        assertThat(new UnderLimit(2).misfit(swr, new double[] {5, 1})).isCloseTo(1.0, within(1e-12));
+        assertThat(new UnderLimit(2).misfit(swr, new double[] {1, 1})).isCloseTo(0.8, within(1e-12));
+        assertThat(new EvenEnds().misfit(swr, new double[] {5, 1})).isEqualTo(new EvenEnds().shortfall(swr));
+        assertThatThrownBy(() -> new WantedChannel("a", 1e8, true, Use.BOTH, 0, ""))
+                .hasMessageContaining("above 0");
     }
 
     @Test

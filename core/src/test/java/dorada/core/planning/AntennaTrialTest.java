@@ -117,6 +117,7 @@ class AntennaTrialTest {
         assertThat(swrAt(beam, 156e6)).isLessThan(1.2);
         Computed dipole = compute(Candidate.DIPOLE, on(Carrier.MAST, link, Stock.USUAL));
         assertThat(dipole.wantedDbi()).isCloseTo(2.15, within(0.1));
+        assertThat(dipole.packedM()).isCloseTo(dipole.lengthM(), within(1e-9));
         assertThat(beam.parts()).hasSize(3).allMatch(p -> p.isTube() && p.count() == 1);
         assertThat(compute(Candidate.RADIALS, on(Carrier.MAST, link, Stock.USUAL))
                         .parts())
@@ -161,6 +162,8 @@ class AntennaTrialTest {
                 on(Carrier.VEHICLE, Aim.LOCAL, Stock.USUAL, new Neighbour("post", -0.4, 0, 0, 0.5, 0.02)));
         assertThat(shaded.beamwidthDeg()).isPresent();
         assertThat(clear.beamwidthDeg()).isEmpty();
+        assertThat(clear.packedM()).isCloseTo(clear.lengthM(), within(1e-9));
+        assertThat(clear.parts()).hasSize(1);
         Need tooNear = on(Carrier.VEHICLE, Aim.LOCAL, Stock.USUAL, new Neighbour("rack", 0.06, 0, 0, 0.5, 0.02));
         assertThatThrownBy(() -> compute(Candidate.QUARTER_WAVE, tooNear)).hasMessageContaining("rack");
         Computed hung = compute(
