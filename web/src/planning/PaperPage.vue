@@ -50,6 +50,8 @@ const choice = ref<Assessment>()
 const computedAntenna = ref<Computed>()
 const station = ref<StationAnswer>()
 const refused = ref('')
+/** True once everything that goes on the paper is there. */
+const isReady = ref(false)
 const feedlines = ref(new Map<string, string>())
 const { share, trouble, run, stop } = useSolving<Computed>()
 
@@ -84,6 +86,8 @@ async function begin() {
   } catch (error) {
     if (!(error instanceof Problem)) throw error
     refused.value = error.message
+  } finally {
+    isReady.value = true
   }
 }
 onMounted(() => void begin())
@@ -100,6 +104,9 @@ const isElsewhere = computed(() => {
   const hz = stationPlan?.frequencyHz ?? 0
   return need.value !== undefined && (hz < need.value.lowHz || hz > need.value.highHz)
 })
+const notes = computed(() =>
+  [choice.value?.excluded, ...(choice.value?.reasons ?? [])].filter(Boolean).join(' '),
+)
 const pegs = computed(() => (need.value ? bandPegs(need.value, computedAntenna.value?.trace) : []))
 const print = () => window.print()
 const today = new Date().toLocaleDateString()
@@ -113,9 +120,9 @@ const today = new Date().toLocaleDateString()
         <h1>{{ kept?.name ?? 'Plan' }}</h1>
         <p class="soft">{{ today }}</p>
       </div>
-      <button v-if="share === undefined" class="do print" @click="print">Print</button>
+      <button v-if="isReady" class="do print" @click="print">Print</button>
       <div v-else class="print">
-        <progress :value="share" max="1" aria-label="Solving the antenna"></progress>
+        <progress :value="share ?? 0" max="1" aria-label="Solving the antenna"></progress>
         <button class="plain" @click="stop">Stop solving</button>
       </div>
     </div>
@@ -132,7 +139,7 @@ const today = new Date().toLocaleDateString()
               >, {{ MATERIALS[need.material].toLowerCase() }}</template
             >
             <template v-if="need.roofLengthM">
-              {{ both(need.roofLengthM) }} × {{ both(need.roofWidthM) }}</template
+              {{ ' ' }}{{ both(need.roofLengthM) }} × {{ both(need.roofWidthM) }}</template
             >
           </dd>
           <dt>Band</dt>
@@ -161,8 +168,10 @@ const today = new Date().toLocaleDateString()
               {{ formatMass(computedAntenna.massKg) }}, longest piece {{ both(computedAntenna.packedM) }}
             </dd>
           </template>
-          <dt>Note</dt>
-          <dd>{{ [choice.excluded, ...choice.reasons].filter(Boolean).join(' ') }}</dd>
+          <template v-if="notes">
+            <dt>Note</dt>
+            <dd>{{ notes }}</dd>
+          </template>
         </dl>
         <RoofView v-if="need.carrier === 'VEHICLE' || need.carrier === 'AIRCRAFT'" :need="need" />
       </div>
