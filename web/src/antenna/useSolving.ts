@@ -39,7 +39,9 @@ export function useSolving<T>(): Solving<T> {
           await stop()
           return
         }
-        const end = await waitFor(jobId ?? '', (s) => (share.value = s))
+        const end = await waitFor(jobId ?? '', (s) => {
+          if (mine === generation) share.value = s
+        })
         if (mine !== generation || end.state === 'STOPPED') return
         if (end.state === 'DONE') task.done(end.result as T)
         else trouble.value = `${task.name}: ${end.trouble ?? 'could not be solved.'}`

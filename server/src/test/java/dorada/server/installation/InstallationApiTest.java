@@ -32,6 +32,29 @@ class InstallationApiTest extends ApiTest {
     }
 
     @Test
+    void radiosShareAnAntennaAndChannelsNameTheirs() throws Exception {
+        String two = plan("Pick-up 9", 2)
+                .replace(
+                        "\"oneWay\":true,",
+                        "\"oneWay\":true,\"otherRadios\":[{\"name\":\"relay\",\"ratedPowerW\":5,\"swrCeiling\":1.5}],")
+                .replace(
+                        "\"frequencyHz\":153050000",
+                        "\"use\":\"RECEIVE\",\"weight\":2,\"radio\":\"relay\",\"frequencyHz\":153050000");
+        postJson("/api/installations", two)
+                .andExpect(status().isCreated())
+                .andExpect(jsonPath("$.otherRadios[0].swrCeiling").value(1.5))
+                .andExpect(jsonPath("$.channels[0].use").value("RECEIVE"))
+                .andExpect(jsonPath("$.channels[0].weight").value(2.0))
+                .andExpect(jsonPath("$.channels[1].use").value("BOTH"))
+                .andExpect(jsonPath("$.channels[1].radio").value(""));
+        postJson("/api/installations", two.replace("\"radio\":\"relay\"", "\"radio\":\"gone\""))
+                .andExpect(status().isUnprocessableContent())
+                .andExpect(jsonPath("$.field").value("channels[0].radio"));
+        postJson("/api/installations", two.replace("\"weight\":2", "\"weight\":0"))
+                .andExpect(status().isUnprocessableContent());
+    }
+
+    @Test
     void wrongNumbersAreSaidAtTheirFields() throws Exception {
         String bad = plan("", 99)
                 .replace("153050000", "1")

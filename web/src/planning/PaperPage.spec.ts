@@ -1,0 +1,115 @@
+import { flushPromises, mount, RouterLinkStub } from '@vue/test-utils'
+import { createPinia } from 'pinia'
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
+import { DRAFTS, rememberKept } from './drafts'
+import PaperPage from './PaperPage.vue'
+
+const distance = { distanceM: 1.64, limitMwPerCm2: 0.2 }
+const way = {
+  name: 'A',
+  sentW: 50,
+  atAntennaW: 32,
+  erpW: 32,
+  eirpW: 52,
+  swrAtRadio: 1.8,
+  stages: [{ name: 'antenna', netW: 32, forwardW: 36, swr: 2.2 }],
+  publicDistance: distance,
+  occupationalDistance: { reason: 'worn on the body', limitMwPerCm2: 1 },
+  links: [{ name: 'Depot', inSight: true, horizonM: 24e3, receivedDbm: -44, marginDb: 66 }],
+}
+const beam = {
+  candidate: 'BEAM',
+  title: 'beam of three elements',
+  claim: '',
+  effort: 3,
+  lengthM: 0.9,
+  tipM: 12.17,
+  reasons: ['Point its directors to 120°.'],
+}
+const solved = {
+  candidate: 'BEAM',
+  trace: { frequencyHz: [150e6, 156e6, 162e6], returnLossDb: [8, 40, 9] },
+  worstSwr: 1.6,
+  holds: true,
+  wantedDbi: 9.2,
+  maxGainDbi: 9.2,
+  takeOffDeg: 0,
+  lengthM: 0.88,
+  massKg: 0.24,
+  parts: [{ count: 3, lengthM: 0.9, diameterM: 0.016, material: 'aluminium', tube: true }],
+  packedM: 0.93,
+}
+
+beforeEach(() => {
+  localStorage.clear()
+  vi.stubGlobal(
+    'ResizeObserver',
+    class {
+      observe() {}
+      disconnect() {}
+    },
+  )
+  vi.stubGlobal(
+    'fetch',
+    vi.fn((request: Request) => {
+      const answers: Record<string, unknown> = {
+        '/api/planning/station': { ways: [way], cautions: ['RF burns at the tip.'] },
+        '/api/planning/feedlines': [{ id: 'rg-58', title: 'RG-58, thin' }],
+        '/api/planning/antennas': [{ ...beam, candidate: 'DIPOLE', title: 'half-wave dipole' }, beam],
+        '/api/planning/antennas/BEAM': { id: 'job' },
+        '/api/jobs/job': { id: 'job', state: 'DONE', share: 1, result: solved },
+      }
+      return Promise.resolve(
+        new Response(JSON.stringify(answers[new URL(request.url).pathname]), {
+          status: 200,
+          headers: { 'Content-Type': 'application/json' },
+        }),
+      )
+    }),
+  )
+})
+afterEach(() => vi.unstubAllGlobals())
+
+async function paper() {
+  const page = mount(PaperPage, {
+    global: { plugins: [createPinia()], stubs: { RouterLink: RouterLinkStub, PlanTabs: true } },
+  })
+  await flushPromises()
+  return page
+}
+
+describe('the plan on paper', () => {
+  it('has the picked antenna as solved, parts, watts, distances and cautions', async () => {
+    localStorage.setItem(
+      DRAFTS.antenna,
+      JSON.stringify({ carrier: 'MAST', target: 'ONE_STATION', bearing: '120' }),
+    )
+    localStorage.setItem(DRAFTS.chosen, '"BEAM"')
+    rememberKept({ id: 'p', version: 0, name: 'Link to the lighthouse' })
+    const page = await paper()
+    expect(page.find('h1').text()).toBe('Link to the lighthouse')
+    for (const said of [
+      'Fit the beam of three elements',
+      'one station, 120° from true north, polarised upright',
+      '12.17 m (39.9 ft) above the ground',
+      '3 × 900 mm',
+      '16.0 mm aluminium tube',
+      'of RG-58, thin',
+      '1.7 m (5.4 ft)',
+      'worn on the body',
+      'RF burns at the tip.',
+      'one and a half times the total height',
+    ])
+      expect(page.text()).toContain(said)
+    expect(page.text()).not.toContain('outside the antenna’s band')
+    expect(page.find('button.do').text()).toBe('Print')
+  })
+
+  it('says where the watts are not those of this antenna, and what cannot be used yet', async () => {
+    localStorage.setItem(DRAFTS.chosen, '"BEAM"')
+    localStorage.setItem(DRAFTS.station, JSON.stringify({ mhz: '27.185' }))
+    expect((await paper()).text()).toContain('outside the antenna’s band')
+    localStorage.setItem(DRAFTS.antenna, JSON.stringify({ low: 'many' }))
+    expect((await paper()).find('[role=alert]').text()).toContain('cannot be used yet')
+  })
+})
