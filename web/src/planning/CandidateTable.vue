@@ -4,7 +4,8 @@ import { usePreferences } from '@/preferences'
 import { formatMhz } from '@/units/frequency'
 import { formatLength } from '@/units/length'
 import { formatSwr } from '@/units/swr'
-import { dbi, formatMass, type Assessment, type Computed } from './choice'
+import { dbi, type Assessment, type Computed } from './choice'
+import { formatKg } from './ground'
 
 /** Every candidate with what is said of it, and what was solved. */
 const chosen = defineModel<string>({ required: true })
@@ -25,7 +26,7 @@ function takeOff(c: Computed): string {
 /** What a solved antenna weighs, and what there is to carry. */
 function carried(c: Computed): string {
   const width = c.beamwidthDeg === undefined ? '' : `Half-power width ${c.beamwidthDeg.toFixed(0)}°. `
-  return `${width}Metal ${formatMass(c.massKg)}, longest piece ${formatLength(c.packedM, preferences.unit)}.`
+  return `${width}Metal ${formatKg(c.massKg)}, longest piece ${formatLength(c.packedM, preferences.unit)}.`
 }
 </script>
 

@@ -9,17 +9,9 @@ import { formatChannelMhz } from '@/units/frequency'
 import { formatBoth } from '@/units/length'
 import { formatSwr } from '@/units/swr'
 import { bandPegs, drawn } from './band'
-import {
-  dbi,
-  formatMass,
-  MATERIALS,
-  openedNeed,
-  readNeed,
-  TARGETS,
-  type Assessment,
-  type Computed,
-} from './choice'
+import { dbi, MATERIALS, openedNeed, readNeed, TARGETS, type Assessment, type Computed } from './choice'
 import { DRAFTS, rememberedKept } from './drafts'
+import { formatKg } from './ground'
 import { partLines } from './paper'
 import PlanTabs from './PlanTabs.vue'
 import RoofView from './RoofView.vue'
@@ -164,9 +156,7 @@ const today = new Date().toLocaleDateString()
             <dt>Gain there</dt>
             <dd>{{ dbi(computedAntenna.wantedDbi) }}, strongest {{ computedAntenna.takeOffDeg }}° up</dd>
             <dt>Metal</dt>
-            <dd>
-              {{ formatMass(computedAntenna.massKg) }}, longest piece {{ both(computedAntenna.packedM) }}
-            </dd>
+            <dd>{{ formatKg(computedAntenna.massKg) }}, longest piece {{ both(computedAntenna.packedM) }}</dd>
           </template>
           <template v-if="notes">
             <dt>Note</dt>

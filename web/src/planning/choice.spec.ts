@@ -3,7 +3,6 @@ import {
   choiceSentence,
   emptyNear,
   emptyNeed,
-  formatMass,
   installationOf,
   openedNeed,
   readNeed,
@@ -57,12 +56,6 @@ describe('what is wanted', () => {
     const old = openedNeed(JSON.stringify({ low: '118', surface: 'plastic' }))
     expect(old).toEqual({ ...emptyNeed(), low: '118' })
     expect(openedNeed(null)).toEqual(emptyNeed())
-  })
-})
-
-describe('weight', () => {
-  it('is told in grams below a kilogram', () => {
-    expect([formatMass(0.085), formatMass(1.23), formatMass(0.9999)]).toEqual(['85 g', '1.2 kg', '1.0 kg'])
   })
 })
 

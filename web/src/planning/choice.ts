@@ -150,9 +150,6 @@ export function openedNeed(kept: string | null): NeedForm {
   return { ...usual, ...Object.fromEntries(Object.entries(old).filter(([k]) => k in usual)) }
 }
 
-/** `0.24 kg`, `85 g`. */
-export const formatMass = (kg: number) => (kg < 0.9995 ? `${Math.round(kg * 1000)} g` : `${kg.toFixed(1)} kg`)
-
 /** From here on another antenna is worth a worse match. */
 const MUCH_DB = 6
 

@@ -60,6 +60,7 @@ describe('words', () => {
     expect(groundSentence([tab], 2.5)).toContain('None holds the band under 2.5: nearest is bare tab')
     expect(groundSentence([], 2.5)).toContain('Solve')
     expect(formatKg(1.44)).toBe('1.4 kg')
+    expect(formatKg(0.9999)).toBe('1.0 kg')
   })
   it('asks for what was chosen', () => {
     const whip = {

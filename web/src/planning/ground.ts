@@ -161,5 +161,5 @@ export function groundSentence(solved: { name: string; answer: GroundAnswer }[],
 
 /** `85 g`, `1.4 kg`. */
 export function formatKg(kg: number): string {
-  return kg < 1 ? `${Math.round(kg * 1000)} g` : `${kg.toFixed(1)} kg`
+  return kg < 0.9995 ? `${Math.round(kg * 1000)} g` : `${kg.toFixed(1)} kg`
 }

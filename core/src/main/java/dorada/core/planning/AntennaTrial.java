@@ -112,8 +112,8 @@ public final class AntennaTrial {
         CandidateModel model = new CandidateModel(candidate, need);
         double middle = need.band().middleHz();
         double[] shape = tunedShape(model, middle, watch.part(0, 0.5));
-        Fed whole = Fed.of(model, shape, Extent.SWEEP, middle, watch.part(0.5, 0.6));
-        double[] circuit = model.buyable(whole.bestCircuit());
+        Fed swept = Fed.of(model, shape, Extent.SWEEP, middle, watch.part(0.5, 0.6));
+        double[] circuit = model.buyable(swept.bestCircuit());
         Assembly antenna = model.assembly(shape, circuit, Extent.SWEEP);
 
         double low = need.band().lowHz();
@@ -226,10 +226,9 @@ public final class AntennaTrial {
             if (aim.target() == Target.SKIP) {
                 return far.gain(azimuthDeg, elevationDeg);
             }
-            double vertical = far.verticalGain(azimuthDeg, elevationDeg);
             return aim.polarisation() == Polarisation.VERTICAL
-                    ? vertical
-                    : Math.max(0, far.gain(azimuthDeg, elevationDeg) - vertical);
+                    ? far.verticalGain(azimuthDeg, elevationDeg)
+                    : far.horizontalGain(azimuthDeg, elevationDeg);
         }
 
         private static double decibel(double ratio) {

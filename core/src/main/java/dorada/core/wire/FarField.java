@@ -76,10 +76,17 @@ public final class FarField {
 
     /** The part of {@link #gain} whose electric field stands vertically (a ratio). */
     public double verticalGain(double azimuthDeg, double elevationDeg) {
-        return 4
-                * Math.PI
-                * intensities(Math.toRadians(azimuthDeg), Math.toRadians(elevationDeg))[0]
-                / solution.inputW();
+        return part(0, azimuthDeg, elevationDeg);
+    }
+
+    /** The part of {@link #gain} whose electric field lies level (a ratio). */
+    public double horizontalGain(double azimuthDeg, double elevationDeg) {
+        return part(1, azimuthDeg, elevationDeg);
+    }
+
+    private double part(int field, double azimuthDeg, double elevationDeg) {
+        double[] u = intensities(Math.toRadians(azimuthDeg), Math.toRadians(elevationDeg));
+        return 4 * Math.PI * u[field] / solution.inputW();
     }
 
     /** Gain in dB over isotropic; minus infinity where nothing is radiated. */

@@ -12,6 +12,7 @@ import dorada.core.planning.Need.Stock;
 import dorada.core.planning.Need.Surface;
 import dorada.core.planning.Need.Target;
 import dorada.server.problem.JobException;
+import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
@@ -45,7 +46,7 @@ record NeedRequest(
         @NotNull double clearanceM,
 
         @Size(max = 8, message = "At most eight things near the mount, please.")
-        List<NearRequest> near,
+        List<@Valid NearRequest> near,
 
         @NotNull double lowHz,
         @NotNull double highHz,

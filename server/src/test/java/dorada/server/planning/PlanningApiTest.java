@@ -134,5 +134,8 @@ class PlanningApiTest extends ApiTest {
         postJson("/api/planning/antennas/QUARTER_WAVE", crowded)
                 .andExpect(status().isUnprocessableContent())
                 .andExpect(jsonPath("$.detail", containsString("rack")));
+        postJson("/api/planning/antennas", crowded.replace("rack", " "))
+                .andExpect(status().isUnprocessableContent())
+                .andExpect(jsonPath("$.field").value("near[0].name"));
     }
 }
