@@ -25,7 +25,7 @@ public record Assembly(
         networks = List.copyOf(networks);
     }
 
-    static Assembly of(Structure structure, Port feed, Network... networks) {
+    public static Assembly of(Structure structure, Port feed, Network... networks) {
         return new Assembly(structure, feed, List.of(networks), Optional.empty(), Optional.empty());
     }
 

@@ -40,6 +40,14 @@ public record Beam(double drivenM, List<Element> others, double radiusM, Drive d
      */
     public record Gamma(double tapM, double apartM, double rodRadiusM, double farad) implements Drive {}
 
+    /**
+     * Two conductors side by side, joined at their ends, one of them cut: four times the impedance.
+     *
+     * @param apartM between both, axis to axis
+     * @param ratio of the balun behind it
+     */
+    public record Folded(double apartM, double ratio) implements Drive {}
+
     @Override
     public Assembly assemble() {
         List<Wire> wires = new ArrayList<>();
@@ -59,6 +67,16 @@ public record Beam(double drivenM, List<Element> others, double radiusM, Drive d
             wires.add(new Wire(strap, foot, g.rodRadiusM));
             feed = new Port(0, 0.5);
             networks = new Network[] {new Network.SeriesCapacitor(g.farad)};
+        } else if (drive instanceof Folded f) {
+            Point low = new Point(0, 0, -h);
+            Point high = new Point(0, 0, h);
+            Point aside = new Point(0, f.apartM, 0);
+            wires.add(new Wire(low, high, radiusM).of(conductor));
+            wires.add(new Wire(high, high.plus(aside), radiusM).of(conductor));
+            wires.add(new Wire(high.plus(aside), low.plus(aside), radiusM).of(conductor));
+            wires.add(new Wire(low.plus(aside), low, radiusM).of(conductor));
+            feed = new Port(0, 0.5);
+            networks = new Network[] {new Network.Transformer(f.ratio)};
         } else {
             double henry = ((Split) drive).hairpinHenry;
             wires.add(new Wire(new Point(0, 0, -h), new Point(0, 0, h), radiusM).of(conductor));
