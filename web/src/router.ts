@@ -38,6 +38,11 @@ export const router = createRouter({
       component: () => import('@/planning/PaperPage.vue'),
       meta: { title: 'The plan on paper' },
     },
+    {
+      path: '/cutting',
+      component: () => import('@/cutting/CuttingPage.vue'),
+      meta: { title: 'Cut sheets' },
+    },
     { path: '/live', component: () => import('@/instrument/LivePage.vue'), meta: { title: 'Live sweep' } },
     {
       path: '/live/meters',

@@ -31,6 +31,7 @@ export const useInstallation = (id: Ref<string>) =>
   useQuery({
     queryKey: computed(() => keys.installation(id.value)),
     queryFn: () => answer(api.GET('/api/installations/{id}', { params: { path: { id: id.value } } })),
+    enabled: computed(() => id.value !== ''),
   })
 
 export const usePasses = (id: Ref<string>) =>
@@ -112,6 +113,48 @@ export function useKeptPlans() {
     }),
     remove: useMutation({
       mutationFn: (id: string) => answer(api.DELETE('/api/plans/{id}', { params: { path: { id } } })),
+      onSuccess,
+    }),
+  }
+}
+
+/** Cut sheets that the shop keeps, or those of one installation. */
+export function useKeptSheets(installation?: Ref<string | undefined>) {
+  const client = useQueryClient()
+  const onSuccess = () => client.invalidateQueries({ queryKey: ['cut-sheets'] })
+  return {
+    sheets: useQuery({
+      queryKey: computed(() => ['cut-sheets', installation?.value ?? '']),
+      queryFn: () =>
+        answer(
+          api.GET('/api/cut-sheets', {
+            params: { query: installation?.value ? { installation: installation.value } : {} },
+          }),
+        ),
+    }),
+    open: (id: string) => answer(api.GET('/api/cut-sheets/{id}', { params: { path: { id } } })),
+    keep: useMutation({
+      mutationFn: (k: {
+        sheet: { id: string; version: number } | undefined
+        body: Schemas['KeptSheetRequest']
+      }) =>
+        k.sheet
+          ? answer(
+              api.PUT('/api/cut-sheets/{id}', {
+                params: { path: { id: k.sheet.id }, query: { version: k.sheet.version } },
+                body: k.body,
+              }),
+            )
+          : answer(api.POST('/api/cut-sheets', { body: k.body })),
+      onSuccess: async (kept) => {
+        await onSuccess()
+        // What was cut becomes the installation's start of tuning.
+        if (kept.installationId)
+          await client.invalidateQueries({ queryKey: keys.installation(kept.installationId) })
+      },
+    }),
+    remove: useMutation({
+      mutationFn: (id: string) => answer(api.DELETE('/api/cut-sheets/{id}', { params: { path: { id } } })),
       onSuccess,
     }),
   }

@@ -213,6 +213,10 @@ public class Installation {
         return smallestStepM;
     }
 
+    void startsAt(double lengthM) {
+        startLengthM = lengthM;
+    }
+
     public Optional<Double> startLengthM() {
         return Optional.ofNullable(startLengthM);
     }

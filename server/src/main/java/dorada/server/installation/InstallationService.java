@@ -75,4 +75,10 @@ public class InstallationService {
     public InstallationView saved(Installation installation) {
         return InstallationView.of(installations.saveAndFlush(installation));
     }
+
+    /** The adjusted length as it was really cut, before the first sweep. */
+    public void startsAt(Installation installation, double lengthM) {
+        installation.startsAt(lengthM);
+        installations.saveAndFlush(installation);
+    }
 }

@@ -52,6 +52,7 @@ class SecurityConfiguration {
                                 "/api/tokens/**",
                                 "/api/analysis",
                                 "/api/models/**",
+                                "/api/cutting/**",
                                 "/api/touchstone",
                                 "/api/jobs/**")
                         .authenticated()

@@ -48,7 +48,7 @@ public record PassView(
             return new TraceView(trace.frequencyHz(), trace.returnLossDb());
         }
 
-        static TraceView of(Sweep sweep) {
+        public static TraceView of(Sweep sweep) {
             return of(Trace.of(sweep).outline(MOST_DRAWN));
         }
     }

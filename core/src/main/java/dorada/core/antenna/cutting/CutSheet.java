@@ -102,6 +102,18 @@ public record CutSheet(
         return new CutSheet(kind, in, lines, uses, why, used, pieces, solved);
     }
 
+    /**
+     * The tuned dimension as it begins when a piece came out {@code cutM} long; empty where this piece tunes nothing.
+     * Halves and arms count singly.
+     */
+    public OptionalDouble startM(Piece piece, double cutM) {
+        if (piece.dimension().isEmpty()) {
+            return OptionalDouble.empty();
+        }
+        double outside = piece.count() == 1 ? shape.get(piece.dimension()) - piece.finishedM() : 0;
+        return OptionalDouble.of(cutM - piece.extraM() + outside);
+    }
+
     /** A share of it; and where the other answer is longer, up to that. */
     private static double trimM(Piece p, List<Line> lines, double share) {
         double other = lines.stream()

@@ -341,7 +341,8 @@ public final class ParallelBeam implements CutKind {
         String stock = Common.tube(in);
         List<Piece> all = new ArrayList<>();
         all.add(Piece.of(1, "reflector", 1, shape.get(REFLECTOR) + more, stock));
-        all.add(driven(in, shape, stock).tunedBy(DRIVEN));
+        Piece driven = driven(in, shape, stock);
+        all.add(in.has("drive", "folded") ? driven : driven.tunedBy(DRIVEN));
         for (int i = 1; i <= elements(in) - 2; i++) {
             all.add(Piece.of(2 + i, "director " + i, 1, shape.get(director(i)) + more, stock));
         }
@@ -356,7 +357,9 @@ public final class ParallelBeam implements CutKind {
     private static Piece driven(Inputs in, Shape shape, String stock) {
         double b = shape.get(DRIVEN);
         return switch (in.choice("drive")) {
-            case "folded" -> Piece.of(2, "driven element, once around", 1, 2 * (b + in.get(FOLD)), stock);
+            case "folded" ->
+                Piece.of(2, "driven element, once around", 1, 2 * (b + in.get(FOLD)), stock)
+                        .extra(0.04, "to trim at the feed, both ends alike");
             case "gamma" -> Piece.of(2, "driven element", 1, b, stock);
             default -> Piece.of(2, "half of the driven element", 2, b / 2, stock);
         };

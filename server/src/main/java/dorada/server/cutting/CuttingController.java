@@ -1,0 +1,110 @@
+package dorada.server.cutting;
+
+import dorada.core.antenna.cutting.kind.CutKinds;
+import dorada.core.wire.Watch;
+import dorada.server.cutting.SheetViews.CurveView;
+import dorada.server.cutting.SheetViews.CutKindView;
+import dorada.server.cutting.SheetViews.InputView;
+import dorada.server.cutting.SheetViews.RowView;
+import dorada.server.cutting.SheetViews.SheetView;
+import dorada.server.job.JobService;
+import dorada.server.job.JobView;
+import dorada.server.people.SignedIn;
+import dorada.server.problem.JobException;
+import io.swagger.v3.oas.annotations.media.Content;
+import io.swagger.v3.oas.annotations.media.Schema;
+import io.swagger.v3.oas.annotations.responses.ApiResponse;
+import jakarta.validation.Valid;
+import java.net.URI;
+import java.util.List;
+import java.util.function.Function;
+import org.springframework.http.ResponseEntity;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestHeader;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Cut sheets: what can be made, its dimensions by rule and by the solver, and what a change would do. */
+@RestController
+@RequestMapping("/api/cutting")
+class CuttingController {
+
+    private final CuttingService cutting;
+    private final JobService jobs;
+
+    CuttingController(CuttingService cutting, JobService jobs) {
+        this.cutting = cutting;
+        this.jobs = jobs;
+    }
+
+    @GetMapping("/kinds")
+    List<CutKindView> kinds() {
+        return CutKinds.ALL.stream().map(CutKindView::of).toList();
+    }
+
+    /** What a kind asks for at a frequency: ranges go with it. */
+    @GetMapping("/kinds/{id}/inputs")
+    List<InputView> inputs(@PathVariable String id, @RequestParam double frequencyHz) {
+        if (!(frequencyHz > 0) || Double.isInfinite(frequencyHz)) {
+            throw JobException.atField("frequencyHz", "A frequency must be above 0 MHz.");
+        }
+        return CutKinds.byId(id)
+                .orElseThrow(() -> JobException.notFound("kind of antenna"))
+                .inputs(frequencyHz)
+                .stream()
+                .map(InputView::of)
+                .toList();
+    }
+
+    /** By rule, at once. */
+    @PostMapping("/sheet")
+    SheetView sheet(@Valid @RequestBody SheetRequest request) {
+        return cutting.byRule(request);
+    }
+
+    /** With the solver's dimensions, at once or with {@code Prefer: respond-async} as a job. */
+    @PostMapping("/solve")
+    @ApiResponse(responseCode = "200", content = @Content(schema = @Schema(implementation = SheetView.class)))
+    @ApiResponse(responseCode = "202", content = @Content(schema = @Schema(implementation = JobView.class)))
+    ResponseEntity<Object> solve(
+            @Valid @RequestBody SheetRequest request,
+            @RequestHeader(name = "Prefer", defaultValue = "") String prefer,
+            @AuthenticationPrincipal SignedIn who) {
+        request.inputs();
+        return answered(prefer, who, watch -> cutting.solved(request, watch));
+    }
+
+    /** SWR about the frequency with a shape as it is tried. */
+    @PostMapping("/curve")
+    CurveView curve(@Valid @RequestBody SheetRequest.Curve request) {
+        return cutting.curve(request);
+    }
+
+    /** What one number does, tuned again for each value; at once or as a job. */
+    @PostMapping("/row")
+    @ApiResponse(responseCode = "200", content = @Content(schema = @Schema(implementation = RowView.class)))
+    @ApiResponse(responseCode = "202", content = @Content(schema = @Schema(implementation = JobView.class)))
+    ResponseEntity<Object> row(
+            @Valid @RequestBody SheetRequest.Row request,
+            @RequestHeader(name = "Prefer", defaultValue = "") String prefer,
+            @AuthenticationPrincipal SignedIn who) {
+        request.sheet().inputs();
+        request.values();
+        return answered(prefer, who, watch -> cutting.row(request, watch));
+    }
+
+    private ResponseEntity<Object> answered(String prefer, SignedIn who, Function<Watch, Object> work) {
+        if (!prefer.contains("respond-async")) {
+            return ResponseEntity.ok(work.apply(Watch.NOBODY));
+        }
+        JobView job = jobs.start(who.id(), work);
+        return ResponseEntity.accepted()
+                .location(URI.create("/api/jobs/" + job.id()))
+                .body(job);
+    }
+}

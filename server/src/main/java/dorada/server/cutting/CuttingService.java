@@ -1,0 +1,110 @@
+package dorada.server.cutting;
+
+import dorada.core.antenna.cutting.CutKind;
+import dorada.core.antenna.cutting.CutSheet;
+import dorada.core.antenna.cutting.CuttingPlan;
+import dorada.core.antenna.cutting.Goal;
+import dorada.core.antenna.cutting.InputException;
+import dorada.core.antenna.cutting.Inputs;
+import dorada.core.antenna.cutting.Piece;
+import dorada.core.antenna.cutting.Solved;
+import dorada.core.antenna.cutting.WhatIf;
+import dorada.core.wire.Watch;
+import dorada.server.cutting.SheetViews.CurveView;
+import dorada.server.cutting.SheetViews.RowEntryView;
+import dorada.server.cutting.SheetViews.RowView;
+import dorada.server.cutting.SheetViews.SheetView;
+import dorada.server.cutting.SheetViews.StockPlanView;
+import dorada.server.problem.JobException;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Supplier;
+import org.springframework.stereotype.Service;
+
+/** Core's sheets, with its troubles turned into ours. */
+@Service
+class CuttingService {
+
+    /** By rule, at once. */
+    SheetView byRule(SheetRequest request) {
+        return said(() -> view(sheet(request, Optional.empty()), request));
+    }
+
+    /** With the solver's dimensions beside. */
+    SheetView solved(SheetRequest request, Watch watch) {
+        return said(() -> {
+            CutKind kind = request.cutKind();
+            Inputs in = request.inputs();
+            Optional<Solved> found =
+                    kind.goal(in) instanceof Goal.None ? Optional.empty() : Optional.of(kind.solve(in, watch));
+            return view(sheet(request, found), request);
+        });
+    }
+
+    CurveView curve(SheetRequest.Curve request) {
+        return said(() -> {
+            CutKind kind = request.sheet().cutKind();
+            Inputs in = request.sheet().inputs();
+            double[] bands = kind.bandsHz(in);
+            int band = request.band() == null ? 0 : Math.max(0, Math.min(bands.length - 1, request.band()));
+            return CurveView.of(WhatIf.of(kind, in, request.shapeOf(in), bands[band], Watch.NOBODY));
+        });
+    }
+
+    RowView row(SheetRequest.Row request, Watch watch) {
+        return said(
+                () -> new RowView(WhatIf.row(
+                                request.sheet().cutKind(),
+                                request.sheet().inputs(),
+                                request.input(),
+                                request.values(),
+                                watch)
+                        .stream()
+                        .map(RowEntryView::of)
+                        .toList()));
+    }
+
+    private static CutSheet sheet(SheetRequest request, Optional<Solved> solved) {
+        return CutSheet.of(request.cutKind(), request.inputs(), solved, request.usesWanted());
+    }
+
+    private static SheetView view(CutSheet sheet, SheetRequest request) {
+        return SheetView.of(sheet, plan(sheet, request));
+    }
+
+    /** Of the material of which most is needed: that is what bars are asked for. */
+    private static StockPlanView plan(CutSheet sheet, SheetRequest request) {
+        double[] stock = request.stock();
+        if (stock.length == 0) {
+            return null;
+        }
+        if (Arrays.stream(stock).anyMatch(m -> !(m > 0) || m > 1000)
+                || !(request.kerf() >= 0 && request.kerf() < 0.02)) {
+            throw JobException.atField("stockM", "Bars are longer than 0 m and a saw takes less than 20 mm.");
+        }
+        String material = sheet.pieces().get(0).stock();
+        List<Piece> pieces =
+                sheet.pieces().stream().filter(p -> p.stock().equals(material)).toList();
+        return StockPlanView.of(material, CuttingPlan.of(pieces, stock, request.kerf(), SheetRequest.SPLICE_M));
+    }
+
+    /** The dimension with which tuning begins when a piece came out as it did. */
+    Optional<Double> startM(SheetRequest request, int piece, double cutM) {
+        CutSheet sheet = said(() -> sheet(request, Optional.empty()));
+        return sheet.pieces().stream()
+                .filter(p -> p.number() == piece)
+                .findFirst()
+                .flatMap(p -> sheet.startM(p, cutM).stream().boxed().findFirst());
+    }
+
+    private static <T> T said(Supplier<T> work) {
+        try {
+            return work.get();
+        } catch (InputException e) {
+            throw JobException.atField(e.field(), e.getMessage());
+        } catch (IllegalArgumentException e) {
+            throw JobException.atField(Inputs.FREQUENCY, e.getMessage());
+        }
+    }
+}

@@ -1,0 +1,132 @@
+package dorada.server.cutting;
+
+import dorada.server.installation.Installation;
+import dorada.server.people.Person;
+import jakarta.persistence.CollectionTable;
+import jakarta.persistence.Column;
+import jakarta.persistence.ElementCollection;
+import jakarta.persistence.Embeddable;
+import jakarta.persistence.Entity;
+import jakarta.persistence.FetchType;
+import jakarta.persistence.Id;
+import jakarta.persistence.JoinColumn;
+import jakarta.persistence.Lob;
+import jakarta.persistence.ManyToOne;
+import jakarta.persistence.OrderColumn;
+import jakarta.persistence.Table;
+import jakarta.persistence.Version;
+import jakarta.validation.constraints.NotNull;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.TreeSet;
+import java.util.UUID;
+
+/** A sheet that the shop keeps: what was asked, what is done, and what was really cut. */
+@Entity
+@Table(name = "cut_sheet")
+class KeptSheet {
+
+    @Id
+    private UUID id;
+
+    private String name;
+
+    @ManyToOne(fetch = FetchType.EAGER)
+    @JoinColumn(name = "installation_id")
+    private Installation installation;
+
+    private String kind;
+
+    @Lob
+    private String body;
+
+    @ElementCollection(fetch = FetchType.EAGER)
+    @CollectionTable(name = "cut_sheet_done", joinColumns = @JoinColumn(name = "sheet_id"))
+    @Column(name = "step")
+    private Set<String> done = new TreeSet<>();
+
+    @ElementCollection(fetch = FetchType.EAGER)
+    @CollectionTable(name = "cut_sheet_cut", joinColumns = @JoinColumn(name = "sheet_id"))
+    @OrderColumn(name = "position")
+    private List<ReallyCut> cuts = new ArrayList<>();
+
+    @ManyToOne(fetch = FetchType.EAGER, optional = false)
+    @JoinColumn(name = "changed_by")
+    private Person changedBy;
+
+    private Instant changedAt;
+
+    @Version
+    private long version;
+
+    /** How long a piece really came out. */
+    @Embeddable
+    record ReallyCut(
+            @NotNull int piece,
+            @NotNull @Column(name = "length_m") double lengthM) {}
+
+    protected KeptSheet() {}
+
+    static KeptSheet create() {
+        KeptSheet sheet = new KeptSheet();
+        sheet.id = UUID.randomUUID();
+        return sheet;
+    }
+
+    final KeptSheet fill(KeptSheetController.KeptSheetRequest r, Optional<Installation> of, Person by, Instant at) {
+        name = r.name().strip();
+        installation = of.orElse(null);
+        kind = r.sheet().kind();
+        body = r.body();
+        done.clear();
+        done.addAll(r.done());
+        cuts.clear();
+        cuts.addAll(r.cuts());
+        changedBy = by;
+        changedAt = at;
+        return this;
+    }
+
+    UUID id() {
+        return id;
+    }
+
+    String name() {
+        return name;
+    }
+
+    Optional<Installation> installation() {
+        return Optional.ofNullable(installation);
+    }
+
+    String kind() {
+        return kind;
+    }
+
+    String body() {
+        return body;
+    }
+
+    Set<String> done() {
+        return done;
+    }
+
+    List<ReallyCut> cuts() {
+        return cuts;
+    }
+
+    String changedBy() {
+        return changedBy.displayName();
+    }
+
+    Instant changedAt() {
+        return changedAt;
+    }
+
+    long version() {
+        return version;
+    }
+}

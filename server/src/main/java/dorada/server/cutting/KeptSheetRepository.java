@@ -1,0 +1,12 @@
+package dorada.server.cutting;
+
+import java.util.List;
+import java.util.UUID;
+import org.springframework.data.jpa.repository.JpaRepository;
+
+interface KeptSheetRepository extends JpaRepository<KeptSheet, UUID> {
+
+    List<KeptSheet> findAllByOrderByChangedAtDesc();
+
+    List<KeptSheet> findByInstallationIdOrderByChangedAtDesc(UUID installation);
+}

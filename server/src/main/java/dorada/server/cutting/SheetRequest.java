@@ -1,0 +1,120 @@
+package dorada.server.cutting;
+
+import dorada.core.antenna.cutting.CutKind;
+import dorada.core.antenna.cutting.CutSheet.Uses;
+import dorada.core.antenna.cutting.Input;
+import dorada.core.antenna.cutting.InputException;
+import dorada.core.antenna.cutting.Inputs;
+import dorada.core.antenna.cutting.Shape;
+import dorada.core.antenna.cutting.kind.CutKinds;
+import dorada.server.problem.JobException;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.util.List;
+import java.util.Map;
+
+/**
+ * What a sheet is asked for; SI units.
+ *
+ * @param kind id of the kind
+ * @param numbers by the input's id; what is missing is as usual
+ * @param choices by the input's id
+ * @param uses whose answer to take; absent for the better one
+ * @param stockM lengths on hand of the material, each once; absent for a plan without
+ * @param kerfM what the saw takes
+ */
+record SheetRequest(
+        @NotNull String kind,
+        @NotNull double frequencyHz,
+        Map<String, Double> numbers,
+        Map<String, String> choices,
+        Uses uses,
+
+        @Size(max = 60, message = "At most 60 bars, please.")
+        List<Double> stockM,
+
+        Double kerfM) {
+
+    /** Overlap of a soldered splice. */
+    static final double SPLICE_M = 0.02;
+
+    CutKind cutKind() {
+        return CutKinds.byId(kind).orElseThrow(() -> JobException.notFound("kind of antenna"));
+    }
+
+    Inputs inputs() {
+        try {
+            return Inputs.of(
+                    cutKind(), frequencyHz, numbers == null ? Map.of() : numbers, choices == null ? Map.of() : choices);
+        } catch (InputException e) {
+            throw JobException.atField(e.field(), e.getMessage());
+        }
+    }
+
+    Uses usesWanted() {
+        return uses == null ? Uses.BEST : uses;
+    }
+
+    double[] stock() {
+        return stockM == null
+                ? new double[0]
+                : stockM.stream().mapToDouble(Double::doubleValue).toArray();
+    }
+
+    double kerf() {
+        return kerfM == null ? 0 : kerfM;
+    }
+
+    /** A shape that is tried: every dimension must be there and above 0. */
+    record Curve(@NotNull SheetRequest sheet, @NotNull Map<String, Double> shape, Integer band) {
+
+        Shape shapeOf(Inputs in) {
+            Shape all = Shape.start(sheet.cutKind().dimensions(in));
+            for (Map.Entry<String, Double> d : shape.entrySet()) {
+                if (!(d.getValue() >= 0) || Double.isInfinite(d.getValue())) {
+                    throw JobException.atField(d.getKey(), "A dimension must be 0 or more.");
+                }
+                try {
+                    all = all.with(d.getKey(), d.getValue());
+                } catch (InputException e) {
+                    throw JobException.atField(e.field(), e.getMessage());
+                }
+            }
+            return all;
+        }
+    }
+
+    /**
+     * A number that is varied, with the antenna tuned again each time.
+     *
+     * @param input its id
+     * @param from first value
+     * @param to last value
+     * @param steps how many values
+     */
+    record Row(
+            @NotNull SheetRequest sheet,
+            @NotNull String input,
+            @NotNull double from,
+            @NotNull double to,
+            @NotNull int steps) {
+
+        double[] values() {
+            if (steps < 2 || steps > 15 || !(to > from)) {
+                throw JobException.atField("steps", "Vary it upward, in 2 to 15 values.");
+            }
+            Input varied = sheet.cutKind().inputs(sheet.frequencyHz()).stream()
+                    .filter(i -> i.id().equals(input) && !i.isChoice())
+                    .findFirst()
+                    .orElseThrow(() -> JobException.atField("input", "There is no number “" + input + "” here."));
+            if (from < varied.lowest() * (1 - 1e-9) || to > varied.highest() * (1 + 1e-9)) {
+                throw JobException.atField("input", "That is outside of what " + varied.title() + " can be.");
+            }
+            double[] all = new double[steps];
+            for (int i = 0; i < steps; i++) {
+                all[i] = from + (to - from) * i / (steps - 1);
+            }
+            return all;
+        }
+    }
+}

@@ -1,0 +1,341 @@
+package dorada.server.cutting;
+
+import dorada.core.antenna.cutting.CutKind;
+import dorada.core.antenna.cutting.CutSheet;
+import dorada.core.antenna.cutting.CutSheet.Uses;
+import dorada.core.antenna.cutting.CuttingPlan;
+import dorada.core.antenna.cutting.Drawing;
+import dorada.core.antenna.cutting.Goal;
+import dorada.core.antenna.cutting.Input;
+import dorada.core.antenna.cutting.Piece;
+import dorada.core.antenna.cutting.Procedure;
+import dorada.core.antenna.cutting.Quantity;
+import dorada.core.antenna.cutting.Step;
+import dorada.core.antenna.cutting.WhatIf;
+import dorada.core.rf.Impedance;
+import dorada.server.tuning.PassView.TraceView;
+import jakarta.validation.constraints.NotNull;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.OptionalDouble;
+
+/** Sheets as sent; SI units. */
+final class SheetViews {
+
+    private SheetViews() {}
+
+    private static Double orNull(OptionalDouble value) {
+        return value.isPresent() ? value.getAsDouble() : null;
+    }
+
+    record CutKindView(
+            @NotNull String id,
+            @NotNull String title,
+            @NotNull String about,
+            @NotNull double lowestHz,
+            @NotNull double highestHz) {
+
+        static CutKindView of(CutKind k) {
+            return new CutKindView(k.id(), k.title(), k.about(), k.lowestHz(), k.highestHz());
+        }
+    }
+
+    record OptionView(@NotNull String id, @NotNull String title) {}
+
+    /**
+     * @param options empty for a number
+     * @param onlyInput asked for only where this input has one of {@code onlyOptions}; absent for always
+     */
+    record InputView(
+            @NotNull String id,
+            @NotNull String title,
+            @NotNull Quantity quantity,
+            @NotNull double lowest,
+            @NotNull double highest,
+            @NotNull double usual,
+            @NotNull List<OptionView> options,
+            String onlyInput,
+            @NotNull List<String> onlyOptions) {
+
+        static InputView of(Input i) {
+            return new InputView(
+                    i.id(),
+                    i.title(),
+                    i.quantity(),
+                    i.lowest(),
+                    i.highest(),
+                    i.usual(),
+                    i.options().stream()
+                            .map(o -> new OptionView(o.id(), o.title()))
+                            .toList(),
+                    i.only().map(Input.Condition::input).orElse(null),
+                    i.only().map(Input.Condition::options).orElse(List.of()));
+        }
+    }
+
+    /**
+     * @param rule absent where there is none
+     * @param solved absent until solved
+     * @param difference solver's less the rule's
+     */
+    record LineView(
+            @NotNull String id,
+            @NotNull String mark,
+            @NotNull String title,
+            @NotNull Quantity quantity,
+            Double rule,
+            Double solved,
+            Double difference,
+            @NotNull double used,
+            @NotNull String source,
+            @NotNull double toleranceShare,
+            @NotNull boolean tuned) {
+
+        static LineView of(CutSheet.Line l) {
+            return new LineView(
+                    l.dimension().id(),
+                    l.dimension().mark(),
+                    l.dimension().title(),
+                    l.dimension().quantity(),
+                    orNull(l.dimension().rule()),
+                    orNull(l.solved()),
+                    orNull(l.difference()),
+                    l.used(),
+                    l.dimension().source(),
+                    l.dimension().toleranceShare(),
+                    l.dimension().isTuned());
+        }
+    }
+
+    record PieceView(
+            @NotNull int number,
+            @NotNull String name,
+            @NotNull int count,
+            @NotNull double finishedM,
+            @NotNull double trimM,
+            @NotNull double extraM,
+            @NotNull String extraFor,
+            @NotNull double cutM,
+            @NotNull String stock,
+            @NotNull boolean tuned) {
+
+        static PieceView of(Piece p) {
+            return new PieceView(
+                    p.number(),
+                    p.name(),
+                    p.count(),
+                    p.finishedM(),
+                    p.trimM(),
+                    p.extraM(),
+                    p.extraFor(),
+                    p.cutM(),
+                    p.stock(),
+                    !p.dimension().isEmpty());
+        }
+    }
+
+    record CutStepView(
+            @NotNull String id,
+            @NotNull Step.Stage stage,
+            @NotNull String text,
+            @NotNull List<String> cautions) {}
+
+    record StrokeView(
+            @NotNull double x1,
+            @NotNull double y1,
+            @NotNull double x2,
+            @NotNull double y2,
+            @NotNull double widthM,
+            @NotNull Drawing.Style style) {}
+
+    record MeasureView(
+            @NotNull double x1,
+            @NotNull double y1,
+            @NotNull double x2,
+            @NotNull double y2,
+            @NotNull int lane,
+            @NotNull String mark,
+            @NotNull double lengthM) {}
+
+    record LabelView(
+            @NotNull double x,
+            @NotNull double y,
+            @NotNull Drawing.Label.Sort sort,
+            @NotNull String text) {}
+
+    record DrawingView(
+            @NotNull String title,
+            @NotNull double lowX,
+            @NotNull double highX,
+            @NotNull double lowY,
+            @NotNull double highY,
+            @NotNull boolean enlarged,
+            @NotNull List<StrokeView> strokes,
+            @NotNull List<MeasureView> measures,
+            @NotNull List<LabelView> labels) {
+
+        static DrawingView of(Drawing.View v) {
+            return new DrawingView(
+                    v.title(),
+                    v.lowX(),
+                    v.highX(),
+                    v.lowY(),
+                    v.highY(),
+                    v.isEnlarged(),
+                    v.strokes().stream()
+                            .map(s -> new StrokeView(s.x1(), s.y1(), s.x2(), s.y2(), s.widthM(), s.style()))
+                            .toList(),
+                    v.measures().stream()
+                            .map(m -> new MeasureView(m.x1(), m.y1(), m.x2(), m.y2(), m.lane(), m.mark(), m.lengthM()))
+                            .toList(),
+                    v.labels().stream()
+                            .map(l -> new LabelView(l.x(), l.y(), l.sort(), l.text()))
+                            .toList());
+        }
+    }
+
+    record CutView(
+            @NotNull int piece,
+            @NotNull double lengthM,
+            @NotNull int part,
+            @NotNull int parts) {
+
+        static CutView of(CuttingPlan.Cut c) {
+            return new CutView(c.piece(), c.lengthM(), c.part(), c.parts());
+        }
+    }
+
+    record BarView(
+            @NotNull double lengthM,
+            @NotNull List<CutView> cuts,
+            @NotNull double leftM) {}
+
+    /** One material's plan. */
+    record StockPlanView(
+            @NotNull String stock,
+            @NotNull List<BarView> bars,
+            @NotNull List<CutView> missing,
+            @NotNull double wasteM) {
+
+        static StockPlanView of(String stock, CuttingPlan p) {
+            return new StockPlanView(
+                    stock,
+                    p.bars().stream()
+                            .map(b -> new BarView(
+                                    b.lengthM(),
+                                    b.cuts().stream().map(CutView::of).toList(),
+                                    b.leftM()))
+                            .toList(),
+                    p.missing().stream().map(CutView::of).toList(),
+                    p.wasteM());
+        }
+    }
+
+    record OhmView(@NotNull double resistanceOhm, @NotNull double reactanceOhm) {
+
+        static OhmView of(Impedance z) {
+            return new OhmView(z.resistanceOhm(), z.reactanceOhm());
+        }
+    }
+
+    /**
+     * A whole sheet.
+     *
+     * @param solvable true where there are wires to solve
+     * @param curved true where a curve can be computed
+     * @param doubt by how much rule and solver may differ, as a share
+     * @param atFeed absent until solved
+     * @param plan absent where no stock was named
+     */
+    record SheetView(
+            @NotNull CutKindView kind,
+            @NotNull double frequencyHz,
+            @NotNull Map<String, Double> numbers,
+            @NotNull Map<String, String> choices,
+            @NotNull double[] bandsHz,
+            @NotNull List<LineView> lines,
+            @NotNull Uses uses,
+            @NotNull String why,
+            @NotNull double doubt,
+            @NotNull boolean solvable,
+            @NotNull boolean curved,
+            @NotNull Map<String, Double> shape,
+            @NotNull List<PieceView> pieces,
+            @NotNull List<String> parts,
+            @NotNull List<String> tools,
+            @NotNull List<CutStepView> steps,
+            @NotNull List<String> notes,
+            @NotNull List<DrawingView> views,
+            OhmView atFeed,
+            OhmView atConnector,
+            StockPlanView plan) {
+
+        static SheetView of(CutSheet s, StockPlanView plan) {
+            CutKind kind = s.kind();
+            Procedure procedure = kind.procedure(s.inputs(), s.shape());
+            List<String> notes = new ArrayList<>(kind.notes(s.inputs(), s.shape()));
+            s.solved().ifPresent(found -> notes.addAll(0, found.notes()));
+            return new SheetView(
+                    CutKindView.of(kind),
+                    s.inputs().frequencyHz(),
+                    s.inputs().numbers(),
+                    s.inputs().choices(),
+                    kind.bandsHz(s.inputs()),
+                    s.lines().stream().map(LineView::of).toList(),
+                    s.uses(),
+                    s.why(),
+                    kind.doubt(),
+                    !(kind.goal(s.inputs()) instanceof Goal.None),
+                    kind.assembly(s.inputs(), s.shape()).isPresent(),
+                    s.shape().values(),
+                    s.pieces().stream().map(PieceView::of).toList(),
+                    kind.parts(s.inputs(), s.shape()),
+                    procedure.tools(),
+                    procedure.steps().stream()
+                            .map(p -> new CutStepView(p.id(), p.stage(), p.text(), p.cautions()))
+                            .toList(),
+                    notes,
+                    kind.drawing(s.inputs(), s.shape()).views().stream()
+                            .map(DrawingView::of)
+                            .toList(),
+                    s.solved().map(f -> OhmView.of(f.atFeed())).orElse(null),
+                    s.solved().map(f -> OhmView.of(f.atConnector())).orElse(null),
+                    plan);
+        }
+    }
+
+    /**
+     * What a shape does.
+     *
+     * @param dipHz absent where there is no dip
+     * @param widthHz bandwidth at SWR 2; absent where its ends are not seen
+     */
+    record CurveView(
+            @NotNull TraceView trace,
+            @NotNull double swr,
+            @NotNull OhmView at,
+            Double dipHz,
+            Double widthHz) {
+
+        static CurveView of(WhatIf w) {
+            return new CurveView(
+                    TraceView.of(w.sweep()),
+                    w.swr(),
+                    OhmView.of(w.atConnector()),
+                    orNull(w.dipHz()),
+                    orNull(w.widthHz()));
+        }
+    }
+
+    /** @param seen absent where no such antenna can be tuned */
+    record RowEntryView(@NotNull double value, @NotNull Map<String, Double> shape, CurveView seen) {
+
+        static RowEntryView of(WhatIf.Entry e) {
+            return new RowEntryView(
+                    e.value(), e.shape().values(), e.seen().map(CurveView::of).orElse(null));
+        }
+    }
+
+    record RowView(@NotNull List<RowEntryView> entries) {}
+}

@@ -1,0 +1,2 @@
+/** Cut sheets: asked for, solved, tried, kept. */
+package dorada.server.cutting;

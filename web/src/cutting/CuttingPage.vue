@@ -1,0 +1,300 @@
+<script setup lang="ts">
+import { useQuery } from '@tanstack/vue-query'
+import { computed, ref, watch } from 'vue'
+import { useRoute, useRouter, type LocationQuery } from 'vue-router'
+import { answer, api } from '@/api/client'
+import { usePreferences } from '@/preferences'
+import TextField from '@/shell/TextField.vue'
+import { formatChannelMhz, parseFrequency } from '@/units/frequency'
+import InputFields from './InputFields.vue'
+import KeepSheet from './KeepSheet.vue'
+import KindList from './KindList.vue'
+import {
+  completeAddress,
+  cutSentence,
+  formatBars,
+  parseBars,
+  parseQuantity,
+  readAddress,
+  typed,
+  writeAddress,
+  type Asked,
+  type Uses,
+} from './sheet'
+import SheetDrawing from './SheetDrawing.vue'
+import SheetTables from './SheetTables.vue'
+import StepList, { type ReallyCut } from './StepList.vue'
+import { useSheet } from './useSheet'
+import WhatIfPanel from './WhatIfPanel.vue'
+
+const route = useRoute()
+const router = useRouter()
+const preferences = usePreferences()
+const asked = computed(() => readAddress(route.query))
+const view = computed(() => String(route.query.show ?? 'sheet'))
+const { sheet, inputs, refused, share, trouble, stop } = useSheet(asked)
+const kinds = useQuery({ queryKey: ['cut-kinds'], queryFn: () => answer(api.GET('/api/cutting/kinds')) })
+const done = ref<string[]>([])
+const cuts = ref<ReallyCut[]>([])
+
+/** What belongs to the page and not to the sheet goes along. */
+const around = () => {
+  const { installation, sheet: kept, show } = route.query as LocationQuery
+  return {
+    ...(installation ? { installation } : {}),
+    ...(kept ? { sheet: kept } : {}),
+    ...(show ? { show } : {}),
+  }
+}
+function ask(change: Partial<Asked>) {
+  void router.replace({ query: { ...writeAddress({ ...asked.value, ...change }), ...around() } })
+}
+const show = (name: string) => ({ query: { ...route.query, show: name === 'sheet' ? undefined : name } })
+
+/** Another kind asks for other things; the frequency stays where it makes sense. */
+function change(kind: string) {
+  const k = (kinds.data.value ?? []).find((x) => x.id === kind)
+  const hz = asked.value.frequencyHz
+  const frequencyHz =
+    k && (hz < k.lowestHz || hz > k.highestHz) ? Math.round(Math.sqrt(k.lowestHz * k.highestHz)) : hz
+  ask({ kind, frequencyHz, numbers: {}, choices: {} })
+}
+
+const frequency = ref('')
+const wrong = ref<{ frequency?: string; bars?: string; kerf?: string }>({})
+watch(
+  () => asked.value.frequencyHz,
+  (hz) => {
+    const now = parseFrequency(frequency.value)
+    if (hz > 0 && (!now.ok || now.value !== hz)) frequency.value = formatChannelMhz(hz)
+  },
+  { immediate: true },
+)
+function takeFrequency(text: string) {
+  frequency.value = text
+  const hz = parseFrequency(text)
+  wrong.value = { ...wrong.value, frequency: hz.ok ? '' : hz.why }
+  if (hz.ok) ask({ frequencyHz: hz.value })
+}
+
+const bars = ref('')
+const kerf = ref('')
+watch(
+  [() => asked.value.stockM, () => preferences.unit],
+  () => {
+    if (!wrong.value.bars) bars.value = formatBars(asked.value.stockM, preferences.unit)
+    if (!wrong.value.kerf)
+      kerf.value = asked.value.kerfM ? typed(asked.value.kerfM, 'LENGTH', preferences.unit) : '0'
+  },
+  { immediate: true },
+)
+function takeBars() {
+  const read = parseBars(bars.value, preferences.unit)
+  const saw = parseQuantity(kerf.value || '0', 'LENGTH', preferences.unit)
+  wrong.value = { ...wrong.value, bars: read.why ?? '', kerf: saw.ok ? '' : saw.why }
+  if (!read.why && saw.ok) ask({ stockM: read.bars, kerfM: saw.value })
+}
+
+const sentence = computed(() => (sheet.value ? cutSentence(sheet.value, preferences.unit) : undefined))
+const isNew = computed(() => !asked.value.kind && !route.query.sheet)
+const USES: { uses: Uses; word: string }[] = [
+  { uses: 'BEST', word: 'the better one' },
+  { uses: 'RULE', word: 'the rule' },
+  { uses: 'SOLVER', word: 'the solver' },
+]
+
+const copied = ref('')
+async function copyLink() {
+  if (!sheet.value) return
+  const { href } = router.resolve({ path: '/cutting', query: completeAddress(asked.value, sheet.value) })
+  const link = location.origin + href
+  try {
+    await navigator.clipboard.writeText(link)
+    copied.value = 'Copied: a colleague opens the same sheet.'
+  } catch {
+    copied.value = link
+  }
+}
+// `window` is out of a template's reach.
+const print = () => window.print()
+/** The server's sentence where no field on the page bears its name. */
+const general = computed(() =>
+  refused.value &&
+  refused.value.field !== 'frequencyHz' &&
+  !inputs.value.some((i) => i.id === refused.value?.field)
+    ? refused.value.why
+    : '',
+)
+</script>
+
+<template>
+  <KindList v-if="isNew" />
+  <div v-else class="desk">
+    <div class="work">
+      <div class="head">
+        <h1>
+          {{ sheet?.kind.title ?? 'Cut sheet' }},
+          {{ sheet ? formatChannelMhz(sheet.frequencyHz) : frequency }} MHz
+        </h1>
+        <nav class="switch tools" aria-label="Parts of the sheet">
+          <RouterLink :to="show('sheet')" :class="{ chosen: view === 'sheet' }">Sheet</RouterLink>
+          <RouterLink :to="show('steps')" :class="{ chosen: view === 'steps' }">Steps</RouterLink>
+          <RouterLink :to="show('whatif')" :class="{ chosen: view === 'whatif' }">What if</RouterLink>
+        </nav>
+      </div>
+      <form v-show="view === 'sheet'" class="bar card tools" @submit.prevent>
+        <label class="field kind">
+          <span class="name">What</span>
+          <select :value="asked.kind" @change="change(($event.target as HTMLSelectElement).value)">
+            <option v-for="k in kinds.data.value ?? []" :key="k.id" :value="k.id">{{ k.title }}</option>
+          </select>
+        </label>
+        <TextField
+          :model-value="frequency"
+          name="Frequency, MHz"
+          :wrong="wrong.frequency || (refused?.field === 'frequencyHz' ? refused.why : undefined)"
+          @update:model-value="takeFrequency"
+        />
+        <InputFields
+          :key="asked.kind"
+          :inputs="inputs"
+          :numbers="asked.numbers"
+          :choices="asked.choices"
+          :refused="refused"
+          @number="(id, value) => ask({ numbers: { ...asked.numbers, [id]: value } })"
+          @choice="(id, option) => ask({ choices: { ...asked.choices, [id]: option } })"
+        />
+      </form>
+      <p v-if="general" class="wrong" role="alert">{{ general }}</p>
+      <template v-if="sheet">
+        <div :class="{ paper: view !== 'sheet' }" class="stack">
+          <section class="card drawing">
+            <SheetDrawing :views="sheet.views" />
+          </section>
+          <SheetTables :sheet="sheet" />
+        </div>
+        <div :class="{ paper: view !== 'steps' }" class="stack">
+          <StepList v-model:done="done" v-model:cuts="cuts" :sheet="sheet" />
+        </div>
+        <div v-if="view === 'whatif'" class="stack tools">
+          <WhatIfPanel v-if="sheet.curved" :key="asked.kind" :asked="asked" :sheet="sheet" :inputs="inputs" />
+          <p v-else class="card block">Nothing here radiates: there is no curve to compute.</p>
+        </div>
+      </template>
+    </div>
+
+    <aside class="side">
+      <p v-if="sentence" class="sentence" role="status">
+        {{ sentence.before }}<em>{{ sentence.amount }}</em
+        >{{ sentence.after }}
+      </p>
+      <div class="solving tools">
+        <template v-if="share !== undefined">
+          <progress :value="share" max="1" aria-label="Solving the wires"></progress>
+          <button class="plain" @click="stop">Stop</button>
+        </template>
+        <p v-else-if="trouble || (sheet?.solvable && !sheet.atFeed)" class="hint">
+          {{ trouble || 'By rule; the wires are not solved yet.' }}
+        </p>
+        <p v-else-if="sheet?.atFeed" class="hint">The wires are solved for this thickness and shape.</p>
+      </div>
+      <KeepSheet v-model:done="done" v-model:cuts="cuts" :asked="asked" :sheet="sheet" />
+      <section class="card block tools">
+        <label class="field">
+          <span class="name">Whose answer is used</span>
+          <select
+            :value="asked.uses"
+            @change="ask({ uses: ($event.target as HTMLSelectElement).value as Uses })"
+          >
+            <option v-for="u in USES" :key="u.uses" :value="u.uses">{{ u.word }}</option>
+          </select>
+        </label>
+        <div class="two">
+          <TextField
+            v-model="bars"
+            name="Bars or rolls on hand"
+            :wrong="wrong.bars"
+            hint="2 × 3 m, 1.2 m"
+            @focusout="takeBars"
+            @keydown.enter="takeBars"
+          />
+          <TextField
+            v-model="kerf"
+            name="The saw takes"
+            :wrong="wrong.kerf"
+            @focusout="takeBars"
+            @keydown.enter="takeBars"
+          />
+        </div>
+      </section>
+      <div class="two tools">
+        <button class="other" @click="print">Print, or save as PDF</button>
+        <button class="other" @click="copyLink">Copy the link</button>
+      </div>
+      <p v-if="copied" class="hint tools" role="status">{{ copied }}</p>
+      <p class="hint">
+        Lengths by rule are where people begin; the solver’s are for clear surroundings. Both end with the saw
+        too long and the analyser.
+      </p>
+      <RouterLink class="tools" to="/cutting">Another sheet</RouterLink>
+    </aside>
+  </div>
+</template>
+
+<style scoped>
+.head {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px 16px;
+  justify-content: space-between;
+  align-items: center;
+}
+
+.head h1::first-letter {
+  text-transform: uppercase;
+}
+
+.switch a.router-link-exact-active {
+  background: none;
+  font-weight: inherit;
+}
+
+.switch a.chosen {
+  background: var(--deep);
+  font-weight: 640;
+}
+
+.kind {
+  grid-column: span 2;
+}
+
+.stack {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr);
+  gap: 12px;
+}
+
+.drawing {
+  padding: 10px;
+}
+
+.sentence em {
+  font-style: normal;
+  color: var(--gold-ink);
+}
+
+.solving {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) auto;
+  gap: 10px;
+  align-items: center;
+  min-height: 44px;
+}
+
+/* What is on another part of the page goes onto paper all the same. */
+@media screen {
+  .paper {
+    display: none;
+  }
+}
+</style>

@@ -1,0 +1,209 @@
+<script setup lang="ts">
+import { computed, ref, watch } from 'vue'
+import { useRoute, useRouter, type LocationQueryRaw } from 'vue-router'
+import { Problem, type Schemas } from '@/api/client'
+import { useInstallation, useKeptSheets, useMe } from '@/api/queries'
+import { formatChannelMhz } from '@/units/frequency'
+import { requestOf, writeAddress, type Asked, type Sheet } from './sheet'
+import type { ReallyCut } from './StepList.vue'
+
+/** Keeps a sheet for the shop, with its ticks and what was really cut; once kept, those are saved as they are made. */
+const done = defineModel<string[]>('done', { required: true })
+const cuts = defineModel<ReallyCut[]>('cuts', { required: true })
+const props = defineProps<{ asked: Asked; sheet: Sheet | undefined }>()
+
+type Kept = Schemas['KeptSheetView']
+const DRAFT = 'dorada.cut-sheet'
+
+const route = useRoute()
+const router = useRouter()
+const me = useMe()
+const { open, keep, remove } = useKeptSheets()
+const kept = ref<Kept>()
+const name = ref('')
+const said = ref('')
+const removed = ref<Schemas['KeptSheetRequest']>()
+const installationId = computed(
+  () => kept.value?.installationId ?? (route.query.installation as string | undefined),
+)
+const installation = useInstallation(computed(() => installationId.value ?? ''))
+const mayKeep = computed(() => me.data.value?.role !== undefined && me.data.value.role !== 'VIEWER')
+
+const usualName = computed(() => {
+  const s = props.sheet
+  if (!s) return ''
+  const of = installation.data.value ? `${installation.data.value.title}: ` : ''
+  return `${of}${s.kind.title}, ${formatChannelMhz(s.frequencyHz)} MHz`
+})
+
+async function tell(action: () => Promise<string>) {
+  said.value = ''
+  try {
+    said.value = await action()
+  } catch (error) {
+    if (!(error instanceof Problem)) throw error
+    said.value =
+      error.status === 409
+        ? 'A colleague changed this sheet meanwhile. Load the page again to see theirs; your ticks are still here.'
+        : error.message
+  }
+}
+
+function body(): Schemas['KeptSheetRequest'] {
+  return {
+    name: name.value.trim() || usualName.value,
+    ...(installationId.value ? { installationId: installationId.value } : {}),
+    sheet: requestOf(props.asked),
+    body: JSON.stringify(writeAddress(props.asked)),
+    done: done.value,
+    cuts: cuts.value,
+  }
+}
+
+// One after the other, so that a tick does not overtake the one before it.
+let before: Promise<unknown> = Promise.resolve()
+function save(words: string) {
+  before = before.then(() =>
+    tell(async () => {
+      const sheet = await keep.mutateAsync({ sheet: kept.value, body: body() })
+      const isNew = kept.value === undefined
+      kept.value = sheet
+      name.value = sheet.name
+      localStorage.removeItem(DRAFT)
+      if (isNew) await router.replace({ query: { ...route.query, sheet: sheet.id } })
+      return words
+    }),
+  )
+  return before
+}
+
+async function load(id: string) {
+  await tell(async () => {
+    const sheet = await open(id)
+    kept.value = sheet
+    name.value = sheet.name
+    done.value = sheet.done
+    cuts.value = sheet.cuts
+    if (!route.query.kind)
+      await router.replace({ query: { ...(JSON.parse(sheet.body ?? '{}') as LocationQueryRaw), sheet: id } })
+    return ''
+  })
+}
+
+watch(
+  () => route.query.sheet,
+  (id) => {
+    if (typeof id === 'string' && id !== kept.value?.id) void load(id)
+    if (id === undefined) kept.value = undefined
+  },
+  { immediate: true },
+)
+
+// Until it is kept, ticks and cuts of this kind wait in the browser.
+const draft = JSON.parse(localStorage.getItem(DRAFT) ?? '{}') as {
+  kind?: string
+  done?: string[]
+  cuts?: ReallyCut[]
+}
+if (!route.query.sheet && draft.kind === props.asked.kind) {
+  done.value = draft.done ?? []
+  cuts.value = draft.cuts ?? []
+}
+watch(
+  () => props.asked.kind,
+  (_, old) => {
+    // Another kind has other steps; an opened sheet brings its own.
+    if (old && !kept.value) {
+      done.value = []
+      cuts.value = []
+    }
+  },
+)
+watch([done, cuts], () => {
+  const k = kept.value
+  if (!k) {
+    localStorage.setItem(
+      DRAFT,
+      JSON.stringify({ kind: props.asked.kind, done: done.value, cuts: cuts.value }),
+    )
+    return
+  }
+  const isSame =
+    JSON.stringify([...k.done].sort()) === JSON.stringify([...done.value].sort()) &&
+    JSON.stringify(k.cuts) === JSON.stringify(cuts.value)
+  if (!isSame) void save('Saved.')
+})
+
+const isChanged = computed(
+  () =>
+    kept.value?.body !== undefined &&
+    (kept.value.body !== JSON.stringify(writeAddress(props.asked)) || name.value.trim() !== kept.value.name),
+)
+
+function drop() {
+  const k = kept.value
+  if (!k) return
+  void tell(async () => {
+    removed.value = body()
+    await remove.mutateAsync(k.id)
+    kept.value = undefined
+    await router.replace({ query: { ...route.query, sheet: undefined } })
+    return `“${k.name}” is removed.`
+  })
+}
+function putBack() {
+  removed.value = undefined
+  void save('It is back.')
+}
+</script>
+
+<template>
+  <form v-if="mayKeep" class="tools" @submit.prevent="save('Kept for the shop.')">
+    <label class="field">
+      <span class="name">
+        {{ installation.data.value ? `For ${installation.data.value.shopNumber}` : 'Name of this sheet' }}
+      </span>
+      <input v-model="name" :placeholder="usualName" maxlength="160" />
+    </label>
+    <button class="do" :disabled="!sheet || (kept !== undefined && !isChanged)">
+      {{ kept ? (isChanged ? 'Save the change' : 'Kept for the shop') : 'Keep for the shop' }}
+    </button>
+    <p class="hint" role="status">
+      {{ said }}
+      <button v-if="removed && !kept" type="button" class="plain" @click="putBack">Put it back</button>
+    </p>
+    <div class="links">
+      <RouterLink v-if="installationId" class="plain" :to="`/installations/${installationId}`">
+        To the installation
+      </RouterLink>
+      <button v-if="kept" type="button" class="plain" @click="drop">Remove this sheet</button>
+    </div>
+  </form>
+</template>
+
+<style scoped>
+form {
+  display: grid;
+  gap: 8px;
+}
+
+input {
+  font: inherit;
+  color: inherit;
+  min-height: 44px;
+  padding: 4px 10px;
+  border: 1px solid var(--line);
+  border-radius: 6px;
+  background: var(--card);
+  width: 100%;
+}
+
+.do {
+  justify-content: center;
+}
+
+.links {
+  display: flex;
+  gap: 12px;
+}
+</style>

@@ -1,0 +1,219 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { usePreferences } from '@/preferences'
+import { formatBoth, formatLength } from '@/units/length'
+import { shown, shownDifference, type Sheet } from './sheet'
+
+/** Both answers side by side, the pieces to cut, and what to cut them from. */
+const props = defineProps<{ sheet: Sheet }>()
+
+const preferences = usePreferences()
+const unit = computed(() => preferences.unit)
+const isSolved = computed(() => props.sheet.lines.some((l) => l.solved !== undefined))
+/** Beyond its doubt a difference asks for a reason. */
+const isOdd = (l: Sheet['lines'][number]) =>
+  l.difference !== undefined &&
+  l.rule !== undefined &&
+  Math.abs(l.difference) > props.sheet.doubt * Math.abs(l.rule)
+const tolerance = (l: Sheet['lines'][number]) =>
+  l.quantity === 'LENGTH'
+    ? `± ${formatLength(Math.max(0.0005, l.used * l.toleranceShare), unit.value, true)}`
+    : `± ${(l.toleranceShare * 100).toFixed(l.toleranceShare < 0.01 ? 1 : 0)} %`
+</script>
+
+<template>
+  <section class="card block">
+    <h2>Dimensions</h2>
+    <p>{{ sheet.why }}</p>
+    <div class="scroll">
+      <table>
+        <thead>
+          <tr>
+            <th></th>
+            <th>What</th>
+            <th>By rule</th>
+            <th>Solved</th>
+            <th>Solver − rule</th>
+            <th>Use</th>
+          </tr>
+        </thead>
+        <tbody>
+          <tr v-for="l in sheet.lines" :key="l.id">
+            <td class="letter">{{ l.mark }}</td>
+            <td class="what">
+              {{ l.title }}
+              <span class="hint">{{ l.source }}</span>
+            </td>
+            <td :class="{ soft: sheet.uses !== 'RULE' }">
+              {{ l.rule === undefined ? 'none' : shown(l.rule, l.quantity, unit) }}
+            </td>
+            <td :class="{ soft: sheet.uses === 'RULE' }">
+              {{ l.solved === undefined ? (isSolved ? '' : '…') : shown(l.solved, l.quantity, unit) }}
+            </td>
+            <td>
+              <template v-if="l.difference !== undefined && Math.abs(l.difference) > 1e-9">
+                {{ shownDifference(l.difference, l.quantity, unit) }}
+                <span v-if="isOdd(l)" class="wrong">
+                  {{ Math.round((100 * l.difference) / (l.rule ?? 1)) }} %: more than the usual doubt
+                </span>
+              </template>
+            </td>
+            <td class="use">
+              {{ shown(l.used, l.quantity, unit) }} <span class="hint">{{ tolerance(l) }}</span>
+            </td>
+          </tr>
+        </tbody>
+      </table>
+    </div>
+    <p v-for="n in sheet.notes" :key="n">{{ n }}</p>
+  </section>
+
+  <section class="card block">
+    <h2>Cut</h2>
+    <div class="scroll">
+      <table>
+        <thead>
+          <tr>
+            <th>No.</th>
+            <th>Piece</th>
+            <th>How many</th>
+            <th>Finished</th>
+            <th>To trim</th>
+            <th>More</th>
+            <th>Cut to</th>
+          </tr>
+        </thead>
+        <tbody>
+          <tr v-for="p in sheet.pieces" :key="p.number">
+            <td class="letter">{{ p.number }}</td>
+            <td class="what">
+              {{ p.name }} <span class="hint">{{ p.stock }}</span>
+            </td>
+            <td>{{ p.count }}</td>
+            <td>{{ formatLength(p.finishedM, unit, true) }}</td>
+            <td>{{ p.trimM > 0 ? formatLength(p.trimM, unit) : '' }}</td>
+            <td>
+              <template v-if="p.extraM > 0">
+                {{ formatLength(p.extraM, unit) }} <span class="hint">{{ p.extraFor }}</span>
+              </template>
+            </td>
+            <td class="use">{{ formatBoth(p.cutM, unit) }}</td>
+          </tr>
+        </tbody>
+      </table>
+    </div>
+    <template v-if="sheet.plan">
+      <h3>From {{ sheet.plan.stock }}</h3>
+      <p v-if="sheet.plan.missing.length" class="wrong" role="alert">
+        Nothing on hand is long enough for
+        {{ sheet.plan.missing.map((c) => `${c.piece} (${formatLength(c.lengthM, unit)})`).join(', ') }}.
+      </p>
+      <ul class="bars">
+        <li v-for="(b, i) in sheet.plan.bars" :key="i">
+          <span>{{ formatLength(b.lengthM, unit) }}</span>
+          <span class="bar" aria-hidden="true">
+            <i v-for="(c, k) in b.cuts" :key="k" :style="{ flexGrow: c.lengthM / b.lengthM }">{{
+              c.piece
+            }}</i><i class="left" :style="{ flexGrow: b.leftM / b.lengthM }"></i>
+          </span>
+          <span>
+            {{
+              b.cuts
+                .map(
+                  (c) =>
+                    `${c.piece}${c.parts > 1 ? ` part ${c.part} of ${c.parts}, soldered` : ''}: ${formatLength(c.lengthM, unit)}`,
+                )
+                .join(', ')
+            }}; {{ formatLength(b.leftM, unit) }} left
+          </span>
+        </li>
+      </ul>
+    </template>
+  </section>
+</template>
+
+<style scoped>
+.scroll {
+  overflow-x: auto;
+}
+
+table {
+  width: 100%;
+  border-collapse: collapse;
+}
+
+th,
+td {
+  text-align: right;
+  padding: 5px 8px;
+  border-top: 1px solid var(--line);
+  vertical-align: top;
+}
+
+th {
+  font-size: 13.5px;
+  font-weight: 560;
+  color: var(--soft);
+  border-top: 0;
+}
+
+.letter {
+  text-align: left;
+  font-weight: 700;
+}
+
+.what,
+th:nth-child(2) {
+  text-align: left;
+}
+
+.use {
+  font-weight: 640;
+  white-space: nowrap;
+}
+
+td .hint,
+td .wrong {
+  display: block;
+  font-weight: 400;
+}
+
+h3 {
+  font-size: 16px;
+}
+
+.bars {
+  list-style: none;
+  margin: 0;
+  padding: 0;
+  display: grid;
+  gap: 6px;
+}
+
+.bars li {
+  display: grid;
+  grid-template-columns: 70px minmax(120px, 1fr) minmax(0, 1.4fr);
+  gap: 10px;
+  align-items: center;
+}
+
+.bar {
+  display: flex;
+  height: 24px;
+  border: 1px solid var(--trace);
+}
+
+.bar i {
+  flex-basis: 0;
+  font-style: normal;
+  font-size: 13px;
+  text-align: center;
+  border-right: 1.5px solid var(--trace);
+  overflow: hidden;
+}
+
+.bar .left {
+  background: repeating-linear-gradient(45deg, var(--line) 0 3px, transparent 3px 8px);
+  border-right: 0;
+}
+</style>

@@ -1,0 +1,183 @@
+<script setup lang="ts">
+import { computed, ref, watch } from 'vue'
+import { usePreferences } from '@/preferences'
+import { formatBoth, formatLength, parseLength } from '@/units/length'
+import type { Sheet } from './sheet'
+
+/** What to have, what to do in order, ticked off, and how long each piece really came out. */
+export interface ReallyCut {
+  piece: number
+  lengthM: number
+}
+const done = defineModel<string[]>('done', { required: true })
+const cuts = defineModel<ReallyCut[]>('cuts', { required: true })
+const props = defineProps<{ sheet: Sheet }>()
+
+const preferences = usePreferences()
+const STAGES = { CUT: 'Cut', JOIN: 'Join', MOUNT: 'Mount', TUNE: 'Tune', FINISH: 'Finish' }
+const stages = computed(() =>
+  Object.entries(STAGES).flatMap(([stage, word]) => {
+    const steps = props.sheet.steps.filter((s) => s.stage === stage)
+    return steps.length ? [{ word, steps }] : []
+  }),
+)
+
+function tick(id: string, isDone: boolean) {
+  done.value = isDone ? [...done.value, id] : done.value.filter((d) => d !== id)
+}
+
+const texts = ref<Record<number, string>>({})
+const wrong = ref<Record<number, string>>({})
+watch(
+  [cuts, () => preferences.unit],
+  () => {
+    for (const c of cuts.value)
+      if (!wrong.value[c.piece]) texts.value[c.piece] = formatLength(c.lengthM, preferences.unit, true)
+  },
+  { immediate: true },
+)
+
+function cut(piece: number, text: string) {
+  texts.value[piece] = text
+  wrong.value[piece] = ''
+  const rest = cuts.value.filter((c) => c.piece !== piece)
+  if (text.trim() === '') {
+    cuts.value = rest
+    return
+  }
+  const length = parseLength(text, preferences.unit)
+  if (!length.ok) wrong.value[piece] = length.why
+  else if (length.value <= 0) wrong.value[piece] = 'A piece is longer than 0.'
+  else cuts.value = [...rest, { piece, lengthM: length.value }]
+}
+
+/** What a cut means for tuning. */
+function meaning(p: Sheet['pieces'][number]): string {
+  const real = cuts.value.find((c) => c.piece === p.number)
+  if (!real) return ''
+  const over = real.lengthM - p.extraM - p.finishedM
+  if (Math.abs(over) < 0.0005) return 'as finished: nothing left to trim'
+  return over > 0
+    ? `${formatLength(over, preferences.unit)} left to trim`
+    : `${formatLength(-over, preferences.unit)} shorter than it should be`
+}
+const isShort = (p: Sheet['pieces'][number]) => meaning(p).includes('shorter')
+</script>
+
+<template>
+  <section class="card block lists">
+    <div>
+      <h2>Have ready</h2>
+      <ul>
+        <li v-for="p in sheet.parts" :key="p">{{ p }}</li>
+      </ul>
+    </div>
+    <div>
+      <h2>Tools</h2>
+      <ul>
+        <li v-for="t in sheet.tools" :key="t">{{ t }}</li>
+      </ul>
+    </div>
+  </section>
+  <section class="card block">
+    <h2>Really cut</h2>
+    <div v-for="p in sheet.pieces" :key="p.number" class="real">
+      <b>{{ p.number }}</b>
+      <span>{{ p.name }}, {{ formatBoth(p.cutM, preferences.unit) }}</span>
+      <input
+        :value="texts[p.number] ?? ''"
+        :aria-label="`Really cut: ${p.name}`"
+        placeholder="as measured"
+        @change="cut(p.number, ($event.target as HTMLInputElement).value)"
+      />
+      <span :class="{ wrong: isShort(p) || wrong[p.number] }" role="status">{{
+        wrong[p.number] || meaning(p)
+      }}</span>
+    </div>
+  </section>
+  <section class="card block">
+    <template v-for="stage in stages" :key="stage.word">
+      <h2>{{ stage.word }}</h2>
+      <ol>
+        <li v-for="s in stage.steps" :key="s.id">
+          <label>
+            <input
+              type="checkbox"
+              :checked="done.includes(s.id)"
+              @change="tick(s.id, ($event.target as HTMLInputElement).checked)"
+            />
+            <span>{{ s.text }}</span>
+          </label>
+          <p v-for="c in s.cautions" :key="c" class="caution">{{ c }}</p>
+        </li>
+      </ol>
+    </template>
+  </section>
+</template>
+
+<style scoped>
+.lists {
+  grid-template-columns: 1fr 1fr;
+}
+
+ul {
+  margin: 4px 0 0;
+  padding-left: 18px;
+}
+
+ol {
+  list-style: none;
+  margin: 0;
+  padding: 0;
+  display: grid;
+  gap: 4px;
+}
+
+label {
+  display: grid;
+  grid-template-columns: 26px minmax(0, 1fr);
+  gap: 10px;
+  align-items: center;
+  min-height: 44px;
+  cursor: pointer;
+}
+
+input[type='checkbox'] {
+  width: 24px;
+  height: 24px;
+  margin: 0;
+  accent-color: var(--trace);
+}
+
+.caution {
+  margin: 0 0 6px 36px;
+}
+
+.real {
+  display: grid;
+  grid-template-columns: 26px minmax(0, 1.4fr) 150px minmax(0, 1fr);
+  gap: 10px;
+  align-items: center;
+}
+
+.real input {
+  font: inherit;
+  color: inherit;
+  min-height: 44px;
+  padding: 4px 10px;
+  border: 1px solid var(--line);
+  border-radius: 6px;
+  background: var(--card);
+  width: 100%;
+}
+
+@media (max-width: 700px) {
+  .real {
+    grid-template-columns: 26px minmax(0, 1fr) 130px;
+  }
+
+  .real span:last-child {
+    grid-column: 2 / -1;
+  }
+}
+</style>

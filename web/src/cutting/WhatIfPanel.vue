@@ -1,0 +1,384 @@
+<script setup lang="ts">
+import { computed, onBeforeUnmount, ref, watch } from 'vue'
+import { formatOhm } from '@/antenna/solving'
+import { useSolving } from '@/antenna/useSolving'
+import { answer, api, Problem, type Schemas } from '@/api/client'
+import { drawn } from '@/planning/band'
+import SweepPlot, { type Peg, type PlotTrace } from '@/plots/SweepPlot.vue'
+import { returnLossAt } from '@/plots/sweepScale'
+import { usePreferences } from '@/preferences'
+import { formatMhz } from '@/units/frequency'
+import { formatSwr } from '@/units/swr'
+import { isAsked, requestOf, shown, type Asked, type Sheet, type SheetInput } from './sheet'
+
+/** What a change would do: every dimension and every number of the sheet can be slid, and the curve follows. */
+const props = defineProps<{ asked: Asked; sheet: Sheet; inputs: SheetInput[] }>()
+
+type Curve = Schemas['CurveView']
+type Row = Schemas['RowView']
+
+const LIMIT = 2
+const preferences = usePreferences()
+const unit = computed(() => preferences.unit)
+const band = ref(0)
+const shape = ref<Record<string, number>>({})
+const numbers = ref<Record<string, number>>({})
+const choices = ref<Record<string, string>>({})
+const before = ref<Curve>()
+const after = ref<Curve>()
+const trouble = ref('')
+let generation = 0
+
+const moved = computed(
+  () =>
+    Object.keys(shape.value).length + Object.keys(numbers.value).length + Object.keys(choices.value).length >
+    0,
+)
+const slides = computed(() =>
+  props.sheet.lines.map((l) => ({
+    ...l,
+    now: shape.value[l.id] ?? l.used,
+    low: l.quantity === 'ANGLE' ? 0 : l.used * 0.7,
+    high: l.quantity === 'ANGLE' ? Math.max(90, l.used) : l.used * 1.3,
+  })),
+)
+const wanted = computed(() => ({ ...props.sheet.choices, ...choices.value }))
+const own = new Set(['factor', 'measuredLengthM', 'measuredAtHz'])
+/** Numbers that are no dimension already, and that say something about the wires. */
+const inputSlides = computed(() =>
+  props.inputs
+    .filter((i) => !i.options.length && isAsked(i, wanted.value) && !own.has(i.id) && i.highest > i.lowest)
+    .map((i) => ({ ...i, now: numbers.value[i.id] ?? props.sheet.numbers[i.id] ?? i.usual })),
+)
+const switches = computed(() =>
+  props.inputs.filter((i) => i.options.length && i.id !== 'factorFrom' && i.id !== 'line'),
+)
+
+const asked = computed<Asked>(() => ({
+  ...props.asked,
+  numbers: { ...props.asked.numbers, ...numbers.value },
+  choices: wanted.value,
+}))
+
+async function curve(isFirst: boolean) {
+  const mine = ++generation
+  try {
+    const seen = await answer(
+      api.POST('/api/cutting/curve', {
+        body: {
+          sheet: requestOf(isFirst ? props.asked : asked.value),
+          shape: isFirst ? props.sheet.shape : kept(),
+          band: band.value,
+        },
+      }),
+    )
+    if (mine !== generation) return
+    trouble.value = ''
+    if (isFirst) before.value = seen
+    after.value = seen
+    if (isFirst && moved.value) void curve(false)
+  } catch (error) {
+    if (!(error instanceof Problem)) throw error
+    if (mine === generation) trouble.value = error.message
+  }
+}
+
+/** Another choice may have other dimensions: those of the sheet only go along where nothing was chosen. */
+function kept(): Record<string, number> {
+  return Object.keys(choices.value).length ? shape.value : { ...props.sheet.shape, ...shape.value }
+}
+
+let timer: ReturnType<typeof setTimeout> | undefined
+function soon() {
+  clearTimeout(timer)
+  timer = setTimeout(() => void curve(false), 120)
+}
+function back() {
+  shape.value = {}
+  numbers.value = {}
+  choices.value = {}
+  void curve(true)
+}
+watch([() => props.sheet.shape, band], () => void curve(true), { immediate: true, deep: true })
+onBeforeUnmount(() => clearTimeout(timer))
+
+const traces = computed<PlotTrace[]>(() => {
+  const all: PlotTrace[] = []
+  if (before.value && moved.value)
+    all.push({ id: 'before', label: 'as on the sheet', kind: 'earlier', curve: drawn(before.value.trace) })
+  if (after.value)
+    all.push({
+      id: 'after',
+      label: moved.value ? 'tried' : 'as on the sheet',
+      kind: 'now',
+      curve: drawn(after.value.trace),
+    })
+  return all
+})
+const hz = computed(() => props.sheet.bandsHz[band.value] ?? props.sheet.frequencyHz)
+const pegs = computed<Peg[]>(() => {
+  const c = after.value
+  if (!c) return []
+  const db = returnLossAt(c.trace, hz.value)
+  return [
+    {
+      name: 'wanted',
+      frequencyHz: hz.value,
+      swr: c.swr,
+      ...(db === undefined ? {} : { returnLossDb: db }),
+      met: c.swr <= LIMIT,
+      outside: false,
+    },
+  ]
+})
+const facts = (c: Curve) => [
+  ['SWR wanted', formatSwr(c.swr)],
+  ['R', formatOhm(c.at.resistanceOhm)],
+  ['X', formatOhm(c.at.reactanceOhm)],
+  ['Dip', c.dipHz === undefined ? 'none' : `${formatMhz(c.dipHz, 2)} MHz`],
+  ['Under 2', c.widthHz === undefined ? 'open' : `${formatMhz(c.widthHz, 2)} MHz wide`],
+]
+
+const varied = ref('')
+const row = ref<Row>()
+const { share, trouble: rowTrouble, run, stop } = useSolving<Row>()
+const STEPS = 7
+watch(
+  inputSlides,
+  (all) => {
+    if (!all.some((i) => i.id === varied.value)) varied.value = all[0]?.id ?? ''
+  },
+  { immediate: true },
+)
+const variedInput = computed(() => inputSlides.value.find((i) => i.id === varied.value))
+
+/** Between the range's ends, but not beyond six times or a sixth of what it is: that is another antenna. */
+async function vary() {
+  const i = variedInput.value
+  if (!i) return
+  row.value = undefined
+  const from = i.quantity === 'ANGLE' ? i.lowest : Math.max(i.lowest, i.now / 6)
+  const to = i.quantity === 'ANGLE' ? i.highest : Math.min(i.highest, i.now > 0 ? i.now * 6 : i.highest)
+  await run([
+    {
+      name: i.title,
+      start: () =>
+        answer(
+          api.POST('/api/cutting/row', {
+            body: { sheet: requestOf(props.asked), input: i.id, from, to, steps: STEPS },
+            headers: { Prefer: 'respond-async' },
+          }),
+        ),
+      done: (r) => (row.value = r),
+    },
+  ])
+}
+const tuned = computed(() => props.sheet.lines.filter((l) => l.tuned && l.quantity === 'LENGTH')[0])
+const widest = computed(() => Math.max(1, ...(row.value?.entries ?? []).map((e) => e.seen?.widthHz ?? 0)))
+</script>
+
+<template>
+  <section class="card plot">
+    <SweepPlot
+      v-if="after"
+      :traces="traces"
+      :pegs="pegs"
+      :limit="{ swr: LIMIT, label: 'SWR 2' }"
+      caption="Computed return loss of this shape, the same heights in SWR on the right"
+    />
+  </section>
+  <section class="card block">
+    <div class="facts">
+      <span v-for="f in after ? facts(after) : []" :key="f[0]"
+        ><i class="soft">{{ f[0] }}</i> <b>{{ f[1] }}</b></span
+      >
+      <label v-if="sheet.bandsHz.length > 1" class="field">
+        <span class="name">Band</span>
+        <select v-model="band">
+          <option v-for="(b, i) in sheet.bandsHz" :key="b" :value="i">{{ formatMhz(b, 2) }} MHz</option>
+        </select>
+      </label>
+      <button class="plain" :disabled="!moved" @click="back">Back to the sheet</button>
+    </div>
+    <p v-if="trouble" class="wrong" role="alert">{{ trouble }}</p>
+    <div class="slides">
+      <label v-for="s in slides" :key="s.id">
+        <span
+          ><b>{{ s.mark }}</b> {{ s.title }}</span
+        >
+        <input
+          type="range"
+          :min="s.low"
+          :max="s.high"
+          :step="(s.high - s.low) / 400"
+          :value="s.now"
+          :aria-label="s.title"
+          @input="((shape[s.id] = Number(($event.target as HTMLInputElement).value)), soon())"
+        />
+        <output>{{ shown(s.now, s.quantity, unit) }}</output>
+      </label>
+      <label v-for="s in inputSlides" :key="s.id">
+        <span>{{ s.title }}</span>
+        <input
+          type="range"
+          :min="s.lowest"
+          :max="s.highest"
+          :step="s.quantity === 'COUNT' ? 1 : (s.highest - s.lowest) / 400"
+          :value="s.now"
+          :aria-label="s.title"
+          @input="((numbers[s.id] = Number(($event.target as HTMLInputElement).value)), soon())"
+        />
+        <output>{{ shown(s.now, s.quantity, unit) }}</output>
+      </label>
+    </div>
+    <div class="switches">
+      <label v-for="i in switches" :key="i.id" class="field">
+        <span class="name">{{ i.title }}</span>
+        <select
+          :value="wanted[i.id]"
+          @change="((choices[i.id] = ($event.target as HTMLSelectElement).value), soon())"
+        >
+          <option v-for="o in i.options" :key="o.id" :value="o.id">{{ o.title }}</option>
+        </select>
+      </label>
+    </div>
+  </section>
+  <section v-if="sheet.solvable && inputSlides.length" class="card block">
+    <h2>What one number does, tuned again each time</h2>
+    <div class="vary">
+      <select v-model="varied" aria-label="What is varied">
+        <option v-for="i in inputSlides" :key="i.id" :value="i.id">{{ i.title }}</option>
+      </select>
+      <button v-if="share === undefined" class="other" @click="vary">Work it out</button>
+      <template v-else>
+        <progress :value="share" max="1" aria-label="Working it out"></progress>
+        <button class="other" @click="stop">Stop</button>
+      </template>
+    </div>
+    <p v-if="rowTrouble" class="wrong" role="alert">{{ rowTrouble }}</p>
+    <table v-if="row && variedInput">
+      <thead>
+        <tr>
+          <th>{{ variedInput.title }}</th>
+          <th v-if="tuned">{{ tuned.mark }}, tuned</th>
+          <th>R</th>
+          <th>SWR</th>
+          <th>Under SWR 2</th>
+          <th aria-hidden="true"></th>
+        </tr>
+      </thead>
+      <tbody>
+        <tr v-for="e in row.entries" :key="e.value">
+          <td>{{ shown(e.value, variedInput.quantity, unit) }}</td>
+          <td v-if="tuned">{{ e.seen ? shown(e.shape[tuned.id] ?? 0, 'LENGTH', unit) : '' }}</td>
+          <template v-if="e.seen">
+            <td>{{ formatOhm(e.seen.at.resistanceOhm) }}</td>
+            <td>{{ formatSwr(e.seen.swr) }}</td>
+            <td>
+              {{ e.seen.widthHz === undefined ? 'open or none' : `${formatMhz(e.seen.widthHz, 2)} MHz` }}
+            </td>
+            <td class="wide">
+              <i :style="{ width: `${(100 * (e.seen.widthHz ?? 0)) / widest}%` }"></i>
+            </td>
+          </template>
+          <td v-else colspan="4" class="soft">can't be tuned</td>
+        </tr>
+      </tbody>
+    </table>
+  </section>
+</template>
+
+<style scoped>
+.plot {
+  height: 330px;
+  padding: 8px;
+  display: flex;
+}
+
+.plot > * {
+  flex: 1;
+}
+
+.facts {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 6px 22px;
+  align-items: center;
+}
+
+.facts i {
+  font-style: normal;
+}
+
+.facts .plain {
+  margin-left: auto;
+}
+
+.slides {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 2px 26px;
+}
+
+.slides label {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) max-content;
+  min-height: 52px;
+  align-content: center;
+}
+
+.slides input {
+  grid-column: 1 / -1;
+  width: 100%;
+  height: 26px;
+  margin: 0;
+  accent-color: var(--trace);
+}
+
+.switches {
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(190px, 1fr));
+  gap: 10px;
+}
+
+.vary {
+  display: grid;
+  grid-template-columns: minmax(0, 320px) minmax(0, max-content) max-content;
+  gap: 12px;
+  align-items: center;
+}
+
+table {
+  border-collapse: collapse;
+}
+
+th,
+td {
+  text-align: right;
+  padding: 4px 10px;
+  border-top: 1px solid var(--line);
+}
+
+th {
+  border-top: 0;
+  font-size: 13.5px;
+  font-weight: 560;
+  color: var(--soft);
+}
+
+.wide {
+  width: 180px;
+}
+
+.wide i {
+  display: block;
+  height: 14px;
+  background: var(--trace);
+}
+
+@media (max-width: 700px) {
+  .slides {
+    grid-template-columns: 1fr;
+  }
+}
+</style>

@@ -1,0 +1,195 @@
+import type { LocationQuery, LocationQueryRaw } from 'vue-router'
+import type { Schemas } from '@/api/client'
+import { formatChannelMhz, parseFrequency } from '@/units/frequency'
+import { formatBoth, formatLength, parseLength, type LengthUnit } from '@/units/length'
+import { parseDecimal, parsed, refused, type Parsed } from '@/units/number'
+
+export type Sheet = Schemas['SheetView']
+export type SheetInput = Schemas['InputView']
+export type SheetRequest = Schemas['SheetRequest']
+export type Quantity = SheetInput['quantity']
+export type Uses = Sheet['uses']
+
+/** What a sheet is asked for, as it stands in the address: SI units, so that nobody's unit is guessed. */
+export interface Asked {
+  kind: string
+  frequencyHz: number
+  numbers: Record<string, number>
+  choices: Record<string, string>
+  uses: Uses
+  stockM: number[]
+  kerfM: number
+}
+
+const KNOWN = new Set(['kind', 'f', 'uses', 'stock', 'kerf', 'installation', 'sheet', 'show'])
+const USES: Uses[] = ['BEST', 'RULE', 'SOLVER']
+
+/** Reads an address; what is no number or no word is left out. */
+export function readAddress(query: LocationQuery): Asked {
+  const text = (key: string) => {
+    const value = query[key]
+    return typeof value === 'string' ? value : ''
+  }
+  const asked: Asked = {
+    kind: text('kind'),
+    frequencyHz: Number(text('f')) || 0,
+    numbers: {},
+    choices: {},
+    uses: USES.find((u) => u === text('uses')) ?? 'BEST',
+    stockM: text('stock')
+      .split(' ')
+      .map(Number)
+      .filter((m) => m > 0),
+    kerfM: Number(text('kerf')) || 0,
+  }
+  for (const key of Object.keys(query)) {
+    if (KNOWN.has(key)) continue
+    const value = text(key)
+    // A choice is marked, for some of them look like numbers.
+    if (value.startsWith('~')) asked.choices[key] = value.slice(1)
+    else if (value !== '' && Number.isFinite(Number(value))) asked.numbers[key] = Number(value)
+  }
+  return asked
+}
+
+export function writeAddress(asked: Asked): LocationQueryRaw {
+  const query: LocationQueryRaw = { kind: asked.kind, f: String(asked.frequencyHz) }
+  for (const [id, value] of Object.entries(asked.numbers)) query[id] = String(Number(value.toPrecision(9)))
+  for (const [id, option] of Object.entries(asked.choices)) query[id] = `~${option}`
+  if (asked.uses !== 'BEST') query.uses = asked.uses
+  if (asked.stockM.length) query.stock = asked.stockM.join(' ')
+  if (asked.kerfM) query.kerf = String(asked.kerfM)
+  return query
+}
+
+export function requestOf(asked: Asked): SheetRequest {
+  return {
+    kind: asked.kind,
+    frequencyHz: asked.frequencyHz,
+    numbers: asked.numbers,
+    choices: asked.choices,
+    uses: asked.uses,
+    ...(asked.stockM.length ? { stockM: asked.stockM, kerfM: asked.kerfM } : {}),
+  }
+}
+
+/** Everything that decides about a sheet, also what was left as usual: the link for a colleague. */
+export function completeAddress(asked: Asked, sheet: Sheet): LocationQueryRaw {
+  return writeAddress({ ...asked, numbers: sheet.numbers, choices: sheet.choices })
+}
+
+/** True where an input is asked for with these choices. */
+export function isAsked(input: SheetInput, choices: Record<string, string>): boolean {
+  return input.onlyInput === undefined || input.onlyOptions.includes(choices[input.onlyInput] ?? '')
+}
+
+export function parseQuantity(text: string, quantity: Quantity, unit: LengthUnit): Parsed {
+  const scaled = (factor: number) => {
+    const number = parseDecimal(text.replace(/\s*(°|µH|uH|pF)$/i, ''))
+    return number.ok ? parsed(number.value * factor) : number
+  }
+  switch (quantity) {
+    case 'LENGTH':
+      return /^[-+]?0$/.test(text.trim()) ? parsed(0) : parseLength(text, unit)
+    case 'FREQUENCY':
+      return parseFrequency(text)
+    case 'INDUCTANCE':
+      return scaled(1e-6)
+    case 'CAPACITANCE':
+      return scaled(1e-12)
+    case 'COUNT': {
+      const count = scaled(1)
+      return count.ok && !Number.isInteger(count.value) ? refused('A whole number, please.') : count
+    }
+    default:
+      return scaled(1)
+  }
+}
+
+const trimmed = (x: number, digits: number) => String(Number(x.toFixed(digits)))
+
+/** As it is typed, in one unit. */
+export function typed(value: number, quantity: Quantity, unit: LengthUnit): string {
+  switch (quantity) {
+    case 'LENGTH':
+      return value === 0 ? '0' : formatLength(value, unit, true)
+    case 'FREQUENCY':
+      return formatChannelMhz(value)
+    case 'INDUCTANCE':
+      return `${trimmed(value * 1e6, 3)} µH`
+    case 'CAPACITANCE':
+      return `${trimmed(value * 1e12, 1)} pF`
+    case 'ANGLE':
+      return `${trimmed(value, 1)}°`
+    default:
+      return trimmed(value, 3)
+  }
+}
+
+/** As it is read: lengths in both units. */
+export function shown(value: number, quantity: Quantity, unit: LengthUnit): string {
+  if (quantity === 'LENGTH') return formatBoth(value, unit, true)
+  return quantity === 'FREQUENCY' ? `${typed(value, quantity, unit)} MHz` : typed(value, quantity, unit)
+}
+
+/** A difference with its sign, `+2.4 mm (3/32 in)`. */
+export function shownDifference(value: number, quantity: Quantity, unit: LengthUnit): string {
+  const sign = value < 0 ? '−' : '+'
+  return `${sign}${shown(Math.abs(value), quantity, unit)}`
+}
+
+/** The sentence of the sheet: what to set the saw to first, and how much of it is for tuning. */
+export function cutSentence(
+  sheet: Sheet,
+  unit: LengthUnit,
+): { before: string; amount: string; after: string } {
+  const piece = sheet.pieces.find((p) => p.tuned) ?? sheet.pieces[0]
+  if (!piece) return { before: 'Nothing to cut.', amount: '', after: '' }
+  const more = [
+    piece.trimM > 0 ? `${formatLength(piece.trimM, unit)} of it to trim` : '',
+    piece.extraM > 0 ? `${formatLength(piece.extraM, unit)} ${piece.extraFor}` : '',
+  ].filter(Boolean)
+  const each = piece.count > 1 ? ` ${piece.count} times` : ''
+  return {
+    before: `${piece.trimM > 0 ? 'Cut' : 'Make'} the ${piece.name.replace(/^(the|each) /, '')}${each} to `,
+    amount: formatBoth(piece.cutM, unit),
+    after: more.length ? `: ${more.join(', ')}.` : '.',
+  }
+}
+
+/** Bars as typed: `6 m, 6 m, 2.4 m` or `3 × 2 m`. */
+export function parseBars(text: string, unit: LengthUnit): { bars: number[]; why?: string } {
+  const bars: number[] = []
+  for (const part of text
+    .split(/[;\n]|,\s+/)
+    .map((p) => p.trim())
+    .filter(Boolean)) {
+    const times = /^(\d+)\s*[×x*]\s*(.+)$/.exec(part)
+    const length = parseLength(times?.[2] ?? part, unit)
+    if (!length.ok) return { bars: [], why: length.why }
+    if (length.value <= 0) return { bars: [], why: 'A bar is longer than 0.' }
+    for (let i = 0; i < Number(times?.[1] ?? 1) && bars.length < 60; i++) bars.push(length.value)
+  }
+  return { bars }
+}
+
+export function formatBars(bars: number[], unit: LengthUnit): string {
+  const runs: [number, number][] = []
+  for (const b of bars) {
+    const last = runs.at(-1)
+    if (last?.[0] === b) last[1]++
+    else runs.push([b, 1])
+  }
+  return runs.map(([b, n]) => (n > 1 ? `${n} × ` : '') + formatLength(b, unit, true)).join(', ')
+}
+
+/** Sheets for the kinds that an installation can have. */
+export const SHEET_OF_KIND: Record<Schemas['InstallationView']['antennaKind'], string> = {
+  QUARTER_WAVE_WHIP: 'quarter-wave-whip',
+  LOADED_CB_WHIP: 'loaded-cb-whip',
+  HANDHELD_ROD: 'handheld-rod',
+  AIRBAND_WHIP: 'airband-quarter-wave',
+  GROUND_PLANE: 'rod-ground-plane',
+  DIPOLE: 'dipole',
+  BEAM: 'beam',
+}

@@ -1,0 +1,82 @@
+import { computed, onBeforeUnmount, ref, watch, type ComputedRef, type Ref } from 'vue'
+import { useSolving } from '@/antenna/useSolving'
+import { answer, api, Problem } from '@/api/client'
+import { requestOf, type Asked, type Sheet, type SheetInput } from './sheet'
+
+export interface SheetState {
+  /** By rule at once, then with the solver's answer. */
+  sheet: Ref<Sheet | undefined>
+  inputs: Ref<SheetInput[]>
+  /** The server's sentence at a field, while what was asked can't be made; the last good sheet stays. */
+  refused: Ref<{ field: string; why: string } | undefined>
+  share: Ref<number | undefined>
+  trouble: Ref<string>
+  stop: () => Promise<void>
+}
+
+const PAUSE_MS = 250
+
+/**
+ * The sheet for what is asked: follows every change, shows the rule's answer at once and solves behind it.
+ *
+ * @example const { sheet, refused } = useSheet(computed(() => readAddress(route.query)))
+ */
+export function useSheet(asked: ComputedRef<Asked>): SheetState {
+  const sheet = ref<Sheet>()
+  const inputs = ref<SheetInput[]>([])
+  const refused = ref<{ field: string; why: string }>()
+  const { share, trouble, run, stop } = useSolving<Sheet>()
+  const key = computed(() => JSON.stringify(requestOf(asked.value)))
+  let generation = 0
+  let timer: ReturnType<typeof setTimeout> | undefined
+
+  async function load() {
+    const mine = ++generation
+    void stop()
+    clearTimeout(timer)
+    const now = asked.value
+    if (!now.kind || !(now.frequencyHz > 0)) return
+    try {
+      const [asks, byRule] = await Promise.all([
+        answer(
+          api.GET('/api/cutting/kinds/{id}/inputs', {
+            params: { path: { id: now.kind }, query: { frequencyHz: now.frequencyHz } },
+          }),
+        ).then((all) => {
+          if (mine === generation) inputs.value = all
+          return all
+        }),
+        answer(api.POST('/api/cutting/sheet', { body: requestOf(now) })),
+      ])
+      if (mine !== generation) return
+      inputs.value = asks
+      refused.value = undefined
+      sheet.value = byRule
+      if (byRule.solvable) timer = setTimeout(() => void solve(mine, now), PAUSE_MS)
+    } catch (error) {
+      if (!(error instanceof Problem)) throw error
+      if (mine === generation)
+        refused.value = { field: Object.keys(error.fields)[0] ?? '', why: error.message }
+    }
+  }
+
+  async function solve(mine: number, now: Asked) {
+    if (mine !== generation) return
+    await run([
+      {
+        name: sheet.value?.kind.title ?? '',
+        start: () =>
+          answer(
+            api.POST('/api/cutting/solve', { body: requestOf(now), headers: { Prefer: 'respond-async' } }),
+          ),
+        done: (solved) => {
+          if (mine === generation) sheet.value = solved
+        },
+      },
+    ])
+  }
+
+  watch(key, () => void load(), { immediate: true })
+  onBeforeUnmount(() => clearTimeout(timer))
+  return { sheet, inputs, refused, share, trouble, stop }
+}
