@@ -233,8 +233,8 @@ const general = computed(() =>
       </div>
       <p v-if="copied" class="hint tools" role="status">{{ copied }}</p>
       <p class="hint">
-        Lengths by rule are where people begin; the solver’s are for clear surroundings. Both end with the saw
-        too long and the analyser.
+        Rules are where people begin; the solver’s lengths are for clear surroundings. Cut long, and let the
+        analyser decide.
       </p>
       <RouterLink class="tools" to="/cutting">Another sheet</RouterLink>
     </aside>
@@ -262,6 +262,11 @@ const general = computed(() =>
 .switch a.chosen {
   background: var(--deep);
   font-weight: 640;
+}
+
+.bar {
+  grid-template-columns: repeat(auto-fill, minmax(158px, 1fr));
+  align-items: end;
 }
 
 .kind {

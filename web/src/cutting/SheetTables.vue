@@ -2,14 +2,14 @@
 import { computed } from 'vue'
 import { usePreferences } from '@/preferences'
 import { formatBoth, formatLength } from '@/units/length'
-import { shown, shownDifference, type Sheet } from './sheet'
+import BothUnits from './BothUnits.vue'
+import type { Sheet } from './sheet'
 
 /** Both answers side by side, the pieces to cut, and what to cut them from. */
 const props = defineProps<{ sheet: Sheet }>()
 
 const preferences = usePreferences()
 const unit = computed(() => preferences.unit)
-const isSolved = computed(() => props.sheet.lines.some((l) => l.solved !== undefined))
 /** Beyond its doubt a difference asks for a reason. */
 const isOdd = (l: Sheet['lines'][number]) =>
   l.difference !== undefined &&
@@ -35,32 +35,36 @@ const tolerance = (l: Sheet['lines'][number]) =>
             <th>Solved</th>
             <th>Solver − rule</th>
             <th>Use</th>
+            <th>Within</th>
           </tr>
         </thead>
         <tbody>
-          <tr v-for="l in sheet.lines" :key="l.id">
+          <tr v-for="(l, i) in sheet.lines" :key="l.id">
             <td class="letter">{{ l.mark }}</td>
             <td class="what">
               {{ l.title }}
-              <span class="hint">{{ l.source }}</span>
+              <span v-if="l.source !== sheet.lines[i - 1]?.source" class="hint">{{ l.source }}</span>
             </td>
             <td :class="{ soft: sheet.uses !== 'RULE' }">
-              {{ l.rule === undefined ? 'none' : shown(l.rule, l.quantity, unit) }}
+              <BothUnits v-if="l.rule !== undefined" :value="l.rule" :quantity="l.quantity" />
+              <template v-else>none</template>
             </td>
             <td :class="{ soft: sheet.uses === 'RULE' }">
-              {{ l.solved === undefined ? (isSolved ? '' : '…') : shown(l.solved, l.quantity, unit) }}
+              <BothUnits v-if="l.solved !== undefined" :value="l.solved" :quantity="l.quantity" />
+              <template v-else-if="sheet.solvable">…</template>
             </td>
             <td>
               <template v-if="l.difference !== undefined && Math.abs(l.difference) > 1e-9">
-                {{ shownDifference(l.difference, l.quantity, unit) }}
+                <BothUnits :value="l.difference" :quantity="l.quantity" signed />
                 <span v-if="isOdd(l)" class="wrong">
                   {{ Math.round((100 * l.difference) / (l.rule ?? 1)) }} %: more than the usual doubt
                 </span>
               </template>
             </td>
             <td class="use">
-              {{ shown(l.used, l.quantity, unit) }} <span class="hint">{{ tolerance(l) }}</span>
+              <BothUnits :value="l.used" :quantity="l.quantity" />
             </td>
+            <td class="soft">{{ tolerance(l) }}</td>
           </tr>
         </tbody>
       </table>

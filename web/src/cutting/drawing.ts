@@ -10,7 +10,7 @@ export interface Spot {
 
 /** Room about a view for dimension lines and their words. */
 const ASIDE = 104
-const ABOVE = 46
+const ABOVE = 62
 const DETAIL = 6
 const LANE = 26
 const OVERSHOOT = 5

@@ -85,7 +85,7 @@ export function isAsked(input: SheetInput, choices: Record<string, string>): boo
 
 export function parseQuantity(text: string, quantity: Quantity, unit: LengthUnit): Parsed {
   const scaled = (factor: number) => {
-    const number = parseDecimal(text.replace(/\s*(°|µH|uH|pF)$/i, ''))
+    const number = parseDecimal(text.replace(/\s*(°|µH|uH|nH|pF)$/i, ''))
     return number.ok ? parsed(number.value * factor) : number
   }
   switch (quantity) {
@@ -94,7 +94,7 @@ export function parseQuantity(text: string, quantity: Quantity, unit: LengthUnit
     case 'FREQUENCY':
       return parseFrequency(text)
     case 'INDUCTANCE':
-      return scaled(1e-6)
+      return scaled(/nH$/i.test(text.trim()) ? 1e-9 : 1e-6)
     case 'CAPACITANCE':
       return scaled(1e-12)
     case 'COUNT': {
@@ -116,7 +116,7 @@ export function typed(value: number, quantity: Quantity, unit: LengthUnit): stri
     case 'FREQUENCY':
       return formatChannelMhz(value)
     case 'INDUCTANCE':
-      return `${trimmed(value * 1e6, 3)} µH`
+      return value < 1e-7 ? `${trimmed(value * 1e9, 1)} nH` : `${trimmed(value * 1e6, 3)} µH`
     case 'CAPACITANCE':
       return `${trimmed(value * 1e12, 1)} pF`
     case 'ANGLE':
@@ -130,12 +130,6 @@ export function typed(value: number, quantity: Quantity, unit: LengthUnit): stri
 export function shown(value: number, quantity: Quantity, unit: LengthUnit): string {
   if (quantity === 'LENGTH') return formatBoth(value, unit, true)
   return quantity === 'FREQUENCY' ? `${typed(value, quantity, unit)} MHz` : typed(value, quantity, unit)
-}
-
-/** A difference with its sign, `+2.4 mm (3/32 in)`. */
-export function shownDifference(value: number, quantity: Quantity, unit: LengthUnit): string {
-  const sign = value < 0 ? '−' : '+'
-  return `${sign}${shown(Math.abs(value), quantity, unit)}`
 }
 
 /** The sentence of the sheet: what to set the saw to first, and how much of it is for tuning. */

@@ -22,6 +22,7 @@ import {
 import { DRAFTS } from './drafts'
 import PlaceFields from './PlaceFields.vue'
 import PlanTabs from './PlanTabs.vue'
+import { sheetAddress } from './toSheet'
 
 const NEW_INSTALLATION = 'dorada.plan-draft.new'
 
@@ -179,6 +180,13 @@ function make() {
         <p class="hint">Tuning and solving the {{ working }}, {{ Math.round(share * 100) }} %.</p>
       </template>
       <button v-if="plan" class="other" @click="make">Make an installation of the {{ pick?.title }}</button>
+      <RouterLink
+        v-if="read.need && pick && pick.excluded === undefined"
+        class="other"
+        :to="{ path: '/cutting', query: sheetAddress(pick.candidate, read.need) }"
+      >
+        Cut sheet of the {{ pick.title }}
+      </RouterLink>
       <PlaceFields v-model="form" :need="read.need" :wrong="read.wrong" />
       <p class="hint">
         Gains are toward what must be reached, in its polarisation, from the wire solver: in free space above

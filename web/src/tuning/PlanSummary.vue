@@ -1,5 +1,8 @@
 <script setup lang="ts">
+import { computed } from 'vue'
+import { useKeptSheets } from '@/api/queries'
 import { CARRIERS } from '@/board/words'
+import { SHEET_OF_KIND, writeAddress } from '@/cutting/sheet'
 import { usePreferences } from '@/preferences'
 import { formatChannelMhz } from '@/units/frequency'
 import { formatBoth } from '@/units/length'
@@ -7,8 +10,24 @@ import { formatTime } from '@/units/time'
 import CopyPlan from './CopyPlan.vue'
 import type { Installation } from './sentence'
 
-defineProps<{ installation: Installation; mayWrite: boolean }>()
+const props = defineProps<{ installation: Installation; mayWrite: boolean }>()
 const preferences = usePreferences()
+const { sheets } = useKeptSheets(computed(() => props.installation.id))
+
+/** A new sheet for this antenna on its main channel. */
+const newSheet = computed(() => {
+  const main = props.installation.channels.find((c) => c.primary) ?? props.installation.channels[0]
+  const query = writeAddress({
+    kind: SHEET_OF_KIND[props.installation.antennaKind],
+    frequencyHz: main?.frequencyHz ?? 0,
+    numbers: {},
+    choices: {},
+    uses: 'BEST',
+    stockM: [],
+    kerfM: 0,
+  })
+  return { path: '/cutting', query: { ...query, installation: props.installation.id } }
+})
 
 type Channel = Installation['channels'][number]
 const USES = { BOTH: '', TRANSMIT: ', sends only', RECEIVE: ', hears only' }
@@ -66,6 +85,16 @@ function channelWords(c: Channel): string {
             <span class="soft">{{ c.name }}{{ channelWords(c) }}</span>
           </li>
         </ul>
+      </dd>
+      <dt>Cut sheets</dt>
+      <dd>
+        <ul>
+          <li v-for="s in sheets.data.value ?? []" :key="s.id">
+            <RouterLink :to="{ path: '/cutting', query: { sheet: s.id } }">{{ s.name }}</RouterLink>
+            <span class="soft"> {{ s.changedBy }}</span>
+          </li>
+        </ul>
+        <RouterLink :to="newSheet">Work out a new one</RouterLink>
       </dd>
       <dt>Made by</dt>
       <dd>{{ installation.createdBy }}, {{ formatTime(installation.createdAt) }}</dd>

@@ -27,7 +27,7 @@ import java.util.UUID;
 /** A sheet that the shop keeps: what was asked, what is done, and what was really cut. */
 @Entity
 @Table(name = "cut_sheet")
-class KeptSheet {
+public class KeptSheet {
 
     @Id
     private UUID id;
@@ -64,7 +64,7 @@ class KeptSheet {
 
     /** How long a piece really came out. */
     @Embeddable
-    record ReallyCut(
+    public record ReallyCut(
             @NotNull int piece,
             @NotNull @Column(name = "length_m") double lengthM) {}
 

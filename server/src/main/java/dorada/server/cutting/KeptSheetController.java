@@ -27,7 +27,7 @@ import org.springframework.web.bind.annotation.RestController;
 /** Cut sheets that the shop keeps, alone or with an installation. */
 @RestController
 @RequestMapping("/api/cut-sheets")
-class KeptSheetController {
+public class KeptSheetController {
 
     private final KeptSheets sheets;
 
@@ -42,7 +42,7 @@ class KeptSheetController {
      * @param done ids of the steps that are ticked off
      * @param cuts what was really cut
      */
-    record KeptSheetRequest(
+    public record KeptSheetRequest(
             @NotBlank(message = "Please give the sheet a name.")
             @Size(max = 160, message = "At most 160 letters, please.")
             String name,
@@ -58,7 +58,7 @@ class KeptSheetController {
             @NotNull @Size(max = 60) List<@NotNull ReallyCut> cuts) {}
 
     /** @param body absent in lists */
-    record KeptSheetView(
+    public record KeptSheetView(
             @NotNull UUID id,
             @NotNull long version,
             @NotNull String name,

@@ -17,7 +17,7 @@ import org.springframework.transaction.annotation.Transactional;
 /** Sheets that the shop keeps. What was really cut becomes the start of tuning. */
 @Service
 @Transactional
-class KeptSheets {
+public class KeptSheets {
 
     private final KeptSheetRepository sheets;
     private final CuttingService cutting;
@@ -54,7 +54,7 @@ class KeptSheets {
         return sheets.findById(id).orElseThrow(() -> JobException.notFound("cut sheet"));
     }
 
-    KeptSheetView keep(UUID by, KeptSheetRequest request) {
+    public KeptSheetView keep(UUID by, KeptSheetRequest request) {
         return KeptSheetView.of(saved(KeptSheet.create(), by, request), true);
     }
 

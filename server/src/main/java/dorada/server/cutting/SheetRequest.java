@@ -23,7 +23,7 @@ import java.util.Map;
  * @param stockM lengths on hand of the material, each once; absent for a plan without
  * @param kerfM what the saw takes
  */
-record SheetRequest(
+public record SheetRequest(
         @NotNull String kind,
         @NotNull double frequencyHz,
         Map<String, Double> numbers,

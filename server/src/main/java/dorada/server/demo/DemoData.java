@@ -7,6 +7,7 @@ import dorada.core.format.TouchstoneReader;
 import dorada.core.format.TouchstoneWriter;
 import dorada.core.instrument.Span;
 import dorada.core.tuning.TrimAdvice.Action;
+import dorada.server.cutting.KeptSheets;
 import dorada.server.installation.Installation;
 import dorada.server.installation.InstallationService;
 import dorada.server.instrument.PracticeBench;
@@ -51,6 +52,7 @@ class DemoData implements SmartInitializingSingleton {
     private final InstallationService installations;
     private final TuningService tuning;
     private final PracticeBench bench;
+    private final KeptSheets sheets;
     private final Clock shopClock;
     private final TransactionTemplate transactions;
     private final String token;
@@ -60,6 +62,7 @@ class DemoData implements SmartInitializingSingleton {
             InstallationService installations,
             TuningService tuning,
             PracticeBench bench,
+            KeptSheets sheets,
             Clock clock,
             TransactionTemplate transactions,
             @Value("${dorada.demo-token}") String token) {
@@ -67,6 +70,7 @@ class DemoData implements SmartInitializingSingleton {
         this.installations = installations;
         this.tuning = tuning;
         this.bench = bench;
+        this.sheets = sheets;
         this.shopClock = clock;
         this.transactions = transactions;
         this.token = token;
@@ -92,6 +96,9 @@ class DemoData implements SmartInitializingSingleton {
             for (DemoInstallation demo : DemoInstallation.ALL) {
                 fill(demo, byLogin.get(demo.by()), clock);
             }
+            clock.setBack(Duration.ofDays(2));
+            sheets.keep(byLogin.get("bruno").id(), DemoSheets.LINK_BEAM);
+            sheets.keep(byLogin.get("noa").id(), DemoSheets.POLE);
             clock.setBack(Duration.ZERO);
         }
         if (!token.isBlank()) {

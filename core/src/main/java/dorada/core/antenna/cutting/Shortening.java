@@ -23,8 +23,8 @@ public final class Shortening {
 
     private Shortening() {}
 
-    /** What to ask for: {@code waves} of a wavelength is what was cut and measured, as words. */
-    public static List<Input> inputs(double usual, String waves, double frequencyHz) {
+    /** What to ask for; what was cut and measured is {@code waves} wavelengths long, {@code words} say so. */
+    public static List<Input> inputs(double usual, double waves, String words, double frequencyHz) {
         return List.of(
                 Input.choice(FROM, "Shortening factor", "usual", "usual", "typed", "typed", MEASURED, "measured"),
                 Input.number(
@@ -38,10 +38,10 @@ public final class Shortening {
                         .onlyWith(FROM, "typed"),
                 Input.length(
                                 "measuredLengthM",
-                                "A length of it, " + waves,
+                                "A length of it, " + words,
                                 0.01,
                                 MOST_LENGTH_M,
-                                usual * Wavelength.ofHz(frequencyHz) / 4,
+                                Math.min(MOST_LENGTH_M, usual * waves * Wavelength.ofHz(frequencyHz)),
                                 "as it was cut")
                         .onlyWith(FROM, MEASURED),
                 Input.number(

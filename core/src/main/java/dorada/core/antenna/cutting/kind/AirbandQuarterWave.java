@@ -126,13 +126,13 @@ public final class AirbandQuarterWave implements CutKind {
             int n = Integer.parseInt(in.choice("ground"));
             return List.of(
                     element,
-                    Piece.of(2, "radial", n, b, "copper strip or wire, 4 mm").extra(0.02, "lug"));
+                    Piece.of(2, "radial", n, b, "copper strip or wire, 4 mm").extra(0.02, "for the lug"));
         }
         int lines = 2 * (int) Math.max(1, Math.round(b / (OPENING_WAVES * in.waveM()))) + 1;
         return List.of(
                 element,
                 Piece.of(2, "wire of the mesh", 2 * lines, 2 * b, "copper wire, 2 mm")
-                        .extra(0.01, "ends"));
+                        .extra(0.01, "for the ends"));
     }
 
     @Override
@@ -166,14 +166,18 @@ public final class AirbandQuarterWave implements CutKind {
         Point foot = w.get(0).from();
         Point tip = w.get(0).to();
         Point out = new Point(shape.get(RADIAL), 0, 0);
+        // Below the mesh, where its wires do not cross the figures.
+        Point aside = in.has("ground", "mesh") ? new Point(0, -shape.get(RADIAL), 0) : new Point(0, 0, 0);
         Sketch side = new Sketch("From the side", Sketch.From.FRONT)
                 .of(a)
                 .measure(foot, tip, -1, "A")
-                .words(foot.toward(tip, 0.35), String.format(Locale.ROOT, "C %.0f°", shape.get(SLOPE)))
+                .words(
+                        foot.toward(tip, 0.3).plus(new Point(0.07 * shape.get(ELEMENT), 0, 0)),
+                        String.format(Locale.ROOT, "C %.0f°", shape.get(SLOPE)))
                 .piece(foot.toward(tip, 0.65), 1);
         Sketch above = new Sketch("From above, leaning to the right", Sketch.From.ABOVE)
                 .of(a)
-                .measure(foot, out, 1, "B")
+                .measure(foot.plus(aside), out.plus(aside), 1, "B")
                 .piece(foot.toward(out, 0.8), 2);
         return new Drawing(List.of(side.view(), above.view()));
     }

@@ -139,8 +139,8 @@ public final class CoaxChoke implements CutKind {
 
     @Override
     public List<Piece> pieces(Inputs in, Shape shape) {
-        return List.of(Piece.of(1, "line, wound", 1, shape.get("line"), line(in).title())
-                .extra(0.3, "both tails"));
+        return List.of(Piece.of(1, "line for the choke", 1, shape.get("line"), line(in).title())
+                .extra(0.3, "for both tails"));
     }
 
     @Override

@@ -64,7 +64,7 @@ public final class CoaxStub implements CutKind {
                 .toArray(String[]::new);
         all.add(Input.choice("line", "Line", lines));
         all.add(Input.choice("end", "Far end", "shorted", "shorted", "open", "open"));
-        all.addAll(Shortening.inputs(0.66, "a quarter-wave of it", frequencyHz));
+        all.addAll(Shortening.inputs(0.66, 0.25, "a quarter-wave of it", frequencyHz));
         return all;
     }
 
@@ -87,7 +87,7 @@ public final class CoaxStub implements CutKind {
     public List<Piece> pieces(Inputs in, Shape shape) {
         return List.of(Piece.of(1, "stub", 1, shape.get(LENGTH), line(in).title())
                 .tunedBy(LENGTH)
-                .extra(in.has("end", "shorted") ? 0.02 : 0.012, "stripped ends"));
+                .extra(in.has("end", "shorted") ? 0.02 : 0.012, "for stripped ends"));
     }
 
     @Override

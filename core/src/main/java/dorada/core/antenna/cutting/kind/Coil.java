@@ -61,7 +61,7 @@ final class Coil {
                         1,
                         wireM(turns(in, henry), in.get(FORMER), in.get(PITCH)),
                         "enamelled or bare copper wire")
-                .extra(2 * ENDS_M, "both ends");
+                .extra(2 * ENDS_M, "for both ends");
     }
 
     static String part(Inputs in, double henry) {

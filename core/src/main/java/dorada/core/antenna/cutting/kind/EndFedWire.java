@@ -107,7 +107,7 @@ public final class EndFedWire implements CutKind {
                 0.1 * wave,
                 0.05 * wave,
                 "some other half it must have; longer, it is a radial"));
-        all.addAll(Shortening.inputs(Shortening.INSULATED, "a half-wave", frequencyHz));
+        all.addAll(Shortening.inputs(Shortening.INSULATED, 0.5, "a half-wave", frequencyHz));
         return all;
     }
 
@@ -209,9 +209,9 @@ public final class EndFedWire implements CutKind {
         return List.of(
                 Piece.of(1, "half-wave wire", 1, shape.get(WIRE), Common.wire(in))
                         .tunedBy(WIRE)
-                        .extra(0.1, "eye at the end and joint at the transformer")
+                        .extra(0.1, "for an eye at the end and the joint at the transformer")
                         .spliceable(),
-                Piece.of(2, "short wire", 1, shape.get(TAIL), Common.wire(in)).extra(0.02, "joint"));
+                Piece.of(2, "short wire", 1, shape.get(TAIL), Common.wire(in)).extra(0.02, "for the joint"));
     }
 
     @Override

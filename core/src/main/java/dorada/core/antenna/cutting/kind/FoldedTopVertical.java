@@ -134,10 +134,10 @@ public final class FoldedTopVertical implements CutKind {
                                 shape.get(UP) + shape.get(APART) + shape.get(FOLD),
                                 Common.wire(in))
                         .tunedBy(FOLD)
-                        .extra(0.05, "joint and end")
+                        .extra(0.05, "for the joint and the end")
                         .spliceable(),
                 Piece.of(2, "level wire", 2, shape.get(COUNTER), Common.wire(in))
-                        .extra(0.05, "joint")
+                        .extra(0.05, "for the joint")
                         .spliceable());
     }
 

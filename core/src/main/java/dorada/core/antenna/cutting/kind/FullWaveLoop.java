@@ -78,7 +78,7 @@ public final class FullWaveLoop implements CutKind {
         all.add(Input.choice("balun", "Balun", "4", "4:1", "2", "2:1", "1", "1:1"));
         all.add(Common.diameter("Wire, thickness", 0.0016, frequencyHz));
         all.add(Common.insulation());
-        all.addAll(Shortening.inputs(FEET / 299.792458, "once around", frequencyHz));
+        all.addAll(Shortening.inputs(FEET / 299.792458, 1, "once around", frequencyHz));
         return all;
     }
 
@@ -121,7 +121,7 @@ public final class FullWaveLoop implements CutKind {
     public List<Piece> pieces(Inputs in, Shape shape) {
         return List.of(Piece.of(1, "loop", 1, shape.get(AROUND), Common.wire(in))
                 .tunedBy(AROUND)
-                .extra(0.04, "two crimps at the balun")
+                .extra(0.04, "for two crimps at the balun")
                 .spliceable());
     }
 
@@ -159,7 +159,7 @@ public final class FullWaveLoop implements CutKind {
         Sketch front = new Sketch("From the front", Sketch.From.FRONT)
                 .of(a)
                 .measure(w.get(2).from(), w.get(2).to(), 1, "B")
-                .measure(low, w.get(3).from(), -1, "A/2 − B", h)
+                .measure(low, w.get(3).from(), -1, "h", h)
                 .piece(w.get(1).from().toward(w.get(1).to(), 0.5), 1);
         Point feed = Sketch.feedOf(a);
         double seen = 0.05;

@@ -87,7 +87,7 @@ public final class GroundPlaneOnRadials implements CutKind {
         } else {
             all.add(Common.diameter("Wire, thickness", 0.0015, frequencyHz));
             all.add(Common.insulation());
-            all.addAll(Shortening.inputs(Shortening.INSULATED, "a quarter-wave", frequencyHz));
+            all.addAll(Shortening.inputs(Shortening.INSULATED, 0.25, "a quarter-wave", frequencyHz));
         }
         return all;
     }
@@ -140,11 +140,11 @@ public final class GroundPlaneOnRadials implements CutKind {
         return isRod
                 ? List.of(
                         element.extra(in.get("pinM"), "in the pin"),
-                        radial.extra(0.012, "hook round the flange's hole"))
+                        radial.extra(0.012, "for a hook round the flange's hole"))
                 : List.of(
-                        element.extra(0.05, "eye at the top and solder at the bottom")
+                        element.extra(0.05, "for an eye at the top and solder at the bottom")
                                 .spliceable(),
-                        radial.extra(0.02, "solder joint").spliceable());
+                        radial.extra(0.02, "for the solder joint").spliceable());
     }
 
     @Override
@@ -186,8 +186,10 @@ public final class GroundPlaneOnRadials implements CutKind {
         Sketch side = new Sketch("From the side", Sketch.From.FRONT)
                 .of(a)
                 .measure(foot, wires.get(0).to(), -1, "A")
-                .measure(foot, wires.get(1).to(), 1, "B", shape.get(RADIAL))
-                .words(foot.toward(wires.get(1).to(), 0.4), String.format(Locale.ROOT, "C %.0f°", shape.get(DROOP)))
+                .measure(foot, wires.get(1).to(), -1, "B", shape.get(RADIAL))
+                .words(
+                        foot.plus(new Point(-0.75 * shape.get(ELEMENT), 0, -0.15 * shape.get(ELEMENT))),
+                        String.format(Locale.ROOT, "C %.0f°", shape.get(DROOP)))
                 .piece(foot.toward(wires.get(0).to(), 0.7), 1)
                 .piece(foot.toward(wires.get(1).to(), 0.8), 2);
         Sketch above = new Sketch("From above", Sketch.From.ABOVE).of(a);
@@ -200,8 +202,8 @@ public final class GroundPlaneOnRadials implements CutKind {
                         0.002,
                         Style.METAL)
                 .stroke(foot.plus(new Point(0, 0, -0.004)), foot.plus(new Point(0, 0, -3 * seen)), 0.01, Style.COAX)
-                .words(foot.plus(new Point(0.004, 0, 0.018)), "centre to the element")
-                .words(foot.plus(new Point(0.004, 0, -0.024)), "shield to the radials");
+                .words(foot.plus(new Point(0.004, 0, 0.02)), "centre to the element")
+                .words(foot.plus(new Point(0.004, 0, 0.008)), "shield to the radials");
         return new Drawing(List.of(side.view(), above.view(), detail.enlarged(foot, seen)));
     }
 }

@@ -96,7 +96,7 @@ public final class HalfWaveDipole implements CutKind {
                 20 * wave,
                 0.5 * wave,
                 "lower, the soil decides more than the wire; above 60 MHz it is taken as free of the ground"));
-        all.addAll(Shortening.inputs(Shortening.INSULATED, "one arm", frequencyHz));
+        all.addAll(Shortening.inputs(Shortening.INSULATED, 0.25, "one arm", frequencyHz));
         return all;
     }
 
@@ -167,7 +167,7 @@ public final class HalfWaveDipole implements CutKind {
             default ->
                 List.of(Piece.of(1, "arm", 2, arm, Common.wire(in))
                         .tunedBy(ARM)
-                        .extra(0.12, "eye at the end and joint at the feed")
+                        .extra(0.12, "for an eye at the end and the joint at the feed")
                         .spliceable());
         };
     }

@@ -109,7 +109,7 @@ public final class HandheldRodSheet implements CutKind {
                 : List.of(
                         rod,
                         Piece.of(2, "counterpoise", 1, shape.get(COUNTER), "stranded wire or thin rod")
-                                .extra(0.02, "eye round the connector's ring"));
+                                .extra(0.02, "for an eye round the connector's ring"));
     }
 
     @Override

@@ -350,7 +350,7 @@ public final class ParallelBeam implements CutKind {
         for (int i = 0; i < elements(in) - 1; i++) {
             boom += shape.get(spacing(i));
         }
-        all.add(Piece.of(elements(in) + 1, "boom", 1, boom, "boom").extra(0.1, "both ends and the mast clamp"));
+        all.add(Piece.of(elements(in) + 1, "boom", 1, boom, "boom").extra(0.1, "for both ends and the mast clamp"));
         return all;
     }
 
@@ -359,7 +359,7 @@ public final class ParallelBeam implements CutKind {
         return switch (in.choice("drive")) {
             case "folded" ->
                 Piece.of(2, "driven element, once around", 1, 2 * (b + in.get(FOLD)), stock)
-                        .extra(0.04, "to trim at the feed, both ends alike");
+                        .extra(0.04, "for trimming at the feed, both ends alike");
             case "gamma" -> Piece.of(2, "driven element", 1, b, stock);
             default -> Piece.of(2, "half of the driven element", 2, b / 2, stock);
         };

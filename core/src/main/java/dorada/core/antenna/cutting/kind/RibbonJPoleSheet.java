@@ -118,7 +118,7 @@ public final class RibbonJPoleSheet implements CutKind {
                         0.02,
                         "wider, the stub" + " radiates")
                 .onlyWith("of", "foil"));
-        all.addAll(Shortening.inputs(0.82, "a quarter-wave of the ribbon, shorted at its end", frequencyHz));
+        all.addAll(Shortening.inputs(0.82, 0.25, "a quarter-wave of the ribbon, shorted at its end", frequencyHz));
         return all;
     }
 
@@ -291,17 +291,17 @@ public final class RibbonJPoleSheet implements CutKind {
         };
         Piece ribbon = Piece.of(1, "ribbon, stub and radiator in one", 1, shape.get(STUB) + shape.get(RADIATOR), stock)
                 .tunedBy(RADIATOR)
-                .extra(0.012, "twisted closed end");
+                .extra(0.012, "for the twisted closed end");
         if (in.has("bands", "one")) {
             return List.of(ribbon);
         }
         return List.of(
                 ribbon,
                 Piece.of(2, "decoupling stub", 1, shape.get(DECOUPLING), "thin coax, velocity factor 0.66")
-                        .extra(0.016, "stripped ends"),
+                        .extra(0.016, "for stripped ends"),
                 Piece.of(3, "wire above the stub", 1, shape.get(UPPER), "one conductor of the ribbon")
                         .tunedBy(UPPER)
-                        .extra(0.012, "joint"));
+                        .extra(0.012, "for the joint"));
     }
 
     @Override
@@ -385,7 +385,7 @@ public final class RibbonJPoleSheet implements CutKind {
         Sketch detail = new Sketch("Tap, enlarged", Sketch.From.FRONT)
                 .of(a)
                 .measure(new Point(apart, 0, 0), new Point(apart, 0, tap), 1, "B")
-                .words(new Point(-0.9 * seen, 0, tap), "centre")
+                .words(new Point(apart / 2 - 0.95 * seen, 0, 1.25 * tap), "centre")
                 .words(new Point(apart + 0.1 * seen, 0, 1.25 * tap), "shield");
         return new Drawing(List.of(side.view(), detail.enlarged(new Point(apart / 2, 0, 0.6 * tap), seen)));
     }

@@ -89,7 +89,7 @@ public final class TubeJPoleSheet implements CutKind {
                 0.05 * wave,
                 Math.max(0.02 * wave, Math.min(0.045, 0.04 * wave)),
                 "closer, they touch; farther, the stub radiates"));
-        all.addAll(Shortening.inputs(TUBE_FACTOR, "the long tube, three quarters of a wave", frequencyHz));
+        all.addAll(Shortening.inputs(TUBE_FACTOR, 0.75, "the long tube, three quarters of a wave", frequencyHz));
         return all;
     }
 
