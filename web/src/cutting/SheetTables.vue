@@ -15,6 +15,10 @@ const isOdd = (l: Sheet['lines'][number]) =>
   l.difference !== undefined &&
   l.rule !== undefined &&
   Math.abs(l.difference) > props.sheet.doubt * Math.abs(l.rule)
+const percent = (l: Sheet['lines'][number]) =>
+  Math.round((100 * (l.difference ?? 0)) / (l.rule ?? 1))
+    .toString()
+    .replace('-', '−')
 const tolerance = (l: Sheet['lines'][number]) =>
   l.quantity === 'LENGTH'
     ? `± ${formatLength(Math.max(0.0005, l.used * l.toleranceShare), unit.value, true)}`
@@ -56,9 +60,7 @@ const tolerance = (l: Sheet['lines'][number]) =>
             <td>
               <template v-if="l.difference !== undefined && Math.abs(l.difference) > 1e-9">
                 <BothUnits :value="l.difference" :quantity="l.quantity" signed />
-                <span v-if="isOdd(l)" class="wrong">
-                  {{ Math.round((100 * l.difference) / (l.rule ?? 1)) }} %: more than the usual doubt
-                </span>
+                <span v-if="isOdd(l)" class="wrong"> {{ percent(l) }} %: more than the usual doubt </span>
               </template>
             </td>
             <td class="use">

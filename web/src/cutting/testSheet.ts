@@ -1,0 +1,88 @@
+import type { Sheet, SheetInput } from './sheet'
+
+/** A whip of 157 MHz for tests: numbers as the server computes them. */
+export function aSheet(change: Partial<Sheet> = {}): Sheet {
+  return {
+    kind: { id: 'quarter-wave-whip', title: 'quarter-wave whip', about: '', lowestHz: 25e6, highestHz: 1e9 },
+    frequencyHz: 157e6,
+    numbers: { diameterM: 0.0024, baseM: 0.02, depthM: 0.015 },
+    choices: { held: 'screw', metal: 'stainless' },
+    bandsHz: [157e6],
+    lines: [
+      {
+        id: 'whip',
+        mark: 'A',
+        title: 'sheet to tip',
+        quantity: 'LENGTH',
+        rule: 0.4543,
+        solved: 0.4566,
+        difference: 0.0023,
+        used: 0.4566,
+        source: '234/f in feet; common practice, no source',
+        toleranceShare: 0.0025,
+        tuned: true,
+      },
+    ],
+    uses: 'SOLVER',
+    why: 'The solver’s: it knows this thickness and this shape.',
+    doubt: 0.03,
+    solvable: true,
+    curved: true,
+    shape: { whip: 0.4566 },
+    pieces: [
+      {
+        number: 1,
+        name: 'whip',
+        count: 1,
+        finishedM: 0.4366,
+        trimM: 0.0087,
+        extraM: 0.015,
+        extraFor: 'in the base',
+        cutM: 0.4603,
+        stock: 'stainless rod, 2.4 mm',
+        tuned: true,
+      },
+    ],
+    parts: ['cap for the tip'],
+    tools: ['file'],
+    steps: [
+      { id: 'cut', stage: 'CUT', text: 'Cut the pieces.', cautions: ['Eye protection and gloves.'] },
+      { id: 'trim', stage: 'TUNE', text: 'Shorten the whip.', cautions: [] },
+    ],
+    notes: ['A note that was computed.'],
+    views: [
+      {
+        title: 'From the side',
+        lowX: -0.1,
+        highX: 0.1,
+        lowY: 0,
+        highY: 0.4566,
+        enlarged: false,
+        strokes: [{ x1: 0, y1: 0, x2: 0, y2: 0.4566, widthM: 0.0024, style: 'METAL' }],
+        measures: [{ x1: 0, y1: 0, x2: 0, y2: 0.4566, lane: -1, mark: 'A', lengthM: 0.4566 }],
+        labels: [
+          { x: 0, y: 0, sort: 'FEED', text: 'feed' },
+          { x: 0, y: 0.2, sort: 'PIECE', text: '1' },
+          { x: 0, y: 0.1, sort: 'WORDS', text: 'bare metal' },
+        ],
+      },
+    ],
+    atFeed: { resistanceOhm: 36.4, reactanceOhm: 0 },
+    atConnector: { resistanceOhm: 36.4, reactanceOhm: 0 },
+    ...change,
+  }
+}
+
+export function anInput(change: Partial<SheetInput>): SheetInput {
+  return {
+    id: 'diameterM',
+    title: 'Whip, thickness',
+    quantity: 'LENGTH',
+    lowest: 0.0002,
+    highest: 0.038,
+    usual: 0.0024,
+    options: [],
+    onlyOptions: [],
+    ...change,
+  }
+}
