@@ -1,8 +1,8 @@
 import { describe, expect, it } from 'vitest'
 import { dimensionLine, place, scaleBarM, sizes, thickness, type View } from './drawing'
-import { aSheet } from './testSheet'
+import { aView } from './testSheet'
 
-const side = aSheet().views[0]!
+const side = aView()
 const wide: View = { ...side, lowX: -2.5, highX: 2.5, lowY: 5, highY: 5.8 }
 const measure = (change: object) => ({
   x1: 0,
@@ -87,7 +87,8 @@ describe('views together', () => {
 
   it('stand side by side where the first is upright', () => {
     const all = sizes([side, side, side], 800)
-    expect(all[0]!.width + all[1]!.width).toBeLessThanOrEqual(800)
+    const [first, second] = all.map((s) => s.width)
+    expect((first ?? 0) + (second ?? 0)).toBeLessThanOrEqual(800)
     expect(all).toHaveLength(3)
     expect(sizes([], 800)).toEqual([])
     expect(sizes([side], 800)[0]?.width).toBe(800)

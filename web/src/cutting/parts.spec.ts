@@ -5,7 +5,7 @@ import InputFields from './InputFields.vue'
 import SheetDrawing from './SheetDrawing.vue'
 import SheetTables from './SheetTables.vue'
 import StepList from './StepList.vue'
-import { anInput, aSheet } from './testSheet'
+import { aLine, anInput, aSheet } from './testSheet'
 
 beforeEach(() => {
   localStorage.clear()
@@ -34,7 +34,7 @@ describe('the drawing', () => {
 describe('the tables', () => {
   it('show rule, solver and their difference', () => {
     const page = mount(SheetTables, { props: { sheet: aSheet() }, ...plugins() })
-    const row = page.findAll('tbody tr')[0]!.text()
+    const row = page.find('tbody tr').text()
     expect(row).toContain('454.3 mm')
     expect(row).toContain('456.6 mm')
     expect(row).toContain('+2.3 mm')
@@ -44,8 +44,7 @@ describe('the tables', () => {
   })
 
   it('ask why where both differ more than usual', () => {
-    const [line] = aSheet().lines
-    const sheet = aSheet({ lines: [{ ...line!, difference: -0.05 }] })
+    const sheet = aSheet({ lines: [aLine({ difference: -0.05 })] })
     const page = mount(SheetTables, { props: { sheet }, ...plugins() })
     expect(page.text()).toContain('−11 %: more than the usual doubt')
   })

@@ -14,7 +14,7 @@ import {
   writeAddress,
   type Asked,
 } from './sheet'
-import { anInput, aSheet } from './testSheet'
+import { anInput, aPiece, aSheet } from './testSheet'
 
 const asked: Asked = {
   kind: 'beam',
@@ -137,8 +137,7 @@ describe('the sentence', () => {
   })
 
   it('does not speak of cutting where nothing is to trim', () => {
-    const [piece] = aSheet().pieces
-    const sheet = aSheet({ pieces: [{ ...piece!, trimM: 0, extraM: 0, count: 2, cutM: 0.4, tuned: false }] })
+    const sheet = aSheet({ pieces: [aPiece({ trimM: 0, extraM: 0, count: 2, cutM: 0.4, tuned: false })] })
     const s = cutSentence(sheet, 'mm')
     expect(s.before + s.amount + s.after).toBe('Make the whip 2 times to 400 mm (15 3/4 in).')
   })

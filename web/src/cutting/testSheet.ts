@@ -1,3 +1,4 @@
+import type { View } from './drawing'
 import type { Sheet, SheetInput } from './sheet'
 
 /** A whip of 157 MHz for tests: numbers as the server computes them. */
@@ -8,41 +9,14 @@ export function aSheet(change: Partial<Sheet> = {}): Sheet {
     numbers: { diameterM: 0.0024, baseM: 0.02, depthM: 0.015 },
     choices: { held: 'screw', metal: 'stainless' },
     bandsHz: [157e6],
-    lines: [
-      {
-        id: 'whip',
-        mark: 'A',
-        title: 'sheet to tip',
-        quantity: 'LENGTH',
-        rule: 0.4543,
-        solved: 0.4566,
-        difference: 0.0023,
-        used: 0.4566,
-        source: '234/f in feet; common practice, no source',
-        toleranceShare: 0.0025,
-        tuned: true,
-      },
-    ],
+    lines: [aLine()],
     uses: 'SOLVER',
     why: 'The solver’s: it knows this thickness and this shape.',
     doubt: 0.03,
     solvable: true,
     curved: true,
     shape: { whip: 0.4566 },
-    pieces: [
-      {
-        number: 1,
-        name: 'whip',
-        count: 1,
-        finishedM: 0.4366,
-        trimM: 0.0087,
-        extraM: 0.015,
-        extraFor: 'in the base',
-        cutM: 0.4603,
-        stock: 'stainless rod, 2.4 mm',
-        tuned: true,
-      },
-    ],
+    pieces: [aPiece()],
     parts: ['cap for the tip'],
     tools: ['file'],
     steps: [
@@ -50,23 +24,7 @@ export function aSheet(change: Partial<Sheet> = {}): Sheet {
       { id: 'trim', stage: 'TUNE', text: 'Shorten the whip.', cautions: [] },
     ],
     notes: ['A note that was computed.'],
-    views: [
-      {
-        title: 'From the side',
-        lowX: -0.1,
-        highX: 0.1,
-        lowY: 0,
-        highY: 0.4566,
-        enlarged: false,
-        strokes: [{ x1: 0, y1: 0, x2: 0, y2: 0.4566, widthM: 0.0024, style: 'METAL' }],
-        measures: [{ x1: 0, y1: 0, x2: 0, y2: 0.4566, lane: -1, mark: 'A', lengthM: 0.4566 }],
-        labels: [
-          { x: 0, y: 0, sort: 'FEED', text: 'feed' },
-          { x: 0, y: 0.2, sort: 'PIECE', text: '1' },
-          { x: 0, y: 0.1, sort: 'WORDS', text: 'bare metal' },
-        ],
-      },
-    ],
+    views: [aView()],
     atFeed: { resistanceOhm: 36.4, reactanceOhm: 0 },
     atConnector: { resistanceOhm: 36.4, reactanceOhm: 0 },
     ...change,
@@ -83,6 +41,58 @@ export function anInput(change: Partial<SheetInput>): SheetInput {
     usual: 0.0024,
     options: [],
     onlyOptions: [],
+    ...change,
+  }
+}
+
+export function aLine(change: Partial<Sheet['lines'][number]> = {}): Sheet['lines'][number] {
+  return {
+    id: 'whip',
+    mark: 'A',
+    title: 'sheet to tip',
+    quantity: 'LENGTH',
+    rule: 0.4543,
+    solved: 0.4566,
+    difference: 0.0023,
+    used: 0.4566,
+    source: '234/f in feet; common practice, no source',
+    toleranceShare: 0.0025,
+    tuned: true,
+    ...change,
+  }
+}
+
+export function aPiece(change: Partial<Sheet['pieces'][number]> = {}): Sheet['pieces'][number] {
+  return {
+    number: 1,
+    name: 'whip',
+    count: 1,
+    finishedM: 0.4366,
+    trimM: 0.0087,
+    extraM: 0.015,
+    extraFor: 'in the base',
+    cutM: 0.4603,
+    stock: 'stainless rod, 2.4 mm',
+    tuned: true,
+    ...change,
+  }
+}
+
+export function aView(change: Partial<View> = {}): View {
+  return {
+    title: 'From the side',
+    lowX: -0.1,
+    highX: 0.1,
+    lowY: 0,
+    highY: 0.4566,
+    enlarged: false,
+    strokes: [{ x1: 0, y1: 0, x2: 0, y2: 0.4566, widthM: 0.0024, style: 'METAL' }],
+    measures: [{ x1: 0, y1: 0, x2: 0, y2: 0.4566, lane: -1, mark: 'A', lengthM: 0.4566 }],
+    labels: [
+      { x: 0, y: 0, sort: 'FEED', text: 'feed' },
+      { x: 0, y: 0.2, sort: 'PIECE', text: '1' },
+      { x: 0, y: 0.1, sort: 'WORDS', text: 'bare metal' },
+    ],
     ...change,
   }
 }

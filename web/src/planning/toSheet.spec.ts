@@ -2,7 +2,8 @@ import { describe, expect, it } from 'vitest'
 import { emptyNeed, readNeed, type Assessment, type Need } from './choice'
 import { sheetAddress } from './toSheet'
 
-const need = (change: Partial<Need> = {}): Need => ({ ...readNeed(emptyNeed(), 'mm').need!, ...change })
+const usual = readNeed(emptyNeed(), 'mm').need as Need
+const need = (change: Partial<Need> = {}): Need => ({ ...usual, ...change })
 const ALL: Assessment['candidate'][] = [
   'QUARTER_WAVE',
   'FIVE_EIGHTHS',

@@ -44,6 +44,14 @@ class AccessibilityIT {
                         .click();
                 page.getByText("Claim:").first().waitFor();
                 check(page, look + " antenna choice");
+                page.navigate(dorada.address() + "/cutting");
+                page.locator("a.kind").first().waitFor();
+                check(page, look + " cut sheets");
+                for (String part : new String[] {"sheet", "steps", "whatif"}) {
+                    page.navigate(dorada.address() + "/cutting?kind=tube-j-pole&f=146500000&show=" + part);
+                    page.getByText("The wires are solved").waitFor();
+                    check(page, look + " cut sheet, " + part);
+                }
                 page.navigate(dorada.address() + "/live");
                 page.getByText("On the bench").waitFor();
                 check(page, look + " live sweep");

@@ -69,6 +69,14 @@ class ScreenshotsIT {
             assertThat(page.locator("tbody tr")).hasCount(3);
             assertThat(ines.button("Solve the grounds")).isVisible();
             take(page, "ground-plane");
+            page.navigate(dorada.address() + "/cutting");
+            page.getByText("link beam").click();
+            page.getByText("The wires are solved").waitFor();
+            take(page, "cut-sheet");
+            page.navigate(dorada.address() + "/cutting?kind=rod-ground-plane&f=155000000&show=whatif");
+            page.getByLabel("upright element").fill("0.42");
+            page.getByText("tried").waitFor();
+            take(page, "what-if");
             page.navigate(dorada.address() + "/live");
             ines.button("Start sweeping").click();
             assertThat(ines.traces("now")).hasCount(1);

@@ -1,0 +1,146 @@
+package dorada.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.Media;
+import com.microsoft.playwright.options.WaitForSelectorState;
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.Test;
+
+/** A technician works out an antenna, cuts it, and a colleague goes on with what was really cut. */
+class CuttingIT {
+
+    @Test
+    void aSheetIsWorkedOutCutAndHandedOn() throws Exception {
+        try (RunningDorada dorada = RunningDorada.demo();
+                Desk desk = new Desk()) {
+            Page page = desk.page();
+            page.navigate(dorada.address());
+            Technician ines = new Technician(page, dorada.address()).signsIn("ines");
+            page.getByText("Tractor 7").waitFor();
+            everyKindOpensSolvedAndDrawn(dorada, page);
+            numbersAreHeldAgainstTheirRanges(dorada, page, ines);
+            // Two refusals were asked for.
+            assertThat(desk.takeConsoleErrors()).hasSize(2).allMatch(e -> e.contains("422"));
+            changesAreTriedBeforeTheyAreCut(dorada, page, ines);
+            String shared = itIsCutForAnInstallation(dorada, page, ines);
+            assertThat(desk.takeConsoleErrors()).isEmpty();
+            try (Desk other = new Desk()) {
+                other.page().navigate(dorada.address());
+                new Technician(other.page(), dorada.address()).signsIn("bruno");
+                other.page().getByText("Tractor 7").waitFor();
+                aColleagueGoesOn(dorada, other.page(), shared);
+                assertThat(other.takeConsoleErrors()).isEmpty();
+            }
+        }
+    }
+
+    private static void everyKindOpensSolvedAndDrawn(RunningDorada dorada, Page page) {
+        page.navigate(dorada.address() + "/cutting");
+        page.locator("a.kind").first().waitFor();
+        List<String> addresses = new ArrayList<>();
+        for (Locator kind : page.locator("a.kind").all()) {
+            addresses.add(kind.getAttribute("href"));
+        }
+        assertThat(addresses).hasSize(16);
+        for (String address : addresses) {
+            page.navigate(dorada.address() + address);
+            assertThat(page.locator(".sentence")).containsText(Pattern.compile("\\d mm \\(.* in\\)"));
+            assertThat(page.locator("svg .measure").first()).isVisible();
+            if (!address.contains("coax") && !address.contains("handheld")) {
+                assertThat(page.getByText("The wires are solved")).isVisible();
+                assertThat(page.locator("thead").first()).containsText("Solver − rule");
+            }
+            // The name in the heading is the one that was clicked.
+            assertThat(page.locator("h1")).containsText("MHz");
+        }
+    }
+
+    private static void numbersAreHeldAgainstTheirRanges(RunningDorada dorada, Page page, Technician ines) {
+        page.navigate(dorada.address() + "/cutting?kind=quarter-wave-whip&f=146520000");
+        assertThat(page.getByText("The wires are solved")).isVisible();
+        ines.field("Whip, thickness").fill("200 mm");
+        assertThat(page.locator("form [role=alert]")).containsText("from 0.2 mm");
+        ines.field("Whip, thickness").fill("1/8 in");
+        assertThat(page.locator("form [role=alert]")).hasCount(0);
+        assertThat(page.locator("tbody").first()).containsText("486.8 mm");
+        ines.field("Frequency, MHz").fill("3");
+        assertThat(page.locator("form [role=alert]")).containsText("25 to 1000 MHz");
+        ines.field("Frequency, MHz").fill("27.185");
+        assertThat(page.locator("h1")).containsText("27.185 MHz");
+        // Everything is in the address: the same page again shows the same sheet.
+        page.reload();
+        assertThat(ines.field("Whip, thickness")).hasValue("3.2 mm");
+        ines.button("inch").click();
+        assertThat(ines.field("Whip, thickness")).hasValue("1/8 in");
+        ines.button("mm").click();
+        ines.field("Bars or rolls on hand").fill("1 m, 3 m");
+        ines.field("Bars or rolls on hand").blur();
+        assertThat(page.locator(".bars li")).hasCount(1);
+        assertThat(page.locator(".bars li")).containsText("3000 mm");
+    }
+
+    private static void changesAreTriedBeforeTheyAreCut(RunningDorada dorada, Page page, Technician ines) {
+        page.navigate(dorada.address() + "/cutting?kind=rod-ground-plane&f=146000000&show=whatif");
+        Locator facts = page.locator(".facts");
+        assertThat(facts).containsText(Pattern.compile("R\\s*5[0-9] Ω"));
+        Locator droop = page.getByLabel("droop", new Page.GetByLabelOptions().setExact(true));
+        droop.fill("0");
+        assertThat(facts).containsText(Pattern.compile("R\\s*2[0-9] Ω"));
+        ines.button("Back to the sheet").click();
+        assertThat(facts).containsText(Pattern.compile("R\\s*5[0-9] Ω"));
+        page.getByLabel("What is varied").selectOption("droopDeg");
+        ines.button("Work it out").click();
+        assertThat(page.locator("tbody tr:visible")).hasCount(7);
+        assertThat(page.locator("tbody tr:visible").last()).containsText("70°");
+    }
+
+    private static String itIsCutForAnInstallation(RunningDorada dorada, Page page, Technician ines) {
+        page.navigate(dorada.address());
+        ines.finds("Pick-up 9");
+        page.waitForURL("**/installations/**");
+        page.navigate(page.url().replaceAll("\\?.*", "") + "?step=plan");
+        page.getByText("Work out a new one").click();
+        assertThat(page.locator(".sentence")).containsText("Cut the whip to");
+        ines.button("Keep for the shop").click();
+        assertThat(page.getByText("Kept for the shop.")).isVisible();
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Steps"))
+                .click();
+        page.getByLabel("Really cut: whip").fill("471 mm");
+        page.getByLabel("Really cut: whip").blur();
+        assertThat(page.getByText("Saved.")).isVisible();
+        page.locator("ol input[type=checkbox]").first().check();
+        assertThat(page.locator("aside [role=status]").last()).containsText("Saved.");
+        String shared = page.url();
+        page.getByText("To the installation").click();
+        page.locator("h1").waitFor();
+        page.navigate(page.url().replaceAll("\\?.*", "") + "?step=plan");
+        assertThat(page.getByText("Length at the start")).isVisible();
+        return shared;
+    }
+
+    private static void aColleagueGoesOn(RunningDorada dorada, Page page, String shared) {
+        page.navigate(shared);
+        assertThat(page.getByLabel("Really cut: whip")).hasValue("471 mm");
+        assertThat(page.locator("ol input[type=checkbox]").first()).isChecked();
+        page.navigate(dorada.address() + "/cutting");
+        assertThat(page.getByText("Kept for the shop")).isVisible();
+        // Paper shows the sheet and its steps, whatever part is on the screen.
+        page.navigate(shared);
+        page.locator("svg .measure")
+                .first()
+                .waitFor(new Locator.WaitForOptions().setState(WaitForSelectorState.ATTACHED));
+        page.emulateMedia(new Page.EmulateMediaOptions().setMedia(Media.PRINT));
+        assertThat(page.locator("svg .measure").first()).isVisible();
+        assertThat(page.getByText("Deburr every cut")).isVisible();
+        assertThat(page.locator("form.bar")).isHidden();
+        assertThat(new String(page.pdf(), 0, 5, StandardCharsets.US_ASCII)).isEqualTo("%PDF-");
+    }
+}
