@@ -186,4 +186,10 @@ export const SHEET_OF_KIND: Record<Schemas['InstallationView']['antennaKind'], s
   GROUND_PLANE: 'rod-ground-plane',
   DIPOLE: 'dipole',
   BEAM: 'beam',
+  FIVE_EIGHTHS_WHIP: 'five-eighths-whip',
+  END_FED_WIRE: 'end-fed-half-wave',
+  TUBE_J_POLE: 'tube-j-pole',
+  RIBBON_J_POLE: 'ribbon-j-pole',
+  FULL_WAVE_LOOP: 'full-wave-loop',
+  FOLDED_VERTICAL: 'folded-top-vertical',
 }

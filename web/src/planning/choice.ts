@@ -185,8 +185,14 @@ export function choiceSentence(
   return `Fit the ${best.a.title}, ${length(best.c.lengthM)}: under ${limitSwr} on all of it, ${dbi(best.c.wantedDbi)} toward what it must reach.`
 }
 
-const KINDS: Partial<Record<Assessment['candidate'], PlanForm['antennaKind']>> = {
+const KINDS: Record<Assessment['candidate'], PlanForm['antennaKind']> = {
   QUARTER_WAVE: 'QUARTER_WAVE_WHIP',
+  FIVE_EIGHTHS: 'FIVE_EIGHTHS_WHIP',
+  HALF_WAVE: 'END_FED_WIRE',
+  J_POLE: 'TUBE_J_POLE',
+  RIBBON_J_POLE: 'RIBBON_J_POLE',
+  LOOP: 'FULL_WAVE_LOOP',
+  FOLDED_VERTICAL: 'FOLDED_VERTICAL',
   LOADED_WHIP: 'LOADED_CB_WHIP',
   RADIALS: 'GROUND_PLANE',
   DIPOLE: 'DIPOLE',
@@ -195,18 +201,12 @@ const KINDS: Partial<Record<Assessment['candidate'], PlanForm['antennaKind']>> =
   HANDHELD_COUNTERPOISE: 'HANDHELD_ROD',
 }
 
-/** A new installation's form with what was planned; empty where the tuning pages have no such kind yet. */
-export function installationOf(
-  form: NeedForm,
-  need: Need,
-  choice: Assessment,
-  unit: LengthUnit,
-): PlanForm | undefined {
+/** A new installation's form with what was planned. */
+export function installationOf(form: NeedForm, need: Need, choice: Assessment, unit: LengthUnit): PlanForm {
   const antennaKind =
     form.carrier === 'AIRCRAFT' && choice.candidate === 'QUARTER_WAVE'
       ? 'AIRBAND_WHIP'
       : KINDS[choice.candidate]
-  if (!antennaKind) return undefined
   const surface =
     need.material === 'METAL'
       ? `metal ${form.roofLength} × ${form.roofWidth}`

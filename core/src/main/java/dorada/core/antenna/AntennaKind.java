@@ -4,29 +4,35 @@ import dorada.core.rf.Wavelength;
 
 /** The kinds of antenna that an installation can have, with what trimming needs to know of each. */
 public enum AntennaKind {
-    QUARTER_WAVE_WHIP("quarter-wave whip", "whip", true, 0.001),
-    LOADED_CB_WHIP("base-loaded CB whip with adjustable tip", "tip", false, 0.002),
-    HANDHELD_ROD("handheld rod", "rod", true, 0.001),
-    AIRBAND_WHIP("sloped airband quarter-wave", "element", true, 0.001),
-    GROUND_PLANE("ground plane on drooping radials", "radiator", true, 0.001),
-    DIPOLE("wire dipole", "each arm", true, 0.005),
-    BEAM("beam with split dipole", "each half of the driven element", false, 0.001);
+    QUARTER_WAVE_WHIP("quarter-wave whip", "whip", true, 0.001, 0.25),
+    LOADED_CB_WHIP("base-loaded CB whip with adjustable tip", "tip", false, 0.002, 0.25),
+    HANDHELD_ROD("handheld rod", "rod", true, 0.001, 0.25),
+    AIRBAND_WHIP("sloped airband quarter-wave", "element", true, 0.001, 0.25),
+    GROUND_PLANE("ground plane on drooping radials", "radiator", true, 0.001, 0.25),
+    DIPOLE("wire dipole", "each arm", true, 0.005, 0.25),
+    BEAM("beam with split dipole", "each half of the driven element", false, 0.001, 0.25),
+    FIVE_EIGHTHS_WHIP("5/8-wave whip with a coil", "whip", true, 0.002, 0.625),
+    END_FED_WIRE("half-wave end-fed wire", "wire", true, 0.005, 0.5),
+    TUBE_J_POLE("tube J-pole", "long tube", true, 0.001, 0.75),
+    RIBBON_J_POLE("ribbon J-pole", "radiator", true, 0.002, 0.75),
+    FULL_WAVE_LOOP("full-wave loop with a balun", "loop", true, 0.005, 1),
+    FOLDED_VERTICAL("vertical with its top folded down", "fold", true, 0.005, 0.25);
 
     /** 234/f in feet against a quarter of 300/f in metres; common practice, no source. */
     private static final double END_EFFECT = 0.951;
-
-    private static final double QUARTER = 0.25;
 
     private final String words;
     private final String piece;
     private final boolean cutOnly;
     private final double smallestStepM;
+    private final double electricalWaves;
 
-    AntennaKind(String words, String piece, boolean cutOnly, double smallestStepM) {
+    AntennaKind(String words, String piece, boolean cutOnly, double smallestStepM, double electricalWaves) {
         this.words = words;
         this.piece = piece;
         this.cutOnly = cutOnly;
         this.smallestStepM = smallestStepM;
+        this.electricalWaves = electricalWaves;
     }
 
     public String words() {
@@ -48,9 +54,9 @@ public enum AntennaKind {
         return smallestStepM;
     }
 
-    /** The electrical length of the adjusted piece in wavelengths: every kind here is a quarter-wave, or arms of one. */
+    /** The electrical length of the adjusted piece in wavelengths; of a J-pole with its stub, which holds back the dip. */
     public double electricalWaves() {
-        return QUARTER;
+        return electricalWaves;
     }
 
     /** Length in metres of the adjusted piece by the rule of the trade, before any allowance. */

@@ -42,6 +42,11 @@ public record Assembly(
         return new Assembly(other, feed, networks, shield, hinge);
     }
 
+    /** The same wires behind what is between feed and connector of {@code other}: a transformer stays as it was wound. */
+    public Assembly behindNetworksOf(Assembly other) {
+        return new Assembly(structure, feed, other.networks, shield, hinge);
+    }
+
     /** The same antenna, raised by {@code metres} above a perfect ground. */
     public Assembly raisedOverGround(double metres) {
         List<Wire> wires = structure.wires().stream()

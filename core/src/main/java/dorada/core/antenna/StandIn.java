@@ -1,5 +1,9 @@
 package dorada.core.antenna;
 
+import dorada.core.antenna.cutting.CutKind;
+import dorada.core.antenna.cutting.Inputs;
+import dorada.core.antenna.cutting.Shape;
+import dorada.core.antenna.cutting.kind.CutKinds;
 import dorada.core.rf.Impedance;
 import dorada.core.rf.Wavelength;
 import dorada.core.sweep.Sweep;
@@ -86,8 +90,29 @@ public record StandIn(DoubleFunction<WireAntenna> antenna, double startLengthM) 
                                 2 * l + hidden, others, 0.0045 * wave, new Beam.Split(hairpin), Conductor.ALUMINIUM),
                         0.955 * start);
             }
+            case FIVE_EIGHTHS_WHIP -> ofSheet("five-eighths-whip", "whip", frequencyHz, hidden, allowance);
+            case END_FED_WIRE -> ofSheet("end-fed-half-wave", "wire", frequencyHz, hidden, allowance);
+            case TUBE_J_POLE -> ofSheet("tube-j-pole", "whole", frequencyHz, hidden, allowance);
+            case RIBBON_J_POLE -> ofSheet("ribbon-j-pole", "radiator", frequencyHz, hidden, allowance);
+            case FULL_WAVE_LOOP -> ofSheet("full-wave-loop", "around", frequencyHz, hidden, allowance);
+            // A fold does little for its length: more is left on, and less is hidden.
+            case FOLDED_VERTICAL ->
+                ofSheet("folded-top-vertical", "fold", frequencyHz, hidden / 4, 1 + 4 * (allowance - 1));
             case LOADED_CB_WHIP -> loaded(frequencyHz, hidden / 4, between(random, 1.02, 1.035), random);
         };
+    }
+
+    /** As the cut sheet of {@code id} comes out, then too long by {@code allowance}; what it tunes with is {@code piece}. */
+    private static StandIn ofSheet(String id, String piece, double frequencyHz, double hidden, double allowance) {
+        CutKind kind = CutKinds.byId(id).orElseThrow();
+        Inputs in = Inputs.usual(kind, Math.min(Math.max(frequencyHz, kind.lowestHz()), kind.highestHz()));
+        Shape shape = kind.solve(in, Watch.NOBODY).shape();
+        Assembly solved = kind.assembly(in, shape).orElseThrow();
+        return new StandIn(
+                l -> () -> kind.assembly(in, shape.with(piece, l + hidden))
+                        .orElseThrow()
+                        .behindNetworksOf(solved),
+                allowance * shape.get(piece));
     }
 
     /** Coil and transformer are chosen so that the whip is matched at {@code frequencyHz}, a little shorter than it starts. */
