@@ -66,7 +66,7 @@ const tolerance = (l: Sheet['lines'][number]) =>
             <td class="use">
               <BothUnits :value="l.used" :quantity="l.quantity" />
             </td>
-            <td class="soft">{{ tolerance(l) }}</td>
+            <td class="soft within">{{ tolerance(l) }}</td>
           </tr>
         </tbody>
       </table>
@@ -175,7 +175,22 @@ th:nth-child(2) {
 
 .use {
   font-weight: 640;
+}
+
+.use,
+.within {
   white-space: nowrap;
+}
+
+@media print {
+  /* A repeated head would lie over what follows the table. */
+  thead {
+    display: table-row-group;
+  }
+
+  tr {
+    break-inside: avoid;
+  }
 }
 
 td .hint,

@@ -171,6 +171,16 @@ input[type='checkbox'] {
   width: 100%;
 }
 
+@media print {
+  .real input::placeholder {
+    color: transparent;
+  }
+
+  li {
+    break-inside: avoid;
+  }
+}
+
 @media (max-width: 700px) {
   .real {
     grid-template-columns: 26px minmax(0, 1fr) 130px;

@@ -43,12 +43,17 @@ const slides = computed(() =>
   })),
 )
 const wanted = computed(() => ({ ...props.sheet.choices, ...choices.value }))
-const own = new Set(['factor', 'measuredLengthM', 'measuredAtHz'])
+/** These change what is cut or wound, but no wire that is solved. */
+const own = new Set(['factor', 'measuredLengthM', 'measuredAtHz', 'depthM', 'pinM', 'formerM', 'pitchM'])
 /** Numbers that are no dimension already, and that say something about the wires. */
 const inputSlides = computed(() =>
   props.inputs
     .filter((i) => !i.options.length && isAsked(i, wanted.value) && !own.has(i.id) && i.highest > i.lowest)
     .map((i) => ({ ...i, now: numbers.value[i.id] ?? props.sheet.numbers[i.id] ?? i.usual })),
+)
+/** What is a dimension too is slid there. */
+const otherSlides = computed(() =>
+  inputSlides.value.filter((i) => !props.sheet.lines.some((l) => l.id === i.id)),
 )
 const switches = computed(() =>
   props.inputs.filter((i) => i.options.length && i.id !== 'factorFrom' && i.id !== 'line'),
@@ -217,7 +222,7 @@ const widest = computed(() => Math.max(1, ...(row.value?.entries ?? []).map((e) 
         />
         <output>{{ shown(s.now, s.quantity, unit) }}</output>
       </label>
-      <label v-for="s in inputSlides" :key="s.id">
+      <label v-for="s in otherSlides" :key="s.id">
         <span>{{ s.title }}</span>
         <input
           type="range"

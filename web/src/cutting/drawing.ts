@@ -92,11 +92,13 @@ export function sizes(views: View[], width: number): { width: number; height: nu
   const [first] = views
   if (!first) return []
   const shape = (first.highX - first.lowX) / Math.max(first.highY - first.lowY, 1e-6)
-  if (views.length === 1) return [{ width, height: shape > 2 ? 240 : 430 }]
+  // As high as its width asks for, within what fits on a screen.
+  const high = Math.min(430, Math.max(230, (width - 2 * ASIDE) / shape + 2 * ABOVE))
+  if (views.length === 1) return [{ width, height: high }]
   if (shape > 2.5) {
     const rest = (width - 12 * (views.length - 2)) / (views.length - 1)
     return views.map((_, i) =>
-      i === 0 ? { width, height: 230 } : { width: Math.min(rest, 330), height: 220 },
+      i === 0 ? { width, height: high } : { width: Math.min(rest, 330), height: 220 },
     )
   }
   const small = Math.min(300, width * 0.38)

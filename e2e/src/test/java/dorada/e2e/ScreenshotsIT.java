@@ -3,6 +3,7 @@ package dorada.e2e;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.ScreenshotAnimations;
 import java.nio.file.Path;
 import java.util.List;
@@ -74,7 +75,7 @@ class ScreenshotsIT {
             page.getByText("The wires are solved").waitFor();
             take(page, "cut-sheet");
             page.navigate(dorada.address() + "/cutting?kind=rod-ground-plane&f=155000000&show=whatif");
-            page.getByLabel("upright element").fill("0.42");
+            page.getByRole(AriaRole.SLIDER, new Page.GetByRoleOptions().setName("upright element")).fill("0.42");
             page.getByText("tried").waitFor();
             take(page, "what-if");
             page.navigate(dorada.address() + "/live");
