@@ -15,7 +15,20 @@ import org.openjdk.jmh.runner.options.VerboseMode;
 public final class Bench {
 
     private static final Map<String, Double> WANTED_MS = new TreeMap<>(Map.of(
-            "analyse1001Points", 1.0, "parse10001Points", 25.0, "rankCandidates", 300.0, "groundPlaneVariant", 3000.0));
+            "analyse1001Points",
+            1.0,
+            "parse10001Points",
+            25.0,
+            "rankCandidates",
+            300.0,
+            "groundPlaneVariant",
+            3000.0,
+            "everySheetByRule",
+            200.0,
+            "beamOfSixDirect",
+            1000.0,
+            "ribbonForTwoBands",
+            1000.0));
 
     private Bench() {}
 

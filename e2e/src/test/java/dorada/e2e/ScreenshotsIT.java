@@ -75,7 +75,8 @@ class ScreenshotsIT {
             page.getByText("The wires are solved").waitFor();
             take(page, "cut-sheet");
             page.navigate(dorada.address() + "/cutting?kind=rod-ground-plane&f=155000000&show=whatif");
-            page.getByRole(AriaRole.SLIDER, new Page.GetByRoleOptions().setName("upright element")).fill("0.42");
+            page.getByRole(AriaRole.SLIDER, new Page.GetByRoleOptions().setName("upright element"))
+                    .fill("0.42");
             page.getByText("tried").waitFor();
             take(page, "what-if");
             page.navigate(dorada.address() + "/live");

@@ -6,6 +6,7 @@ import dorada.core.wire.Point;
 import dorada.core.wire.Port;
 import dorada.core.wire.Structure;
 import dorada.core.wire.Wire;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 
@@ -40,6 +41,13 @@ public record Assembly(
     /** The same antenna with another structure, in which the feed keeps its place. */
     public Assembly in(Structure other) {
         return new Assembly(other, feed, networks, shield, hinge);
+    }
+
+    /** The same antenna with one more part before its connector. */
+    public Assembly through(Network more) {
+        List<Network> all = new ArrayList<>(networks);
+        all.add(more);
+        return new Assembly(structure, feed, all, shield, hinge);
     }
 
     /** The same wires behind what is between feed and connector of {@code other}: a transformer stays as it was wound. */

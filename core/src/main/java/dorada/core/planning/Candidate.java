@@ -46,10 +46,10 @@ public enum Candidate {
             Needs.NO_METAL,
             EnumSet.of(Carrier.PORTABLE, Carrier.INDOOR)),
     FOLDED_VERTICAL(
-            "vertical with its top folded down",
+            "vertical with its top folded down, a coil across its feed",
             0.25,
             "fold three times what is missing",
-            2,
+            3,
             Needs.NO_METAL,
             EnumSet.of(Carrier.INDOOR)),
     BEAM(

@@ -14,6 +14,7 @@ import dorada.core.antenna.RoofWhip;
 import dorada.core.antenna.TubeJPole;
 import dorada.core.antenna.WireDipole;
 import dorada.core.antenna.WireLoop;
+import dorada.core.line.Network;
 import dorada.core.planning.Need.Neighbour;
 import dorada.core.planning.Need.Polarisation;
 import dorada.core.planning.Need.Surface;
@@ -112,6 +113,8 @@ final class CandidateModel {
             case LOADED_WHIP -> new double[] {2.1e-6 * 27.185e6 / need.band().middleHz(), 0.25};
             case LOOP -> new double[] {3};
             case BEAM -> new double[] {0.05e-6 * coils};
+            case FOLDED_VERTICAL ->
+                new double[] {50 / (2 * Math.PI * need.band().middleHz())};
             default -> new double[0];
         };
     }
@@ -331,7 +334,8 @@ final class CandidateModel {
                                 Math.max(LEAST_HEIGHT_M, need.mountHeightM() + WALL_M),
                                 wireM(),
                                 Conductor.COPPER)
-                        .assemble();
+                        .assemble()
+                        .through(new Network.ShuntCoil(circuit[0]));
             case BEAM -> beam(shape[0], circuit[0]);
             case HANDHELD_ROD -> handheld(shape[0], 0);
             case HANDHELD_COUNTERPOISE -> handheld(shape[0], 0.25 * wave);

@@ -12,8 +12,10 @@ import dorada.core.antenna.cutting.Inputs;
 import dorada.core.antenna.cutting.Piece;
 import dorada.core.antenna.cutting.Procedure;
 import dorada.core.antenna.cutting.Procedure.Metal;
+import dorada.core.antenna.cutting.Quantity;
 import dorada.core.antenna.cutting.Shape;
 import dorada.core.antenna.cutting.Sketch;
+import dorada.core.line.Network;
 import dorada.core.wire.Conductor;
 import dorada.core.wire.Point;
 import dorada.core.wire.Wire;
@@ -29,6 +31,7 @@ public final class FoldedTopVertical implements CutKind {
     private static final String FOLD = "fold";
     private static final String APART = "apart";
     private static final String COUNTER = "counterpoise";
+    private static final String COIL = "coil";
     private static final double FOLDED_FACTOR = 3;
     private static final double BASE_M = 0.1;
 
@@ -87,14 +90,17 @@ public final class FoldedTopVertical implements CutKind {
                         1.3 * quarter,
                         quarter,
                         "its other half"),
-                Common.diameter("Wire, thickness", 0.0016, frequencyHz));
+                Common.diameter("Wire, thickness", 0.0016, frequencyHz),
+                Input.choice("match", "At the feed", "coil", "a coil across it", "bare", "nothing"),
+                Coil.former().onlyWith("match", "coil"),
+                Coil.pitch().onlyWith("match", "coil"));
     }
 
     @Override
     public List<Dimension> dimensions(Inputs in) {
         double quarter = Common.quarterM(in.frequencyHz());
         double missing = Math.max(0.01 * quarter, quarter - in.get("uprightM"));
-        return List.of(
+        List<Dimension> all = new ArrayList<>(List.of(
                 Dimension.given(UP, "A", "upright", in.get("uprightM")),
                 Dimension.tuned(
                         FOLD,
@@ -103,17 +109,22 @@ public final class FoldedTopVertical implements CutKind {
                         Math.min(FOLDED_FACTOR * missing, 0.95 * in.get("uprightM")),
                         "three times what is missing of 234/f; common practice, crude, no source"),
                 Dimension.given(APART, "C", "apart", in.get("apartM")),
-                Dimension.given(COUNTER, "D", "each level wire", in.get("counterpoiseM")));
+                Dimension.given(COUNTER, "D", "each level wire", in.get("counterpoiseM"))));
+        if (in.has("match", "coil")) {
+            all.add(Dimension.solved(
+                    COIL, "L", "coil across the feed", Quantity.INDUCTANCE, 50 / (2 * Math.PI * in.frequencyHz())));
+        }
+        return all;
     }
 
     @Override
     public Goal goal(Inputs in) {
-        return new Goal.Resonance(FOLD, 0.05, 2.5);
+        return in.has("match", "coil") ? new Goal.Match(FOLD, COIL) : new Goal.Resonance(FOLD, 0.05, 2.5);
     }
 
     @Override
     public Optional<Assembly> assembly(Inputs in, Shape shape) {
-        return Optional.of(new FoldedVertical(
+        Assembly bare = new FoldedVertical(
                         shape.get(UP),
                         Math.min(shape.get(FOLD), 0.99 * shape.get(UP)),
                         shape.get(APART),
@@ -121,7 +132,8 @@ public final class FoldedTopVertical implements CutKind {
                         BASE_M + 0.02 * in.waveM(),
                         Common.radiusM(in),
                         Conductor.COPPER)
-                .assemble());
+                .assemble();
+        return Optional.of(in.has("match", "coil") ? bare.through(new Network.ShuntCoil(shape.get(COIL))) : bare);
     }
 
     @Override
@@ -143,7 +155,13 @@ public final class FoldedTopVertical implements CutKind {
 
     @Override
     public List<String> parts(Inputs in, Shape shape) {
-        return List.of("connector block", "choke at the feed", "two stand-off insulators for the fold", "cord");
+        String coil = in.has("match", "coil") ? Coil.sentence(in, shape.get(COIL)) : "";
+        List<String> all = new ArrayList<>(
+                List.of("connector block", "choke at the feed", "two stand-off insulators for the fold", "cord"));
+        if (!coil.isEmpty()) {
+            all.add("coil across the feed. " + coil);
+        }
+        return all;
     }
 
     @Override
@@ -159,8 +177,8 @@ public final class FoldedTopVertical implements CutKind {
                 .trimmed("the fold at its free end")
                 .tune(
                         "resistance",
-                        "SWR stays high at resonance: the resistance is low, as the sheet says. A fold farther away, or a"
-                                + " coil across the feed with a little less fold, lifts it.");
+                        "SWR stays high at its dip: squeeze or spread the coil's turns, then trim again; without a coil a"
+                                + " fold farther away lifts the resistance.");
     }
 
     @Override

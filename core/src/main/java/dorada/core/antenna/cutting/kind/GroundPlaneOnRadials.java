@@ -71,7 +71,7 @@ public final class GroundPlaneOnRadials implements CutKind {
 
     @Override
     public double doubt() {
-        return 0.06;
+        return isRod ? 0.06 : 0.08;
     }
 
     @Override

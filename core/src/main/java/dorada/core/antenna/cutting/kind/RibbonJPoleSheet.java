@@ -343,6 +343,9 @@ public final class RibbonJPoleSheet implements CutKind {
         if (in.has("where", "tube")) {
             p.tune("tube", "Outside the tube it reads higher: never trim it there.");
         }
+        if (in.has("where", "open")) {
+            p.finish("roll", "To carry it: roll it up loosely, a hand wide, and tie it; kinks break wire and foil.");
+        }
         return p.finish("relief", "Tie the line to the ribbon below the tap, so that no joint is pulled.")
                 .weatherproofed();
     }
