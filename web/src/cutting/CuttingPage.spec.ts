@@ -160,6 +160,16 @@ describe('cut sheets', () => {
     expect(query.diameterM).toBeUndefined()
   })
 
+  it('give every number back as usual at one touch', async () => {
+    const { wrapper, router } = await page(`${WHIP}&diameterM=0.005&held=~telescope`)
+    expect(router.currentRoute.value.query.diameterM).toBe('0.005')
+    await button(wrapper, 'Numbers as usual').trigger('click')
+    await settle()
+    expect(router.currentRoute.value.query).toMatchObject({ held: '~telescope' })
+    expect(router.currentRoute.value.query.diameterM).toBeUndefined()
+    expect((typedAt(wrapper, 1).element as HTMLInputElement).value).toBe('2.4 mm')
+  })
+
   it('are kept for the shop, and each tick is saved from then on', async () => {
     const { wrapper, router } = await page(WHIP)
     await button(wrapper, 'Keep for the shop').trigger('submit')

@@ -164,6 +164,14 @@ const general = computed(() =>
           @number="(id, value) => ask({ numbers: { ...asked.numbers, [id]: value } })"
           @choice="(id, option) => ask({ choices: { ...asked.choices, [id]: option } })"
         />
+        <button
+          v-if="Object.keys(asked.numbers).length"
+          type="button"
+          class="plain"
+          @click="ask({ numbers: {} })"
+        >
+          Numbers as usual
+        </button>
       </form>
       <p v-if="general" class="wrong" role="alert">{{ general }}</p>
       <template v-if="sheet">

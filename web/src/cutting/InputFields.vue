@@ -2,7 +2,7 @@
 import { computed, ref, watch } from 'vue'
 import { usePreferences } from '@/preferences'
 import TextField from '@/shell/TextField.vue'
-import { isAsked, parseQuantity, shown, typed, type SheetInput } from './sheet'
+import { isAsked, parseQuantity, typed, type SheetInput } from './sheet'
 
 /** What a kind asks for. What is typed and can be used is told; what can't be used stays and says why. */
 const props = defineProps<{
@@ -55,8 +55,6 @@ function take(i: SheetInput, text: string) {
 
 const trouble = (i: SheetInput) =>
   wrong.value[i.id] ?? (props.refused?.field === i.id ? props.refused.why : undefined)
-const usual = (i: SheetInput) =>
-  props.numbers[i.id] === undefined ? undefined : `usual ${shown(i.usual, i.quantity, preferences.unit)}`
 </script>
 
 <template>
@@ -76,7 +74,6 @@ const usual = (i: SheetInput) =>
       :model-value="texts[i.id] ?? ''"
       :name="i.title"
       :wrong="trouble(i)"
-      :hint="usual(i)"
       @update:model-value="take(i, $event)"
     />
   </template>

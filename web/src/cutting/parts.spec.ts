@@ -104,10 +104,6 @@ describe('what is typed', () => {
     expect(fields().text()).toContain('Whip inside')
     expect(fields({ choices: { held: 'telescope' } }).text()).not.toContain('Whip inside')
   })
-
-  it('shows what would be usual beside what was chosen', () => {
-    expect(fields({ numbers: { diameterM: 0.005 } }).text()).toContain('usual 2.4 mm')
-  })
 })
 
 describe('the steps', () => {

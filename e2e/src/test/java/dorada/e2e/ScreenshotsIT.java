@@ -75,8 +75,12 @@ class ScreenshotsIT {
             page.getByText("The wires are solved").waitFor();
             take(page, "cut-sheet");
             page.navigate(dorada.address() + "/cutting?kind=rod-ground-plane&f=155000000&show=whatif");
+            page.getByText("The wires are solved").waitFor();
             page.getByRole(AriaRole.SLIDER, new Page.GetByRoleOptions().setName("upright element"))
-                    .fill("0.42");
+                    .focus();
+            for (int i = 0; i < 36; i++) {
+                page.keyboard().press("ArrowLeft");
+            }
             page.getByText("tried").waitFor();
             take(page, "what-if");
             page.navigate(dorada.address() + "/live");

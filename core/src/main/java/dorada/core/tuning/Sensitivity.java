@@ -82,4 +82,10 @@ record Sensitivity(double setPerElectrical, double doubt, boolean learnt) {
     double hzPerM(double dipHz, double waves) {
         return -dipHz / (waves * Wavelength.ofHz(dipHz) * setPerElectrical);
     }
+
+    /** Where a dip at {@code dipHz} goes when the length is changed: along 1/f, so that a large change stays above 0 Hz. */
+    double movedHz(double dipHz, double waves, double changeM) {
+        double electricalM = waves * Wavelength.ofHz(dipHz) + changeM / setPerElectrical;
+        return electricalM > 0 ? waves * Wavelength.SPEED_OF_LIGHT_M_PER_S / electricalM : dipHz;
+    }
 }

@@ -136,7 +136,7 @@ public final class TrimAdviser {
             }
             amountM = stepped(amountM);
         }
-        double moved = dipHz + sensitivity.hzPerM(dipHz, waves) * Math.signum(needM) * amountM;
+        double moved = sensitivity.movedHz(dipHz, waves, Math.signum(needM) * amountM);
         Sweep expected = amountM > 0 ? stretched(now.sweep(), moved / dipHz) : null;
         // Nobody works to better than half a step, however sure the estimate is.
         double doubt = Math.max(Math.abs(needM) * sensitivity.doubt(), adjustment.smallestStepM() / 2);

@@ -223,6 +223,20 @@ class TrimAdviserTest {
     }
 
     @Test
+    void aDipFarAboveTheChannelsIsAdvisedWithoutNonsense() {
+        // Swept where the antenna is, wanted five times lower: it must become far longer, and what is expected is a
+        // sweep.
+        StandIn whip = StandIn.of(AntennaKind.QUARTER_WAVE_WHIP, 156e6, 3);
+        Sweep there = new SimulatedAnalyser(hz -> whip.sweep(whip.startLengthM(), hz, Watch.NOBODY), new Random(1))
+                .sweep(new Span(130e6, 175e6), 201);
+        List<WantedChannel> low = List.of(new WantedChannel("CB 19", 27.185e6, true));
+        TrimAdvice advice = new TrimAdviser(new UnderLimit(2), low, SLIDE, 0.25, SimulatedAnalyser.LIMITS)
+                .advise(List.of(new Pass(0, there)));
+        assertThat(advice.action()).isIn(Action.LENGTHEN, Action.SWEEP_WIDER);
+        advice.expected().ifPresent(s -> assertThat(s.startHz()).isPositive());
+    }
+
+    @Test
     void adviceNeedsASweepAndAChannel() {
         assertThatThrownBy(() -> adviser(new UnderLimit(2), CUT).advise(List.of()))
                 .hasMessageContaining("sweep");

@@ -1,0 +1,77 @@
+package dorada.server.installation;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.hamcrest.Matchers.hasItem;
+import static org.hamcrest.Matchers.hasSize;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.jsonPath;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
+
+import com.jayway.jsonpath.JsonPath;
+import dorada.core.antenna.AntennaKind;
+import dorada.server.ApiTest;
+import java.util.UUID;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
+
+/** Every kind of antenna can be an installation; those made from cut sheets can be practised on. */
+class NewKindsApiTest extends ApiTest {
+
+    @Test
+    void everyKindIsOfferedWithItsPiece() throws Exception {
+        send(get("/api/antenna-kinds"), viewer, "")
+                .andExpect(jsonPath("$", hasSize(AntennaKind.values().length)))
+                .andExpect(jsonPath("$[*].piece", hasItem("long tube")));
+    }
+
+    @ParameterizedTest
+    @EnumSource(
+            value = AntennaKind.class,
+            names = {
+                "FIVE_EIGHTHS_WHIP",
+                "END_FED_WIRE",
+                "TUBE_J_POLE",
+                "RIBBON_J_POLE",
+                "FULL_WAVE_LOOP",
+                "FOLDED_VERTICAL"
+            })
+    void aBaselineFindsItTooLongAndSaysBySomething(AntennaKind kind) throws Exception {
+        boolean isLow =
+                kind == AntennaKind.LOADED_CB_WHIP || kind == AntennaKind.DIPOLE || kind == AntennaKind.FOLDED_VERTICAL;
+        String body = plan("Practice " + kind, 3).replace("QUARTER_WAVE_WHIP", kind.name());
+        if (isLow) {
+            body = body.replace("153050000", "27100000").replace("157450000", "27300000");
+        }
+        String id = read(postJson("/api/installations", body).andExpect(status().isCreated()), "$.id");
+        String usual = measurement(UUID.randomUUID(), 0);
+        String asked = isLow
+                ? usual.replaceAll("\"startHz\":[^,]*", "\"startHz\":23000000")
+                        .replaceAll("\"stopHz\":[^,]*", "\"stopHz\":31000000")
+                : usual;
+        String seen = postJson("/api/installations/" + id + "/passes", asked)
+                .andExpect(status().isCreated())
+                .andReturn()
+                .getResponse()
+                .getContentAsString();
+        String action = JsonPath.read(seen, "$.advice.action");
+        // Cut long on purpose: shorten it, or, where it is good enough already, leave it.
+        assertThat(action).isIn("SHORTEN", "STOP");
+        if (action.equals("SHORTEN")) {
+            assertThat(((Number) JsonPath.read(seen, "$.advice.amountM")).doubleValue())
+                    .isPositive();
+        }
+    }
+
+    /** 45 to 520 MHz is where a tube J-pole makes sense; elsewhere its stand-in is the nearest that does. */
+    @Test
+    void aKindOutOfItsSenseIsStillSwept() throws Exception {
+        String body = plan("Too low for it", 2)
+                .replace("QUARTER_WAVE_WHIP", "TUBE_J_POLE")
+                .replace("153050000", "27100000")
+                .replace("157450000", "27300000");
+        String id = read(postJson("/api/installations", body).andExpect(status().isCreated()), "$.id");
+        postJson("/api/installations/" + id + "/passes", measurement(UUID.randomUUID(), 0))
+                .andExpect(status().isCreated());
+    }
+}
