@@ -8,7 +8,6 @@ import {
   parseQuantity,
   readAddress,
   requestOf,
-  SHEET_OF_KIND,
   shown,
   typed,
   writeAddress,
@@ -149,9 +148,5 @@ describe('what is asked for', () => {
     expect(isAsked(input, { boom: 'through' })).toBe(true)
     expect(isAsked(input, { boom: 'wood' })).toBe(false)
     expect(isAsked(anInput({}), {})).toBe(true)
-  })
-
-  it('knows a sheet for every kind that an installation can have', () => {
-    expect(Object.values(SHEET_OF_KIND).every((s) => s.length > 3)).toBe(true)
   })
 })

@@ -176,20 +176,3 @@ export function formatBars(bars: number[], unit: LengthUnit): string {
   }
   return runs.map(([b, n]) => (n > 1 ? `${n} × ` : '') + formatLength(b, unit, true)).join(', ')
 }
-
-/** Sheets for the kinds that an installation can have. */
-export const SHEET_OF_KIND: Record<Schemas['InstallationView']['antennaKind'], string> = {
-  QUARTER_WAVE_WHIP: 'quarter-wave-whip',
-  LOADED_CB_WHIP: 'loaded-cb-whip',
-  HANDHELD_ROD: 'handheld-rod',
-  AIRBAND_WHIP: 'airband-quarter-wave',
-  GROUND_PLANE: 'rod-ground-plane',
-  DIPOLE: 'dipole',
-  BEAM: 'beam',
-  FIVE_EIGHTHS_WHIP: 'five-eighths-whip',
-  END_FED_WIRE: 'end-fed-half-wave',
-  TUBE_J_POLE: 'tube-j-pole',
-  RIBBON_J_POLE: 'ribbon-j-pole',
-  FULL_WAVE_LOOP: 'full-wave-loop',
-  FOLDED_VERTICAL: 'folded-top-vertical',
-}

@@ -2,7 +2,7 @@
 import { computed } from 'vue'
 import { useKeptSheets } from '@/api/queries'
 import { CARRIERS } from '@/board/words'
-import { SHEET_OF_KIND, writeAddress } from '@/cutting/sheet'
+import { writeAddress } from '@/cutting/sheet'
 import { usePreferences } from '@/preferences'
 import { formatChannelMhz } from '@/units/frequency'
 import { formatBoth } from '@/units/length'
@@ -18,7 +18,7 @@ const { sheets } = useKeptSheets(computed(() => props.installation.id))
 const newSheet = computed(() => {
   const main = props.installation.channels.find((c) => c.primary) ?? props.installation.channels[0]
   const query = writeAddress({
-    kind: SHEET_OF_KIND[props.installation.antennaKind],
+    kind: props.installation.sheetKind,
     frequencyHz: main?.frequencyHz ?? 0,
     numbers: {},
     choices: {},

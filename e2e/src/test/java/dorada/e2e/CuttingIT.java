@@ -33,10 +33,10 @@ class CuttingIT {
             String shared = itIsCutForAnInstallation(dorada, page, ines);
             assertThat(desk.takeConsoleErrors()).isEmpty();
             try (Desk other = new Desk()) {
-                other.page().navigate(dorada.address());
-                new Technician(other.page(), dorada.address()).signsIn("bruno");
-                other.page().getByText("Tractor 7").waitFor();
-                aColleagueGoesOn(dorada, other.page(), shared);
+                Page theirs = other.page();
+                new Technician(theirs, dorada.address()).signsIn("bruno");
+                theirs.getByText("Tractor 7").waitFor();
+                aColleagueGoesOn(dorada, theirs, shared);
                 assertThat(other.takeConsoleErrors()).isEmpty();
             }
         }

@@ -90,26 +90,26 @@ public record StandIn(DoubleFunction<WireAntenna> antenna, double startLengthM) 
                                 2 * l + hidden, others, 0.0045 * wave, new Beam.Split(hairpin), Conductor.ALUMINIUM),
                         0.955 * start);
             }
-            case FIVE_EIGHTHS_WHIP -> ofSheet("five-eighths-whip", "whip", frequencyHz, hidden, allowance);
-            case END_FED_WIRE -> ofSheet("end-fed-half-wave", "wire", frequencyHz, hidden, allowance);
-            case TUBE_J_POLE -> ofSheet("tube-j-pole", "whole", frequencyHz, hidden, allowance);
-            case RIBBON_J_POLE -> ofSheet("ribbon-j-pole", "radiator", frequencyHz, hidden, allowance);
-            case FULL_WAVE_LOOP -> ofSheet("full-wave-loop", "around", frequencyHz, hidden, allowance);
+            case FIVE_EIGHTHS_WHIP -> ofSheet(kind, "whip", frequencyHz, hidden, allowance);
+            case END_FED_WIRE -> ofSheet(kind, "wire", frequencyHz, hidden, allowance);
+            case TUBE_J_POLE -> ofSheet(kind, "whole", frequencyHz, hidden, allowance);
+            case RIBBON_J_POLE -> ofSheet(kind, "radiator", frequencyHz, hidden, allowance);
+            case FULL_WAVE_LOOP -> ofSheet(kind, "around", frequencyHz, hidden, allowance);
             // A fold does little for its length: more is left on, and less is hidden.
-            case FOLDED_VERTICAL ->
-                ofSheet("folded-top-vertical", "fold", frequencyHz, hidden / 4, 1 + 4 * (allowance - 1));
+            case FOLDED_VERTICAL -> ofSheet(kind, "fold", frequencyHz, hidden / 4, 1 + 4 * (allowance - 1));
             case LOADED_CB_WHIP -> loaded(frequencyHz, hidden / 4, between(random, 1.02, 1.035), random);
         };
     }
 
-    /** As the cut sheet of {@code id} comes out, then too long by {@code allowance}; what it tunes with is {@code piece}. */
-    private static StandIn ofSheet(String id, String piece, double frequencyHz, double hidden, double allowance) {
-        CutKind kind = CutKinds.byId(id).orElseThrow();
-        Inputs in = Inputs.usual(kind, Math.min(Math.max(frequencyHz, kind.lowestHz()), kind.highestHz()));
-        Shape shape = kind.solve(in, Watch.NOBODY).shape();
-        Assembly solved = kind.assembly(in, shape).orElseThrow();
+    /** As its cut sheet comes out, then too long by {@code allowance}; what it is tuned with is {@code piece}. */
+    private static StandIn ofSheet(
+            AntennaKind kind, String piece, double frequencyHz, double hidden, double allowance) {
+        CutKind sheet = CutKinds.of(kind);
+        Inputs in = Inputs.usual(sheet, Math.min(Math.max(frequencyHz, sheet.lowestHz()), sheet.highestHz()));
+        Shape shape = sheet.solve(in, Watch.NOBODY).shape();
+        Assembly solved = sheet.assembly(in, shape).orElseThrow();
         return new StandIn(
-                l -> () -> kind.assembly(in, shape.with(piece, l + hidden))
+                l -> () -> sheet.assembly(in, shape.with(piece, l + hidden))
                         .orElseThrow()
                         .behindNetworksOf(solved),
                 allowance * shape.get(piece));

@@ -1,5 +1,6 @@
 package dorada.server.cutting;
 
+import dorada.core.antenna.cutting.kind.CutKinds;
 import dorada.server.cutting.KeptSheetController.KeptSheetRequest;
 import dorada.server.cutting.KeptSheetController.KeptSheetView;
 import dorada.server.installation.Installation;
@@ -73,7 +74,9 @@ public class KeptSheets {
     private KeptSheet saved(KeptSheet sheet, UUID by, KeptSheetRequest r) {
         r.sheet().inputs();
         Optional<Installation> of = Optional.ofNullable(r.installationId()).map(installations::byId);
-        of.filter(i -> !i.isSignedOff() && tuning.passesOf(i.id()).isEmpty())
+        // A choke or stub that belongs to an installation is not its antenna.
+        of.filter(i -> CutKinds.isOf(i.antennaKind(), r.sheet().kind()))
+                .filter(i -> !i.isSignedOff() && tuning.passesOf(i.id()).isEmpty())
                 .ifPresent(i -> r.cuts().stream()
                         .flatMap(c -> cutting.startM(r.sheet(), c.piece(), c.lengthM()).stream())
                         .filter(m -> m > 0)

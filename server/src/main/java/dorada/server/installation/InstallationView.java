@@ -3,6 +3,7 @@ package dorada.server.installation;
 import dorada.core.acceptance.ReferencePlane;
 import dorada.core.antenna.AntennaKind;
 import dorada.core.antenna.Carrier;
+import dorada.core.antenna.cutting.kind.CutKinds;
 import dorada.server.people.Person;
 import jakarta.validation.constraints.NotNull;
 import java.time.Instant;
@@ -19,6 +20,7 @@ public record InstallationView(
         @NotNull String carrierDetail,
         @NotNull AntennaKind antennaKind,
         @NotNull String antennaPiece,
+        @NotNull String sheetKind,
         @NotNull String antennaDetail,
         @NotNull boolean oneWay,
         @NotNull double smallestStepM,
@@ -63,6 +65,7 @@ public record InstallationView(
                 i.carrierDetail(),
                 i.antennaKind(),
                 i.antennaKind().piece(),
+                CutKinds.of(i.antennaKind()).id(),
                 i.antennaDetail(),
                 i.isOneWay(),
                 i.smallestStepM(),

@@ -86,6 +86,15 @@ class KeptSheetApiTest extends ApiTest {
     }
 
     @Test
+    void aStubForTheSameJobIsNotItsAntenna() throws Exception {
+        String installation = makeInstallation(2);
+        kept(sheet(installation, "{\"piece\":1,\"lengthM\":0.350}", "").replace("quarter-wave-whip", "coax-stub"));
+        send(get("/api/installations/" + installation), viewer, "")
+                .andExpect(jsonPath("$.sheetKind").value("quarter-wave-whip"))
+                .andExpect(jsonPath("$.startLengthM").doesNotExist());
+    }
+
+    @Test
     void whatIsWrongIsSaidAtItsField() throws Exception {
         send(post("/api/cut-sheets"), technician, sheet(null, "", "").replace("Whip, pick-up 4", " "))
                 .andExpect(status().isUnprocessableContent())

@@ -50,6 +50,7 @@ class HandbookTest {
         assertThat(rule("quarter-wave-whip", 146.52e6, "whip") / 0.0254).isCloseTo(19.16, within(0.01));
         assertThat(rule("rod-ground-plane", 146.52e6, "element") / 0.0254).isCloseTo(19.16, within(0.01));
         assertThat(rule("handheld-rod", 146.52e6, "rod") / 0.0254).isCloseTo(19.16, within(0.01));
+        assertThat(rule("airband-quarter-wave", 127e6, "element") / 0.0254).isCloseTo(22.11, within(0.01));
     }
 
     /** Common practice, no source: insulated wire for 27.35 MHz → 2.55 m. */

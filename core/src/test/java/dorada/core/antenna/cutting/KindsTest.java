@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
+import dorada.core.antenna.AntennaKind;
 import dorada.core.antenna.cutting.CutSheet.Uses;
 import dorada.core.antenna.cutting.Drawing.View;
 import dorada.core.antenna.cutting.kind.CutKinds;
@@ -20,6 +21,7 @@ import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.Arguments;
+import org.junit.jupiter.params.provider.EnumSource;
 import org.junit.jupiter.params.provider.MethodSource;
 
 /** What holds for every kind, with every choice that it offers. */
@@ -201,6 +203,17 @@ class KindsTest {
                     .allSatisfy(d -> assertThat(d.start()).isPositive());
             kind.assembly(in, Shape.start(kind.dimensions(in)));
         }
+    }
+
+    @ParameterizedTest
+    @EnumSource(AntennaKind.class)
+    void everyInstallationHasASheetThatTunesWithOnePiece(AntennaKind kind) {
+        CutKind sheet = CutKinds.of(kind);
+        Inputs in = Inputs.usual(sheet, usualHz(sheet));
+        assertThat(sheet.pieces(in, Shape.start(sheet.dimensions(in))))
+                .anyMatch(p -> !p.dimension().isEmpty());
+        assertThat(CutKinds.isOf(kind, sheet.id())).isTrue();
+        assertThat(CutKinds.isOf(kind, "coax-stub")).isFalse();
     }
 
     @Test

@@ -1,5 +1,6 @@
 package dorada.core.antenna.cutting.kind;
 
+import dorada.core.antenna.AntennaKind;
 import dorada.core.antenna.cutting.CutKind;
 import java.util.List;
 import java.util.Optional;
@@ -26,6 +27,31 @@ public final class CutKinds {
             new CoaxStub());
 
     private CutKinds() {}
+
+    /** The sheet for an installation's antenna. */
+    public static CutKind of(AntennaKind kind) {
+        return byId(switch (kind) {
+                    case QUARTER_WAVE_WHIP -> "quarter-wave-whip";
+                    case LOADED_CB_WHIP -> "loaded-cb-whip";
+                    case HANDHELD_ROD -> "handheld-rod";
+                    case AIRBAND_WHIP -> "airband-quarter-wave";
+                    case GROUND_PLANE -> "rod-ground-plane";
+                    case DIPOLE -> "dipole";
+                    case BEAM -> "beam";
+                    case FIVE_EIGHTHS_WHIP -> "five-eighths-whip";
+                    case END_FED_WIRE -> "end-fed-half-wave";
+                    case TUBE_J_POLE -> "tube-j-pole";
+                    case RIBBON_J_POLE -> "ribbon-j-pole";
+                    case FULL_WAVE_LOOP -> "full-wave-loop";
+                    case FOLDED_VERTICAL -> "folded-top-vertical";
+                })
+                .orElseThrow();
+    }
+
+    /** True where a sheet of {@code id} is the antenna of such an installation, and not its choke or stub. */
+    public static boolean isOf(AntennaKind kind, String id) {
+        return of(kind).id().equals(id) || kind == AntennaKind.GROUND_PLANE && id.equals("wire-ground-plane");
+    }
 
     public static Optional<CutKind> byId(String id) {
         return ALL.stream().filter(k -> k.id().equals(id)).findFirst();
