@@ -1,14 +1,12 @@
 package dorada.server.antenna;
 
 import dorada.core.wire.Solver;
-import dorada.core.wire.Watch;
 import dorada.server.job.JobService;
 import dorada.server.job.JobView;
 import dorada.server.people.SignedIn;
 import io.swagger.v3.oas.annotations.media.Content;
 import io.swagger.v3.oas.annotations.media.Schema;
 import io.swagger.v3.oas.annotations.responses.ApiResponse;
-import java.net.URI;
 import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -37,12 +35,6 @@ class ModelController {
             @RequestHeader(name = "Prefer", defaultValue = "") String prefer,
             @AuthenticationPrincipal SignedIn who) {
         Solver solver = models.prepared(request);
-        if (prefer.contains("respond-async")) {
-            JobView job = jobs.start(who.id(), watch -> models.solve(request, solver, watch));
-            return ResponseEntity.accepted()
-                    .location(URI.create("/api/jobs/" + job.id()))
-                    .body(job);
-        }
-        return ResponseEntity.ok(models.solve(request, solver, Watch.NOBODY));
+        return jobs.answer(prefer, who.id(), watch -> models.solve(request, solver, watch));
     }
 }

@@ -1,7 +1,6 @@
 package dorada.server.cutting;
 
 import dorada.core.antenna.cutting.kind.CutKinds;
-import dorada.core.wire.Watch;
 import dorada.server.cutting.SheetViews.CurveView;
 import dorada.server.cutting.SheetViews.CutKindView;
 import dorada.server.cutting.SheetViews.InputView;
@@ -15,9 +14,7 @@ import io.swagger.v3.oas.annotations.media.Content;
 import io.swagger.v3.oas.annotations.media.Schema;
 import io.swagger.v3.oas.annotations.responses.ApiResponse;
 import jakarta.validation.Valid;
-import java.net.URI;
 import java.util.List;
-import java.util.function.Function;
 import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -76,7 +73,7 @@ class CuttingController {
             @RequestHeader(name = "Prefer", defaultValue = "") String prefer,
             @AuthenticationPrincipal SignedIn who) {
         request.inputs();
-        return answered(prefer, who, watch -> cutting.solved(request, watch));
+        return jobs.answer(prefer, who.id(), watch -> cutting.solved(request, watch));
     }
 
     /** SWR about the frequency with a shape as it is tried. */
@@ -95,16 +92,6 @@ class CuttingController {
             @AuthenticationPrincipal SignedIn who) {
         request.sheet().inputs();
         request.values();
-        return answered(prefer, who, watch -> cutting.row(request, watch));
-    }
-
-    private ResponseEntity<Object> answered(String prefer, SignedIn who, Function<Watch, Object> work) {
-        if (!prefer.contains("respond-async")) {
-            return ResponseEntity.ok(work.apply(Watch.NOBODY));
-        }
-        JobView job = jobs.start(who.id(), work);
-        return ResponseEntity.accepted()
-                .location(URI.create("/api/jobs/" + job.id()))
-                .body(job);
+        return jobs.answer(prefer, who.id(), watch -> cutting.row(request, watch));
     }
 }

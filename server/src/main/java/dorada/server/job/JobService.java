@@ -4,6 +4,7 @@ import dorada.core.wire.Watch;
 import dorada.server.job.JobView.State;
 import dorada.server.problem.JobException;
 import jakarta.annotation.PreDestroy;
+import java.net.URI;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
@@ -16,6 +17,7 @@ import java.util.concurrent.Executors;
 import java.util.function.Function;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Service;
 
 /** Runs long computations one after the other: each uses all cores by itself. Kept in memory, for a while. */
@@ -74,6 +76,17 @@ public class JobService {
         jobs.put(job.id, job);
         worker.execute(() -> run(job, work));
         return job.view();
+    }
+
+    /** What a controller answers: the result at once, or, where the request prefers not to wait, a job to watch. */
+    public ResponseEntity<Object> answer(String prefer, UUID owner, Function<Watch, Object> work) {
+        if (!prefer.contains("respond-async")) {
+            return ResponseEntity.ok(work.apply(Watch.NOBODY));
+        }
+        JobView job = start(owner, work);
+        return ResponseEntity.accepted()
+                .location(URI.create("/api/jobs/" + job.id()))
+                .body(job);
     }
 
     private static void run(Job job, Function<Watch, Object> work) {

@@ -20,9 +20,7 @@ import io.swagger.v3.oas.annotations.media.Schema;
 import io.swagger.v3.oas.annotations.responses.ApiResponse;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
-import java.net.URI;
 import java.util.List;
-import java.util.function.Function;
 import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -80,7 +78,7 @@ class PlanningController {
         } catch (IllegalArgumentException e) {
             throw JobException.atField("ground", e.getMessage());
         }
-        return answered(prefer, who, watch -> solve(request, element, ground, watch));
+        return jobs.answer(prefer, who.id(), watch -> solve(request, element, ground, watch));
     }
 
     /** Candidates for this need with reasons, likeliest first; nothing is solved yet. */
@@ -101,17 +99,7 @@ class PlanningController {
             @RequestHeader(name = "Prefer", defaultValue = "") String prefer,
             @AuthenticationPrincipal SignedIn who) {
         Need need = request.need();
-        return answered(prefer, who, watch -> solve(candidate, need, watch));
-    }
-
-    private ResponseEntity<Object> answered(String prefer, SignedIn who, Function<Watch, Object> work) {
-        if (prefer.contains("respond-async")) {
-            JobView job = jobs.start(who.id(), work);
-            return ResponseEntity.accepted()
-                    .location(URI.create("/api/jobs/" + job.id()))
-                    .body(job);
-        }
-        return ResponseEntity.ok(work.apply(Watch.NOBODY));
+        return jobs.answer(prefer, who.id(), watch -> solve(candidate, need, watch));
     }
 
     private static ComputedView solve(Candidate candidate, Need need, Watch watch) {

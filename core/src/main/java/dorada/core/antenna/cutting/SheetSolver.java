@@ -50,7 +50,7 @@ public final class SheetSolver {
         if (goal instanceof Goal.Match m) {
             return at(kind, in, matched(kind, in, start, List.of(m.first(), m.second()), watch));
         }
-        return new Solved(start, new Impedance(0, 0), new Impedance(0, 0), List.of());
+        throw new IllegalStateException("A " + kind.title() + " has nothing to solve.");
     }
 
     /** The impedance of a shape as it is. */
