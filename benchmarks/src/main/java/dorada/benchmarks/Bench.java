@@ -32,10 +32,18 @@ public final class Bench {
 
     private Bench() {}
 
-    /** Takes parts of benchmark names; none means all, and "solver" the wire solver's trial alone. */
+    /**
+     * Takes parts of benchmark names; none means all, "solver" the wire solver's trial alone, and "faults-on-lines" with
+     * {@code --seed} and {@code --trials} the trial of the fault locator.
+     */
     public static void main(String[] names) throws RunnerException {
         if (names.length == 1 && names[0].equals("solver")) {
             SolverTrial.print(System.out);
+            return;
+        }
+        if (names.length > 0 && names[0].equals("faults-on-lines")) {
+            FaultTrial.print(System.out, Long.parseLong(option(names, "--seed", "1")), (int)
+                    Long.parseLong(option(names, "--trials", "400")));
             return;
         }
         OptionsBuilder options = new OptionsBuilder();
@@ -60,5 +68,14 @@ public final class Bench {
         if (names.length == 0) {
             SolverTrial.print(out);
         }
+    }
+
+    private static String option(String[] words, String name, String usual) {
+        for (int i = 0; i + 1 < words.length; i++) {
+            if (words[i].equals(name)) {
+                return words[i + 1];
+            }
+        }
+        return usual;
     }
 }

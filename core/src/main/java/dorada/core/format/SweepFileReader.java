@@ -4,6 +4,7 @@ import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.io.StringReader;
 import java.nio.charset.StandardCharsets;
+import java.util.Optional;
 
 /** Tells a Touchstone file from a table of comma-separated values by its content, whatever its name, and reads it. */
 public final class SweepFileReader {
@@ -18,19 +19,30 @@ public final class SweepFileReader {
      * @throws FormatException with the line and the reason where the file could be misread
      */
     public static SweepFile read(byte[] bytes, int port) throws IOException, FormatException {
+        Optional<CsvTable> table = table(bytes);
+        return table.isPresent() ? table.get().read() : TouchstoneReader.read(new ByteArrayInputStream(bytes), port);
+    }
+
+    /** The file as a table of columns, for a preview; empty where it is a Touchstone file. */
+    public static Optional<CsvTable> table(byte[] bytes) throws IOException, FormatException {
         String text = new String(bytes, StandardCharsets.UTF_8);
         String unmarked = text.startsWith("\uFEFF") ? text.substring(1) : text;
-        String content = unmarked.stripLeading();
-        // A table starts with its headings; a Touchstone file with a comment, its options or a keyword.
-        boolean startsWithHeading = !content.isEmpty() && Character.isLetter(content.charAt(0));
-        String heading = content.lines().findFirst().orElse("");
+        // A table starts with its headings; a Touchstone file with its options or a keyword; both may have comments first.
+        String heading = unmarked
+                .lines()
+                .map(String::strip)
+                .filter(l -> !l.isEmpty() && !l.startsWith("!"))
+                .findFirst()
+                .orElse("");
+        boolean startsWithHeading =
+                !heading.isEmpty() && (Character.isLetter(heading.charAt(0)) || heading.charAt(0) == '"');
         if (startsWithHeading && text.indexOf('\0') < 0) {
             for (char separator : SEPARATORS) {
                 if (heading.indexOf(separator) >= 0) {
-                    return CsvReader.read(new StringReader(unmarked), separator);
+                    return Optional.of(CsvTable.of(new StringReader(unmarked), separator));
                 }
             }
         }
-        return TouchstoneReader.read(new ByteArrayInputStream(bytes), port);
+        return Optional.empty();
     }
 }

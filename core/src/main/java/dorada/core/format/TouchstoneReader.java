@@ -1,49 +1,54 @@
 package dorada.core.format;
 
-import dorada.core.rf.Reflection;
 import dorada.core.sweep.Sweep;
 import java.io.BufferedReader;
 import java.io.IOException;
 import java.io.InputStream;
-import java.io.InputStreamReader;
+import java.io.StringReader;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
-import java.util.Optional;
 import java.util.StringTokenizer;
 
 /**
- * Reads Touchstone version 1 files: one-port S, Z and Y parameters, and the reflection of either port of a two-port S
- * file.
+ * Reads Touchstone files of versions 1.0, 1.1 and 2.0: one-port and two-port, S, Y and Z parameters, of which one port's
+ * reflection is taken.
  *
  * <p>Strict where a number could be misread, tolerant where the meaning is certain. Source: IBIS Open Forum, Touchstone
- * File Format Specification, version 1.1 (2003): option line {@code # unit parameter format R n}, each part optional and
- * in any order with the defaults GHz, S, MA and 50; Z and Y are normalised to R; comments start at {@code !}.
+ * File Format Specification, versions 1.1 (2003) and 2.0 (2009), from memory: option line {@code # unit parameter format R
+ * n}, each part optional and in any order with the defaults GHz, S, MA and 50; comments start at {@code !}; a two-port line
+ * of version 1 is f 11 21 12 22; noise data of version 1 start where the frequency falls back, five numbers a line.
  */
 public final class TouchstoneReader {
 
-    private static final int MOST_POINTS = 200_000;
-    private static final double VISIBLY_MORE_THAN_ALL = 1.02;
     private static final int ONE_PORT_NUMBERS = 3;
+    private static final int TRIANGLE_NUMBERS = 7;
     private static final int TWO_PORT_NUMBERS = 9;
+    private static final int NOISE_NUMBERS = 5;
+    private static final int FOUR_PORT_REST = 8;
+
+    /** So many lines must end alike before a shorter last one is taken for a cut-off number. */
+    private static final int LINES_TO_KNOW_THE_WIDTH = 3;
+
+    private enum Section {
+        HEAD,
+        DATA,
+        NOISE,
+        ENDED
+    }
 
     private final int port;
-    private final List<String> warnings = new ArrayList<>();
-
-    private boolean optionsSeen;
-    private FrequencyUnit unit = FrequencyUnit.GHZ;
-    private char parameter = 'S';
-    private NumberFormat format = NumberFormat.MA;
-    private double referenceOhm = Sweep.STANDARD_REFERENCE_OHM;
-
+    private final TouchstoneHead head = new TouchstoneHead();
+    private final Points points = new Points();
+    private Section section = Section.HEAD;
+    private boolean anythingSeen;
     private int numbersPerLine;
-    private int count;
-    private double[] frequencyHz = new double[256];
-    private double[] re = new double[256];
-    private double[] im = new double[256];
-    private int pointsAboveOne;
+    private PortReflection reflection;
+    private int noiseLines;
+    private int lastNumberWidth;
+    private int linesOfThatWidth;
+    private int shorterLastNumberAt;
 
     private TouchstoneReader(int port) {
         this.port = port;
@@ -64,39 +69,62 @@ public final class TouchstoneReader {
         if (port < 1 || port > 2) {
             throw new FormatException(0, "Port must be 1 or 2, not " + port + ".");
         }
-        return new TouchstoneReader(port).readAll(in);
+        return new TouchstoneReader(port).readAll(new String(in.readAllBytes(), StandardCharsets.UTF_8));
     }
 
-    private SweepFile readAll(InputStream in) throws IOException, FormatException {
-        BufferedReader reader = new BufferedReader(new InputStreamReader(in, StandardCharsets.UTF_8));
-        String text;
+    private SweepFile readAll(String text) throws IOException, FormatException {
+        BufferedReader reader = new BufferedReader(new StringReader(text));
+        String row;
         int line = 0;
-        while ((text = reader.readLine()) != null) {
+        while ((row = reader.readLine()) != null) {
             line++;
-            if (line == 1 && text.startsWith("\uFEFF")) {
-                text = text.substring(1);
+            if (line == 1 && row.startsWith("\uFEFF")) {
+                row = row.substring(1);
             }
-            int comment = text.indexOf('!');
-            String content = (comment >= 0 ? text.substring(0, comment) : text).strip();
+            int comment = row.indexOf('!');
+            String content = (comment >= 0 ? row.substring(0, comment) : row).strip();
             requireText(content, line);
             if (!content.isEmpty()) {
                 readContent(content, line);
+                anythingSeen = true;
             }
         }
-        if (!optionsSeen) {
+        requireWhole(text);
+        List<String> warnings = new ArrayList<>(head.warnings());
+        if (noiseLines > 0) {
+            warnings.add(noiseLines + " lines of noise data were skipped.");
+        }
+        if (head.isVersion2() && section != Section.ENDED) {
+            warnings.add("[End] is missing; all announced frequencies are there.");
+        }
+        if (!points.warning().isEmpty()) {
+            warnings.add(points.warning());
+        }
+        Sweep sweep = points.sweep(reflection.referenceOhm());
+        return new SweepFile(
+                sweep, head.referenceOhm(port), numbersPerLine == ONE_PORT_NUMBERS ? 1 : 2, "", warnings);
+    }
+
+    private void requireWhole(String text) throws FormatException {
+        if (!head.optionsSeen()) {
             throw new FormatException(
                     0, "The file has no option line such as \"# MHz S RI R 50\", so its units are unknown.");
         }
-        if (count == 0) {
+        if (points.count() == 0) {
             throw new FormatException(0, "The file holds no measured points.");
         }
-        if (pointsAboveOne > 0) {
-            warnings.add(pointsAboveOne + " of " + count
-                    + " points reflect more than they receive (|Γ| above 1): check the calibration.");
+        if (head.isVersion2() && points.count() != head.frequencies()) {
+            throw new FormatException(
+                    0,
+                    "The file announces " + head.frequencies() + " frequencies and holds " + points.count()
+                            + ". It may be cut off.");
         }
-        Sweep sweep = new Sweep(
-                Arrays.copyOf(frequencyHz, count), Arrays.copyOf(re, count), Arrays.copyOf(im, count), referenceOhm);
-        return new SweepFile(sweep, warnings);
+        boolean lineEnded = text.endsWith("\n") || text.endsWith("\r");
+        if (!lineEnded && shorterLastNumberAt > 0) {
+            throw new FormatException(
+                    shorterLastNumberAt,
+                    "the file ends here in the middle of a number: it is shorter than all before it. Save it again.");
+        }
     }
 
     private static void requireText(String content, int line) throws FormatException {
@@ -110,163 +138,132 @@ public final class TouchstoneReader {
     }
 
     private void readContent(String content, int line) throws FormatException {
+        if (head.takes(content, line)) {
+            return;
+        }
+        if (section == Section.ENDED) {
+            throw new FormatException(line, "something follows after [End].");
+        }
         if (content.startsWith("#")) {
-            readOptions(content.substring(1), line);
+            head.readOptions(content.substring(1), line);
         } else if (content.startsWith("[")) {
-            throw new FormatException(
-                    line,
-                    "\"" + shortened(content) + "\" belongs to Touchstone version 2; please save as version 1.1.");
-        } else if (!optionsSeen) {
-            throw new FormatException(
-                    line, "an option line such as \"# MHz S RI R 50\" must come before the first numbers.");
+            readKeyword(content, line);
+        } else if (section == Section.NOISE) {
+            skipNoise(content, line);
         } else {
+            if (section == Section.HEAD) {
+                head.requireComplete(line);
+                if (head.isVersion2()) {
+                    throw new FormatException(line, "[Network Data] must come before the first numbers.");
+                }
+                section = Section.DATA;
+            }
             readPoint(content, line);
         }
     }
 
-    private void readOptions(String options, int line) throws FormatException {
-        if (optionsSeen) {
-            warnings.add("Line " + line + ": a second option line was ignored, as the format asks.");
+    private void readKeyword(String content, int line) throws FormatException {
+        int close = content.indexOf(']');
+        if (close < 0) {
+            throw new FormatException(line, "the keyword \"" + Numbers.shortened(content) + "\" is not closed by ].");
+        }
+        String name = content.substring(1, close).strip().toLowerCase(Locale.ROOT);
+        String value = content.substring(close + 1).strip();
+        if (name.equals("version")) {
+            head.version(value, line, !anythingSeen);
             return;
         }
-        optionsSeen = true;
-        StringTokenizer words = new StringTokenizer(options);
-        while (words.hasMoreTokens()) {
-            readOption(words.nextToken(), words, line);
+        if (!head.isVersion2()) {
+            throw new FormatException(line, "[" + name + "] is a keyword of version 2, but the file does not say so.");
         }
-    }
-
-    private void readOption(String word, StringTokenizer rest, int line) throws FormatException {
-        String upper = word.toUpperCase(Locale.ROOT);
-        Optional<FrequencyUnit> asUnit = FrequencyUnit.parse(word);
-        if (asUnit.isPresent()) {
-            unit = asUnit.get();
-            return;
-        }
-        switch (upper) {
-            case "S", "Y", "Z" -> parameter = upper.charAt(0);
-            case "RI", "MA", "DB" -> format = NumberFormat.valueOf(upper);
-            case "R" -> {
-                if (!rest.hasMoreTokens()) {
-                    throw new FormatException(line, "the reference resistance after R is missing.");
-                }
-                referenceOhm = number(rest.nextToken(), line);
-                if (referenceOhm <= 0) {
-                    throw new FormatException(line, "the reference resistance must be above 0 Ω.");
-                }
+        switch (name) {
+            case "network data" -> {
+                head.requireComplete(line);
+                section = Section.DATA;
             }
-            case "H", "G" ->
-                throw new FormatException(
-                        line, "hybrid parameters (" + upper + ") do not describe a reflection; export S parameters.");
-            default ->
-                throw new FormatException(
-                        line,
-                        "\"" + shortened(word) + "\" is not an option; expected a unit (Hz, kHz, MHz, GHz), S, Y or Z, "
-                                + "RI, MA or DB, and R with a resistance.");
+            case "noise data" -> section = Section.NOISE;
+            case "end" -> section = Section.ENDED;
+            default -> head.readKeyword(name, value, line);
         }
     }
 
     private void readPoint(String content, int line) throws FormatException {
         StringTokenizer words = new StringTokenizer(content);
         int here = words.countTokens();
+        String first = words.nextToken();
+        double hz = Numbers.read(first, line) * head.unit().hertz();
         if (numbersPerLine == 0) {
-            if (here != ONE_PORT_NUMBERS && here != TWO_PORT_NUMBERS) {
-                throw new FormatException(
-                        line,
-                        "expected 3 numbers (one port) or 9 (two ports), found " + here + ". The line may be cut off.");
-            }
-            if (here == TWO_PORT_NUMBERS && parameter != 'S') {
-                throw new FormatException(line, "a two-port file is read as S parameters only; export S parameters.");
-            }
-            if (here == ONE_PORT_NUMBERS && port == 2) {
-                throw new FormatException(line, "this is a one-port file; there is no port 2.");
-            }
-            numbersPerLine = here;
+            begin(here, line);
         } else if (here != numbersPerLine) {
-            throw new FormatException(
-                    line, "expected " + numbersPerLine + " numbers, found " + here + ". The line may be cut off.");
-        }
-        double[] numbers = new double[here];
-        for (int i = 0; i < here; i++) {
-            numbers[i] = number(words.nextToken(), line);
-        }
-        // A two-port line is f S11 S21 S12 S22: the second port's own reflection is the last pair.
-        int pair = port == 2 ? 7 : 1;
-        add(numbers[0] * unit.hertz(), numbers[pair], numbers[pair + 1], line);
-    }
-
-    private void add(double hz, double a, double b, int line) throws FormatException {
-        if (!(hz > 0)) {
-            throw new FormatException(line, "a frequency must be above 0.");
-        }
-        if (count > 0 && hz <= frequencyHz[count - 1]) {
+            // Noise starts where the frequency falls back; five numbers that go on upward are a line cut off.
+            boolean noise = here == NOISE_NUMBERS && numbersPerLine == TWO_PORT_NUMBERS && hz <= points.lastHz();
+            if (noise && !head.isVersion2()) {
+                section = Section.NOISE;
+                skipNoise(content, line);
+                return;
+            }
             throw new FormatException(
                     line,
-                    String.format(
-                            Locale.ROOT,
-                            "frequencies must ascend, but %.6f MHz follows %.6f MHz.",
-                            hz / 1e6,
-                            frequencyHz[count - 1] / 1e6));
+                    "expected " + numbersPerLine + " numbers, found " + here + ". The line may be cut off"
+                            + (here == FOUR_PORT_REST && points.count() == 1
+                                    ? ", or the file has more than two ports, which are not read."
+                                    : "."));
         }
-        if (count == MOST_POINTS) {
-            throw new FormatException(line, "more than " + MOST_POINTS + " points; sweep with fewer.");
+        double[] numbers = new double[here];
+        numbers[0] = hz;
+        String last = first;
+        for (int i = 1; i < here; i++) {
+            last = words.nextToken();
+            numbers[i] = Numbers.read(last, line);
         }
-        if (count == frequencyHz.length) {
-            frequencyHz = Arrays.copyOf(frequencyHz, count * 2);
-            re = Arrays.copyOf(re, count * 2);
-            im = Arrays.copyOf(im, count * 2);
+        if (head.isVersion2() && points.count() == head.frequencies()) {
+            throw new FormatException(
+                    line, "more points than the " + head.frequencies() + " that [Number of Frequencies] announces.");
         }
-        Reflection r = reflection(a, b, line);
-        if (r.magnitude() > VISIBLY_MORE_THAN_ALL) {
-            pointsAboveOne++;
-        }
-        frequencyHz[count] = hz;
-        re[count] = r.re();
-        im[count] = r.im();
-        count++;
+        points.add(hz, reflection.of(numbers, line), line);
+        watchWidth(last, line);
     }
 
-    /** Γ = (z − 1)/(z + 1) and (1 − y)/(1 + y) for values normalised to the reference. */
-    private Reflection reflection(double a, double b, int line) throws FormatException {
-        try {
-            Reflection value = format.read(a, b);
-            return switch (parameter) {
-                case 'Z' -> mobius(value, 1);
-                case 'Y' -> mobius(value, -1);
-                default -> value;
-            };
-        } catch (IllegalArgumentException e) {
-            throw new FormatException(line, "this value cannot be turned into a reflection.");
+    private void begin(int here, int line) throws FormatException {
+        boolean triangle = head.matrix() != TouchstoneHead.Matrix.FULL;
+        int expected =
+                switch (head.ports()) {
+                    case 1 -> ONE_PORT_NUMBERS;
+                    case 2 -> triangle ? TRIANGLE_NUMBERS : TWO_PORT_NUMBERS;
+                    default -> here;
+                };
+        if (here != expected || here != ONE_PORT_NUMBERS && here != TRIANGLE_NUMBERS && here != TWO_PORT_NUMBERS) {
+            throw new FormatException(
+                    line,
+                    "expected 3 numbers (one port) or 9 (two ports), found " + here + ". The line may be cut off.");
         }
-    }
-
-    private static Reflection mobius(Reflection v, int sign) {
-        double d = (v.re() + 1) * (v.re() + 1) + v.im() * v.im();
-        return new Reflection(sign * ((v.re() - 1) * (v.re() + 1) + v.im() * v.im()) / d, sign * 2 * v.im() / d);
-    }
-
-    /** A finite plain decimal; anything else is refused with its line. */
-    static double number(String word, int line) throws FormatException {
-        try {
-            // Java would also accept 1d or 0x1p3, which no Touchstone file means.
-            char last = word.isEmpty() ? ' ' : word.charAt(word.length() - 1);
-            boolean hexadecimal = word.indexOf('x') >= 0 || word.indexOf('X') >= 0;
-            if (!hexadecimal && (Character.isDigit(last) || last == '.')) {
-                double value = Double.parseDouble(word);
-                if (Double.isFinite(value)) {
-                    return value;
-                }
-            }
-        } catch (NumberFormatException e) {
-            // Said below, with the line.
+        if (!head.isVersion2() && here == TRIANGLE_NUMBERS) {
+            throw new FormatException(line, "7 numbers belong to a file of three ports; one and two are read.");
         }
-        throw new FormatException(
-                line,
-                "\"" + shortened(word) + "\" is not a number"
-                        + (word.contains(",") ? "; decimals need a point, not a comma." : "."));
+        int ports = here == ONE_PORT_NUMBERS ? 1 : 2;
+        if (port > ports) {
+            throw new FormatException(line, "this is a one-port file; there is no port 2.");
+        }
+        numbersPerLine = here;
+        reflection = new PortReflection(head, ports, port);
     }
 
-    private static String shortened(String word) {
-        return word.length() <= 24 ? word : word.substring(0, 24) + "…";
+    private void watchWidth(String last, int line) {
+        int width = last.startsWith("-") || last.startsWith("+") ? last.length() - 1 : last.length();
+        shorterLastNumberAt = linesOfThatWidth >= LINES_TO_KNOW_THE_WIDTH && width < lastNumberWidth ? line : 0;
+        linesOfThatWidth = width == lastNumberWidth ? linesOfThatWidth + 1 : 1;
+        lastNumberWidth = width;
+    }
+
+    private void skipNoise(String content, int line) throws FormatException {
+        StringTokenizer words = new StringTokenizer(content);
+        if (words.countTokens() != NOISE_NUMBERS) {
+            throw new FormatException(
+                    line, "a line of noise data has 5 numbers, found " + words.countTokens() + ".");
+        }
+        while (words.hasMoreTokens()) {
+            Numbers.read(words.nextToken(), line);
+        }
+        noiseLines++;
     }
 }

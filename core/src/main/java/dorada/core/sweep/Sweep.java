@@ -11,6 +11,10 @@ import java.util.function.DoubleUnaryOperator;
  * <p>Between its points Γ is interpolated by the cubic through the four nearest points (fewer where the sweep has
  * fewer), real and imaginary part apart: a smooth antenna curve is followed closely and every measured point is
  * returned exactly.
+ *
+ * <p>A sweep {@linkplain #ofMagnitudes of magnitudes} has no phase, as a table of SWR or return loss leaves it: its Γ is
+ * written as |Γ| + j0, and there is no resistance, no reactance and no other reference to be had from it. Between its
+ * points |Γ|² is interpolated, which stays smooth where |Γ| itself has a sharp bottom.
  */
 public final class Sweep {
 
@@ -23,6 +27,7 @@ public final class Sweep {
     private final double[] re;
     private final double[] im;
     private final double referenceOhm;
+    private final boolean hasPhase;
 
     /**
      * @param frequencyHz n ≥ 1 ascending frequencies in Hz, above 0
@@ -32,6 +37,10 @@ public final class Sweep {
      * @throws IllegalArgumentException naming the first point that breaks these conditions
      */
     public Sweep(double[] frequencyHz, double[] re, double[] im, double referenceOhm) {
+        this(frequencyHz, re, im, referenceOhm, true);
+    }
+
+    private Sweep(double[] frequencyHz, double[] re, double[] im, double referenceOhm, boolean hasPhase) {
         if (frequencyHz.length == 0) {
             throw new IllegalArgumentException("A sweep needs at least one point.");
         }
@@ -56,6 +65,23 @@ public final class Sweep {
         this.re = re.clone();
         this.im = im.clone();
         this.referenceOhm = referenceOhm;
+        this.hasPhase = hasPhase;
+    }
+
+    /**
+     * A sweep without phase, re 50 Ω, as SWR or return loss alone give it.
+     *
+     * @param frequencyHz n ≥ 1 ascending frequencies in Hz, above 0
+     * @param magnitude n values of |Γ|, 0 or more
+     * @throws IllegalArgumentException naming the first point that breaks these conditions
+     */
+    public static Sweep ofMagnitudes(double[] frequencyHz, double[] magnitude) {
+        for (int i = 0; i < magnitude.length; i++) {
+            if (magnitude[i] < 0) {
+                throw new IllegalArgumentException("Point " + i + " has a magnitude below 0.");
+            }
+        }
+        return new Sweep(frequencyHz, magnitude, new double[magnitude.length], STANDARD_REFERENCE_OHM, false);
     }
 
     public int size() {
@@ -84,6 +110,21 @@ public final class Sweep {
 
     public double referenceOhm() {
         return referenceOhm;
+    }
+
+    /** False where only |Γ| is known: no resistance, no reactance, no line can be taken off. */
+    public boolean hasPhase() {
+        return hasPhase;
+    }
+
+    /** Copies of the real parts. */
+    public double[] re() {
+        return re.clone();
+    }
+
+    /** Copies of the imaginary parts. */
+    public double[] im() {
+        return im.clone();
     }
 
     public double startHz() {
@@ -123,6 +164,7 @@ public final class Sweep {
         if (toOhm == referenceOhm) {
             return this;
         }
+        requirePhase("put against another reference resistance");
         double[] newRe = new double[size()];
         double[] newIm = new double[size()];
         for (int i = 0; i < size(); i++) {
@@ -133,9 +175,39 @@ public final class Sweep {
         return new Sweep(frequencyHz, newRe, newIm, toOhm);
     }
 
+    /** @throws IllegalStateException naming {@code what} cannot be done where only |Γ| is known */
+    public void requirePhase(String what) {
+        if (!hasPhase) {
+            throw new IllegalStateException("SWR or return loss alone cannot be " + what + ": the phase is missing.");
+        }
+    }
+
+    /** The points {@code from} (included) to {@code to} (not included), at least one. */
+    public Sweep part(int from, int to) {
+        return new Sweep(
+                Arrays.copyOfRange(frequencyHz, from, to),
+                Arrays.copyOfRange(re, from, to),
+                Arrays.copyOfRange(im, from, to),
+                referenceOhm,
+                hasPhase);
+    }
+
+    /** This curve, interpolated, at the frequencies of {@code other}, all of which must lie inside. */
+    public Sweep atPointsOf(Sweep other) {
+        double[] newRe = new double[other.size()];
+        double[] newIm = new double[other.size()];
+        for (int i = 0; i < newRe.length; i++) {
+            Reflection r = at(other.frequencyHz[i])
+                    .orElseThrow(() -> new IllegalArgumentException("A sweep is never continued beyond its ends."));
+            newRe[i] = r.re();
+            newIm[i] = r.im();
+        }
+        return new Sweep(other.frequencyHz, newRe, newIm, referenceOhm, hasPhase);
+    }
+
     /** The same curve with every frequency passed through {@code move}, which must keep their order. */
     public Sweep movedInFrequency(DoubleUnaryOperator move) {
-        return new Sweep(Arrays.stream(frequencyHz).map(move).toArray(), re, im, referenceOhm);
+        return new Sweep(Arrays.stream(frequencyHz).map(move).toArray(), re, im, referenceOhm, hasPhase);
     }
 
     private Reflection interpolated(double hz) {
@@ -155,16 +227,17 @@ public final class Sweep {
                     weight *= (hz - frequencyHz[k]) / (frequencyHz[j] - frequencyHz[k]);
                 }
             }
-            sumRe += weight * re[j];
+            sumRe += weight * (hasPhase ? re[j] : re[j] * re[j]);
             sumIm += weight * im[j];
         }
-        return new Reflection(sumRe, sumIm);
+        return hasPhase ? new Reflection(sumRe, sumIm) : new Reflection(Math.sqrt(Math.max(0, sumRe)), 0);
     }
 
     @Override
     public boolean equals(Object o) {
         return o instanceof Sweep s
                 && referenceOhm == s.referenceOhm
+                && hasPhase == s.hasPhase
                 && Arrays.equals(frequencyHz, s.frequencyHz)
                 && Arrays.equals(re, s.re)
                 && Arrays.equals(im, s.im);

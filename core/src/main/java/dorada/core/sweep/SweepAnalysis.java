@@ -1,5 +1,6 @@
 package dorada.core.sweep;
 
+import dorada.core.rf.Reflection;
 import dorada.core.rf.Swr;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -69,11 +70,18 @@ public final class SweepAnalysis {
 
     /** The values at {@code frequencyHz}; empty outside the sweep. */
     public Optional<Reading> readingAt(double frequencyHz) {
-        return sweep.at(frequencyHz).map(r -> new Reading(frequencyHz, r));
+        return sweep.at(frequencyHz).map(r -> reading(frequencyHz, r));
     }
 
-    /** Frequencies in Hz at which X = 0, ascending. */
+    private Reading reading(double frequencyHz, Reflection r) {
+        return new Reading(frequencyHz, r, sweep.hasPhase());
+    }
+
+    /** Frequencies in Hz at which X = 0, ascending; none where the phase is not known. */
     public double[] resonancesHz() {
+        if (!sweep.hasPhase()) {
+            return new double[0];
+        }
         List<Double> found = new ArrayList<>();
         for (int i = 0; i < sweep.size(); i++) {
             if (sweep.im(i) == 0 && Math.abs(1 - sweep.re(i)) > OPEN_CIRCUIT) {
@@ -224,7 +232,7 @@ public final class SweepAnalysis {
     private Dip dipAt(int i, Surroundings around) {
         if (around.edge() != Edge.NONE) {
             int end = around.edge() == Edge.FIRST ? 0 : sweep.size() - 1;
-            return new Dip(new Reading(sweep.frequencyHz(end), sweep.reflection(end)), true);
+            return new Dip(reading(sweep.frequencyHz(end), sweep.reflection(end)), true);
         }
         double best = new BrentOptimizer(1e-9, sweep.frequencyHz(i) * RELATIVE_ACCURACY)
                 .optimize(
@@ -233,7 +241,7 @@ public final class SweepAnalysis {
                         new UnivariateObjectiveFunction(sweep::magnitudeAt),
                         new SearchInterval(sweep.frequencyHz(i - 1), sweep.frequencyHz(i + 1), sweep.frequencyHz(i)))
                 .getPoint();
-        return new Dip(new Reading(best, sweep.at(best).orElseThrow()), false);
+        return new Dip(reading(best, sweep.at(best).orElseThrow()), false);
     }
 
     /**

@@ -1,0 +1,169 @@
+package dorada.core.calibration;
+
+import dorada.core.instrument.Span;
+import dorada.core.rf.Reflection;
+import dorada.core.rf.Swr;
+import dorada.core.sweep.Sweep;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Locale;
+
+/**
+ * A one-port calibration by open, short and load: valid over the span that was swept, used between its points by
+ * interpolation, never beyond them.
+ */
+public final class Calibration {
+
+    /** The residue of a load that a sound calibration leaves, as |Γ|: 40 dB (common practice, no source). */
+    private static final double SOUND_RESIDUE = 0.01;
+
+    /** Steps as large as this against the span leave the interpolation of the terms in doubt. */
+    private static final int FEWEST_POINTS = 11;
+
+    private final ErrorTerms terms;
+    private final Standards.Truth truth;
+
+    private Calibration(ErrorTerms terms, Standards.Truth truth) {
+        this.terms = terms;
+        this.truth = truth;
+    }
+
+    /**
+     * @param read what the analyser read of open, short and load, uncorrected
+     * @param standards what they are
+     * @throws CalibrationException where two of them read alike
+     */
+    public static Calibration of(Standards.Truth read, Standards standards) {
+        return of(read, standards.at(read.open().frequenciesHz()));
+    }
+
+    /**
+     * @param truth what they are, as reflections over the frequencies of {@code read}
+     * @throws CalibrationException where two of them read alike
+     * @throws IllegalArgumentException where the frequencies differ
+     */
+    public static Calibration of(Standards.Truth read, Standards.Truth truth) {
+        if (!Arrays.equals(read.open().frequenciesHz(), truth.open().frequenciesHz())) {
+            throw new IllegalArgumentException("What the standards are must be given at the frequencies that were swept.");
+        }
+        return new Calibration(ErrorTerms.of(read, truth), truth);
+    }
+
+    /** The span over which it holds; a calibration at one frequency holds nowhere else. */
+    public double startHz() {
+        return terms.frequencyHz()[0];
+    }
+
+    public double stopHz() {
+        return terms.frequencyHz()[points() - 1];
+    }
+
+    public int points() {
+        return terms.frequencyHz().length;
+    }
+
+    /** True where all of {@code span} is calibrated. */
+    public boolean covers(Span span) {
+        return span.startHz() >= startHz() && span.stopHz() <= stopHz();
+    }
+
+    /** A corrected sweep, and what a person must know about it. */
+    public record Corrected(Sweep sweep, List<String> warnings) {
+
+        public Corrected {
+            warnings = List.copyOf(warnings);
+        }
+    }
+
+    /**
+     * Corrects the raw readings inside the calibrated span; those beyond are left out, with a warning.
+     *
+     * @param raw uncorrected readings re 50 Ω, with phase
+     * @throws CalibrationException where none of it is inside
+     */
+    public Corrected correct(Sweep raw) {
+        raw.requirePhase("corrected");
+        int from = 0;
+        int to = raw.size();
+        while (from < to && raw.frequencyHz(from) < startHz()) {
+            from++;
+        }
+        while (to > from && raw.frequencyHz(to - 1) > stopHz()) {
+            to--;
+        }
+        if (from == to) {
+            throw new CalibrationException(String.format(
+                    Locale.ROOT,
+                    "This sweep, %.3f to %.3f MHz, lies outside the calibrated %.3f to %.3f MHz. Calibrate over the span that "
+                            + "is swept.",
+                    raw.startHz() / 1e6,
+                    raw.stopHz() / 1e6,
+                    startHz() / 1e6,
+                    stopHz() / 1e6));
+        }
+        List<String> warnings = new ArrayList<>();
+        int left = raw.size() - (to - from);
+        if (left > 0) {
+            warnings.add(String.format(
+                    Locale.ROOT,
+                    "%d of %d points lie outside the calibrated %.3f to %.3f MHz and were left out.",
+                    left,
+                    raw.size(),
+                    startHz() / 1e6,
+                    stopHz() / 1e6));
+        }
+        if (points() < FEWEST_POINTS && raw.size() > points()) {
+            warnings.add("The calibration has only " + points() + " points; between them it is interpolated.");
+        }
+        return new Corrected(terms.correct(left == 0 ? raw : raw.part(from, to)), warnings);
+    }
+
+    /**
+     * How good it is, judged by a load connected again.
+     *
+     * @param directivityLeftDb worst return loss of what correction leaves of the load, positive dB; large is good
+     * @param sentence for a person
+     * @param sound true where it can be trusted
+     */
+    public record Quality(double directivityLeftDb, boolean sound, String sentence) {}
+
+    /**
+     * What is left of the load when it is measured again: directly after calibrating the repeatability of the joint, later the
+     * drift.
+     *
+     * @param loadAgain raw readings of the load
+     */
+    public Quality quality(Sweep loadAgain) {
+        Corrected again = correct(loadAgain);
+        double worst = 0;
+        double at = again.sweep().startHz();
+        for (int i = 0; i < again.sweep().size(); i++) {
+            double hz = again.sweep().frequencyHz(i);
+            Reflection load = truth.load().at(hz).orElseThrow();
+            double left = Math.hypot(again.sweep().re(i) - load.re(), again.sweep().im(i) - load.im());
+            if (left > worst) {
+                worst = left;
+                at = hz;
+            }
+        }
+        double db = worst == 0 ? Double.POSITIVE_INFINITY : Swr.returnLossDb(worst);
+        boolean sound = worst <= SOUND_RESIDUE;
+        return new Quality(
+                db,
+                sound,
+                String.format(
+                        Locale.ROOT,
+                        sound
+                                ? "The load comes back to within %.0f dB (worst at %.3f MHz): good."
+                                : "The load comes back only to %.0f dB (worst at %.3f MHz): tighten the joints and calibrate "
+                                        + "again. Return losses near that figure mean nothing.",
+                        Math.min(db, 99),
+                        at / 1e6));
+    }
+
+    /** The worst directivity before correction, in positive dB: what an uncalibrated reading would be worth. */
+    public double rawDirectivityDb() {
+        return Swr.returnLossDb(terms.worstDirectivity());
+    }
+}
