@@ -5,7 +5,7 @@ import { answer, api, Problem } from '@/api/client'
 import SweepPlot, { type PlotTrace } from '@/plots/SweepPlot.vue'
 import { usePreferences } from '@/preferences'
 import TextField from '@/shell/TextField.vue'
-import { formatMhz, parseFrequency } from '@/units/frequency'
+import { formatMhz } from '@/units/frequency'
 import { formatBoth, formatLength, parseLength } from '@/units/length'
 import { parseDecimal } from '@/units/number'
 import { formatSwr } from '@/units/swr'
@@ -16,11 +16,13 @@ import {
   freshVariant,
   groundSentence,
   NONE,
+  readWhip,
   requestOf,
+  usualGround,
   type GroundAnswer,
+  type GroundDraft,
   type Radial,
   type Variant,
-  type Whip,
 } from './ground'
 import GroundView from './GroundView.vue'
 import { DRAFTS } from './drafts'
@@ -39,54 +41,16 @@ const METALS: { value: Variant['metal']; word: string }[] = [
 ]
 
 const preferences = usePreferences()
-interface Draft {
-  low: string
-  high: string
-  limit: string
-  whip: string
-  slope: string
-  thick: string
-  trim: boolean
-  variants: Variant[]
-}
-const usual = (): Draft => ({
-  low: '118',
-  high: '136.975',
-  limit: '2.5',
-  whip: '560 mm',
-  slope: '15',
-  thick: '8 mm',
-  trim: true,
-  variants: [{ ...NONE }, freshVariant('RADIALS', 0.57), freshVariant('MESH', 0.57)],
-})
 const kept = localStorage.getItem(DRAFTS.ground)
-const draft = ref<Draft>(kept ? (JSON.parse(kept) as Draft) : usual())
-const chosen = ref(1)
+const draft = ref<GroundDraft>(kept ? (JSON.parse(kept) as GroundDraft) : usualGround())
+const chosen = computed({
+  get: () => draft.value.chosen ?? 1,
+  set: (index: number) => (draft.value.chosen = index),
+})
 const solved = ref(new Map<number, { name: string; answer: GroundAnswer }>())
 const { share, working, trouble, run, stop } = useSolving<GroundAnswer>()
 
-const whip = computed<Whip | string>(() => {
-  const d = draft.value
-  const low = parseFrequency(d.low)
-  const high = parseFrequency(d.high)
-  const limit = parseDecimal(d.limit)
-  const length = parseLength(d.whip, preferences.unit)
-  const slope = parseDecimal(d.slope)
-  const thick = parseLength(d.thick, preferences.unit)
-  for (const p of [low, high, limit, length, slope, thick]) if (!p.ok) return p.why
-  if (!low.ok || !high.ok || !limit.ok || !length.ok || !slope.ok || !thick.ok) return ''
-  if (high.value <= low.value) return 'The band’s upper end must be above its lower end.'
-  if (limit.value <= 1) return 'A limit is above 1.'
-  return {
-    lowHz: low.value,
-    highHz: high.value,
-    limitSwr: limit.value,
-    whipM: length.value,
-    slopeDeg: slope.value,
-    whipRadiusM: thick.value / 2,
-    trim: d.trim,
-  }
-})
+const whip = computed(() => readWhip(draft.value, preferences.unit))
 const quarterM = computed(() =>
   typeof whip.value === 'string' ? 0.57 : quarterWaveM(whip.value.lowHz, whip.value.highHz),
 )

@@ -2,6 +2,7 @@ import { flushPromises, mount, RouterLinkStub } from '@vue/test-utils'
 import { createPinia } from 'pinia'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import { DRAFTS, rememberKept } from './drafts'
+import { usualGround } from './ground'
 import PaperPage from './PaperPage.vue'
 
 const distance = { distanceM: 1.64, limitMwPerCm2: 0.2 }
@@ -39,6 +40,7 @@ const solved = {
   parts: [{ count: 3, lengthM: 0.9, diameterM: 0.016, material: 'aluminium', tube: true }],
   packedM: 0.93,
 }
+const madeGround = { worstSwr: 2.31, holds: true, whipM: 0.553, massKg: 0.31, areaM2: 0.12 }
 
 beforeEach(() => {
   localStorage.clear()
@@ -57,6 +59,8 @@ beforeEach(() => {
         '/api/planning/feedlines': [{ id: 'rg-58', title: 'RG-58, thin' }],
         '/api/planning/antennas': [{ ...beam, candidate: 'DIPOLE', title: 'half-wave dipole' }, beam],
         '/api/planning/antennas/BEAM': { id: 'job' },
+        '/api/planning/ground': { id: 'ground' },
+        '/api/jobs/ground': { id: 'ground', state: 'DONE', share: 1, result: madeGround },
         '/api/jobs/job': { id: 'job', state: 'DONE', share: 1, result: solved },
       }
       return Promise.resolve(
@@ -103,6 +107,22 @@ describe('the plan on paper', () => {
       expect(page.text()).toContain(said)
     expect(page.text()).not.toContain('outside the antenna’s band')
     expect(page.find('button.do').text()).toBe('Print')
+  })
+
+  it('has the made ground from above, with its measures, the whip and its weight', async () => {
+    localStorage.setItem(DRAFTS.antenna, JSON.stringify({ carrier: 'AIRCRAFT' }))
+    localStorage.setItem(DRAFTS.chosen, '"BEAM"')
+    localStorage.setItem(DRAFTS.ground, JSON.stringify({ ...usualGround(), chosen: 1 }))
+    const page = await paper()
+    expect(page.find('button.do').text()).toBe('Print')
+    for (const said of [
+      'Ground below the whip: 4 radials',
+      '570 mm',
+      'toward 90°',
+      '2.31, met, limit 2.5',
+      '310 g',
+    ])
+      expect(page.text()).toContain(said)
   })
 
   it('says where the watts are not those of this antenna, and what cannot be used yet', async () => {

@@ -11,8 +11,9 @@ import { formatSwr } from '@/units/swr'
 import { bandPegs, drawn } from './band'
 import { dbi, MATERIALS, openedNeed, readNeed, TARGETS, type Assessment, type Computed } from './choice'
 import { DRAFTS, rememberedKept } from './drafts'
-import { formatKg } from './ground'
+import { formatKg, type GroundDraft } from './ground'
 import { partLines } from './paper'
+import PaperGround from './PaperGround.vue'
 import PlanTabs from './PlanTabs.vue'
 import RoofView from './RoofView.vue'
 import {
@@ -42,6 +43,10 @@ const choice = ref<Assessment>()
 const computedAntenna = ref<Computed>()
 const station = ref<StationAnswer>()
 const refused = ref('')
+const groundText = localStorage.getItem(DRAFTS.ground)
+const ground = groundText ? (JSON.parse(groundText) as GroundDraft) : undefined
+/** The made ground is solved after the antenna: one computation at a time. */
+const groundsTurn = ref(false)
 /** True once everything that goes on the paper is there. */
 const isReady = ref(false)
 const feedlines = ref(new Map<string, string>())
@@ -79,7 +84,8 @@ async function begin() {
     if (!(error instanceof Problem)) throw error
     refused.value = error.message
   } finally {
-    isReady.value = true
+    if (ground) groundsTurn.value = true
+    else isReady.value = true
   }
 }
 onMounted(() => void begin())
@@ -174,6 +180,8 @@ const today = new Date().toLocaleDateString()
         />
       </div>
     </section>
+
+    <PaperGround v-if="ground && groundsTurn" :draft="ground" @ready="isReady = true" />
 
     <section v-if="parts.length" class="card">
       <h2>Parts</h2>

@@ -4,6 +4,9 @@ import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import { DRAFTS, rememberedKept } from './drafts'
 import PlanShelf from './PlanShelf.vue'
 
+const query: { open?: string } = {}
+vi.mock('vue-router', () => ({ useRoute: () => ({ query }) }))
+
 interface Stored {
   id: string
   version: number
@@ -12,7 +15,7 @@ interface Stored {
 }
 let stored: Stored[]
 let conflict: boolean
-const reload = vi.fn()
+const assign = vi.fn()
 
 beforeEach(() => {
   localStorage.clear()
@@ -22,7 +25,7 @@ beforeEach(() => {
     ...window.location,
     origin: 'http://localhost',
     href: 'http://localhost/',
-    reload,
+    assign,
   })
   vi.stubGlobal(
     'fetch',
@@ -32,7 +35,10 @@ beforeEach(() => {
           status,
           headers: { 'Content-Type': 'application/json' },
         })
-      const id = new URL(request.url).pathname.split('/')[3] ?? ''
+      const path = new URL(request.url).pathname
+      if (path === '/api/installations')
+        return reply([{ id: 'i1', shopNumber: 'FS-0003', title: 'Tow plane' }])
+      const id = path.split('/')[3] ?? ''
       if (request.method === 'GET') return reply(id ? stored.find((s) => s.id === id) : stored)
       if (request.method === 'DELETE') {
         stored = stored.filter((s) => s.id !== id)
@@ -86,7 +92,7 @@ describe('kept plans', () => {
     await found.find('li .name').trigger('click')
     await flushPromises()
     expect(localStorage.getItem(DRAFTS.antenna)).toBe('{"low":"27"}')
-    expect(reload).toHaveBeenCalled()
+    expect(assign).toHaveBeenCalledWith('/plan')
     await found.find('[aria-label="Remove Pick-up"]').trigger('click')
     await flushPromises()
     expect(stored).toHaveLength(0)
@@ -96,5 +102,21 @@ describe('kept plans', () => {
       ?.trigger('click')
     await flushPromises()
     expect(stored[0]).toMatchObject({ name: 'Pick-up', body: '{"antenna":{"low":"27"}}' })
+  })
+
+  it('keeps a plan for an installation, whose page opens it by its link', async () => {
+    const found = await shelf()
+    await found.find('input').setValue('Tow plane, belly')
+    expect(found.find('select').text()).toContain('FS-0003 Tow plane')
+    await found.find('select').setValue('i1')
+    await found.find('form').trigger('submit')
+    await flushPromises()
+    expect(stored[0]).toMatchObject({ installationId: 'i1' })
+    localStorage.clear()
+    query.open = stored[0]?.id ?? ''
+    await shelf()
+    await flushPromises()
+    expect(rememberedKept()).toMatchObject({ name: 'Tow plane, belly', installationId: 'i1' })
+    delete query.open
   })
 })

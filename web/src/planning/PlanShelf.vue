@@ -1,6 +1,7 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue'
-import { useKeptPlans } from '@/api/queries'
+import { computed, onMounted, ref } from 'vue'
+import { useRoute } from 'vue-router'
+import { useBoard, useKeptPlans } from '@/api/queries'
 import { Problem } from '@/api/client'
 import { collectDrafts, forgetKept, rememberKept, rememberedKept, restoreDrafts } from './drafts'
 
@@ -12,6 +13,9 @@ const name = ref(kept.value?.name ?? '')
 const said = ref('')
 const removed = ref<{ name: string; body: string; installationId: string | undefined }>()
 const others = computed(() => plans.data.value ?? [])
+const board = useBoard(ref(''))
+const belongsTo = ref(kept.value?.installationId ?? '')
+const route = useRoute()
 
 async function tell(action: () => Promise<string>) {
   said.value = ''
@@ -33,7 +37,7 @@ const save = () =>
       plan: same,
       name: name.value,
       body: collectDrafts(),
-      installationId: same?.installationId,
+      installationId: belongsTo.value || undefined,
     })
     kept.value = rememberKept(plan)
     return `“${plan.name}” is kept for the shop.`
@@ -45,9 +49,15 @@ const take = (id: string) =>
     restoreDrafts(plan.body ?? '{}')
     rememberKept(plan)
     // The pages read their drafts when they are opened.
-    location.reload()
+    location.assign('/plan')
     return ''
   })
+
+/** A link from an installation names the plan to open. */
+onMounted(() => {
+  const wanted = route.query.open
+  if (typeof wanted === 'string') void take(wanted)
+})
 
 const drop = (id: string) =>
   tell(async () => {
@@ -84,6 +94,12 @@ const putBack = () =>
           maxlength="160"
         />
         <button class="other" :disabled="!name.trim()">Keep for the shop</button>
+        <select v-model="belongsTo" aria-label="Installation that the plan is for">
+          <option value="">For no installation yet</option>
+          <option v-for="i in board.data.value ?? []" :key="i.id" :value="i.id">
+            {{ i.shopNumber }} {{ i.title }}
+          </option>
+        </select>
       </form>
       <p class="hint" role="status">
         {{ said }}
@@ -127,7 +143,12 @@ form {
   gap: 8px;
 }
 
-input {
+select {
+  grid-column: 1 / -1;
+}
+
+input,
+select {
   font: inherit;
   color: inherit;
   padding: 4px 10px;

@@ -1,4 +1,7 @@
 import type { Schemas } from '@/api/client'
+import { parseFrequency } from '@/units/frequency'
+import { parseLength, type LengthUnit } from '@/units/length'
+import { parseDecimal } from '@/units/number'
 
 export type GroundRequest = Schemas['GroundRequest']
 export type GroundAnswer = Schemas['GroundAnswer']
@@ -77,6 +80,53 @@ export function freshVariant(kind: Variant['kind'], quarterM: number): Variant {
 }
 
 const round = (m: number) => Math.round(m * 100) / 100
+
+/** What is typed on the ground page; `chosen` is the ground that is looked at. */
+export interface GroundDraft {
+  low: string
+  high: string
+  limit: string
+  whip: string
+  slope: string
+  thick: string
+  trim: boolean
+  variants: Variant[]
+  chosen?: number
+}
+
+export const usualGround = (): GroundDraft => ({
+  low: '118',
+  high: '136.975',
+  limit: '2.5',
+  whip: '560 mm',
+  slope: '15',
+  thick: '8 mm',
+  trim: true,
+  variants: [{ ...NONE }, freshVariant('RADIALS', 0.57), freshVariant('MESH', 0.57)],
+})
+
+/** The whip that is typed, or why it cannot be used. */
+export function readWhip(d: GroundDraft, unit: LengthUnit): Whip | string {
+  const low = parseFrequency(d.low)
+  const high = parseFrequency(d.high)
+  const limit = parseDecimal(d.limit)
+  const length = parseLength(d.whip, unit)
+  const slope = parseDecimal(d.slope)
+  const thick = parseLength(d.thick, unit)
+  for (const p of [low, high, limit, length, slope, thick]) if (!p.ok) return p.why
+  if (!low.ok || !high.ok || !limit.ok || !length.ok || !slope.ok || !thick.ok) return ''
+  if (high.value <= low.value) return 'The band’s upper end must be above its lower end.'
+  if (limit.value <= 1) return 'A limit is above 1.'
+  return {
+    lowHz: low.value,
+    highHz: high.value,
+    limitSwr: limit.value,
+    whipM: length.value,
+    slopeDeg: slope.value,
+    whipRadiusM: thick.value / 2,
+    trim: d.trim,
+  }
+}
 
 export function requestOf(whip: Whip, v: Variant): GroundRequest {
   return {

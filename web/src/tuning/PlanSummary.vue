@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { useKeptSheets } from '@/api/queries'
+import { useKeptPlans, useKeptSheets } from '@/api/queries'
 import { CARRIERS } from '@/board/words'
 import { writeAddress } from '@/cutting/sheet'
 import { usePreferences } from '@/preferences'
@@ -12,6 +12,10 @@ import type { Installation } from './sentence'
 
 const props = defineProps<{ installation: Installation; mayWrite: boolean }>()
 const preferences = usePreferences()
+const { plans } = useKeptPlans()
+const ownPlans = computed(() =>
+  (plans.data.value ?? []).filter((p) => p.installationId === props.installation.id),
+)
 const { sheets } = useKeptSheets(computed(() => props.installation.id))
 
 /** A new sheet for this antenna on its main channel. */
@@ -86,6 +90,17 @@ function channelWords(c: Channel): string {
           </li>
         </ul>
       </dd>
+      <template v-if="ownPlans.length">
+        <dt>Planned as</dt>
+        <dd>
+          <ul>
+            <li v-for="p in ownPlans" :key="p.id">
+              <RouterLink :to="{ path: '/plan', query: { open: p.id } }">{{ p.name }}</RouterLink>
+              <span class="soft"> {{ p.changedBy }}</span>
+            </li>
+          </ul>
+        </dd>
+      </template>
       <dt>Cut sheets</dt>
       <dd>
         <ul>
