@@ -13,4 +13,9 @@ public record ChannelVerdict(ChannelReading measured, double limitSwr, boolean m
     public double margin() {
         return measured.reading().map(r -> limitSwr - r.swr()).orElse(Double.NaN);
     }
+
+    /** True where the reading's doubt reaches over the limit. */
+    public boolean isLeftOpen() {
+        return measured.reading().filter(r -> r.leavesOpen(limitSwr)).isPresent();
+    }
 }

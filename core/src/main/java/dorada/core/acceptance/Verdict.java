@@ -34,7 +34,19 @@ public record Verdict(
                 .toList();
         boolean all = channels.stream().allMatch(c -> c.measured().reading().isPresent());
         boolean met = all && rule.shortfall(swrs(channels)) <= 0;
-        return new Verdict(rule, plane, met, channels, sentence(rule, plane, met, channels));
+        String sentence = sentence(rule, plane, met, channels);
+        String open = names(channels.stream().filter(ChannelVerdict::isLeftOpen).toList());
+        return new Verdict(
+                rule,
+                plane,
+                met,
+                channels,
+                open.isEmpty() ? sentence : sentence + " Within the doubt of the readings: " + open + ".");
+    }
+
+    /** False where a reading's doubt reaches over the limit, so that the verdict could be the other one. */
+    public boolean sure() {
+        return channels.stream().noneMatch(ChannelVerdict::isLeftOpen);
     }
 
     /** The worst SWR measured on any channel; infinite where none was measured. */

@@ -17,15 +17,20 @@ import java.util.Locale;
  * @param line the line itself, to be taken off other sweeps
  * @param lossDbAtMiddle matched loss one way in the middle of the sweep
  * @param lengthDoubtM standard deviation of the fitted length
+ * @param repeatsM a line longer by this would look the same with these points
  */
 public record LineMeasurement(
-        double lengthM, double electricalLengthM, LineEnd end, Line line, double lossDbAtMiddle, double lengthDoubtM) {
+        double lengthM, double electricalLengthM, LineEnd end, Line line, double lossDbAtMiddle, double lengthDoubtM,
+        double repeatsM) {
 
     /** The phase between points must stay below half a turn to be followed, with room for noise. */
     private static final double MOST_PHASE_STEP = 0.8 * Math.PI;
 
     private static final double LOSSIEST_END = 0.03;
     private static final int FEWEST_POINTS = 11;
+
+    /** Farther from 0 Hz than so many spans, fringing and ripple would be taken for the other end. */
+    private static final double FARTHEST_REACH = 10;
 
     /**
      * @param sweep of the line with its end open or shorted
@@ -74,7 +79,15 @@ public record LineMeasurement(
         Line line = new Line(
                 length, velocityFactor, impedanceOhm, 100 * loss[0] / length, 100 * loss[1] / length);
         double middle = (own.startHz() + own.stopHz()) / 2;
-        return new LineMeasurement(length, delayM, fit.end(), line, line.matchedLossDb(middle), lengthDoubt);
+        double stepHz = (own.stopHz() - own.startHz()) / (n - 1);
+        return new LineMeasurement(
+                length,
+                delayM,
+                fit.end(middle / (own.stopHz() - own.startHz())),
+                line,
+                line.matchedLossDb(middle),
+                lengthDoubt,
+                Wavelength.SPEED_OF_LIGHT_M_PER_S * velocityFactor / 2 / stepHz);
     }
 
     /** Straight line through the phase; where it meets 0 Hz tells open (0) from short (half a turn). */
@@ -105,10 +118,11 @@ public record LineMeasurement(
             return new Fit(slope, slopeDoubt, meanP - slope * meanF, slopeDoubt * meanF);
         }
 
-        LineEnd end() {
+        /** @param reach how many spans away 0 Hz is */
+        LineEnd end(double reach) {
             double turned = Math.abs(Math.IEEEremainder(atZero, 2 * Math.PI));
             // Fringing and a little ripple move it: more than a third of a turn off, or a doubt as large, tells nothing.
-            if (atZeroDoubt > Math.PI / 6) {
+            if (atZeroDoubt > Math.PI / 6 || reach > FARTHEST_REACH) {
                 return LineEnd.UNKNOWN;
             }
             return turned < Math.PI / 3 ? LineEnd.OPEN : turned > 2 * Math.PI / 3 ? LineEnd.SHORT : LineEnd.UNKNOWN;

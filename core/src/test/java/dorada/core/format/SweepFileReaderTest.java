@@ -48,7 +48,9 @@ class SweepFileReaderTest {
             value = {
                 "Frequency,re,im;150,0,0 | 1 | unit",
                 "speed MHz,re,im;150,0,0 | 1 | no column is named frequency",
-                "Frequency MHz,SWR;150,1.5 | 1 | cannot give R and X",
+                "Frequency MHz,SWR;150,0.5 | 2 | 1 or more",
+                "Frequency MHz,return loss;150,20;151,-20;152,20 | 3 | changes its sign",
+                "Frequency MHz,magnitude;150,-6 | 2 | may be in dB",
                 "Frequency MHz,foo;150,1.5 | 1 | no columns",
                 "Frequency MHz,re,im;150,0,0;149,0,0 | 3 | ascend",
                 "Frequency MHz,re,im;150,0,0;151,0 | 3 | missing",

@@ -112,7 +112,8 @@ class TouchstoneTest {
                 "# MHz H RI R 50 | 1 | hybrid",
                 "# furlong S RI R 50 | 1 | not an option",
                 "# MHz Z RI R 50;100 -1 0 | 2 | reflection",
-                "[Version] 2.0 | 1 | version 2",
+                "[Number of Ports] 1 | 1 | version 2",
+                "[Version] 3.0 | 1 | not known",
             })
     void whatCouldBeMisreadIsRefusedWithItsLine(String text, int line, String reason) {
         assertThatThrownBy(() -> read(text.replace(';', '\n')))

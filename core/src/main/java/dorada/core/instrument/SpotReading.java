@@ -1,0 +1,116 @@
+package dorada.core.instrument;
+
+import dorada.core.rf.Swr;
+import dorada.core.sweep.Reading;
+import java.util.OptionalDouble;
+
+/**
+ * A value at one frequency from an instrument without phase, with the doubt of its kind.
+ *
+ * @param frequencyHz above 0
+ * @param swr as read or worked out from watts, 1 or more, finite
+ * @param lowSwr least that it may stand for
+ * @param highSwr greatest that it may stand for, perhaps infinite
+ * @param resistanceOhm where a dial shows it
+ * @param reactanceSizeOhm |X| where a dial shows it; its sign is not known
+ */
+public record SpotReading(
+        double frequencyHz,
+        double swr,
+        double lowSwr,
+        double highSwr,
+        OptionalDouble resistanceOhm,
+        OptionalDouble reactanceSizeOhm) {
+
+    /** Half a division and a few per cent: what a good plug of a wattmeter may err by, of full scale (common practice). */
+    public static final double USUAL_ERROR_SHARE = 0.05;
+
+    private static final double MOST_SWR = 1000;
+
+    /** @throws IllegalArgumentException as a sentence */
+    public SpotReading {
+        if (!(frequencyHz > 0) || Double.isInfinite(frequencyHz)) {
+            throw new IllegalArgumentException("A frequency must be above 0 Hz.");
+        }
+        if (!(swr >= 1) || swr > MOST_SWR) {
+            throw new IllegalArgumentException("An SWR is 1 or more, not " + swr + ".");
+        }
+    }
+
+    /** An SWR read off a scale of an instrument of {@code kind}. */
+    public static SpotReading ofSwr(ReadingKind kind, double frequencyHz, double swr) {
+        requireSwr(swr);
+        double rho = Swr.magnitude(swr);
+        double doubt = kind.doubt(rho);
+        return new SpotReading(
+                frequencyHz,
+                swr,
+                Swr.ofMagnitude(Math.max(0, rho - doubt)),
+                Swr.ofMagnitude(Math.min(1, rho + doubt)),
+                OptionalDouble.empty(),
+                OptionalDouble.empty());
+    }
+
+    /** A reading of a dial analyser, which also shows R and |X|. */
+    public static SpotReading ofDial(
+            double frequencyHz, double swr, OptionalDouble resistanceOhm, OptionalDouble reactanceSizeOhm) {
+        SpotReading plain = ofSwr(ReadingKind.DIAL_ANALYSER, frequencyHz, swr);
+        return new SpotReading(
+                frequencyHz, swr, plain.lowSwr, plain.highSwr, resistanceOhm, reactanceSizeOhm);
+    }
+
+    /**
+     * Forward and reflected watts of a directional wattmeter.
+     *
+     * @param forwardFullScaleW full scale of the plug or range for the forward reading
+     * @param reflectedFullScaleW the same for the reflected reading
+     * @param errorShare what it may err by as a share of full scale, such as {@value #USUAL_ERROR_SHARE}
+     * @throws IllegalArgumentException as a sentence, where the watts contradict one another or the range
+     */
+    public static SpotReading ofWatts(
+            double frequencyHz,
+            double forwardW,
+            double reflectedW,
+            double forwardFullScaleW,
+            double reflectedFullScaleW,
+            double errorShare) {
+        if (forwardW > forwardFullScaleW || reflectedW > reflectedFullScaleW) {
+            throw new IllegalArgumentException("A reading above full scale: the needle was pegged.");
+        }
+        double swr = Swr.ofMagnitude(Math.min(0.998, Swr.magnitudeOfWatts(forwardW, reflectedW)));
+        double forwardDoubt = errorShare * forwardFullScaleW;
+        double reflectedDoubt = errorShare * reflectedFullScaleW;
+        double least = Math.sqrt(Math.max(0, reflectedW - reflectedDoubt) / (forwardW + forwardDoubt));
+        double leftForward = forwardW - forwardDoubt;
+        double most = leftForward <= 0 ? 1 : Math.min(1, Math.sqrt((reflectedW + reflectedDoubt) / leftForward));
+        return new SpotReading(
+                frequencyHz,
+                swr,
+                Swr.ofMagnitude(least),
+                Swr.ofMagnitude(most),
+                OptionalDouble.empty(),
+                OptionalDouble.empty());
+    }
+
+    private static void requireSwr(double swr) {
+        if (!(swr >= 1)) {
+            throw new IllegalArgumentException("An SWR is 1 or more, not " + swr + ".");
+        }
+    }
+
+    /** As every table and verdict takes it. */
+    public Reading reading() {
+        return Reading.ofSwr(frequencyHz, swr, lowSwr, highSwr);
+    }
+
+    /** |Γ| as read. */
+    public double magnitude() {
+        return Swr.magnitude(swr);
+    }
+
+    /** Standard deviation of |Γ|: a quarter of its whole doubt, at least that of reading a scale. */
+    public double magnitudeDeviation() {
+        double high = Double.isInfinite(highSwr) ? 1 : Swr.magnitude(highSwr);
+        return Math.max(0.008, (high - Swr.magnitude(lowSwr)) / 4);
+    }
+}

@@ -1,0 +1,73 @@
+package dorada.core.sweep;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * Sweeps side by side, from any antennas: values at the wanted channels and how far the dip has moved against the first.
+ *
+ * @param rows one per wanted channel, ascending
+ * @param shifts one per sweep, the first against itself
+ */
+public record Comparison(List<Row> rows, List<Shift> shifts) {
+
+    /** So many can be told apart on one picture. */
+    public static final int MOST = 8;
+
+    public Comparison {
+        rows = List.copyOf(rows);
+        shifts = List.copyOf(shifts);
+    }
+
+    /**
+     * One wanted channel.
+     *
+     * @param frequencyHz in Hz
+     * @param readings one per sweep; empty where a sweep does not reach the channel
+     */
+    public record Row(double frequencyHz, List<Optional<Reading>> readings) {
+
+        /** How much greater the SWR of sweep {@code i} is than that of the first; NaN where either is missing. */
+        public double swrDifference(int i) {
+            Optional<Reading> first = readings.get(0);
+            Optional<Reading> other = readings.get(i);
+            return first.isPresent() && other.isPresent() ? other.get().swr() - first.get().swr() : Double.NaN;
+        }
+    }
+
+    /**
+     * The deepest dip of one sweep.
+     *
+     * @param dip empty where there is none inside the sweep
+     * @param shiftHz against the first sweep's, in Hz; NaN where either is missing
+     * @param shiftShare the same as a share of the first's frequency
+     */
+    public record Shift(Optional<Dip> dip, double shiftHz, double shiftShare) {}
+
+    /**
+     * @param sweeps 1 to {@value #MOST}
+     * @param wantedHz ascending, perhaps none
+     * @throws IllegalArgumentException for none or too many sweeps
+     */
+    public static Comparison of(List<SweepAnalysis> sweeps, double[] wantedHz) {
+        if (sweeps.isEmpty() || sweeps.size() > MOST) {
+            throw new IllegalArgumentException("One to " + MOST + " sweeps are compared, not " + sweeps.size() + ".");
+        }
+        List<Row> rows = new ArrayList<>();
+        for (double hz : wantedHz) {
+            rows.add(new Row(hz, sweeps.stream().map(s -> s.readingAt(hz)).toList()));
+        }
+        List<Optional<Dip>> dips = sweeps.stream()
+                .map(s -> s.deepestDip().filter(d -> !d.atEdge()))
+                .toList();
+        double first = dips.get(0).map(Dip::frequencyHz).orElse(Double.NaN);
+        List<Shift> shifts = dips.stream()
+                .map(d -> {
+                    double shift = d.map(Dip::frequencyHz).orElse(Double.NaN) - first;
+                    return new Shift(d, shift, shift / first);
+                })
+                .toList();
+        return new Comparison(rows, shifts);
+    }
+}

@@ -1,0 +1,162 @@
+package dorada.core.sweep;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+
+/**
+ * What several sweeps of one untouched antenna have in common, and how far they differ.
+ *
+ * @param mean their average, Γ by Γ, which lowers noise by the square root of their number
+ * @param spread greatest |Γ| by which any of them leaves the average at any frequency
+ * @param noise root mean square of all those deviations
+ * @param dipSpreadHz from the lowest to the highest dip; NaN where one has none inside
+ * @param channels one per wanted channel
+ * @param steady true where the sweeps agree well enough to work by
+ * @param sentence for a person
+ */
+public record Repeatability(
+        Sweep mean,
+        double spread,
+        double noise,
+        double dipSpreadHz,
+        List<ChannelSpread> channels,
+        boolean steady,
+        String sentence) {
+
+    /** Deviations of |Γ| that nobody works to; more than this moves a reading of 1.5 by about a tenth. Common practice. */
+    private static final double STEADY_SPREAD = 0.03;
+
+    private static final double STEADY_DIP_SHARE = 0.003;
+
+    /**
+     * The SWR at a wanted channel over all sweeps.
+     *
+     * @param lowSwr the least read
+     * @param highSwr the greatest read
+     */
+    public record ChannelSpread(double frequencyHz, double lowSwr, double highSwr) {}
+
+    /**
+     * @param repeated two or more sweeps with phase of the same antenna, over overlapping spans
+     * @param wantedHz channels of interest; those outside the common span are left out
+     * @throws IllegalArgumentException where there are fewer than two, or they have no span in common
+     */
+    public static Repeatability of(List<Sweep> repeated, double[] wantedHz) {
+        if (repeated.size() < 2) {
+            throw new IllegalArgumentException("Steadiness takes two sweeps or more of the untouched antenna.");
+        }
+        List<Sweep> onOneGrid = onOneGrid(repeated);
+        Sweep mean = mean(onOneGrid);
+        double worst = 0;
+        double sum = 0;
+        for (Sweep s : onOneGrid) {
+            for (int i = 0; i < s.size(); i++) {
+                double off = Math.hypot(s.re(i) - mean.re(i), s.im(i) - mean.im(i));
+                worst = Math.max(worst, off);
+                sum += off * off;
+            }
+        }
+        double noise = Math.sqrt(sum / ((double) onOneGrid.size() * mean.size()));
+        List<SweepAnalysis> analyses = onOneGrid.stream().map(SweepAnalysis::new).toList();
+        double dipSpread = dipSpread(analyses);
+        List<ChannelSpread> channels = new ArrayList<>();
+        for (double hz : wantedHz) {
+            double[] swr = analyses.stream()
+                    .map(a -> a.readingAt(hz))
+                    .flatMap(Optional::stream)
+                    .mapToDouble(Reading::swr)
+                    .sorted()
+                    .toArray();
+            if (swr.length == analyses.size()) {
+                channels.add(new ChannelSpread(hz, swr[0], swr[swr.length - 1]));
+            }
+        }
+        boolean steady = worst <= STEADY_SPREAD
+                && !(dipSpread > STEADY_DIP_SHARE * (mean.startHz() + mean.stopHz()) / 2);
+        return new Repeatability(
+                mean, worst, noise, dipSpread, channels, steady, sentence(steady, worst, dipSpread, repeated.size()));
+    }
+
+    private static String sentence(boolean steady, double worst, double dipSpread, int count) {
+        String dip = Double.isNaN(dipSpread)
+                ? ""
+                : String.format(Locale.ROOT, ", the dip moves by %.0f kHz", dipSpread / 1e3);
+        return steady
+                ? String.format(Locale.ROOT, "Steady: %d sweeps agree within %.3f of |Γ|%s.", count, worst, dip)
+                : String.format(
+                        Locale.ROOT,
+                        "Unsteady: %d sweeps differ by up to %.3f of |Γ|%s. Look for a loose joint, people or metal moving, and "
+                                + "current on the outside of the line before changing any length.",
+                        count,
+                        worst,
+                        dip);
+    }
+
+    private static double dipSpread(List<SweepAnalysis> analyses) {
+        double[] dips = analyses.stream()
+                .map(a -> a.deepestDip().filter(d -> !d.atEdge()))
+                .flatMap(Optional::stream)
+                .mapToDouble(Dip::frequencyHz)
+                .sorted()
+                .toArray();
+        return dips.length == analyses.size() ? dips[dips.length - 1] - dips[0] : Double.NaN;
+    }
+
+    /** All at the frequencies of the first that all of them reach. */
+    private static List<Sweep> onOneGrid(List<Sweep> sweeps) {
+        double from = sweeps.stream().mapToDouble(Sweep::startHz).max().orElseThrow();
+        double to = sweeps.stream().mapToDouble(Sweep::stopHz).min().orElseThrow();
+        double[] hz = Arrays.stream(sweeps.get(0).frequenciesHz())
+                .filter(f -> f >= from && f <= to)
+                .toArray();
+        if (hz.length < 2) {
+            throw new IllegalArgumentException("These sweeps have no span in common.");
+        }
+        double[] none = new double[hz.length];
+        Sweep grid = new Sweep(hz, none, none, Sweep.STANDARD_REFERENCE_OHM);
+        return sweeps.stream()
+                .map(s -> {
+                    s.requirePhase("averaged");
+                    return s.renormalised(Sweep.STANDARD_REFERENCE_OHM).atPointsOf(grid);
+                })
+                .toList();
+    }
+
+    private static Sweep mean(List<Sweep> sweeps) {
+        Sweep first = sweeps.get(0);
+        double[] re = new double[first.size()];
+        double[] im = new double[first.size()];
+        for (Sweep s : sweeps) {
+            for (int i = 0; i < re.length; i++) {
+                re[i] += s.re(i) / sweeps.size();
+                im[i] += s.im(i) / sweeps.size();
+            }
+        }
+        return new Sweep(first.frequenciesHz(), re, im, first.referenceOhm());
+    }
+
+    /**
+     * Noise of a single sweep as a standard deviation of |Γ|, from its third differences: an antenna's curve is smooth over
+     * four points, noise is not (a third difference of independent noise has √20 of its deviation). The median is taken, so
+     * that a few steep places do not count.
+     *
+     * @return NaN for fewer than 8 points
+     */
+    public static double noiseOf(Sweep sweep) {
+        int n = sweep.size() - 3;
+        if (n < 5) {
+            return Double.NaN;
+        }
+        double[] size = new double[2 * n];
+        for (int i = 0; i < n; i++) {
+            size[2 * i] = Math.abs(sweep.re(i + 3) - 3 * sweep.re(i + 2) + 3 * sweep.re(i + 1) - sweep.re(i));
+            size[2 * i + 1] = Math.abs(sweep.im(i + 3) - 3 * sweep.im(i + 2) + 3 * sweep.im(i + 1) - sweep.im(i));
+        }
+        Arrays.sort(size);
+        // The median of |x| of a normal deviate is 0.6745 of its standard deviation.
+        return size[size.length / 2] / 0.6745 / Math.sqrt(20);
+    }
+}
