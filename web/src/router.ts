@@ -43,6 +43,12 @@ export const router = createRouter({
       component: () => import('@/cutting/CuttingPage.vue'),
       meta: { title: 'Cut sheets' },
     },
+    { path: '/desk', component: () => import('@/desk/DeskPage.vue'), meta: { title: 'Trace desk' } },
+    {
+      path: '/desk/calibrations',
+      component: () => import('@/desk/CalibrationsPage.vue'),
+      meta: { title: 'Calibrations' },
+    },
     { path: '/live', component: () => import('@/instrument/LivePage.vue'), meta: { title: 'Live sweep' } },
     {
       path: '/live/meters',

@@ -163,11 +163,51 @@ export function useKeptSheets(installation?: Ref<string | undefined>) {
 /** What is recorded with a pass: the key makes it safe to send the same entry twice. */
 export type Recording = Schemas['Recording']
 
+export type Calibration = Schemas['CalibrationView']
+
+/** The shop's calibrations, newest first. */
+export function useCalibrations() {
+  const queries = useQueryClient()
+  const key = ['calibrations']
+  const onSuccess = () => queries.invalidateQueries({ queryKey: key })
+  return {
+    calibrations: useQuery({ queryKey: key, queryFn: () => answer(api.GET('/api/calibrations')) }),
+    keep: useMutation({
+      mutationFn: (body: Schemas['CalibrationRequest']) => answer(api.POST('/api/calibrations', { body })),
+      onSuccess,
+    }),
+    check: useMutation({
+      mutationFn: (c: { id: string; trace: Schemas['TraceData'] }) =>
+        answer(
+          api.POST('/api/calibrations/{id}/check', {
+            params: { path: { id: c.id } },
+            body: { trace: c.trace },
+          }),
+        ),
+      onSuccess,
+    }),
+    remove: useMutation({
+      mutationFn: (id: string) => answer(api.DELETE('/api/calibrations/{id}', { params: { path: { id } } })),
+      onSuccess,
+    }),
+    restore: useMutation({
+      mutationFn: (id: string) =>
+        answer(api.POST('/api/calibrations/{id}/restore', { params: { path: { id } } })),
+      onSuccess,
+    }),
+  }
+}
+
 export type NewPass =
   | { recording: Recording; startHz: number; stopHz: number; points: number }
-  | { recording: Recording; file: File }
+  | { recording: Recording; file: File; port: number }
+  | { recording: Recording; kind: Schemas['SpotsRequest']['kind']; spots: Schemas['SpotRequest'][] }
+
+export type FileRests = NonNullable<Recording['rests']>
 
 async function sendPass(id: string, pass: NewPass): Promise<Schemas['PassView']> {
+  if ('spots' in pass)
+    return answer(api.POST('/api/installations/{id}/spots', { params: { path: { id } }, body: pass }))
   if (!('file' in pass)) {
     return answer(api.POST('/api/installations/{id}/passes', { params: { path: { id } }, body: pass }))
   }
@@ -176,6 +216,11 @@ async function sendPass(id: string, pass: NewPass): Promise<Schemas['PassView']>
   form.append('requestKey', pass.recording.requestKey)
   form.append('changeM', String(pass.recording.changeM))
   form.append('note', pass.recording.note)
+  form.append('port', String(pass.port))
+  const { rests, declared, calibrationId } = pass.recording
+  if (rests) form.append('rests', rests)
+  if (declared) form.append('declared', declared)
+  if (calibrationId) form.append('calibrationId', calibrationId)
   const response = await send(
     new Request(`${location.origin}/api/installations/${id}/passes`, { method: 'POST', body: form }),
   )

@@ -5,6 +5,7 @@ import { zoom, zoomIdentity, type D3ZoomEvent, type ZoomTransform } from 'd3-zoo
 import { computed, onBeforeUnmount, onMounted, ref, shallowRef, watch } from 'vue'
 import { formatSwr, returnLossOfSwr, swrOfReturnLoss } from '@/units/swr'
 import { formatMhz } from '@/units/frequency'
+import { toneStyle, toneText } from './tones'
 import { deepestIn, floorDb, labelRows, returnLossAt, sweepScale, type Curve } from './sweepScale'
 
 /**
@@ -14,8 +15,11 @@ import { deepestIn, floorDb, labelRows, returnLossAt, sweepScale, type Curve } f
 export interface PlotTrace {
   id: string
   label: string
-  kind: 'now' | 'earlier' | 'expected'
+  /** `guess`: no measurement, but the curve that explains a few readings. */
+  kind: 'now' | 'earlier' | 'expected' | 'guess'
   curve: Curve
+  /** One of eight strokes, where many traces of equal standing lie together. */
+  tone?: number
 }
 
 export interface Peg {
@@ -34,6 +38,9 @@ const props = defineProps<{
   caption: string
 }>()
 
+/** Up to two places that are compared, in Hz; without this model there are none. */
+const markers = defineModel<number[]>('markers')
+
 const MARGIN = { top: 62, right: 46, bottom: 46, left: 42 }
 const LETTER = 6.6
 const ROW = 34
@@ -48,7 +55,7 @@ const height = ref(540)
 const transform = shallowRef<ZoomTransform>(zoomIdentity)
 const pointer = ref<number>()
 
-const now = computed(() => props.traces.find((t) => t.kind === 'now'))
+const now = computed(() => props.traces.find((t) => t.kind === 'now' || t.kind === 'guess'))
 
 /** The newest sweep and every wanted channel: what must be in the picture before anybody zooms. */
 const wholeSpan = computed<[number, number]>(() => {
@@ -152,7 +159,7 @@ const mhzTicks = computed(() => {
 /** Names at the bottom of each dip, lowered until none covers another. */
 const traceLabels = computed(() => {
   const placed: { x: number; y: number; half: number }[] = []
-  const order = { now: 0, expected: 1, earlier: 2 }
+  const order = { now: 0, guess: 0, expected: 1, earlier: 2 }
   return [...props.traces]
     .sort((a, b) => order[a.kind] - order[b.kind])
     .flatMap((trace) => {
@@ -165,7 +172,7 @@ const traceLabels = computed(() => {
       while (covers() && y < inner.value.height - 6) y += 4
       while (covers()) y -= 4
       placed.push({ x, y, half })
-      return [{ id: trace.id, kind: trace.kind, label: trace.label, x, y }]
+      return [{ id: trace.id, kind: trace.kind, tone: trace.tone, label: trace.label, x, y }]
     })
 })
 
@@ -185,6 +192,48 @@ const readOut = computed(() => {
         left: pointer.value > inner.value.width / 2,
       }
 })
+
+const flags = computed(() =>
+  (markers.value ?? []).map((hz, i) => {
+    const db = now.value && returnLossAt(now.value.curve, hz)
+    const x = scale.value.x(hz)
+    return {
+      hz,
+      x,
+      y: db === undefined ? undefined : scale.value.y(db),
+      letter: i === 0 ? 'A' : 'B',
+      inside: x >= -0.5 && x <= inner.value.width + 0.5,
+    }
+  }),
+)
+const held = ref<number>()
+
+function moveMarker(index: number, x: number) {
+  const [low, high] = wholeSpan.value
+  const hz = scale.value.x.invert(Math.min(inner.value.width, Math.max(0, x)))
+  markers.value = (markers.value ?? []).map((m, i) => (i === index ? Math.min(high, Math.max(low, hz)) : m))
+}
+
+/** The first two places that are touched become markers; afterwards the nearer one comes along. */
+function place(x: number) {
+  const there = markers.value
+  if (!there) return
+  if (there.length < 2) {
+    markers.value = [...there, scale.value.x.invert(x)]
+    return
+  }
+  const nearer = Math.abs((flags.value[0]?.x ?? 0) - x) <= Math.abs((flags.value[1]?.x ?? 0) - x) ? 0 : 1
+  moveMarker(nearer, x)
+}
+
+function dragMarker(event: PointerEvent) {
+  if (held.value === undefined) return
+  moveMarker(held.value, event.clientX - (surface.value?.getBoundingClientRect().left ?? 0))
+}
+
+function stepMarker(index: number, by: number) {
+  moveMarker(index, (flags.value[index]?.x ?? 0) + by)
+}
 
 const isZoomed = computed(() => transform.value.k !== 1)
 
@@ -288,7 +337,13 @@ onBeforeUnmount(() => observer.disconnect())
             :y1="scale.y(returnLossOfSwr(limit.swr))"
             :y2="scale.y(returnLossOfSwr(limit.swr))"
           />
-          <path v-for="t in traces" :key="t.id" :class="['trace', t.kind]" :d="path(t.curve)" />
+          <path
+            v-for="t in traces"
+            :key="t.id"
+            :class="['trace', t.kind]"
+            :style="toneStyle(t.tone)"
+            :d="path(t.curve)"
+          />
         </g>
         <text
           class="limit-label"
@@ -302,6 +357,7 @@ onBeforeUnmount(() => observer.disconnect())
           v-for="l in traceLabels"
           :key="l.id"
           :class="['trace-label', l.kind]"
+          :style="toneText(l.tone)"
           :x="l.x"
           :y="l.y"
           text-anchor="middle"
@@ -353,7 +409,30 @@ onBeforeUnmount(() => observer.disconnect())
           :height="inner.height"
           @pointermove="follow"
           @pointerleave="pointer = undefined"
+          @click="place($event.clientX - ($event.currentTarget as Element).getBoundingClientRect().left)"
         />
+        <template v-for="(f, i) in flags" :key="f.letter">
+          <g
+            v-if="f.inside"
+            class="flag"
+            :transform="`translate(${f.x} 0)`"
+            role="slider"
+            tabindex="0"
+            :aria-label="`Marker ${f.letter}`"
+            :aria-valuenow="f.hz / 1e6"
+            :aria-valuetext="`${formatMhz(f.hz)} MHz`"
+            @keydown.left.stop.prevent="stepMarker(i, $event.shiftKey ? -20 : -1)"
+            @keydown.right.stop.prevent="stepMarker(i, $event.shiftKey ? 20 : 1)"
+            @pointerdown="((held = i), ($event.currentTarget as Element).setPointerCapture($event.pointerId))"
+            @pointermove="dragMarker"
+            @pointerup="held = undefined"
+          >
+            <line :y2="inner.height" />
+            <circle v-if="f.y !== undefined" :cy="f.y" r="4.5" />
+            <path :transform="`translate(0 ${inner.height})`" d="M0 0L13 -13V-32H-13V-13Z" />
+            <text :y="inner.height - 16" text-anchor="middle">{{ f.letter }}</text>
+          </g>
+        </template>
       </g>
     </svg>
     <div class="tools">
@@ -418,6 +497,12 @@ text {
   stroke: var(--gold-ink);
   stroke-width: calc(2px * var(--stroke));
   stroke-dasharray: 7 5;
+}
+
+.trace.guess {
+  stroke: var(--soft);
+  stroke-width: calc(1.6px * var(--stroke));
+  stroke-dasharray: 2 5;
 }
 
 .trace-label,
@@ -500,6 +585,27 @@ text {
 }
 
 .read-out .strong {
+  font-weight: 640;
+}
+
+.flag {
+  cursor: ew-resize;
+  touch-action: none;
+}
+
+.flag line {
+  stroke: var(--gold-ink);
+  stroke-width: 1.5;
+}
+
+.flag circle,
+.flag path {
+  fill: var(--gold);
+  stroke: var(--gold-ink);
+}
+
+.flag text {
+  fill: var(--on-gold);
   font-weight: 640;
 }
 

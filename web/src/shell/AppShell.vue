@@ -29,6 +29,7 @@ async function signOut() {
       <RouterLink v-if="me.role !== 'VIEWER'" to="/installations/new">New installation</RouterLink>
       <RouterLink to="/plan">Planning</RouterLink>
       <RouterLink to="/cutting">Cut sheets</RouterLink>
+      <RouterLink to="/desk">Trace desk</RouterLink>
       <RouterLink to="/live">Live sweep</RouterLink>
       <RouterLink to="/model">Model</RouterLink>
       <RouterLink to="/people">People</RouterLink>

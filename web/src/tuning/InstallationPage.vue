@@ -85,15 +85,19 @@ function show(number: number) {
   void router.replace({ query: { ...route.query, pass: number === last.value?.number ? undefined : number } })
 }
 
+const EMPTY = { frequencyHz: [], returnLossDb: [] }
+/** A few readings have no curve of their own; the one that explains them stands in, drawn as such. */
+const curveOf = (p: Pass) => p.trace ?? p.estimate?.curve ?? EMPTY
+
 const traces = computed<PlotTrace[]>(() => {
   const now = shown.value
   if (!now) return []
   const name = (p: Pass) => (p.number === 1 ? 'baseline' : changeWords(p.changeM, preferences.unit))
   const earlier = passes.value
     .filter((p) => p.number < now.number)
-    .map<PlotTrace>((p) => ({ id: p.id, label: name(p), kind: 'earlier', curve: p.trace }))
+    .map<PlotTrace>((p) => ({ id: p.id, label: name(p), kind: 'earlier', curve: curveOf(p) }))
   const a = now.advice
-  const expected: PlotTrace[] = a.expected
+  const expected: PlotTrace[] = a?.expected
     ? [
         {
           id: 'expected',
@@ -106,7 +110,12 @@ const traces = computed<PlotTrace[]>(() => {
   return [
     ...earlier,
     ...(isLast.value ? expected : []),
-    { id: now.id, label: isLast.value ? 'now' : name(now), kind: 'now', curve: now.trace },
+    {
+      id: now.id,
+      label: now.estimate ? 'judged by these channels' : isLast.value ? 'now' : name(now),
+      kind: now.estimate ? 'guess' : 'now',
+      curve: curveOf(now),
+    },
   ]
 })
 
@@ -129,11 +138,17 @@ const says = computed(() =>
 const sourceWords = computed(() => {
   const p = shown.value
   if (!p) return ''
-  const from = p.source === 'FILE' ? `file ${p.fileName ?? ''}` : 'simulated analyser'
+  const from =
+    p.source === 'FILE' ? `file ${p.fileName ?? ''}` : p.source === 'SPOTS' ? p.restsOn : 'simulated analyser'
   return `pass ${p.number} · ${p.recordedBy}, ${formatTime(p.recordedAt)} · ${from}`
 })
+const restsWords = computed(() => {
+  const p = shown.value
+  if (!p || p.source === 'SIMULATED_ANALYSER') return ''
+  return `Rests on ${p.restsOn}${p.declared ? `: ${p.declared}` : ''}.`
+})
 const widths = computed(() =>
-  (shown.value?.analysis.bandwidths ?? [])
+  (shown.value?.analysis?.bandwidths ?? [])
     .filter((b) => b.lowHz !== undefined && b.highHz !== undefined)
     .map((b) => {
       const low = `${formatMhz(b.lowHz ?? 0, 2)}${b.lowOpen ? ' (open)' : ''}`
@@ -143,7 +158,7 @@ const widths = computed(() =>
 )
 
 const resonances = computed(() =>
-  (shown.value?.analysis.resonancesHz ?? [])
+  (shown.value?.analysis?.resonancesHz ?? [])
     .slice(0, 3)
     .map((hz) => formatMhz(hz, 2))
     .join(', '),
@@ -279,7 +294,8 @@ watch(id, (next) => (draft.value = loadDraft(next)))
         </div>
         <PassStrip :passes="passes" :shown="shown.number" @show="show" />
         <p v-if="shown.note" class="soft note">“{{ shown.note }}”</p>
-        <p v-for="w in shown.analysis.warnings" :key="w" class="caution">{{ w }}</p>
+        <p v-if="restsWords" class="soft note">{{ restsWords }}</p>
+        <p v-for="w in shown.analysis?.warnings ?? []" :key="w" class="caution">{{ w }}</p>
       </template>
       <section v-else class="card empty">
         <h2>No sweep yet.</h2>
@@ -311,13 +327,16 @@ watch(id, (next) => (draft.value = loadDraft(next)))
         <button class="do" @click="mainAction.run()">{{ mainAction.word }} <kbd>Enter</kbd></button>
         <template v-if="last">
           <button class="other" @click="record(false)">Sweep again <kbd>S</kbd></button>
-          <button v-if="last.advice.action !== 'STOP'" class="other" @click="open('sign-off')">
+          <button v-if="last.advice?.action !== 'STOP'" class="other" @click="open('sign-off')">
             Good enough, finish <kbd>F</kbd>
           </button>
         </template>
       </template>
       <template v-else-if="installation.data.value.signOff">
-        <a v-if="last" class="do" :href="`/api/passes/${last.id}/touchstone`">Export the trace (.s1p)</a>
+        <a v-if="last?.hasPhase" class="do" :href="`/api/passes/${last.id}/touchstone`"
+          >Export the trace (.s1p)</a
+        >
+        <a v-else-if="last" class="do" :href="`/api/passes/${last.id}/table`">Export the readings (.csv)</a>
         <button v-if="me.data.value?.role === 'LEAD'" class="other" @click="reopen">Reopen</button>
         <p v-if="trouble" class="wrong" role="alert">{{ trouble }}</p>
       </template>
@@ -327,7 +346,7 @@ watch(id, (next) => (draft.value = loadDraft(next)))
       </p>
 
       <template v-if="shown">
-        <ChannelTable :channels="shown.verdict.channels" :dip="shown.analysis.dips[0]" />
+        <ChannelTable :channels="shown.verdict.channels" :dip="shown.analysis?.dips[0]" />
         <div v-if="widths.length || resonances" class="widths">
           <span v-if="resonances"><b>X = 0</b> {{ resonances }} MHz</span>
           <span v-for="w in widths" :key="w.swr"

@@ -13,7 +13,7 @@ function title(pass: Pass): string {
 }
 
 const worstExpected = () => {
-  const readings = props.passes.at(-1)?.advice.expectedReadings ?? []
+  const readings = props.passes.at(-1)?.advice?.expectedReadings ?? []
   return readings.length ? Math.max(...readings.map((r) => r.swr ?? Infinity)) : undefined
 }
 </script>
@@ -31,11 +31,11 @@ const worstExpected = () => {
       <b>{{ dipWords(p) }}</b>
       <span>worst {{ formatSwr(p.verdict.worstSwr) }}, {{ p.recordedBy }}</span>
     </button>
-    <div v-if="passes.at(-1)?.advice.expected && worstExpected() !== undefined" class="next">
+    <div v-if="passes.at(-1)?.advice?.expected && worstExpected() !== undefined" class="next">
       <span>next, expected</span>
       <b
-        >{{ passes.at(-1)?.advice.action === 'SHORTEN' ? '−' : '+'
-        }}{{ changeWords(passes.at(-1)?.advice.amountM ?? 0, preferences.unit).slice(1) }}</b
+        >{{ passes.at(-1)?.advice?.action === 'SHORTEN' ? '−' : '+'
+        }}{{ changeWords(passes.at(-1)?.advice?.amountM ?? 0, preferences.unit).slice(1) }}</b
       >
       <span>worst {{ formatSwr(worstExpected()) }}</span>
     </div>

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
 import { Problem } from '@/api/client'
-import { useRecordPass, type NewPass } from '@/api/queries'
+import { useRecordPass, type FileRests, type NewPass } from '@/api/queries'
 import { usePreferences } from '@/preferences'
 import ChoiceField from '@/shell/ChoiceField.vue'
 import TextField from '@/shell/TextField.vue'
@@ -10,7 +10,10 @@ import { parseFrequency } from '@/units/frequency'
 import { parseLength } from '@/units/length'
 import { parseDecimal, type Parsed } from '@/units/number'
 import { dropDraft, keepDraft, type PassDraft } from './draft'
+import FileFields from './FileFields.vue'
 import { changeWords, type Installation } from './sentence'
+import SpotFields from './SpotFields.vue'
+import { readSpots } from './spots'
 
 /** Records what was done and the sweep after it. The entry stays here until the server has it. */
 const props = defineProps<{ installation: Installation; isBaseline: boolean; draft: PassDraft }>()
@@ -44,8 +47,22 @@ function read(): NewPass | undefined {
   }
   let pass: NewPass | undefined
   if (d.source === 'file') {
-    if (file.value) pass = { recording, file: file.value }
+    const { rests, declared, port } = d.file
+    const isKind = rests.endsWith('_ANALYSER')
+    if (file.value)
+      pass = {
+        recording: {
+          ...recording,
+          ...(isKind ? { rests: rests as FileRests, declared } : { calibrationId: rests }),
+        },
+        file: file.value,
+        port: Number(port),
+      }
     else bad.file = 'Please choose a file.'
+  } else if (d.source === 'meter') {
+    const { spots, wrong: wrongSpots } = readSpots(d.meter)
+    Object.assign(bad, wrongSpots)
+    pass = { recording, kind: d.meter.kind, spots }
   } else {
     const startHz = take('startHz', parseFrequency(d.startMhz))
     const stopHz = take('stopHz', parseFrequency(d.stopMhz))
@@ -81,10 +98,6 @@ async function send() {
   })
 }
 
-function choose(event: Event) {
-  file.value = (event.target as HTMLInputElement).files?.[0]
-}
-
 function close() {
   dropDraft(props.installation.id)
   emit('close')
@@ -94,10 +107,10 @@ function close() {
 <template>
   <form class="card" novalidate @submit.prevent="send" @keydown.esc.stop="close">
     <h2>{{ isBaseline ? 'Baseline sweep' : 'What was changed?' }}</h2>
-    <p v-if="isBaseline" class="hint">
+    <p v-if="isBaseline && draft.source !== 'meter'" class="hint">
       The old antenna, or the new one untouched. Sweep wider than the band first to find the dip.
     </p>
-    <template v-else>
+    <template v-else-if="!isBaseline">
       <ChoiceField
         v-model="draft.change"
         :name="`The ${installation.antennaPiece.replace(/^each /, '')} was`"
@@ -122,6 +135,7 @@ function close() {
       :options="[
         { value: 'simulated', word: 'Simulated analyser' },
         { value: 'file', word: 'File' },
+        { value: 'meter', word: 'Meter, dial' },
       ]"
     />
     <div v-if="draft.source === 'simulated'" class="three">
@@ -129,12 +143,13 @@ function close() {
       <TextField v-model="draft.stopMhz" name="To, MHz" :wrong="wrong.stopHz" />
       <TextField v-model="draft.points" name="Points" :wrong="wrong.points" />
     </div>
-    <label v-else class="field">
-      <span class="name">Touchstone (.s1p), or a table with R and X (.csv)</span>
-      <input type="file" accept=".s1p,.s2p,.csv,text/plain,text/csv" @change="choose" />
-      <span v-if="wrong.file" class="wrong" role="alert">{{ wrong.file }}</span>
-      <span v-else class="hint">Kept as it came, beside what is read from it.</span>
-    </label>
+    <FileFields
+      v-else-if="draft.source === 'file'"
+      v-model="draft.file"
+      :wrong="wrong"
+      @choose="(chosen) => (file = chosen)"
+    />
+    <SpotFields v-else v-model="draft.meter" :installation="installation" :wrong="wrong" />
     <p v-if="trouble && !Object.keys(wrong).length" class="wrong" role="alert">{{ trouble }}</p>
     <button class="do" type="submit" :disabled="busy">
       {{
@@ -144,7 +159,9 @@ function close() {
             ? 'Send again'
             : draft.source === 'file'
               ? 'Record the file'
-              : 'Sweep now'
+              : draft.source === 'meter'
+                ? 'Record the readings'
+                : 'Sweep now'
       }}
       <kbd>Enter</kbd>
     </button>
@@ -171,11 +188,5 @@ form :deep(.options label) {
   grid-template-columns: 1fr 1fr 80px;
   gap: 8px;
   align-items: start;
-}
-
-input[type='file'] {
-  font: inherit;
-  min-height: 44px;
-  width: 100%;
 }
 </style>

@@ -1,6 +1,7 @@
 import type { Schemas } from '@/api/client'
 import { formatMhz } from '@/units/frequency'
 import { formatLength, type LengthUnit } from '@/units/length'
+import { freshMeter, type MeterDraft } from './spots'
 
 /** A pass being recorded, as typed. Lives in the browser until the server has acknowledged it. */
 export interface PassDraft {
@@ -9,10 +10,19 @@ export interface PassDraft {
   change: 'shortened' | 'lengthened' | 'nothing'
   amount: string
   note: string
-  source: 'simulated' | 'file'
+  source: 'simulated' | 'file' | 'meter'
   startMhz: string
   stopMhz: string
   points: string
+  file: FileDraft
+  meter: MeterDraft
+}
+
+/** What an imported sweep rests on: a kind of reading, or the id of one of the shop's calibrations. */
+export interface FileDraft {
+  rests: string
+  declared: string
+  port: string
 }
 
 const WIDER_THAN_THE_BAND = 0.09
@@ -36,10 +46,13 @@ export function freshDraft(
     change: changes ? (shortens ? 'shortened' : 'lengthened') : 'nothing',
     amount: changes ? formatLength(advice?.amountM ?? 0, unit, true) : '',
     note: '',
-    source: 'simulated',
+    // Whoever reads a meter goes on reading it.
+    source: last?.source === 'SPOTS' ? 'meter' : last?.source === 'FILE' ? 'file' : 'simulated',
     startMhz: formatMhz(span.startHz),
     stopMhz: formatMhz(span.stopHz),
     points: String(POINTS),
+    file: { rests: 'UNCALIBRATED_ANALYSER', declared: '', port: '1' },
+    meter: freshMeter(installation.channels.map((c) => c.frequencyHz)),
   }
 }
 
@@ -55,7 +68,9 @@ function aroundTheBand(installation: Schemas['InstallationView']) {
 
 export function loadDraft(installationId: string): PassDraft | undefined {
   const text = localStorage.getItem(key(installationId))
-  return text ? (JSON.parse(text) as PassDraft) : undefined
+  const draft = text ? (JSON.parse(text) as PassDraft) : undefined
+  // One that was kept before meters could be typed lacks these.
+  return draft?.meter && draft.file ? draft : undefined
 }
 
 export function keepDraft(installationId: string, draft: PassDraft): void {

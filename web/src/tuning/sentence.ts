@@ -36,6 +36,11 @@ const plain = (before: string, why: string[], more: string[] = []): Sentence => 
 /** What to do after `pass`, in lengths of `unit`. */
 export function sentence(pass: Pass, installation: Installation, unit: LengthUnit): Sentence {
   const a = pass.advice
+  if (!a)
+    return plain(
+      pass.verdict.met ? 'Met, as far as it was read.' : 'Read at least two channels, better three.',
+      ['One reading says nothing of where the dip is.'],
+    )
   const isFine = installation.smallestStepM < 0.001
   const length = (m: number) => formatLength(m, unit, isFine)
   const need = `${bare(length(a.needLowM))} to ${length(a.needHighM)}`
@@ -80,7 +85,7 @@ export function sentence(pass: Pass, installation: Installation, unit: LengthUni
 }
 
 function expectation(pass: Pass): string[] {
-  const expected = pass.advice.expectedReadings.map((r) => {
+  const expected = (pass.advice?.expectedReadings ?? []).map((r) => {
     const name = pass.verdict.channels.find((c) => c.reading.frequencyHz === r.frequencyHz)?.name ?? ''
     return `${formatSwr(r.swr)} on ${name}`
   })
@@ -92,9 +97,13 @@ const bare = (text: string) => text.replace(/ (mm|in)$/, '')
 
 const withArticle = (piece: string) => (piece.startsWith('each ') ? piece : `the ${piece}`)
 
-/** `150.23 MHz`, `beyond 150.23 MHz` where the sweep ends before the bottom, or `no dip`. */
+/** `150.23 MHz`, `beyond 150.23 MHz` where the sweep ends before the bottom, `about …` where judged by a few channels, or `no dip`. */
 export function dipWords(pass: Pass, digits = 2): string {
-  const dip = pass.analysis.dips[0]
+  if (pass.estimate) {
+    const e = pass.estimate
+    return `about ${formatMhz(e.resonanceHz, digits)} ± ${formatMhz(e.deviationHz, digits)} MHz`
+  }
+  const dip = pass.analysis?.dips[0]
   return dip ? `${dip.atEdge ? 'beyond ' : ''}${formatMhz(dip.frequencyHz, digits)} MHz` : 'no dip'
 }
 
@@ -118,7 +127,7 @@ export function cautions(installation: Installation, pass: Pass | undefined): st
     if (!other.transmit.allowed) said.push(`Do not transmit with ${other.radio} either.`)
     else if (other.transmit.reduced) said.push(`${other.radio}: at most ${watts(other.transmit.powerW)}.`)
   }
-  if (pass?.advice.action === 'SHORTEN' && installation.oneWay) {
+  if (pass?.advice?.action === 'SHORTEN' && installation.oneWay) {
     said.push('Cutting steel: eye protection and gloves, mind hot chips, deburr, cap the tip.')
   }
   if (installation.carrier === 'AIRCRAFT') {
@@ -129,7 +138,11 @@ export function cautions(installation: Installation, pass: Pass | undefined): st
       'Look up: stay one and a half times the total height from power lines. Lightning and mains bonding: local code, qualified person.',
     )
   }
-  said.push('Never transmit into an analyser. Listen before you transmit.')
+  said.push(
+    pass && !pass.analysis
+      ? 'Low power, carrier mode, needle set before each channel. Listen first, identify, keep it short.'
+      : 'Never transmit into an analyser. Listen before you transmit.',
+  )
   return said
 }
 

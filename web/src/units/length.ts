@@ -75,6 +75,10 @@ export function formatLength(metres: number, unit: LengthUnit, fine = false): st
   return formatInches(metres / INCH_M)
 }
 
+/** A distance along a line in both: `7.52 m (24.7 ft)`. */
+export const formatMetres = (metres: number): string =>
+  `${metres.toFixed(2)} m (${(metres / FOOT_M).toFixed(1)} ft)`
+
 /** Both units, the preferred one first. */
 export function formatBoth(metres: number, unit: LengthUnit, fine = false): string {
   const other = unit === 'mm' ? 'inch' : 'mm'

@@ -1,5 +1,8 @@
 package dorada.core.instrument;
 
+import dorada.core.rf.Swr;
+import dorada.core.sweep.Reading;
+
 /**
  * What a reading rests on, and how far to trust it. The doubts are those of usual instruments (common practice, no source).
  */
@@ -36,5 +39,19 @@ public enum ReadingKind {
     /** Half width of the doubt of |Γ| at a reading of {@code magnitude}, about twice the standard deviation. */
     public double doubt(double magnitude) {
         return offset + share * magnitude;
+    }
+
+    /** {@code reading} with the doubt of this kind; a reading that has a doubt of its own keeps it. */
+    public Reading doubted(Reading reading) {
+        double rho = reading.reflection().magnitude();
+        double doubt = doubt(rho);
+        return doubt == 0 || reading.lowSwr() < reading.highSwr()
+                ? reading
+                : new Reading(
+                        reading.frequencyHz(),
+                        reading.reflection(),
+                        reading.hasPhase(),
+                        Swr.ofMagnitude(Math.max(0, rho - doubt)),
+                        Swr.ofMagnitude(Math.min(1, rho + doubt)));
     }
 }

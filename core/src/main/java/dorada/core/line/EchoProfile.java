@@ -17,6 +17,8 @@ import org.hipparchus.transform.TransformType;
  */
 public final class EchoProfile {
 
+    public static final int FEWEST_POINTS = 11;
+
     private static final int PADDING = 4;
     private static final double EVEN_WITHIN = 1e-3;
 
@@ -70,7 +72,7 @@ public final class EchoProfile {
      */
     public static EchoProfile of(Sweep sweep, Line line, Window window) {
         sweep.requirePhase("turned into distances");
-        if (sweep.size() < 11) {
+        if (sweep.size() < FEWEST_POINTS) {
             throw new IllegalArgumentException("Distances take a sweep of at least 11 points, better some hundred.");
         }
         return new EchoProfile(even(sweep.renormalised(line.impedanceOhm())), line, window);

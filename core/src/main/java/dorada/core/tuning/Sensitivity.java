@@ -49,7 +49,7 @@ record Sensitivity(double setPerElectrical, double doubt, boolean learnt) {
                 meanE += electrical[n];
                 double stepHz = (pass.sweep().stopHz() - pass.sweep().startHz())
                         / Math.max(1, pass.sweep().size() - 1);
-                doubtOfE = Math.max(doubtOfE, electrical[n] * Math.max(stepHz / 4, hz * 3e-4) / hz);
+                doubtOfE = Math.max(doubtOfE, electrical[n] * Math.max(pass.dipDeviationHz(), Math.max(stepHz / 4, hz * 3e-4)) / hz);
                 n++;
             }
         }

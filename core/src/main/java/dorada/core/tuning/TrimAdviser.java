@@ -66,7 +66,8 @@ public final class TrimAdviser {
         if (passes.isEmpty()) {
             throw new IllegalArgumentException("Advice needs at least one sweep.");
         }
-        SweepAnalysis now = new SweepAnalysis(passes.get(passes.size() - 1).sweep());
+        Pass last = passes.get(passes.size() - 1);
+        SweepAnalysis now = new SweepAnalysis(last.sweep());
         if (now.isFlatAndLow()) {
             return findTheFault("The curve is flat and low over a very wide span. That is loss or a dummy load left in "
                     + "place, not an antenna.");
@@ -85,16 +86,23 @@ public final class TrimAdviser {
                     "The dip did not follow the recorded changes. Check what was recorded, the set screw and "
                             + "the connector before changing the length again.");
         }
-        return dipInside(now, dip, sensitivity);
+        return dipInside(last, now, dip, sensitivity);
     }
 
-    private TrimAdvice dipInside(SweepAnalysis now, Dip dip, Sensitivity sensitivity) {
+    private TrimAdvice dipInside(Pass last, SweepAnalysis now, Dip dip, Sensitivity sensitivity) {
         double dipHz = dip.frequencyHz();
         double targetHz = targetHz(now.sweep(), dipHz);
         double needM =
                 waves * Wavelength.SPEED_OF_LIGHT_M_PER_S * (1 / targetHz - 1 / dipHz) * sensitivity.setPerElectrical();
-        boolean met = rule.judge(ChannelReading.of(now, channels), ReferencePlane.ANTENNA)
+        boolean met = rule.judge(
+                        last.isSwept()
+                                ? ChannelReading.of(now, channels)
+                                : ChannelReading.ofReadings(last.spots(), channels),
+                        ReferencePlane.ANTENNA)
                 .met();
+        // A resonance judged by a few channels may lie elsewhere.
+        double dipDoubtM = waves * Wavelength.ofHz(dipHz) / dipHz * last.dipDeviationHz() * sensitivity.setPerElectrical();
+        double deviation = Math.hypot(needM * sensitivity.doubt(), dipDoubtM);
         List<String> reasons = new ArrayList<>();
         Fit fit = Math.abs(needM) < adjustment.smallestStepM() ? Fit.CENTRED : needM < 0 ? Fit.TOO_LONG : Fit.TOO_SHORT;
         reasons.add(String.format(
@@ -131,7 +139,7 @@ public final class TrimAdviser {
         } else {
             action = needM < 0 ? Action.SHORTEN : Action.LENGTHEN;
             if (adjustment instanceof Adjustment.OneWayCut) {
-                amountM *= 1 - DEVIATIONS * sensitivity.doubt();
+                amountM = Math.max(amountM / 4, amountM - DEVIATIONS * deviation);
                 reasons.add("Only what is surely needed comes off now; a cut cannot be undone.");
             }
             amountM = stepped(amountM);
@@ -139,7 +147,7 @@ public final class TrimAdviser {
         double moved = sensitivity.movedHz(dipHz, waves, Math.signum(needM) * amountM);
         Sweep expected = amountM > 0 ? stretched(now.sweep(), moved / dipHz) : null;
         // Nobody works to better than half a step, however sure the estimate is.
-        double doubt = Math.max(Math.abs(needM) * sensitivity.doubt(), adjustment.smallestStepM() / 2);
+        double doubt = Math.max(deviation, adjustment.smallestStepM() / 2);
         return new TrimAdvice(
                 action,
                 fit,

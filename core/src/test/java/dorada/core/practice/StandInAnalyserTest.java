@@ -148,14 +148,14 @@ class StandInAnalyserTest {
                         .sweep(new Span(140e6, 170e6), 801, 64, () -> asked.incrementAndGet() < 3))
                 .isInstanceOf(CancellationException.class);
         assertThat(standIn.take("STAT:OPER:COND?")).contains("0");
-        CommandProfile strange = new CommandProfile("", "FOO {}", "", "", "", "", "", "BAR?", "", "SYST:ERR?", "");
+        CommandProfile strange = new CommandProfile("", "FOO {}", "", "", "", "", "", "BAR?", "", "SYST:ERR?", "", "", "");
         assertThatThrownBy(() -> driver(strange).sweep(new Span(140e6, 170e6), 3, 1, () -> true))
                 .isInstanceOf(InstrumentException.class)
                 .hasMessageContaining("refuses: -113");
-        CommandProfile mute = new CommandProfile("", "", "", "", "", "", "", "BAR?", "", "", "");
+        CommandProfile mute = new CommandProfile("", "", "", "", "", "", "", "BAR?", "", "", "", "", "");
         assertThatThrownBy(() -> driver(mute).sweep(new Span(140e6, 170e6), 3, 1, () -> true))
                 .hasMessageContaining("does not answer");
-        CommandProfile wrong = new CommandProfile("", "", "", "", "", "", "", "*IDN?", "", "", "");
+        CommandProfile wrong = new CommandProfile("", "", "", "", "", "", "", "*IDN?", "", "", "", "", "");
         assertThatThrownBy(() -> driver(wrong).sweep(new Span(140e6, 170e6), 3, 1, () -> true))
                 .hasMessageContaining("6 were expected");
         assertThat(asked.get()).isCloseTo(3, within(1));

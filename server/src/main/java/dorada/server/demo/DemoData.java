@@ -5,6 +5,7 @@ import dorada.core.format.FrequencyUnit;
 import dorada.core.format.NumberFormat;
 import dorada.core.format.TouchstoneReader;
 import dorada.core.format.TouchstoneWriter;
+import dorada.core.instrument.ReadingKind;
 import dorada.core.instrument.Span;
 import dorada.core.tuning.TrimAdvice.Action;
 import dorada.server.cutting.KeptSheets;
@@ -144,7 +145,13 @@ class DemoData implements SmartInitializingSingleton {
     }
 
     private static Recording recording(double changeM, String note) {
-        return new Recording(UUID.randomUUID(), changeM, note);
+        return new Recording(
+                UUID.randomUUID(),
+                changeM,
+                note,
+                ReadingKind.DECLARED_ANALYSER,
+                "calibrated in the instrument that morning, 130 to 180 MHz",
+                null);
     }
 
     private PassView importBaseline(Installation made, Span span, Person by) {

@@ -1,5 +1,8 @@
 package dorada.server.instrument;
 
+import dorada.core.instrument.Span;
+import dorada.server.problem.JobException;
+import dorada.server.sweep.TraceData;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import java.util.List;
@@ -54,5 +57,21 @@ class InstrumentController {
     @PostMapping("/{id}/identity")
     Identity identity(@PathVariable String id) {
         return new Identity(instruments.identity(id));
+    }
+
+    /** @param averages 1 where absent */
+    record RawSweepRequest(@NotNull double startHz, @NotNull double stopHz, @NotNull int points, Integer averages) {}
+
+    /** One sweep without the instrument's own correction, for a calibration of ours. */
+    @PostMapping("/{id}/raw-sweep")
+    TraceData rawSweep(@PathVariable String id, @RequestBody RawSweepRequest request) {
+        if (!(request.startHz > 0) || !(request.stopHz > request.startHz)) {
+            throw JobException.atField("startHz", "A sweep starts above 0 MHz and stops above its start.");
+        }
+        return TraceData.of(instruments.rawSweep(
+                id,
+                new Span(request.startHz, request.stopHz),
+                request.points,
+                request.averages == null ? 1 : request.averages));
     }
 }

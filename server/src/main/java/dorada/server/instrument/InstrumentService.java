@@ -1,8 +1,10 @@
 package dorada.server.instrument;
 
+import dorada.core.instrument.Span;
 import dorada.core.instrument.scpi.CommandProfile;
 import dorada.core.instrument.scpi.InstrumentException;
 import dorada.core.instrument.scpi.ScpiAnalyser;
+import dorada.core.sweep.Sweep;
 import dorada.server.problem.JobException;
 import java.time.Duration;
 import java.util.ArrayList;
@@ -111,6 +113,15 @@ public class InstrumentService {
             return driver.identity();
         } catch (InstrumentException e) {
             throw JobException.atField("host", e.getMessage());
+        }
+    }
+
+    /** One sweep without the instrument's own correction. */
+    Sweep rawSweep(String id, Span span, int points, int averages) {
+        try (ScpiAnalyser driver = driver(id)) {
+            return driver.rawSweep(span, points, averages, () -> true);
+        } catch (InstrumentException e) {
+            throw JobException.atField("instrument", e.getMessage());
         }
     }
 }

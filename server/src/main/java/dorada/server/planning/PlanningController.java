@@ -48,12 +48,20 @@ class PlanningController {
             @NotNull String id,
             @NotNull String title,
             @NotNull double impedanceOhm,
-            @NotNull double velocityFactor) {}
+            @NotNull double velocityFactor,
+            @NotNull double k1DbPer100mSqrtMHz,
+            @NotNull double k2DbPer100mMHz) {}
 
     @GetMapping("/feedlines")
     List<FeedlineView> feedlines() {
         return Feedline.ALL.stream()
-                .map(f -> new FeedlineView(f.id(), f.title(), f.impedanceOhm(), f.velocityFactor()))
+                .map(f -> new FeedlineView(
+                        f.id(),
+                        f.title(),
+                        f.impedanceOhm(),
+                        f.velocityFactor(),
+                        f.k1DbPer100mSqrtMHz(),
+                        f.k2DbPer100mMHz()))
                 .toList();
     }
 

@@ -36,7 +36,7 @@ public record AnalysisView(
             Double reactanceOhm,
             @NotNull boolean atEdge) {
 
-        static DipView of(Dip dip) {
+        public static DipView of(Dip dip) {
             ReadingView r = ReadingView.of(dip.reading());
             return new DipView(
                     r.frequencyHz(), r.swr(), r.returnLossDb(), r.resistanceOhm(), r.reactanceOhm(), dip.atEdge());

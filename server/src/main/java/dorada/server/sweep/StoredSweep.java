@@ -31,6 +31,7 @@ public class StoredSweep {
     private double startHz;
     private double stopHz;
     private double referenceOhm;
+    private boolean hasPhase;
     private Double dipHz;
     private Double dipReturnLossDb;
 
@@ -50,6 +51,7 @@ public class StoredSweep {
         this.startHz = sweep.startHz();
         this.stopHz = sweep.stopHz();
         this.referenceOhm = sweep.referenceOhm();
+        this.hasPhase = sweep.hasPhase();
         this.source = source;
         this.fileName = fileName;
         String joined = String.join("\n", warnings);
@@ -68,7 +70,7 @@ public class StoredSweep {
 
     /** The sweep, re the reference that it came with. */
     public Sweep sweep() {
-        return SweepCodec.decode(points, referenceOhm);
+        return SweepCodec.decode(points, referenceOhm, hasPhase);
     }
 
     public SweepSource source() {

@@ -18,7 +18,7 @@ final class SweepCodec {
         return buffer.array();
     }
 
-    static Sweep decode(byte[] bytes, double referenceOhm) {
+    static Sweep decode(byte[] bytes, double referenceOhm, boolean hasPhase) {
         int n = bytes.length / BYTES_PER_POINT;
         ByteBuffer buffer = ByteBuffer.wrap(bytes);
         double[] hz = new double[n];
@@ -29,6 +29,6 @@ final class SweepCodec {
             re[i] = buffer.getDouble();
             im[i] = buffer.getDouble();
         }
-        return new Sweep(hz, re, im, referenceOhm);
+        return hasPhase ? new Sweep(hz, re, im, referenceOhm) : Sweep.ofMagnitudes(hz, re);
     }
 }

@@ -3,5 +3,9 @@ package dorada.server.sweep;
 /** Where a sweep came from. */
 public enum SweepSource {
     SIMULATED_ANALYSER,
-    FILE
+    FILE,
+    /** Read at single channels and typed. */
+    SPOTS,
+    /** Raw reading of a calibration standard. */
+    STANDARD
 }

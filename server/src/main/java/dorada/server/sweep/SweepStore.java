@@ -28,6 +28,16 @@ public class SweepStore {
         return sweeps.save(new StoredSweep(sweep, SweepSource.SIMULATED_ANALYSER, null, List.of()));
     }
 
+    /** Keeps readings at single channels. */
+    public StoredSweep keepSpots(Sweep magnitudes) {
+        return sweeps.save(new StoredSweep(magnitudes, SweepSource.SPOTS, null, List.of()));
+    }
+
+    /** Keeps a raw reading of a calibration standard. */
+    public StoredSweep keepStandard(Sweep sweep) {
+        return sweeps.save(new StoredSweep(sweep, SweepSource.STANDARD, null, List.of()));
+    }
+
     /** Keeps what was read from a file and, beside it, the file as it came. */
     public StoredSweep keepImported(SweepFile file, String name, byte[] asItCame) {
         StoredSweep stored =

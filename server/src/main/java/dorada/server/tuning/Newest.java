@@ -1,6 +1,7 @@
 package dorada.server.tuning;
 
 import dorada.core.sweep.Dip;
+import dorada.core.sweep.SweepAnalysis;
 import dorada.core.sweep.Trace;
 import dorada.server.installation.Installation;
 import java.time.Instant;
@@ -52,10 +53,12 @@ public class Newest {
         Judgement j = Judgement.of(pass, installation);
         return new State(
                 pass.number(),
-                j.analysis().deepestDip(),
+                j.analysis().flatMap(SweepAnalysis::deepestDip),
                 j.verdict().worstSwr(),
                 j.verdict().met(),
-                Trace.of(j.analysis().sweep()).outline(SMALL_PICTURE_POINTS),
+                j.analysis()
+                        .map(a -> Trace.of(a.sweep()).outline(SMALL_PICTURE_POINTS))
+                        .orElse(new Trace(new double[0], new double[0])),
                 pass.recordedBy().displayName(),
                 pass.recordedAt());
     }

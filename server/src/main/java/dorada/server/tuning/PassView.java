@@ -4,9 +4,11 @@ import dorada.core.acceptance.ChannelVerdict;
 import dorada.core.acceptance.ReferencePlane;
 import dorada.core.acceptance.TransmitLimit;
 import dorada.core.format.SweepFile;
+import dorada.core.instrument.ReadingKind;
 import dorada.core.instrument.Span;
 import dorada.core.sweep.Sweep;
 import dorada.core.sweep.Trace;
+import dorada.core.tuning.ResonanceEstimate;
 import dorada.core.tuning.TrimAdvice;
 import dorada.server.installation.Installation;
 import dorada.server.sweep.AnalysisView;
@@ -30,12 +32,17 @@ public record PassView(
         String fileName,
         @NotNull String recordedBy,
         @NotNull Instant recordedAt,
-        @NotNull AnalysisView analysis,
-        @NotNull TraceView trace,
+        @NotNull ReadingKind readingKind,
+        @NotNull String restsOn,
+        @NotNull String declared,
+        @NotNull boolean hasPhase,
+        AnalysisView analysis,
+        TraceView trace,
+        EstimateView estimate,
         @NotNull VerdictView verdict,
         @NotNull TransmitView transmit,
         @NotNull List<RadioLimitView> otherTransmits,
-        @NotNull AdviceView advice) {
+        AdviceView advice) {
 
     /** No screen shows more points than this; a long file is thinned out for drawing, never for reading. */
     private static final int MOST_DRAWN = 2000;
@@ -53,9 +60,24 @@ public record PassView(
         }
     }
 
+    /** Where readings at a few channels put the resonance, and the curve that explains them; no measurement. */
+    public record EstimateView(
+            @NotNull double resonanceHz,
+            @NotNull double deviationHz,
+            @NotNull double belowShare,
+            @NotNull double aboveShare,
+            @NotNull TraceView curve) {
+
+        static EstimateView of(ResonanceEstimate e) {
+            return new EstimateView(
+                    e.resonanceHz(), e.deviationHz(), e.belowShare(), e.aboveShare(), TraceView.of(e.curve()));
+        }
+    }
+
     /** Met or not, by which rule, and each channel's margin; absent values were not measured or are infinite. */
     public record VerdictView(
             @NotNull boolean met,
+            @NotNull boolean sure,
             @NotNull String ruleWords,
             @NotNull String sentence,
             Double worstSwr,
@@ -81,11 +103,11 @@ public record PassView(
         }
     }
 
-    /** Whether one may transmit, and with how much. */
     /** What another radio on the same antenna may send. */
     public record RadioLimitView(
             @NotNull String radio, @NotNull TransmitView transmit) {}
 
+    /** Whether one may transmit, and with how much. */
     public record TransmitView(
             @NotNull boolean allowed,
             @NotNull double powerW,
@@ -153,15 +175,23 @@ public record PassView(
                 pass.sweep().fileName().orElse(null),
                 pass.recordedBy().displayName(),
                 pass.recordedAt(),
-                AnalysisView.of(
-                        new SweepFile(pass.sweep().sweep(), pass.sweep().warnings()),
-                        j.analysis(),
-                        new double[0],
-                        AnalysisView.USUAL_SWR_LIMITS,
-                        false),
-                TraceView.of(j.analysis().sweep()),
+                pass.readingKind(),
+                pass.readingKind().words(),
+                pass.declared(),
+                pass.isSwept() && pass.sweep().sweep().hasPhase(),
+                j.analysis()
+                        .map(a -> AnalysisView.of(
+                                new SweepFile(pass.sweep().sweep(), pass.sweep().warnings()),
+                                a,
+                                new double[0],
+                                AnalysisView.USUAL_SWR_LIMITS,
+                                false))
+                        .orElse(null),
+                j.analysis().map(a -> TraceView.of(a.sweep())).orElse(null),
+                j.estimate().map(EstimateView::of).orElse(null),
                 new VerdictView(
                         j.verdict().met(),
+                        j.verdict().sure(),
                         j.verdict().rule().words(),
                         j.verdict().sentence(),
                         ReadingView.finite(j.verdict().worstSwr()),
@@ -172,6 +202,6 @@ public record PassView(
                 j.others().stream()
                         .map(o -> new RadioLimitView(o.radio(), TransmitView.of(o.limit())))
                         .toList(),
-                AdviceView.of(Judgement.advice(installation, passes)));
+                Judgement.advice(installation, passes).map(AdviceView::of).orElse(null));
     }
 }

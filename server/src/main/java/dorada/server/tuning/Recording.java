@@ -1,5 +1,6 @@
 package dorada.server.tuning;
 
+import dorada.core.instrument.ReadingKind;
 import jakarta.validation.constraints.DecimalMax;
 import jakarta.validation.constraints.DecimalMin;
 import jakarta.validation.constraints.NotNull;
@@ -12,6 +13,9 @@ import java.util.UUID;
  * @param requestKey made by the page; the same key sent again records nothing twice
  * @param changeM metres added since the pass before, negative when shortened
  * @param note in their words, perhaps empty
+ * @param rests what an imported sweep rests on; absent for a measured one
+ * @param declared by whom and over which span an instrument was calibrated inside itself, in their words; absent for nothing
+ * @param calibrationId the shop's calibration with which an imported raw sweep is to be corrected; absent for none
  */
 public record Recording(
         @NotNull(message = "A request key is missing.") UUID requestKey,
@@ -22,4 +26,16 @@ public record Recording(
         Double changeM,
 
         @NotNull @Size(max = 2000, message = "A note has at most 2000 letters.")
-        String note) {}
+        String note,
+
+        ReadingKind rests,
+
+        @Size(max = 300, message = "At most 300 letters, please.")
+        String declared,
+
+        UUID calibrationId) {
+
+    String declaredWords() {
+        return declared == null ? "" : declared.strip();
+    }
+}

@@ -1,7 +1,9 @@
 package dorada.server.tuning;
 
 import dorada.core.format.NumberFormat;
+import dorada.core.instrument.ReadingKind;
 import dorada.core.instrument.Span;
+import dorada.core.instrument.SpotReading;
 import dorada.server.installation.InstallationView;
 import dorada.server.people.SignedIn;
 import dorada.server.problem.JobException;
@@ -11,6 +13,7 @@ import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotNull;
 import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
 import org.springframework.http.ContentDisposition;
@@ -78,9 +81,38 @@ class TuningController {
     PassView importFile(
             @PathVariable UUID id,
             @RequestPart("file") MultipartFile file,
+            @RequestParam(defaultValue = "1") int port,
             @Valid @ModelAttribute Recording recording,
             @AuthenticationPrincipal SignedIn me) {
-        return tuning.importFile(id, recording, UploadedSweep.read(file, 1), me.id());
+        return tuning.importFile(id, recording, UploadedSweep.read(file, port), me.id());
+    }
+
+    /** Readings at single channels, typed. */
+    record SpotsRequest(
+            @NotNull @Valid Recording recording,
+            @NotNull(message = "Which instrument was read?") ReadingKind kind,
+            @NotNull List<SpotRequest> spots) {
+
+        List<SpotReading> readings() {
+            if (kind.isSwept()) {
+                throw JobException.atField("kind", "An analyser is swept; typed values come from a meter or a dial.");
+            }
+            if (spots.isEmpty()) {
+                throw JobException.atField("spots", "Please type at least one reading.");
+            }
+            List<SpotReading> readings = new ArrayList<>();
+            for (int i = 0; i < spots.size(); i++) {
+                readings.add(spots.get(i).reading(kind, "spots[" + i + "]"));
+            }
+            return readings;
+        }
+    }
+
+    @PostMapping(path = "/installations/{id}/spots")
+    @ResponseStatus(HttpStatus.CREATED)
+    PassView recordSpots(
+            @PathVariable UUID id, @Valid @RequestBody SpotsRequest request, @AuthenticationPrincipal SignedIn me) {
+        return tuning.recordSpots(id, request.recording(), request.kind(), request.readings(), me.id());
     }
 
     @PostMapping("/installations/{id}/sign-off")
@@ -98,6 +130,18 @@ class TuningController {
     @GetMapping("/passes/{id}/touchstone")
     ResponseEntity<byte[]> touchstone(@PathVariable UUID id, @RequestParam(defaultValue = "RI") NumberFormat format) {
         return download(tuning.touchstone(id, format));
+    }
+
+    /** The trace as a table. */
+    @GetMapping("/passes/{id}/table")
+    ResponseEntity<byte[]> table(@PathVariable UUID id) {
+        return download(tuning.table(id));
+    }
+
+    /** The trace for the trace desk. */
+    @GetMapping("/passes/{id}/trace")
+    TuningService.PassTrace trace(@PathVariable UUID id) {
+        return tuning.trace(id);
     }
 
     /** An imported file as it came, byte for byte. */

@@ -4,7 +4,11 @@ import dorada.core.acceptance.ReferencePlane;
 import dorada.server.installation.Installation;
 import dorada.server.people.Person;
 import dorada.server.sweep.StoredSweep;
+import dorada.core.instrument.ReadingKind;
+import dorada.core.instrument.SpotReading;
+import jakarta.persistence.CollectionTable;
 import jakarta.persistence.Column;
+import jakarta.persistence.ElementCollection;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
@@ -12,7 +16,10 @@ import jakarta.persistence.FetchType;
 import jakarta.persistence.Id;
 import jakarta.persistence.JoinColumn;
 import jakarta.persistence.ManyToOne;
+import jakarta.persistence.OrderColumn;
 import java.time.Instant;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.UUID;
 
 /** One turn of the loop, recorded: what was changed, and the sweep after it. Never altered afterwards. */
@@ -41,22 +48,44 @@ class TuningPass {
 
     private UUID requestKey;
 
+    @Enumerated(EnumType.STRING)
+    @Column(length = 30)
+    private ReadingKind readingKind;
+
+    private String declared;
+
+    @ElementCollection(fetch = FetchType.EAGER)
+    @CollectionTable(name = "spot_reading", joinColumns = @JoinColumn(name = "pass_id"))
+    @OrderColumn(name = "position")
+    private List<SpotValue> spots = new ArrayList<>();
+
     @ManyToOne(fetch = FetchType.EAGER, optional = false)
     @JoinColumn(name = "recorded_by")
     private Person recordedBy;
 
     private Instant recordedAt;
 
+    /** What was measured, and what it rests on. */
+    record Taken(StoredSweep sweep, ReadingKind kind, String declared, List<SpotReading> spots) {
+
+        static Taken swept(StoredSweep sweep, ReadingKind kind, String declared) {
+            return new Taken(sweep, kind, declared, List.of());
+        }
+    }
+
     protected TuningPass() {}
 
-    TuningPass(Installation installation, int number, Recording recording, StoredSweep sweep, Person by, Instant at) {
+    TuningPass(Installation installation, int number, Recording recording, Taken taken, Person by, Instant at) {
         this.id = UUID.randomUUID();
         this.installation = installation;
         this.number = number;
         this.changeM = recording.changeM();
         this.note = recording.note().strip();
         this.plane = installation.measuredAt();
-        this.sweep = sweep;
+        this.sweep = taken.sweep();
+        this.readingKind = taken.kind();
+        this.declared = taken.declared();
+        taken.spots().forEach(s -> this.spots.add(new SpotValue(s)));
         this.requestKey = recording.requestKey();
         this.recordedBy = by;
         this.recordedAt = at;
@@ -88,6 +117,24 @@ class TuningPass {
 
     StoredSweep sweep() {
         return sweep;
+    }
+
+    ReadingKind readingKind() {
+        return readingKind;
+    }
+
+    /** Who calibrated what, as declared; "" where nothing was. */
+    String declared() {
+        return declared;
+    }
+
+    /** Readings at single channels; empty for a sweep. */
+    List<SpotReading> spots() {
+        return spots.stream().map(SpotValue::reading).toList();
+    }
+
+    boolean isSwept() {
+        return readingKind.isSwept();
     }
 
     Person recordedBy() {

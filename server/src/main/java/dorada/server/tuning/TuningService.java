@@ -1,23 +1,31 @@
 package dorada.server.tuning;
 
+import dorada.core.format.CsvWriter;
 import dorada.core.format.FrequencyUnit;
 import dorada.core.format.NumberFormat;
+import dorada.core.format.SweepFile;
 import dorada.core.format.TouchstoneWriter;
+import dorada.core.instrument.ReadingKind;
 import dorada.core.instrument.Span;
+import dorada.core.instrument.SpotReading;
+import dorada.core.sweep.Sweep;
+import dorada.server.calibration.Calibrations;
 import dorada.server.installation.Installation;
 import dorada.server.installation.InstallationService;
 import dorada.server.installation.InstallationView;
 import dorada.server.instrument.PracticeBench;
 import dorada.server.people.PeopleService;
 import dorada.server.problem.JobException;
-import dorada.server.sweep.StoredSweep;
 import dorada.server.sweep.SweepStore;
+import dorada.server.sweep.TraceData;
 import dorada.server.sweep.UploadedSweep;
+import jakarta.validation.constraints.NotNull;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.time.Clock;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -35,6 +43,7 @@ public class TuningService {
     private final SweepStore sweeps;
     private final PracticeBench bench;
     private final PeopleService people;
+    private final Calibrations calibrations;
     private final Clock clock;
 
     TuningService(
@@ -43,12 +52,14 @@ public class TuningService {
             SweepStore sweeps,
             PracticeBench bench,
             PeopleService people,
+            Calibrations calibrations,
             Clock clock) {
         this.passes = passes;
         this.installations = installations;
         this.sweeps = sweeps;
         this.bench = bench;
         this.people = people;
+        this.calibrations = calibrations;
         this.clock = clock;
     }
 
@@ -71,24 +82,60 @@ public class TuningService {
         return record(installationId, recording, by, (installation, before) -> {
             double changedM = recording.changeM()
                     + before.stream().mapToDouble(TuningPass::changeM).sum();
-            return sweeps.keepMeasured(bench.sweep(installation, changedM, before.size() + 1, span, points));
+            return TuningPass.Taken.swept(
+                    sweeps.keepMeasured(bench.sweep(installation, changedM, before.size() + 1, span, points)),
+                    ReadingKind.CALIBRATED_ANALYSER,
+                    "");
         });
     }
 
-    /** Records an imported file. */
+    /** Records an imported file, corrected by one of the shop's calibrations where the recording names one. */
     public PassView importFile(UUID installationId, Recording recording, UploadedSweep upload, UUID by) {
-        return record(
-                installationId,
-                recording,
-                by,
-                (installation, before) -> sweeps.keepImported(upload.file(), upload.name(), upload.bytes()));
+        return record(installationId, recording, by, (installation, before) -> {
+            if (recording.calibrationId() != null) {
+                Calibrations.Use use = calibrations.correct(
+                        recording.calibrationId(), upload.file().sweep().renormalised(Sweep.STANDARD_REFERENCE_OHM));
+                SweepFile corrected = new SweepFile(
+                        use.corrected().sweep(), use.corrected().warnings());
+                return TuningPass.Taken.swept(
+                        sweeps.keepImported(corrected, upload.name(), upload.bytes()),
+                        ReadingKind.CALIBRATED_ANALYSER,
+                        "corrected with " + use.name());
+            }
+            ReadingKind kind = recording.rests() == null ? ReadingKind.UNCALIBRATED_ANALYSER : recording.rests();
+            if (!kind.isSwept()) {
+                throw JobException.atField("rests", "A file holds a sweep of an analyser.");
+            }
+            return TuningPass.Taken.swept(
+                    sweeps.keepImported(upload.file(), upload.name(), upload.bytes()), kind, recording.declaredWords());
+        });
+    }
+
+    /** Records readings at single channels. */
+    public PassView recordSpots(
+            UUID installationId, Recording recording, ReadingKind kind, List<SpotReading> spots, UUID by) {
+        List<SpotReading> ascending = spots.stream()
+                .sorted(Comparator.comparingDouble(SpotReading::frequencyHz))
+                .toList();
+        return record(installationId, recording, by, (installation, before) -> new TuningPass.Taken(
+                sweeps.keepSpots(magnitudes(ascending)), kind, recording.declaredWords(), ascending));
+    }
+
+    private static Sweep magnitudes(List<SpotReading> spots) {
+        try {
+            return Sweep.ofMagnitudes(
+                    spots.stream().mapToDouble(SpotReading::frequencyHz).toArray(),
+                    spots.stream().mapToDouble(SpotReading::magnitude).toArray());
+        } catch (IllegalArgumentException e) {
+            throw JobException.atField("spots", "Each channel is read once: two readings stand at one frequency.");
+        }
     }
 
     private PassView record(
             UUID installationId,
             Recording recording,
             UUID by,
-            BiFunction<Installation, List<TuningPass>, StoredSweep> take) {
+            BiFunction<Installation, List<TuningPass>, TuningPass.Taken> take) {
         Installation installation = installations.byId(installationId);
         List<TuningPass> before = passes.findByInstallationIdOrderByNumber(installationId);
         Optional<TuningPass> sentBefore = passes.findByRequestKey(recording.requestKey());
@@ -153,6 +200,9 @@ public class TuningService {
     Download touchstone(UUID passId, NumberFormat format) {
         TuningPass pass = byId(passId);
         StringBuilder out = new StringBuilder();
+        if (!pass.sweep().sweep().hasPhase()) {
+            throw JobException.conflict("This pass has no phase, which a Touchstone file must hold. Take the table (CSV).");
+        }
         try {
             new TouchstoneWriter(FrequencyUnit.HZ, format)
                     .write(
@@ -169,6 +219,31 @@ public class TuningService {
         }
         String name = pass.installation().shopNumber() + "-pass-" + pass.number() + ".s1p";
         return new Download(name, out.toString().getBytes(StandardCharsets.UTF_8));
+    }
+
+    /** The points as a table; without phase, their magnitudes. */
+    @Transactional(readOnly = true)
+    Download table(UUID passId) {
+        TuningPass pass = byId(passId);
+        StringBuilder out = new StringBuilder();
+        try {
+            CsvWriter.write(pass.sweep().sweep(), out);
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+        String name = pass.installation().shopNumber() + "-pass-" + pass.number() + ".csv";
+        return new Download(name, out.toString().getBytes(StandardCharsets.UTF_8));
+    }
+
+    /** A pass for the trace desk. */
+    record PassTrace(@NotNull String name, @NotNull TraceData trace) {}
+
+    @Transactional(readOnly = true)
+    PassTrace trace(UUID passId) {
+        TuningPass pass = byId(passId);
+        return new PassTrace(
+                pass.installation().shopNumber() + " pass " + pass.number(),
+                TraceData.of(pass.sweep().sweep()));
     }
 
     @Transactional(readOnly = true)

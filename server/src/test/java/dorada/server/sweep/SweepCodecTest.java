@@ -11,6 +11,6 @@ class SweepCodecTest {
     void everyBitOfASweepComesBack() {
         Sweep sweep = new Sweep(
                 new double[] {1e6 / 3, Math.PI * 1e8}, new double[] {-0.1, 1 / 7.0}, new double[] {1e-300, -0.0}, 75);
-        assertThat(SweepCodec.decode(SweepCodec.encode(sweep), 75)).isEqualTo(sweep);
+        assertThat(SweepCodec.decode(SweepCodec.encode(sweep), 75, true)).isEqualTo(sweep);
     }
 }

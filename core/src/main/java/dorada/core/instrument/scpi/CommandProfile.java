@@ -15,6 +15,8 @@ package dorada.core.instrument.scpi;
  * @param abort ends a sweep
  * @param error query for the next error, {@code 0,...} for none
  * @param identity query for who it is
+ * @param raw switches its own correction off, for a calibration of ours; empty where it cannot
+ * @param corrected switches it on again
  */
 public record CommandProfile(
         String setUp,
@@ -27,7 +29,15 @@ public record CommandProfile(
         String data,
         String abort,
         String error,
-        String identity) {
+        String identity,
+        String raw,
+        String corrected) {
+
+    /** Profiles that were kept before these two were known lack them. */
+    public CommandProfile {
+        raw = raw == null ? "" : raw;
+        corrected = corrected == null ? "" : corrected;
+    }
 
     /** What the stand-in understands; a start for others. */
     public static final CommandProfile STAND_IN = new CommandProfile(
@@ -41,5 +51,7 @@ public record CommandProfile(
             "TRACe:DATA? REFLection",
             "ABORt",
             "SYSTem:ERRor?",
-            "*IDN?");
+            "*IDN?",
+            "SENSe:CORRection:STATe OFF",
+            "SENSe:CORRection:STATe ON");
 }

@@ -60,6 +60,26 @@ public final class ScpiAnalyser implements AutoCloseable {
         });
     }
 
+    /**
+     * One sweep without the instrument's own correction, as a calibration of ours needs it.
+     *
+     * @throws InstrumentException also where the profile does not say how
+     */
+    public Sweep rawSweep(Span span, int points, int averages, BooleanSupplier goOn) {
+        if (profile.raw().isEmpty()) {
+            throw new InstrumentException(
+                    "How this analyser's own correction is switched off is not known: add the command to the instrument.");
+        }
+        return again(() -> {
+            tell(profile.raw(), "");
+            try {
+                return sweep(span, points, averages, goOn);
+            } finally {
+                tell(profile.corrected(), "");
+            }
+        });
+    }
+
     private void await(BooleanSupplier goOn) throws IOException {
         long until = System.nanoTime() + longestSweep.toNanos();
         while (!profile.isMeasuring().isEmpty() && (statusOf(ask(profile.isMeasuring(), ANSWER)) & MEASURING) != 0) {

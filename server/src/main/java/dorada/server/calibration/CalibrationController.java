@@ -1,0 +1,160 @@
+package dorada.server.calibration;
+
+import dorada.core.calibration.Calibration;
+import dorada.core.calibration.CalibrationException;
+import dorada.core.calibration.Standards;
+import dorada.core.sweep.Sweep;
+import dorada.server.people.SignedIn;
+import dorada.server.problem.JobException;
+import dorada.server.sweep.AnalysisView.SampleView;
+import dorada.server.sweep.TraceData;
+import dorada.server.sweep.TraceData.ComplexRequest;
+import io.swagger.v3.oas.annotations.media.Schema;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
+import java.util.List;
+import java.util.UUID;
+import java.util.stream.IntStream;
+import org.springframework.http.HttpStatus;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+/** Calibrations kept for the shop, and correction for scripts. */
+@RestController
+@RequestMapping("/api/calibrations")
+class CalibrationController {
+
+    private final Calibrations calibrations;
+    private final JsonMapper json;
+
+    CalibrationController(Calibrations calibrations, JsonMapper json) {
+        this.calibrations = calibrations;
+        this.json = json;
+    }
+
+    @GetMapping
+    List<CalibrationView> all() {
+        return calibrations.all();
+    }
+
+    @PostMapping
+    @ResponseStatus(HttpStatus.CREATED)
+    CalibrationView make(@Valid @RequestBody CalibrationRequest request, @AuthenticationPrincipal SignedIn me) {
+        return calibrations.make(request, me.id());
+    }
+
+    @DeleteMapping("/{id}")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void remove(@PathVariable UUID id) {
+        calibrations.remove(id, true);
+    }
+
+    @PostMapping("/{id}/restore")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void restore(@PathVariable UUID id) {
+        calibrations.remove(id, false);
+    }
+
+    record TraceRequest(@NotNull TraceData trace) {
+
+        Sweep sweep() {
+            if (trace == null) {
+                throw JobException.atField("trace", "A trace is missing.");
+            }
+            return trace.sweep("trace");
+        }
+    }
+
+    record CorrectedView(@NotNull TraceData trace, @NotNull List<String> warnings) {}
+
+    /** A raw trace corrected; points outside the calibrated span are left out, with a warning. */
+    @PostMapping("/{id}/correct")
+    CorrectedView correct(@PathVariable UUID id, @RequestBody TraceRequest request) {
+        Calibration.Corrected c = calibrations.correct(id, request.sweep()).corrected();
+        return new CorrectedView(TraceData.of(c.sweep()), c.warnings());
+    }
+
+    record QualityView(@NotNull double directivityLeftDb, @NotNull boolean sound, @NotNull String sentence) {}
+
+    /** The load connected again: what is left of it. */
+    @PostMapping("/{id}/check")
+    QualityView check(@PathVariable UUID id, @RequestBody TraceRequest request) {
+        Calibration.Quality q = calibrations.check(id, request.sweep());
+        return new QualityView(Math.min(99, q.directivityLeftDb()), q.sound(), q.sentence());
+    }
+
+    /** @param truth what the standards are, over the same frequencies; or the word "ideal" */
+    record CorrectRequest(
+            @NotNull double[] frequenciesHz,
+            @NotNull List<ComplexRequest> open,
+            @Schema(name = "short") @com.fasterxml.jackson.annotation.JsonProperty("short") @NotNull List<ComplexRequest> shorted,
+            @NotNull List<ComplexRequest> load,
+            @NotNull JsonNode truth,
+            @NotNull List<ComplexRequest> raw) {}
+
+    record TruthRequest(
+            List<ComplexRequest> open,
+            @com.fasterxml.jackson.annotation.JsonProperty("short") List<ComplexRequest> shorted,
+            List<ComplexRequest> load) {}
+
+    record SamplesView(@NotNull List<SampleView> samples, @NotNull List<String> warnings) {}
+
+    /** For scripts; nothing is stored. */
+    @PostMapping("/correct")
+    SamplesView correct(@RequestBody CorrectRequest request) {
+        double[] hz = request.frequenciesHz;
+        if (hz == null || hz.length == 0) {
+            throw JobException.atField("frequenciesHz", "There are no frequencies: give at least one.");
+        }
+        Standards.Truth read = standards(hz, request.open, request.shorted, request.load, "");
+        Standards.Truth truth = truth(hz, request.truth);
+        Sweep raw = TraceData.sweepOf(hz, request.raw, "raw");
+        try {
+            Calibration.Corrected c = Calibration.of(read, truth).correct(raw);
+            Sweep s = c.sweep();
+            return new SamplesView(
+                    IntStream.range(0, s.size())
+                            .mapToObj(i -> new SampleView(s.frequencyHz(i), s.re(i), s.im(i)))
+                            .toList(),
+                    c.warnings());
+        } catch (CalibrationException | IllegalArgumentException e) {
+            throw JobException.atField("open", e.getMessage());
+        }
+    }
+
+    private Standards.Truth truth(double[] hz, JsonNode truth) {
+        if (truth == null || truth.isNull() || truth.isString()) {
+            if (truth != null && truth.isString() && truth.asString().equals("ideal")) {
+                return Standards.IDEAL.at(hz);
+            }
+            throw JobException.atField("truth", "The truth is {open, short, load}, or \"ideal\".");
+        }
+        try {
+            TruthRequest t = json.treeToValue(truth, TruthRequest.class);
+            return standards(hz, t.open, t.shorted, t.load, "truth.");
+        } catch (tools.jackson.core.JacksonException e) {
+            throw JobException.atField("truth", "The truth is {open, short, load}, or \"ideal\".");
+        }
+    }
+
+    private static Standards.Truth standards(
+            double[] hz,
+            List<ComplexRequest> open,
+            List<ComplexRequest> shorted,
+            List<ComplexRequest> load,
+            String prefix) {
+        return new Standards.Truth(
+                TraceData.sweepOf(hz, open, prefix + "open"),
+                TraceData.sweepOf(hz, shorted, prefix + "short"),
+                TraceData.sweepOf(hz, load, prefix + "load"));
+    }
+}

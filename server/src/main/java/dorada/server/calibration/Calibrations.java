@@ -1,0 +1,94 @@
+package dorada.server.calibration;
+
+import dorada.core.calibration.Calibration;
+import dorada.core.calibration.CalibrationException;
+import dorada.core.calibration.Standards;
+import dorada.core.sweep.Sweep;
+import dorada.server.people.PeopleService;
+import dorada.server.problem.JobException;
+import dorada.server.sweep.SweepStore;
+import java.time.Clock;
+import java.util.List;
+import java.util.UUID;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** The shop's calibrations: made, used, checked, removed and put back. */
+@Service
+@Transactional
+public class Calibrations {
+
+    private static final double BEST_DB = 99;
+
+    private final CalibrationRepository calibrations;
+    private final SweepStore sweeps;
+    private final PeopleService people;
+    private final Clock clock;
+
+    Calibrations(CalibrationRepository calibrations, SweepStore sweeps, PeopleService people, Clock clock) {
+        this.calibrations = calibrations;
+        this.sweeps = sweeps;
+        this.people = people;
+        this.clock = clock;
+    }
+
+    @Transactional(readOnly = true)
+    List<CalibrationView> all() {
+        return calibrations.findByRemovedFalseOrderByMadeAtDesc().stream()
+                .map(CalibrationView::of)
+                .toList();
+    }
+
+    CalibrationView make(CalibrationRequest request, UUID by) {
+        Sweep open = request.open().sweep("open");
+        Sweep shorted = request.shorted().sweep("shorted");
+        Sweep load = request.load().sweep("load");
+        try {
+            Calibration.of(
+                    new Standards.Truth(open, shorted, load), request.standards().standards());
+        } catch (IllegalArgumentException | CalibrationException e) {
+            throw JobException.atField("open", e.getMessage());
+        }
+        return CalibrationView.of(calibrations.save(new KeptCalibration(
+                request,
+                sweeps.keepStandard(open),
+                sweeps.keepStandard(shorted),
+                sweeps.keepStandard(load),
+                people.byId(by),
+                clock.instant())));
+    }
+
+    /** What was corrected, and with which calibration. */
+    public record Use(Calibration.Corrected corrected, String name) {}
+
+    /** {@code raw} corrected by calibration {@code id}; refused outside its span. */
+    @Transactional(readOnly = true)
+    public Use correct(UUID id, Sweep raw) {
+        KeptCalibration kept = byId(id);
+        try {
+            return new Use(kept.calibration().correct(raw), kept.name());
+        } catch (CalibrationException | IllegalStateException e) {
+            throw JobException.atField("calibrationId", e.getMessage());
+        }
+    }
+
+    Calibration.Quality check(UUID id, Sweep loadAgain) {
+        KeptCalibration kept = byId(id);
+        try {
+            Calibration.Quality quality = kept.calibration().quality(loadAgain);
+            kept.checked(Math.min(BEST_DB, quality.directivityLeftDb()), clock.instant());
+            return quality;
+        } catch (CalibrationException | IllegalStateException e) {
+            throw JobException.atField("trace", e.getMessage());
+        }
+    }
+
+    /** Kept on the shelf of removed ones, so that it can be put back. */
+    void remove(UUID id, boolean isRemoved) {
+        byId(id).setRemoved(isRemoved);
+    }
+
+    private KeptCalibration byId(UUID id) {
+        return calibrations.findById(id).orElseThrow(() -> JobException.notFound("calibration"));
+    }
+}

@@ -1,0 +1,54 @@
+package dorada.server.trace;
+
+import dorada.core.calibration.PortExtension;
+import dorada.server.line.FeedlineRequest;
+import dorada.server.problem.JobException;
+import dorada.server.sweep.TraceData;
+import jakarta.validation.constraints.NotNull;
+
+/**
+ * How a trace is to be looked at.
+ *
+ * @param extension absent for none
+ * @param line the feedline in front of the antenna; absent for none
+ * @param view where it is looked at; AS_MEASURED where absent
+ * @param window see {@code FaultView}; absent for the usual one
+ * @param wantedHz absent for none
+ */
+record LookRequest(
+        @NotNull TraceData trace,
+        ExtensionRequest extension,
+        FeedlineRequest line,
+        View view,
+        String window,
+        double[] wantedHz) {
+
+    /** Where the antenna is looked at. */
+    enum View {
+        AS_MEASURED,
+        /** Measured at the radio end; the line is taken off. */
+        AT_ANTENNA,
+        /** Measured at the antenna; the line is put on. */
+        AT_RADIO
+    }
+
+    record ExtensionRequest(@NotNull Double electricalLengthM, Double lossDbAt1GHz) {
+
+        PortExtension extension() {
+            try {
+                return new PortExtension(
+                        electricalLengthM == null ? 0 : electricalLengthM, lossDbAt1GHz == null ? 0 : lossDbAt1GHz);
+            } catch (IllegalArgumentException e) {
+                throw JobException.atField("extension", e.getMessage());
+            }
+        }
+    }
+
+    View seen() {
+        return view == null ? View.AS_MEASURED : view;
+    }
+
+    double[] wanted() {
+        return wantedHz == null ? new double[0] : wantedHz;
+    }
+}

@@ -1,0 +1,150 @@
+package dorada.server.trace;
+
+import dorada.core.format.FormatException;
+import dorada.core.format.SweepFile;
+import dorada.core.format.SweepFileReader;
+import dorada.core.line.EchoProfile;
+import dorada.core.line.FaultLocator;
+import dorada.core.line.Line;
+import dorada.core.line.LineEffect;
+import dorada.core.line.ThroughLine;
+import dorada.core.line.Window;
+import dorada.core.sweep.Comparison;
+import dorada.core.sweep.Repeatability;
+import dorada.core.sweep.Sweep;
+import dorada.core.sweep.SweepAnalysis;
+import dorada.server.line.FaultView;
+import dorada.server.problem.JobException;
+import dorada.server.sweep.AnalysisView;
+import dorada.server.sweep.ReadingView;
+import dorada.server.sweep.TraceData;
+import dorada.server.sweep.UploadedSweep;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Optional;
+import org.springframework.stereotype.Service;
+import org.springframework.web.multipart.MultipartFile;
+
+/** Looks at traces; keeps nothing. */
+@Service
+class TraceService {
+
+    private static final double DRAWN_BEYOND = 1.25;
+
+    ReadFileView read(MultipartFile file, int port) {
+        UploadedSweep upload = UploadedSweep.read(file, port);
+        try {
+            return ReadFileView.of(upload.name(), upload.file(), SweepFileReader.table(upload.bytes()));
+        } catch (FormatException e) {
+            throw JobException.inFile(e.line(), e.getMessage());
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    LookView look(LookRequest request) {
+        if (request.trace() == null) {
+            throw JobException.atField("trace", "A trace is missing.");
+        }
+        Sweep measured = request.trace().sweep("trace");
+        List<String> doubts = new ArrayList<>();
+        try {
+            Sweep extended = request.extension() == null
+                    ? measured
+                    : request.extension().extension().applied(measured);
+            Optional<Line> line = Optional.ofNullable(request.line()).map(l -> l.line("line"));
+            Sweep seen = seen(request.seen(), extended, line, doubts);
+            return view(request, extended, seen, line, doubts);
+        } catch (IllegalStateException e) {
+            throw JobException.atField("trace", e.getMessage());
+        }
+    }
+
+    private static Sweep seen(LookRequest.View view, Sweep extended, Optional<Line> line, List<String> doubts) {
+        if (view == LookRequest.View.AS_MEASURED) {
+            return extended;
+        }
+        Line between = line.orElseThrow(
+                () -> JobException.atField("line", "Choose the feedline, so that it can be taken off or put on."));
+        if (view == LookRequest.View.AT_RADIO) {
+            return ThroughLine.towardRadio(extended, between);
+        }
+        Sweep atAntenna = ThroughLine.towardAntenna(extended, between);
+        doubts.addAll(ThroughLine.doubts(atAntenna, between));
+        return atAntenna;
+    }
+
+    private static LookView view(
+            LookRequest request, Sweep extended, Sweep seen, Optional<Line> line, List<String> doubts) {
+        SweepAnalysis analysis = new SweepAnalysis(seen);
+        double[] wanted = request.wanted();
+        boolean locates = line.isPresent() && seen.hasPhase() && extended.size() >= EchoProfile.FEWEST_POINTS;
+        Optional<EchoProfile> profile = locates
+                ? Optional.of(EchoProfile.of(extended, line.get(), FaultView.window(request.window())))
+                : Optional.empty();
+        Window window = FaultView.window(request.window());
+        return new LookView(
+                TraceData.of(seen),
+                AnalysisView.of(
+                        new SweepFile(seen, List.of()), analysis, wanted, AnalysisView.USUAL_SWR_LIMITS, false),
+                ReadingView.finite(Repeatability.noiseOf(seen)),
+                analysis.isFlatAndLow(),
+                line.filter(l -> seen.hasPhase())
+                        .map(l -> effects(request.seen(), extended, seen, l, wanted))
+                        .orElse(List.of()),
+                doubts,
+                profile.map(p -> FaultView.of(new FaultLocator(line.get(), window).locate(p)))
+                        .orElse(null),
+                profile.map(p -> LookView.ProfileView.of(p, farthest(p, line.get())))
+                        .orElse(null));
+    }
+
+    private static double farthest(EchoProfile profile, Line line) {
+        return line.lengthM() > 0
+                ? Math.min(profile.reachM(), line.lengthM() * DRAWN_BEYOND + 2 * profile.resolutionM())
+                : profile.reachM();
+    }
+
+    /** Seen as measured, a sweep is taken to be the antenna's own. */
+    private static List<LookView.EffectView> effects(
+            LookRequest.View view, Sweep extended, Sweep seen, Line line, double[] wanted) {
+        Sweep atAntenna = view == LookRequest.View.AT_ANTENNA ? seen : extended;
+        return Arrays.stream(wanted)
+                .mapToObj(hz -> LineEffect.at(atAntenna, line, hz))
+                .flatMap(Optional::stream)
+                .map(LookView.EffectView::of)
+                .toList();
+    }
+
+    CompareView compare(List<TraceData> traces, double[] wantedHz) {
+        List<Sweep> sweeps = new ArrayList<>();
+        for (int i = 0; i < traces.size(); i++) {
+            sweeps.add(traces.get(i).sweep("traces[" + i + "]"));
+        }
+        try {
+            Comparison comparison =
+                    Comparison.of(sweeps.stream().map(SweepAnalysis::new).toList(), wantedHz);
+            return new CompareView(
+                    comparison.rows().stream().map(CompareView.ComparedRowView::of).toList(),
+                    comparison.shifts().stream().map(CompareView.ShiftView::of).toList(),
+                    steadiness(sweeps, wantedHz));
+        } catch (IllegalArgumentException e) {
+            throw JobException.atField("traces", e.getMessage());
+        }
+    }
+
+    private static CompareView.SteadinessView steadiness(List<Sweep> sweeps, double[] wantedHz) {
+        if (sweeps.size() < 2 || !sweeps.stream().allMatch(Sweep::hasPhase)) {
+            return null;
+        }
+        try {
+            return CompareView.SteadinessView.of(Repeatability.of(sweeps, wantedHz));
+        } catch (IllegalArgumentException e) {
+            // Different bands are compared by their tables alone.
+            return null;
+        }
+    }
+}

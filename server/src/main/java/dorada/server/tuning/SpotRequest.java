@@ -1,0 +1,60 @@
+package dorada.server.tuning;
+
+import dorada.core.instrument.ReadingKind;
+import dorada.core.instrument.SpotReading;
+import dorada.server.problem.JobException;
+import jakarta.validation.constraints.NotNull;
+import java.util.OptionalDouble;
+
+/**
+ * One reading as it is typed: an SWR, or forward and reflected watts with their full scales.
+ *
+ * @param resistanceOhm where a dial analyser shows it
+ * @param reactanceSizeOhm without its sign, where a dial analyser shows it
+ * @param errorShare of a wattmeter's full scale; the usual one where absent
+ */
+record SpotRequest(
+        @NotNull double frequencyHz,
+        Double swr,
+        Double resistanceOhm,
+        Double reactanceSizeOhm,
+        Double forwardW,
+        Double reflectedW,
+        Double forwardFullScaleW,
+        Double reflectedFullScaleW,
+        Double errorShare) {
+
+    /** @throws JobException at {@code field} */
+    SpotReading reading(ReadingKind kind, String field) {
+        try {
+            if (kind == ReadingKind.WATTMETER) {
+                return ofWatts(field);
+            }
+            if (swr == null) {
+                throw JobException.atField(field, "The SWR of this channel is missing.");
+            }
+            return kind == ReadingKind.DIAL_ANALYSER
+                    ? SpotReading.ofDial(frequencyHz, swr, optional(resistanceOhm), optional(reactanceSizeOhm))
+                    : SpotReading.ofSwr(kind, frequencyHz, swr);
+        } catch (IllegalArgumentException e) {
+            throw JobException.atField(field, e.getMessage());
+        }
+    }
+
+    private SpotReading ofWatts(String field) {
+        if (forwardW == null || reflectedW == null || forwardFullScaleW == null) {
+            throw JobException.atField(field, "Forward and reflected watts and the range are needed.");
+        }
+        return SpotReading.ofWatts(
+                frequencyHz,
+                forwardW,
+                reflectedW,
+                forwardFullScaleW,
+                reflectedFullScaleW == null ? forwardFullScaleW : reflectedFullScaleW,
+                errorShare == null ? SpotReading.USUAL_ERROR_SHARE : errorShare);
+    }
+
+    private static OptionalDouble optional(Double value) {
+        return value == null ? OptionalDouble.empty() : OptionalDouble.of(value);
+    }
+}

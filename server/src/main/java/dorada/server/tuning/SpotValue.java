@@ -1,0 +1,43 @@
+package dorada.server.tuning;
+
+import dorada.core.instrument.SpotReading;
+import jakarta.persistence.Column;
+import jakarta.persistence.Embeddable;
+import java.util.OptionalDouble;
+
+/** A reading at one channel as it is stored. */
+@Embeddable
+class SpotValue {
+
+    private double frequencyHz;
+    private double swr;
+    private double lowSwr;
+    private Double highSwr;
+
+    @Column(name = "resistance_ohm")
+    private Double resistanceOhm;
+
+    @Column(name = "reactance_size_ohm")
+    private Double reactanceSizeOhm;
+
+    protected SpotValue() {}
+
+    SpotValue(SpotReading r) {
+        frequencyHz = r.frequencyHz();
+        swr = r.swr();
+        lowSwr = r.lowSwr();
+        highSwr = Double.isInfinite(r.highSwr()) ? null : r.highSwr();
+        resistanceOhm = r.resistanceOhm().isPresent() ? r.resistanceOhm().getAsDouble() : null;
+        reactanceSizeOhm = r.reactanceSizeOhm().isPresent() ? r.reactanceSizeOhm().getAsDouble() : null;
+    }
+
+    SpotReading reading() {
+        return new SpotReading(
+                frequencyHz,
+                swr,
+                lowSwr,
+                highSwr == null ? Double.POSITIVE_INFINITY : highSwr,
+                resistanceOhm == null ? OptionalDouble.empty() : OptionalDouble.of(resistanceOhm),
+                reactanceSizeOhm == null ? OptionalDouble.empty() : OptionalDouble.of(reactanceSizeOhm));
+    }
+}

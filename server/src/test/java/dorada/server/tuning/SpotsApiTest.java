@@ -1,0 +1,96 @@
+package dorada.server.tuning;
+
+import static org.hamcrest.Matchers.containsString;
+import static org.hamcrest.Matchers.greaterThan;
+import static org.hamcrest.Matchers.hasSize;
+import static org.hamcrest.Matchers.lessThan;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.content;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.jsonPath;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
+
+import dorada.server.ApiTest;
+import java.util.UUID;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+class SpotsApiTest extends ApiTest {
+
+    private static String body(String kind, String spots) {
+        return "{\"recording\":{\"requestKey\":\"" + UUID.randomUUID() + "\",\"changeM\":0,\"note\":\"\"},\"kind\":\"" + kind
+                + "\",\"spots\":[" + spots + "]}";
+    }
+
+    private static String swr(double hz, double swr) {
+        return "{\"frequencyHz\":" + hz + ",\"swr\":" + swr + "}";
+    }
+
+    @Test
+    void aMetersReadingsAreAPassWithVerdictEstimateAndAdvice() throws Exception {
+        String id = makeInstallation(1.5);
+        String pass = read(
+                postJson(
+                                "/api/installations/" + id + "/spots",
+                                body("INLINE_METER", swr(153.05e6, 1.6) + "," + swr(157.45e6, 2.4)))
+                        .andExpect(status().isCreated())
+                        .andExpect(jsonPath("$.source").value("SPOTS"))
+                        .andExpect(jsonPath("$.restsOn").value("an in-line meter"))
+                        .andExpect(jsonPath("$.analysis").doesNotExist())
+                        .andExpect(jsonPath("$.verdict.met").value(false))
+                        .andExpect(jsonPath("$.verdict.channels", hasSize(2)))
+                        .andExpect(jsonPath("$.verdict.channels[1].reading.lowSwr", lessThan(2.4), Double.class))
+                        .andExpect(jsonPath("$.verdict.channels[1].reading.highSwr", greaterThan(2.4), Double.class))
+                        // Higher at the top than at the bottom: too long, the resonance lies below.
+                        .andExpect(jsonPath("$.estimate.resonanceHz", lessThan(155e6), Double.class))
+                        .andExpect(jsonPath("$.advice.action").value("SHORTEN")),
+                "$.id");
+        getAs(viewer, "/api/passes/" + pass + "/touchstone")
+                .andExpect(status().isConflict())
+                .andExpect(jsonPath("$.detail", containsString("no phase")));
+        getAs(viewer, "/api/passes/" + pass + "/table")
+                .andExpect(content().string(containsString("frequency Hz,magnitude,SWR")));
+        getAs(viewer, "/api/installations?search=Tractor").andExpect(status().isOk());
+    }
+
+    @Test
+    void wattsOnALargeRangeLeaveTheVerdictOpen() throws Exception {
+        String id = makeInstallation(2);
+        String watts = "{\"frequencyHz\":%s,\"forwardW\":20,\"reflectedW\":1.5,\"forwardFullScaleW\":50}";
+        postJson(
+                        "/api/installations/" + id + "/spots",
+                        body("WATTMETER", watts.formatted(153.05e6) + "," + watts.formatted(157.45e6)))
+                .andExpect(status().isCreated())
+                .andExpect(jsonPath("$.verdict.met").value(true))
+                .andExpect(jsonPath("$.verdict.sure").value(false))
+                .andExpect(jsonPath("$.verdict.sentence", containsString("Within the doubt")));
+    }
+
+    @Test
+    void oneReadingIsKeptButIsNoAdvice() throws Exception {
+        String id = makeInstallation(2);
+        postJson("/api/installations/" + id + "/spots", body("RADIO_METER", swr(153.05e6, 1.6)))
+                .andExpect(status().isCreated())
+                .andExpect(jsonPath("$.advice").doesNotExist())
+                .andExpect(jsonPath("$.verdict.sentence", containsString("Not judged")));
+        measure(id, UUID.randomUUID(), -0.005)
+                .andExpect(status().isCreated())
+                .andExpect(jsonPath("$.advice").exists());
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "INLINE_METER | {\"frequencyHz\":153050000,\"swr\":0.5} | spots[0]",
+                "INLINE_METER | {\"frequencyHz\":153050000} | spots[0]",
+                "WATTMETER | {\"frequencyHz\":153050000,\"forwardW\":10,\"reflectedW\":20,\"forwardFullScaleW\":50} | spots[0]",
+                "CALIBRATED_ANALYSER | {\"frequencyHz\":153050000,\"swr\":1.5} | kind",
+                "INLINE_METER | {\"frequencyHz\":1e8,\"swr\":1.5},{\"frequencyHz\":1e8,\"swr\":1.6} | spots",
+            })
+    void whatCannotBeIsSaidAtItsField(String kind, String spots, String field) throws Exception {
+        String id = makeInstallation(2);
+        postJson("/api/installations/" + id + "/spots", body(kind, spots))
+                .andExpect(status().isUnprocessableContent())
+                .andExpect(jsonPath("$.field").value(field));
+    }
+}

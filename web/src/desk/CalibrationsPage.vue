@@ -1,0 +1,307 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import { useQuery } from '@tanstack/vue-query'
+import { answer, api, Problem, problemOf, send, type Schemas } from '@/api/client'
+import { useCalibrations } from '@/api/queries'
+import { usePreferences } from '@/preferences'
+import TextField from '@/shell/TextField.vue'
+import { formatMhz, parseFrequency } from '@/units/frequency'
+import { parseLength } from '@/units/length'
+import { parseDecimal } from '@/units/number'
+import { formatTime } from '@/units/time'
+import { ageWords, readStandards, usualStandards } from './calibration'
+
+/** The shop's calibrations: made from open, short and load, checked with the load, removed and put back. */
+const preferences = usePreferences()
+const { calibrations, keep, check, remove, restore } = useCalibrations()
+const instruments = useQuery({
+  queryKey: ['instruments'],
+  queryFn: () => answer(api.GET('/api/instruments')),
+})
+type Step = 'open' | 'shorted' | 'load'
+const STEPS: { key: Step; word: string }[] = [
+  { key: 'open', word: 'Open' },
+  { key: 'shorted', word: 'Short' },
+  { key: 'load', word: 'Load' },
+]
+const form = ref({
+  name: '',
+  cable: '',
+  adapter: '',
+  instrument: '',
+  start: '140',
+  stop: '170',
+  points: '401',
+})
+const standards = ref(usualStandards())
+const readings = ref<Partial<Record<Step, Schemas['TraceData']>>>({})
+const busy = ref('')
+const trouble = ref('')
+const said = ref('')
+const removed = ref<{ id: string; name: string }>()
+const isComplete = computed(() => STEPS.every((s) => readings.value[s.key]))
+const instrumentName = computed(
+  () => instruments.data.value?.find((i) => i.id === form.value.instrument)?.name ?? 'from files',
+)
+
+async function guarded(what: string, action: () => Promise<void>) {
+  trouble.value = ''
+  said.value = ''
+  busy.value = what
+  try {
+    await action()
+  } catch (error) {
+    if (!(error instanceof Problem)) throw error
+    trouble.value = error.message
+  } finally {
+    busy.value = ''
+  }
+}
+
+async function fromFile(file: File): Promise<Schemas['TraceData']> {
+  const body = new FormData()
+  body.append('file', file)
+  const response = await send(new Request(`${location.origin}/api/traces/read`, { method: 'POST', body }))
+  const read: unknown = await response.json().catch(() => undefined)
+  if (!response.ok) throw problemOf(response.status, read as Parameters<typeof problemOf>[1])
+  return (read as Schemas['ReadFileView']).trace
+}
+
+async function fromInstrument(): Promise<Schemas['TraceData']> {
+  const start = parseFrequency(form.value.start)
+  const stop = parseFrequency(form.value.stop)
+  const points = parseDecimal(form.value.points)
+  for (const p of [start, stop, points]) if (!p.ok) throw new Problem(p.why, 422)
+  if (!start.ok || !stop.ok || !points.ok) throw new Problem('', 422)
+  return answer(
+    api.POST('/api/instruments/{id}/raw-sweep', {
+      params: { path: { id: form.value.instrument } },
+      body: { startHz: start.value, stopHz: stop.value, points: points.value, averages: 4 },
+    }),
+  )
+}
+
+const take = (step: Step) =>
+  guarded(step, async () => {
+    readings.value = { ...readings.value, [step]: await fromInstrument() }
+  })
+const choose = (step: Step, event: Event) =>
+  guarded(step, async () => {
+    const file = (event.target as HTMLInputElement).files?.[0]
+    if (file) readings.value = { ...readings.value, [step]: await fromFile(file) }
+  })
+
+const save = () =>
+  guarded('keep', async () => {
+    const s = readStandards(standards.value, (text) => parseLength(text, preferences.unit))
+    if (typeof s === 'string') throw new Problem(s, 422)
+    const { open, shorted, load } = readings.value
+    if (!open || !shorted || !load) throw new Problem('Open, short and load are all needed.', 422)
+    const made = await keep.mutateAsync({
+      name: form.value.name,
+      instrument: instrumentName.value,
+      cable: form.value.cable,
+      adapter: form.value.adapter,
+      standards: s,
+      open,
+      shorted,
+      load,
+    })
+    readings.value = {}
+    said.value = `“${made.name}” is kept. Leave the load on and check it once.`
+  })
+
+const checkNow = (id: string, file?: File) =>
+  guarded(`check ${id}`, async () => {
+    const trace = file ? await fromFile(file) : await fromInstrument()
+    said.value = (await check.mutateAsync({ id, trace })).sentence
+  })
+const drop = (c: { id: string; name: string }) =>
+  guarded('remove', async () => {
+    await remove.mutateAsync(c.id)
+    removed.value = c
+  })
+const putBack = () =>
+  guarded('restore', async () => {
+    if (removed.value) await restore.mutateAsync(removed.value.id)
+    removed.value = undefined
+  })
+</script>
+
+<template>
+  <div class="desk">
+    <div class="work">
+      <section class="card block">
+        <h1>Calibrations</h1>
+        <p class="soft">
+          Where the antenna plugs in, over the span that will be swept. A calibration holds for its
+          instrument, cable, adapter and span, and for nothing else.
+        </p>
+        <table v-if="calibrations.data.value?.length">
+          <thead>
+            <tr>
+              <th>Name</th>
+              <th>Instrument</th>
+              <th>Cable, adapter</th>
+              <th>MHz</th>
+              <th>Made</th>
+              <th>Load came back</th>
+              <th><span class="visually-hidden">What to do</span></th>
+            </tr>
+          </thead>
+          <tbody>
+            <tr v-for="c in calibrations.data.value" :key="c.id">
+              <td>{{ c.name }}</td>
+              <td>{{ c.instrument }}</td>
+              <td>{{ [c.cable, c.adapter].filter(Boolean).join(', ') || 'none' }}</td>
+              <td>{{ formatMhz(c.startHz, 0) }}–{{ formatMhz(c.stopHz, 0) }}, {{ c.points }} points</td>
+              <td :title="formatTime(c.madeAt)">{{ ageWords(c.madeAt) }}, {{ c.madeBy }}</td>
+              <td>
+                <template v-if="c.checkedDb !== undefined && c.checkedAt"
+                  >{{ c.checkedDb.toFixed(0) }} dB, {{ ageWords(c.checkedAt) }}</template
+                ><template v-else>not checked</template>
+              </td>
+              <td class="acts">
+                <button v-if="form.instrument" class="plain" @click="checkNow(c.id)">Check the load</button>
+                <label v-else class="plain file">
+                  Check a load’s file
+                  <input
+                    class="visually-hidden"
+                    type="file"
+                    @change="checkNow(c.id, ($event.target as HTMLInputElement).files?.[0])"
+                  />
+                </label>
+                <button class="plain" @click="drop(c)">Remove</button>
+              </td>
+            </tr>
+          </tbody>
+        </table>
+        <p v-else class="soft">None yet. Make the first on the right.</p>
+        <p v-if="removed" role="status">
+          “{{ removed.name }}” is removed. <button class="plain" @click="putBack">Put it back</button>
+        </p>
+      </section>
+    </div>
+    <aside class="side">
+      <p class="sentence" role="status">
+        {{ said || (isComplete ? 'Name it and keep it.' : 'Measure open, short and load.') }}
+      </p>
+      <p v-if="trouble" class="wrong" role="alert">{{ trouble }}</p>
+      <form class="card block" @submit.prevent="save">
+        <label class="field">
+          <span class="name">Measured with</span>
+          <select v-model="form.instrument">
+            <option value="">files of raw readings</option>
+            <option v-for="i in instruments.data.value ?? []" :key="i.id" :value="i.id">{{ i.name }}</option>
+          </select>
+        </label>
+        <div v-if="form.instrument" class="three">
+          <TextField v-model="form.start" name="From, MHz" />
+          <TextField v-model="form.stop" name="to, MHz" />
+          <TextField v-model="form.points" name="Points" />
+        </div>
+        <p v-if="form.instrument" class="hint">
+          With the stand-in, put open, short or load on its port in the practice bench (Live sweep).
+        </p>
+        <div v-for="s in STEPS" :key="s.key" class="step">
+          <span>{{ s.word }}</span>
+          <span class="soft">{{
+            readings[s.key] ? `${readings[s.key]?.frequencyHz.length} points` : 'not yet'
+          }}</span>
+          <button
+            v-if="form.instrument"
+            type="button"
+            class="other"
+            :disabled="busy !== ''"
+            @click="take(s.key)"
+          >
+            {{ busy === s.key ? 'Sweeping…' : 'Sweep it' }}
+          </button>
+          <label v-else class="other file">
+            Choose
+            <input class="visually-hidden" type="file" :aria-label="s.word" @change="choose(s.key, $event)" />
+          </label>
+        </div>
+        <TextField v-model="form.name" name="Name" hint="Bench analyser, 1 m lead, VHF" />
+        <div class="two">
+          <TextField v-model="form.cable" name="Cable" />
+          <TextField v-model="form.adapter" name="Adapter" />
+        </div>
+        <details>
+          <summary>What the standards are</summary>
+          <div class="two">
+            <TextField v-model="standards.openOffset" name="Open: offset" />
+            <TextField v-model="standards.openPf" name="and fringing, pF" />
+            <TextField v-model="standards.shortOffset" name="Short: offset" />
+            <TextField v-model="standards.shortNh" name="and inductance, nH" />
+            <TextField v-model="standards.loadOhm" name="Load, Ω" />
+          </div>
+        </details>
+        <button class="do" :disabled="!isComplete || busy !== ''">Keep the calibration</button>
+      </form>
+      <RouterLink class="other" to="/desk">Back to the trace desk</RouterLink>
+    </aside>
+  </div>
+</template>
+
+<style scoped>
+.block {
+  overflow-x: auto;
+}
+
+table {
+  border-collapse: collapse;
+  width: 100%;
+  font-size: 14.5px;
+}
+
+th,
+td {
+  text-align: left;
+  padding: 6px 12px 6px 0;
+  border-top: 1px solid var(--line);
+}
+
+th {
+  font-size: 13px;
+  font-weight: 560;
+  color: var(--soft);
+  border: 0;
+}
+
+.acts {
+  white-space: nowrap;
+}
+
+.file {
+  display: inline-flex;
+  align-items: center;
+  cursor: pointer;
+}
+
+.file:focus-within {
+  outline: 3px solid var(--gold);
+}
+
+.three {
+  display: grid;
+  grid-template-columns: 1fr 1fr 84px;
+  gap: 8px;
+}
+
+.step {
+  display: grid;
+  grid-template-columns: 64px 1fr auto;
+  gap: 8px;
+  align-items: center;
+}
+
+details .two {
+  margin-top: 6px;
+}
+
+summary {
+  cursor: pointer;
+  min-height: 28px;
+}
+</style>

@@ -1,0 +1,73 @@
+<script setup lang="ts">
+import ChoiceField from '@/shell/ChoiceField.vue'
+import TextField from '@/shell/TextField.vue'
+import type { DeskSettings, Feedline } from './desk'
+
+/** How the traces are looked at: channels, feedline, adapter. */
+const settings = defineModel<DeskSettings>({ required: true })
+defineProps<{ feedlines: Feedline[]; wrongWanted: string; wrongLength: string; mayMove: boolean }>()
+</script>
+
+<template>
+  <section class="card block">
+    <TextField
+      v-model="settings.wanted"
+      name="Wanted channels, MHz"
+      hint="153.05, 157.45"
+      :wrong="wrongWanted"
+    />
+    <div class="two">
+      <label class="field">
+        <span class="name">Feedline</span>
+        <select v-model="settings.feedline">
+          <option value="">none</option>
+          <option v-for="f in feedlines" :key="f.id" :value="f.id">{{ f.title }}</option>
+        </select>
+      </label>
+      <TextField
+        v-model="settings.lineLength"
+        name="Its length"
+        hint="0 m: not known"
+        :wrong="settings.feedline ? wrongLength : ''"
+      />
+    </div>
+    <ChoiceField
+      v-if="settings.feedline && mayMove"
+      v-model="settings.view"
+      name="Seen"
+      :options="[
+        { value: 'AS_MEASURED', word: 'As it is' },
+        { value: 'AT_ANTENNA', word: 'Line off' },
+        { value: 'AT_RADIO', word: 'Line on' },
+      ]"
+      hint="Line off: swept at the radio end, shown at the antenna. Line on: the other way."
+    />
+    <details>
+      <summary>Adapter, window</summary>
+      <div class="two">
+        <TextField v-model="settings.adapter" name="Adapter, electrical" hint="45 mm; −45 mm" />
+        <TextField v-model="settings.adapterLoss" name="Its loss at 1 GHz, dB" hint="0.1" />
+      </div>
+      <label class="field">
+        <span class="name">Window of the distances</span>
+        <select v-model="settings.window">
+          <option value="kaiser">usual</option>
+          <option value="rectangular">sharp, with side lobes</option>
+          <option value="clean">clean, wider echoes</option>
+        </select>
+      </label>
+    </details>
+  </section>
+</template>
+
+<style scoped>
+details {
+  display: grid;
+  gap: 8px;
+}
+
+summary {
+  cursor: pointer;
+  min-height: 28px;
+}
+</style>

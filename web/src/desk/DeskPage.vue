@@ -1,0 +1,369 @@
+<script setup lang="ts">
+import { computed, nextTick, onMounted, ref, useTemplateRef } from 'vue'
+import { useRoute } from 'vue-router'
+import { answer, api, Problem } from '@/api/client'
+import { useCalibrations } from '@/api/queries'
+import type { ComplexTrace } from '@/plots/complexTrace'
+import { savePng, saveSvg, saveText } from '@/plots/download'
+import EchoPlot from '@/plots/EchoPlot.vue'
+import ReactancePlot from '@/plots/ReactancePlot.vue'
+import SmithPlot from '@/plots/SmithPlot.vue'
+import SweepPlot, { type PlotTrace } from '@/plots/SweepPlot.vue'
+import { formatMetres } from '@/units/length'
+import { parseDecimal } from '@/units/number'
+import { returnLossOfSwr } from '@/units/swr'
+import { deskSentence, noiseWords } from './desk'
+import DeskFields from './DeskFields.vue'
+import DeskTables from './DeskTables.vue'
+import KeepTrace from './KeepTrace.vue'
+import LineFinder from './LineFinder.vue'
+import TraceList from './TraceList.vue'
+import { useDesk } from './useDesk'
+
+/** Traces from anywhere, with no installation: read, looked at in every way, compared. */
+const desk = useDesk()
+const { traces, settings, chosen, look, looks, comparison, wanted, trouble, line, lineLength } = desk
+const { calibrations } = useCalibrations()
+const route = useRoute()
+const VIEWS = [
+  { key: 'sweep', word: 'Sweep' },
+  { key: 'smith', word: 'Smith chart' },
+  { key: 'ohms', word: 'R and X' },
+  { key: 'distance', word: 'Distance' },
+] as const
+const picture = ref<(typeof VIEWS)[number]['key']>('sweep')
+const markers = ref<number[]>([])
+const stage = useTemplateRef<HTMLElement>('stage')
+const limitSwr = computed(() => {
+  const p = parseDecimal(settings.value.limit)
+  return p.ok && p.value > 1 ? p.value : 2
+})
+
+const seen = (id: string) => looks.value.get(id)?.trace
+const returnLoss = (re: number[], im: number[]) =>
+  re.map((r, i) => -20 * Math.log10(Math.max(1e-3, Math.hypot(r, im[i] ?? 0))))
+const curves = computed<PlotTrace[]>(() =>
+  traces.value
+    .flatMap((t) => {
+      const s = seen(t.id)
+      return s
+        ? [
+            {
+              id: t.id,
+              label: t.name,
+              kind: t.id === chosen.value?.id ? ('now' as const) : ('earlier' as const),
+              tone: t.tone,
+              curve: { frequencyHz: s.frequencyHz, returnLossDb: returnLoss(s.re, s.im) },
+            },
+          ]
+        : []
+    })
+    .sort((a, b) => Number(a.kind === 'now') - Number(b.kind === 'now')),
+)
+const complex = computed<ComplexTrace[]>(() =>
+  traces.value.flatMap((t) => {
+    const s = seen(t.id)
+    return s?.hasPhase
+      ? [{ id: t.id, label: t.name, tone: t.tone, isChosen: t.id === chosen.value?.id, ...s }]
+      : []
+  }),
+)
+const chosenComplex = computed(() => complex.value.find((t) => t.isChosen))
+const pegs = computed(() =>
+  (look.value?.analysis.wanted ?? []).map((w) => ({
+    name: (w.frequencyHz / 1e6).toFixed(3).replace(/0{1,2}$/, ''),
+    frequencyHz: w.frequencyHz,
+    ...(w.swr === undefined ? {} : { swr: w.swr, returnLossDb: returnLossOfSwr(w.swr) }),
+    met: (w.swr ?? Infinity) <= limitSwr.value,
+    outside: w.outside,
+  })),
+)
+const limit = computed(() => ({ swr: limitSwr.value, label: `SWR ${limitSwr.value}` }))
+const cannot = computed(() => {
+  if (!look.value) return ''
+  if (picture.value !== 'sweep' && !look.value.trace.hasPhase)
+    return 'This needs the phase, which SWR or return loss alone do not have.'
+  if (picture.value === 'distance' && !look.value.profile)
+    return 'Choose the feedline on the right: its velocity factor turns time into distance.'
+  return ''
+})
+const says = computed(() => {
+  const t = chosen.value
+  if (!t || !look.value) return 'Drop a sweep here.'
+  return picture.value === 'distance' && look.value.faults
+    ? look.value.faults.sentence
+    : deskSentence(t.name, look.value)
+})
+
+async function fromInstallation(id: string) {
+  try {
+    const passes = await answer(api.GET('/api/installations/{id}/passes', { params: { path: { id } } }))
+    const last = passes.at(-1)
+    if (last) await desk.addPass(last.id)
+  } catch (error) {
+    if (!(error instanceof Problem)) throw error
+    trouble.value = error.message
+  }
+}
+onMounted(() => {
+  const pass = route.query.pass
+  if (typeof pass === 'string') void desk.addPass(pass)
+})
+
+async function correct(event: Event) {
+  const select = event.target as HTMLSelectElement
+  const t = chosen.value
+  const used = calibrations.data.value?.find((c) => c.id === select.value)
+  select.value = ''
+  if (!t || !used) return
+  try {
+    const corrected = await answer(
+      api.POST('/api/calibrations/{id}/correct', {
+        params: { path: { id: used.id } },
+        body: { trace: t.trace },
+      }),
+    )
+    traces.value = traces.value.map((other) =>
+      other.id === t.id
+        ? {
+            ...other,
+            name: `${t.name}, corrected`,
+            trace: corrected.trace,
+            warnings: [...t.warnings, `Corrected with ${used.name}.`, ...corrected.warnings],
+          }
+        : other,
+    )
+  } catch (error) {
+    if (!(error instanceof Problem)) throw error
+    trouble.value = error.message
+  }
+}
+
+async function save(form: string) {
+  await nextTick()
+  const svg = stage.value?.querySelector('svg')
+  const name = chosen.value?.name ?? 'trace'
+  if (form === 'svg' && svg) saveSvg(svg, name)
+  else if (form === 'png' && svg) await savePng(svg, name)
+  else if (look.value) {
+    try {
+      const text = await answer(
+        api.POST('/api/traces/write', {
+          body: {
+            trace: look.value.trace,
+            note: name,
+            form: form as 'CSV' | 'TOUCHSTONE_1' | 'TOUCHSTONE_2',
+          },
+          parseAs: 'text',
+        }),
+      )
+      saveText(text, `${name}.${form === 'CSV' ? 'csv' : 's1p'}`, 'text/plain')
+    } catch (error) {
+      if (!(error instanceof Problem)) throw error
+      trouble.value = error.message
+    }
+  }
+}
+function saveAs(event: Event) {
+  const select = event.target as HTMLSelectElement
+  const form = select.value
+  select.value = ''
+  if (form) void save(form)
+}
+</script>
+
+<template>
+  <div class="desk">
+    <div class="work">
+      <TraceList
+        :traces="traces"
+        :chosen="chosen?.id"
+        @files="desk.addFiles"
+        @installation="fromInstallation"
+        @choose="(id) => (desk.chosenId.value = id)"
+        @remove="desk.remove"
+        @port="desk.takePort"
+      />
+      <section class="card picture">
+        <div class="views" role="tablist" aria-label="Picture">
+          <button
+            v-for="v in VIEWS"
+            :key="v.key"
+            role="tab"
+            :aria-selected="picture === v.key"
+            @click="picture = v.key"
+          >
+            {{ v.word }}
+          </button>
+          <select v-if="traces.length" class="save" aria-label="Save" @change="saveAs">
+            <option value="">Save…</option>
+            <option value="png">the picture, PNG</option>
+            <option value="svg">the picture, SVG</option>
+            <option value="TOUCHSTONE_1">the trace, Touchstone 1.1</option>
+            <option value="TOUCHSTONE_2">the trace, Touchstone 2.0</option>
+            <option value="CSV">the trace, table (CSV)</option>
+          </select>
+        </div>
+        <div ref="stage" class="stage">
+          <p v-if="!traces.length" class="soft empty">
+            Nothing on the desk yet. Drop one or several sweeps above, or take one from an installation.
+          </p>
+          <p v-else-if="cannot" class="soft empty">{{ cannot }}</p>
+          <SweepPlot
+            v-else-if="picture === 'sweep' && curves.length"
+            v-model:markers="markers"
+            :traces="curves"
+            :pegs="pegs"
+            :limit="limit"
+            caption="Return loss of the traces on the desk, the same heights in SWR on the right"
+          />
+          <SmithPlot
+            v-else-if="picture === 'smith'"
+            :traces="complex"
+            :markers="markers"
+            :pegs="pegs"
+            :swr="limitSwr"
+            caption="Reflections of the traces on the Smith chart, re 50 ohms"
+          />
+          <ReactancePlot
+            v-else-if="picture === 'ohms' && chosenComplex"
+            :trace="chosenComplex"
+            :markers="markers"
+            :pegs="pegs"
+            :caption="`Resistance and reactance of ${chosen?.name ?? ''}`"
+          />
+          <EchoPlot
+            v-else-if="picture === 'distance' && look?.profile && look.faults"
+            :profile="look.profile"
+            :faults="look.faults"
+            :length-m="line?.lengthM ?? 0"
+            :caption="`Echoes along the line. ${look.faults.sentence}`"
+          />
+        </div>
+        <p v-if="picture === 'sweep' && traces.length" class="hint">
+          Touch the picture to set markers A and B; arrow keys move one, with Shift farther.
+        </p>
+      </section>
+      <DeskTables
+        v-if="traces.length"
+        :traces="traces"
+        :looks="looks"
+        :comparison="comparison"
+        :chosen="chosen"
+        :markers="markers"
+      />
+    </div>
+
+    <aside class="side">
+      <p class="sentence" role="status">{{ says }}</p>
+      <p v-if="trouble" class="wrong" role="alert">{{ trouble }}</p>
+      <template v-if="look">
+        <template v-if="picture === 'distance' && look.faults">
+          <p class="soft">
+            Resolves {{ formatMetres(look.faults.resolutionM) }}, reaches
+            {{ formatMetres(look.faults.reachM) }}. {{ look.faults.better }}
+          </p>
+          <ul v-if="look.faults.events.length" class="found">
+            <li v-for="e in look.faults.events" :key="e.distanceM">
+              <b>{{ formatMetres(e.distanceM) }}</b> ± {{ e.doubtM.toFixed(2) }} m: {{ e.words
+              }}{{ e.what === 'end' || e.sure ? '' : ', by its size' }}, {{ e.returnLossDb.toFixed(0) }} dB
+            </li>
+          </ul>
+        </template>
+        <p v-for="d in look.doubts" :key="d" class="caution">{{ d }}</p>
+        <p v-if="comparison?.steadiness" :class="comparison.steadiness.steady ? 'soft' : 'caution'">
+          As repeated sweeps of one antenna: {{ comparison.steadiness.sentence }}
+          <button
+            v-if="traces.length < 8"
+            class="plain"
+            @click="desk.addTrace('average', comparison.steadiness.mean)"
+          >
+            Put their average on the desk
+          </button>
+        </p>
+        <p v-for="e in look.lineEffects" :key="e.frequencyHz" class="effect">
+          <b>{{ (e.frequencyHz / 1e6).toFixed(3) }}</b> {{ e.sentence }}
+        </p>
+        <p v-if="look.noise !== undefined" class="soft">{{ noiseWords(look.noise) }}</p>
+      </template>
+      <KeepTrace v-if="chosen" :trace="chosen" />
+      <DeskFields
+        v-model="settings"
+        :feedlines="desk.feedlines.value"
+        :wrong-wanted="wanted.why"
+        :wrong-length="lineLength.ok ? '' : lineLength.why"
+        :may-move="look?.trace.hasPhase ?? true"
+      />
+      <label v-if="chosen?.trace.hasPhase && calibrations.data.value?.length" class="field">
+        <span class="name">Raw reading? Correct it with</span>
+        <select @change="correct">
+          <option value="">no calibration</option>
+          <option v-for="c in calibrations.data.value" :key="c.id" :value="c.id">
+            {{ c.name }}, {{ (c.startHz / 1e6).toFixed(0) }} to {{ (c.stopHz / 1e6).toFixed(0) }} MHz
+          </option>
+        </select>
+      </label>
+      <LineFinder
+        v-if="chosen?.trace.hasPhase"
+        :trace="chosen.trace"
+        @found="
+          (m) => {
+            settings.lineLength = `${m.toFixed(2)} m`
+          }
+        "
+      />
+      <RouterLink class="other" to="/desk/calibrations">Calibrations of the shop</RouterLink>
+    </aside>
+  </div>
+</template>
+
+<style scoped>
+.picture {
+  padding: 8px 10px;
+}
+
+.views {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 4px;
+  align-items: center;
+  border-bottom: 1px solid var(--line);
+}
+
+.views [role='tab'] {
+  border: 0;
+  background: none;
+  min-height: 44px;
+  padding: 6px 14px;
+  color: var(--soft);
+}
+
+.views [aria-selected='true'] {
+  color: var(--ink);
+  font-weight: 640;
+  box-shadow: inset 0 -3px var(--trace);
+}
+
+.save {
+  margin-left: auto;
+}
+
+.stage {
+  height: clamp(380px, calc(100vh - 360px), 640px);
+  padding-top: 6px;
+}
+
+.empty {
+  padding: 60px 20px;
+  text-align: center;
+}
+
+.found {
+  margin: 0;
+  padding-left: 18px;
+}
+
+.effect {
+  font-size: 15px;
+}
+</style>

@@ -1,0 +1,157 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { Schemas } from '@/api/client'
+import { markerReading, type MarkerReading } from '@/plots/complexTrace'
+import { formatMhz } from '@/units/frequency'
+import { formatSwr } from '@/units/swr'
+import { shiftWords, type DeskTrace, type Look } from './desk'
+
+/** Numbers beneath the picture: wanted channels side by side, dips, and the two markers with their difference. */
+const props = defineProps<{
+  traces: DeskTrace[]
+  looks: Map<string, Look>
+  comparison: Schemas['CompareView'] | undefined
+  chosen: DeskTrace | undefined
+  markers: number[]
+}>()
+
+const rows = computed(() => props.traces.map((t, i) => ({ t, look: props.looks.get(t.id), i })))
+const wanted = computed(() => rows.value[0]?.look?.analysis.wanted ?? [])
+const reading = (look: Look | undefined, k: number) => look?.analysis.wanted[k]
+const difference = (k: number, i: number) => props.comparison?.rows[k]?.swrDifferences[i]
+const signed = (n: number, digits = 2) => `${n < 0 ? '−' : '+'}${Math.abs(n).toFixed(digits)}`
+
+const marked = computed(() => {
+  const t = props.chosen
+  const trace = t && (props.looks.get(t.id)?.trace ?? t.trace)
+  return trace
+    ? props.markers
+        .map((hz) => markerReading(trace, hz, trace.hasPhase))
+        .filter((m): m is MarkerReading => m !== undefined)
+    : []
+})
+const apart = computed(() => {
+  const [a, b] = marked.value
+  return a && b ? { hz: b.hz - a.hz, db: b.returnLossDb - a.returnLossDb, swr: b.swr - a.swr } : undefined
+})
+const ohms = (m: { resistanceOhm?: number; reactanceOhm?: number }) =>
+  m.resistanceOhm === undefined || m.reactanceOhm === undefined
+    ? ''
+    : `${m.resistanceOhm.toFixed(0)} ${m.reactanceOhm < 0 ? '−' : '+'} j${Math.abs(m.reactanceOhm).toFixed(0)}`
+</script>
+
+<template>
+  <section class="card tables">
+    <table>
+      <thead>
+        <tr>
+          <th>Trace</th>
+          <th>Dip, MHz</th>
+          <th>SWR</th>
+          <th>dB</th>
+          <th>R + jX Ω</th>
+          <th v-if="traces.length > 1">Dip against the first</th>
+          <th v-for="w in wanted" :key="w.frequencyHz">{{ formatMhz(w.frequencyHz) }}</th>
+        </tr>
+      </thead>
+      <tbody>
+        <tr v-for="{ t, look, i } in rows" :key="t.id" :class="{ on: t.id === chosen?.id }">
+          <td class="name">{{ t.name }}</td>
+          <template v-if="look?.analysis.dips[0]">
+            <td>
+              {{ look.analysis.dips[0].atEdge ? 'beyond ' : ''
+              }}{{ formatMhz(look.analysis.dips[0].frequencyHz) }}
+            </td>
+            <td>{{ formatSwr(look.analysis.dips[0].swr) }}</td>
+            <td>{{ look.analysis.dips[0].returnLossDb?.toFixed(1) }}</td>
+            <td>{{ ohms(look.analysis.dips[0]) }}</td>
+          </template>
+          <td v-else colspan="4">no dip</td>
+          <td v-if="traces.length > 1">
+            {{ i === 0 ? '' : comparison?.shifts[i] ? shiftWords(comparison.shifts[i]) : '' }}
+          </td>
+          <td v-for="(w, k) in wanted" :key="w.frequencyHz">
+            <template v-if="reading(look, k)?.outside">not swept</template>
+            <template v-else>
+              {{ formatSwr(reading(look, k)?.swr) }}
+              <span v-if="i > 0 && difference(k, i) !== undefined" class="soft">
+                {{ signed(difference(k, i) ?? 0) }}
+              </span>
+            </template>
+          </td>
+        </tr>
+      </tbody>
+    </table>
+    <table v-if="marked.length">
+      <thead>
+        <tr>
+          <th>Marker on {{ chosen?.name }}</th>
+          <th>MHz</th>
+          <th>SWR</th>
+          <th>dB</th>
+          <th>R + jX Ω</th>
+        </tr>
+      </thead>
+      <tbody>
+        <tr v-for="(m, i) in marked" :key="i">
+          <td class="name">{{ i === 0 ? 'A' : 'B' }}</td>
+          <td>{{ formatMhz(m.hz) }}</td>
+          <td>{{ formatSwr(m.swr) }}</td>
+          <td>{{ m.returnLossDb.toFixed(1) }}</td>
+          <td>{{ ohms(m) }}</td>
+        </tr>
+        <tr v-if="apart">
+          <td class="name">B − A</td>
+          <td>{{ signed(apart.hz / 1e6, 3) }}</td>
+          <td>{{ Number.isFinite(apart.swr) ? signed(apart.swr) : '' }}</td>
+          <td>{{ signed(apart.db, 1) }}</td>
+          <td></td>
+        </tr>
+      </tbody>
+    </table>
+  </section>
+</template>
+
+<style scoped>
+.tables {
+  padding: 8px 14px;
+  display: grid;
+  gap: 12px;
+  overflow-x: auto;
+}
+
+table {
+  border-collapse: collapse;
+  width: 100%;
+}
+
+th {
+  font-size: 13px;
+  font-weight: 560;
+  color: var(--soft);
+}
+
+th,
+td {
+  text-align: right;
+  padding: 4px 0 4px 14px;
+  white-space: nowrap;
+}
+
+td {
+  border-top: 1px solid var(--line);
+}
+
+th:first-child,
+.name {
+  text-align: left;
+  padding-left: 0;
+  max-width: 190px;
+  overflow: hidden;
+  text-overflow: ellipsis;
+}
+
+.on .name {
+  font-weight: 640;
+}
+</style>

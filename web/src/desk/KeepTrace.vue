@@ -1,0 +1,68 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import { useBoard, useMe, useRecordPass } from '@/api/queries'
+import { useForm } from '@/shell/useForm'
+import { answer, api } from '@/api/client'
+import type { DeskTrace } from './desk'
+
+/** Keeps a trace of the desk as a sweep of an installation. */
+const props = defineProps<{ trace: DeskTrace }>()
+const me = useMe()
+const board = useBoard(ref(''))
+const open = computed(() => (board.data.value ?? []).filter((c) => c.state !== 'SIGNED_OFF'))
+const target = ref('')
+const kept = ref('')
+const record = useRecordPass(target)
+const { busy, trouble, submit } = useForm()
+const mayWrite = computed(() => me.data.value !== undefined && me.data.value?.role !== 'VIEWER')
+
+/** The file as it came where it is still at hand; else the points that are on the screen. */
+async function asFile(): Promise<File> {
+  if (props.trace.file) return props.trace.file
+  const form = props.trace.trace.hasPhase ? 'TOUCHSTONE_1' : 'CSV'
+  const text = await answer(
+    api.POST('/api/traces/write', {
+      body: { trace: props.trace.trace, note: props.trace.name, form },
+      parseAs: 'text',
+    }),
+  )
+  return new File([text], `${props.trace.name}.${form === 'CSV' ? 'csv' : 's1p'}`)
+}
+
+async function keep() {
+  await submit(async () => {
+    const pass = await record.mutateAsync({
+      recording: { requestKey: crypto.randomUUID(), changeM: 0, note: 'From the trace desk.' },
+      file: await asFile(),
+      port: props.trace.port,
+    })
+    kept.value = `Kept as pass ${pass.number}.`
+  })
+}
+</script>
+
+<template>
+  <form v-if="mayWrite" class="keep" @submit.prevent="keep">
+    <select v-model="target" aria-label="Installation to keep the trace with">
+      <option value="">Keep it with an installation…</option>
+      <option v-for="c in open" :key="c.id" :value="c.id">{{ c.shopNumber }} {{ c.title }}</option>
+    </select>
+    <button class="other" :disabled="!target || busy">Keep</button>
+    <p v-if="trouble" class="wrong" role="alert">{{ trouble }}</p>
+    <p v-else-if="kept" class="hint" role="status">
+      {{ kept }} <RouterLink :to="`/installations/${target}`">Open it</RouterLink>
+    </p>
+  </form>
+</template>
+
+<style scoped>
+.keep {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) auto;
+  gap: 8px;
+}
+
+.keep p {
+  grid-column: 1 / -1;
+}
+</style>

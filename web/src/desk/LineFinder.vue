@@ -1,0 +1,63 @@
+<script setup lang="ts">
+import { ref } from 'vue'
+import { answer, api, Problem, type Schemas } from '@/api/client'
+import TextField from '@/shell/TextField.vue'
+import { formatMetres } from '@/units/length'
+import { parseDecimal } from '@/units/number'
+
+/** Length and loss of a line from a sweep with its far end open or shorted. */
+const props = defineProps<{ trace: Schemas['TraceData'] }>()
+const emit = defineEmits<{ found: [lengthM: number] }>()
+const factor = ref('0.66')
+const found = ref<Schemas['LineMeasureView']>()
+const trouble = ref('')
+
+async function measure() {
+  trouble.value = ''
+  found.value = undefined
+  const vf = parseDecimal(factor.value)
+  if (!vf.ok) {
+    trouble.value = vf.why
+    return
+  }
+  try {
+    found.value = await answer(
+      api.POST('/api/lines/measure', { body: { trace: props.trace, velocityFactor: vf.value } }),
+    )
+  } catch (error) {
+    if (!(error instanceof Problem)) throw error
+    trouble.value = error.message
+  }
+}
+</script>
+
+<template>
+  <details class="card block">
+    <summary>How long is this line?</summary>
+    <p class="hint">Sweep the line with its far end open or shorted, antenna off.</p>
+    <div class="two">
+      <TextField v-model="factor" name="Velocity factor" />
+      <button class="other" type="button" @click="measure">Work it out</button>
+    </div>
+    <p v-if="trouble" class="wrong" role="alert">{{ trouble }}</p>
+    <template v-if="found">
+      <p role="status">
+        <b>{{ formatMetres(found.lengthM) }}</b> ± {{ found.lengthDoubtM.toFixed(3) }} m, far end
+        {{ found.end }}, loses {{ found.lossDbAtMiddle.toFixed(2) }} dB one way in mid span. A line longer by
+        {{ formatMetres(found.repeatsM) }} would look the same.
+      </p>
+      <button class="plain" type="button" @click="emit('found', found.lengthM)">Use this length</button>
+    </template>
+  </details>
+</template>
+
+<style scoped>
+summary {
+  cursor: pointer;
+  min-height: 28px;
+}
+
+.two {
+  align-items: end;
+}
+</style>

@@ -1,0 +1,194 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import { useBoard } from '@/api/queries'
+import { toneStyle } from '@/plots/tones'
+import type { DeskTrace } from './desk'
+
+/** What lies on the desk: drop files here, take one from an installation, choose which is read. */
+const props = defineProps<{ traces: DeskTrace[]; chosen: string | undefined }>()
+const emit = defineEmits<{
+  files: [files: File[]]
+  installation: [id: string]
+  choose: [id: string]
+  remove: [id: string]
+  port: [id: string, port: number]
+}>()
+const isOver = ref(false)
+const search = ref('')
+const board = useBoard(search)
+const swept = computed(() => (board.data.value ?? []).filter((c) => c.newest))
+const current = computed(() => props.traces.find((t) => t.id === props.chosen))
+
+function drop(event: DragEvent) {
+  isOver.value = false
+  emit('files', [...(event.dataTransfer?.files ?? [])])
+}
+function pick(event: Event) {
+  const input = event.target as HTMLInputElement
+  emit('files', [...(input.files ?? [])])
+  input.value = ''
+}
+function take(event: Event) {
+  const select = event.target as HTMLSelectElement
+  if (select.value) emit('installation', select.value)
+  select.value = ''
+}
+</script>
+
+<template>
+  <section
+    :class="['card', 'desk-list', { over: isOver }]"
+    @dragover.prevent="isOver = true"
+    @dragleave="isOver = false"
+    @drop.prevent="drop"
+  >
+    <div class="bring">
+      <label class="other file">
+        Choose files
+        <input class="visually-hidden" type="file" multiple accept=".s1p,.s2p,.csv,text/*" @change="pick" />
+      </label>
+      <select aria-label="Take the newest sweep of an installation" @change="take">
+        <option value="">From an installation…</option>
+        <option v-for="c in swept" :key="c.id" :value="c.id">{{ c.shopNumber }} {{ c.title }}</option>
+      </select>
+      <span class="hint">or drop them here: .s1p, .s2p, .csv, up to eight</span>
+    </div>
+    <ul v-if="traces.length">
+      <li v-for="t in traces" :key="t.id" :class="{ on: t.id === chosen }">
+        <button class="name" :aria-pressed="t.id === chosen" @click="emit('choose', t.id)">
+          <svg width="30" height="10" aria-hidden="true">
+            <line x1="1" x2="29" y1="5" y2="5" stroke-width="3" :style="toneStyle(t.tone)" />
+          </svg>
+          <span>{{ t.name }}</span>
+        </button>
+        <select
+          v-if="t.ports === 2 && t.file"
+          :value="t.port"
+          :aria-label="`Port of ${t.name}`"
+          @change="emit('port', t.id, Number(($event.target as HTMLSelectElement).value))"
+        >
+          <option :value="1">port 1</option>
+          <option :value="2">port 2</option>
+        </select>
+        <button class="away" :aria-label="`Take ${t.name} away`" @click="emit('remove', t.id)">×</button>
+      </li>
+    </ul>
+    <p v-if="current?.lacks" class="caution">{{ current.lacks }}</p>
+    <p v-for="w in current?.warnings ?? []" :key="w" class="caution">{{ w }}</p>
+    <details v-if="current?.columns.length">
+      <summary>How the table was read</summary>
+      <div class="preview">
+        <table>
+          <thead>
+            <tr>
+              <th v-for="(c, i) in current.columns" :key="i">
+                {{ c.heading }}<br /><span :class="c.used ? 'strong' : 'soft'">{{ c.words }}</span>
+              </th>
+            </tr>
+          </thead>
+          <tbody>
+            <tr v-for="(row, i) in current.firstRows" :key="i">
+              <td v-for="(cell, k) in row" :key="k">{{ cell }}</td>
+            </tr>
+          </tbody>
+        </table>
+      </div>
+    </details>
+  </section>
+</template>
+
+<style scoped>
+.desk-list {
+  padding: 8px 12px;
+  display: grid;
+  gap: 8px;
+}
+
+.over {
+  border-color: var(--gold);
+  box-shadow: inset 0 0 0 2px var(--gold);
+}
+
+.bring {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px 12px;
+  align-items: center;
+}
+
+.file {
+  cursor: pointer;
+}
+
+.file:focus-within {
+  outline: 3px solid var(--gold);
+}
+
+.bring select {
+  max-width: 250px;
+}
+
+ul {
+  list-style: none;
+  margin: 0;
+  padding: 0;
+  display: flex;
+  flex-wrap: wrap;
+  gap: 6px;
+}
+
+li {
+  display: flex;
+  align-items: center;
+  border: 1px solid var(--line);
+  border-radius: 6px;
+  max-width: 320px;
+}
+
+li.on {
+  border-color: var(--trace);
+  box-shadow: inset 0 -3px var(--trace);
+}
+
+li button {
+  border: 0;
+  background: none;
+  min-height: 44px;
+  padding: 4px 10px;
+}
+
+.name {
+  display: flex;
+  align-items: center;
+  gap: 8px;
+  min-width: 0;
+}
+
+.name span {
+  overflow: hidden;
+  text-overflow: ellipsis;
+  white-space: nowrap;
+}
+
+.away {
+  color: var(--soft);
+  font-size: 19px;
+}
+
+.preview {
+  overflow-x: auto;
+}
+
+th,
+td {
+  text-align: left;
+  padding: 3px 14px 3px 0;
+  font-size: 13.5px;
+  border-bottom: 1px solid var(--line);
+  white-space: nowrap;
+}
+
+.strong {
+  font-weight: 640;
+}
+</style>

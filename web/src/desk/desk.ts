@@ -1,0 +1,113 @@
+import type { Schemas } from '@/api/client'
+import { parseFrequency } from '@/units/frequency'
+
+export type TraceData = Schemas['TraceData']
+export type Look = Schemas['LookView']
+export type View = NonNullable<Schemas['LookRequest']['view']>
+export type Feedline = Schemas['FeedlineView']
+
+/** One trace on the desk. */
+export interface DeskTrace {
+  id: string
+  name: string
+  tone: number
+  trace: TraceData
+  /** What its file cannot give, or ''. */
+  lacks: string
+  warnings: string[]
+  /** The file itself, to keep it with an installation; not there after a reload, nor for a pass. */
+  file?: File
+  port: number
+  ports: number
+  columns: Schemas['ColumnView'][]
+  firstRows: string[][]
+}
+
+export const MOST_TRACES = 8
+
+/** How the desk looks at its traces. */
+export interface DeskSettings {
+  wanted: string
+  limit: string
+  view: View
+  feedline: string
+  lineLength: string
+  adapter: string
+  adapterLoss: string
+  window: string
+}
+
+export const usualSettings = (): DeskSettings => ({
+  wanted: '',
+  limit: '2',
+  view: 'AS_MEASURED',
+  feedline: '',
+  lineLength: '5 m',
+  adapter: '',
+  adapterLoss: '',
+  window: 'kaiser',
+})
+
+/** Frequencies in MHz, separated by commas, semicolons or blanks. */
+export function readWanted(text: string): { hz: number[]; why: string } {
+  const hz: number[] = []
+  for (const word of text.split(/[;\s]+|,(?=\s)|,(?=\d+\.)/).filter(Boolean)) {
+    const p = parseFrequency(word.replace(/,$/, ''))
+    if (!p.ok) return { hz: [], why: `“${word}”: ${p.why}` }
+    hz.push(p.value)
+  }
+  return { hz: [...new Set(hz)].sort((a, b) => a - b), why: '' }
+}
+
+/** A stroke that no trace on the desk has yet. */
+export function freeTone(traces: { tone: number }[]): number {
+  for (let tone = 0; tone < MOST_TRACES; tone++) if (!traces.some((t) => t.tone === tone)) return tone
+  return 0
+}
+
+/** A request's line, or why there is none. */
+export function readLine(
+  feedlines: Feedline[],
+  id: string,
+  lengthM: number | undefined,
+): Schemas['FeedlineRequest'] | undefined {
+  const type = feedlines.find((f) => f.id === id)
+  if (!type || lengthM === undefined) return undefined
+  return {
+    lengthM,
+    velocityFactor: type.velocityFactor,
+    impedanceOhm: type.impedanceOhm,
+    k1DbPer100mSqrtMHz: type.k1DbPer100mSqrtMHz,
+    k2DbPer100mMHz: type.k2DbPer100mMHz,
+  }
+}
+
+const mhz = (hz: number, digits = 2) => (hz / 1e6).toFixed(digits)
+
+/** What the chosen trace says, in one sentence. */
+export function deskSentence(name: string, look: Look): string {
+  if (look.flatAndLow)
+    return `${name} is flat and low over a very wide span: loss or a dummy load, no antenna.`
+  const dip = look.analysis.dips[0]
+  if (!dip) return `${name} has no dip.`
+  if (dip.atEdge) return `${name} still falls at ${mhz(dip.frequencyHz)} MHz: its dip lies beyond.`
+  const two = look.analysis.bandwidths.find((b) => b.swrLimit === 2)
+  const width =
+    two?.lowHz !== undefined && two.highHz !== undefined
+      ? two.lowOpen || two.highOpen
+        ? ` Under 2 over more than ${mhz(two.highHz - two.lowHz, 1)} MHz.`
+        : ` Under 2 over ${mhz(two.highHz - two.lowHz, 1)} MHz.`
+      : ''
+  return `Dip at ${mhz(dip.frequencyHz)} MHz, SWR ${dip.swr?.toFixed(2) ?? 'over 100'}.${width}`
+}
+
+/** Shift of a dip against the first trace: `−1.56 MHz, −1.0 %`. */
+export function shiftWords(s: Schemas['ShiftView']): string {
+  if (s.shiftHz === undefined || s.shiftShare === undefined) return ''
+  const sign = s.shiftHz < 0 ? '−' : '+'
+  return `${sign}${Math.abs(s.shiftHz / 1e6).toFixed(2)} MHz, ${sign}${Math.abs(s.shiftShare * 100).toFixed(1)} %`
+}
+
+/** Noise of |Γ| as the return loss that it hides: below this depth the curve is noise. */
+export const noiseWords = (noise: number): string =>
+  `Noise hides what lies deeper than ${(-20 * Math.log10(Math.max(noise, 1e-6))).toFixed(0)} dB.`

@@ -1,0 +1,226 @@
+import { computed, onMounted, ref, shallowRef, watch } from 'vue'
+import { answer, api, Problem, problemOf, send, type Schemas } from '@/api/client'
+import { usePreferences } from '@/preferences'
+import { parseLength } from '@/units/length'
+import { parseDecimal } from '@/units/number'
+import {
+  freeTone,
+  MOST_TRACES,
+  readLine,
+  readWanted,
+  usualSettings,
+  type DeskSettings,
+  type DeskTrace,
+  type Feedline,
+  type Look,
+} from './desk'
+
+const KEPT = 'dorada.trace-desk'
+const SETTLE_MS = 250
+/** Browsers keep some five million letters; a desk that is larger is not there after a reload. */
+const MOST_KEPT_LETTERS = 4_000_000
+
+/** The traces on the desk, how they are looked at, and what comes of it. */
+export function useDesk() {
+  const preferences = usePreferences()
+  const traces = ref<DeskTrace[]>([])
+  const settings = ref<DeskSettings>(usualSettings())
+  const chosenId = ref('')
+  const looks = shallowRef(new Map<string, Look>())
+  const comparison = ref<Schemas['CompareView']>()
+  const feedlines = ref<Feedline[]>([])
+  const trouble = ref('')
+  const chosen = computed(() => traces.value.find((t) => t.id === chosenId.value) ?? traces.value[0])
+  const look = computed(() => (chosen.value ? looks.value.get(chosen.value.id) : undefined))
+  const wanted = computed(() => readWanted(settings.value.wanted))
+  const lineLength = computed(() => parseLength(settings.value.lineLength, preferences.unit))
+  const line = computed(() =>
+    readLine(
+      feedlines.value,
+      settings.value.feedline,
+      lineLength.value.ok ? lineLength.value.value : undefined,
+    ),
+  )
+  const extension = computed(() => {
+    const s = settings.value
+    if (s.adapter.trim() === '' && s.adapterLoss.trim() === '') return undefined
+    const length = s.adapter.trim() === '' ? 0 : parseLength(s.adapter, preferences.unit)
+    const loss = s.adapterLoss.trim() === '' ? 0 : parseDecimal(s.adapterLoss)
+    const electricalLengthM = typeof length === 'number' ? length : length.ok ? length.value : NaN
+    const lossDbAt1GHz = typeof loss === 'number' ? loss : loss.ok ? loss.value : NaN
+    return Number.isNaN(electricalLengthM) || Number.isNaN(lossDbAt1GHz)
+      ? undefined
+      : { electricalLengthM, lossDbAt1GHz }
+  })
+
+  function add(found: Omit<DeskTrace, 'id' | 'tone'>): boolean {
+    if (traces.value.length >= MOST_TRACES) {
+      trouble.value = `${MOST_TRACES} traces lie on the desk; take one away first.`
+      return false
+    }
+    const trace: DeskTrace = { ...found, id: crypto.randomUUID(), tone: freeTone(traces.value) }
+    traces.value = [...traces.value, trace]
+    chosenId.value = trace.id
+    return true
+  }
+
+  async function readFile(file: File, port = 1): Promise<Schemas['ReadFileView']> {
+    const form = new FormData()
+    form.append('file', file)
+    const response = await send(
+      new Request(`${location.origin}/api/traces/read?port=${port}`, { method: 'POST', body: form }),
+    )
+    const body: unknown = await response.json().catch(() => undefined)
+    if (!response.ok) throw problemOf(response.status, body as Parameters<typeof problemOf>[1])
+    return body as Schemas['ReadFileView']
+  }
+
+  const asTrace = (read: Schemas['ReadFileView'], file: File, port: number) => ({
+    name: file.name.replace(/\.[^.]+$/, ''),
+    trace: read.trace,
+    lacks: read.lacks,
+    warnings: read.warnings,
+    file,
+    port,
+    ports: read.ports,
+    columns: read.columns,
+    firstRows: read.firstRows,
+  })
+
+  /** Several files at once; one that cannot be read does not keep the others off the desk. */
+  async function addFiles(files: Iterable<File>) {
+    const bad: string[] = []
+    trouble.value = ''
+    for (const file of files) {
+      try {
+        if (!add(asTrace(await readFile(file), file, 1))) break
+      } catch (error) {
+        if (!(error instanceof Problem)) throw error
+        bad.push(`${file.name}: ${error.message}`)
+      }
+    }
+    if (bad.length) trouble.value = bad.join(' ')
+  }
+
+  async function takePort(id: string, port: number) {
+    const there = traces.value.find((t) => t.id === id)
+    if (!there?.file) return
+    try {
+      const read = await readFile(there.file, port)
+      traces.value = traces.value.map((t) =>
+        t.id === id ? { ...t, ...asTrace(read, there.file as File, port) } : t,
+      )
+    } catch (error) {
+      if (!(error instanceof Problem)) throw error
+      trouble.value = error.message
+    }
+  }
+
+  async function addPass(passId: string) {
+    const pass = await answer(api.GET('/api/passes/{id}/trace', { params: { path: { id: passId } } }))
+    addTrace(pass.name, pass.trace)
+  }
+
+  function addTrace(name: string, trace: Schemas['TraceData']) {
+    add({ name, trace, lacks: '', warnings: [], port: 1, ports: 1, columns: [], firstRows: [] })
+  }
+
+  function remove(id: string) {
+    traces.value = traces.value.filter((t) => t.id !== id)
+  }
+
+  let generation = 0
+  async function refresh() {
+    const mine = ++generation
+    const s = settings.value
+    const found = new Map<string, Look>()
+    try {
+      for (const t of traces.value) {
+        const result = await answer(
+          api.POST('/api/traces/look', {
+            body: {
+              trace: t.trace,
+              ...(extension.value && t.trace.hasPhase ? { extension: extension.value } : {}),
+              ...(line.value ? { line: line.value } : {}),
+              view: t.trace.hasPhase && line.value ? s.view : 'AS_MEASURED',
+              window: s.window,
+              wantedHz: wanted.value.hz,
+            },
+          }),
+        )
+        if (mine !== generation) return
+        found.set(t.id, result)
+      }
+      looks.value = found
+      comparison.value =
+        traces.value.length > 1
+          ? await answer(
+              api.POST('/api/traces/compare', {
+                body: {
+                  traces: traces.value.map((t) => found.get(t.id)?.trace ?? t.trace),
+                  wantedHz: wanted.value.hz,
+                },
+              }),
+            )
+          : undefined
+    } catch (error) {
+      if (!(error instanceof Problem)) throw error
+      if (mine === generation) trouble.value = error.message
+    }
+  }
+
+  let timer: ReturnType<typeof setTimeout> | undefined
+  watch(
+    [traces, settings, line],
+    () => {
+      clearTimeout(timer)
+      timer = setTimeout(() => void refresh(), SETTLE_MS)
+      keep()
+    },
+    { deep: true },
+  )
+
+  function keep() {
+    const text = JSON.stringify({
+      settings: settings.value,
+      traces: traces.value.map((t) => ({ ...t, file: undefined })),
+    })
+    if (text.length < MOST_KEPT_LETTERS) sessionStorage.setItem(KEPT, text)
+    else sessionStorage.removeItem(KEPT)
+  }
+
+  onMounted(async () => {
+    const text = sessionStorage.getItem(KEPT)
+    if (text) {
+      const kept = JSON.parse(text) as { settings: DeskSettings; traces: DeskTrace[] }
+      settings.value = { ...usualSettings(), ...kept.settings }
+      traces.value = kept.traces
+    }
+    try {
+      feedlines.value = await answer(api.GET('/api/planning/feedlines'))
+    } catch (error) {
+      if (!(error instanceof Problem)) throw error
+      trouble.value = error.message
+    }
+  })
+
+  return {
+    traces,
+    settings,
+    chosen,
+    chosenId,
+    look,
+    looks,
+    comparison,
+    feedlines,
+    line,
+    lineLength,
+    wanted,
+    trouble,
+    addFiles,
+    addPass,
+    addTrace,
+    takePort,
+    remove,
+  }
+}

@@ -1,0 +1,163 @@
+<script setup lang="ts">
+import { scaleLinear } from 'd3-scale'
+import { computed, useTemplateRef } from 'vue'
+import type { Schemas } from '@/api/client'
+import { formatMetres } from '@/units/length'
+import { useFrame } from './useFrame'
+
+/** Echoes over the distance along the line: the stronger, the higher; each found thing is named where it is. */
+const props = defineProps<{
+  profile: Schemas['ProfileView']
+  faults: Schemas['FaultView']
+  lengthM: number
+  caption: string
+}>()
+
+const MARGIN = { top: 40, right: 24, bottom: 42, left: 46 }
+const DEEPEST_DB = 60
+const FOOT_M = 0.3048
+const frame = useTemplateRef<HTMLElement>('frame')
+const { width, height } = useFrame(frame, 720, 480)
+const inner = computed(() => ({
+  width: Math.max(60, width.value - MARGIN.left - MARGIN.right),
+  height: Math.max(60, height.value - MARGIN.top - MARGIN.bottom),
+}))
+const farthest = computed(() => props.profile.distanceM.at(-1) ?? 1)
+const x = computed(() => scaleLinear([0, farthest.value], [0, inner.value.width]))
+const feet = computed(() => scaleLinear([0, farthest.value / FOOT_M], [0, inner.value.width]))
+const y = computed(() => scaleLinear([0, DEEPEST_DB], [0, inner.value.height]))
+const area = computed(() => {
+  const points = props.profile.distanceM.map(
+    (d, i) =>
+      `${x.value(d).toFixed(1)} ${y.value(Math.min(DEEPEST_DB, Math.max(0, props.profile.returnLossDb[i] ?? 0))).toFixed(1)}`,
+  )
+  return `M0 ${inner.value.height}L${points.join('L')}L${inner.value.width} ${inner.value.height}Z`
+})
+/** Names one below the other where they would meet. */
+const events = computed(() => {
+  let lastRight = -Infinity
+  let row = 0
+  return props.faults.events.map((e) => {
+    const at = x.value(e.distanceM)
+    row = at < lastRight ? row + 1 : 0
+    lastRight = at + 150
+    const isRight = at > inner.value.width - 150
+    return { ...e, at, row, isRight, top: y.value(Math.min(DEEPEST_DB, e.returnLossDb)) }
+  })
+})
+const SHORT: Record<string, string> = {
+  joint: 'joint',
+  damage: 'kink, water, bad joint',
+  open: 'open',
+  short: 'short',
+  total: 'open or short',
+  end: 'end, antenna',
+}
+</script>
+
+<template>
+  <figure ref="frame" :aria-label="caption">
+    <svg :width="width" :height="height" role="img" :aria-label="caption">
+      <g :transform="`translate(${MARGIN.left} ${MARGIN.top})`">
+        <rect class="water" :width="inner.width" :height="inner.height" />
+        <text x="-10" y="-22" text-anchor="end">dB</text>
+        <g v-for="t in [0, 10, 20, 30, 40, 50, 60]" :key="t" :transform="`translate(0 ${y(t)})`">
+          <line class="grid" :x2="inner.width" />
+          <text x="-10" dy="0.32em" text-anchor="end">{{ t }}</text>
+        </g>
+        <g v-for="t in feet.ticks(8)" :key="`f${t}`" :transform="`translate(${feet(t)} 0)`">
+          <line class="tick" y1="-5" />
+          <text y="-10" text-anchor="middle">{{ t }}</text>
+        </g>
+        <text :x="inner.width" y="-26" text-anchor="end">ft along the line</text>
+        <g v-for="t in x.ticks(8)" :key="t" :transform="`translate(${x(t)} ${inner.height})`">
+          <line class="tick" y2="5" />
+          <text y="20" text-anchor="middle">{{ t }}</text>
+        </g>
+        <text :x="inner.width" :y="inner.height + 37" text-anchor="end">m along the line</text>
+        <path class="echo" :d="area" />
+        <line v-if="lengthM > 0" class="end" :x1="x(lengthM)" :x2="x(lengthM)" :y2="inner.height" />
+        <g
+          v-for="e in events"
+          :key="e.distanceM"
+          :class="['event', { fault: e.what !== 'end' }]"
+          :transform="`translate(${e.at} ${e.top})`"
+        >
+          <path d="M0 0L7 -9L0 -18L-7 -9Z" />
+          <text :x="e.isRight ? -12 : 12" :y="14 + 34 * e.row" :text-anchor="e.isRight ? 'end' : 'start'">
+            <tspan class="strong">{{ formatMetres(e.distanceM) }}</tspan>
+            <tspan :x="e.isRight ? -12 : 12" dy="16">{{ SHORT[e.what] ?? e.words }}</tspan>
+          </text>
+        </g>
+      </g>
+    </svg>
+  </figure>
+</template>
+
+<style scoped>
+figure {
+  position: relative;
+  margin: 0;
+  height: 100%;
+  min-height: 320px;
+}
+
+svg {
+  position: absolute;
+  inset: 0;
+  display: block;
+  overflow: visible;
+}
+
+.water {
+  fill: var(--shallow);
+}
+
+text {
+  font-size: 13px;
+  fill: var(--soft);
+}
+
+.grid {
+  stroke: var(--grid);
+}
+
+.tick {
+  stroke: var(--soft);
+}
+
+.echo {
+  fill: var(--deep);
+  stroke: var(--trace);
+  stroke-width: calc(1.8px * var(--stroke));
+  stroke-linejoin: round;
+}
+
+.end {
+  stroke: var(--soft);
+  stroke-dasharray: 4 4;
+}
+
+.event path {
+  fill: var(--trace);
+}
+
+.event.fault path {
+  fill: var(--coral);
+}
+
+.event text {
+  paint-order: stroke;
+  stroke: var(--shallow);
+  stroke-width: 3px;
+  fill: var(--ink);
+}
+
+.event.fault .strong {
+  fill: var(--coral);
+}
+
+.strong {
+  font-weight: 640;
+}
+</style>

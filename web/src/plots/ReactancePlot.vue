@@ -1,0 +1,171 @@
+<script setup lang="ts">
+import { scaleLinear } from 'd3-scale'
+import { computed, useTemplateRef } from 'vue'
+import { formatMhz } from '@/units/frequency'
+import type { ComplexTrace } from './complexTrace'
+import { useFrame } from './useFrame'
+
+/** Resistance (full line) and reactance (broken line) of one trace over frequency; where X crosses 0 it resonates. */
+const props = defineProps<{
+  trace: ComplexTrace
+  markers: number[]
+  pegs: { name: string; frequencyHz: number }[]
+  caption: string
+}>()
+
+const MARGIN = { top: 34, right: 20, bottom: 40, left: 56 }
+const OHM = 50
+const HIGHEST = 250
+const frame = useTemplateRef<HTMLElement>('frame')
+const { width, height } = useFrame(frame, 720, 480)
+const inner = computed(() => ({
+  width: width.value - MARGIN.left - MARGIN.right,
+  height: height.value - MARGIN.top - MARGIN.bottom,
+}))
+
+const ohms = computed(() => {
+  const { re, im } = props.trace
+  return re.map((a, i) => {
+    const b = im[i] ?? 0
+    const d = Math.max(1e-9, (1 - a) ** 2 + b * b)
+    return { r: (OHM * (1 - a * a - b * b)) / d, x: (OHM * 2 * b) / d }
+  })
+})
+const range = computed(() => {
+  const all = ohms.value.flatMap((o) => [o.r, o.x])
+  const low = Math.max(-HIGHEST, Math.min(0, ...all))
+  const high = Math.min(HIGHEST, Math.max(OHM * 1.5, ...all))
+  return { low: Math.floor(low / 25) * 25, high: Math.ceil(high / 25) * 25 }
+})
+const x = computed(() =>
+  scaleLinear(
+    [props.trace.frequencyHz[0] ?? 0, props.trace.frequencyHz.at(-1) ?? 1],
+    [0, Math.max(10, inner.value.width)],
+  ),
+)
+const y = computed(() =>
+  scaleLinear([range.value.high, range.value.low], [0, Math.max(10, inner.value.height)]),
+)
+const path = (part: 'r' | 'x') =>
+  ohms.value
+    .map(
+      (o, i) =>
+        `${i ? 'L' : 'M'}${x.value(props.trace.frequencyHz[i] ?? 0).toFixed(1)} ${y.value(o[part]).toFixed(1)}`,
+    )
+    .join('')
+const mhzTicks = computed(() => x.value.ticks(Math.max(3, Math.floor(inner.value.width / 80))))
+const digits = computed(() => {
+  const step = (mhzTicks.value[1] ?? 1e6) - (mhzTicks.value[0] ?? 0)
+  return step >= 1e6 ? 0 : step >= 1e5 ? 1 : 2
+})
+</script>
+
+<template>
+  <figure ref="frame" :aria-label="caption">
+    <svg :width="width" :height="height" role="img" :aria-label="caption">
+      <defs>
+        <clipPath id="ohms"><rect :width="inner.width" :height="inner.height" /></clipPath>
+      </defs>
+      <g :transform="`translate(${MARGIN.left} ${MARGIN.top})`">
+        <rect class="water" :width="inner.width" :height="inner.height" />
+        <text x="-10" y="-12" text-anchor="end">Ω</text>
+        <g v-for="t in y.ticks(8)" :key="t" :transform="`translate(0 ${y(t)})`">
+          <line :class="t === 0 ? 'zero' : 'grid'" :x2="inner.width" />
+          <text x="-10" dy="0.32em" text-anchor="end">{{ String(t).replace('-', '−') }}</text>
+        </g>
+        <line class="fifty" :x2="inner.width" :y1="y(50)" :y2="y(50)" />
+        <g v-for="t in mhzTicks" :key="t" :transform="`translate(${x(t)} ${inner.height})`">
+          <line class="tick" y2="5" />
+          <text y="20" text-anchor="middle">{{ formatMhz(t, digits) }}</text>
+        </g>
+        <text :x="inner.width" :y="inner.height + 36" text-anchor="end">MHz</text>
+        <g v-for="p in pegs" :key="p.frequencyHz" :transform="`translate(${x(p.frequencyHz)} 0)`">
+          <line class="peg" y1="-6" :y2="inner.height" />
+          <text class="name" y="-12" text-anchor="middle">{{ p.name }}</text>
+        </g>
+        <g clip-path="url(#ohms)">
+          <path class="r" :d="path('r')" />
+          <path class="x" :d="path('x')" />
+          <line v-for="m in markers" :key="m" class="marker" :x1="x(m)" :x2="x(m)" :y2="inner.height" />
+        </g>
+        <g class="key" :transform="`translate(${inner.width - 190} 18)`">
+          <line class="r" x2="26" />
+          <text x="32" dy="0.32em">R</text>
+          <line class="x" x1="64" x2="90" />
+          <text x="96" dy="0.32em">X, 0 at resonance</text>
+        </g>
+      </g>
+    </svg>
+  </figure>
+</template>
+
+<style scoped>
+figure {
+  position: relative;
+  margin: 0;
+  height: 100%;
+  min-height: 320px;
+}
+
+svg {
+  position: absolute;
+  inset: 0;
+  display: block;
+}
+
+.water {
+  fill: var(--shallow);
+}
+
+text {
+  font-size: 13px;
+  fill: var(--soft);
+}
+
+.name {
+  fill: var(--trace);
+  font-weight: 640;
+}
+
+.key text {
+  fill: var(--ink);
+}
+
+.grid {
+  stroke: var(--grid);
+}
+
+.zero {
+  stroke: var(--soft);
+}
+
+.tick {
+  stroke: var(--soft);
+}
+
+.fifty {
+  stroke: var(--trace);
+  stroke-dasharray: 2 4;
+}
+
+.peg {
+  stroke: var(--trace-old);
+  stroke-dasharray: 1 4;
+}
+
+.marker {
+  stroke: var(--gold-ink);
+}
+
+.r,
+.x {
+  fill: none;
+  stroke: var(--trace);
+  stroke-width: calc(2.4px * var(--stroke));
+}
+
+.x {
+  stroke: var(--gold-ink);
+  stroke-dasharray: 8 5;
+}
+</style>

@@ -1,0 +1,194 @@
+<script setup lang="ts">
+import { computed, useTemplateRef } from 'vue'
+import { formatMhz } from '@/units/frequency'
+import { reflectionAt, type ComplexTrace } from './complexTrace'
+import { radiusOfSwr, reactanceRing, reflectionOf, resistanceRing } from './smith'
+import { toneStyle } from './tones'
+import { useFrame } from './useFrame'
+
+/** Reflections in their own plane, with the lines of constant resistance and reactance re 50 Ω. */
+const props = defineProps<{
+  traces: ComplexTrace[]
+  markers: number[]
+  pegs: { name: string; frequencyHz: number }[]
+  swr: number
+  caption: string
+}>()
+
+const RESISTANCES = [0, 0.2, 0.5, 1, 2, 5]
+const REACTANCES = [0.2, 0.5, 1, 2, 5]
+const OHM = 50
+const frame = useTemplateRef<HTMLElement>('frame')
+const { width, height } = useFrame(frame, 620, 540)
+const radius = computed(() => Math.max(100, Math.min(width.value, height.value) / 2 - 34))
+const at = (re: number, im: number) => ({ x: re * radius.value, y: -im * radius.value })
+
+const rings = computed(() =>
+  RESISTANCES.map((r) => {
+    const ring = resistanceRing(r)
+    const left = at(reflectionOf(r, 0).re, 0)
+    return { r, cx: ring.cx * radius.value, radius: ring.r * radius.value, label: left.x }
+  }),
+)
+const arcs = computed(() =>
+  [...REACTANCES, ...REACTANCES.map((x) => -x)].map((x) => {
+    const ring = reactanceRing(x)
+    const end = reflectionOf(0, x)
+    const p = at(end.re, end.im)
+    return {
+      x,
+      cx: ring.cx * radius.value,
+      cy: -ring.cy * radius.value,
+      radius: ring.r * radius.value,
+      label: at(end.re * 1.07, end.im * 1.07),
+      anchor: p.x < -8 ? 'end' : p.x > 8 ? 'start' : 'middle',
+    }
+  }),
+)
+
+function path(t: ComplexTrace): string {
+  return t.re
+    .map((re, i) => {
+      const p = at(re, t.im[i] ?? 0)
+      return `${i === 0 ? 'M' : 'L'}${p.x.toFixed(1)} ${p.y.toFixed(1)}`
+    })
+    .join('')
+}
+
+const chosen = computed(() => props.traces.find((t) => t.isChosen))
+const flags = computed(() =>
+  props.markers.flatMap((hz, i) => {
+    const g = chosen.value && reflectionAt(chosen.value, hz)
+    return g ? [{ letter: i === 0 ? 'A' : 'B', ...at(g.re, g.im), hz }] : []
+  }),
+)
+const pegPoints = computed(() =>
+  props.pegs.flatMap((p) => {
+    const g = chosen.value && reflectionAt(chosen.value, p.frequencyHz)
+    return g ? [{ ...p, ...at(g.re, g.im) }] : []
+  }),
+)
+</script>
+
+<template>
+  <figure ref="frame" :aria-label="caption">
+    <svg :width="width" :height="height" role="img" :aria-label="caption">
+      <defs>
+        <clipPath id="disc"><circle :r="radius" /></clipPath>
+      </defs>
+      <g :transform="`translate(${width / 2} ${height / 2})`">
+        <circle class="disc" :r="radius" />
+        <g clip-path="url(#disc)">
+          <circle v-for="g in rings" :key="g.r" class="grid" :cx="g.cx" :r="g.radius" />
+          <circle v-for="a in arcs" :key="a.x" class="grid" :cx="a.cx" :cy="a.cy" :r="a.radius" />
+          <line class="grid" :x1="-radius" :x2="radius" />
+        </g>
+        <circle class="rule" :r="radius * radiusOfSwr(swr)" />
+        <circle class="rim" :r="radius" />
+        <text v-for="g in rings" :key="`r${g.r}`" :x="g.label + 4" y="-5">{{ g.r * OHM }}</text>
+        <text
+          v-for="a in arcs"
+          :key="`x${a.x}`"
+          :x="a.label.x"
+          :y="a.label.y"
+          dy="0.32em"
+          :text-anchor="a.anchor"
+        >
+          {{ a.x < 0 ? '−' : '+' }}j{{ Math.abs(a.x) * OHM }}
+        </text>
+        <text class="rule-label" :y="radius * radiusOfSwr(swr) + 16" text-anchor="middle">SWR {{ swr }}</text>
+        <path
+          v-for="t in traces"
+          :key="t.id"
+          :class="['trace', { chosen: t.isChosen }]"
+          :style="toneStyle(t.tone)"
+          :d="path(t)"
+        />
+        <g v-for="p in pegPoints" :key="p.frequencyHz" :transform="`translate(${p.x} ${p.y})`" class="peg">
+          <circle r="4.5" />
+          <text x="9" dy="0.32em">{{ p.name }}</text>
+        </g>
+        <g v-for="f in flags" :key="f.letter" :transform="`translate(${f.x} ${f.y})`" class="flag">
+          <path d="M0 0L-8 -18H8Z" />
+          <text y="-22" text-anchor="middle">{{ f.letter }} {{ formatMhz(f.hz, 2) }}</text>
+        </g>
+      </g>
+    </svg>
+  </figure>
+</template>
+
+<style scoped>
+figure {
+  position: relative;
+  margin: 0;
+  height: 100%;
+  min-height: 320px;
+}
+
+svg {
+  position: absolute;
+  inset: 0;
+  display: block;
+}
+
+.disc {
+  fill: var(--shallow);
+}
+
+.grid {
+  fill: none;
+  stroke: var(--grid);
+}
+
+.rim {
+  fill: none;
+  stroke: var(--soft);
+}
+
+.rule {
+  fill: none;
+  stroke: var(--trace);
+  stroke-width: calc(1.5px * var(--stroke));
+  stroke-dasharray: 2 4;
+}
+
+text {
+  font-size: 12.5px;
+  fill: var(--soft);
+}
+
+.trace {
+  fill: none;
+  stroke-width: calc(1.5px * var(--stroke));
+  stroke-linejoin: round;
+}
+
+.trace.chosen {
+  stroke-width: calc(2.8px * var(--stroke));
+}
+
+.rule-label,
+.peg text,
+.flag text {
+  paint-order: stroke;
+  stroke: var(--shallow);
+  stroke-width: 3px;
+  fill: var(--trace);
+}
+
+.peg circle {
+  fill: var(--card);
+  stroke: var(--trace);
+  stroke-width: 2;
+}
+
+.flag path {
+  fill: var(--gold);
+  stroke: var(--gold-ink);
+}
+
+.flag text {
+  font-weight: 640;
+  fill: var(--gold-ink);
+}
+</style>

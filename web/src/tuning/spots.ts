@@ -1,0 +1,107 @@
+import type { Schemas } from '@/api/client'
+import { parseFrequency } from '@/units/frequency'
+import { parseDecimal } from '@/units/number'
+
+export type MeterKind = 'INLINE_METER' | 'WATTMETER' | 'DIAL_ANALYSER' | 'RADIO_METER'
+export type SpotRequest = Schemas['SpotRequest']
+
+export const METERS: { value: MeterKind; word: string }[] = [
+  { value: 'INLINE_METER', word: 'In-line SWR meter' },
+  { value: 'WATTMETER', word: 'Directional wattmeter' },
+  { value: 'DIAL_ANALYSER', word: 'Dial analyser' },
+  { value: 'RADIO_METER', word: 'Radio’s own meter' },
+]
+
+/** What to mind with each, before the reading. */
+export const REMINDERS: Record<MeterKind, string> = {
+  INLINE_METER:
+    'Jumper in place, lowest power, carrier mode. Set the needle to full scale with the forward switch before each channel.',
+  WATTMETER:
+    'Plug for this frequency and power; arrow to the antenna for forward, turned for reflected. Small watts on a large range say little.',
+  DIAL_ANALYSER:
+    'Radio disconnected. Channels, then the dip, then the edges at 2:1 and 3:1 as extra frequencies. X has no sign here.',
+  RADIO_METER: 'An indication, no more. Same power on every channel.',
+}
+
+/** One line of readings as typed; `mhz` only where it is no wanted channel. */
+export interface SpotRow {
+  mhz: string
+  swr: string
+  forward: string
+  reflected: string
+  r: string
+  x: string
+}
+
+export interface MeterDraft {
+  kind: MeterKind
+  /** By frequency of the wanted channel in Hz. */
+  channels: Record<string, SpotRow>
+  extra: SpotRow[]
+  forwardRange: string
+  reflectedRange: string
+}
+
+export const emptyRow = (): SpotRow => ({ mhz: '', swr: '', forward: '', reflected: '', r: '', x: '' })
+
+export const freshMeter = (channelsHz: number[]): MeterDraft => ({
+  kind: 'INLINE_METER',
+  channels: Object.fromEntries(channelsHz.map((hz) => [String(hz), emptyRow()])),
+  extra: [],
+  forwardRange: '50',
+  reflectedRange: '5',
+})
+
+/** The readings that are typed, and what is wrong with them by row (`153050000`, `extra0`) or field. */
+export function readSpots(draft: MeterDraft): { spots: SpotRequest[]; wrong: Record<string, string> } {
+  const wrong: Record<string, string> = {}
+  const spots: SpotRequest[] = []
+  const number = (text: string, at: string): number | undefined => {
+    if (text.trim() === '') return undefined
+    const p = parseDecimal(text)
+    if (!p.ok) wrong[at] = p.why
+    return p.ok ? p.value : undefined
+  }
+  const watts = draft.kind === 'WATTMETER'
+  const forwardFullScaleW = watts ? number(draft.forwardRange, 'forwardRange') : undefined
+  const reflectedFullScaleW = watts ? number(draft.reflectedRange, 'reflectedRange') : undefined
+  if (watts && forwardFullScaleW === undefined) wrong.forwardRange ??= 'Which full scale?'
+
+  const take = (row: SpotRow, hz: number, at: string) => {
+    const isEmpty = watts ? row.forward.trim() === '' : row.swr.trim() === ''
+    if (isEmpty) return
+    if (watts) {
+      const forwardW = number(row.forward, at)
+      const reflectedW = number(row.reflected, at)
+      if (reflectedW === undefined) wrong[at] ??= 'Reflected watts are missing; 0 where the needle rests.'
+      spots.push({
+        frequencyHz: hz,
+        ...(forwardW === undefined ? {} : { forwardW }),
+        ...(reflectedW === undefined ? {} : { reflectedW }),
+        ...(forwardFullScaleW === undefined ? {} : { forwardFullScaleW }),
+        ...(reflectedFullScaleW === undefined ? {} : { reflectedFullScaleW }),
+      })
+      return
+    }
+    const swr = number(row.swr.replace(/:1$/, ''), at)
+    if (swr !== undefined && swr < 1) wrong[at] = 'An SWR is 1 or more.'
+    const resistanceOhm = draft.kind === 'DIAL_ANALYSER' ? number(row.r, at) : undefined
+    const reactanceSizeOhm = draft.kind === 'DIAL_ANALYSER' ? number(row.x, at) : undefined
+    spots.push({
+      frequencyHz: hz,
+      ...(swr === undefined ? {} : { swr }),
+      ...(resistanceOhm === undefined ? {} : { resistanceOhm }),
+      ...(reactanceSizeOhm === undefined ? {} : { reactanceSizeOhm: Math.abs(reactanceSizeOhm) }),
+    })
+  }
+  for (const [hz, row] of Object.entries(draft.channels)) take(row, Number(hz), hz)
+  draft.extra.forEach((row, i) => {
+    if (row.mhz.trim() === '' && row.swr.trim() === '' && row.forward.trim() === '') return
+    const hz = parseFrequency(row.mhz)
+    if (hz.ok) take(row, hz.value, `extra${i}`)
+    else wrong[`extra${i}`] = hz.why
+  })
+  if (spots.length === 0 && Object.keys(wrong).length === 0)
+    wrong.spots = 'Please type a reading, better three: the lowest, a middle and the highest channel.'
+  return { spots, wrong }
+}
