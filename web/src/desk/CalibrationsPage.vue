@@ -81,9 +81,23 @@ async function fromInstrument(): Promise<Schemas['TraceData']> {
   )
 }
 
+const AT_PORT = { open: 'OPEN', shorted: 'SHORT', load: 'LOAD' } as const
+
+/** The practice stand-in has its standards at hand; on a real analyser a person screws them on. */
+async function onPort(step: Step, measure: () => Promise<Schemas['TraceData']>) {
+  if (form.value.instrument !== 'stand-in') return measure()
+  const { bench } = await answer(api.GET('/api/practice'))
+  await answer(api.PUT('/api/practice/bench', { body: { ...bench, atPort: AT_PORT[step] } }))
+  try {
+    return await measure()
+  } finally {
+    await answer(api.PUT('/api/practice/bench', { body: bench }))
+  }
+}
+
 const take = (step: Step) =>
   guarded(step, async () => {
-    readings.value = { ...readings.value, [step]: await fromInstrument() }
+    readings.value = { ...readings.value, [step]: await onPort(step, fromInstrument) }
   })
 const choose = (step: Step, event: Event) =>
   guarded(step, async () => {
@@ -113,7 +127,7 @@ const save = () =>
 
 const checkNow = (id: string, file?: File) =>
   guarded(`check ${id}`, async () => {
-    const trace = file ? await fromFile(file) : await fromInstrument()
+    const trace = file ? await fromFile(file) : await onPort('load', fromInstrument)
     said.value = (await check.mutateAsync({ id, trace })).sentence
   })
 const drop = (c: { id: string; name: string }) =>
@@ -201,7 +215,11 @@ const putBack = () =>
           <TextField v-model="form.points" name="Points" />
         </div>
         <p v-if="form.instrument" class="hint">
-          With the stand-in, put open, short or load on its port in the practice bench (Live sweep).
+          {{
+            form.instrument === 'stand-in'
+              ? 'The practice stand-in puts each standard on its port by itself.'
+              : 'Screw the standard on, hand-tight, then sweep it.'
+          }}
         </p>
         <div v-for="s in STEPS" :key="s.key" class="step">
           <span>{{ s.word }}</span>

@@ -88,7 +88,7 @@ const digits = computed(() => {
           <path class="x" :d="path('x')" />
           <line v-for="m in markers" :key="m" class="marker" :x1="x(m)" :x2="x(m)" :y2="inner.height" />
         </g>
-        <g class="key" :transform="`translate(${inner.width - 190} 18)`">
+        <g class="key" :transform="`translate(0 ${inner.height + 31})`">
           <line class="r" x2="26" />
           <text x="32" dy="0.32em">R</text>
           <line class="x" x1="64" x2="90" />

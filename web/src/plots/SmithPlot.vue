@@ -96,7 +96,13 @@ const pegPoints = computed(() =>
         >
           {{ a.x < 0 ? '−' : '+' }}j{{ Math.abs(a.x) * OHM }}
         </text>
-        <text class="rule-label" :y="radius * radiusOfSwr(swr) + 16" text-anchor="middle">SWR {{ swr }}</text>
+        <text
+          class="rule-label"
+          :x="radius * radiusOfSwr(swr) * 0.72 + 4"
+          :y="radius * radiusOfSwr(swr) * 0.72 + 12"
+        >
+          SWR {{ swr }}
+        </text>
         <path
           v-for="t in traces"
           :key="t.id"
@@ -109,8 +115,9 @@ const pegPoints = computed(() =>
           <text x="9" dy="0.32em">{{ p.name }}</text>
         </g>
         <g v-for="f in flags" :key="f.letter" :transform="`translate(${f.x} ${f.y})`" class="flag">
-          <path d="M0 0L-8 -18H8Z" />
-          <text y="-22" text-anchor="middle">{{ f.letter }} {{ formatMhz(f.hz, 2) }}</text>
+          <path d="M0 0L11 -11V-27H-11V-11Z" />
+          <text class="letter" y="-13" text-anchor="middle">{{ f.letter }}</text>
+          <text x="15" y="-13">{{ formatMhz(f.hz, 2) }}</text>
         </g>
       </g>
     </svg>
@@ -190,5 +197,10 @@ text {
 .flag text {
   font-weight: 640;
   fill: var(--gold-ink);
+}
+
+.flag .letter {
+  stroke: none;
+  fill: var(--on-gold);
 }
 </style>

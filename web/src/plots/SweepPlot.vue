@@ -61,6 +61,7 @@ const now = computed(() => props.traces.find((t) => t.kind === 'now' || t.kind =
 const wholeSpan = computed<[number, number]>(() => {
   const curve = (now.value ?? props.traces[0])?.curve
   const pegs = props.pegs.map((p) => p.frequencyHz)
+  if (now.value?.kind === 'guess' && curve) return aroundReadings(curve, pegs)
   const low = Math.min(curve?.frequencyHz[0] ?? Infinity, ...pegs)
   const high = Math.max(curve?.frequencyHz.at(-1) ?? -Infinity, ...pegs)
   const beyond =
@@ -68,6 +69,15 @@ const wholeSpan = computed<[number, number]>(() => {
   const pad = (high - low || high * 0.02) * beyond
   return [low - pad, high + pad]
 })
+
+/** A curve that was only worked out is shown about the readings and its dip, not as far as it could be drawn. */
+function aroundReadings(curve: Curve, pegs: number[]): [number, number] {
+  const dip = deepestIn(curve, [0, Infinity])?.hz ?? pegs[0] ?? 0
+  const low = Math.min(dip, ...pegs)
+  const high = Math.max(dip, ...pegs)
+  const pad = Math.max((high - low) * 0.5, high * 0.004)
+  return [low - pad, high + pad]
+}
 
 const inner = computed(() => ({
   width: Math.max(120, width.value - MARGIN.left - MARGIN.right),
@@ -108,11 +118,18 @@ const top = computed(
   () => MARGIN.top - ROW + ROW * (1 + Math.max(0, ...pegRows.value.filter((row) => row < MOST_ROWS))),
 )
 
+const isGuessed = computed(() => now.value?.kind === 'guess')
+/** How deep a dip is that nobody has measured is not known; the picture need not show its bottom. */
+const shallow = (curve: Curve): Curve => ({
+  ...curve,
+  returnLossDb: curve.returnLossDb.map((db) => Math.min(22, db)),
+})
+
 const scale = computed(() => {
   const made = sweepScale(
     wholeSpan.value,
     floorDb(
-      props.traces.map((t) => t.curve),
+      props.traces.map((t) => (isGuessed.value && t.kind !== 'earlier' ? shallow(t.curve) : t.curve)),
       props.limit.swr,
     ),
     inner.value,

@@ -300,8 +300,8 @@ watch(id, (next) => (draft.value = loadDraft(next)))
       <section v-else class="card empty">
         <h2>No sweep yet.</h2>
         <p class="soft">
-          Connect the analyser where the antenna plugs in, or bring a Touchstone file (.s1p). The first sweep
-          is the baseline: the old antenna, or the new one untouched.
+          Connect the analyser where the antenna plugs in, bring a file (.s1p, .csv), or read a meter. The
+          first reading is the baseline: the old antenna, or the new one untouched.
         </p>
       </section>
     </div>
@@ -326,7 +326,9 @@ watch(id, (next) => (draft.value = loadDraft(next)))
       <template v-else-if="mayRecord">
         <button class="do" @click="mainAction.run()">{{ mainAction.word }} <kbd>Enter</kbd></button>
         <template v-if="last">
-          <button class="other" @click="record(false)">Sweep again <kbd>S</kbd></button>
+          <button class="other" @click="record(false)">
+            {{ last.source === 'SPOTS' ? 'Read again' : 'Sweep again' }} <kbd>S</kbd>
+          </button>
           <button v-if="last.advice?.action !== 'STOP'" class="other" @click="open('sign-off')">
             Good enough, finish <kbd>F</kbd>
           </button>

@@ -30,6 +30,10 @@ public record Repeatability(
     private static final double STEADY_SPREAD = 0.03;
 
     private static final double STEADY_DIP_SHARE = 0.003;
+    private static final int FEWEST_FOR_NOISE = 12;
+
+    /** For independent noise the step from third to fourth differences is √(70/20) = 1.87; less is a curve. */
+    private static final double NOISE_GROWS = 1.4;
 
     /**
      * The SWR at a wanted channel over all sweeps.
@@ -143,20 +147,39 @@ public record Repeatability(
      * four points, noise is not (a third difference of independent noise has √20 of its deviation). The median is taken, so
      * that a few steep places do not count.
      *
-     * @return NaN for fewer than 8 points
+     * @return NaN for fewer than {@value #FEWEST_FOR_NOISE} points, and where the curve itself is not smooth from point to
+     *     point, as behind a long line: differences of noise grow from the third to the fourth, those of a curve fall
      */
     public static double noiseOf(Sweep sweep) {
-        int n = sweep.size() - 3;
-        if (n < 5) {
+        if (sweep.size() < FEWEST_FOR_NOISE) {
             return Double.NaN;
         }
-        double[] size = new double[2 * n];
-        for (int i = 0; i < n; i++) {
-            size[2 * i] = Math.abs(sweep.re(i + 3) - 3 * sweep.re(i + 2) + 3 * sweep.re(i + 1) - sweep.re(i));
-            size[2 * i + 1] = Math.abs(sweep.im(i + 3) - 3 * sweep.im(i + 2) + 3 * sweep.im(i + 1) - sweep.im(i));
+        double[] re = sweep.re();
+        double[] im = sweep.im();
+        for (int order = 0; order < 3; order++) {
+            difference(re, im, re.length - 1 - order);
+        }
+        double third = median(re, im, re.length - 3);
+        difference(re, im, re.length - 4);
+        double fourth = median(re, im, re.length - 4);
+        // The median of |x| of a normal deviate is 0.6745 of its standard deviation.
+        return fourth < NOISE_GROWS * third ? Double.NaN : third / 0.6745 / Math.sqrt(20);
+    }
+
+    private static void difference(double[] re, double[] im, int count) {
+        for (int i = 0; i < count; i++) {
+            re[i] = re[i + 1] - re[i];
+            im[i] = im[i + 1] - im[i];
+        }
+    }
+
+    private static double median(double[] re, double[] im, int count) {
+        double[] size = new double[2 * count];
+        for (int i = 0; i < count; i++) {
+            size[2 * i] = Math.abs(re[i]);
+            size[2 * i + 1] = Math.abs(im[i]);
         }
         Arrays.sort(size);
-        // The median of |x| of a normal deviate is 0.6745 of its standard deviation.
-        return size[size.length / 2] / 0.6745 / Math.sqrt(20);
+        return size[count];
     }
 }

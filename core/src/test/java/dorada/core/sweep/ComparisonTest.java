@@ -76,5 +76,7 @@ class ComparisonTest {
             assertThat(Repeatability.noiseOf(noisy(156e6, noise, 7))).isCloseTo(noise, within(0.15 * noise));
         }
         assertThat(Repeatability.noiseOf(Curves.resonance(1e6, 2e6, 5, 1.5e6, 50, 5))).isNaN();
+        // A curve that turns fast from point to point is no noise.
+        assertThat(Repeatability.noiseOf(Curves.resonance(100e6, 200e6, 41, 156e6, 45, 60))).isNaN();
     }
 }

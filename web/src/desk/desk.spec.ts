@@ -1,0 +1,95 @@
+import { describe, expect, it } from 'vitest'
+import { ageWords, readStandards, usualStandards } from './calibration'
+import { deskSentence, freeTone, noiseWords, readLine, readWanted, shiftWords, type Look } from './desk'
+import { parseLength } from '@/units/length'
+
+const look = (part: object): Look =>
+  ({
+    flatAndLow: false,
+    analysis: {
+      dips: [{ frequencyHz: 156.03e6, swr: 1.19, atEdge: false }],
+      bandwidths: [{ swrLimit: 2, lowHz: 149.8e6, highHz: 162.8e6, lowOpen: false, highOpen: false }],
+    },
+    ...part,
+  }) as unknown as Look
+
+describe('the trace desk', () => {
+  it('reads channels however they are separated', () => {
+    expect(readWanted('157.45, 153.05').hz).toEqual([153.05e6, 157.45e6])
+    expect(readWanted('153.05,157.45').hz).toEqual([153.05e6, 157.45e6])
+    expect(readWanted('27.185 27.185; 27.405 MHz').why).toContain('MHz')
+    expect(readWanted('').hz).toEqual([])
+    expect(readWanted('153.05, nine').why).toContain('nine')
+  })
+
+  it('says what the chosen trace shows', () => {
+    expect(deskSentence('roof', look({}))).toBe('Dip at 156.03 MHz, SWR 1.19. Under 2 over 13.0 MHz.')
+    expect(deskSentence('roof', look({ flatAndLow: true }))).toContain('dummy load')
+    expect(deskSentence('roof', look({ analysis: { dips: [], bandwidths: [] } }))).toBe('roof has no dip.')
+    expect(
+      deskSentence(
+        'roof',
+        look({ analysis: { dips: [{ frequencyHz: 140e6, atEdge: true }], bandwidths: [] } }),
+      ),
+    ).toContain('lies beyond')
+    expect(
+      deskSentence(
+        'roof',
+        look({
+          analysis: {
+            dips: [{ frequencyHz: 156e6, atEdge: false }],
+            bandwidths: [{ swrLimit: 2, lowHz: 150e6, highHz: 160e6, lowOpen: true, highOpen: false }],
+          },
+        }),
+      ),
+    ).toBe('Dip at 156.00 MHz, SWR over 100. Under 2 over more than 10.0 MHz.')
+  })
+
+  it('gives shifts with their sign, and nothing where there is no dip', () => {
+    expect(shiftWords({ shiftHz: -1.56e6, shiftShare: -0.01 })).toBe('−1.56 MHz, −1.0 %')
+    expect(shiftWords({})).toBe('')
+  })
+
+  it('gives each trace a stroke of its own', () => {
+    expect(freeTone([{ tone: 0 }, { tone: 2 }])).toBe(1)
+    expect(freeTone(Array.from({ length: 8 }, (_, tone) => ({ tone })))).toBe(0)
+  })
+
+  it('takes a line from the catalogue only with a length', () => {
+    const catalogue = [
+      {
+        id: 'rg-58',
+        title: 'RG-58',
+        impedanceOhm: 50,
+        velocityFactor: 0.66,
+        k1DbPer100mSqrtMHz: 1.55,
+        k2DbPer100mMHz: 0.012,
+      },
+    ]
+    expect(readLine(catalogue, 'rg-58', 4.2)).toMatchObject({ lengthM: 4.2, velocityFactor: 0.66 })
+    expect(readLine(catalogue, 'rg-58', undefined)).toBeUndefined()
+    expect(readLine(catalogue, '', 4.2)).toBeUndefined()
+  })
+
+  it('says noise as the depth that it hides', () => {
+    expect(noiseWords(0.001)).toContain('60 dB')
+  })
+})
+
+describe('calibration as typed', () => {
+  it('becomes SI units or a sentence', () => {
+    const length = (t: string) => parseLength(t, 'mm')
+    const made = readStandards({ ...usualStandards(), openOffset: '4 mm', openPf: '0.08' }, length)
+    expect(made).toMatchObject({ openOffsetM: 0.004, loadOhm: 50 })
+    expect((made as { openFarad: number }).openFarad).toBeCloseTo(8e-14, 20)
+    expect(readStandards({ ...usualStandards(), loadOhm: 'fifty' }, length)).toContain('Standards:')
+  })
+
+  it('is as old as people say it', () => {
+    const now = Date.parse('2026-05-10T12:00:00Z')
+    expect(ageWords('2026-05-10T11:30:00Z', now)).toBe('within the hour')
+    expect(ageWords('2026-05-10T07:00:00Z', now)).toBe('5 h ago')
+    expect(ageWords('2026-05-09T11:00:00Z', now)).toBe('a day ago')
+    expect(ageWords('2026-05-01T11:00:00Z', now)).toBe('9 days ago')
+  })
+})
