@@ -61,10 +61,12 @@ final class ErrorTerms {
     }
 
     private static void requireApart(double[] m, double hz) {
-        String[] names = {"open", "short", "load"};
         for (int i = 0; i < 3; i++) {
             int j = (i + 1) % 3;
-            if (Math.hypot(m[2 * i] - m[2 * j], m[2 * i + 1] - m[2 * j + 1]) < ALIKE) {
+            double re = m[2 * i] - m[2 * j];
+            double im = m[2 * i + 1] - m[2 * j + 1];
+            if (re * re + im * im < ALIKE * ALIKE) {
+                String[] names = {"open", "short", "load"};
                 throw new CalibrationException(String.format(
                         Locale.ROOT,
                         "The %s and the %s read alike at %.3f MHz. Was one of them measured twice, or is nothing connected?",

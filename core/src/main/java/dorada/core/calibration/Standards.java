@@ -55,7 +55,7 @@ public record Standards(
     }
 
     private static Reflection behind(double offsetM, double angle, double frequencyHz) {
-        double seen = angle - 4 * Math.PI * offsetM / Wavelength.ofHz(frequencyHz);
+        double seen = offsetM == 0 ? angle : angle - 4 * Math.PI * offsetM / Wavelength.ofHz(frequencyHz);
         return new Reflection(Math.cos(seen), Math.sin(seen));
     }
 
@@ -64,9 +64,13 @@ public record Standards(
         int n = frequencyHz.length;
         double[][] parts = new double[6][n];
         Reflection load = load();
+        // Without offset and fringing they are the same at every frequency.
+        boolean ideal = openOffsetM == 0 && openFarad == 0 && shortOffsetM == 0 && shortHenry == 0;
+        Reflection o = open(frequencyHz[0]);
+        Reflection s = shorted(frequencyHz[0]);
         for (int i = 0; i < n; i++) {
-            Reflection o = open(frequencyHz[i]);
-            Reflection s = shorted(frequencyHz[i]);
+            o = ideal ? o : open(frequencyHz[i]);
+            s = ideal ? s : shorted(frequencyHz[i]);
             parts[0][i] = o.re();
             parts[1][i] = o.im();
             parts[2][i] = s.re();
