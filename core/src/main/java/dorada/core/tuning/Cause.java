@@ -1,0 +1,10 @@
+package dorada.core.tuning;
+
+/**
+ * Something that trimming cannot cure.
+ *
+ * @param name what it likely is
+ * @param evidence what in the curve or the circumstances speaks for it
+ * @param test the quick test that tells it from the others
+ */
+public record Cause(String name, String evidence, String test) {}

@@ -1,0 +1,121 @@
+package dorada.core.tuning;
+
+import dorada.core.rf.Impedance;
+import dorada.core.sweep.Dip;
+import dorada.core.sweep.Reading;
+import dorada.core.sweep.Repeatability;
+import dorada.core.sweep.SweepAnalysis;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+
+/**
+ * Tells from a curve what no change of length will cure, and names the likeliest causes with the test that tells them apart. The
+ * order is that of experienced people (common practice, no source).
+ */
+final class Diagnosis {
+
+    /** A good instrument on a sound joint leaves a few thousandths of |Γ| from point to point. */
+    private static final double UNSTEADY = 0.012;
+
+    /** Fewer dips than this within a sweep are antennas; more, evenly spaced, are echoes. */
+    private static final int RIPPLE_DIPS = 4;
+
+    private static final double EVEN = 0.25;
+    private static final double HIGH_OHM = 85;
+    private static final double LOW_OHM = 24;
+
+    private Diagnosis() {}
+
+    /** Causes that forbid any cut before they are looked at; empty where the curve is an antenna's. */
+    static List<Cause> beforeAnyCut(SweepAnalysis now) {
+        if (now.isFlatAndLow()) {
+            return List.of(
+                    new Cause(
+                            "a dummy load left in place",
+                            "the curve is flat and low over a very wide span",
+                            "follow the line by hand to its end"),
+                    new Cause(
+                            "a very lossy or wet feedline",
+                            "loss alone makes a curve flat and low",
+                            "open the far end: a sound line then shows almost full reflection"));
+        }
+        double noise = Repeatability.noiseOf(now.sweep());
+        if (noise > UNSTEADY) {
+            return List.of(
+                    new Cause(
+                            "a loose connector or a bad joint",
+                            String.format(Locale.ROOT, "the curve jumps by %.3f of |Γ| from point to point", noise),
+                            "sweep again while the connector is moved"),
+                    new Cause(
+                            "current on the outside of the line",
+                            "readings that change when the coax is touched",
+                            "clip a ferrite on and sweep again"));
+        }
+        List<Dip> dips = now.dips().stream().filter(d -> !d.atEdge()).toList();
+        Optional<Double> spacing = evenSpacing(dips);
+        if (spacing.isPresent()) {
+            return List.of(new Cause(
+                    "a second reflection on the line: a connector, a kink, water",
+                    String.format(
+                            Locale.ROOT,
+                            "ripple every %.1f MHz, that is some %.1f m of line with a velocity factor of 0.66 from the antenna",
+                            spacing.get() / 1e6,
+                            299.792458 * 0.66 / 2 / (spacing.get() / 1e6)),
+                    "look at the distance picture on the trace desk"));
+        }
+        if (now.deepestDip().isEmpty()) {
+            return List.of(
+                    new Cause(
+                            "an open or shorted connector or line",
+                            "the sweep has no dip at all",
+                            "measure the line's centre and shield with an ohmmeter, antenna off"),
+                    new Cause(
+                            "an antenna for another band",
+                            "nothing resonates in this span",
+                            "sweep the widest span that the instrument has"));
+        }
+        return List.of();
+    }
+
+    private static Optional<Double> evenSpacing(List<Dip> dips) {
+        if (dips.size() < RIPPLE_DIPS) {
+            return Optional.empty();
+        }
+        double[] hz = dips.stream().mapToDouble(Dip::frequencyHz).sorted().toArray();
+        double mean = (hz[hz.length - 1] - hz[0]) / (hz.length - 1);
+        for (int i = 1; i < hz.length; i++) {
+            if (Math.abs(hz[i] - hz[i - 1] - mean) > EVEN * mean) {
+                return Optional.empty();
+            }
+        }
+        return Optional.of(mean);
+    }
+
+    /** Causes of a curve that is where it should be, or could be brought there, and still is too high. */
+    static List<Cause> poorMatch(SweepAnalysis now, boolean swept) {
+        List<Cause> causes = new ArrayList<>();
+        Optional<Impedance> z = now.deepestDip().map(Dip::reading).flatMap(Reading::impedance);
+        if (swept && z.isPresent() && z.get().resistanceOhm() < LOW_OHM) {
+            causes.add(new Cause(
+                    "radials flat, a folded or loaded element, or a match that does not suit",
+                    String.format(Locale.ROOT, "R is only %.0f Ω at the dip", z.get().resistanceOhm()),
+                    "droop the radials, or change the match; then sweep again"));
+        } else if (swept && z.isPresent() && z.get().resistanceOhm() > HIGH_OHM) {
+            causes.add(new Cause(
+                    "a match or transformer that does not suit",
+                    String.format(Locale.ROOT, "R is %.0f Ω at the dip", z.get().resistanceOhm()),
+                    "check the tap, balun ratio or coil"));
+        }
+        causes.add(new Cause(
+                "no ground plane, or paint under the ground",
+                "the dip does not come down however long the antenna is",
+                "scrape one spot bare, press the mount on and sweep again; or lay a sheet of metal under it"));
+        causes.add(new Cause(
+                "a bad connector, or a kinked or wet feedline",
+                "what the line adds does not move with the antenna's length",
+                "sweep at the antenna's own connector; look at the distance picture"));
+        return List.copyOf(causes.subList(0, Math.min(3, causes.size())));
+    }
+}

@@ -1,0 +1,70 @@
+package dorada.core.tuning;
+
+import dorada.core.rf.Wavelength;
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * What may be true of an antenna now: possible windows of the rule, dips and sensitivities with their probabilities; and what
+ * each length of change would come to under all of them.
+ */
+final class LengthBelief {
+
+    /** One possibility. */
+    record Sample(double weight, RuleWindow window, double dipHz, double setPerElectrical) {}
+
+    private final List<Sample> samples;
+    private final double waves;
+
+    /** @param samples weights above 0; they are normalised here */
+    LengthBelief(List<Sample> samples, double waves) {
+        double sum = samples.stream().mapToDouble(Sample::weight).sum();
+        this.samples = samples.stream()
+                .map(s -> new Sample(s.weight / sum, s.window, s.dipHz, s.setPerElectrical))
+                .toList();
+        this.waves = waves;
+    }
+
+    /** Probabilities after a change of {@code changeM}. */
+    record Outcome(double met, double tooFar) {}
+
+    Outcome after(double changeM) {
+        double met = 0;
+        double tooFar = 0;
+        for (Sample s : samples) {
+            double x = factor(s, changeM);
+            met += s.window.shortfall(x) <= 0 ? s.weight : 0;
+            tooFar += x > s.window.high() ? s.weight : 0;
+        }
+        return new Outcome(met, tooFar);
+    }
+
+    /** f after / f before: the electrical length, k wavelengths at the dip, changes by changeM / (set per electrical). */
+    private double factor(Sample s, double changeM) {
+        double electrical = waves * Wavelength.ofHz(s.dipHz);
+        double after = electrical + changeM / s.setPerElectrical;
+        return after > 0 ? electrical / after : Double.POSITIVE_INFINITY;
+    }
+
+    /** Expected change that puts the curve where the rule is met best, and its standard deviation, in metres. */
+    double[] need() {
+        double mean = 0;
+        double square = 0;
+        for (Sample s : samples) {
+            double electrical = waves * Wavelength.ofHz(s.dipHz);
+            double m = electrical * (1 / s.window.best() - 1) * s.setPerElectrical;
+            mean += s.weight * m;
+            square += s.weight * m * m;
+        }
+        return new double[] {mean, Math.sqrt(Math.max(0, square - mean * mean))};
+    }
+
+    /** Points and weights for a normal deviate with somewhat heavier tails, in standard deviations. */
+    static List<double[]> deviates() {
+        List<double[]> all = new ArrayList<>();
+        for (double z = -4; z <= 4.001; z += 0.4) {
+            all.add(new double[] {z, 0.97 * Math.exp(-z * z / 2) + 0.03 / 3 * Math.exp(-z * z / 18)});
+        }
+        return all;
+    }
+}
