@@ -44,6 +44,11 @@ public final class Bench {
                     Long.parseLong(option(names, "--trials", "400")));
             return;
         }
+        if (names.length > 0 && names[0].equals("adviser")) {
+            AdviserTrial.print(System.out, Long.parseLong(option(names, "--seed", "1")), (int)
+                    Long.parseLong(option(names, "--trials", "300")));
+            return;
+        }
         OptionsBuilder options = new OptionsBuilder();
         options.verbosity(VerboseMode.SILENT);
         if (names.length == 0) {

@@ -2,6 +2,7 @@ package dorada.core.tuning;
 
 import dorada.core.rf.Wavelength;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 
 /**
@@ -46,17 +47,26 @@ final class LengthBelief {
         return after > 0 ? electrical / after : Double.POSITIVE_INFINITY;
     }
 
-    /** Expected change that puts the curve where the rule is met best, and its standard deviation, in metres. */
+    /** Median of the change that puts the curve where the rule is met best, and half the width of its middle 68 %, in metres. */
     double[] need() {
-        double mean = 0;
-        double square = 0;
+        List<double[]> all = new ArrayList<>();
         for (Sample s : samples) {
             double electrical = waves * Wavelength.ofHz(s.dipHz);
-            double m = electrical * (1 / s.window.best() - 1) * s.setPerElectrical;
-            mean += s.weight * m;
-            square += s.weight * m * m;
+            all.add(new double[] {electrical * (1 / s.window.best() - 1) * s.setPerElectrical, s.weight});
         }
-        return new double[] {mean, Math.sqrt(Math.max(0, square - mean * mean))};
+        all.sort(Comparator.comparingDouble(m -> m[0]));
+        return new double[] {quantile(all, 0.5), (quantile(all, 0.84) - quantile(all, 0.16)) / 2};
+    }
+
+    private static double quantile(List<double[]> ascending, double share) {
+        double sum = 0;
+        for (double[] m : ascending) {
+            sum += m[1];
+            if (sum >= share) {
+                return m[0];
+            }
+        }
+        return ascending.get(ascending.size() - 1)[0];
     }
 
     /** Points and weights for a normal deviate with somewhat heavier tails, in standard deviations. */

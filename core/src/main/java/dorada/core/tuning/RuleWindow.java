@@ -12,9 +12,9 @@ import java.util.function.DoubleUnaryOperator;
  */
 final class RuleWindow {
 
-    private static final int STEPS = 321;
-    private static final double LOWEST = Math.log(0.8);
-    private static final double HIGHEST = Math.log(1.25);
+    private static final int STEPS = 1121;
+    private static final double LOWEST = Math.log(0.65);
+    private static final double HIGHEST = Math.log(1.55);
 
     private final double[] shortfall = new double[STEPS];
     private final double[] misfit = new double[STEPS];
@@ -22,13 +22,20 @@ final class RuleWindow {
     private int best;
     private int low;
     private int high;
+    private final boolean known;
 
     /**
      * @param magnitude |Γ| over frequency where the rule judges, NaN where it is not known
      * @param channels ascending
      * @param safety share of (limit − 1) that must be to spare at the window's ends
+     * @param otherwise the factor to aim at where the curve reaches the channels by none
      */
-    RuleWindow(DoubleUnaryOperator magnitude, AcceptanceRule rule, List<WantedChannel> channels, double safety) {
+    RuleWindow(
+            DoubleUnaryOperator magnitude,
+            AcceptanceRule rule,
+            List<WantedChannel> channels,
+            double safety,
+            double otherwise) {
         int n = channels.size();
         double[] hz = channels.stream().mapToDouble(WantedChannel::frequencyHz).toArray();
         double[] weights = channels.stream().mapToDouble(WantedChannel::weight).toArray();
@@ -36,28 +43,32 @@ final class RuleWindow {
         best = -1;
         for (int i = 0; i < STEPS; i++) {
             double x = factor(i);
-            boolean known = true;
+            boolean here = true;
             double top = 1;
             for (int c = 0; c < n; c++) {
                 double rho = magnitude.applyAsDouble(hz[c] / x);
-                known = known && !Double.isNaN(rho);
-                swr[c] = known ? Swr.ofMagnitude(Math.min(1, rho)) : Double.POSITIVE_INFINITY;
+                here = here && !Double.isNaN(rho);
+                swr[c] = here ? Swr.ofMagnitude(Math.min(1, rho)) : Double.POSITIVE_INFINITY;
                 top = Math.max(top, swr[c]);
             }
-            shortfall[i] = known ? rule.shortfall(swr) : Double.POSITIVE_INFINITY;
-            misfit[i] = known ? rule.misfit(swr, weights) : Double.POSITIVE_INFINITY;
+            shortfall[i] = here ? rule.shortfall(swr) : Double.POSITIVE_INFINITY;
+            misfit[i] = here ? rule.misfit(swr, weights) : Double.POSITIVE_INFINITY;
             worst[i] = top;
-            if (known && (best < 0 || misfit[i] < misfit[best])) {
+            if (here && (best < 0 || misfit[i] < misfit[best])) {
                 best = i;
             }
+        }
+        known = best >= 0;
+        if (!known) {
+            best = Math.max(0, Math.min(STEPS - 1, index(otherwise)));
         }
         double spare = -safety * (rule.limitSwr() - 1);
         low = best;
         high = best;
-        while (isKnown() && low > 0 && shortfall[low - 1] <= spare) {
+        while (known && low > 0 && shortfall[low - 1] <= spare) {
             low--;
         }
-        while (isKnown() && high < STEPS - 1 && shortfall[high + 1] <= spare) {
+        while (known && high < STEPS - 1 && shortfall[high + 1] <= spare) {
             high++;
         }
     }
@@ -72,7 +83,7 @@ final class RuleWindow {
 
     /** False where the curve reaches the channels by no factor of the grid. */
     boolean isKnown() {
-        return best >= 0;
+        return known;
     }
 
     double best() {

@@ -8,74 +8,82 @@ import java.util.List;
  * How the set length of one antenna turns into its electrical length.
  *
  * <p>A resonant piece has the electrical length k·λ at its dip, k being 0.25 for a quarter-wave. One metre of set length
- * changes it by 1/{@code setPerElectrical} metres. Without passes that tell, the two are taken as equal with a doubt of a
- * fifth either way; with them the ratio is a least-squares slope over all passes.
+ * changes it by 1/{@code setPerElectrical} metres. What the kind lets expect is corrected by every change (a Kalman filter of
+ * one state). A change that the dip followed quite otherwise teaches nothing of the sensitivity: a little of that is a shift of
+ * the surroundings, from bench to roof; much of it is a fault.
  *
  * @param setPerElectrical metres of set length per metre of electrical length
  * @param doubt standard deviation of that ratio, relative
  * @param learnt true where it comes from passes
+ * @param surroundingsShift relative shift of the dip that no change explains; 0 for none
  */
-record Sensitivity(double setPerElectrical, double doubt, boolean learnt) {
-
-    private static final Sensitivity PRIOR = new Sensitivity(1, 0.2, false);
+record Sensitivity(double setPerElectrical, double doubt, boolean learnt, double surroundingsShift) {
 
     /** Even a clean measurement leaves this much: the tape measure and the tightening. */
-    private static final double LEAST_DOUBT = 0.06;
+    private static final double LEAST_DOUBT = 0.04;
 
-    /** A ratio outside these bounds is not an antenna being trimmed. */
-    private static final double LEAST_BELIEVABLE = 0.25;
+    /** Nobody puts an antenna back better than this, as a share of its electrical length. */
+    private static final double REPEATS = 0.001;
 
-    private static final double MOST_BELIEVABLE = 4;
+    private static final double MOST_DEVIATIONS = 3.5;
 
-    static Sensitivity of(List<Pass> passes, double waves) {
-        double sumLL = 0;
-        double sumLE = 0;
-        double sumEE = 0;
-        double doubtOfE = 0;
-        double length = 0;
-        double meanL = 0;
-        double meanE = 0;
-        int n = 0;
-        double[] lengths = new double[passes.size()];
-        double[] electrical = new double[passes.size()];
+    /** Surroundings shift a dip by so much at most; more is a slipped screw or a wrong entry. */
+    private static final double MOST_SHIFT = 0.035;
+
+    /** A change must move the dip by so many of its doubts to teach anything. */
+    private static final double TELLS = 2;
+
+    static Sensitivity of(List<Pass> passes, TrimPrior prior) {
+        double perSet = 1 / prior.setPerElectrical();
+        double variance = perSet * prior.doubt() * perSet * prior.doubt();
+        double pending = 0;
+        double shift = 0;
+        double before = Double.NaN;
+        double doubtBefore = 0;
+        boolean learnt = false;
         for (Pass pass : passes) {
-            length += pass.changeM();
+            pending += pass.changeM();
             var dip = new SweepAnalysis(pass.sweep()).deepestDip().filter(d -> !d.atEdge());
-            if (dip.isPresent()) {
-                double hz = dip.get().frequencyHz();
-                lengths[n] = length;
-                electrical[n] = waves * Wavelength.ofHz(hz);
-                meanL += length;
-                meanE += electrical[n];
-                double stepHz = (pass.sweep().stopHz() - pass.sweep().startHz())
-                        / Math.max(1, pass.sweep().size() - 1);
-                doubtOfE = Math.max(doubtOfE, electrical[n] * Math.max(pass.dipDeviationHz(), Math.max(stepHz / 4, hz * 3e-4)) / hz);
-                n++;
+            if (dip.isEmpty()) {
+                continue;
             }
+            double hz = dip.get().frequencyHz();
+            double electrical = prior.waves() * Wavelength.ofHz(hz);
+            double doubt = doubtM(pass, electrical, hz);
+            if (!Double.isNaN(before)) {
+                double noise = doubt * doubt + doubtBefore * doubtBefore + sq(REPEATS * electrical);
+                double innovation = electrical - before - perSet * pending;
+                double spread = Math.sqrt(pending * pending * variance + noise);
+                if (Math.abs(innovation) > MOST_DEVIATIONS * spread) {
+                    shift = innovation / electrical;
+                } else if (Math.abs(perSet * pending) > TELLS * Math.sqrt(noise)) {
+                    double gain = variance * pending / (pending * pending * variance + noise);
+                    perSet += gain * innovation;
+                    variance *= 1 - gain * pending;
+                    learnt = true;
+                }
+            }
+            before = electrical;
+            doubtBefore = doubt;
+            pending = 0;
         }
-        if (n < 2) {
-            return PRIOR;
-        }
-        meanL /= n;
-        meanE /= n;
-        for (int i = 0; i < n; i++) {
-            double dl = lengths[i] - meanL;
-            double de = electrical[i] - meanE;
-            sumLL += dl * dl;
-            sumLE += dl * de;
-            sumEE += de * de;
-        }
-        // Passes that moved by less than the doubt of the dip teach nothing.
-        if (sumLL == 0 || Math.sqrt(sumEE) < 2 * doubtOfE) {
-            return PRIOR;
-        }
-        double ratio = sumLL / sumLE;
-        return new Sensitivity(ratio, Math.max(LEAST_DOUBT, doubtOfE / Math.sqrt(sumEE)), true);
+        double relative = Math.max(learnt ? LEAST_DOUBT : 0, Math.sqrt(variance) / perSet);
+        return new Sensitivity(1 / perSet, relative, learnt, shift);
     }
 
-    /** False where the passes contradict what a change of length does. */
+    private static double doubtM(Pass pass, double electrical, double hz) {
+        double stepHz = (pass.sweep().stopHz() - pass.sweep().startHz())
+                / Math.max(1, pass.sweep().size() - 1);
+        return electrical * Math.max(pass.dipDeviationHz(), Math.max(stepHz / 4, hz * 3e-4)) / hz;
+    }
+
+    private static double sq(double x) {
+        return x * x;
+    }
+
+    /** False where the last change contradicts what a change of length does by more than surroundings could. */
     boolean isBelievable() {
-        return setPerElectrical >= LEAST_BELIEVABLE && setPerElectrical <= MOST_BELIEVABLE;
+        return Math.abs(surroundingsShift) <= MOST_SHIFT;
     }
 
     /** Hz by which the dip moves per metre of set length, at {@code dipHz}; negative. */

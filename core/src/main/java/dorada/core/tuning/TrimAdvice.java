@@ -21,7 +21,9 @@ import java.util.Optional;
  * @param expected the next sweep as predicted after {@code amountM}
  * @param expectedReadings the predicted values at the wanted channels that the prediction reaches
  * @param widerSweep the span to sweep first
+ * @param overshootChance probability that the advised cut is too much; 0 where nothing is cut
  * @param reasons why, as sentences
+ * @param causes what trimming would not cure, likeliest first; empty where nothing speaks for such a thing
  */
 public record TrimAdvice(
         Action action,
@@ -36,11 +38,14 @@ public record TrimAdvice(
         Optional<Sweep> expected,
         List<Reading> expectedReadings,
         Optional<Span> widerSweep,
-        List<String> reasons) {
+        double overshootChance,
+        List<String> reasons,
+        List<Cause> causes) {
 
     public TrimAdvice {
         expectedReadings = List.copyOf(expectedReadings);
         reasons = List.copyOf(reasons);
+        causes = List.copyOf(causes);
     }
 
     /** What to do next. */

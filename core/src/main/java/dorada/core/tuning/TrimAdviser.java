@@ -10,6 +10,7 @@ import dorada.core.sweep.Dip;
 import dorada.core.sweep.Reading;
 import dorada.core.sweep.Sweep;
 import dorada.core.sweep.SweepAnalysis;
+import dorada.core.tuning.LengthBelief.Sample;
 import dorada.core.tuning.TrimAdvice.Action;
 import dorada.core.tuning.TrimAdvice.Fit;
 import java.util.ArrayList;
@@ -17,26 +18,46 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.function.DoubleUnaryOperator;
 
 /**
  * Decides too long or too short, and by how much.
  *
  * <p>Length goes with 1/f about the electrical length: a piece of k wavelengths with its dip at f₁ needs
- * k·c·(1/f₂ − 1/f₁) more to have it at f₂. Where f₂ should be follows from the acceptance rule: the measured curve is
- * moved along the frequency axis to where the rule's shortfall is least. A one-way cut takes off only what is surely
- * needed, two standard deviations short of the estimate.
+ * k·c·(1/f₂ − 1/f₁) more to have it at f₂, times the metres of set length for a metre of electrical length. That ratio and,
+ * for a few readings, the curve itself are known with a doubt; every possibility is moved along the frequency axis
+ * ({@link RuleWindow}) and weighed ({@link LengthBelief}). A slide goes straight to the best estimate. A cut is as long as most
+ * likely meets the rule, but never so long that it could be too much with more than {@value #MOST_TOO_FAR}.
  */
 public final class TrimAdviser {
 
+    /** Probability allowed to a single cut of being too much; a job takes a handful of cuts. */
+    static final double MOST_TOO_FAR = 0.001;
+
+    private static final double MOST_TOO_FAR_BY_SPOTS = 0.0025;
     private static final double CAUTIOUS_STEP = 0.015;
     private static final double CAUTIOUS_STEP_TWO_WAYS = 0.03;
     private static final double WIDER = 2.5;
-    private static final int GRID = 400;
-    private static final double DEVIATIONS = 2;
+
+    /** Share of (limit − 1) that stays to spare where a cut could go too far: a curve changes its shape a little. */
+    private static final double SAFETY = 0.06;
+
+    /** Worst SWR above the limit by this share of (limit − 1) at any length: what is missing is no length. */
+    private static final double HOPELESS = 0.35;
+
+    /** A cut that is this likely to meet the rule is worth making as it is. */
+    private static final double LIKELY = 0.3;
+
+    /** Readings by a few channels that are this likely to be met in truth are good enough. */
+    private static final double SURE_ENOUGH = 0.85;
+
+    private static final double LONGEST_CUT_SHARE = 0.2;
+    private static final int MOST_STEPS = 400;
 
     private final AcceptanceRule rule;
     private final List<WantedChannel> channels;
     private final Adjustment adjustment;
+    private final TrimPrior prior;
     private final double waves;
     private final Span instrument;
 
@@ -49,6 +70,16 @@ public final class TrimAdviser {
      */
     public TrimAdviser(
             AcceptanceRule rule, List<WantedChannel> channels, Adjustment adjustment, double waves, Span instrument) {
+        this(rule, channels, adjustment, TrimPrior.ofWaves(waves), instrument);
+    }
+
+    /** The same with what is known of the antenna's kind. */
+    public TrimAdviser(
+            AcceptanceRule rule,
+            List<WantedChannel> channels,
+            Adjustment adjustment,
+            TrimPrior prior,
+            Span instrument) {
         if (channels.isEmpty()) {
             throw new IllegalArgumentException("Advice needs at least one wanted channel.");
         }
@@ -57,7 +88,8 @@ public final class TrimAdviser {
                 .sorted(Comparator.comparingDouble(WantedChannel::frequencyHz))
                 .toList();
         this.adjustment = adjustment;
-        this.waves = waves;
+        this.prior = prior;
+        this.waves = prior.waves();
         this.instrument = instrument;
     }
 
@@ -68,43 +100,62 @@ public final class TrimAdviser {
         }
         Pass last = passes.get(passes.size() - 1);
         SweepAnalysis now = new SweepAnalysis(last.sweep());
-        if (now.isFlatAndLow()) {
-            return findTheFault("The curve is flat and low over a very wide span. That is loss or a dummy load left in "
-                    + "place, not an antenna.");
+        if (last.isSwept()) {
+            List<Cause> causes = Diagnosis.beforeAnyCut(now);
+            if (!causes.isEmpty()) {
+                return findTheFault(causes);
+            }
         }
-        Optional<Dip> deepest = now.deepestDip();
-        if (deepest.isEmpty()) {
-            return findTheFault("This sweep has no dip at all: look at connector, feedline and ground before the saw.");
-        }
-        Dip dip = deepest.get();
+        Dip dip = dipOfInterest(now);
         if (dip.atEdge()) {
             return dipBeyondTheSweep(now.sweep(), dip);
         }
-        Sensitivity sensitivity = Sensitivity.of(passes, waves);
+        Sensitivity sensitivity = Sensitivity.of(passes, prior);
         if (!sensitivity.isBelievable()) {
-            return findTheFault(
-                    "The dip did not follow the recorded changes. Check what was recorded, the set screw and "
-                            + "the connector before changing the length again.");
+            return findTheFault(List.of(
+                    new Cause(
+                            "a slipped set screw or coupling",
+                            "the dip did not follow the recorded changes",
+                            "check the depth mark and the screw"),
+                    new Cause(
+                            "an entry that is not what was done",
+                            "the dip did not follow the recorded changes",
+                            "measure the piece again")));
         }
-        return dipInside(last, now, dip, sensitivity);
+        return dipInside(passes, now, dip, sensitivity);
     }
 
-    private TrimAdvice dipInside(Pass last, SweepAnalysis now, Dip dip, Sensitivity sensitivity) {
+    /** The deepest dip, unless another that is nearly as deep lies nearer to the band. */
+    private Dip dipOfInterest(SweepAnalysis now) {
+        double middle = (channels.get(0).frequencyHz() + channels.get(channels.size() - 1).frequencyHz()) / 2;
+        Dip deepest = now.deepestDip().orElseThrow();
+        return now.dips().stream()
+                .filter(d -> d.reading().returnLossDb() >= 0.6 * Math.min(30, deepest.reading().returnLossDb()))
+                .min(Comparator.comparingDouble(d -> Math.abs(Math.log(d.frequencyHz() / middle))))
+                .orElse(deepest);
+    }
+
+    private TrimAdvice dipInside(List<Pass> passes, SweepAnalysis now, Dip dip, Sensitivity sensitivity) {
+        Pass last = passes.get(passes.size() - 1);
+        RuleWindow window =
+                new RuleWindow(magnitudeOf(now), rule, channels, SAFETY, middleOfBand() / dip.frequencyHz());
+        LengthBelief belief = last.isSwept()
+                ? sweptBelief(window, dip.frequencyHz(), sensitivity)
+                : SpotBelief.of(passes, prior, rule, channels, SAFETY);
+        double[] need = belief.need();
+        double needM = need[0];
         double dipHz = dip.frequencyHz();
-        double targetHz = targetHz(now.sweep(), dipHz);
-        double needM =
-                waves * Wavelength.SPEED_OF_LIGHT_M_PER_S * (1 / targetHz - 1 / dipHz) * sensitivity.setPerElectrical();
+        double targetHz = dipHz * window.best();
         boolean met = rule.judge(
                         last.isSwept()
                                 ? ChannelReading.of(now, channels)
                                 : ChannelReading.ofReadings(last.spots(), channels),
                         ReferencePlane.ANTENNA)
                 .met();
-        // A resonance judged by a few channels may lie elsewhere.
-        double dipDoubtM = waves * Wavelength.ofHz(dipHz) / dipHz * last.dipDeviationHz() * sensitivity.setPerElectrical();
-        double deviation = Math.hypot(needM * sensitivity.doubt(), dipDoubtM);
+        boolean oneWay = adjustment instanceof Adjustment.OneWayCut;
+        double step = adjustment.smallestStepM();
+        Fit fit = Math.abs(needM) < step ? Fit.CENTRED : needM < 0 ? Fit.TOO_LONG : Fit.TOO_SHORT;
         List<String> reasons = new ArrayList<>();
-        Fit fit = Math.abs(needM) < adjustment.smallestStepM() ? Fit.CENTRED : needM < 0 ? Fit.TOO_LONG : Fit.TOO_SHORT;
         reasons.add(String.format(
                 Locale.ROOT,
                 "The dip is at %.3f MHz; for this rule it belongs at %.3f MHz.",
@@ -114,40 +165,53 @@ public final class TrimAdviser {
                 sensitivity.learnt()
                         ? "How far the dip moves is learnt from this antenna's own passes."
                         : "How far the dip moves is a first estimate from its electrical length; the next sweep will tell.");
-        Optional<Double> best = worstWanted(now.sweep(), targetHz / dipHz);
-        if (best.isPresent() && best.get() > rule.limitSwr()) {
+        boolean hopeless = window.isKnown()
+                && window.bestShortfall() > HOPELESS * (rule.limitSwr() - 1)
+                && last.isSwept();
+        if (window.isKnown() && window.bestSwr() > rule.limitSwr()) {
             reasons.add(String.format(
                     Locale.ROOT,
                     "Even there the worst channel would be about %.2f: length alone will not meet the rule.",
-                    best.get()));
+                    window.bestSwr()));
         }
+        Cut cut = oneWay && needM < 0 ? longestSafe(belief, Math.abs(needM), last.isSwept()) : new Cut(0, 0, 0);
+        List<Cause> causes = List.of();
         Action action;
-        double amountM = Math.abs(needM);
-        if (met) {
+        double amountM = 0;
+        double metNow = last.isSwept() ? 1 : belief.after(0).met();
+        if (met && (metNow >= SURE_ENOUGH || !oneWay || cut.met - metNow < 0.05)) {
             action = Action.STOP;
-            best.ifPresent(swr -> reasons.add(
-                    String.format(Locale.ROOT, "Another change could bring the worst channel to %.2f at best.", swr)));
-            amountM = 0;
-        } else if (fit == Fit.CENTRED) {
+            if (window.isKnown()) {
+                reasons.add(String.format(
+                        Locale.ROOT, "Another change could bring the worst channel to %.2f at best.", window.bestSwr()));
+            }
+        } else if (hopeless || fit == Fit.CENTRED && last.isSwept()) {
             action = Action.FIND_THE_FAULT;
+            causes = Diagnosis.poorMatch(now, last.isSwept());
             reasons.add(
-                    "It is centred already. What is missing is match, not length: look at ground, base and feedline.");
-            amountM = 0;
-        } else if (adjustment instanceof Adjustment.OneWayCut && needM > 0) {
+                    fit == Fit.CENTRED
+                            ? "It is centred already. What is missing is match, not length: look at ground, base and feedline."
+                            : "What is missing is match, not length: nothing is cut before that is found.");
+        } else if (oneWay && needM > 0) {
             action = Action.REPLACE_LONGER;
+            amountM = stepped(Math.abs(needM));
             reasons.add("A cut only shortens, so a longer piece is needed.");
         } else {
             action = needM < 0 ? Action.SHORTEN : Action.LENGTHEN;
-            if (adjustment instanceof Adjustment.OneWayCut) {
-                amountM = Math.max(amountM / 4, amountM - DEVIATIONS * deviation);
-                reasons.add("Only what is surely needed comes off now; a cut cannot be undone.");
+            amountM = oneWay ? cut.lengthM : stepped(Math.abs(needM));
+            if (oneWay) {
+                reasons.add(String.format(
+                        Locale.ROOT,
+                        "Only what is surely needed comes off now, for a cut cannot be undone: it is too much with %.2f %%, and "
+                                + "meets the rule with %.0f %%.",
+                        100 * cut.tooFar,
+                        100 * cut.met));
             }
-            amountM = stepped(amountM);
         }
         double moved = sensitivity.movedHz(dipHz, waves, Math.signum(needM) * amountM);
         Sweep expected = amountM > 0 ? stretched(now.sweep(), moved / dipHz) : null;
         // Nobody works to better than half a step, however sure the estimate is.
-        double doubt = Math.max(deviation, adjustment.smallestStepM() / 2);
+        double doubt = Math.max(need[1], step / 2);
         return new TrimAdvice(
                 action,
                 fit,
@@ -161,16 +225,69 @@ public final class TrimAdviser {
                 Optional.ofNullable(expected),
                 expected == null ? List.of() : wantedIn(expected),
                 Optional.empty(),
-                reasons);
+                action == Action.SHORTEN && oneWay ? cut.tooFar : 0,
+                reasons,
+                causes);
+    }
+
+    /** A cut with its probabilities. */
+    private record Cut(double lengthM, double met, double tooFar) {}
+
+    /**
+     * The cut that most likely meets the rule among those that are surely not too much; where none is likely, the longest of
+     * them, so that the next reading is a near one. Of equally likely ones the nearest to the middle of the window.
+     */
+    private Cut longestSafe(LengthBelief belief, double needM, boolean swept) {
+        double step = adjustment.smallestStepM();
+        double most = swept ? MOST_TOO_FAR : MOST_TOO_FAR_BY_SPOTS;
+        double reach = Math.min(MOST_STEPS * step, LONGEST_CUT_SHARE * waves * Wavelength.ofHz(middleOfBand()) + needM);
+        Cut longest = null;
+        Cut best = null;
+        for (int n = 1; n * step <= reach; n++) {
+            LengthBelief.Outcome o = belief.after(-n * step);
+            if (o.tooFar() > most) {
+                break;
+            }
+            Cut cut = new Cut(n * step, o.met(), o.tooFar());
+            longest = cut;
+            boolean likelier = best == null || cut.met > best.met + 0.01;
+            boolean asLikelyAndNearer = best != null
+                    && cut.met > best.met - 0.01
+                    && Math.abs(cut.lengthM - needM) < Math.abs(best.lengthM - needM);
+            if (likelier || asLikelyAndNearer) {
+                best = cut;
+            }
+        }
+        if (longest == null) {
+            // Not even one step is certain: one step is what a hand would take.
+            LengthBelief.Outcome o = belief.after(-step);
+            return new Cut(step, o.met(), o.tooFar());
+        }
+        return best.met >= LIKELY ? best : longest;
+    }
+
+    /** The curve as measured; only how far it moves is in doubt, and by the instrument where the dip is. */
+    private LengthBelief sweptBelief(RuleWindow window, double dipHz, Sensitivity sensitivity) {
+        List<Sample> samples = new ArrayList<>();
+        for (double[] z : LengthBelief.deviates()) {
+            double ratio = sensitivity.setPerElectrical() * Math.exp(z[0] * sensitivity.doubt());
+            samples.add(new Sample(z[1], window, dipHz, ratio));
+        }
+        return new LengthBelief(samples, waves);
+    }
+
+    private static DoubleUnaryOperator magnitudeOf(SweepAnalysis now) {
+        return hz -> now.sweep().at(hz).map(r -> r.magnitude()).orElse(Double.NaN);
+    }
+
+    private double middleOfBand() {
+        return (channels.get(0).frequencyHz() + channels.get(channels.size() - 1).frequencyHz()) / 2;
     }
 
     /** Whole steps, at least one: a smaller change cannot be made by hand. */
     private double stepped(double amountM) {
         double step = adjustment.smallestStepM();
-        double steps = adjustment instanceof Adjustment.OneWayCut
-                ? Math.floor(amountM / step + 1e-9)
-                : Math.rint(amountM / step);
-        return Math.max(1, steps) * step;
+        return Math.max(1, Math.rint(amountM / step)) * step;
     }
 
     private TrimAdvice dipBeyondTheSweep(Sweep sweep, Dip dip) {
@@ -221,10 +338,12 @@ public final class TrimAdviser {
                 Optional.empty(),
                 List.of(),
                 canSweepWider ? Optional.of(wider) : Optional.empty(),
-                reasons);
+                0,
+                reasons,
+                List.of());
     }
 
-    private static TrimAdvice findTheFault(String reason) {
+    private static TrimAdvice findTheFault(List<Cause> causes) {
         return new TrimAdvice(
                 Action.FIND_THE_FAULT,
                 Fit.UNKNOWN,
@@ -238,44 +357,14 @@ public final class TrimAdviser {
                 Optional.empty(),
                 List.of(),
                 Optional.empty(),
-                List.of(reason));
+                0,
+                causes.stream().map(TrimAdviser::sentence).toList(),
+                causes);
     }
 
-    /** Where the dip does best for this rule; the middle of the band where the sweep is too narrow to tell. */
-    private double targetHz(Sweep sweep, double dipHz) {
-        double lowest = channels.get(0).frequencyHz();
-        double highest = channels.get(channels.size() - 1).frequencyHz();
-        double middle = Math.sqrt(lowest * highest);
-        double from = Math.min(lowest, dipHz) * 0.98;
-        double to = Math.max(highest, dipHz) * 1.02;
-        double[] weights = channels.stream().mapToDouble(WantedChannel::weight).toArray();
-        double best = middle;
-        double least = Double.POSITIVE_INFINITY;
-        for (int i = 0; i <= GRID; i++) {
-            double candidate = from + (to - from) * i / GRID;
-            double[] swr = swrs(sweep, candidate / dipHz);
-            double misfit = swr.length == channels.size() ? rule.misfit(swr, weights) : Double.POSITIVE_INFINITY;
-            if (misfit < least) {
-                least = misfit;
-                best = candidate;
-            }
-        }
-        return best;
-    }
-
-    private double[] swrs(Sweep sweep, double stretch) {
-        return channels.stream()
-                .map(c -> sweep.at(c.frequencyHz() / stretch))
-                .flatMap(Optional::stream)
-                .mapToDouble(r -> r.swr())
-                .toArray();
-    }
-
-    private Optional<Double> worstWanted(Sweep sweep, double stretch) {
-        double[] swr = swrs(sweep, stretch);
-        return swr.length == channels.size()
-                ? Optional.of(java.util.Arrays.stream(swr).max().orElseThrow())
-                : Optional.empty();
+    private static String sentence(Cause cause) {
+        String name = Character.toUpperCase(cause.name().charAt(0)) + cause.name().substring(1);
+        return name + ", for " + cause.evidence() + ". To tell: " + cause.test() + ".";
     }
 
     private static Sweep stretched(Sweep sweep, double factor) {

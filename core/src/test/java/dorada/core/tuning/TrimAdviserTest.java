@@ -76,18 +76,19 @@ class TrimAdviserTest {
         double slide = adviser(new UnderLimit(1.5), SLIDE)
                 .advise(List.of(pass(0, 150.2e6)))
                 .amountM();
-        assertThat(cut).isBetween(slide * 0.5, slide * 0.7);
+        // With a doubt of a fifth, what is too much with one in a thousand is a little over twice what is taken.
+        assertThat(cut).isBetween(slide * 0.4, slide * 0.7);
     }
 
     @Test
     void thePassesTeachHowFarThisAntennaMoves() {
-        // This one moves twice as far per millimetre as its electrical length would say.
-        double before = 150e6;
-        double after = 1 / (1 / before - 2 * 0.006 / (0.25 * C));
-        TrimAdvice advice = adviser(new UnderLimit(1.5), SLIDE).advise(List.of(pass(0, before), pass(-0.006, after)));
+        // This one moves half as far again per millimetre as its electrical length would say.
+        double before = 147e6;
+        double after = 1 / (1 / before - 1.5 * 0.012 / (0.25 * C));
+        TrimAdvice advice = adviser(new UnderLimit(1.5), SLIDE).advise(List.of(pass(0, before), pass(-0.012, after)));
         assertThat(advice.learnt()).isTrue();
         double plain = 0.25 * C * (1 / after - 1 / advice.targetHz().orElseThrow());
-        assertThat(advice.amountM()).isCloseTo(plain / 2, within(0.0006));
+        assertThat(advice.amountM()).isCloseTo(plain / 1.5, within(0.0011));
         assertThat(advice.sensitivityHzPerM().orElseThrow()).isNegative();
     }
 

@@ -1,0 +1,129 @@
+package dorada.core.tuning;
+
+import dorada.core.acceptance.AcceptanceRule;
+import dorada.core.acceptance.WantedChannel;
+import dorada.core.instrument.ReadingKind;
+import dorada.core.rf.Swr;
+import dorada.core.rf.Wavelength;
+import dorada.core.sweep.Reading;
+import dorada.core.sweep.Sweep;
+import dorada.core.tuning.LengthBelief.Sample;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+
+/**
+ * What readings at a few channels leave possible, over all passes together: each dip, quality, resistance and sensitivity of a
+ * grid is weighed by how well it explains every pass, since a change of length moves the dip by what the sensitivity says.
+ */
+final class SpotBelief {
+
+    private static final double[] QS = {3, 4.2, 5.9, 8.2, 11.5, 16, 22, 31};
+    private static final double[] RS = {22, 29, 37, 46, 57, 73, 95};
+    private static final double USUAL_Q = 9;
+    private static final double USUAL_R = 43;
+    private static final int DIPS = 61;
+    private static final double[] RATIOS = {-2.2, -1.3, -0.6, 0, 0.6, 1.3, 2.2};
+
+    /** Fewer possibilities than this carry all but a few per cent of the weight. */
+    private static final int KEPT = 400;
+
+    private static final double FARTHEST_DEVIATIONS = 3.5;
+
+    private SpotBelief() {}
+
+    /** @param passes the last of them read at a few channels */
+    static LengthBelief of(
+            List<Pass> passes,
+            TrimPrior prior,
+            AcceptanceRule rule,
+            List<WantedChannel> channels,
+            double safety) {
+        Pass last = passes.get(passes.size() - 1);
+        double dip = middleOf(last);
+        double spread = Math.max(last.dipDeviationHz(), dip * 0.002);
+        // Changes are counted back from the last pass.
+        List<double[]> spots = new ArrayList<>();
+        double undone = 0;
+        for (int i = passes.size() - 1; i >= 0; i--) {
+            for (Reading r : passes.get(i).spots()) {
+                spots.add(new double[] {r.frequencyHz(), r.reflection().magnitude(), deviation(r), undone});
+            }
+            undone -= passes.get(i).changeM();
+        }
+        double[][] readings = spots.toArray(new double[0][]);
+        List<double[]> weighed = new ArrayList<>();
+        double best = Double.NEGATIVE_INFINITY;
+        for (int i = 0; i < DIPS; i++) {
+            double f = dip + spread * FARTHEST_DEVIATIONS * (2.0 * i / (DIPS - 1) - 1);
+            for (double z : RATIOS) {
+                double ratio = prior.setPerElectrical() * Math.exp(z * prior.doubt());
+                double[] dips = dips(readings, f, ratio, prior.waves());
+                for (double q : QS) {
+                    for (double r : RS) {
+                        double w = -z * z / 2 + usual(q, r) + likelihood(readings, dips, q, r);
+                        if (w > best - 12) {
+                            weighed.add(new double[] {w, f, q, r, ratio});
+                            best = Math.max(best, w);
+                        }
+                    }
+                }
+            }
+        }
+        double top = best;
+        weighed.sort(Comparator.comparingDouble(w -> -w[0]));
+        List<Sample> samples = new ArrayList<>();
+        for (double[] w : weighed.subList(0, Math.min(KEPT, weighed.size()))) {
+            samples.add(new Sample(
+                    Math.exp(w[0] - top),
+                    new RuleWindow(hz -> magnitude(w[1], w[2], w[3], hz), rule, channels, safety, 1),
+                    w[1],
+                    w[4]));
+        }
+        return new LengthBelief(samples, prior.waves());
+    }
+
+    private static double middleOf(Pass pass) {
+        return (pass.sweep().startHz() + pass.sweep().stopHz()) / 2;
+    }
+
+    private static double deviation(Reading r) {
+        double high = Double.isInfinite(r.highSwr()) ? 1 : Swr.magnitude(r.highSwr());
+        double doubt = (high - Swr.magnitude(r.lowSwr())) / 4;
+        return Math.max(0.012, doubt == 0 ? ReadingKind.INLINE_METER.doubt(r.reflection().magnitude()) / 2 : doubt);
+    }
+
+    /** Where the dip was when each reading was taken, for a dip at {@code f} now. */
+    private static double[] dips(double[][] readings, double f, double ratio, double waves) {
+        double[] dips = new double[readings.length];
+        double electrical = waves * Wavelength.ofHz(f);
+        for (int i = 0; i < dips.length; i++) {
+            double then = Math.max(electrical * 0.3, electrical + readings[i][3] / ratio);
+            dips[i] = waves * Wavelength.SPEED_OF_LIGHT_M_PER_S / then;
+        }
+        return dips;
+    }
+
+    private static double likelihood(double[][] readings, double[] dips, double q, double r) {
+        double sum = 0;
+        for (int i = 0; i < readings.length; i++) {
+            double off = (magnitude(dips[i], q, r, readings[i][0]) - readings[i][1]) / readings[i][2];
+            // Heavier tails than a bell: a meter is now and then read quite wrong, and curves are not quite circuits.
+            sum -= 2.5 * Math.log1p(off * off / 4);
+        }
+        return sum;
+    }
+
+    private static double usual(double q, double r) {
+        double a = Math.log(q / USUAL_Q) / Math.log(2);
+        double b = Math.log(r / USUAL_R) / Math.log(1.5);
+        return -(a * a + b * b) / 2;
+    }
+
+    private static double magnitude(double f0, double q, double r, double hz) {
+        double x = r * q * (hz / f0 - f0 / hz);
+        double minus = r - Sweep.STANDARD_REFERENCE_OHM;
+        double plus = r + Sweep.STANDARD_REFERENCE_OHM;
+        return Math.sqrt((minus * minus + x * x) / (plus * plus + x * x));
+    }
+}
