@@ -27,6 +27,12 @@ public record SpotReading(
 
     private static final double MOST_SWR = 1000;
 
+    /** Where the scale of a usual meter ends: a needle there may mean anything beyond. */
+    private static final double END_OF_SCALE_SWR = 10;
+
+    /** The last marks stand far apart: what is read as 10 may be 7, as a difference of |Γ|. */
+    private static final double LAST_MARKS = 0.03;
+
     /** @throws IllegalArgumentException as a sentence */
     public SpotReading {
         if (!(frequencyHz > 0) || Double.isInfinite(frequencyHz)) {
@@ -41,12 +47,15 @@ public record SpotReading(
     public static SpotReading ofSwr(ReadingKind kind, double frequencyHz, double swr) {
         requireSwr(swr);
         double rho = Swr.magnitude(swr);
-        double doubt = kind.doubt(rho);
+        boolean atTheEnd = swr >= END_OF_SCALE_SWR && !kind.isSwept();
+        double doubt = kind.doubt(rho) + (atTheEnd ? LAST_MARKS : 0);
         return new SpotReading(
                 frequencyHz,
                 swr,
                 Swr.ofMagnitude(Math.max(0, rho - doubt)),
-                Swr.ofMagnitude(Math.min(1, rho + doubt)),
+                atTheEnd
+                        ? Double.POSITIVE_INFINITY
+                        : Swr.ofMagnitude(Math.min(1, rho + doubt)),
                 OptionalDouble.empty(),
                 OptionalDouble.empty());
     }
@@ -112,5 +121,11 @@ public record SpotReading(
     public double magnitudeDeviation() {
         double high = Double.isInfinite(highSwr) ? 1 : Swr.magnitude(highSwr);
         return Math.max(0.008, (high - Swr.magnitude(lowSwr)) / 4);
+    }
+
+    /** How far a |Γ| of {@code modelled} is off this reading, in standard deviations; 0 beyond the end of the scale. */
+    public double off(double modelled) {
+        double off = (modelled - magnitude()) / magnitudeDeviation();
+        return Double.isInfinite(highSwr) && off > 0 ? 0 : off;
     }
 }

@@ -11,7 +11,7 @@ import java.util.Optional;
  * Where an antenna resonates, judged by its SWR at a few channels.
  *
  * <p>Near its resonance an antenna is a series circuit: R + jRQ(f/f₀ − f₀/f). Every f₀, Q and R of a grid is weighed by how
- * well it explains the readings within their doubt and by how usual it is (Q about 8 within a factor of two, R about 42 Ω
+ * well it explains the readings within their doubt and by how usual it is (Q about 10 within a factor of 2.4, R about 42 Ω
  * within a factor of 1.5: common practice, no source); mean and deviation over all of them are the answer. Two readings leave
  * much open, and the deviation says so.
  *
@@ -33,9 +33,9 @@ public record ResonanceEstimate(
     private static final double LOWEST = 0.8;
     private static final double HIGHEST = 1.25;
     private static final int STEPS = 360;
-    private static final double[] QS = logs(2.5, 30, 13);
+    private static final double[] QS = logs(2.5, 70, 15);
     private static final double[] RS = logs(18, 110, 13);
-    private static final double USUAL_Q = 8;
+    private static final double USUAL_Q = 10;
     private static final double USUAL_R = 42;
     private static final double DRAWN_SPAN = 0.25;
     private static final int DRAWN_POINTS = 401;
@@ -49,12 +49,8 @@ public record ResonanceEstimate(
         double high = spots.stream().mapToDouble(SpotReading::frequencyHz).max().orElseThrow();
         int n = spots.size();
         double[] hz = new double[n];
-        double[] rho = new double[n];
-        double[] sd = new double[n];
         for (int i = 0; i < n; i++) {
             hz[i] = spots.get(i).frequencyHz();
-            rho[i] = spots.get(i).magnitude();
-            sd[i] = spots.get(i).magnitudeDeviation();
         }
         double[] logWeight = new double[STEPS * QS.length * RS.length];
         double best = Double.NEGATIVE_INFINITY;
@@ -65,7 +61,7 @@ public record ResonanceEstimate(
                 for (double r : RS) {
                     double w = prior(q, r);
                     for (int i = 0; i < n; i++) {
-                        double off = (magnitude(f0, q, r, hz[i]) - rho[i]) / sd[i];
+                        double off = spots.get(i).off(magnitude(f0, q, r, hz[i]));
                         // Heavier tails than a bell: a meter is now and then read quite wrong.
                         w -= 2.5 * Math.log1p(off * off / 4);
                     }
@@ -129,7 +125,7 @@ public record ResonanceEstimate(
     }
 
     private static double prior(double q, double r) {
-        double a = Math.log(q / USUAL_Q) / Math.log(2);
+        double a = Math.log(q / USUAL_Q) / Math.log(2.4);
         double b = Math.log(r / USUAL_R) / Math.log(1.5);
         return -(a * a + b * b) / 2;
     }

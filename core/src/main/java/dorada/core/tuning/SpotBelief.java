@@ -9,7 +9,6 @@ import dorada.core.sweep.Reading;
 import dorada.core.sweep.Sweep;
 import dorada.core.tuning.LengthBelief.Sample;
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.List;
 
 /**
@@ -18,17 +17,18 @@ import java.util.List;
  */
 final class SpotBelief {
 
-    private static final double[] QS = {3, 4.2, 5.9, 8.2, 11.5, 16, 22, 31};
+    private static final double[] QS = {3, 4.5, 6.5, 9.5, 14, 20, 30, 45, 70};
     private static final double[] RS = {22, 29, 37, 46, 57, 73, 95};
-    private static final double USUAL_Q = 9;
+    private static final double USUAL_Q = 11;
     private static final double USUAL_R = 43;
-    private static final int DIPS = 61;
+    private static final int DIPS = 141;
+    private static final double LOWEST = 0.82;
+    private static final double HIGHEST = 1.2;
     private static final double[] RATIOS = {-2.2, -1.3, -0.6, 0, 0.6, 1.3, 2.2};
 
-    /** Fewer possibilities than this carry all but a few per cent of the weight. */
     private static final int KEPT = 400;
 
-    private static final double FARTHEST_DEVIATIONS = 3.5;
+    private static final double NEAR_DEVIATIONS = 5;
 
     private SpotBelief() {}
 
@@ -40,14 +40,21 @@ final class SpotBelief {
             List<WantedChannel> channels,
             double safety) {
         Pass last = passes.get(passes.size() - 1);
-        double dip = middleOf(last);
-        double spread = Math.max(last.dipDeviationHz(), dip * 0.002);
+        // Anywhere about the channels; nearer by where the last pass alone puts it, once that is known well.
+        double low = channels.get(0).frequencyHz() * LOWEST;
+        double high = channels.get(channels.size() - 1).frequencyHz() * HIGHEST;
+        double estimate = middleOf(last);
+        double near = NEAR_DEVIATIONS * last.dipDeviationHz();
+        low = Math.max(low, Math.min(estimate - near, high * 0.98));
+        high = Math.min(high, Math.max(estimate + near, low * 1.02));
         // Changes are counted back from the last pass.
         List<double[]> spots = new ArrayList<>();
         double undone = 0;
         for (int i = passes.size() - 1; i >= 0; i--) {
             for (Reading r : passes.get(i).spots()) {
-                spots.add(new double[] {r.frequencyHz(), r.reflection().magnitude(), deviation(r), undone});
+                spots.add(new double[] {
+                    r.frequencyHz(), r.reflection().magnitude(), deviation(r), undone, Double.isInfinite(r.highSwr()) ? 0 : 1
+                });
             }
             undone -= passes.get(i).changeM();
         }
@@ -55,7 +62,7 @@ final class SpotBelief {
         List<double[]> weighed = new ArrayList<>();
         double best = Double.NEGATIVE_INFINITY;
         for (int i = 0; i < DIPS; i++) {
-            double f = dip + spread * FARTHEST_DEVIATIONS * (2.0 * i / (DIPS - 1) - 1);
+            double f = low * Math.pow(high / low, i / (DIPS - 1.0));
             for (double z : RATIOS) {
                 double ratio = prior.setPerElectrical() * Math.exp(z * prior.doubt());
                 double[] dips = dips(readings, f, ratio, prior.waves());
@@ -70,17 +77,36 @@ final class SpotBelief {
                 }
             }
         }
-        double top = best;
-        weighed.sort(Comparator.comparingDouble(w -> -w[0]));
         List<Sample> samples = new ArrayList<>();
-        for (double[] w : weighed.subList(0, Math.min(KEPT, weighed.size()))) {
+        for (double[] w : drawn(weighed, best)) {
             samples.add(new Sample(
-                    Math.exp(w[0] - top),
+                    w[0],
                     new RuleWindow(hz -> magnitude(w[1], w[2], w[3], hz), rule, channels, safety, 1),
                     w[1],
                     w[4]));
         }
         return new LengthBelief(samples, prior.waves());
+    }
+
+    /** At most {@value #KEPT} of the possibilities, drawn evenly by their weight, so that a broad belief stays broad. */
+    private static List<double[]> drawn(List<double[]> weighed, double best) {
+        double sum = weighed.stream().mapToDouble(w -> Math.exp(w[0] - best)).sum();
+        List<double[]> drawn = new ArrayList<>();
+        double each = sum / KEPT;
+        double next = each / 2;
+        double so = 0;
+        for (double[] w : weighed) {
+            so += Math.exp(w[0] - best);
+            int times = 0;
+            while (next <= so) {
+                times++;
+                next += each;
+            }
+            if (times > 0) {
+                drawn.add(new double[] {times, w[1], w[2], w[3], w[4]});
+            }
+        }
+        return drawn;
     }
 
     private static double middleOf(Pass pass) {
@@ -108,6 +134,8 @@ final class SpotBelief {
         double sum = 0;
         for (int i = 0; i < readings.length; i++) {
             double off = (magnitude(dips[i], q, r, readings[i][0]) - readings[i][1]) / readings[i][2];
+            // A needle at the end of its scale says "at least".
+            off = off > 0 ? off * readings[i][4] : off;
             // Heavier tails than a bell: a meter is now and then read quite wrong, and curves are not quite circuits.
             sum -= 2.5 * Math.log1p(off * off / 4);
         }
@@ -115,7 +143,7 @@ final class SpotBelief {
     }
 
     private static double usual(double q, double r) {
-        double a = Math.log(q / USUAL_Q) / Math.log(2);
+        double a = Math.log(q / USUAL_Q) / Math.log(2.5);
         double b = Math.log(r / USUAL_R) / Math.log(1.5);
         return -(a * a + b * b) / 2;
     }

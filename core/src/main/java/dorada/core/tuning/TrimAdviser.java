@@ -60,6 +60,7 @@ public final class TrimAdviser {
     private final TrimPrior prior;
     private final double waves;
     private final Span instrument;
+    private final Room room;
 
     /**
      * @param rule what counts as good enough
@@ -70,16 +71,17 @@ public final class TrimAdviser {
      */
     public TrimAdviser(
             AcceptanceRule rule, List<WantedChannel> channels, Adjustment adjustment, double waves, Span instrument) {
-        this(rule, channels, adjustment, TrimPrior.ofWaves(waves), instrument);
+        this(rule, channels, adjustment, TrimPrior.ofWaves(waves), instrument, Room.ANY);
     }
 
-    /** The same with what is known of the antenna's kind. */
+    /** The same with what is known of the antenna's kind, and how far it can still be changed. */
     public TrimAdviser(
             AcceptanceRule rule,
             List<WantedChannel> channels,
             Adjustment adjustment,
             TrimPrior prior,
-            Span instrument) {
+            Span instrument,
+            Room room) {
         if (channels.isEmpty()) {
             throw new IllegalArgumentException("Advice needs at least one wanted channel.");
         }
@@ -91,6 +93,7 @@ public final class TrimAdviser {
         this.prior = prior;
         this.waves = prior.waves();
         this.instrument = instrument;
+        this.room = room;
     }
 
     /** Advice after all {@code passes}, oldest first, at least one. */
@@ -143,7 +146,7 @@ public final class TrimAdviser {
                 ? sweptBelief(window, dip.frequencyHz(), sensitivity)
                 : SpotBelief.of(passes, prior, rule, channels, SAFETY);
         double[] need = belief.need();
-        double needM = need[0];
+        double needM = adjustment instanceof Adjustment.Slide ? likeliest(belief, need[0], last.isSwept()) : need[0];
         double dipHz = dip.frequencyHz();
         double targetHz = dipHz * window.best();
         boolean met = rule.judge(
@@ -240,7 +243,7 @@ public final class TrimAdviser {
     private Cut longestSafe(LengthBelief belief, double needM, boolean swept) {
         double step = adjustment.smallestStepM();
         double most = swept ? MOST_TOO_FAR : MOST_TOO_FAR_BY_SPOTS;
-        double reach = Math.min(MOST_STEPS * step, LONGEST_CUT_SHARE * waves * Wavelength.ofHz(middleOfBand()) + needM);
+        double reach = Math.min(Math.min(MOST_STEPS * step, room.shortenM()), LONGEST_CUT_SHARE * waves * Wavelength.ofHz(middleOfBand()) + needM);
         Cut longest = null;
         Cut best = null;
         for (int n = 1; n * step <= reach; n++) {
@@ -264,6 +267,33 @@ public final class TrimAdviser {
             return new Cut(step, o.met(), o.tooFar());
         }
         return best.met >= LIKELY ? best : longest;
+    }
+
+    /**
+     * The slide that most likely meets the rule, either way: with a few readings the dip may be on either side, and the middle
+     * between the two is neither. A sweep knows its side.
+     */
+    private double likeliest(LengthBelief belief, double needM, boolean swept) {
+        double within = Math.max(-room.shortenM(), Math.min(room.lengthenM(), needM));
+        if (swept) {
+            return within;
+        }
+        double step = adjustment.smallestStepM();
+        double reach = Math.min(MOST_STEPS * step, LONGEST_CUT_SHARE * waves * Wavelength.ofHz(middleOfBand()));
+        double best = within;
+        double most = Math.abs(within) < step ? -1 : belief.after(within).met();
+        for (int n = -(int) (Math.min(reach, room.shortenM()) / step);
+                n * step <= Math.min(reach, room.lengthenM());
+                n++) {
+            double met = belief.after(n * step).met();
+            boolean likelier = met > most * 1.03;
+            boolean asLikelyAndNearer = met > most * 0.99 && Math.abs(n * step - within) < Math.abs(best - within);
+            if (n != 0 && (likelier || asLikelyAndNearer)) {
+                best = n * step;
+                most = Math.max(most, met);
+            }
+        }
+        return best;
     }
 
     /** The curve as measured; only how far it moves is in doubt, and by the instrument where the dip is. */
