@@ -260,7 +260,12 @@ watch(id, (next) => (draft.value = loadDraft(next)))
         </p>
         <p :class="['verdict', { trouble: !shown.verdict.met }]">{{ shown.verdict.sentence }}</p>
         <p v-if="says.more.length && !draft" class="more">{{ says.more.join(' ') }}</p>
-        <details v-if="!draft" class="soft more">
+        <ul v-if="shown.advice?.causes.length && !draft" class="causes">
+          <li v-for="c in shown.advice.causes" :key="c.name">
+            <b>{{ c.name }}</b>: {{ c.evidence }}. <span class="soft">To tell: {{ c.test }}.</span>
+          </li>
+        </ul>
+        <details v-if="!draft && says.why.length" class="soft more">
           <summary>Why</summary>
           {{ says.why.join(' ') }}
         </details>
@@ -417,6 +422,13 @@ aside h1,
 }
 
 .more {
+  font-size: 15px;
+  line-height: 1.4;
+}
+
+.causes {
+  margin: 0;
+  padding-left: 18px;
   font-size: 15px;
   line-height: 1.4;
 }

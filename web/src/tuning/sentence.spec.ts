@@ -18,11 +18,14 @@ const advice: Advice = {
   dipHz: 150e6,
   learnt: false,
   expectedReadings: [{ frequencyHz: 153e6, swr: 1.4, outside: false }],
+  overshootChance: 0.001,
+  causes: [],
   reasons: ['because'],
 }
 
 function pass(change: Partial<Advice>, transmit = { allowed: true, powerW: 25, reduced: false }): Pass {
   return {
+    analysis: { dips: [] },
     advice: { ...advice, ...change },
     transmit,
     verdict: {

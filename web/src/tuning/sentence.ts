@@ -55,7 +55,7 @@ export function sentence(pass: Pass, installation: Installation, unit: LengthUni
         amount: length(a.amountM),
         after: isPart || a.dipHz === undefined ? '.' : ` (${need}).`,
         more: [
-          ...(isPart ? [`The whole job needs ${need}; cut only this, then sweep again.`] : []),
+          ...(isPart ? [`The whole job needs ${need}; cut only this, then ${again(pass)} again.`] : []),
           ...expectation(pass),
         ],
         why: a.reasons,
@@ -80,9 +80,11 @@ export function sentence(pass: Pass, installation: Installation, unit: LengthUni
           : [],
       )
     default:
-      return plain('Do not cut. Find the fault first.', a.reasons)
+      return plain('Do not cut. Find the fault first.', a.causes.length ? [] : a.reasons)
   }
 }
+
+const again = (pass: Pass) => (pass.analysis ? 'sweep' : 'read')
 
 function expectation(pass: Pass): string[] {
   const expected = (pass.advice?.expectedReadings ?? []).map((r) => {

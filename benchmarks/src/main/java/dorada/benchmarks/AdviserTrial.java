@@ -9,7 +9,6 @@ import dorada.core.instrument.ReadingKind;
 import dorada.core.instrument.SimulatedAnalyser;
 import dorada.core.instrument.Span;
 import dorada.core.instrument.SpotReading;
-import dorada.core.line.Line;
 import dorada.core.practice.Condition;
 import dorada.core.practice.Control;
 import dorada.core.practice.VirtualInstallation;
@@ -17,7 +16,6 @@ import dorada.core.practice.VirtualInstallations;
 import dorada.core.rf.Reflection;
 import dorada.core.rf.Swr;
 import dorada.core.sweep.Sweep;
-import dorada.core.sweep.SweepAnalysis;
 import dorada.core.tuning.Adjustment;
 import dorada.core.tuning.Pass;
 import dorada.core.tuning.Room;
@@ -57,6 +55,8 @@ final class AdviserTrial {
     private static final double ANALYSER_SPARE = 0.008;
 
     private static final double METER_SPARE = 0.03;
+    private static final double MOST_BY_METER_SWR = 3;
+    private static final int HALVINGS = 5;
 
     private static final Map<String, TrimPrior> PRIORS = Map.ofEntries(
             Map.entry("roof-quarter-wave", new TrimPrior(0.25, 1.02, 0.06)),
@@ -212,7 +212,7 @@ final class AdviserTrial {
         int[] cuts = t.cuts.stream().mapToInt(Integer::intValue).sorted().toArray();
         out.printf(
                 Locale.ROOT,
-                "%-34s curable %3d: met %5.1f %%, cuts median %s, 95 %% %s; overshot %.1f %% of %d; wasted %.1f mm; faults %d of %d; "
+                "%-34s curable %3d: met %5.1f %%, cuts median %s, 95 %% %s; overshot %.1f %% of %d; %.1f mm more off than needed; faults %d of %d; "
                         + "false alarms %d of %d%n",
                 name,
                 t.curable,
@@ -261,14 +261,27 @@ final class AdviserTrial {
         Set<Condition> fault = random.nextInt(10) == 0 ? some(random, FAULTS, v) : Set.of();
         Set<Condition> before = random.nextInt(4) == 0 ? some(random, SURROUNDINGS, v) : Set.of();
         double drift = SIZE_DRIFT * random.nextGaussian();
-        boolean byMeter = random.nextBoolean();
+        // Nobody transmits into an SWR of 3 and more to read a meter.
+        boolean byMeter = random.nextBoolean() && rule.limitSwr() <= MOST_BY_METER_SWR;
         Job job = null;
         for (int attempt = 0; attempt < 12; attempt++) {
             double share = random.nextDouble();
             // A cut starts in the upper half of what the saw has to work on; a slide anywhere.
-            double start = c.oneWay() ? c.highM() - (c.highM() - c.lowM()) * 0.4 * share : c.lowM() + (c.highM() - c.lowM()) * share;
+            double start = c.oneWay()
+                    ? c.highM() - (c.highM() - c.lowM()) * 0.4 * share
+                    : c.lowM() + (c.highM() - c.lowM()) * share;
             job = new Job(
-                    v, drift, start, before, Set.of(), 1 + random.nextInt(2), fault, byMeter, rule, channels, random.nextLong());
+                    v,
+                    drift,
+                    start,
+                    before,
+                    Set.of(),
+                    1 + random.nextInt(2),
+                    fault,
+                    byMeter,
+                    rule,
+                    channels,
+                    random.nextLong());
             Sweep now = job.truth(start, 0, job.channelHz(), new Random(job.seed));
             double[] swr = {now.reflection(0).swr(), now.reflection(2).swr()};
             if (job.shortfall(now) > 0 && (!c.oneWay() || swr[1] >= swr[0])) {
@@ -291,8 +304,8 @@ final class AdviserTrial {
             outcomes.put(way, follow(job, way));
         }
         // Whoever met it has shown that it can be met; only the rest needs a search.
-        boolean curable = !fault
-                && (outcomes.values().stream().anyMatch(Outcome::met) || isCurable(job, job.startM, MOST_CUTS));
+        boolean curable =
+                !fault && (outcomes.values().stream().anyMatch(Outcome::met) || isCurable(job, job.startM, MOST_CUTS));
         boolean uncurableFault = !job.fault.isEmpty() && !curable;
         for (Way way : Way.values()) {
             Outcome o = outcomes.get(way);
@@ -314,7 +327,7 @@ final class AdviserTrial {
                         t.met += met ? 1 : 0;
                         if (met) {
                             t.cuts.add(o.cuts);
-                            t.wastedM += Math.abs(o.pastIdealM);
+                            t.wastedM += o.wastedM;
                         } else {
                             t.misses.add(describe(job, o) + (overshot ? ", overshot" : ""));
                         }
@@ -398,14 +411,19 @@ final class AdviserTrial {
     }
 
     private record Outcome(
-            boolean met, int cuts, double lengthM, boolean saidFault, boolean lastWasCut, double pastIdealM, String ended) {}
+            boolean met,
+            int cuts,
+            double lengthM,
+            boolean saidFault,
+            boolean lastWasCut,
+            double wastedM,
+            String ended) {}
 
     private static Outcome follow(Job job, Way way) {
         Control c = job.kind.controls().get(0);
         Random random = new Random(job.seed);
         TrimPrior prior = PRIORS.get(job.kind.id());
-        Adjustment adjustment =
-                c.oneWay() ? new Adjustment.OneWayCut(c.stepM()) : new Adjustment.Slide(c.stepM());
+        Adjustment adjustment = c.oneWay() ? new Adjustment.OneWayCut(c.stepM()) : new Adjustment.Slide(c.stepM());
         double low = job.channels.get(0).frequencyHz();
         double high = job.channels.get(job.channels.size() - 1).frequencyHz();
         Span span = new Span(low * 0.9, high * 1.1);
@@ -453,7 +471,9 @@ final class AdviserTrial {
                 ended = "says: " + action;
                 break;
             }
-            double next = Math.max(c.lowM(), Math.min(c.oneWay() ? length : c.highM(), length + amount + TAPE_M * random.nextGaussian()));
+            double next = Math.max(
+                    c.lowM(),
+                    Math.min(c.oneWay() ? length : c.highM(), length + amount + TAPE_M * random.nextGaussian()));
             if (Math.abs(next - length) < 1e-6) {
                 ended = "no room left";
                 break;
@@ -466,7 +486,24 @@ final class AdviserTrial {
         // Where it was last measured is where it stands.
         Sweep truth = job.truth(length, cuts, job.channelHz(), new Random(job.seed));
         boolean met = job.shortfall(truth, job.byMeter ? METER_SPARE : ANALYSER_SPARE) <= 0;
-        return new Outcome(met, cuts, length, saidFault, cutLast, 0, ended);
+        double wasted = met && cuts > 0 && c.oneWay() ? longestGood(job, job.startM, length, cuts) - length : 0;
+        return new Outcome(met, cuts, length, saidFault, cutLast, wasted, ended);
+    }
+
+    /** The longest piece that would have done, between {@code tooLongM} and {@code goodM}, by halving. */
+    private static double longestGood(Job job, double tooLongM, double goodM, int pass) {
+        double good = goodM;
+        double bad = tooLongM;
+        for (int i = 0; i < HALVINGS; i++) {
+            double middle = (good + bad) / 2;
+            Sweep s = job.truth(middle, pass, job.channelHz(), new Random(job.seed));
+            if (job.shortfall(s, ANALYSER_SPARE) <= 0) {
+                good = middle;
+            } else {
+                bad = middle;
+            }
+        }
+        return good;
     }
 
     private static double amount(Way way, TrimAdvice advice, Job job, Control c, double length, TrimPrior prior) {
@@ -491,8 +528,7 @@ final class AdviserTrial {
 
     private static Pass bySweep(Job job, double length, int pass, double change, Span span, Random random) {
         return new Pass(
-                change,
-                new SimulatedAnalyser(hz -> job.truth(length, pass, hz, random), random).sweep(span, 401));
+                change, new SimulatedAnalyser(hz -> job.truth(length, pass, hz, random), random).sweep(span, 401));
     }
 
     private static Pass byMeter(Job job, double length, int pass, double change, Random random) {

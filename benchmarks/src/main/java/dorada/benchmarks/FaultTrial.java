@@ -151,8 +151,10 @@ final class FaultTrial {
                 all.faultlessAlarmed,
                 all.faultless,
                 share(all.faultlessAlarmed, all.faultless));
-        out.println("Visible: return loss at its place below " + (int) SHOWS_DB + " dB, at least two resolutions from either end "
-                + "and from the other fault, not behind a break or short, line loss there and back below " + (int) MOST_LOSS_DB
+        out.println("Visible: return loss at its place below " + (int) SHOWS_DB
+                + " dB, at least two resolutions from either end "
+                + "and from the other fault, not behind a break or short, line loss there and back below "
+                + (int) MOST_LOSS_DB
                 + " dB.");
     }
 
@@ -161,7 +163,8 @@ final class FaultTrial {
     }
 
     private static double quantile(List<Double> values, double q) {
-        double[] sorted = values.stream().mapToDouble(Double::doubleValue).sorted().toArray();
+        double[] sorted =
+                values.stream().mapToDouble(Double::doubleValue).sorted().toArray();
         return sorted.length == 0 ? Double.NaN : sorted[(int) Math.min(sorted.length - 1, q * sorted.length)];
     }
 
@@ -210,7 +213,13 @@ final class FaultTrial {
     }
 
     private static void judge(
-            Tally t, FaultReport report, List<Fault> faults, Line line, double length, double middle, double resolution) {
+            Tally t,
+            FaultReport report,
+            List<Fault> faults,
+            Line line,
+            double length,
+            double middle,
+            double resolution) {
         t.lines++;
         t.faults += faults.size();
         t.cannotTell += report.sentence().startsWith("Cannot tell") ? 1 : 0;
@@ -253,7 +262,8 @@ final class FaultTrial {
         }
         // The far side of a wet stretch sends back as well.
         events.removeIf(e -> faults.stream()
-                .anyMatch(f -> f.kind == Kind.WATER && e.distanceM() > f.atM && e.distanceM() < f.atM + 2 + resolution));
+                .anyMatch(
+                        f -> f.kind == Kind.WATER && e.distanceM() > f.atM && e.distanceM() < f.atM + 2 + resolution));
         t.falseAlarms += events.size();
     }
 }

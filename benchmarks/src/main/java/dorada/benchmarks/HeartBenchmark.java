@@ -119,7 +119,8 @@ public class HeartBenchmark {
             Complex b = g1.multiply(m2).subtract(m1.multiply(g2)).divide(d);
             Complex c = u1.multiply(m2).subtract(m1.multiply(u2)).divide(d);
             Complex a = m[2].subtract(b.multiply(g[2]).multiply(m[2])).add(c.multiply(g[2]));
-            Complex corrected = at(raw, i).subtract(a).divide(b.multiply(at(raw, i)).subtract(c));
+            Complex corrected =
+                    at(raw, i).subtract(a).divide(b.multiply(at(raw, i)).subtract(c));
             double hz = raw.frequencyHz(i);
             Complex twice = new Complex(line.matchedLossDb(hz) * Math.log(10) / 10, 2 * line.phase(hz));
             Complex q = new Complex((50 - line.impedanceOhm()) / (50 + line.impedanceOhm()));

@@ -23,7 +23,8 @@ class DeskIT {
         Path roof = Traces.antenna(folder.resolve("roof.s1p"), 156, 140, 172, 161, 0);
         Path yard = Traces.antenna(folder.resolve("yard.s1p"), 153, 140, 172, 161, 0);
         Path mast = Traces.antenna(folder.resolve("mast.s1p"), 156, 10, 500, 801, 20);
-        Path table = Files.writeString(folder.resolve("meter.csv"), "Freq MHz,VSWR\n150,2\n151,1.6\n152,1.3\n153,1.7\n");
+        Path table =
+                Files.writeString(folder.resolve("meter.csv"), "Freq MHz,VSWR\n150,2\n151,1.6\n152,1.3\n153,1.7\n");
         try (RunningDorada dorada = RunningDorada.demo();
                 Desk desk = new Desk()) {
             Page page = desk.page();
@@ -45,7 +46,8 @@ class DeskIT {
             assertThat(page.getByRole(AriaRole.SLIDER)).hasCount(1);
             String before = page.getByRole(AriaRole.SLIDER).getAttribute("aria-valuetext");
             page.getByRole(AriaRole.SLIDER).press("Shift+ArrowRight");
-            assertThat(page.getByRole(AriaRole.SLIDER).getAttribute("aria-valuetext")).isNotEqualTo(before);
+            assertThat(page.getByRole(AriaRole.SLIDER).getAttribute("aria-valuetext"))
+                    .isNotEqualTo(before);
 
             tab(page, "Smith chart");
             assertThat(page.locator("path.trace")).hasCount(2);
@@ -61,12 +63,14 @@ class DeskIT {
             assertThat(page.locator(".sentence")).containsText("Look at 7.5 m");
             assertThat(page.locator("svg .event")).hasCount(2);
 
-            Download picture = page.waitForDownload(() -> page.getByLabel("Save").selectOption("svg"));
+            Download picture =
+                    page.waitForDownload(() -> page.getByLabel("Save").selectOption("svg"));
             assertThat(Files.readString(picture.path())).contains("<svg").contains("along the line");
             Download trace = page.waitForDownload(() -> page.getByLabel("Save").selectOption("TOUCHSTONE_2"));
             assertThat(Files.readString(trace.path())).contains("[Version] 2.0");
 
-            page.getByLabel("Installation to keep the trace with").selectOption(new com.microsoft.playwright.options.SelectOption().setIndex(1));
+            page.getByLabel("Installation to keep the trace with")
+                    .selectOption(new com.microsoft.playwright.options.SelectOption().setIndex(1));
             ines.button("Keep").click();
             assertThat(page.getByText(Pattern.compile("Kept as pass \\d"))).isVisible();
 
@@ -74,7 +78,8 @@ class DeskIT {
             page.getByLabel("Measured with").selectOption("stand-in");
             for (int i = 0; i < 3; i++) {
                 page.getByText("Sweep it").nth(i).click();
-                assertThat(page.getByText("401 points", new Page.GetByTextOptions().setExact(true))).hasCount(i + 1);
+                assertThat(page.getByText("401 points", new Page.GetByTextOptions().setExact(true)))
+                        .hasCount(i + 1);
             }
             page.getByLabel("Name").fill("Bench, VHF");
             ines.button("Keep the calibration").click();

@@ -5,6 +5,7 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.ScreenshotAnimations;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import org.junit.jupiter.api.Tag;
@@ -23,7 +24,6 @@ class ScreenshotsIT {
             Page page = desk.page();
             page.navigate(dorada.address());
             page.getByLabel("Login").waitFor();
-            take(page, "sign-in");
             Technician ines = new Technician(page, dorada.address()).signsIn("ines");
             page.getByText("Tractor 7").waitFor();
             take(page, "board");
@@ -46,11 +46,7 @@ class ScreenshotsIT {
             page.keyboard().press("f");
             take(page, "sign-off");
             page.navigate(dorada.address());
-            ines.finds("Depot mast");
-            take(page, "share");
-            page.navigate(dorada.address() + "/installations/new");
-            ines.field("Name in the shop").waitFor();
-            take(page, "new-installation");
+            onTheDesk(page, dorada);
             page.navigate(dorada.address() + "/plan");
             ines.button("Solve them where they stand").click();
             assertThat(page.locator(".sentence")).containsText("Fit the");
@@ -111,6 +107,30 @@ class ScreenshotsIT {
             assertThat(ines.traces("now")).hasCount(1);
             take(page, "tuning-tablet-sun");
         }
+    }
+
+    private static void onTheDesk(Page page, RunningDorada dorada) throws Exception {
+        Path folder = Files.createTempDirectory("traces");
+        page.navigate(dorada.address() + "/desk");
+        page.locator("input[type=file]").setInputFiles(new Path[] {
+            Traces.antenna(folder.resolve("pick-up 3, March.s1p"), 156, 140, 172, 321, 0),
+            Traces.antenna(folder.resolve("pick-up 3, after the rain.s1p"), 153.6, 140, 172, 321, 0)
+        });
+        page.getByLabel("Wanted channels, MHz").fill("153.05, 157.45");
+        page.locator(".tables tbody tr").nth(1).waitFor();
+        page.locator(".surface").click();
+        page.waitForTimeout(800);
+        take(page, "trace-desk");
+        page.getByText("Smith chart").click();
+        take(page, "smith");
+        page.locator("input[type=file]")
+                .setInputFiles(Traces.antenna(folder.resolve("depot mast.s1p"), 156, 10, 500, 801, 20));
+        page.locator(".desk-list li").nth(2).waitFor();
+        page.getByText("Distance").click();
+        page.getByLabel("Feedline").selectOption("rg-213");
+        page.getByLabel("Its length").fill("20 m");
+        page.locator("svg .event").nth(1).waitFor();
+        take(page, "distance");
     }
 
     private static void take(Page page, String name) {

@@ -41,8 +41,6 @@ final class Traces {
     /** Through a line of velocity factor 0.66 without loss. */
     private static double[] turned(double[] g, double lengthM, double mhz) {
         double a = -4 * Math.PI * mhz * 1e6 * lengthM / (299_792_458 * 0.66);
-        return new double[] {
-            g[0] * Math.cos(a) - g[1] * Math.sin(a), g[0] * Math.sin(a) + g[1] * Math.cos(a)
-        };
+        return new double[] {g[0] * Math.cos(a) - g[1] * Math.sin(a), g[0] * Math.sin(a) + g[1] * Math.cos(a)};
     }
 }

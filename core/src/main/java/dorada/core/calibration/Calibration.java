@@ -45,7 +45,8 @@ public final class Calibration {
      */
     public static Calibration of(Standards.Truth read, Standards.Truth truth) {
         if (!Arrays.equals(read.open().frequenciesHz(), truth.open().frequenciesHz())) {
-            throw new IllegalArgumentException("What the standards are must be given at the frequencies that were swept.");
+            throw new IllegalArgumentException(
+                    "What the standards are must be given at the frequencies that were swept.");
         }
         return new Calibration(ErrorTerms.of(read, truth), truth);
     }
@@ -141,7 +142,8 @@ public final class Calibration {
         for (int i = 0; i < again.sweep().size(); i++) {
             double hz = again.sweep().frequencyHz(i);
             Reflection load = truth.load().at(hz).orElseThrow();
-            double left = Math.hypot(again.sweep().re(i) - load.re(), again.sweep().im(i) - load.im());
+            double left =
+                    Math.hypot(again.sweep().re(i) - load.re(), again.sweep().im(i) - load.im());
             if (left > worst) {
                 worst = left;
                 at = hz;

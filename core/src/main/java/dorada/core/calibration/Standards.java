@@ -17,8 +17,7 @@ import dorada.core.sweep.Sweep;
  * @param shortHenry inductance of the short, 0 or more
  * @param loadOhm resistance of the load, above 0
  */
-public record Standards(
-        double openOffsetM, double openFarad, double shortOffsetM, double shortHenry, double loadOhm) {
+public record Standards(double openOffsetM, double openFarad, double shortOffsetM, double shortHenry, double loadOhm) {
 
     /** +1, −1 and 0. */
     public static final Standards IDEAL = new Standards(0, 0, 0, 0, Sweep.STANDARD_REFERENCE_OHM);

@@ -15,7 +15,9 @@ public enum CsvRole {
             "(im|imag|imaginary|gamma im|im gamma|s11 ?im|im s11|s11 imag|imag s11|s11 imaginary|imaginary s11)"),
     RESISTANCE("resistance R", "(r|rs|resistance|re z|z re)( ohms?| ω)?"),
     REACTANCE("reactance X", "(x|xs|reactance|im z|z im)( ohms?| ω)?"),
-    RETURN_LOSS("return loss in dB, either sign", "(return ?loss|rl\\b|s11 ?db|s11 ?mag ?db|mag(nitude)? ?db|db s11|db\\b|log ?mag).*"),
+    RETURN_LOSS(
+            "return loss in dB, either sign",
+            "(return ?loss|rl\\b|s11 ?db|s11 ?mag ?db|mag(nitude)? ?db|db s11|db\\b|log ?mag).*"),
     SWR("SWR", "(v?swr|standing wave ratio)\\b.*"),
     MAGNITUDE("magnitude of Γ", "(rho|ρ|mag|magnitude|s11 ?mag|mag s11|gamma mag)( lin(ear)?)?"),
     ANGLE("angle of Γ in degrees", "(s11 )?(angle|phase|arg)( s11)?( deg(rees)?| °)?"),

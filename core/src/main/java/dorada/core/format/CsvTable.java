@@ -111,8 +111,8 @@ public final class CsvTable {
                 .orElseThrow(() -> new FormatException(
                         line, "the frequency column does not say its unit; name it \"frequency MHz\", for example."));
         Meaning meaning = Meaning.of(at)
-                .orElseThrow(() -> new FormatException(
-                        line, "no columns re and im, R and X, return loss or SWR were found."));
+                .orElseThrow(() ->
+                        new FormatException(line, "no columns re and im, R and X, return loss or SWR were found."));
         boolean decimalComma = hasDecimalComma();
         double sign = meaning.isReturnLoss() ? signOfReturnLoss(at.get(CsvRole.RETURN_LOSS), decimalComma) : 1;
         Points points = new Points();
@@ -137,8 +137,7 @@ public final class CsvTable {
         if (!points.warning().isEmpty()) {
             warnings.add(points.warning());
         }
-        Sweep sweep =
-                meaning.second == null ? points.sweepOfMagnitudes() : points.sweep(Sweep.STANDARD_REFERENCE_OHM);
+        Sweep sweep = meaning.second == null ? points.sweepOfMagnitudes() : points.sweep(Sweep.STANDARD_REFERENCE_OHM);
         return new SweepFile(sweep, warnings);
     }
 
@@ -186,7 +185,9 @@ public final class CsvTable {
             } catch (IllegalArgumentException e) {
                 throw new FormatException(
                         line,
-                        this == RATIO ? "an SWR is 1 or more, not " + a + "." : "this is no reflection that there can be.");
+                        this == RATIO
+                                ? "an SWR is 1 or more, not " + a + "."
+                                : "this is no reflection that there can be.");
             }
         }
 

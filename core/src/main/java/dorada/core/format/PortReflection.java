@@ -73,12 +73,11 @@ final class PortReflection {
         Complex p = complex(own);
         Complex q = complex(other);
         Complex across = complex(a).multiply(complex(b));
-        Complex found =
-                switch (head.parameter()) {
-                    case 'Z' -> fromZ(p, q, across, unitOhm(toOwn), unitOhm(toOther), unitOhm(toOwn) * unitOhm(toOther));
-                    case 'Y' -> fromY(p, q, across, unitOhm(toOwn), unitOhm(toOther), unitOhm(toOwn) * unitOhm(toOther));
-                    default -> renormalised(p, q, across, toOwn, toOther);
-                };
+        Complex found = switch (head.parameter()) {
+            case 'Z' -> fromZ(p, q, across, unitOhm(toOwn), unitOhm(toOther), unitOhm(toOwn) * unitOhm(toOther));
+            case 'Y' -> fromY(p, q, across, unitOhm(toOwn), unitOhm(toOther), unitOhm(toOwn) * unitOhm(toOther));
+            default -> renormalised(p, q, across, toOwn, toOther);
+        };
         return new Reflection(found.getReal(), found.getImaginary());
     }
 

@@ -25,6 +25,7 @@ public record SweepFile(Sweep sweep, double fileReferenceOhm, int ports, String 
     }
 
     /** What SWR or return loss alone leave unknown. */
-    public static final String WITHOUT_PHASE = "The file holds magnitudes only: SWR, return loss, dips and bandwidth are "
-            + "there; R, X, resonance (X = 0), the Smith chart, distances and taking a feedline off are not to be had from it.";
+    public static final String WITHOUT_PHASE =
+            "The file holds magnitudes only: SWR, return loss, dips and bandwidth are "
+                    + "there; R, X, resonance (X = 0), the Smith chart, distances and taking a feedline off are not to be had from it.";
 }

@@ -27,9 +27,9 @@ public final class SweepFileReader {
     public static Optional<CsvTable> table(byte[] bytes) throws IOException, FormatException {
         String text = new String(bytes, StandardCharsets.UTF_8);
         String unmarked = text.startsWith("\uFEFF") ? text.substring(1) : text;
-        // A table starts with its headings; a Touchstone file with its options or a keyword; both may have comments first.
-        String heading = unmarked
-                .lines()
+        // A table starts with its headings; a Touchstone file with its options or a keyword; both may have comments
+        // first.
+        String heading = unmarked.lines()
                 .map(String::strip)
                 .filter(l -> !l.isEmpty() && !l.startsWith("!"))
                 .findFirst()

@@ -137,7 +137,8 @@ final class TouchstoneHead {
             default ->
                 throw new FormatException(
                         line,
-                        "\"" + Numbers.shortened(word) + "\" is not an option; expected a unit (Hz, kHz, MHz, GHz), S, Y or "
+                        "\"" + Numbers.shortened(word)
+                                + "\" is not an option; expected a unit (Hz, kHz, MHz, GHz), S, Y or "
                                 + "Z, RI, MA or DB, and R with a resistance.");
         }
     }
@@ -220,7 +221,8 @@ final class TouchstoneHead {
                 throw new FormatException(
                         line, "mixed-mode parameters do not describe one port's reflection; export S parameters.");
             case "begin information" -> inInformation = true;
-            default -> throw new FormatException(line, "[" + Numbers.shortened(name) + "] is not a keyword of version 2.");
+            default ->
+                throw new FormatException(line, "[" + Numbers.shortened(name) + "] is not a keyword of version 2.");
         }
     }
 

@@ -101,8 +101,7 @@ public final class TouchstoneReader {
             warnings.add(points.warning());
         }
         Sweep sweep = points.sweep(reflection.referenceOhm());
-        return new SweepFile(
-                sweep, head.referenceOhm(port), numbersPerLine == ONE_PORT_NUMBERS ? 1 : 2, "", warnings);
+        return new SweepFile(sweep, head.referenceOhm(port), numbersPerLine == ONE_PORT_NUMBERS ? 1 : 2, "", warnings);
     }
 
     private void requireWhole(String text) throws FormatException {
@@ -226,12 +225,11 @@ public final class TouchstoneReader {
 
     private void begin(int here, int line) throws FormatException {
         boolean triangle = head.matrix() != TouchstoneHead.Matrix.FULL;
-        int expected =
-                switch (head.ports()) {
-                    case 1 -> ONE_PORT_NUMBERS;
-                    case 2 -> triangle ? TRIANGLE_NUMBERS : TWO_PORT_NUMBERS;
-                    default -> here;
-                };
+        int expected = switch (head.ports()) {
+            case 1 -> ONE_PORT_NUMBERS;
+            case 2 -> triangle ? TRIANGLE_NUMBERS : TWO_PORT_NUMBERS;
+            default -> here;
+        };
         if (here != expected || here != ONE_PORT_NUMBERS && here != TRIANGLE_NUMBERS && here != TWO_PORT_NUMBERS) {
             throw new FormatException(
                     line,
@@ -258,8 +256,7 @@ public final class TouchstoneReader {
     private void skipNoise(String content, int line) throws FormatException {
         StringTokenizer words = new StringTokenizer(content);
         if (words.countTokens() != NOISE_NUMBERS) {
-            throw new FormatException(
-                    line, "a line of noise data has 5 numbers, found " + words.countTokens() + ".");
+            throw new FormatException(line, "a line of noise data has 5 numbers, found " + words.countTokens() + ".");
         }
         while (words.hasMoreTokens()) {
             Numbers.read(words.nextToken(), line);

@@ -53,9 +53,7 @@ public record SpotReading(
                 frequencyHz,
                 swr,
                 Swr.ofMagnitude(Math.max(0, rho - doubt)),
-                atTheEnd
-                        ? Double.POSITIVE_INFINITY
-                        : Swr.ofMagnitude(Math.min(1, rho + doubt)),
+                atTheEnd ? Double.POSITIVE_INFINITY : Swr.ofMagnitude(Math.min(1, rho + doubt)),
                 OptionalDouble.empty(),
                 OptionalDouble.empty());
     }
@@ -64,8 +62,7 @@ public record SpotReading(
     public static SpotReading ofDial(
             double frequencyHz, double swr, OptionalDouble resistanceOhm, OptionalDouble reactanceSizeOhm) {
         SpotReading plain = ofSwr(ReadingKind.DIAL_ANALYSER, frequencyHz, swr);
-        return new SpotReading(
-                frequencyHz, swr, plain.lowSwr, plain.highSwr, resistanceOhm, reactanceSizeOhm);
+        return new SpotReading(frequencyHz, swr, plain.lowSwr, plain.highSwr, resistanceOhm, reactanceSizeOhm);
     }
 
     /**

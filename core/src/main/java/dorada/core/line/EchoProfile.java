@@ -23,6 +23,7 @@ public final class EchoProfile {
 
     /** Of so many bins one is looked at for the floor; a quarter of them is as good an estimate. */
     private static final int FLOOR_STEP = 4;
+
     private static final double EVEN_WITHIN = 1e-3;
 
     private final double[] re;
@@ -62,7 +63,12 @@ public final class EchoProfile {
         this.metresPerBin = speed / 2 / (spanHz / (n - 1)) / size;
         this.lossDbPerM = line.lengthM() > 0
                 ? line.matchedLossDb(middleHz) / line.lengthM()
-                : new Line(1, line.velocityFactor(), line.impedanceOhm(), line.k1DbPer100mSqrtMHz(), line.k2DbPer100mMHz())
+                : new Line(
+                                1,
+                                line.velocityFactor(),
+                                line.impedanceOhm(),
+                                line.k1DbPer100mSqrtMHz(),
+                                line.k2DbPer100mMHz())
                         .matchedLossDb(middleHz);
         this.noise = floor();
     }
@@ -161,7 +167,8 @@ public final class EchoProfile {
     /** Phase of the echo at {@code distanceM}, taken back to its place, in radians. */
     double phase(double distanceM) {
         int bin = bin(distanceM);
-        return Math.atan2(im[bin], re[bin]) + 4 * Math.PI * startHz * distanceM / speed
+        return Math.atan2(im[bin], re[bin])
+                + 4 * Math.PI * startHz * distanceM / speed
                 + 2 * Math.PI * (distanceM - distanceM(bin)) * spanHz / speed;
     }
 

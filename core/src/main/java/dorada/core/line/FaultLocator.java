@@ -68,14 +68,9 @@ public final class FaultLocator {
         double farthest = Math.min(
                 profile.reachM() - blind,
                 lengthKnown ? line.lengthM() * (1 + LENGTH_DOUBT) + resolution : profile.reachM());
-        List<Event> events =
-                tooCoarse(blind) ? List.of() : events(profile, peaks(profile, farthest), blind);
+        List<Event> events = tooCoarse(blind) ? List.of() : events(profile, peaks(profile, farthest), blind);
         return new FaultReport(
-                resolution,
-                profile.reachM(),
-                events,
-                sentence(profile, events, blind),
-                better(profile, blind));
+                resolution, profile.reachM(), events, sentence(profile, events, blind), better(profile, blind));
     }
 
     /** Between the blind stretches at both ends nothing of the line is left. */
@@ -188,8 +183,7 @@ public final class FaultLocator {
 
     private boolean isEnd(Peak p, EchoProfile profile) {
         return line.lengthM() > 0
-                && Math.abs(p.distanceM - line.lengthM())
-                        <= line.lengthM() * LENGTH_DOUBT + profile.resolutionM();
+                && Math.abs(p.distanceM - line.lengthM()) <= line.lengthM() * LENGTH_DOUBT + profile.resolutionM();
     }
 
     /** Where the length is known, the echo there; else the strongest one. */
@@ -203,8 +197,8 @@ public final class FaultLocator {
 
     private Event event(EchoProfile profile, Peak p, double size, boolean isEnd) {
         double rl = Swr.returnLossDb(size);
-        double doubt = Math.max(
-                profile.resolutionM() * (0.1 + profile.noise() / p.arriving), p.distanceM * LENGTH_DOUBT / 5);
+        double doubt =
+                Math.max(profile.resolutionM() * (0.1 + profile.noise() / p.arriving), p.distanceM * LENGTH_DOUBT / 5);
         boolean beyond = line.lengthM() > 0 && p.distanceM > line.lengthM() * (1 + LENGTH_DOUBT);
         if (beyond && !isEnd) {
             // Longer than was said, or slowed by water: there is no cable there to be at fault.
@@ -249,11 +243,17 @@ public final class FaultLocator {
                     "Nothing stands out between %.1f m and %s. Within %.1f m of either end, and of one another, faults hide.",
                     blind,
                     events.isEmpty()
-                            ? String.format(Locale.ROOT, "%.1f m", line.lengthM() > 0 ? line.lengthM() : profile.reachM())
-                            : String.format(Locale.ROOT, "the end at %.1f m", events.get(events.size() - 1).distanceM()),
+                            ? String.format(
+                                    Locale.ROOT, "%.1f m", line.lengthM() > 0 ? line.lengthM() : profile.reachM())
+                            : String.format(
+                                    Locale.ROOT,
+                                    "the end at %.1f m",
+                                    events.get(events.size() - 1).distanceM()),
                     blind);
         }
-        Event worst = faults.stream().min(Comparator.comparingDouble(Event::returnLossDb)).orElseThrow();
+        Event worst = faults.stream()
+                .min(Comparator.comparingDouble(Event::returnLossDb))
+                .orElseThrow();
         return String.format(
                 Locale.ROOT,
                 "Look at %.1f m (± %.1f): %s, return loss %.0f dB there.%s",

@@ -29,29 +29,32 @@ public record LineEffect(
 
     /** Empty where the sweep does not reach {@code frequencyHz}. */
     public static Optional<LineEffect> at(Sweep atAntenna, Line line, double frequencyHz) {
-        return atAntenna.renormalised(Sweep.STANDARD_REFERENCE_OHM).at(frequencyHz).map(r -> {
-            double atTheAntenna = r.swr();
-            double atTheRadio = line.towardRadio(r, Sweep.STANDARD_REFERENCE_OHM, frequencyHz)
-                    .swr();
-            double matched = line.matchedLossDb(frequencyHz);
-            double own = r.renormalised(Sweep.STANDARD_REFERENCE_OHM, line.impedanceOhm())
-                    .magnitude();
-            double total = ThroughLine.totalLossDb(Math.min(own, 0.9999), matched);
-            boolean hides = atTheAntenna > GOOD_SWR && atTheAntenna > HIDES_SHARE * atTheRadio;
-            return new LineEffect(
-                    frequencyHz,
-                    atTheAntenna,
-                    atTheRadio,
-                    matched,
-                    total,
-                    String.format(
-                            Locale.ROOT,
-                            hides
-                                    ? "SWR at the radio %.2f, at the antenna %.2f: the line hides it, and takes %.1f dB."
-                                    : "SWR at the radio %.2f, at the antenna %.2f; the line takes %.1f dB.",
-                            atTheRadio,
+        return atAntenna
+                .renormalised(Sweep.STANDARD_REFERENCE_OHM)
+                .at(frequencyHz)
+                .map(r -> {
+                    double atTheAntenna = r.swr();
+                    double atTheRadio = line.towardRadio(r, Sweep.STANDARD_REFERENCE_OHM, frequencyHz)
+                            .swr();
+                    double matched = line.matchedLossDb(frequencyHz);
+                    double own = r.renormalised(Sweep.STANDARD_REFERENCE_OHM, line.impedanceOhm())
+                            .magnitude();
+                    double total = ThroughLine.totalLossDb(Math.min(own, 0.9999), matched);
+                    boolean hides = atTheAntenna > GOOD_SWR && atTheAntenna > HIDES_SHARE * atTheRadio;
+                    return new LineEffect(
+                            frequencyHz,
                             atTheAntenna,
-                            total));
-        });
+                            atTheRadio,
+                            matched,
+                            total,
+                            String.format(
+                                    Locale.ROOT,
+                                    hides
+                                            ? "SWR at the radio %.2f, at the antenna %.2f: the line hides it, and takes %.1f dB."
+                                            : "SWR at the radio %.2f, at the antenna %.2f; the line takes %.1f dB.",
+                                    atTheRadio,
+                                    atTheAntenna,
+                                    total));
+                });
     }
 }

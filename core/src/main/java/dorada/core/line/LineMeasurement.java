@@ -20,7 +20,12 @@ import java.util.Locale;
  * @param repeatsM a line longer by this would look the same with these points
  */
 public record LineMeasurement(
-        double lengthM, double electricalLengthM, LineEnd end, Line line, double lossDbAtMiddle, double lengthDoubtM,
+        double lengthM,
+        double electricalLengthM,
+        LineEnd end,
+        Line line,
+        double lossDbAtMiddle,
+        double lengthDoubtM,
         double repeatsM) {
 
     /** The phase between points must stay below half a turn to be followed, with room for noise. */
@@ -76,8 +81,7 @@ public record LineMeasurement(
         double length = delayM * velocityFactor;
         double lengthDoubt = fit.slopeDoubt * Wavelength.SPEED_OF_LIGHT_M_PER_S / (4 * Math.PI) * velocityFactor;
         double[] loss = lossFit(own);
-        Line line = new Line(
-                length, velocityFactor, impedanceOhm, 100 * loss[0] / length, 100 * loss[1] / length);
+        Line line = new Line(length, velocityFactor, impedanceOhm, 100 * loss[0] / length, 100 * loss[1] / length);
         double middle = (own.startHz() + own.stopHz()) / 2;
         double stepHz = (own.stopHz() - own.startHz()) / (n - 1);
         return new LineMeasurement(
@@ -121,7 +125,8 @@ public record LineMeasurement(
         /** @param reach how many spans away 0 Hz is */
         LineEnd end(double reach) {
             double turned = Math.abs(Math.IEEEremainder(atZero, 2 * Math.PI));
-            // Fringing and a little ripple move it: more than a third of a turn off, or a doubt as large, tells nothing.
+            // Fringing and a little ripple move it: more than a third of a turn off, or a doubt as large, tells
+            // nothing.
             if (atZeroDoubt > Math.PI / 6 || reach > FARTHEST_REACH) {
                 return LineEnd.UNKNOWN;
             }

@@ -1,6 +1,5 @@
 package dorada.core.line;
 
-
 /**
  * How the ends of a span are faded before it becomes distances: the smoother, the cleaner between echoes and the wider each.
  *

@@ -32,7 +32,9 @@ public record Comparison(List<Row> rows, List<Shift> shifts) {
         public double swrDifference(int i) {
             Optional<Reading> first = readings.get(0);
             Optional<Reading> other = readings.get(i);
-            return first.isPresent() && other.isPresent() ? other.get().swr() - first.get().swr() : Double.NaN;
+            return first.isPresent() && other.isPresent()
+                    ? other.get().swr() - first.get().swr()
+                    : Double.NaN;
         }
     }
 

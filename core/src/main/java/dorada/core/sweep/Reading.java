@@ -14,8 +14,7 @@ import java.util.Optional;
  * @param lowSwr least SWR that the reading may stand for; the reading itself where its doubt is too small to matter
  * @param highSwr greatest SWR that it may stand for, perhaps infinite
  */
-public record Reading(
-        double frequencyHz, Reflection reflection, boolean hasPhase, double lowSwr, double highSwr) {
+public record Reading(double frequencyHz, Reflection reflection, boolean hasPhase, double lowSwr, double highSwr) {
 
     /** A reading with phase, as good as its sweep. */
     public Reading(double frequencyHz, Reflection reflection) {

@@ -64,7 +64,8 @@ public record Repeatability(
             }
         }
         double noise = Math.sqrt(sum / ((double) onOneGrid.size() * mean.size()));
-        List<SweepAnalysis> analyses = onOneGrid.stream().map(SweepAnalysis::new).toList();
+        List<SweepAnalysis> analyses =
+                onOneGrid.stream().map(SweepAnalysis::new).toList();
         double dipSpread = dipSpread(analyses);
         List<ChannelSpread> channels = new ArrayList<>();
         for (double hz : wantedHz) {
@@ -78,8 +79,8 @@ public record Repeatability(
                 channels.add(new ChannelSpread(hz, swr[0], swr[swr.length - 1]));
             }
         }
-        boolean steady = worst <= STEADY_SPREAD
-                && !(dipSpread > STEADY_DIP_SHARE * (mean.startHz() + mean.stopHz()) / 2);
+        boolean steady =
+                worst <= STEADY_SPREAD && !(dipSpread > STEADY_DIP_SHARE * (mean.startHz() + mean.stopHz()) / 2);
         return new Repeatability(
                 mean, worst, noise, dipSpread, channels, steady, sentence(steady, worst, dipSpread, repeated.size()));
     }

@@ -100,7 +100,8 @@ final class Diagnosis {
         if (swept && z.isPresent() && z.get().resistanceOhm() < LOW_OHM) {
             causes.add(new Cause(
                     "radials flat, a folded or loaded element, or a match that does not suit",
-                    String.format(Locale.ROOT, "R is only %.0f Ω at the dip", z.get().resistanceOhm()),
+                    String.format(
+                            Locale.ROOT, "R is only %.0f Ω at the dip", z.get().resistanceOhm()),
                     "droop the radials, or change the match; then sweep again"));
         } else if (swept && z.isPresent() && z.get().resistanceOhm() > HIGH_OHM) {
             causes.add(new Cause(

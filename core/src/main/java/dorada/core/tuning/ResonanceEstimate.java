@@ -23,12 +23,7 @@ import java.util.Optional;
  * @param aboveShare probability that it lies above the highest reading
  */
 public record ResonanceEstimate(
-        double resonanceHz,
-        double deviationHz,
-        double q,
-        double resistanceOhm,
-        double belowShare,
-        double aboveShare) {
+        double resonanceHz, double deviationHz, double q, double resistanceOhm, double belowShare, double aboveShare) {
 
     private static final double LOWEST = 0.8;
     private static final double HIGHEST = 1.25;

@@ -30,19 +30,20 @@ final class SpotBelief {
 
     private static final double NEAR_DEVIATIONS = 5;
 
+    /** Nobody builds an antenna much farther off than this, as a share of the band's middle; common practice, no source. */
+    private static final double BUILT_WITHIN = 0.06;
+
     private SpotBelief() {}
 
     /** @param passes the last of them read at a few channels */
     static LengthBelief of(
-            List<Pass> passes,
-            TrimPrior prior,
-            AcceptanceRule rule,
-            List<WantedChannel> channels,
-            double safety) {
+            List<Pass> passes, TrimPrior prior, AcceptanceRule rule, List<WantedChannel> channels, double safety) {
         Pass last = passes.get(passes.size() - 1);
         // Anywhere about the channels; nearer by where the last pass alone puts it, once that is known well.
         double low = channels.get(0).frequencyHz() * LOWEST;
         double high = channels.get(channels.size() - 1).frequencyHz() * HIGHEST;
+        double middle = Math.sqrt(channels.get(0).frequencyHz()
+                * channels.get(channels.size() - 1).frequencyHz());
         double estimate = middleOf(last);
         double near = NEAR_DEVIATIONS * last.dipDeviationHz();
         low = Math.max(low, Math.min(estimate - near, high * 0.98));
@@ -53,7 +54,11 @@ final class SpotBelief {
         for (int i = passes.size() - 1; i >= 0; i--) {
             for (Reading r : passes.get(i).spots()) {
                 spots.add(new double[] {
-                    r.frequencyHz(), r.reflection().magnitude(), deviation(r), undone, Double.isInfinite(r.highSwr()) ? 0 : 1
+                    r.frequencyHz(),
+                    r.reflection().magnitude(),
+                    deviation(r),
+                    undone,
+                    Double.isInfinite(r.highSwr()) ? 0 : 1
                 });
             }
             undone -= passes.get(i).changeM();
@@ -66,9 +71,11 @@ final class SpotBelief {
             for (double z : RATIOS) {
                 double ratio = prior.setPerElectrical() * Math.exp(z * prior.doubt());
                 double[] dips = dips(readings, f, ratio, prior.waves());
+                // The oldest readings stand last; whoever built it aimed at the band.
+                double begun = -sq(Math.log(dips[dips.length - 1] / middle) / BUILT_WITHIN) / 2;
                 for (double q : QS) {
                     for (double r : RS) {
-                        double w = -z * z / 2 + usual(q, r) + likelihood(readings, dips, q, r);
+                        double w = -z * z / 2 + begun + usual(q, r) + likelihood(readings, dips, q, r);
                         if (w > best - 12) {
                             weighed.add(new double[] {w, f, q, r, ratio});
                             best = Math.max(best, w);
@@ -116,7 +123,9 @@ final class SpotBelief {
     private static double deviation(Reading r) {
         double high = Double.isInfinite(r.highSwr()) ? 1 : Swr.magnitude(r.highSwr());
         double doubt = (high - Swr.magnitude(r.lowSwr())) / 4;
-        return Math.max(0.012, doubt == 0 ? ReadingKind.INLINE_METER.doubt(r.reflection().magnitude()) / 2 : doubt);
+        return Math.max(
+                0.012,
+                doubt == 0 ? ReadingKind.INLINE_METER.doubt(r.reflection().magnitude()) / 2 : doubt);
     }
 
     /** Where the dip was when each reading was taken, for a dip at {@code f} now. */
@@ -140,6 +149,10 @@ final class SpotBelief {
             sum -= 2.5 * Math.log1p(off * off / 4);
         }
         return sum;
+    }
+
+    private static double sq(double x) {
+        return x * x;
     }
 
     private static double usual(double q, double r) {

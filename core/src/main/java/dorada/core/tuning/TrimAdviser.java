@@ -130,10 +130,13 @@ public final class TrimAdviser {
 
     /** The deepest dip, unless another that is nearly as deep lies nearer to the band. */
     private Dip dipOfInterest(SweepAnalysis now) {
-        double middle = (channels.get(0).frequencyHz() + channels.get(channels.size() - 1).frequencyHz()) / 2;
+        double middle = (channels.get(0).frequencyHz()
+                        + channels.get(channels.size() - 1).frequencyHz())
+                / 2;
         Dip deepest = now.deepestDip().orElseThrow();
         return now.dips().stream()
-                .filter(d -> d.reading().returnLossDb() >= 0.6 * Math.min(30, deepest.reading().returnLossDb()))
+                .filter(d -> d.reading().returnLossDb()
+                        >= 0.6 * Math.min(30, deepest.reading().returnLossDb()))
                 .min(Comparator.comparingDouble(d -> Math.abs(Math.log(d.frequencyHz() / middle))))
                 .orElse(deepest);
     }
@@ -168,9 +171,8 @@ public final class TrimAdviser {
                 sensitivity.learnt()
                         ? "How far the dip moves is learnt from this antenna's own passes."
                         : "How far the dip moves is a first estimate from its electrical length; the next sweep will tell.");
-        boolean hopeless = window.isKnown()
-                && window.bestShortfall() > HOPELESS * (rule.limitSwr() - 1)
-                && last.isSwept();
+        boolean hopeless =
+                window.isKnown() && window.bestShortfall() > HOPELESS * (rule.limitSwr() - 1) && last.isSwept();
         if (window.isKnown() && window.bestSwr() > rule.limitSwr()) {
             reasons.add(String.format(
                     Locale.ROOT,
@@ -186,7 +188,9 @@ public final class TrimAdviser {
             action = Action.STOP;
             if (window.isKnown()) {
                 reasons.add(String.format(
-                        Locale.ROOT, "Another change could bring the worst channel to %.2f at best.", window.bestSwr()));
+                        Locale.ROOT,
+                        "Another change could bring the worst channel to %.2f at best.",
+                        window.bestSwr()));
             }
         } else if (hopeless || fit == Fit.CENTRED && last.isSwept()) {
             action = Action.FIND_THE_FAULT;
@@ -243,7 +247,9 @@ public final class TrimAdviser {
     private Cut longestSafe(LengthBelief belief, double needM, boolean swept) {
         double step = adjustment.smallestStepM();
         double most = swept ? MOST_TOO_FAR : MOST_TOO_FAR_BY_SPOTS;
-        double reach = Math.min(Math.min(MOST_STEPS * step, room.shortenM()), LONGEST_CUT_SHARE * waves * Wavelength.ofHz(middleOfBand()) + needM);
+        double reach = Math.min(
+                Math.min(MOST_STEPS * step, room.shortenM()),
+                LONGEST_CUT_SHARE * waves * Wavelength.ofHz(middleOfBand()) + needM);
         Cut longest = null;
         Cut best = null;
         for (int n = 1; n * step <= reach; n++) {
@@ -311,7 +317,9 @@ public final class TrimAdviser {
     }
 
     private double middleOfBand() {
-        return (channels.get(0).frequencyHz() + channels.get(channels.size() - 1).frequencyHz()) / 2;
+        return (channels.get(0).frequencyHz()
+                        + channels.get(channels.size() - 1).frequencyHz())
+                / 2;
     }
 
     /** Whole steps, at least one: a smaller change cannot be made by hand. */
@@ -393,7 +401,8 @@ public final class TrimAdviser {
     }
 
     private static String sentence(Cause cause) {
-        String name = Character.toUpperCase(cause.name().charAt(0)) + cause.name().substring(1);
+        String name =
+                Character.toUpperCase(cause.name().charAt(0)) + cause.name().substring(1);
         return name + ", for " + cause.evidence() + ". To tell: " + cause.test() + ".";
     }
 

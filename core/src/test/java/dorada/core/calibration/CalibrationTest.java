@@ -58,7 +58,8 @@ class CalibrationTest {
     @Test
     void correctionGivesTheTruthBack() {
         double[] hz = new Span(136e6, 174e6).points(401);
-        Sweep found = Calibration.of(standards(hz), KIT).correct(read(hz, ANTENNA)).sweep();
+        Sweep found =
+                Calibration.of(standards(hz), KIT).correct(read(hz, ANTENNA)).sweep();
         for (int i = 0; i < hz.length; i++) {
             Complex truth = ANTENNA.apply(hz[i]);
             assertThat(found.re(i)).isCloseTo(truth.getReal(), within(1e-9));
@@ -72,8 +73,9 @@ class CalibrationTest {
         double[] hz = {50e6, 150e6, 450e6};
         for (int run = 0; run < 100; run++) {
             Complex truth = polar(random.nextDouble(), 360 * random.nextDouble());
-            Sweep found =
-                    Calibration.of(standards(hz), KIT).correct(read(hz, f -> truth)).sweep();
+            Sweep found = Calibration.of(standards(hz), KIT)
+                    .correct(read(hz, f -> truth))
+                    .sweep();
             assertThat(found.re(1)).isCloseTo(truth.getReal(), within(1e-9));
             assertThat(found.im(1)).isCloseTo(truth.getImaginary(), within(1e-9));
         }
@@ -84,7 +86,9 @@ class CalibrationTest {
     void betweenCalibratedPointsTheTermsAreInterpolated() {
         double[] coarse = new Span(100e6, 500e6).points(41);
         double[] fine = new Span(140e6, 170e6).points(301);
-        Sweep found = Calibration.of(standards(coarse), KIT).correct(read(fine, ANTENNA)).sweep();
+        Sweep found = Calibration.of(standards(coarse), KIT)
+                .correct(read(fine, ANTENNA))
+                .sweep();
         for (int i = 0; i < fine.length; i++) {
             assertThat(found.re(i)).isCloseTo(ANTENNA.apply(fine[i]).getReal(), within(1e-4));
         }
@@ -129,7 +133,8 @@ class CalibrationTest {
         Calibration calibration = Calibration.of(standards(hz), KIT);
         assertThat(calibration.quality(read(hz, f -> c(KIT.load()))).sound()).isTrue();
         // A joint that changed by 0.02 is 34 dB.
-        Calibration.Quality drifted = calibration.quality(read(hz, f -> c(KIT.load()).add(new Complex(0.02))));
+        Calibration.Quality drifted =
+                calibration.quality(read(hz, f -> c(KIT.load()).add(new Complex(0.02))));
         assertThat(drifted.sound()).isFalse();
         assertThat(drifted.directivityLeftDb()).isCloseTo(34, within(0.1));
         assertThat(drifted.sentence()).contains("calibrate again");
@@ -163,7 +168,8 @@ class CalibrationTest {
             assertThat(back.re(i)).isCloseTo(antenna.re(i), within(1e-12));
         }
         // 45 mm of air at 150 MHz turn Γ by 16.2 degrees.
-        assertThat(new PortExtension(-0.045, 0).applied(Curves.of(150e6, 151e6, 2, hz -> new dorada.core.rf.Impedance(150, 0)))
+        assertThat(new PortExtension(-0.045, 0)
+                        .applied(Curves.of(150e6, 151e6, 2, hz -> new dorada.core.rf.Impedance(150, 0)))
                         .reflection(0)
                         .angleDeg())
                 .isCloseTo(-16.21, within(0.01));

@@ -71,7 +71,8 @@ class CsvTest {
     /** A little gain in a return loss is noise about total reflection; more of it is another convention. */
     @Test
     void returnLossMayTouchTheOtherSignButNotChangeIt() throws Exception {
-        assertThat(read("f MHz,return loss\n1,-0.2\n2,6\n3,12\n").sweep().magnitude(0)).isGreaterThan(1);
+        assertThat(read("f MHz,return loss\n1,-0.2\n2,6\n3,12\n").sweep().magnitude(0))
+                .isGreaterThan(1);
         assertThatThrownBy(() -> read("f MHz,return loss\n1,-3\n2,6\n3,12\n")).hasMessageContaining("changes its sign");
     }
 

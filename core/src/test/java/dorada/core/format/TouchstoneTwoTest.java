@@ -28,8 +28,7 @@ import org.junit.jupiter.params.provider.EnumSource;
  */
 class TouchstoneTwoTest {
 
-    private static final String HEAD =
-            """
+    private static final String HEAD = """
             ! a two-port, keywords as the specification orders them
             [Version] 2.0
             # MHz S RI R 50
@@ -44,8 +43,7 @@ class TouchstoneTwoTest {
 
     @Test
     void aVersionTwoFileOfOnePortIsRead() throws Exception {
-        SweepFile file = read(
-                """
+        SweepFile file = read("""
                 [Version] 2.0
                 # GHz S MA R 50
                 [Number of Ports] 1
@@ -57,8 +55,7 @@ class TouchstoneTwoTest {
                 0.15 0.5 0 ! here
                 0.16 0.25 90
                 [End]
-                """,
-                1);
+                """, 1);
         assertThat(file.sweep().size()).isEqualTo(2);
         assertThat(file.sweep().im(1)).isCloseTo(0.25, within(1e-12));
         assertThat(file.warnings()).isEmpty();
@@ -102,12 +99,11 @@ class TouchstoneTwoTest {
         for (int run = 0; run < 50; run++) {
             double ohm = 20 + 100 * random.nextDouble();
             FieldMatrix<Complex> z = random(random);
-            FieldMatrix<Complex> written =
-                    switch (parameter) {
-                        case 'Z' -> z.scalarMultiply(new Complex(version == 1 ? 1 / ohm : 1));
-                        case 'Y' -> inverse(z).scalarMultiply(new Complex(version == 1 ? ohm : 1));
-                        default -> scattering(z, ohm);
-                    };
+            FieldMatrix<Complex> written = switch (parameter) {
+                case 'Z' -> z.scalarMultiply(new Complex(version == 1 ? 1 / ohm : 1));
+                case 'Y' -> inverse(z).scalarMultiply(new Complex(version == 1 ? ohm : 1));
+                default -> scattering(z, ohm);
+            };
             StringBuilder line = new StringBuilder("100");
             for (int[] at : new int[][] {{0, 0}, {1, 0}, {0, 1}, {1, 1}}) {
                 Complex c = written.getEntry(at[0], at[1]);
@@ -133,8 +129,12 @@ class TouchstoneTwoTest {
         Array2DRowFieldMatrix<Complex> m = new Array2DRowFieldMatrix<>(ComplexField.getInstance(), 2, 2);
         for (int i = 0; i < 2; i++) {
             for (int j = 0; j < 2; j++) {
-                m.setEntry(i, j, new Complex(i == j ? 10 + 90 * random.nextDouble() : 20 * random.nextDouble(), 30
-                        * random.nextGaussian()));
+                m.setEntry(
+                        i,
+                        j,
+                        new Complex(
+                                i == j ? 10 + 90 * random.nextDouble() : 20 * random.nextDouble(),
+                                30 * random.nextGaussian()));
             }
         }
         return m;
@@ -162,7 +162,8 @@ class TouchstoneTwoTest {
 
     @Test
     void noiseOfVersionTwoHasAKeyword() throws Exception {
-        String text = HEAD.replace("[Number of Frequencies] 1\n", "[Number of Frequencies] 1\n[Number of Noise Frequencies] 1\n")
+        String text = HEAD.replace(
+                        "[Number of Frequencies] 1\n", "[Number of Frequencies] 1\n[Number of Noise Frequencies] 1\n")
                 + "[Network Data]\n100 .1 0 .9 0 .9 0 .2 0\n[Noise Data]\n50 2 .5 30 .4\n[End]\n";
         assertThat(read(text, 2).warnings()).containsExactly("1 lines of noise data were skipped.");
     }

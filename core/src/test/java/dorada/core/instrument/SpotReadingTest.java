@@ -48,10 +48,14 @@ class SpotReadingTest {
 
     @Test
     void wattsThatCannotBeAreRefused() {
-        assertThatThrownBy(() -> SpotReading.ofWatts(156e6, 60, 1, 50, 50, 0.05)).hasMessageContaining("pegged");
-        assertThatThrownBy(() -> SpotReading.ofWatts(156e6, 10, 12, 50, 50, 0.05)).hasMessageContaining("direction");
-        assertThatThrownBy(() -> SpotReading.ofSwr(ReadingKind.INLINE_METER, 156e6, 0.8)).hasMessageContaining("1 or more");
-        assertThatThrownBy(() -> SpotReading.ofSwr(ReadingKind.INLINE_METER, 0, 1.8)).hasMessageContaining("above 0");
+        assertThatThrownBy(() -> SpotReading.ofWatts(156e6, 60, 1, 50, 50, 0.05))
+                .hasMessageContaining("pegged");
+        assertThatThrownBy(() -> SpotReading.ofWatts(156e6, 10, 12, 50, 50, 0.05))
+                .hasMessageContaining("direction");
+        assertThatThrownBy(() -> SpotReading.ofSwr(ReadingKind.INLINE_METER, 156e6, 0.8))
+                .hasMessageContaining("1 or more");
+        assertThatThrownBy(() -> SpotReading.ofSwr(ReadingKind.INLINE_METER, 0, 1.8))
+                .hasMessageContaining("above 0");
     }
 
     @Test
@@ -92,7 +96,8 @@ class SpotReadingTest {
         assertThat(v.sure()).isFalse();
         assertThat(v.sentence()).contains("Within the doubt of the readings: 40");
         assertThat(v.channels().get(0).measured().reading().orElseThrow().swr()).isCloseTo(1.2, within(1e-9));
-        assertThat(ChannelReading.ofReadings(List.of(), channels).get(0).reading()).isEmpty();
+        assertThat(ChannelReading.ofReadings(List.of(), channels).get(0).reading())
+                .isEmpty();
     }
 
     /** Higher at the top channel than at the bottom is too long: resonance below (common practice, no source). */
@@ -103,7 +108,8 @@ class SpotReadingTest {
         assertThat(low.belowShare()).isGreaterThan(0.9);
         ResonanceEstimate high = ResonanceEstimate.of(spots(28e6, 12, 40)).orElseThrow();
         assertThat(high.aboveShare()).isGreaterThan(0.9);
-        ResonanceEstimate centred = ResonanceEstimate.of(spots(27.185e6, 30, 40)).orElseThrow();
+        ResonanceEstimate centred =
+                ResonanceEstimate.of(spots(27.185e6, 30, 40)).orElseThrow();
         assertThat(centred.resonanceHz()).isCloseTo(27.185e6, within(2 * centred.deviationHz()));
         assertThat(centred.belowShare() + centred.aboveShare()).isLessThan(0.3);
     }

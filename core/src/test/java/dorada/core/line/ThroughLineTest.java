@@ -69,12 +69,14 @@ class ThroughLineTest {
     void aLineThatWasSaidTooLongIsNoticed() {
         Line real = Feedline.byId("rg-58").orElseThrow().line(5);
         Line said = Feedline.byId("rg-58").orElseThrow().line(40);
-        Sweep atRadio = ThroughLine.towardRadio(Curves.of(140e6, 170e6, 31, hz -> new dorada.core.rf.Impedance(5, 0)), real);
+        Sweep atRadio =
+                ThroughLine.towardRadio(Curves.of(140e6, 170e6, 31, hz -> new dorada.core.rf.Impedance(5, 0)), real);
         assertThat(ThroughLine.doubts(ThroughLine.towardAntenna(atRadio, said), said))
                 .hasSize(2)
                 .anyMatch(d -> d.contains("shorter or loses less"))
                 .anyMatch(d -> d.contains("as large at the antenna"));
-        assertThat(ThroughLine.doubts(ThroughLine.towardAntenna(atRadio, real), real)).isEmpty();
+        assertThat(ThroughLine.doubts(ThroughLine.towardAntenna(atRadio, real), real))
+                .isEmpty();
     }
 
     @Test
@@ -104,12 +106,13 @@ class ThroughLineTest {
     @Test
     void whatCannotTellALengthIsRefused() {
         Line line = Feedline.byId("rg-58").orElseThrow().line(4.3);
-        assertThatThrownBy(() -> LineMeasurement.of(
-                        ThroughLine.towardRadio(total(1, 1e6, 500e6, 51), line), 0.66, 50))
+        assertThatThrownBy(() -> LineMeasurement.of(ThroughLine.towardRadio(total(1, 1e6, 500e6, 51), line), 0.66, 50))
                 .hasMessageContaining("more points");
-        assertThatThrownBy(() -> LineMeasurement.of(Curves.of(1e6, 2e6, 21, hz -> new dorada.core.rf.Impedance(50, 0)), 0.66, 50))
+        assertThatThrownBy(() -> LineMeasurement.of(
+                        Curves.of(1e6, 2e6, 21, hz -> new dorada.core.rf.Impedance(50, 0)), 0.66, 50))
                 .hasMessageContaining("really open or shorted");
-        assertThatThrownBy(() -> LineMeasurement.of(ANTENNA.part(0, 5), 0.66, 50)).hasMessageContaining("at least 11");
+        assertThatThrownBy(() -> LineMeasurement.of(ANTENNA.part(0, 5), 0.66, 50))
+                .hasMessageContaining("at least 11");
     }
 
     /** Phase that rises is no line; a narrow span high up tells the length but not the end. */

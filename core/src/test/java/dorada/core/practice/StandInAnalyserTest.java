@@ -148,7 +148,8 @@ class StandInAnalyserTest {
                         .sweep(new Span(140e6, 170e6), 801, 64, () -> asked.incrementAndGet() < 3))
                 .isInstanceOf(CancellationException.class);
         assertThat(standIn.take("STAT:OPER:COND?")).contains("0");
-        CommandProfile strange = new CommandProfile("", "FOO {}", "", "", "", "", "", "BAR?", "", "SYST:ERR?", "", "", "");
+        CommandProfile strange =
+                new CommandProfile("", "FOO {}", "", "", "", "", "", "BAR?", "", "SYST:ERR?", "", "", "");
         assertThatThrownBy(() -> driver(strange).sweep(new Span(140e6, 170e6), 3, 1, () -> true))
                 .isInstanceOf(InstrumentException.class)
                 .hasMessageContaining("refuses: -113");

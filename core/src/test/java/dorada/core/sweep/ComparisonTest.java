@@ -43,13 +43,16 @@ class ComparisonTest {
     @Test
     void eightSweepsAreTheMost() {
         SweepAnalysis one = new SweepAnalysis(Curves.resonance(140e6, 170e6, 11, 156e6, 45, 10));
-        assertThat(Comparison.of(Collections.nCopies(8, one), new double[0]).shifts()).hasSize(8);
-        assertThatThrownBy(() -> Comparison.of(Collections.nCopies(9, one), new double[0])).hasMessageContaining("not 9");
+        assertThat(Comparison.of(Collections.nCopies(8, one), new double[0]).shifts())
+                .hasSize(8);
+        assertThatThrownBy(() -> Comparison.of(Collections.nCopies(9, one), new double[0]))
+                .hasMessageContaining("not 9");
     }
 
     @Test
     void repeatedSweepsOfAStillAntennaAreSteadyAndTheirMeanIsQuieter() {
-        List<Sweep> repeated = List.of(noisy(156e6, 0.002, 1), noisy(156e6, 0.002, 2), noisy(156e6, 0.002, 3), noisy(156e6, 0.002, 4));
+        List<Sweep> repeated =
+                List.of(noisy(156e6, 0.002, 1), noisy(156e6, 0.002, 2), noisy(156e6, 0.002, 3), noisy(156e6, 0.002, 4));
         Repeatability r = Repeatability.of(repeated, new double[] {155e6, 190e6});
         assertThat(r.steady()).isTrue();
         assertThat(r.channels()).hasSize(1);
@@ -61,9 +64,11 @@ class ComparisonTest {
 
     @Test
     void aDipThatMovesOrALooseJointIsUnsteady() {
-        assertThat(Repeatability.of(List.of(noisy(156e6, 0.001, 1), noisy(157e6, 0.001, 2)), new double[0]).sentence())
+        assertThat(Repeatability.of(List.of(noisy(156e6, 0.001, 1), noisy(157e6, 0.001, 2)), new double[0])
+                        .sentence())
                 .startsWith("Unsteady: 2 sweeps");
-        assertThat(Repeatability.of(List.of(noisy(156e6, 0.001, 1), noisy(156e6, 0.02, 2)), new double[0]).steady())
+        assertThat(Repeatability.of(List.of(noisy(156e6, 0.001, 1), noisy(156e6, 0.02, 2)), new double[0])
+                        .steady())
                 .isFalse();
         assertThatThrownBy(() -> Repeatability.of(List.of(noisy(156e6, 0, 1)), new double[0]))
                 .hasMessageContaining("two sweeps");
@@ -75,8 +80,10 @@ class ComparisonTest {
         for (double noise : new double[] {0.0005, 0.002, 0.01}) {
             assertThat(Repeatability.noiseOf(noisy(156e6, noise, 7))).isCloseTo(noise, within(0.15 * noise));
         }
-        assertThat(Repeatability.noiseOf(Curves.resonance(1e6, 2e6, 5, 1.5e6, 50, 5))).isNaN();
+        assertThat(Repeatability.noiseOf(Curves.resonance(1e6, 2e6, 5, 1.5e6, 50, 5)))
+                .isNaN();
         // A curve that turns fast from point to point is no noise.
-        assertThat(Repeatability.noiseOf(Curves.resonance(100e6, 200e6, 41, 156e6, 45, 60))).isNaN();
+        assertThat(Repeatability.noiseOf(Curves.resonance(100e6, 200e6, 41, 156e6, 45, 60)))
+                .isNaN();
     }
 }

@@ -141,7 +141,8 @@ class SweepAnalysisTest {
     void wantedChannelsAreReadBetweenPointsAndNotBeyondTheSweep() {
         SweepAnalysis analysis = new SweepAnalysis(Curves.resonance(150e6, 160e6, 41, 155e6, 45, 8));
         Impedance truth = Curves.seriesResonance(157.33e6, 155e6, 45, 8);
-        Impedance read = analysis.readingAt(157.33e6).flatMap(Reading::impedance).orElseThrow();
+        Impedance read =
+                analysis.readingAt(157.33e6).flatMap(Reading::impedance).orElseThrow();
         assertThat(read.resistanceOhm()).isCloseTo(truth.resistanceOhm(), within(0.02));
         assertThat(read.reactanceOhm()).isCloseTo(truth.reactanceOhm(), within(0.02));
         assertThat(analysis.readingAt(161e6)).isEmpty();

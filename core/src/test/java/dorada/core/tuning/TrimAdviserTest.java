@@ -198,7 +198,12 @@ class TrimAdviserTest {
                 ? new Adjustment.OneWayCut(kind.smallestStepM())
                 : new Adjustment.Slide(kind.smallestStepM());
         TrimAdviser adviser = new TrimAdviser(
-                new UnderLimit(limit), channels, adjustment, kind.electricalWaves(), SimulatedAnalyser.LIMITS);
+                new UnderLimit(limit),
+                channels,
+                adjustment,
+                new TrimPrior(kind.electricalWaves(), kind.setPerElectrical(), kind.sensitivityDoubt()),
+                SimulatedAnalyser.LIMITS,
+                Room.ANY);
         for (long seed = 0; seed < 12; seed++) {
             StandIn antenna = StandIn.of(kind, centre, seed);
             Random noise = new Random(seed);

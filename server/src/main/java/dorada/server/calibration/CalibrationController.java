@@ -83,7 +83,10 @@ class CalibrationController {
         return new CorrectedView(TraceData.of(c.sweep()), c.warnings());
     }
 
-    record QualityView(@NotNull double directivityLeftDb, @NotNull boolean sound, @NotNull String sentence) {}
+    record QualityView(
+            @NotNull double directivityLeftDb,
+            @NotNull boolean sound,
+            @NotNull String sentence) {}
 
     /** The load connected again: what is left of it. */
     @PostMapping("/{id}/check")
@@ -96,17 +99,24 @@ class CalibrationController {
     record CorrectRequest(
             @NotNull double[] frequenciesHz,
             @NotNull List<ComplexRequest> open,
-            @Schema(name = "short") @com.fasterxml.jackson.annotation.JsonProperty("short") @NotNull List<ComplexRequest> shorted,
+
+            @Schema(name = "short") @com.fasterxml.jackson.annotation.JsonProperty("short") @NotNull
+            List<ComplexRequest> shorted,
+
             @NotNull List<ComplexRequest> load,
             @NotNull JsonNode truth,
             @NotNull List<ComplexRequest> raw) {}
 
     record TruthRequest(
             List<ComplexRequest> open,
-            @com.fasterxml.jackson.annotation.JsonProperty("short") List<ComplexRequest> shorted,
+
+            @com.fasterxml.jackson.annotation.JsonProperty("short")
+            List<ComplexRequest> shorted,
+
             List<ComplexRequest> load) {}
 
-    record SamplesView(@NotNull List<SampleView> samples, @NotNull List<String> warnings) {}
+    record SamplesView(
+            @NotNull List<SampleView> samples, @NotNull List<String> warnings) {}
 
     /** For scripts; nothing is stored. */
     @PostMapping("/correct")

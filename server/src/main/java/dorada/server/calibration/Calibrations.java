@@ -45,7 +45,8 @@ public class Calibrations {
         Sweep load = request.load().sweep("load");
         try {
             Calibration.of(
-                    new Standards.Truth(open, shorted, load), request.standards().standards());
+                    new Standards.Truth(open, shorted, load),
+                    request.standards().standards());
         } catch (IllegalArgumentException | CalibrationException e) {
             throw JobException.atField("open", e.getMessage());
         }

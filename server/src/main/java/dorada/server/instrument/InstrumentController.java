@@ -60,7 +60,11 @@ class InstrumentController {
     }
 
     /** @param averages 1 where absent */
-    record RawSweepRequest(@NotNull double startHz, @NotNull double stopHz, @NotNull int points, Integer averages) {}
+    record RawSweepRequest(
+            @NotNull double startHz,
+            @NotNull double stopHz,
+            @NotNull int points,
+            Integer averages) {}
 
     /** One sweep without the instrument's own correction, for a calibration of ours. */
     @PostMapping("/{id}/raw-sweep")

@@ -49,7 +49,8 @@ public record FaultView(
         try {
             return Window.valueOf(name.toUpperCase(Locale.ROOT));
         } catch (IllegalArgumentException e) {
-            throw JobException.atField("window", "A window is \"rectangular\", \"kaiser\" or \"clean\", not \"" + name + "\".");
+            throw JobException.atField(
+                    "window", "A window is \"rectangular\", \"kaiser\" or \"clean\", not \"" + name + "\".");
         }
     }
 }

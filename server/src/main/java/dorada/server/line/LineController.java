@@ -76,7 +76,8 @@ class LineController {
         }
     }
 
-    record LineMeasureRequest(@NotNull TraceData trace, @NotNull Double velocityFactor, Double impedanceOhm) {}
+    record LineMeasureRequest(
+            @NotNull TraceData trace, @NotNull Double velocityFactor, Double impedanceOhm) {}
 
     /** @param end open, short or unknown */
     record LineMeasureView(

@@ -51,6 +51,7 @@ class SecurityConfiguration {
                                 "/api/session",
                                 "/api/tokens/**",
                                 "/api/analysis",
+                                "/api/advice",
                                 "/api/traces/**",
                                 "/api/lines/**",
                                 "/api/faults/**",

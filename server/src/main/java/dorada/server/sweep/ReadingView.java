@@ -19,7 +19,8 @@ public record ReadingView(
         @NotNull boolean outside) {
 
     public static ReadingView of(double frequencyHz, Optional<Reading> reading) {
-        return reading.map(ReadingView::of).orElse(new ReadingView(frequencyHz, null, null, null, null, null, null, true));
+        return reading.map(ReadingView::of)
+                .orElse(new ReadingView(frequencyHz, null, null, null, null, null, null, true));
     }
 
     public static ReadingView of(Reading r) {

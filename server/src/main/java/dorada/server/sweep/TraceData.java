@@ -44,10 +44,14 @@ public record TraceData(
     }
 
     /** One point as scripts send it. */
-    public record SampleRequest(@NotNull Double frequencyHz, @NotNull Double re, @NotNull Double im) {}
+    public record SampleRequest(
+            @NotNull Double frequencyHz,
+            @NotNull Double re,
+            @NotNull Double im) {}
 
     /** A complex number as scripts send it. */
-    public record ComplexRequest(@NotNull Double re, @NotNull Double im) {}
+    public record ComplexRequest(
+            @NotNull Double re, @NotNull Double im) {}
 
     /**
      * Samples as a sweep.
@@ -79,7 +83,8 @@ public record TraceData(
     public static Sweep sweepOf(double[] frequenciesHz, List<ComplexRequest> reflections, String field) {
         if (reflections == null || reflections.size() != frequenciesHz.length) {
             throw JobException.atField(
-                    field, "\"" + field + "\" needs one {re, im} for each of the " + frequenciesHz.length + " frequencies.");
+                    field,
+                    "\"" + field + "\" needs one {re, im} for each of the " + frequenciesHz.length + " frequencies.");
         }
         double[] re = new double[frequenciesHz.length];
         double[] im = new double[frequenciesHz.length];

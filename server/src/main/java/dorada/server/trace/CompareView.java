@@ -14,9 +14,7 @@ import java.util.List;
  * @param steadiness absent for one trace, or where they have no phase or no span in common
  */
 record CompareView(
-        @NotNull List<ComparedRowView> rows,
-        @NotNull List<ShiftView> shifts,
-        SteadinessView steadiness) {
+        @NotNull List<ComparedRowView> rows, @NotNull List<ShiftView> shifts, SteadinessView steadiness) {
 
     /** @param swrDifferences against the first; absent where either is missing */
     record ComparedRowView(

@@ -49,8 +49,7 @@ record LookView(
     }
 
     /** @param returnLossDb of the echoes, the line's loss given back */
-    record ProfileView(
-            @NotNull double[] distanceM, @NotNull double[] returnLossDb) {
+    record ProfileView(@NotNull double[] distanceM, @NotNull double[] returnLossDb) {
 
         private static final int MOST_DRAWN = 1500;
 

@@ -24,7 +24,10 @@ record ReadFileView(
         @NotNull List<String> warnings,
         @NotNull TraceData trace) {
 
-    record ColumnView(@NotNull String heading, @NotNull String words, @NotNull boolean used) {}
+    record ColumnView(
+            @NotNull String heading,
+            @NotNull String words,
+            @NotNull boolean used) {}
 
     static ReadFileView of(String name, SweepFile file, Optional<CsvTable> table) {
         return new ReadFileView(
@@ -33,9 +36,7 @@ record ReadFileView(
                 file.fileReferenceOhm(),
                 table.map(CsvTable::columns).orElse(List.of()).stream()
                         .map(c -> new ColumnView(
-                                c.heading(),
-                                c.role().words(),
-                                c.role() != dorada.core.format.CsvRole.IGNORED))
+                                c.heading(), c.role().words(), c.role() != dorada.core.format.CsvRole.IGNORED))
                         .toList(),
                 table.map(CsvTable::firstRows).orElse(List.of()),
                 file.lacks(),

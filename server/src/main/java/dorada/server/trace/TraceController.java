@@ -57,7 +57,10 @@ class TraceController {
         CSV
     }
 
-    record WriteRequest(@NotNull TraceData trace, @NotNull String note, @NotNull FileForm form) {}
+    record WriteRequest(
+            @NotNull TraceData trace,
+            @NotNull String note,
+            @NotNull FileForm form) {}
 
     @PostMapping(path = "/write", produces = MediaType.TEXT_PLAIN_VALUE)
     String write(@RequestBody WriteRequest request) throws IOException {

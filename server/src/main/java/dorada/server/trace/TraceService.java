@@ -88,8 +88,7 @@ class TraceService {
         Window window = FaultView.window(request.window());
         return new LookView(
                 TraceData.of(seen),
-                AnalysisView.of(
-                        new SweepFile(seen, List.of()), analysis, wanted, AnalysisView.USUAL_SWR_LIMITS, false),
+                AnalysisView.of(new SweepFile(seen, List.of()), analysis, wanted, AnalysisView.USUAL_SWR_LIMITS, false),
                 ReadingView.finite(Repeatability.noiseOf(seen)),
                 analysis.isFlatAndLow(),
                 line.filter(l -> seen.hasPhase())
@@ -128,7 +127,9 @@ class TraceService {
             Comparison comparison =
                     Comparison.of(sweeps.stream().map(SweepAnalysis::new).toList(), wantedHz);
             return new CompareView(
-                    comparison.rows().stream().map(CompareView.ComparedRowView::of).toList(),
+                    comparison.rows().stream()
+                            .map(CompareView.ComparedRowView::of)
+                            .toList(),
                     comparison.shifts().stream().map(CompareView.ShiftView::of).toList(),
                     steadiness(sweeps, wantedHz));
         } catch (IllegalArgumentException e) {

@@ -4,13 +4,16 @@ import dorada.core.acceptance.ChannelReading;
 import dorada.core.acceptance.TransmitLimit;
 import dorada.core.acceptance.Verdict;
 import dorada.core.acceptance.WantedChannel;
+import dorada.core.antenna.AntennaKind;
 import dorada.core.instrument.SimulatedAnalyser;
 import dorada.core.instrument.SpotReading;
 import dorada.core.sweep.SweepAnalysis;
 import dorada.core.tuning.Pass;
 import dorada.core.tuning.ResonanceEstimate;
+import dorada.core.tuning.Room;
 import dorada.core.tuning.TrimAdvice;
 import dorada.core.tuning.TrimAdviser;
+import dorada.core.tuning.TrimPrior;
 import dorada.server.installation.Installation;
 import java.util.List;
 import java.util.Optional;
@@ -33,11 +36,11 @@ record Judgement(
     record RadioLimit(String radio, TransmitLimit limit) {}
 
     static Judgement of(TuningPass pass, Installation installation) {
-        Optional<SweepAnalysis> analysis = pass.isSwept()
-                ? Optional.of(new SweepAnalysis(pass.sweep().sweep()))
-                : Optional.empty();
+        Optional<SweepAnalysis> analysis =
+                pass.isSwept() ? Optional.of(new SweepAnalysis(pass.sweep().sweep())) : Optional.empty();
         List<WantedChannel> channels = installation.wantedChannels();
-        List<ChannelReading> readings = analysis.map(a -> ChannelReading.of(a, channels))
+        List<ChannelReading> readings = analysis
+                .map(a -> ChannelReading.of(a, channels))
                 .orElseGet(() -> ChannelReading.ofReadings(
                         pass.spots().stream().map(SpotReading::reading).toList(), channels))
                 .stream()
@@ -62,13 +65,18 @@ record Judgement(
                 installation.rule(),
                 installation.wantedChannels(),
                 installation.adjustment(),
-                installation.antennaKind().electricalWaves(),
-                SimulatedAnalyser.LIMITS);
+                prior(installation.antennaKind()),
+                SimulatedAnalyser.LIMITS,
+                Room.ANY);
         List<Optional<Pass>> seen = passes.stream().map(Judgement::pass).toList();
         if (seen.get(seen.size() - 1).isEmpty()) {
             return Optional.empty();
         }
         return Optional.of(adviser.advise(withoutGaps(passes, seen)));
+    }
+
+    static TrimPrior prior(AntennaKind kind) {
+        return new TrimPrior(kind.electricalWaves(), kind.setPerElectrical(), kind.sensitivityDoubt());
     }
 
     private static Optional<Pass> pass(TuningPass p) {

@@ -8,6 +8,7 @@ import dorada.core.instrument.ReadingKind;
 import dorada.core.instrument.Span;
 import dorada.core.sweep.Sweep;
 import dorada.core.sweep.Trace;
+import dorada.core.tuning.Cause;
 import dorada.core.tuning.ResonanceEstimate;
 import dorada.core.tuning.TrimAdvice;
 import dorada.server.installation.Installation;
@@ -132,7 +133,9 @@ public record PassView(
             TraceView expected,
             @NotNull List<ReadingView> expectedReadings,
             SpanView widerSweep,
-            @NotNull List<String> reasons) {
+            @NotNull double overshootChance,
+            @NotNull List<String> reasons,
+            @NotNull List<CauseView> causes) {
 
         static AdviceView of(TrimAdvice a) {
             return new AdviceView(
@@ -148,7 +151,20 @@ public record PassView(
                     a.expected().map(TraceView::of).orElse(null),
                     a.expectedReadings().stream().map(ReadingView::of).toList(),
                     a.widerSweep().map(SpanView::of).orElse(null),
-                    a.reasons());
+                    a.overshootChance(),
+                    a.reasons(),
+                    a.causes().stream().map(CauseView::of).toList());
+        }
+    }
+
+    /** Something that trimming would not cure, what speaks for it, and the test that tells. */
+    public record CauseView(
+            @NotNull String name,
+            @NotNull String evidence,
+            @NotNull String test) {
+
+        public static CauseView of(Cause c) {
+            return new CauseView(c.name(), c.evidence(), c.test());
         }
     }
 

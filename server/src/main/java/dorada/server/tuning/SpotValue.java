@@ -28,7 +28,8 @@ class SpotValue {
         lowSwr = r.lowSwr();
         highSwr = Double.isInfinite(r.highSwr()) ? null : r.highSwr();
         resistanceOhm = r.resistanceOhm().isPresent() ? r.resistanceOhm().getAsDouble() : null;
-        reactanceSizeOhm = r.reactanceSizeOhm().isPresent() ? r.reactanceSizeOhm().getAsDouble() : null;
+        reactanceSizeOhm =
+                r.reactanceSizeOhm().isPresent() ? r.reactanceSizeOhm().getAsDouble() : null;
     }
 
     SpotReading reading() {

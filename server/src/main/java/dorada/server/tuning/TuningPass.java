@@ -1,11 +1,11 @@
 package dorada.server.tuning;
 
 import dorada.core.acceptance.ReferencePlane;
+import dorada.core.instrument.ReadingKind;
+import dorada.core.instrument.SpotReading;
 import dorada.server.installation.Installation;
 import dorada.server.people.Person;
 import dorada.server.sweep.StoredSweep;
-import dorada.core.instrument.ReadingKind;
-import dorada.core.instrument.SpotReading;
 import jakarta.persistence.CollectionTable;
 import jakarta.persistence.Column;
 import jakarta.persistence.ElementCollection;

@@ -95,8 +95,8 @@ public class TuningService {
             if (recording.calibrationId() != null) {
                 Calibrations.Use use = calibrations.correct(
                         recording.calibrationId(), upload.file().sweep().renormalised(Sweep.STANDARD_REFERENCE_OHM));
-                SweepFile corrected = new SweepFile(
-                        use.corrected().sweep(), use.corrected().warnings());
+                SweepFile corrected =
+                        new SweepFile(use.corrected().sweep(), use.corrected().warnings());
                 return TuningPass.Taken.swept(
                         sweeps.keepImported(corrected, upload.name(), upload.bytes()),
                         ReadingKind.CALIBRATED_ANALYSER,
@@ -117,8 +117,12 @@ public class TuningService {
         List<SpotReading> ascending = spots.stream()
                 .sorted(Comparator.comparingDouble(SpotReading::frequencyHz))
                 .toList();
-        return record(installationId, recording, by, (installation, before) -> new TuningPass.Taken(
-                sweeps.keepSpots(magnitudes(ascending)), kind, recording.declaredWords(), ascending));
+        return record(
+                installationId,
+                recording,
+                by,
+                (installation, before) -> new TuningPass.Taken(
+                        sweeps.keepSpots(magnitudes(ascending)), kind, recording.declaredWords(), ascending));
     }
 
     private static Sweep magnitudes(List<SpotReading> spots) {
@@ -201,7 +205,8 @@ public class TuningService {
         TuningPass pass = byId(passId);
         StringBuilder out = new StringBuilder();
         if (!pass.sweep().sweep().hasPhase()) {
-            throw JobException.conflict("This pass has no phase, which a Touchstone file must hold. Take the table (CSV).");
+            throw JobException.conflict(
+                    "This pass has no phase, which a Touchstone file must hold. Take the table (CSV).");
         }
         try {
             new TouchstoneWriter(FrequencyUnit.HZ, format)

@@ -27,14 +27,15 @@ class CalibrationApiTest extends ApiTest {
     }
 
     private static String calibration(String name, String open) {
-        return "{\"name\":\"" + name + "\",\"instrument\":\"bench\",\"cable\":\"\",\"adapter\":\"BNC\",\"standards\":{\"openOffsetM\":0,"
-                + "\"openFarad\":0,\"shortOffsetM\":0,\"shortHenry\":0,\"loadOhm\":50},\"open\":" + open + ",\"shorted\":"
+        return "{\"name\":\"" + name
+                + "\",\"instrument\":\"bench\",\"cable\":\"\",\"adapter\":\"BNC\",\"standards\":{\"openOffsetM\":0,"
+                + "\"openFarad\":0,\"shortOffsetM\":0,\"shortHenry\":0,\"loadOhm\":50},\"open\":" + open
+                + ",\"shorted\":"
                 + trace(-1) + ",\"load\":" + trace(0) + "}";
     }
 
     private String made(String name) throws Exception {
-        return read(
-                postJson("/api/calibrations", calibration(name, trace(1))).andExpect(status().isCreated()), "$.id");
+        return read(postJson("/api/calibrations", calibration(name, trace(1))).andExpect(status().isCreated()), "$.id");
     }
 
     @Test
@@ -56,7 +57,8 @@ class CalibrationApiTest extends ApiTest {
         postJson("/api/calibrations/" + id + "/correct", elsewhere)
                 .andExpect(status().isUnprocessableContent())
                 .andExpect(jsonPath("$.detail", containsString("outside the calibrated")));
-        postJson("/api/calibrations/" + UUID.randomUUID() + "/correct", elsewhere).andExpect(status().isNotFound());
+        postJson("/api/calibrations/" + UUID.randomUUID() + "/correct", elsewhere)
+                .andExpect(status().isNotFound());
     }
 
     @Test
@@ -100,18 +102,23 @@ class CalibrationApiTest extends ApiTest {
 
     @Test
     void scriptsCorrectAgainstIdealOrDescribedStandards() throws Exception {
-        String reads = "\"frequenciesHz\":[1e8],\"open\":[{\"re\":1,\"im\":0}],\"short\":[{\"re\":-0.8,\"im\":0}],\"load\":[{\"re\":0.1,"
-                + "\"im\":0}],\"raw\":[{\"re\":0.37,\"im\":0}]";
+        String reads =
+                "\"frequenciesHz\":[1e8],\"open\":[{\"re\":1,\"im\":0}],\"short\":[{\"re\":-0.8,\"im\":0}],\"load\":[{\"re\":0.1,"
+                        + "\"im\":0}],\"raw\":[{\"re\":0.37,\"im\":0}]";
         send(post("/api/calibrations/correct"), viewer, "{" + reads + ",\"truth\":\"ideal\"}")
                 .andExpect(status().isOk())
                 .andExpect(jsonPath("$.samples[0].re", closeTo(0.3, 1e-9), Double.class));
-        String truth = "{\"open\":[{\"re\":1,\"im\":0}],\"short\":[{\"re\":-1,\"im\":0}],\"load\":[{\"re\":0,\"im\":0}]}";
+        String truth =
+                "{\"open\":[{\"re\":1,\"im\":0}],\"short\":[{\"re\":-1,\"im\":0}],\"load\":[{\"re\":0,\"im\":0}]}";
         send(post("/api/calibrations/correct"), viewer, "{" + reads + ",\"truth\":" + truth + "}")
                 .andExpect(jsonPath("$.samples[0].re", closeTo(0.3, 1e-9), Double.class));
         send(post("/api/calibrations/correct"), viewer, "{" + reads + ",\"truth\":\"perfect\"}")
                 .andExpect(status().isUnprocessableContent())
                 .andExpect(jsonPath("$.field").value("truth"));
-        send(post("/api/calibrations/correct"), viewer, "{" + reads.replace("\"load\"", "\"lode\"") + ",\"truth\":\"ideal\"}")
+        send(
+                        post("/api/calibrations/correct"),
+                        viewer,
+                        "{" + reads.replace("\"load\"", "\"lode\"") + ",\"truth\":\"ideal\"}")
                 .andExpect(jsonPath("$.field").value("load"));
     }
 }

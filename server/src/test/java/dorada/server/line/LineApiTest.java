@@ -92,10 +92,7 @@ class LineApiTest extends ApiTest {
                 .andExpect(jsonPath("$.sentence", startsWith("Look at 8.0 m")));
         send(post("/api/faults/locate"), viewer, "{\"samples\":[" + samples + "]," + line + ",\"window\":\"round\"}")
                 .andExpect(jsonPath("$.field").value("window"));
-        send(
-                        post("/api/faults/locate"),
-                        viewer,
-                        "{\"samples\":[{\"frequencyHz\":1e8,\"re\":0,\"im\":0}]," + line + "}")
+        send(post("/api/faults/locate"), viewer, "{\"samples\":[{\"frequencyHz\":1e8,\"re\":0,\"im\":0}]," + line + "}")
                 .andExpect(status().isUnprocessableContent())
                 .andExpect(jsonPath("$.detail", containsString("at least 11 points")));
     }

@@ -102,7 +102,10 @@ class TraceApiTest extends ApiTest {
                 .andExpect(jsonPath("$.analysis.dips", hasSize(1)))
                 .andExpect(jsonPath("$.analysis.dips[0].resistanceOhm").doesNotExist())
                 .andExpect(jsonPath("$.profile").doesNotExist());
-        send(post("/api/traces/look"), viewer, "{\"trace\":" + plain + ",\"line\":" + LINE + ",\"view\":\"AT_ANTENNA\"}")
+        send(
+                        post("/api/traces/look"),
+                        viewer,
+                        "{\"trace\":" + plain + ",\"line\":" + LINE + ",\"view\":\"AT_ANTENNA\"}")
                 .andExpect(status().isUnprocessableContent())
                 .andExpect(jsonPath("$.detail", containsString("phase is missing")));
     }
@@ -126,7 +129,8 @@ class TraceApiTest extends ApiTest {
         String body = "{\"trace\":" + trace(156e6, 3) + ",\"note\":\"bench\",\"form\":\"";
         send(post("/api/traces/write"), viewer, body + "TOUCHSTONE_2\"}")
                 .andExpect(content().string(containsString("[Number of Frequencies] 3")));
-        send(post("/api/traces/write"), viewer, body + "CSV\"}").andExpect(content().string(startsWith("frequency Hz,re,im")));
+        send(post("/api/traces/write"), viewer, body + "CSV\"}")
+                .andExpect(content().string(startsWith("frequency Hz,re,im")));
         send(
                         post("/api/traces/write"),
                         viewer,

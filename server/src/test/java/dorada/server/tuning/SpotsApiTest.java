@@ -17,8 +17,8 @@ import org.junit.jupiter.params.provider.CsvSource;
 class SpotsApiTest extends ApiTest {
 
     private static String body(String kind, String spots) {
-        return "{\"recording\":{\"requestKey\":\"" + UUID.randomUUID() + "\",\"changeM\":0,\"note\":\"\"},\"kind\":\"" + kind
-                + "\",\"spots\":[" + spots + "]}";
+        return "{\"recording\":{\"requestKey\":\"" + UUID.randomUUID() + "\",\"changeM\":0,\"note\":\"\"},\"kind\":\""
+                + kind + "\",\"spots\":[" + spots + "]}";
     }
 
     private static String swr(double hz, double swr) {

@@ -1,0 +1,216 @@
+package dorada.server.tuning;
+
+import dorada.core.acceptance.AcceptanceRule;
+import dorada.core.acceptance.EvenEnds;
+import dorada.core.acceptance.UnderLimit;
+import dorada.core.acceptance.WantedChannel;
+import dorada.core.antenna.AntennaKind;
+import dorada.core.instrument.ReadingKind;
+import dorada.core.instrument.SimulatedAnalyser;
+import dorada.core.instrument.SpotReading;
+import dorada.core.line.Line;
+import dorada.core.line.ThroughLine;
+import dorada.core.sweep.Sweep;
+import dorada.core.tuning.Adjustment;
+import dorada.core.tuning.Pass;
+import dorada.core.tuning.Room;
+import dorada.core.tuning.TrimAdvice;
+import dorada.core.tuning.TrimAdviser;
+import dorada.server.line.FeedlineRequest;
+import dorada.server.problem.JobException;
+import dorada.server.sweep.ReadingView;
+import dorada.server.sweep.TraceData;
+import dorada.server.sweep.TraceData.SampleRequest;
+import jakarta.validation.constraints.NotNull;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Locale;
+import java.util.stream.Collectors;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Advice for scripts; nothing is stored. */
+@RestController
+class AdviceController {
+
+    /** @param rangeM how far it can be changed in all, either way; absent for any */
+    record AdjustableRequest(@NotNull Boolean oneWay, Double smallestStepM, Double rangeM) {}
+
+    record AdviceSpotRequest(
+            @NotNull Double frequencyHz, @NotNull Double swr) {}
+
+    /** Samples, or readings at single channels. */
+    record AdvicePassRequest(Double changeM, List<SampleRequest> samples, List<AdviceSpotRequest> spots) {}
+
+    /** @param name "under a limit" or "even ends" */
+    record AdviceRuleRequest(@NotNull String name, Double limit, Double primaryHz) {}
+
+    /** @param line between antenna and instrument; taken off before, put on again for what is expected */
+    record AdviceRequest(
+            @NotNull String kind,
+            @NotNull AdjustableRequest adjustable,
+            @NotNull List<AdvicePassRequest> passes,
+            @NotNull double[] wantedHz,
+            @NotNull AdviceRuleRequest rule,
+            FeedlineRequest line) {}
+
+    record ExpectedView(@NotNull double frequencyHz, Double swr) {}
+
+    record AdviceAnswer(
+            @NotNull String direction,
+            @NotNull double amountM,
+            @NotNull double amountLowM,
+            @NotNull double amountHighM,
+            @NotNull List<ExpectedView> expected,
+            @NotNull double overshootChance,
+            @NotNull List<String> reasons,
+            @NotNull List<PassView.CauseView> causes) {}
+
+    @PostMapping("/api/advice")
+    AdviceAnswer advise(@RequestBody AdviceRequest request) {
+        AntennaKind kind = kind(request.kind);
+        double[] wanted = wanted(request.wantedHz);
+        AcceptanceRule rule = rule(request.rule);
+        Double primary = request.rule.primaryHz;
+        List<WantedChannel> channels = Arrays.stream(wanted)
+                .sorted()
+                .mapToObj(hz -> new WantedChannel(
+                        String.format(Locale.ROOT, "%.3f MHz", hz / 1e6), hz, primary != null && primary == hz))
+                .toList();
+        Adjustment adjustment = adjustment(request.adjustable, kind);
+        List<Pass> passes = passes(request);
+        TrimAdvice a = new TrimAdviser(
+                        rule,
+                        channels,
+                        adjustment,
+                        Judgement.prior(kind),
+                        SimulatedAnalyser.LIMITS,
+                        room(request.adjustable, passes))
+                .advise(passes);
+        Line line = request.line == null ? null : request.line.line("line");
+        return new AdviceAnswer(
+                direction(a.action()),
+                a.amountM(),
+                a.needLowM(),
+                a.needHighM(),
+                a.expectedReadings().stream()
+                        .map(r -> new ExpectedView(
+                                r.frequencyHz(),
+                                ReadingView.finite(
+                                        line == null
+                                                ? r.swr()
+                                                : line.towardRadio(
+                                                                r.reflection(),
+                                                                Sweep.STANDARD_REFERENCE_OHM,
+                                                                r.frequencyHz())
+                                                        .swr())))
+                        .toList(),
+                a.overshootChance(),
+                a.reasons(),
+                a.causes().stream().map(PassView.CauseView::of).toList());
+    }
+
+    private static String direction(TrimAdvice.Action action) {
+        return switch (action) {
+            case SHORTEN -> "shorten";
+            case LENGTHEN, REPLACE_LONGER -> "lengthen";
+            case STOP -> "stop";
+            case SWEEP_WIDER -> "sweep wider";
+            case FIND_THE_FAULT -> "find the fault";
+        };
+    }
+
+    private static AntennaKind kind(String name) {
+        try {
+            return AntennaKind.valueOf(String.valueOf(name)
+                    .toUpperCase(Locale.ROOT)
+                    .replace('-', '_')
+                    .replace(' ', '_'));
+        } catch (IllegalArgumentException e) {
+            throw JobException.atField(
+                    "kind",
+                    "\"" + name + "\" is no kind of antenna here; there are "
+                            + Arrays.stream(AntennaKind.values())
+                                    .map(Enum::name)
+                                    .collect(Collectors.joining(", ")) + ".");
+        }
+    }
+
+    private static double[] wanted(double[] wantedHz) {
+        if (wantedHz == null || wantedHz.length == 0 || Arrays.stream(wantedHz).anyMatch(hz -> !(hz > 0))) {
+            throw JobException.atField("wantedHz", "Advice needs at least one wanted frequency above 0 Hz.");
+        }
+        return wantedHz;
+    }
+
+    private static AcceptanceRule rule(AdviceRuleRequest rule) {
+        String name = rule == null || rule.name == null
+                ? ""
+                : rule.name.toLowerCase(Locale.ROOT).replace('_', ' ');
+        try {
+            return switch (name) {
+                case "even ends" -> new EvenEnds();
+                case "under a limit", "under limit" -> new UnderLimit(rule.limit == null ? 2 : rule.limit);
+                default -> throw JobException.atField("rule", "A rule is \"under a limit\" or \"even ends\".");
+            };
+        } catch (IllegalArgumentException e) {
+            throw JobException.atField("rule", e.getMessage());
+        }
+    }
+
+    private static Adjustment adjustment(AdjustableRequest adjustable, AntennaKind kind) {
+        if (adjustable == null || adjustable.oneWay == null) {
+            throw JobException.atField("adjustable", "Say whether it is cut (oneWay true) or slid both ways (false).");
+        }
+        double step = adjustable.smallestStepM == null ? kind.smallestStepM() : adjustable.smallestStepM;
+        try {
+            return adjustable.oneWay ? new Adjustment.OneWayCut(step) : new Adjustment.Slide(step);
+        } catch (IllegalArgumentException e) {
+            throw JobException.atField("adjustable", e.getMessage());
+        }
+    }
+
+    /** A range is counted from where the first pass stood. */
+    private static Room room(AdjustableRequest adjustable, List<Pass> passes) {
+        if (adjustable.rangeM == null) {
+            return Room.ANY;
+        }
+        double changed = passes.stream().mapToDouble(Pass::changeM).sum();
+        return new Room(Math.max(0, adjustable.rangeM + changed), Math.max(0, adjustable.rangeM - changed));
+    }
+
+    private static List<Pass> passes(AdviceRequest request) {
+        if (request.passes == null || request.passes.isEmpty()) {
+            throw JobException.atField("passes", "Advice needs at least one pass.");
+        }
+        List<Pass> passes = new ArrayList<>();
+        for (int i = 0; i < request.passes.size(); i++) {
+            passes.add(pass(request.passes.get(i), request.line, "passes[" + i + "]"));
+        }
+        return passes;
+    }
+
+    private static Pass pass(AdvicePassRequest pass, FeedlineRequest line, String field) {
+        double changeM = pass == null || pass.changeM == null ? 0 : pass.changeM;
+        if (pass != null && pass.spots != null && !pass.spots.isEmpty()) {
+            List<SpotReading> spots = new ArrayList<>();
+            for (AdviceSpotRequest s : pass.spots) {
+                if (s == null || s.frequencyHz == null || s.swr == null) {
+                    throw JobException.atField(field, "A reading needs frequencyHz and swr.");
+                }
+                try {
+                    spots.add(SpotReading.ofSwr(ReadingKind.INLINE_METER, s.frequencyHz, s.swr));
+                } catch (IllegalArgumentException e) {
+                    throw JobException.atField(field, e.getMessage());
+                }
+            }
+            return Pass.ofSpots(changeM, spots)
+                    .orElseThrow(() -> JobException.atField(
+                            field, "One reading says nothing of where the dip is: read two channels, better three."));
+        }
+        Sweep sweep = TraceData.sweepOf(pass == null ? null : pass.samples, null, field);
+        return new Pass(changeM, line == null ? sweep : ThroughLine.towardAntenna(sweep, line.line("line")));
+    }
+}

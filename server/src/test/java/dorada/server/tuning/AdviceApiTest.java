@@ -1,0 +1,107 @@
+package dorada.server.tuning;
+
+import static org.hamcrest.Matchers.closeTo;
+import static org.hamcrest.Matchers.containsString;
+import static org.hamcrest.Matchers.greaterThan;
+import static org.hamcrest.Matchers.hasSize;
+import static org.hamcrest.Matchers.lessThan;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.jsonPath;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
+
+import dorada.server.ApiTest;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.springframework.test.web.servlet.ResultActions;
+
+class AdviceApiTest extends ApiTest {
+
+    /** A series circuit of 47 Ω and Q 8 with its dip at {@code f0}, 140 to 175 MHz. */
+    private static String samples(double f0) {
+        StringBuilder all = new StringBuilder();
+        for (int i = 0; i <= 200; i++) {
+            double f = 140e6 + 35e6 * i / 200;
+            double x = 47 * 8 * (f / f0 - f0 / f);
+            double d = 97 * 97 + x * x;
+            all.append(i == 0 ? "" : ",")
+                    .append("{\"frequencyHz\":" + f + ",\"re\":" + (-3 * 97 + x * x) / d + ",\"im\":" + 100 * x / d
+                            + "}");
+        }
+        return "[" + all + "]";
+    }
+
+    private ResultActions ask(String kind, boolean oneWay, String rule, String passes, String more) throws Exception {
+        return send(
+                post("/api/advice"),
+                viewer,
+                "{\"kind\":\"" + kind + "\",\"adjustable\":{\"oneWay\":" + oneWay
+                        + ",\"smallestStepM\":0.001},\"passes\":[" + passes
+                        + "],\"wantedHz\":[153.05e6,157.45e6,161.9e6],\"rule\":" + rule + more + "}");
+    }
+
+    private static final String UNDER = "{\"name\":\"under a limit\",\"limit\":1.5}";
+
+    @Test
+    void tooLongIsShortenedByLessThanTheWholeWhereItIsCut() throws Exception {
+        String pass = "{\"changeM\":0,\"samples\":" + samples(150.2e6) + "}";
+        ask("QUARTER_WAVE_WHIP", true, UNDER, pass, "")
+                .andExpect(status().isOk())
+                .andExpect(jsonPath("$.direction").value("shorten"))
+                .andExpect(jsonPath("$.amountM", lessThan(0.024), Double.class))
+                .andExpect(jsonPath("$.amountM", greaterThan(0.012), Double.class))
+                .andExpect(jsonPath("$.overshootChance", lessThan(0.0011), Double.class))
+                .andExpect(jsonPath("$.expected", hasSize(3)))
+                .andExpect(jsonPath("$.causes", hasSize(0)));
+        ask("quarter-wave-whip", false, UNDER, pass, "")
+                .andExpect(jsonPath("$.amountM", closeTo(0.0235, 0.001), Double.class));
+    }
+
+    @Test
+    void aMetersReadingsAreEnough() throws Exception {
+        String spots =
+                "{\"changeM\":0,\"spots\":[{\"frequencyHz\":153.05e6,\"swr\":1.3},{\"frequencyHz\":157.45e6,\"swr\":2},"
+                        + "{\"frequencyHz\":161.9e6,\"swr\":3}]}";
+        ask("QUARTER_WAVE_WHIP", true, "{\"name\":\"even ends\"}", spots, "")
+                .andExpect(jsonPath("$.direction").value("shorten"));
+    }
+
+    @Test
+    void aDummyLoadIsAFaultWithItsTest() throws Exception {
+        StringBuilder flat = new StringBuilder();
+        for (int i = 0; i <= 60; i++) {
+            flat.append(i == 0 ? "" : ",").append("{\"frequencyHz\":" + (100e6 + i * 2e6) + ",\"re\":0.02,\"im\":0}");
+        }
+        ask("DIPOLE", true, UNDER, "{\"samples\":[" + flat + "]}", "")
+                .andExpect(jsonPath("$.direction").value("find the fault"))
+                .andExpect(jsonPath("$.causes[0].name", containsString("dummy load")))
+                .andExpect(jsonPath("$.causes[0].test").isNotEmpty());
+    }
+
+    /** Seen through 3 dB of line an antenna looks better than it is: the line is taken off before anything is judged. */
+    @Test
+    void theLineIsTakenOffAndPutOnAgain() throws Exception {
+        String pass = "{\"samples\":" + samples(150.2e6) + "}";
+        String line = ",\"line\":{\"lengthM\":1,\"velocityFactor\":0.66,\"k1DbPer100mSqrtMHz\":8}";
+        ask("QUARTER_WAVE_WHIP", false, "{\"name\":\"under a limit\",\"limit\":2}", pass, line)
+                .andExpect(status().isOk())
+                .andExpect(jsonPath("$.expected", hasSize(3)));
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "TELESCOPE | {\"name\":\"even ends\"} | {\"samples\":[]} | kind",
+                "DIPOLE | {\"name\":\"by eye\"} | {\"samples\":[]} | rule",
+                "DIPOLE | {\"name\":\"under a limit\",\"limit\":0.9} | {\"samples\":[]} | rule",
+                "DIPOLE | {\"name\":\"even ends\"} | {\"samples\":[]} | passes[0]",
+                "DIPOLE | {\"name\":\"even ends\"} | {\"spots\":[{\"frequencyHz\":1e8,\"swr\":2}]} | passes[0]",
+                "DIPOLE | {\"name\":\"even ends\"} | {\"spots\":[{\"frequencyHz\":1e8,\"swr\":0.2}]} | passes[0]",
+            })
+    void whatCannotBeUsedIsSaidAtItsField(String kind, String rule, String pass, String field) throws Exception {
+        ask(kind, true, rule, pass, "")
+                .andExpect(status().isUnprocessableContent())
+                .andExpect(jsonPath("$.field").value(field));
+    }
+}
