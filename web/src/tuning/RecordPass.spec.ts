@@ -162,3 +162,78 @@ describe('recording a pass', () => {
     expect(page.text()).not.toContain('What was changed')
   })
 })
+
+describe('recording what a meter shows', () => {
+  const metered = (): PassDraft => {
+    const draft = freshDraft(installation, { ...advised, source: 'SPOTS' } as Pass, 'mm', true)
+    draft.meter.channels['150000000'] = { mhz: '', swr: '1.4', forward: '', reflected: '', r: '', x: '' }
+    draft.meter.channels['160000000'] = { mhz: '', swr: '2.2', forward: '', reflected: '', r: '', x: '' }
+    return draft
+  }
+
+  it('goes on with the meter, and sends its readings with the change', async () => {
+    serverAnswers(json(201, { number: 2, changeM: -0.006 }))
+    const draft = metered()
+    expect(draft.source).toBe('meter')
+    const page = form(draft)
+    expect(page.find('button[type=submit]').text()).toContain('Record the readings')
+    await page.find('form').trigger('submit')
+    await flushPromises()
+    expect(sent[0]?.url).toContain('/api/installations/i1/spots')
+    expect(sent[0]?.body).toMatchObject({
+      recording: { changeM: -0.006 },
+      kind: 'INLINE_METER',
+      spots: [
+        { frequencyHz: 150e6, swr: 1.4 },
+        { frequencyHz: 160e6, swr: 2.2 },
+      ],
+    })
+    expect(page.emitted('recorded')).toHaveLength(1)
+  })
+
+  it('says at the row what cannot be an SWR, and sends nothing', async () => {
+    serverAnswers()
+    const draft = metered()
+    draft.meter.channels['160000000'] = { mhz: '', swr: '0.4', forward: '', reflected: '', r: '', x: '' }
+    const page = form(draft)
+    await page.find('form').trigger('submit')
+    await flushPromises()
+    expect(page.find('[role=alert]').text()).toBe('An SWR is 1 or more.')
+    expect(sent).toHaveLength(0)
+  })
+
+  it('asks for no sweep where the baseline is read from a meter', () => {
+    const page = form(metered(), true)
+    expect(page.text()).not.toContain('Sweep wider than the band first')
+    expect(page.text()).toContain('Set the needle to full scale')
+  })
+
+  it('keeps a draft from before meters could be typed out of the way', () => {
+    localStorage.setItem('dorada.pass-draft.i1', JSON.stringify({ change: 'nothing', source: 'file' }))
+    expect(loadDraft('i1')).toBeUndefined()
+  })
+})
+
+describe('recording a file', () => {
+  it('sends what it rests on, and the port', async () => {
+    const forms: FormData[] = []
+    vi.stubGlobal('fetch', async (request: Request) => {
+      if (new URL(request.url).pathname === '/api/calibrations') return json(200, [])()
+      forms.push(await request.formData())
+      return json(201, { number: 2, changeM: 0 })()
+    })
+    const draft = freshDraft(installation, { ...advised, source: 'FILE' } as Pass, 'mm', false)
+    draft.file = { rests: 'DECLARED_ANALYSER', declared: 'Noa, 140 to 170 MHz', port: '2' }
+    const page = form(draft)
+    await flushPromises()
+    const input = page.find('input[type=file]')
+    Object.defineProperty(input.element, 'files', { value: [new File(['x'], 'roof.s2p')] })
+    await input.trigger('change')
+    await page.find('form').trigger('submit')
+    await flushPromises()
+    expect(forms[0]?.get('rests')).toBe('DECLARED_ANALYSER')
+    expect(forms[0]?.get('declared')).toBe('Noa, 140 to 170 MHz')
+    expect(forms[0]?.get('port')).toBe('2')
+    expect(page.emitted('recorded')).toHaveLength(1)
+  })
+})

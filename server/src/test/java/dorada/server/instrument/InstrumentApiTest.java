@@ -177,4 +177,38 @@ class InstrumentApiTest extends ApiTest {
         }
         throw new AssertionError("Never heard: " + words);
     }
+
+    /** The stand-in corrects itself; raw, its bridge shows directivity of some 0.07, and a profile without the command says so. */
+    @Test
+    void aRawSweepIsOneWithoutTheInstrumentsOwnCorrection() throws Exception {
+        send(
+                        put("/api/practice/bench"),
+                        technician,
+                        bench("roof-quarter-wave", "[0.445]", "[]").replace("ANTENNA", "LOAD"))
+                .andExpect(status().isOk());
+        String span = "{\"startHz\":150e6,\"stopHz\":160e6,\"points\":11}";
+        double[] raw = magnitudes(postJson("/api/instruments/stand-in/raw-sweep", span));
+        assertThat(raw).hasSize(11);
+        assertThat(raw[5]).isGreaterThan(0.03);
+        postJson("/api/instruments/stand-in/raw-sweep", span.replace("160e6", "140e6"))
+                .andExpect(status().isUnprocessableContent())
+                .andExpect(jsonPath("$.field").value("startHz"));
+        String id = read(send(post("/api/instruments"), lead, instrument("No raw readings", stand.port())), "$.id");
+        postJson("/api/instruments/" + id + "/raw-sweep", span)
+                .andExpect(status().isUnprocessableContent())
+                .andExpect(jsonPath("$.detail", containsString("own correction is switched off is not known")));
+        send(delete("/api/instruments/" + id), lead, "").andExpect(status().isNoContent());
+        send(put("/api/practice/bench"), technician, bench("roof-quarter-wave", "[0.445]", "[]"))
+                .andExpect(status().isOk());
+    }
+
+    private static double[] magnitudes(org.springframework.test.web.servlet.ResultActions answer) throws Exception {
+        java.util.List<Number> re = read(answer, "$.re");
+        java.util.List<Number> im = read(answer, "$.im");
+        double[] size = new double[re.size()];
+        for (int i = 0; i < size.length; i++) {
+            size[i] = Math.hypot(re.get(i).doubleValue(), im.get(i).doubleValue());
+        }
+        return size;
+    }
 }

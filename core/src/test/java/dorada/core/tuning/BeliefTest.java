@@ -1,0 +1,141 @@
+package dorada.core.tuning;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import dorada.core.acceptance.EvenEnds;
+import dorada.core.acceptance.UnderLimit;
+import dorada.core.acceptance.WantedChannel;
+import dorada.core.instrument.ReadingKind;
+import dorada.core.instrument.SpotReading;
+import dorada.core.rf.Impedance;
+import dorada.core.rf.Reflection;
+import dorada.core.rf.Wavelength;
+import dorada.core.tuning.LengthBelief.Sample;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.function.DoubleUnaryOperator;
+import org.junit.jupiter.api.Test;
+
+/** Windows of a rule along the frequency axis, and what is believed of a length. */
+class BeliefTest {
+
+    private static final List<WantedChannel> VHF =
+            List.of(new WantedChannel("low", 153e6, false), new WantedChannel("high", 159e6, false));
+    private static final double C = Wavelength.SPEED_OF_LIGHT_M_PER_S;
+
+    private static DoubleUnaryOperator whip(double f0, double q, double r) {
+        return hz ->
+                Reflection.of(new Impedance(r, r * q * (hz / f0 - f0 / hz)), 50).magnitude();
+    }
+
+    private static double swr(double f0, double q, double r, double hz) {
+        double rho = whip(f0, q, r).applyAsDouble(hz);
+        return (1 + rho) / (1 - rho);
+    }
+
+    @Test
+    void theBestFactorCentresTheCurveAndTheWindowEndsWhereTheRuleDoes() {
+        RuleWindow w = new RuleWindow(whip(150e6, 9, 45), new UnderLimit(1.7), VHF, 0, 1);
+        assertThat(150e6 * w.best()).isCloseTo(Math.sqrt(153e6 * 159e6), within(0.3e6));
+        // At the window's upper end the low channel just meets the limit.
+        assertThat(swr(150e6 * w.high(), 9, 45, 153e6)).isCloseTo(1.7, within(0.02));
+        assertThat(swr(150e6 * w.low(), 9, 45, 159e6)).isCloseTo(1.7, within(0.02));
+        assertThat(w.shortfall(w.best())).isLessThan(0);
+        assertThat(w.shortfall(3)).isInfinite();
+    }
+
+    @Test
+    void safetyMakesTheWindowNarrower() {
+        RuleWindow bare = new RuleWindow(whip(150e6, 9, 45), new UnderLimit(2), VHF, 0, 1);
+        RuleWindow safe = new RuleWindow(whip(150e6, 9, 45), new UnderLimit(2), VHF, 0.2, 1);
+        assertThat(safe.high()).isLessThan(bare.high());
+        assertThat(safe.low()).isGreaterThan(bare.low());
+        assertThat(safe.best()).isEqualTo(bare.best());
+    }
+
+    @Test
+    void aRuleThatNoPlaceMeetsHasAWindowOfOnePoint() {
+        RuleWindow w = new RuleWindow(whip(150e6, 9, 12), new UnderLimit(1.5), VHF, 0, 1);
+        assertThat(w.high()).isEqualTo(w.best());
+        assertThat(w.bestShortfall()).isGreaterThan(2);
+        assertThat(w.bestSwr()).isGreaterThan(4);
+    }
+
+    @Test
+    void aCurveThatReachesNoChannelAimsWhereItIsTold() {
+        RuleWindow w = new RuleWindow(hz -> Double.NaN, new EvenEnds(), VHF, 0, 1.04);
+        assertThat(w.isKnown()).isFalse();
+        assertThat(w.best()).isCloseTo(1.04, within(0.001));
+    }
+
+    /** Two possibilities with equal weight: what meets one and is too much for the other counts half for each. */
+    @Test
+    void outcomesAreSharesOfWhatMayBeTrue() {
+        RuleWindow w = new RuleWindow(whip(150e6, 9, 45), new UnderLimit(1.7), VHF, 0, 1);
+        LengthBelief belief = new LengthBelief(List.of(new Sample(2, w, 150e6, 1), new Sample(2, w, 150e6, 0.5)), 0.25);
+        double need = 0.25 * C / 150e6 * (1 / w.best() - 1);
+        assertThat(need).isNegative();
+        LengthBelief.Outcome whole = belief.after(need);
+        assertThat(whole.met()).isEqualTo(0.5);
+        assertThat(whole.tooFar()).isEqualTo(0.5);
+        LengthBelief.Outcome half = belief.after(need / 2);
+        assertThat(half.tooFar()).isZero();
+        assertThat(belief.after(0).met()).isZero();
+        // Longer than its electrical length: nothing is left, which is too far in every case.
+        assertThat(belief.after(-1).tooFar()).isEqualTo(1);
+    }
+
+    @Test
+    void theNeedIsTheMiddleOfWhatMayBeTrue() {
+        RuleWindow w = new RuleWindow(whip(150e6, 9, 45), new UnderLimit(1.7), VHF, 0, 1);
+        List<Sample> samples = new ArrayList<>();
+        for (double[] z : LengthBelief.deviates()) {
+            samples.add(new Sample(z[1], w, 150e6, Math.exp(0.1 * z[0])));
+        }
+        double[] need = new LengthBelief(samples, 0.25).need();
+        double middle = 0.25 * C / 150e6 * (1 / w.best() - 1);
+        assertThat(need[0]).isCloseTo(middle, within(1e-6));
+        assertThat(need[1]).isCloseTo(0.1 * -middle, within(0.03 * -middle));
+    }
+
+    @Test
+    void deviatesAreSymmetricAndHaveTails() {
+        List<double[]> z = LengthBelief.deviates();
+        assertThat(z.get(0)[0]).isCloseTo(-4, within(1e-9));
+        assertThat(z.get(0)[1]).isCloseTo(z.get(z.size() - 1)[1], within(1e-9));
+        assertThat(z.get(0)[1]).isGreaterThan(10 * Math.exp(-8));
+    }
+
+    private static Pass read(double changeM, double f0) {
+        List<SpotReading> spots = new ArrayList<>();
+        for (double hz : new double[] {153e6, 156e6, 159e6}) {
+            spots.add(SpotReading.ofSwr(ReadingKind.INLINE_METER, hz, swr(f0, 10, 42, hz)));
+        }
+        return Pass.ofSpots(changeM, spots).orElseThrow();
+    }
+
+    /** What one pass leaves open, the next one with a known change narrows. */
+    @Test
+    void passesTogetherKnowMoreThanTheLastAlone() {
+        TrimPrior prior = new TrimPrior(0.25, 1, 0.1);
+        double electrical = 0.25 * C / 148e6;
+        Pass first = read(0, 148e6);
+        Pass second = read(-0.012, 0.25 * C / (electrical - 0.012));
+        double alone = SpotBelief.of(
+                        List.of(read(0, 0.25 * C / (electrical - 0.012))), prior, new UnderLimit(1.7), VHF, 0)
+                .need()[1];
+        LengthBelief both = SpotBelief.of(List.of(first, second), prior, new UnderLimit(1.7), VHF, 0);
+        assertThat(both.need()[1]).isLessThan(alone);
+        double target = Math.sqrt(153e6 * 159e6);
+        double truth = 0.25 * C / target - (electrical - 0.012);
+        assertThat(both.need()[0]).isCloseTo(truth, within(3 * both.need()[1] + 0.001));
+    }
+
+    @Test
+    void aSweepIsAPassOfItsOwnKind() {
+        assertThat(read(0, 150e6).isSwept()).isFalse();
+        assertThat(Pass.ofSpots(0, List.of(SpotReading.ofSwr(ReadingKind.RADIO_METER, 150e6, 2))))
+                .isEmpty();
+    }
+}

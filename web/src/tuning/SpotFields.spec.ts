@@ -1,0 +1,85 @@
+import { VueQueryPlugin } from '@tanstack/vue-query'
+import { flushPromises, mount } from '@vue/test-utils'
+import { afterEach, describe, expect, it, vi } from 'vitest'
+import { nextTick, reactive } from 'vue'
+import FileFields from './FileFields.vue'
+import SpotFields from './SpotFields.vue'
+import { freshMeter } from './spots'
+import type { Installation } from './sentence'
+
+const installation = {
+  channels: [
+    { name: 'Quay', frequencyHz: 446.2e6, primary: true },
+    { name: 'Gate', frequencyHz: 449.75e6, primary: false },
+  ],
+} as Installation
+
+afterEach(() => vi.unstubAllGlobals())
+
+describe('fields for a meter', () => {
+  const fields = (wrong = {}) => {
+    const draft = reactive(freshMeter([446.2e6]))
+    return { draft, found: mount(SpotFields, { props: { modelValue: draft, installation, wrong } }) }
+  }
+
+  it('has a row for each wanted channel, also for one that came later', async () => {
+    const { draft, found } = fields()
+    await found.find('[aria-label="SWR on Quay"]').setValue('1.5')
+    await found.find('[aria-label="SWR on Gate"]').setValue('1.9')
+    expect(draft.channels['446200000']?.swr).toBe('1.5')
+    expect(draft.channels['449750000']?.swr).toBe('1.9')
+  })
+
+  it('asks a wattmeter for its ranges and a dial for R and X', async () => {
+    const { draft, found } = fields()
+    expect(found.text()).toContain('Set the needle to full scale')
+    draft.kind = 'WATTMETER'
+    await nextTick()
+    expect(found.text()).toContain('Full scale forward, W')
+    expect(found.find('[aria-label="Reflected, W on Quay"]').exists()).toBe(true)
+    draft.kind = 'DIAL_ANALYSER'
+    await nextTick()
+    expect(found.find('[aria-label="|X| on Quay"]').exists()).toBe(true)
+    await found.find('button').trigger('click')
+    await found.find('[aria-label="Frequency 1, MHz"]').setValue('447.1')
+    expect(draft.extra[0]?.mhz).toBe('447.1')
+  })
+
+  it('says at its row what is wrong', () => {
+    const { found } = fields({ '446200000': 'An SWR is 1 or more.', spots: 'Please type a reading.' })
+    expect(found.findAll('[role=alert]').map((a) => a.text())).toEqual([
+      'An SWR is 1 or more.',
+      'Please type a reading.',
+    ])
+  })
+})
+
+describe('fields for a file', () => {
+  it('ask what the sweep rests on, and offer the calibrations of the shop', async () => {
+    vi.stubGlobal(
+      'fetch',
+      vi.fn(() =>
+        Promise.resolve(
+          new Response(
+            JSON.stringify([
+              { id: 'c1', name: 'Bench VHF', startHz: 140e6, stopHz: 170e6, madeAt: '2026-05-01T08:00:00Z' },
+            ]),
+            { status: 200, headers: { 'Content-Type': 'application/json' } },
+          ),
+        ),
+      ),
+    )
+    const draft = reactive({ rests: 'DECLARED_ANALYSER', declared: '', port: '1' })
+    const found = mount(FileFields, {
+      props: { modelValue: draft, wrong: { file: 'Please choose a file.' } },
+      global: { plugins: [VueQueryPlugin] },
+    })
+    await flushPromises()
+    expect(found.find('[role=alert]').text()).toBe('Please choose a file.')
+    expect(found.text()).toContain('By whom, over which span')
+    await found.find('select').setValue('c1')
+    expect(draft.rests).toBe('c1')
+    expect(found.text()).not.toContain('By whom')
+    expect(found.text()).toContain('correct with Bench VHF, 140 to 170 MHz')
+  })
+})
