@@ -198,6 +198,18 @@ export function useCalibrations() {
   }
 }
 
+/** A sweep file as the server reads it, without anything being stored. */
+export async function readTraceFile(file: File, port = 1): Promise<Schemas['ReadFileView']> {
+  const form = new FormData()
+  form.append('file', file)
+  const response = await send(
+    new Request(`${location.origin}/api/traces/read?port=${port}`, { method: 'POST', body: form }),
+  )
+  const body: unknown = await response.json().catch(() => undefined)
+  if (!response.ok) throw problemOf(response.status, body as Parameters<typeof problemOf>[1])
+  return body as Schemas['ReadFileView']
+}
+
 export type NewPass =
   | { recording: Recording; startHz: number; stopHz: number; points: number }
   | { recording: Recording; file: File; port: number }

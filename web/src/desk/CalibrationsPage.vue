@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { useQuery } from '@tanstack/vue-query'
-import { answer, api, Problem, problemOf, send, type Schemas } from '@/api/client'
-import { useCalibrations } from '@/api/queries'
+import { answer, api, Problem, type Schemas } from '@/api/client'
+import { readTraceFile, useCalibrations } from '@/api/queries'
 import { usePreferences } from '@/preferences'
 import TextField from '@/shell/TextField.vue'
 import { formatMhz, parseFrequency } from '@/units/frequency'
@@ -58,14 +58,7 @@ async function guarded(what: string, action: () => Promise<void>) {
   }
 }
 
-async function fromFile(file: File): Promise<Schemas['TraceData']> {
-  const body = new FormData()
-  body.append('file', file)
-  const response = await send(new Request(`${location.origin}/api/traces/read`, { method: 'POST', body }))
-  const read: unknown = await response.json().catch(() => undefined)
-  if (!response.ok) throw problemOf(response.status, read as Parameters<typeof problemOf>[1])
-  return (read as Schemas['ReadFileView']).trace
-}
+const fromFile = async (file: File) => (await readTraceFile(file)).trace
 
 async function fromInstrument(): Promise<Schemas['TraceData']> {
   const start = parseFrequency(form.value.start)

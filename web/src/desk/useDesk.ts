@@ -1,5 +1,6 @@
 import { computed, onMounted, ref, shallowRef, watch } from 'vue'
-import { answer, api, Problem, problemOf, send, type Schemas } from '@/api/client'
+import { answer, api, Problem, type Schemas } from '@/api/client'
+import { readTraceFile } from '@/api/queries'
 import { usePreferences } from '@/preferences'
 import { parseLength } from '@/units/length'
 import { parseDecimal } from '@/units/number'
@@ -64,17 +65,6 @@ export function useDesk() {
     return true
   }
 
-  async function readFile(file: File, port = 1): Promise<Schemas['ReadFileView']> {
-    const form = new FormData()
-    form.append('file', file)
-    const response = await send(
-      new Request(`${location.origin}/api/traces/read?port=${port}`, { method: 'POST', body: form }),
-    )
-    const body: unknown = await response.json().catch(() => undefined)
-    if (!response.ok) throw problemOf(response.status, body as Parameters<typeof problemOf>[1])
-    return body as Schemas['ReadFileView']
-  }
-
   const asTrace = (read: Schemas['ReadFileView'], file: File, port: number) => ({
     name: file.name.replace(/\.[^.]+$/, ''),
     trace: read.trace,
@@ -93,7 +83,7 @@ export function useDesk() {
     trouble.value = ''
     for (const file of files) {
       try {
-        if (!add(asTrace(await readFile(file), file, 1))) break
+        if (!add(asTrace(await readTraceFile(file), file, 1))) break
       } catch (error) {
         if (!(error instanceof Problem)) throw error
         bad.push(`${file.name}: ${error.message}`)
@@ -106,7 +96,7 @@ export function useDesk() {
     const there = traces.value.find((t) => t.id === id)
     if (!there?.file) return
     try {
-      const read = await readFile(there.file, port)
+      const read = await readTraceFile(there.file, port)
       traces.value = traces.value.map((t) =>
         t.id === id ? { ...t, ...asTrace(read, there.file as File, port) } : t,
       )

@@ -1,5 +1,7 @@
 <script setup lang="ts">
-import { useCalibrations } from '@/api/queries'
+import { ref, watch } from 'vue'
+import { Problem, type Schemas } from '@/api/client'
+import { readTraceFile, useCalibrations } from '@/api/queries'
 import { formatMhz } from '@/units/frequency'
 import { formatTime } from '@/units/time'
 import type { FileDraft } from './draft'
@@ -10,9 +12,29 @@ defineProps<{ wrong: Record<string, string> }>()
 const emit = defineEmits<{ choose: [file: File | undefined] }>()
 const { calibrations } = useCalibrations()
 
+const file = ref<File>()
+/** What the file says, before it is recorded. */
+const preview = ref<Schemas['ReadFileView']>()
+const refused = ref('')
+
 function choose(event: Event) {
-  emit('choose', (event.target as HTMLInputElement).files?.[0])
+  file.value = (event.target as HTMLInputElement).files?.[0]
+  emit('choose', file.value)
 }
+
+watch([file, () => draft.value.port], async ([chosen, port]) => {
+  preview.value = undefined
+  refused.value = ''
+  if (!chosen) return
+  try {
+    preview.value = await readTraceFile(chosen, Number(port))
+  } catch (error) {
+    if (!(error instanceof Problem)) throw error
+    refused.value = error.message
+  }
+})
+const span = (t: Schemas['TraceData']) =>
+  `${t.frequencyHz.length} points, ${formatMhz(t.frequencyHz[0] ?? 0)} to ${formatMhz(t.frequencyHz.at(-1) ?? 0)} MHz`
 </script>
 
 <template>
@@ -23,6 +45,17 @@ function choose(event: Event) {
       <span v-if="wrong.file" class="wrong" role="alert">{{ wrong.file }}</span>
       <span v-else class="hint">Kept as it came, beside what is read from it.</span>
     </label>
+    <p v-if="refused" class="wrong" role="alert">{{ refused }}</p>
+    <div v-if="preview" class="preview" role="status">
+      <b>{{ span(preview.trace) }}</b>
+      <p v-if="preview.columns.length" class="hint">
+        <template v-for="(c, i) in preview.columns" :key="i"
+          >{{ i ? '; ' : '' }}{{ c.heading }}: {{ c.words }}</template
+        >
+      </p>
+      <p v-if="preview.lacks" class="caution">{{ preview.lacks }}</p>
+      <p v-for="w in preview.warnings" :key="w" class="caution">{{ w }}</p>
+    </div>
     <label class="field">
       <span class="name">The analyser was</span>
       <select v-model="draft.rests">
@@ -39,8 +72,8 @@ function choose(event: Event) {
       <span class="name">By whom, over which span</span>
       <input v-model="draft.declared" class="text" placeholder="Noa this morning, 140 to 170 MHz" />
     </label>
-    <label class="field">
-      <span class="name">Of a two-port file, port</span>
+    <label v-if="preview?.ports === 2 || draft.port !== '1'" class="field">
+      <span class="name">Of this two-port file, port</span>
       <select v-model="draft.port">
         <option value="1">1</option>
         <option value="2">2</option>

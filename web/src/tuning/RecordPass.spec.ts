@@ -218,7 +218,9 @@ describe('recording a file', () => {
   it('sends what it rests on, and the port', async () => {
     const forms: FormData[] = []
     vi.stubGlobal('fetch', async (request: Request) => {
-      if (new URL(request.url).pathname === '/api/calibrations') return json(200, [])()
+      const path = new URL(request.url).pathname
+      if (path === '/api/calibrations') return json(200, [])()
+      if (path === '/api/traces/read') return json(422, { detail: 'not looked at here' })()
       forms.push(await request.formData())
       return json(201, { number: 2, changeM: 0 })()
     })

@@ -82,4 +82,46 @@ describe('fields for a file', () => {
     expect(found.text()).not.toContain('By whom')
     expect(found.text()).toContain('correct with Bench VHF, 140 to 170 MHz')
   })
+
+  it('show what was read before it is recorded, and let the port of a two-port file be picked', async () => {
+    const read = {
+      ports: 2,
+      trace: { frequencyHz: [150e6, 151e6], re: [0, 0], im: [0, 0], hasPhase: true },
+      columns: [{ heading: 'VSWR', words: 'SWR', used: true }],
+      lacks: 'The file holds magnitudes only.',
+      warnings: ['2 lines of noise data were skipped.'],
+    }
+    const asked: string[] = []
+    vi.stubGlobal(
+      'fetch',
+      vi.fn((request: Request) => {
+        asked.push(new URL(request.url).search)
+        const isBad = request.url.includes('port=2')
+        const body = request.url.includes('/read') ? (isBad ? { detail: 'Line 2: no port 2.' } : read) : []
+        return Promise.resolve(
+          new Response(JSON.stringify(body), {
+            status: isBad ? 422 : 200,
+            headers: { 'Content-Type': 'application/json' },
+          }),
+        )
+      }),
+    )
+    const draft = reactive({ rests: 'UNCALIBRATED_ANALYSER', declared: '', port: '1' })
+    const found = mount(FileFields, {
+      props: { modelValue: draft, wrong: {} },
+      global: { plugins: [VueQueryPlugin] },
+    })
+    const input = found.find('input[type=file]')
+    Object.defineProperty(input.element, 'files', { value: [new File(['x'], 'roof.s2p')] })
+    await input.trigger('change')
+    await flushPromises()
+    expect(found.text()).toContain('2 points, 150.000 to 151.000 MHz')
+    expect(found.text()).toContain('VSWR: SWR')
+    expect(found.text()).toContain('magnitudes only')
+    expect(found.text()).toContain('noise data')
+    await found.findAll('select').at(-1)?.setValue('2')
+    await flushPromises()
+    expect(asked).toContain('?port=2')
+    expect(found.find('[role=alert]').text()).toBe('Line 2: no port 2.')
+  })
 })
