@@ -255,6 +255,22 @@ export function useRecordPass(id: Ref<string>) {
   })
 }
 
+/** Takes the newest pass of installation `id` back, or puts it back. */
+export function useTakeBack(id: Ref<string>) {
+  const client = useQueryClient()
+  return useMutation({
+    mutationFn: ({ passId, isBack }: { passId: string; isBack: boolean }) =>
+      isBack
+        ? answer(api.DELETE('/api/passes/{id}', { params: { path: { id: passId } } }))
+        : answer(api.POST('/api/passes/{id}/put-back', { params: { path: { id: passId } } })),
+    onSuccess: async () => {
+      await client.cancelQueries({ queryKey: keys.passes(id.value) })
+      await client.invalidateQueries({ queryKey: keys.passes(id.value) })
+      await client.invalidateQueries({ queryKey: ['board'] })
+    },
+  })
+}
+
 /** A change of the installation itself; the answer becomes what everybody here sees. */
 export function useInstallationChange<T>(change: (argument: T) => Promise<Schemas['InstallationView']>) {
   const client = useQueryClient()

@@ -2,7 +2,7 @@
 import { computed, onBeforeUnmount, onMounted, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { answer, api } from '@/api/client'
-import { useInstallation, useInstallationChange, useMe, usePasses } from '@/api/queries'
+import { useInstallation, useInstallationChange, useMe, usePasses, useTakeBack } from '@/api/queries'
 import SweepPlot, { type Peg, type PlotTrace } from '@/plots/SweepPlot.vue'
 import { usePreferences } from '@/preferences'
 import { isTyping } from '@/shell/keys'
@@ -168,11 +168,38 @@ function record(takeAdvice: boolean) {
   const i = installation.data.value
   if (!i || !mayRecord.value) return
   notice.value = ''
+  takenBack.value = undefined
   draft.value = freshDraft(i, last.value, preferences.unit, takeAdvice)
   void router.replace({ query: { step: passes.value.length ? 'tune' : 'baseline' } })
 }
 
+const { trouble, submit } = useForm()
 const notice = ref('')
+const takenBack = ref<string>()
+const changePasses = useTakeBack(id)
+
+/** A wrong entry, taken back; it can be put back until another is recorded. */
+async function takeBack() {
+  const wrong = last.value
+  if (!wrong) return
+  const done = await submit(async () => {
+    await changePasses.mutateAsync({ passId: wrong.id, isBack: true })
+  })
+  if (!done) return
+  takenBack.value = wrong.id
+  notice.value = `Pass ${wrong.number} is taken back.`
+  void router.replace({ query: {} })
+}
+
+async function putBack() {
+  const passId = takenBack.value
+  if (!passId) return
+  const done = await submit(async () => {
+    await changePasses.mutateAsync({ passId, isBack: false })
+  })
+  if (done) notice.value = ''
+  takenBack.value = undefined
+}
 
 function recorded(words: string) {
   notice.value = words
@@ -201,7 +228,6 @@ const mainAction = computed(() => {
   }
 })
 
-const { trouble, submit } = useForm()
 const reopenIt = useInstallationChange(() =>
   answer(api.POST('/api/installations/{id}/reopen', { params: { path: { id: props.id } } })),
 )
@@ -312,7 +338,10 @@ watch(id, (next) => (draft.value = loadDraft(next)))
     </div>
 
     <div class="side">
-      <p v-if="notice" class="caution" role="status">{{ notice }}</p>
+      <p v-if="notice" class="caution" role="status">
+        {{ notice }} <button v-if="takenBack" class="plain" @click="putBack">Put it back</button>
+      </p>
+      <p v-if="trouble && !installation.data.value.signOff" class="wrong" role="alert">{{ trouble }}</p>
       <RecordPass
         v-if="draft && mayRecord && step !== 'sign-off'"
         :key="draft.requestKey"
@@ -337,6 +366,7 @@ watch(id, (next) => (draft.value = loadDraft(next)))
           <button v-if="last.advice?.action !== 'STOP'" class="other" @click="open('sign-off')">
             Good enough, finish <kbd>F</kbd>
           </button>
+          <button class="plain back" @click="takeBack">Wrong entry? Take pass {{ last.number }} back</button>
         </template>
       </template>
       <template v-else-if="installation.data.value.signOff">

@@ -22,6 +22,7 @@ import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -130,6 +131,19 @@ class TuningController {
     @GetMapping("/passes/{id}/touchstone")
     ResponseEntity<byte[]> touchstone(@PathVariable UUID id, @RequestParam(defaultValue = "RI") NumberFormat format) {
         return download(tuning.touchstone(id, format));
+    }
+
+    /** Takes the newest pass back, as a wrong entry. */
+    @DeleteMapping("/passes/{id}")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void takeBack(@PathVariable UUID id) {
+        tuning.takeBack(id);
+    }
+
+    @PostMapping("/passes/{id}/put-back")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void putBack(@PathVariable UUID id) {
+        tuning.putBack(id);
     }
 
     /** The trace as a table. */

@@ -22,7 +22,10 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
 
-/** One turn of the loop, recorded: what was changed, and the sweep after it. Never altered afterwards. */
+/**
+ * One turn of the loop, recorded: what was changed, and the sweep after it. Never altered afterwards, but a wrong entry can be
+ * taken back: it is kept under a number below 0.
+ */
 @Entity
 class TuningPass {
 
@@ -101,6 +104,10 @@ class TuningPass {
 
     int number() {
         return number;
+    }
+
+    void renumber(int newNumber) {
+        number = newNumber;
     }
 
     double changeM() {

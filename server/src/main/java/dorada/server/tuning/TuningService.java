@@ -69,7 +69,7 @@ public class TuningService {
     @Transactional(readOnly = true)
     public List<PassView> passesOf(UUID installationId) {
         Installation installation = installations.byId(installationId);
-        List<TuningPass> all = passes.findByInstallationIdOrderByNumber(installationId);
+        List<TuningPass> all = passesThatCount(installationId);
         List<PassView> views = new ArrayList<>();
         for (int n = 1; n <= all.size(); n++) {
             views.add(PassView.lastOf(all.subList(0, n), installation));
@@ -141,7 +141,7 @@ public class TuningService {
             UUID by,
             BiFunction<Installation, List<TuningPass>, TuningPass.Taken> take) {
         Installation installation = installations.byId(installationId);
-        List<TuningPass> before = passes.findByInstallationIdOrderByNumber(installationId);
+        List<TuningPass> before = passesThatCount(installationId);
         Optional<TuningPass> sentBefore = passes.findByRequestKey(recording.requestKey());
         if (sentBefore.isPresent()) {
             return viewOf(sentBefore.get(), before, installation);
@@ -174,7 +174,7 @@ public class TuningService {
             throw JobException.stale(InstallationView.of(installation), request);
         }
         installation.requireOpen();
-        List<TuningPass> all = passes.findByInstallationIdOrderByNumber(installationId);
+        List<TuningPass> all = passesThatCount(installationId);
         if (all.isEmpty()) {
             throw JobException.conflict("There is nothing to sign off yet: take a sweep first.");
         }
@@ -256,6 +256,38 @@ public class TuningService {
         TuningPass pass = byId(passId);
         byte[] bytes = sweeps.original(pass.sweep().id()).orElseThrow(() -> JobException.notFound("imported file"));
         return new Download(pass.sweep().fileName().orElse("sweep.s1p"), bytes);
+    }
+
+    /**
+     * Takes the newest pass back, as a wrong entry: it counts no longer, and can be put back until another is recorded.
+     */
+    public void takeBack(UUID passId) {
+        TuningPass pass = byId(passId);
+        UUID installationId = pass.installation().id();
+        pass.installation().requireOpen();
+        List<TuningPass> all = passesThatCount(installationId);
+        if (all.isEmpty() || !all.get(all.size() - 1).id().equals(passId)) {
+            throw JobException.conflict("Only the newest pass can be taken back; somebody may have recorded another.");
+        }
+        pass.renumber(-1 - passes.countByInstallationIdAndNumberLessThan(installationId, 0));
+    }
+
+    /** Puts a pass back that was taken back, as the newest. */
+    public void putBack(UUID passId) {
+        TuningPass pass = byId(passId);
+        pass.installation().requireOpen();
+        if (pass.number() > 0) {
+            throw JobException.conflict("This pass counts already.");
+        }
+        List<TuningPass> all = passesThatCount(pass.installation().id());
+        if (!all.isEmpty() && all.get(all.size() - 1).recordedAt().isAfter(pass.recordedAt())) {
+            throw JobException.conflict("Another pass was recorded meanwhile; record this one again.");
+        }
+        pass.renumber(all.size() + 1);
+    }
+
+    private List<TuningPass> passesThatCount(UUID installationId) {
+        return passes.findByInstallationIdAndNumberGreaterThanOrderByNumber(installationId, 0);
     }
 
     private TuningPass byId(UUID passId) {

@@ -4,6 +4,7 @@ import static org.hamcrest.Matchers.containsString;
 import static org.hamcrest.Matchers.greaterThan;
 import static org.hamcrest.Matchers.hasSize;
 import static org.hamcrest.Matchers.lessThan;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.delete;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.content;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.jsonPath;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
@@ -92,5 +93,26 @@ class SpotsApiTest extends ApiTest {
         postJson("/api/installations/" + id + "/spots", body(kind, spots))
                 .andExpect(status().isUnprocessableContent())
                 .andExpect(jsonPath("$.field").value(field));
+    }
+
+    @Test
+    void aWrongEntryIsTakenBackAndPutBackUntilAnotherIsRecorded() throws Exception {
+        String id = makeInstallation(2);
+        String first = read(measure(id, UUID.randomUUID(), 0), "$.id");
+        String second = read(measure(id, UUID.randomUUID(), -0.05), "$.id");
+        send(delete("/api/passes/" + first), technician, "").andExpect(status().isConflict());
+        send(delete("/api/passes/" + second), viewer, "").andExpect(status().isForbidden());
+        send(delete("/api/passes/" + second), technician, "").andExpect(status().isNoContent());
+        getAs(viewer, "/api/installations/" + id + "/passes").andExpect(jsonPath("$", hasSize(1)));
+        postJson("/api/passes/" + second + "/put-back", "").andExpect(status().isNoContent());
+        postJson("/api/passes/" + second + "/put-back", "").andExpect(status().isConflict());
+        send(delete("/api/passes/" + second), technician, "").andExpect(status().isNoContent());
+        measure(id, UUID.randomUUID(), -0.005)
+                .andExpect(status().isCreated())
+                .andExpect(jsonPath("$.number").value(2));
+        postJson("/api/passes/" + second + "/put-back", "")
+                .andExpect(status().isConflict())
+                .andExpect(jsonPath("$.detail", containsString("meanwhile")));
+        getAs(viewer, "/api/installations/" + id + "/passes").andExpect(jsonPath("$", hasSize(2)));
     }
 }
