@@ -1,6 +1,7 @@
 package dorada.core.tuning;
 
 import dorada.core.rf.Wavelength;
+import dorada.core.sweep.Sweep;
 import dorada.core.sweep.SweepAnalysis;
 import java.util.List;
 
@@ -33,6 +34,9 @@ record Sensitivity(double setPerElectrical, double doubt, boolean learnt, double
     /** A change must move the dip by so many of its doubts to teach anything. */
     private static final double TELLS = 2;
 
+    /** The parabola is laid through what lies within this of the least |Γ|². */
+    private static final double BOTTOM = 0.03;
+
     static Sensitivity of(List<Pass> passes, TrimPrior prior) {
         double perSet = 1 / prior.setPerElectrical();
         double variance = perSet * prior.doubt() * perSet * prior.doubt();
@@ -47,7 +51,7 @@ record Sensitivity(double setPerElectrical, double doubt, boolean learnt, double
             if (dip.isEmpty()) {
                 continue;
             }
-            double hz = dip.get().frequencyHz();
+            double hz = bottomHz(pass.sweep(), dip.get().frequencyHz());
             double electrical = prior.waves() * Wavelength.ofHz(hz);
             double doubt = doubtM(pass, electrical, hz);
             if (!Double.isNaN(before)) {
@@ -69,6 +73,55 @@ record Sensitivity(double setPerElectrical, double doubt, boolean learnt, double
         }
         double relative = Math.max(learnt ? LEAST_DOUBT : 0, Math.sqrt(variance) / perSet);
         return new Sensitivity(1 / perSet, relative, learnt, shift);
+    }
+
+    /**
+     * Where the curve has its bottom, by a parabola through |Γ|² about the dip: a shallow dip is so flat that noise alone moves
+     * its lowest point by some tenths of a per cent.
+     */
+    static double bottomHz(Sweep sweep, double dipHz) {
+        int at = 0;
+        while (at + 1 < sweep.size() && sweep.frequencyHz(at) < dipHz) {
+            at++;
+        }
+        double top = square(sweep, at) + BOTTOM;
+        int from = at;
+        int to = at;
+        while (from > 0 && square(sweep, from - 1) <= top) {
+            from--;
+        }
+        while (to < sweep.size() - 1 && square(sweep, to + 1) <= top) {
+            to++;
+        }
+        // Both sides alike, or the steeper one would pull.
+        int half = Math.min(at - from, to - at);
+        double n = 2.0 * half + 1;
+        double x2 = 0;
+        double x4 = 0;
+        double y = 0;
+        double xy = 0;
+        double x2y = 0;
+        for (int i = -half; i <= half; i++) {
+            double v = square(sweep, at + i);
+            double x = i;
+            x2 += x * x;
+            x4 += x * x * x * x;
+            y += v;
+            xy += x * v;
+            x2y += x * x * v;
+        }
+        double bend = (n * x2y - x2 * y) / (n * x4 - x2 * x2);
+        double vertex = -xy / x2 / 2 / bend;
+        boolean usable = half >= 2 && bend > 0 && Math.abs(vertex) <= half;
+        int left = Math.max(0, Math.min(sweep.size() - 2, at + (int) Math.floor(usable ? vertex : 0)));
+        return usable
+                ? sweep.frequencyHz(left)
+                        + (at + vertex - left) * (sweep.frequencyHz(left + 1) - sweep.frequencyHz(left))
+                : dipHz;
+    }
+
+    private static double square(Sweep sweep, int i) {
+        return sweep.re(i) * sweep.re(i) + sweep.im(i) * sweep.im(i);
     }
 
     private static double doubtM(Pass pass, double electrical, double hz) {

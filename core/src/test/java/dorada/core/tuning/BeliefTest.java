@@ -11,9 +11,12 @@ import dorada.core.instrument.SpotReading;
 import dorada.core.rf.Impedance;
 import dorada.core.rf.Reflection;
 import dorada.core.rf.Wavelength;
+import dorada.core.sweep.Curves;
+import dorada.core.sweep.Sweep;
 import dorada.core.tuning.LengthBelief.Sample;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Random;
 import java.util.function.DoubleUnaryOperator;
 import org.junit.jupiter.api.Test;
 
@@ -137,5 +140,25 @@ class BeliefTest {
         assertThat(read(0, 150e6).isSwept()).isFalse();
         assertThat(Pass.ofSpots(0, List.of(SpotReading.ofSwr(ReadingKind.RADIO_METER, 150e6, 2))))
                 .isEmpty();
+    }
+
+    /** A shallow dip with noise: its lowest point jumps about, the parabola through its bottom does not. */
+    @Test
+    void theBottomOfAShallowDipIsFoundThroughItsNoise() {
+        Random random = new Random(6);
+        for (int run = 0; run < 30; run++) {
+            Sweep clean = Curves.resonance(140e6, 172e6, 201, 146e6, 32, 8);
+            double[] re = clean.re();
+            double[] im = clean.im();
+            for (int i = 0; i < re.length; i++) {
+                re[i] += 0.001 * random.nextGaussian();
+                im[i] += 0.001 * random.nextGaussian();
+            }
+            Sweep noisy = new Sweep(clean.frequenciesHz(), re, im, 50);
+            assertThat(Sensitivity.bottomHz(noisy, 146.3e6)).isCloseTo(146e6, within(0.08e6));
+        }
+        // A dip at the very edge has no two sides: it is left where it is.
+        assertThat(Sensitivity.bottomHz(Curves.resonance(146e6, 172e6, 201, 146e6, 32, 8), 146e6))
+                .isEqualTo(146e6);
     }
 }

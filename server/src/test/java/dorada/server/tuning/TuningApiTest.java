@@ -31,13 +31,13 @@ class TuningApiTest extends ApiTest {
 
     @Test
     void aPassIsJudgedByTheRuleAndAdvised() throws Exception {
-        var answer = measure(makeInstallation(1.4), UUID.randomUUID(), 0);
+        var answer = measure(makeInstallation(1.6), UUID.randomUUID(), 0);
         Number amountM = read(answer, "$.advice.amountM");
         assertThat(amountM.doubleValue()).isBetween(0.001, 0.05);
         answer.andExpect(status().isCreated())
                 .andExpect(jsonPath("$.number").value(1))
                 .andExpect(jsonPath("$.verdict.met").value(false))
-                .andExpect(jsonPath("$.verdict.sentence", startsWith("Not met: SWR 1.40 or less")))
+                .andExpect(jsonPath("$.verdict.sentence", startsWith("Not met: SWR 1.60 or less")))
                 .andExpect(jsonPath("$.verdict.channels", hasSize(2)))
                 .andExpect(jsonPath("$.advice.action").value("SHORTEN"))
                 .andExpect(jsonPath("$.advice.fit").value("TOO_LONG"))
