@@ -42,10 +42,9 @@ const span = (t: Schemas['TraceData']) =>
     <label class="field">
       <span class="name">Touchstone (.s1p, .s2p), or a table (.csv)</span>
       <input type="file" accept=".s1p,.s2p,.csv,text/plain,text/csv" @change="choose" />
-      <span v-if="wrong.file" class="wrong" role="alert">{{ wrong.file }}</span>
+      <span v-if="refused || wrong.file" class="wrong" role="alert">{{ refused || wrong.file }}</span>
       <span v-else class="hint">Kept as it came, beside what is read from it.</span>
     </label>
-    <p v-if="refused" class="wrong" role="alert">{{ refused }}</p>
     <div v-if="preview" class="preview" role="status">
       <b>{{ span(preview.trace) }}</b>
       <p v-if="preview.columns.length" class="hint">

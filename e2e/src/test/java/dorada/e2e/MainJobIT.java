@@ -100,7 +100,8 @@ class MainJobIT {
         noa.bringsAFile("yard.s1p", good.replace("158 0.05 -0.1", "158 0.05").getBytes(StandardCharsets.UTF_8));
         assertThat(noa.page().getByRole(com.microsoft.playwright.options.AriaRole.ALERT))
                 .containsText("Line 4: expected 3 numbers, found 2");
-        // The browser itself reports the refused request.
+        // The browser itself reports both refused requests: the look at the file, and its recording.
+        noa.page().waitForTimeout(1000);
         assertThat(desk.takeConsoleErrors()).allMatch(e -> e.contains("422"));
         assertThat(noa.passes()).hasCount(0);
 
