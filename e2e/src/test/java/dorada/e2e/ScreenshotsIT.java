@@ -121,12 +121,12 @@ class ScreenshotsIT {
         page.locator(".surface").click();
         page.waitForTimeout(800);
         take(page, "trace-desk");
-        page.getByText("Smith chart").click();
+        page.locator("[role=tab]").nth(1).click();
         take(page, "smith");
         page.locator("input[type=file]")
                 .setInputFiles(Traces.antenna(folder.resolve("depot mast.s1p"), 156, 10, 500, 801, 20));
         page.locator(".desk-list li").nth(2).waitFor();
-        page.getByText("Distance").click();
+        page.locator("[role=tab]").nth(3).click();
         page.getByLabel("Feedline").selectOption("rg-213");
         page.getByLabel("Its length").fill("20 m");
         page.locator("svg .event").nth(1).waitFor();
