@@ -125,21 +125,25 @@ const shallow = (curve: Curve): Curve => ({
   returnLossDb: curve.returnLossDb.map((db) => Math.min(22, db)),
 })
 
-const scale = computed(() => {
-  const made = sweepScale(
+/** The picture before anybody zooms; the curves are laid out once on it, and zooming only stretches them. */
+const base = computed(() =>
+  sweepScale(
     wholeSpan.value,
     floorDb(
       props.traces.map((t) => (isGuessed.value && t.kind !== 'earlier' ? shallow(t.curve) : t.curve)),
       props.limit.swr,
     ),
     inner.value,
-  )
-  return { ...made, x: transform.value.rescaleX(made.x) }
-})
+  ),
+)
+const scale = computed(() => ({ ...base.value, x: transform.value.rescaleX(base.value.x) }))
+const stretch = computed(() => `translate(${transform.value.x} 0) scale(${transform.value.k} 1)`)
 const shownSpan = computed(() => scale.value.x.domain() as [number, number])
 
+const paths = computed(() => props.traces.map((t) => ({ trace: t, d: path(t.curve) })))
+
 function path(curve: Curve): string {
-  const { x, y } = scale.value
+  const { x, y } = base.value
   return (
     line<number>(
       (i) => x(curve.frequencyHz[i] ?? 0),
@@ -354,13 +358,15 @@ onBeforeUnmount(() => observer.disconnect())
             :y1="scale.y(returnLossOfSwr(limit.swr))"
             :y2="scale.y(returnLossOfSwr(limit.swr))"
           />
-          <path
-            v-for="t in traces"
-            :key="t.id"
-            :class="['trace', t.kind]"
-            :style="toneStyle(t.tone)"
-            :d="path(t.curve)"
-          />
+          <g :transform="stretch">
+            <path
+              v-for="{ trace: t, d } in paths"
+              :key="t.id"
+              :class="['trace', t.kind]"
+              :style="toneStyle(t.tone)"
+              :d="d"
+            />
+          </g>
         </g>
         <text
           class="limit-label"
@@ -496,6 +502,7 @@ text {
 
 .trace {
   fill: none;
+  vector-effect: non-scaling-stroke;
   stroke-linejoin: round;
 }
 
