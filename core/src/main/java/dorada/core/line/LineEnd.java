@@ -4,7 +4,6 @@ package dorada.core.line;
 public enum LineEnd {
     OPEN("open"),
     SHORT("shorted"),
-    ANTENNA("an antenna"),
     UNKNOWN("something unknown");
 
     private final String words;
