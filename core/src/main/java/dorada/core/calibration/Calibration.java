@@ -5,7 +5,6 @@ import dorada.core.rf.Reflection;
 import dorada.core.rf.Swr;
 import dorada.core.sweep.Sweep;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 
@@ -35,7 +34,7 @@ public final class Calibration {
      * @throws CalibrationException where two of them read alike
      */
     public static Calibration of(Standards.Truth read, Standards standards) {
-        return of(read, standards.at(read.open().frequenciesHz()));
+        return of(read, standards.at(read.open()));
     }
 
     /**
@@ -44,7 +43,7 @@ public final class Calibration {
      * @throws IllegalArgumentException where the frequencies differ
      */
     public static Calibration of(Standards.Truth read, Standards.Truth truth) {
-        if (!Arrays.equals(read.open().frequenciesHz(), truth.open().frequenciesHz())) {
+        if (!read.open().hasFrequenciesOf(truth.open())) {
             throw new IllegalArgumentException(
                     "What the standards are must be given at the frequencies that were swept.");
         }
@@ -53,15 +52,15 @@ public final class Calibration {
 
     /** The span over which it holds; a calibration at one frequency holds nowhere else. */
     public double startHz() {
-        return terms.frequencyHz()[0];
+        return terms.frequencies().startHz();
     }
 
     public double stopHz() {
-        return terms.frequencyHz()[points() - 1];
+        return terms.frequencies().stopHz();
     }
 
     public int points() {
-        return terms.frequencyHz().length;
+        return terms.frequencies().size();
     }
 
     /** True where all of {@code span} is calibrated. */

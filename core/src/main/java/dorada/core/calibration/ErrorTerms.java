@@ -15,17 +15,14 @@ final class ErrorTerms {
     /** Standards that read as alike as this cannot be told apart, as |difference| of reflections. */
     private static final double ALIKE = 0.02;
 
-    private final double[] frequencyHz;
     private final Sweep a;
     private final Sweep b;
     private final Sweep c;
 
-    private ErrorTerms(double[] frequencyHz, double[][] parts) {
-        this.frequencyHz = frequencyHz;
-        double ohm = Sweep.STANDARD_REFERENCE_OHM;
-        this.a = new Sweep(frequencyHz, parts[0], parts[1], ohm);
-        this.b = new Sweep(frequencyHz, parts[2], parts[3], ohm);
-        this.c = new Sweep(frequencyHz, parts[4], parts[5], ohm);
+    private ErrorTerms(Sweep a, Sweep b, Sweep c) {
+        this.a = a;
+        this.b = b;
+        this.c = c;
     }
 
     /**
@@ -35,20 +32,29 @@ final class ErrorTerms {
      */
     static ErrorTerms of(Standards.Truth read, Standards.Truth truth) {
         int n = read.open().size();
-        double[][] parts = new double[6][n];
+        double[] ar = new double[n];
+        double[] ai = new double[n];
+        double[] br = new double[n];
+        double[] bi = new double[n];
+        double[] cr = new double[n];
+        double[] ci = new double[n];
         double[] m = new double[6];
         double[] g = new double[6];
         double[] term = new double[6];
         for (int i = 0; i < n; i++) {
             fill(m, read, i);
             fill(g, truth, i);
-            requireApart(m, read.open().frequencyHz(i));
+            requireApart(m, read.open(), i);
             solve(m, g, term);
-            for (int k = 0; k < 6; k++) {
-                parts[k][i] = term[k];
-            }
+            ar[i] = term[0];
+            ai[i] = term[1];
+            br[i] = term[2];
+            bi[i] = term[3];
+            cr[i] = term[4];
+            ci[i] = term[5];
         }
-        return new ErrorTerms(read.open().frequenciesHz(), parts);
+        Sweep at = read.open();
+        return new ErrorTerms(at.withReflections(ar, ai), at.withReflections(br, bi), at.withReflections(cr, ci));
     }
 
     private static void fill(double[] into, Standards.Truth from, int i) {
@@ -60,21 +66,28 @@ final class ErrorTerms {
         into[5] = from.load().im(i);
     }
 
-    private static void requireApart(double[] m, double hz) {
-        for (int i = 0; i < 3; i++) {
-            int j = (i + 1) % 3;
-            double re = m[2 * i] - m[2 * j];
-            double im = m[2 * i + 1] - m[2 * j + 1];
-            if (re * re + im * im < ALIKE * ALIKE) {
-                String[] names = {"open", "short", "load"};
-                throw new CalibrationException(String.format(
-                        Locale.ROOT,
-                        "The %s and the %s read alike at %.3f MHz. Was one of them measured twice, or is nothing connected?",
-                        names[Math.min(i, j)],
-                        names[Math.max(i, j)],
-                        hz / 1e6));
-            }
+    private static void requireApart(double[] m, Sweep at, int i) {
+        String alike = null;
+        if (alike(m, 0, 2)) {
+            alike = "open and the short";
+        } else if (alike(m, 2, 4)) {
+            alike = "short and the load";
+        } else if (alike(m, 0, 4)) {
+            alike = "open and the load";
         }
+        if (alike != null) {
+            throw new CalibrationException(String.format(
+                    Locale.ROOT,
+                    "The %s read alike at %.3f MHz. Was one of them measured twice, or is nothing connected?",
+                    alike,
+                    at.frequencyHz(i) / 1e6));
+        }
+    }
+
+    private static boolean alike(double[] m, int one, int other) {
+        double re = m[one] - m[other];
+        double im = m[one + 1] - m[other + 1];
+        return re * re + im * im < ALIKE * ALIKE;
     }
 
     /** Differences of the equations leave two in b and c; a follows. All numbers as pairs re, im. */
@@ -103,26 +116,24 @@ final class ErrorTerms {
         double bi = g1r * m2i + g1i * m2r - (m1r * g2i + m1i * g2r);
         double cr = u1r * m2r - u1i * m2i - (m1r * u2r - m1i * u2i);
         double ci = u1r * m2i + u1i * m2r - (m1r * u2i + m1i * u2r);
-        double d = dr * dr + di * di;
-        term[2] = (br * dr + bi * di) / d;
-        term[3] = (bi * dr - br * di) / d;
-        term[4] = (cr * dr + ci * di) / d;
-        term[5] = (ci * dr - cr * di) / d;
+        double inverse = 1 / (dr * dr + di * di);
+        term[2] = (br * dr + bi * di) * inverse;
+        term[3] = (bi * dr - br * di) * inverse;
+        term[4] = (cr * dr + ci * di) * inverse;
+        term[5] = (ci * dr - cr * di) * inverse;
         term[0] = m[4] - (term[2] * u[4] - term[3] * u[5]) + (term[4] * g[4] - term[5] * g[5]);
         term[1] = m[5] - (term[2] * u[5] + term[3] * u[4]) + (term[4] * g[5] + term[5] * g[4]);
     }
 
-    double[] frequencyHz() {
-        return frequencyHz;
+    /** A sweep over the calibrated points; its reflections are the directivity. */
+    Sweep frequencies() {
+        return a;
     }
 
     /** Corrected reflections of {@code raw}, whose frequencies must lie inside; between points the terms are interpolated. */
     Sweep correct(Sweep raw) {
         int n = raw.size();
-        boolean same = n == frequencyHz.length;
-        for (int i = 0; same && i < n; i++) {
-            same = raw.frequencyHz(i) == frequencyHz[i];
-        }
+        boolean same = a.hasFrequenciesOf(raw);
         Sweep ta = same ? a : a.atPointsOf(raw);
         Sweep tb = same ? b : b.atPointsOf(raw);
         Sweep tc = same ? c : c.atPointsOf(raw);
@@ -135,17 +146,17 @@ final class ErrorTerms {
             double ni = mi - ta.im(i);
             double dr = tb.re(i) * mr - tb.im(i) * mi - tc.re(i);
             double di = tb.re(i) * mi + tb.im(i) * mr - tc.im(i);
-            double d = dr * dr + di * di;
-            re[i] = (nr * dr + ni * di) / d;
-            im[i] = (ni * dr - nr * di) / d;
+            double inverse = 1 / (dr * dr + di * di);
+            re[i] = (nr * dr + ni * di) * inverse;
+            im[i] = (ni * dr - nr * di) * inverse;
         }
-        return new Sweep(raw.frequenciesHz(), re, im, Sweep.STANDARD_REFERENCE_OHM);
+        return raw.withReflections(re, im);
     }
 
     /** Greatest directivity error before correction, as |a|. */
     double worstDirectivity() {
         double worst = 0;
-        for (int i = 0; i < frequencyHz.length; i++) {
+        for (int i = 0; i < a.size(); i++) {
             worst = Math.max(worst, a.magnitude(i));
         }
         return worst;

@@ -3,6 +3,7 @@ package dorada.core.calibration;
 import dorada.core.rf.Reflection;
 import dorada.core.rf.Wavelength;
 import dorada.core.sweep.Sweep;
+import java.util.Arrays;
 
 /**
  * What the open, the short and the load of a set really are, re 50 Ω at the reference plane.
@@ -58,30 +59,31 @@ public record Standards(double openOffsetM, double openFarad, double shortOffset
         return new Reflection(Math.cos(seen), Math.sin(seen));
     }
 
-    /** The three as sweeps over {@code frequencyHz}. */
-    public Truth at(double[] frequencyHz) {
-        int n = frequencyHz.length;
-        double[][] parts = new double[6][n];
-        Reflection load = load();
+    /** The three as sweeps re 50 Ω over the frequencies of {@code read}. */
+    public Truth at(Sweep read) {
+        int n = read.size();
+        double[] openRe = new double[n];
+        double[] openIm = new double[n];
+        double[] shortRe = new double[n];
+        double[] shortIm = new double[n];
+        double[] loadRe = new double[n];
+        Arrays.fill(loadRe, load().re());
         // Without offset and fringing they are the same at every frequency.
         boolean ideal = openOffsetM == 0 && openFarad == 0 && shortOffsetM == 0 && shortHenry == 0;
-        Reflection o = open(frequencyHz[0]);
-        Reflection s = shorted(frequencyHz[0]);
+        Reflection o = open(read.frequencyHz(0));
+        Reflection s = shorted(read.frequencyHz(0));
         for (int i = 0; i < n; i++) {
-            o = ideal ? o : open(frequencyHz[i]);
-            s = ideal ? s : shorted(frequencyHz[i]);
-            parts[0][i] = o.re();
-            parts[1][i] = o.im();
-            parts[2][i] = s.re();
-            parts[3][i] = s.im();
-            parts[4][i] = load.re();
-            parts[5][i] = load.im();
+            o = ideal ? o : open(read.frequencyHz(i));
+            s = ideal ? s : shorted(read.frequencyHz(i));
+            openRe[i] = o.re();
+            openIm[i] = o.im();
+            shortRe[i] = s.re();
+            shortIm[i] = s.im();
         }
-        double ohm = Sweep.STANDARD_REFERENCE_OHM;
         return new Truth(
-                new Sweep(frequencyHz, parts[0], parts[1], ohm),
-                new Sweep(frequencyHz, parts[2], parts[3], ohm),
-                new Sweep(frequencyHz, parts[4], parts[5], ohm));
+                read.withReflections(openRe, openIm),
+                read.withReflections(shortRe, shortIm),
+                read.withReflections(loadRe, new double[n]));
     }
 
     /** Reflections of the three over the same frequencies: what they are, or what was read of them. */
@@ -89,9 +91,7 @@ public record Standards(double openOffsetM, double openFarad, double shortOffset
 
         /** @throws IllegalArgumentException where the three are not over the same frequencies or lack their phase */
         public Truth {
-            double[] hz = open.frequenciesHz();
-            if (!java.util.Arrays.equals(hz, shorted.frequenciesHz())
-                    || !java.util.Arrays.equals(hz, load.frequenciesHz())) {
+            if (!open.hasFrequenciesOf(shorted) || !open.hasFrequenciesOf(load)) {
                 throw new IllegalArgumentException(
                         "Open, short and load must be swept over the same frequencies with the same number of points.");
             }

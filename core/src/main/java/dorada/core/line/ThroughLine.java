@@ -97,9 +97,9 @@ public final class ThroughLine {
             // Against the line's impedance: (Γ + q)/(1 + qΓ).
             double dr = 1 + q * gr;
             double di = q * gi;
-            double d = dr * dr + di * di;
-            double ur = ((gr + q) * dr + gi * di) / d;
-            double ui = (gi * dr - (gr + q) * di) / d;
+            double inverse = 1 / (dr * dr + di * di);
+            double ur = ((gr + q) * dr + gi * di) * inverse;
+            double ui = (gi * dr - (gr + q) * di) * inverse;
             double size = Math.exp(nepersPerDb * (lossK1 * Math.sqrt(mhz) + lossK2 * mhz));
             double c = size * Math.cos(turn * hz);
             double s = size * Math.sin(turn * hz);
@@ -108,10 +108,10 @@ public final class ThroughLine {
             // And back, with q turned over.
             dr = 1 - q * vr;
             di = -q * vi;
-            d = dr * dr + di * di;
-            re[i] = ((vr - q) * dr + vi * di) / d;
-            im[i] = (vi * dr - (vr - q) * di) / d;
+            inverse = 1 / (dr * dr + di * di);
+            re[i] = ((vr - q) * dr + vi * di) * inverse;
+            im[i] = (vi * dr - (vr - q) * di) * inverse;
         }
-        return new Sweep(sweep.frequenciesHz(), re, im, from);
+        return sweep.withReflections(re, im);
     }
 }

@@ -41,14 +41,27 @@ public final class Sweep {
     }
 
     private Sweep(double[] frequencyHz, double[] re, double[] im, double referenceOhm, boolean hasPhase) {
-        if (frequencyHz.length == 0) {
-            throw new IllegalArgumentException("A sweep needs at least one point.");
-        }
-        if (re.length != frequencyHz.length || im.length != frequencyHz.length) {
+        this(referenceOhm, hasPhase, ascending(frequencyHz), re, im);
+    }
+
+    /** Shares {@code ascendingHz}, which nobody can change any more. */
+    private Sweep(double referenceOhm, boolean hasPhase, double[] ascendingHz, double[] re, double[] im) {
+        if (re.length != ascendingHz.length || im.length != ascendingHz.length) {
             throw new IllegalArgumentException("A sweep needs as many reflections as frequencies.");
         }
         if (!(referenceOhm > 0) || Double.isInfinite(referenceOhm)) {
             throw new IllegalArgumentException("A reference resistance must be above 0 Ω, not " + referenceOhm + ".");
+        }
+        this.frequencyHz = ascendingHz;
+        this.re = finite(re);
+        this.im = finite(im);
+        this.referenceOhm = referenceOhm;
+        this.hasPhase = hasPhase;
+    }
+
+    private static double[] ascending(double[] frequencyHz) {
+        if (frequencyHz.length == 0) {
+            throw new IllegalArgumentException("A sweep needs at least one point.");
         }
         double last = 0;
         for (int i = 0; i < frequencyHz.length; i++) {
@@ -56,16 +69,18 @@ public final class Sweep {
                 throw new IllegalArgumentException("Frequencies must ascend from above 0 Hz: point " + i + " is at "
                         + frequencyHz[i] + " Hz after " + last + " Hz.");
             }
-            if (!Double.isFinite(re[i]) || !Double.isFinite(im[i])) {
-                throw new IllegalArgumentException("Point " + i + " is not a number.");
-            }
             last = frequencyHz[i];
         }
-        this.frequencyHz = frequencyHz.clone();
-        this.re = re.clone();
-        this.im = im.clone();
-        this.referenceOhm = referenceOhm;
-        this.hasPhase = hasPhase;
+        return frequencyHz.clone();
+    }
+
+    private static double[] finite(double[] values) {
+        for (int i = 0; i < values.length; i++) {
+            if (!Double.isFinite(values[i])) {
+                throw new IllegalArgumentException("Point " + i + " is not a number.");
+            }
+        }
+        return values.clone();
     }
 
     /**
@@ -140,6 +155,22 @@ public final class Sweep {
         return frequencyHz.clone();
     }
 
+    /** True where both were swept over exactly the same points. */
+    public boolean hasFrequenciesOf(Sweep other) {
+        return Arrays.equals(frequencyHz, other.frequencyHz);
+    }
+
+    /**
+     * Other reflections at the same frequencies, against the same reference.
+     *
+     * @param newRe real parts of Γ, as many as this sweep has points
+     * @param newIm imaginary parts of Γ
+     * @throws IllegalArgumentException where their number differs or one of them is not a number
+     */
+    public Sweep withReflections(double[] newRe, double[] newIm) {
+        return new Sweep(referenceOhm, true, frequencyHz, newRe, newIm);
+    }
+
     public boolean covers(double hz) {
         return hz >= startHz() && hz <= stopHz();
     }
@@ -172,7 +203,7 @@ public final class Sweep {
             newRe[i] = r.re();
             newIm[i] = r.im();
         }
-        return new Sweep(frequencyHz, newRe, newIm, toOhm);
+        return new Sweep(toOhm, true, frequencyHz, newRe, newIm);
     }
 
     /** @throws IllegalStateException naming {@code what} cannot be done where only |Γ| is known */
@@ -202,7 +233,7 @@ public final class Sweep {
             newRe[i] = r.re();
             newIm[i] = r.im();
         }
-        return new Sweep(other.frequencyHz, newRe, newIm, referenceOhm, hasPhase);
+        return new Sweep(referenceOhm, hasPhase, other.frequencyHz, newRe, newIm);
     }
 
     /** The same curve with every frequency passed through {@code move}, which must keep their order. */

@@ -126,7 +126,7 @@ class CalibrationController {
             throw JobException.atField("frequenciesHz", "There are no frequencies: give at least one.");
         }
         Standards.Truth read = standards(hz, request.open, request.shorted, request.load, "");
-        Standards.Truth truth = truth(hz, request.truth);
+        Standards.Truth truth = truth(read.open(), request.truth);
         Sweep raw = TraceData.sweepOf(hz, request.raw, "raw");
         try {
             Calibration.Corrected c = Calibration.of(read, truth).correct(raw);
@@ -141,16 +141,16 @@ class CalibrationController {
         }
     }
 
-    private Standards.Truth truth(double[] hz, JsonNode truth) {
+    private Standards.Truth truth(Sweep swept, JsonNode truth) {
         if (truth == null || truth.isNull() || truth.isString()) {
             if (truth != null && truth.isString() && truth.asString().equals("ideal")) {
-                return Standards.IDEAL.at(hz);
+                return Standards.IDEAL.at(swept);
             }
             throw JobException.atField("truth", "The truth is {open, short, load}, or \"ideal\".");
         }
         try {
             TruthRequest t = json.treeToValue(truth, TruthRequest.class);
-            return standards(hz, t.open, t.shorted, t.load, "truth.");
+            return standards(swept.frequenciesHz(), t.open, t.shorted, t.load, "truth.");
         } catch (tools.jackson.core.JacksonException e) {
             throw JobException.atField("truth", "The truth is {open, short, load}, or \"ideal\".");
         }
