@@ -7,6 +7,7 @@ import { formatSwr, returnLossOfSwr, swrOfReturnLoss } from '@/units/swr'
 import { formatMhz } from '@/units/frequency'
 import { toneStyle, toneText } from './tones'
 import { deepestIn, floorDb, labelRows, returnLossAt, sweepScale, type Curve } from './sweepScale'
+import { thinned } from './thinned'
 
 /**
  * The sweep picture: return loss downward with SWR at the same heights, earlier passes fading behind, the expected next
@@ -47,6 +48,8 @@ const ROW = 34
 /** More rows of names than this would push the picture down; the table has every channel. */
 const MOST_ROWS = 3
 const LONGEST_NAME = 16
+/** As much of a pixel as nobody sees. */
+const UNSEEN = 0.3
 
 const frame = ref<HTMLElement>()
 const surface = ref<SVGRectElement>()
@@ -142,13 +145,16 @@ const shownSpan = computed(() => scale.value.x.domain() as [number, number])
 
 const paths = computed(() => props.traces.map((t) => ({ trace: t, d: path(t.curve) })))
 
+/** Thinned by height alone, which zooming leaves as it is. */
 function path(curve: Curve): string {
   const { x, y } = base.value
+  const xs = curve.frequencyHz.map(x)
+  const ys = curve.returnLossDb.map(y)
   return (
     line<number>(
-      (i) => x(curve.frequencyHz[i] ?? 0),
-      (i) => y(curve.returnLossDb[i] ?? 0),
-    )(curve.frequencyHz.map((_, i) => i)) ?? ''
+      (i) => xs[i] ?? 0,
+      (i) => ys[i] ?? 0,
+    )(thinned(xs, ys, UNSEEN)) ?? ''
   )
 }
 
