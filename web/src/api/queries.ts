@@ -211,7 +211,7 @@ export async function readTraceFile(file: File, port = 1): Promise<Schemas['Read
 }
 
 export type NewPass =
-  | { recording: Recording; startHz: number; stopHz: number; points: number }
+  | { recording: Recording; startHz: number; stopHz: number; points: number; instrument?: string }
   | { recording: Recording; file: File; port: number }
   | { recording: Recording; kind: Schemas['SpotsRequest']['kind']; spots: Schemas['SpotRequest'][] }
 
@@ -239,6 +239,11 @@ async function sendPass(id: string, pass: NewPass): Promise<Schemas['PassView']>
   const body: unknown = await response.json().catch(() => undefined)
   if (!response.ok) throw problemOf(response.status, body as Parameters<typeof problemOf>[1])
   return body as Schemas['PassView']
+}
+
+/** The stand-in and the analysers on the shop's network. */
+export function useInstruments() {
+  return useQuery({ queryKey: ['instruments'], queryFn: () => answer(api.GET('/api/instruments')) })
 }
 
 /** Records a pass of installation `id`; the list follows. */

@@ -1,13 +1,12 @@
 <script setup lang="ts">
-import { useQuery } from '@tanstack/vue-query'
 import { computed, onBeforeUnmount, onMounted, ref, shallowRef, watch } from 'vue'
 import { answer, api, type Schemas } from '@/api/client'
-import { useMe } from '@/api/queries'
+import { useCalibrations, useInstruments, useMe } from '@/api/queries'
 import SweepPlot, { type PlotTrace } from '@/plots/SweepPlot.vue'
 import { isTyping } from '@/shell/keys'
 import TextField from '@/shell/TextField.vue'
 import { formatMhz, parseFrequency } from '@/units/frequency'
-import { curveOf, sentenceOf, useLive, type LiveSweep } from './live'
+import { curveOf, sentenceOf, useLive, type LiveSettings, type LiveSweep } from './live'
 import PracticeDrawer from './PracticeDrawer.vue'
 
 const LIMIT = { swr: 2, label: 'SWR 2' }
@@ -15,11 +14,9 @@ const POINTS = [51, 101, 201, 401, 801]
 const AVERAGES = [1, 4, 16, 64]
 
 const me = useMe()
-const instruments = useQuery({
-  queryKey: ['instruments'],
-  queryFn: () => answer(api.GET('/api/instruments')),
-})
-const settings = ref({
+const instruments = useInstruments()
+const { calibrations } = useCalibrations()
+const settings = ref<LiveSettings>({
   instrument: 'stand-in',
   startHz: 140e6,
   stopHz: 172e6,
@@ -47,7 +44,7 @@ const sentence = computed(() => {
   return sentenceOf(sweep.value)
 })
 
-function apply(next: Partial<typeof settings.value>) {
+function apply(next: Partial<LiveSettings>) {
   settings.value = { ...settings.value, ...next }
   startText.value = formatMhz(settings.value.startHz)
   stopText.value = formatMhz(settings.value.stopHz)
@@ -197,6 +194,19 @@ onBeforeUnmount(() => window.removeEventListener('keydown', key))
           <RouterLink to="/instruments">instruments and their command texts</RouterLink>
         </span>
       </label>
+      <label class="field">
+        <span class="name">Corrected by</span>
+        <select
+          :value="settings.calibrationId ?? ''"
+          @change="apply({ calibrationId: ($event.target as HTMLSelectElement).value || undefined })"
+        >
+          <option value="">the instrument itself</option>
+          <option v-for="c in calibrations.data.value ?? []" :key="c.id" :value="c.id">
+            {{ c.name }}, {{ formatMhz(c.startHz, 0) }} to {{ formatMhz(c.stopHz, 0) }} MHz
+          </option>
+        </select>
+      </label>
+      <p v-for="w in sweep?.warnings ?? []" :key="w" class="caution">{{ w }}</p>
       <template v-if="mayWork">
         <button class="do" @click="startOrStop">{{ running ? 'Stop' : 'Start sweeping' }}<kbd>S</kbd></button>
         <div class="two">

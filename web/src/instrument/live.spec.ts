@@ -13,6 +13,7 @@ const sweep: LiveSweep = {
   dipAtEdge: false,
   flatAndLow: false,
   looking: false,
+  warnings: [],
 }
 
 describe('a live sweep', () => {

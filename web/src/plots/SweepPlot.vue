@@ -258,6 +258,11 @@ function dragMarker(event: PointerEvent) {
   moveMarker(held.value, event.clientX - (surface.value?.getBoundingClientRect().left ?? 0))
 }
 
+/** Over a marker the wheel zooms as beside it. */
+function wheelBeneath(event: WheelEvent) {
+  surface.value?.dispatchEvent(new WheelEvent('wheel', event))
+}
+
 function stepMarker(index: number, by: number) {
   moveMarker(index, (flags.value[index]?.x ?? 0) + by)
 }
@@ -455,6 +460,7 @@ onBeforeUnmount(() => observer.disconnect())
             @pointerdown="((held = i), ($event.currentTarget as Element).setPointerCapture($event.pointerId))"
             @pointermove="dragMarker"
             @pointerup="held = undefined"
+            @wheel.prevent="wheelBeneath"
           >
             <line :y2="inner.height" />
             <circle v-if="f.y !== undefined" :cy="f.y" r="4.5" />

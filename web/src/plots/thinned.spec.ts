@@ -5,12 +5,13 @@ const TOLERANCE = 0.25
 const xs = Array.from({ length: 2001 }, (_, i) => i * 0.4)
 
 function farthest(ys: number[], kept: number[]): number {
+  const at = (values: number[], i: number) => values[i] ?? NaN
   let worst = 0
   for (let k = 1; k < kept.length; k++) {
-    const [a, b] = [kept[k - 1]!, kept[k]!]
+    const [a, b] = [at(kept, k - 1), at(kept, k)]
     for (let i = a; i <= b; i++) {
-      const along = (xs[i]! - xs[a]!) / (xs[b]! - xs[a]!)
-      worst = Math.max(worst, Math.abs(ys[a]! + along * (ys[b]! - ys[a]!) - ys[i]!))
+      const along = (at(xs, i) - at(xs, a)) / (at(xs, b) - at(xs, a))
+      worst = Math.max(worst, Math.abs(at(ys, a) + along * (at(ys, b) - at(ys, a)) - at(ys, i)))
     }
   }
   return worst

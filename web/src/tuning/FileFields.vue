@@ -1,16 +1,15 @@
 <script setup lang="ts">
 import { ref, watch } from 'vue'
 import { Problem, type Schemas } from '@/api/client'
-import { readTraceFile, useCalibrations } from '@/api/queries'
+import { readTraceFile } from '@/api/queries'
 import { formatMhz } from '@/units/frequency'
-import { formatTime } from '@/units/time'
-import type { FileDraft } from './draft'
+import type { SweptDraft } from './draft'
+import RestsFields from './RestsFields.vue'
 
-/** A sweep from a file, and what it rests on: nobody can see that from the numbers. */
-const draft = defineModel<FileDraft>({ required: true })
+/** A sweep from a file, and what it rests on. */
+const draft = defineModel<SweptDraft>({ required: true })
 defineProps<{ wrong: Record<string, string> }>()
 const emit = defineEmits<{ choose: [file: File | undefined] }>()
-const { calibrations } = useCalibrations()
 
 const file = ref<File>()
 /** What the file says, before it is recorded. */
@@ -55,22 +54,7 @@ const span = (t: Schemas['TraceData']) =>
       <p v-if="preview.lacks" class="caution">{{ preview.lacks }}</p>
       <p v-for="w in preview.warnings" :key="w" class="caution">{{ w }}</p>
     </div>
-    <label class="field">
-      <span class="name">The analyser was</span>
-      <select v-model="draft.rests">
-        <option value="DECLARED_ANALYSER">calibrated in the instrument over this span</option>
-        <option value="UNCALIBRATED_ANALYSER">not calibrated, or nobody knows</option>
-        <option v-for="c in calibrations.data.value ?? []" :key="c.id" :value="c.id">
-          raw: correct with {{ c.name }}, {{ formatMhz(c.startHz, 0) }} to {{ formatMhz(c.stopHz, 0) }} MHz,
-          {{ formatTime(c.madeAt) }}
-        </option>
-      </select>
-      <span v-if="wrong.calibrationId" class="wrong" role="alert">{{ wrong.calibrationId }}</span>
-    </label>
-    <label v-if="draft.rests === 'DECLARED_ANALYSER'" class="field">
-      <span class="name">By whom, over which span</span>
-      <input v-model="draft.declared" class="text" placeholder="Noa this morning, 140 to 170 MHz" />
-    </label>
+    <RestsFields v-model="draft" :wrong="wrong" />
     <label v-if="preview?.ports === 2 || draft.port !== '1'" class="field">
       <span class="name">Of this two-port file, port</span>
       <select v-model="draft.port">
@@ -91,15 +75,5 @@ input[type='file'] {
   font: inherit;
   min-height: 44px;
   width: 100%;
-}
-
-.text {
-  font: inherit;
-  color: inherit;
-  min-height: 44px;
-  padding: 4px 10px;
-  border: 1px solid var(--line);
-  border-radius: 6px;
-  background: var(--card);
 }
 </style>

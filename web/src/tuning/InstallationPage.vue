@@ -138,8 +138,13 @@ const says = computed(() =>
 const sourceWords = computed(() => {
   const p = shown.value
   if (!p) return ''
-  const from =
-    p.source === 'FILE' ? `file ${p.fileName ?? ''}` : p.source === 'SPOTS' ? p.restsOn : 'simulated analyser'
+  const from = {
+    FILE: `file ${p.fileName ?? ''}`,
+    SPOTS: p.restsOn,
+    ANALYSER: 'swept here',
+    SIMULATED_ANALYSER: 'simulated analyser',
+    STANDARD: '',
+  }[p.source]
   return `pass ${p.number} · ${p.recordedBy}, ${formatTime(p.recordedAt)} · ${from}`
 })
 const restsWords = computed(() => {

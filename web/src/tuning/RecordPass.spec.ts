@@ -17,6 +17,7 @@ const installation = {
 
 const advised = {
   analysis: { startHz: 140e6, stopHz: 170e6 },
+  source: 'SIMULATED_ANALYSER',
   advice: { action: 'SHORTEN', amountM: 0.006 },
 } as unknown as Pass
 
@@ -225,7 +226,7 @@ describe('recording a file', () => {
       return json(201, { number: 2, changeM: 0 })()
     })
     const draft = freshDraft(installation, { ...advised, source: 'FILE' } as Pass, 'mm', false)
-    draft.file = { rests: 'DECLARED_ANALYSER', declared: 'Noa, 140 to 170 MHz', port: '2' }
+    draft.swept = { instrument: '', rests: 'DECLARED_ANALYSER', declared: 'Noa, 140 to 170 MHz', port: '2' }
     const page = form(draft)
     await flushPromises()
     const input = page.find('input[type=file]')
@@ -237,5 +238,30 @@ describe('recording a file', () => {
     expect(forms[0]?.get('declared')).toBe('Noa, 140 to 170 MHz')
     expect(forms[0]?.get('port')).toBe('2')
     expect(page.emitted('recorded')).toHaveLength(1)
+  })
+})
+
+describe('sweeping with an analyser of the shop', () => {
+  it('names the instrument, and the calibration that corrects it', async () => {
+    vi.stubGlobal('fetch', async (request: Request) => {
+      const path = new URL(request.url).pathname
+      if (path === '/api/calibrations')
+        return json(200, [
+          { id: 'c1', name: 'Bench', startHz: 140e6, stopHz: 170e6, madeAt: '2026-05-01T08:00:00Z' },
+        ])()
+      if (path === '/api/instruments') return json(200, [{ id: 'stand-in', name: 'Stand-in' }])()
+      sent.push({ url: request.url, body: await request.json() })
+      return json(422, { detail: 'The analyser does not answer.', field: 'instrument' })()
+    })
+    const draft = freshDraft(installation, { ...advised, source: 'ANALYSER' } as Pass, 'mm', false)
+    expect(draft.source).toBe('analyser')
+    const page = form(draft)
+    await flushPromises()
+    await page.findAll('select')[1]?.setValue('c1')
+    await page.find('form').trigger('submit')
+    await flushPromises()
+    expect(sent[0]?.body).toMatchObject({ instrument: 'stand-in', recording: { calibrationId: 'c1' } })
+    expect(page.find('[role=alert]').text()).toBe('The analyser does not answer.')
+    expect(page.text()).toContain('transmitting into an analyser destroys it')
   })
 })

@@ -9,6 +9,7 @@ import { useForm } from '@/shell/useForm'
 import { parseFrequency } from '@/units/frequency'
 import { parseLength } from '@/units/length'
 import { parseDecimal, type Parsed } from '@/units/number'
+import AnalyserFields from './AnalyserFields.vue'
 import { dropDraft, keepDraft, type PassDraft } from './draft'
 import FileFields from './FileFields.vue'
 import { changeWords, type Installation } from './sentence'
@@ -46,18 +47,14 @@ function read(): NewPass | undefined {
     note: d.note,
   }
   let pass: NewPass | undefined
+  const { rests, declared, port, instrument } = d.swept
+  const isKind = rests.endsWith('_ANALYSER')
+  const rested = {
+    ...recording,
+    ...(isKind ? { rests: rests as FileRests, declared } : { calibrationId: rests }),
+  }
   if (d.source === 'file') {
-    const { rests, declared, port } = d.file
-    const isKind = rests.endsWith('_ANALYSER')
-    if (file.value)
-      pass = {
-        recording: {
-          ...recording,
-          ...(isKind ? { rests: rests as FileRests, declared } : { calibrationId: rests }),
-        },
-        file: file.value,
-        port: Number(port),
-      }
+    if (file.value) pass = { recording: rested, file: file.value, port: Number(port) }
     else bad.file = 'Please choose a file.'
   } else if (d.source === 'meter') {
     const { spots, wrong: wrongSpots } = readSpots(d.meter)
@@ -70,7 +67,10 @@ function read(): NewPass | undefined {
     if (startHz >= stopHz) bad.stopHz = 'The sweep must stop above its start.'
     if (!Number.isInteger(points) || points < 2 || points > 1601)
       bad.points ??= 'A sweep has 2 to 1601 points.'
-    pass = { recording, startHz, stopHz, points }
+    pass =
+      d.source === 'analyser'
+        ? { recording: rested, startHz, stopHz, points, instrument }
+        : { recording, startHz, stopHz, points }
   }
   wrong.value = bad
   return Object.keys(bad).length === 0 ? pass : undefined
@@ -133,23 +133,30 @@ function close() {
       v-model="draft.source"
       name="Reading from"
       :options="[
-        { value: 'simulated', word: 'Simulated analyser' },
+        { value: 'analyser', word: 'Analyser' },
         { value: 'file', word: 'File' },
         { value: 'meter', word: 'Meter, dial' },
+        { value: 'simulated', word: 'Simulated' },
       ]"
     />
-    <div v-if="draft.source === 'simulated'" class="three">
+    <div v-if="draft.source === 'simulated' || draft.source === 'analyser'" class="three">
       <TextField v-model="draft.startMhz" name="From, MHz" :wrong="wrong.startHz" />
       <TextField v-model="draft.stopMhz" name="To, MHz" :wrong="wrong.stopHz" />
       <TextField v-model="draft.points" name="Points" :wrong="wrong.points" />
     </div>
+    <AnalyserFields v-if="draft.source === 'analyser'" v-model="draft.swept" :wrong="wrong" />
     <FileFields
       v-else-if="draft.source === 'file'"
-      v-model="draft.file"
+      v-model="draft.swept"
       :wrong="wrong"
       @choose="(chosen) => (file = chosen)"
     />
-    <SpotFields v-else v-model="draft.meter" :installation="installation" :wrong="wrong" />
+    <SpotFields
+      v-else-if="draft.source === 'meter'"
+      v-model="draft.meter"
+      :installation="installation"
+      :wrong="wrong"
+    />
     <p v-if="trouble && !Object.keys(wrong).length" class="wrong" role="alert">{{ trouble }}</p>
     <button class="do" type="submit" :disabled="busy">
       {{

@@ -69,7 +69,7 @@ describe('fields for a file', () => {
         ),
       ),
     )
-    const draft = reactive({ rests: 'DECLARED_ANALYSER', declared: '', port: '1' })
+    const draft = reactive({ instrument: '', rests: 'DECLARED_ANALYSER', declared: '', port: '1' })
     const found = mount(FileFields, {
       props: { modelValue: draft, wrong: { file: 'Please choose a file.' } },
       global: { plugins: [VueQueryPlugin] },
@@ -106,7 +106,7 @@ describe('fields for a file', () => {
         )
       }),
     )
-    const draft = reactive({ rests: 'UNCALIBRATED_ANALYSER', declared: '', port: '1' })
+    const draft = reactive({ instrument: '', rests: 'UNCALIBRATED_ANALYSER', declared: '', port: '1' })
     const found = mount(FileFields, {
       props: { modelValue: draft, wrong: {} },
       global: { plugins: [VueQueryPlugin] },

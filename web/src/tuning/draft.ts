@@ -10,16 +10,17 @@ export interface PassDraft {
   change: 'shortened' | 'lengthened' | 'nothing'
   amount: string
   note: string
-  source: 'simulated' | 'file' | 'meter'
+  source: 'analyser' | 'file' | 'meter' | 'simulated'
   startMhz: string
   stopMhz: string
   points: string
-  file: FileDraft
+  swept: SweptDraft
   meter: MeterDraft
 }
 
-/** What an imported sweep rests on: a kind of reading, or the id of one of the shop's calibrations. */
-export interface FileDraft {
+/** Where a sweep comes from, and what it rests on: a kind of reading, or the id of one of the shop's calibrations. */
+export interface SweptDraft {
+  instrument: string
   rests: string
   declared: string
   port: string
@@ -27,6 +28,14 @@ export interface FileDraft {
 
 const WIDER_THAN_THE_BAND = 0.09
 const POINTS = 401
+
+const SOURCES: Record<Schemas['PassView']['source'], PassDraft['source']> = {
+  SIMULATED_ANALYSER: 'simulated',
+  ANALYSER: 'analyser',
+  FILE: 'file',
+  SPOTS: 'meter',
+  STANDARD: 'simulated',
+}
 
 const key = (installationId: string) => `dorada.pass-draft.${installationId}`
 
@@ -47,11 +56,11 @@ export function freshDraft(
     amount: changes ? formatLength(advice?.amountM ?? 0, unit, true) : '',
     note: '',
     // Whoever reads a meter goes on reading it.
-    source: last?.source === 'SPOTS' ? 'meter' : last?.source === 'FILE' ? 'file' : 'simulated',
+    source: last ? SOURCES[last.source] : 'simulated',
     startMhz: formatMhz(span.startHz),
     stopMhz: formatMhz(span.stopHz),
     points: String(POINTS),
-    file: { rests: 'UNCALIBRATED_ANALYSER', declared: '', port: '1' },
+    swept: { instrument: 'stand-in', rests: 'UNCALIBRATED_ANALYSER', declared: '', port: '1' },
     meter: freshMeter(installation.channels.map((c) => c.frequencyHz)),
   }
 }
@@ -69,8 +78,8 @@ function aroundTheBand(installation: Schemas['InstallationView']) {
 export function loadDraft(installationId: string): PassDraft | undefined {
   const text = localStorage.getItem(key(installationId))
   const draft = text ? (JSON.parse(text) as PassDraft) : undefined
-  // One that was kept before meters could be typed lacks these.
-  return draft?.meter && draft.file ? draft : undefined
+  // One that was kept by an older page lacks these.
+  return draft?.meter && draft.swept ? draft : undefined
 }
 
 export function keepDraft(installationId: string, draft: PassDraft): void {

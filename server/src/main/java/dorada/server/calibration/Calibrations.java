@@ -73,6 +73,17 @@ public class Calibrations {
         }
     }
 
+    /** Calibration {@code id}, to be used on many sweeps. */
+    @Transactional(readOnly = true)
+    public Calibration forUse(UUID id) {
+        return byId(id).calibration();
+    }
+
+    @Transactional(readOnly = true)
+    public String nameOf(UUID id) {
+        return byId(id).name();
+    }
+
     Calibration.Quality check(UUID id, Sweep loadAgain) {
         KeptCalibration kept = byId(id);
         try {

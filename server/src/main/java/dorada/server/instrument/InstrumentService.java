@@ -1,5 +1,7 @@
 package dorada.server.instrument;
 
+import dorada.core.calibration.Calibration;
+import dorada.core.calibration.CalibrationException;
 import dorada.core.instrument.Span;
 import dorada.core.instrument.scpi.CommandProfile;
 import dorada.core.instrument.scpi.InstrumentException;
@@ -9,7 +11,9 @@ import dorada.server.problem.JobException;
 import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
+import java.util.function.BooleanSupplier;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.databind.json.JsonMapper;
@@ -114,6 +118,31 @@ public class InstrumentService {
         } catch (InstrumentException e) {
             throw JobException.atField("host", e.getMessage());
         }
+    }
+
+    /**
+     * One sweep of instrument {@code id}, corrected by {@code with}, or by the instrument itself where that is empty.
+     */
+    public Calibration.Corrected sweep(String id, Span span, int points, Optional<Calibration> with) {
+        try (ScpiAnalyser driver = driver(id)) {
+            return sweep(driver, span, points, 1, with, () -> true);
+        } catch (InstrumentException e) {
+            throw JobException.atField("instrument", e.getMessage());
+        } catch (CalibrationException e) {
+            throw JobException.atField("calibrationId", e.getMessage());
+        }
+    }
+
+    static Calibration.Corrected sweep(
+            ScpiAnalyser driver,
+            Span span,
+            int points,
+            int averages,
+            Optional<Calibration> with,
+            BooleanSupplier goOn) {
+        return with.isPresent()
+                ? with.get().correct(driver.rawSweep(span, points, averages, goOn))
+                : new Calibration.Corrected(driver.sweep(span, points, averages, goOn), List.of());
     }
 
     /** One sweep without the instrument's own correction. */

@@ -3,12 +3,14 @@ package dorada.server.instrument;
 import dorada.core.instrument.Span;
 import dorada.server.problem.JobException;
 import jakarta.validation.constraints.NotNull;
+import java.util.UUID;
 
 /**
  * What is to be swept, again and again.
  *
  * @param hold true to rest on the last sweep
  * @param find true to look for the dip: wide first, then narrow about it
+ * @param calibrationId a calibration of the shop that corrects raw sweeps; absent for the instrument's own correction
  */
 record LiveRequest(
         @NotNull String instrument,
@@ -17,7 +19,8 @@ record LiveRequest(
         @NotNull int points,
         @NotNull int averages,
         @NotNull boolean hold,
-        @NotNull boolean find) {
+        @NotNull boolean find,
+        UUID calibrationId) {
 
     private static final int MOST_POINTS = 1601;
     private static final int MOST_AVERAGES = 64;
@@ -43,6 +46,7 @@ record LiveRequest(
 
     /** The same on another span; {@code looking} while the dip is not found yet. */
     LiveRequest on(Span other, boolean looking) {
-        return new LiveRequest(instrument, other.startHz(), other.stopHz(), points, averages, hold, looking);
+        return new LiveRequest(
+                instrument, other.startHz(), other.stopHz(), points, averages, hold, looking, calibrationId);
     }
 }

@@ -1,5 +1,7 @@
 package dorada.server.instrument;
 
+import dorada.core.calibration.Calibration;
+import dorada.core.calibration.CalibrationException;
 import dorada.core.instrument.DipSearch;
 import dorada.core.instrument.SimulatedAnalyser;
 import dorada.core.instrument.Span;
@@ -8,12 +10,15 @@ import dorada.core.instrument.scpi.ScpiAnalyser;
 import dorada.core.sweep.Reading;
 import dorada.core.sweep.Sweep;
 import dorada.core.sweep.SweepAnalysis;
+import dorada.server.calibration.Calibrations;
 import dorada.server.problem.JobException;
 import jakarta.annotation.PreDestroy;
 import jakarta.validation.constraints.NotNull;
 import java.io.IOException;
 import java.time.Duration;
+import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.UUID;
 import java.util.concurrent.CancellationException;
 import java.util.concurrent.ConcurrentHashMap;
@@ -39,10 +44,12 @@ class LiveService {
     private static final int MOST_LOOKS = 7;
 
     private final InstrumentService instruments;
+    private final Calibrations calibrations;
     private final Map<UUID, Live> all = new ConcurrentHashMap<>();
 
-    LiveService(InstrumentService instruments) {
+    LiveService(InstrumentService instruments, Calibrations calibrations) {
         this.instruments = instruments;
+        this.calibrations = calibrations;
     }
 
     record LiveView(@NotNull UUID id, @NotNull LiveRequest settings) {}
@@ -56,6 +63,7 @@ class LiveService {
      * @param dipHz absent where the sweep is flat
      * @param flatAndLow too good to be true: loss or a dummy load, no antenna
      * @param looking true while the search for the dip goes on; the span moves with it
+     * @param warnings what a calibration of the shop left out
      */
     record LiveSweep(
             @NotNull long number,
@@ -68,7 +76,8 @@ class LiveService {
             Double dipSwr,
             Boolean dipAtEdge,
             @NotNull boolean flatAndLow,
-            @NotNull boolean looking) {}
+            @NotNull boolean looking,
+            @NotNull List<String> warnings) {}
 
     record LiveTrouble(@NotNull String sentence) {}
 
@@ -76,6 +85,7 @@ class LiveService {
         final UUID id = UUID.randomUUID();
         final UUID owner;
         volatile LiveRequest settings;
+        private Calibration calibration;
         private int looks;
         volatile boolean over;
         volatile boolean changed = true;
@@ -96,20 +106,30 @@ class LiveService {
                         Thread.sleep(REST_MS);
                         continue;
                     }
-                    LiveRequest now = settings;
-                    changed = false;
+                    LiveRequest now;
+                    Optional<Calibration> with;
+                    synchronized (this) {
+                        now = settings;
+                        with = Optional.ofNullable(calibration);
+                        changed = false;
+                    }
                     long begun = System.nanoTime();
                     try {
-                        Sweep s = analyser.sweep(
-                                now.span(), now.points(), now.averages(), () -> !over && !changed && listener != null);
+                        Calibration.Corrected s = InstrumentService.sweep(
+                                analyser,
+                                now.span(),
+                                now.points(),
+                                now.averages(),
+                                with,
+                                () -> !over && !changed && listener != null);
                         double tookMs = (System.nanoTime() - begun) / 1e6;
-                        SweepAnalysis analysis = new SweepAnalysis(s);
-                        tell("sweep", view(++number, analysis, tookMs, lookOn(now, analysis)));
+                        SweepAnalysis analysis = new SweepAnalysis(s.sweep());
+                        tell("sweep", view(++number, analysis, s.warnings(), tookMs, lookOn(now, analysis)));
                         Thread.sleep(REST_MS);
                     } catch (CancellationException e) {
                         // New settings, or nobody there: the loop looks again.
                         continue;
-                    } catch (InstrumentException e) {
+                    } catch (InstrumentException | CalibrationException e) {
                         tell("trouble", new LiveTrouble(e.getMessage()));
                         Thread.sleep(AFTER_TROUBLE_MS);
                     }
@@ -151,8 +171,9 @@ class LiveService {
             return goOn || next.found();
         }
 
-        synchronized void set(LiveRequest wanted) {
+        final synchronized void set(LiveRequest wanted) {
             looks = 0;
+            calibration = wanted.calibrationId() == null ? null : calibrations.forUse(wanted.calibrationId());
             settings = wanted.find()
                     ? wanted.on(DipSearch.begin(wanted.span(), LIMITS).span(), true)
                     : wanted;
@@ -167,7 +188,8 @@ class LiveService {
         }
     }
 
-    private static LiveSweep view(long number, SweepAnalysis analysis, double tookMs, boolean looking) {
+    private static LiveSweep view(
+            long number, SweepAnalysis analysis, List<String> warnings, double tookMs, boolean looking) {
         Sweep s = analysis.sweep();
         double[] re = new double[s.size()];
         double[] im = new double[s.size()];
@@ -187,7 +209,8 @@ class LiveService {
                 dip.map(d -> d.reading()).map(Reading::swr).orElse(null),
                 dip.map(d -> d.atEdge()).orElse(null),
                 analysis.isFlatAndLow(),
-                looking);
+                looking,
+                warnings);
     }
 
     LiveView start(UUID owner, LiveRequest settings) {

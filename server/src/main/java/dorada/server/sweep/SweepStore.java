@@ -28,6 +28,11 @@ public class SweepStore {
         return sweeps.save(new StoredSweep(sweep, SweepSource.SIMULATED_ANALYSER, null, List.of()));
     }
 
+    /** Keeps a sweep that an instrument took just now. */
+    public StoredSweep keepTaken(Sweep sweep, List<String> warnings) {
+        return sweeps.save(new StoredSweep(sweep, SweepSource.ANALYSER, null, warnings));
+    }
+
     /** Keeps readings at single channels. */
     public StoredSweep keepSpots(Sweep magnitudes) {
         return sweeps.save(new StoredSweep(magnitudes, SweepSource.SPOTS, null, List.of()));

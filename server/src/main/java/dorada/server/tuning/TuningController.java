@@ -1,10 +1,13 @@
 package dorada.server.tuning;
 
+import dorada.core.calibration.Calibration;
 import dorada.core.format.NumberFormat;
 import dorada.core.instrument.ReadingKind;
 import dorada.core.instrument.Span;
 import dorada.core.instrument.SpotReading;
+import dorada.server.calibration.Calibrations;
 import dorada.server.installation.InstallationView;
+import dorada.server.instrument.InstrumentService;
 import dorada.server.people.SignedIn;
 import dorada.server.problem.JobException;
 import dorada.server.sweep.UploadedSweep;
@@ -15,6 +18,7 @@ import jakarta.validation.constraints.NotNull;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
@@ -41,12 +45,16 @@ import org.springframework.web.multipart.MultipartFile;
 class TuningController {
 
     private final TuningService tuning;
+    private final InstrumentService instruments;
+    private final Calibrations calibrations;
 
-    TuningController(TuningService tuning) {
+    TuningController(TuningService tuning, InstrumentService instruments, Calibrations calibrations) {
         this.tuning = tuning;
+        this.instruments = instruments;
+        this.calibrations = calibrations;
     }
 
-    /** A pass to be measured with the simulated analyser. */
+    /** A pass to be measured by {@code instrument}; with the simulated analyser where that is absent. */
     record Measurement(
             @NotNull @Valid Recording recording,
             @NotNull double startHz,
@@ -55,7 +63,9 @@ class TuningController {
             @NotNull
             @Min(value = 2, message = "A sweep has 2 to 1601 points.")
             @Max(value = 1601, message = "A sweep has 2 to 1601 points.")
-            int points) {
+            int points,
+
+            String instrument) {
 
         Span span() {
             if (!(startHz > 0) || !(stopHz > startHz)) {
@@ -74,7 +84,17 @@ class TuningController {
     @ResponseStatus(HttpStatus.CREATED)
     PassView measure(
             @PathVariable UUID id, @Valid @RequestBody Measurement measurement, @AuthenticationPrincipal SignedIn me) {
-        return tuning.measure(id, measurement.recording(), measurement.span(), measurement.points(), me.id());
+        if (measurement.instrument() == null) {
+            return tuning.measure(id, measurement.recording(), measurement.span(), measurement.points(), me.id());
+        }
+        // Before the recording begins: an instrument may take its time.
+        UUID calibrationId = measurement.recording().calibrationId();
+        Calibration.Corrected taken = instruments.sweep(
+                measurement.instrument(),
+                measurement.span(),
+                measurement.points(),
+                Optional.ofNullable(calibrationId).map(calibrations::forUse));
+        return tuning.recordSwept(id, measurement.recording(), taken, me.id());
     }
 
     @PostMapping(path = "/installations/{id}/passes", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)

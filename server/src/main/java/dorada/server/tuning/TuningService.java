@@ -1,5 +1,6 @@
 package dorada.server.tuning;
 
+import dorada.core.calibration.Calibration;
 import dorada.core.format.CsvWriter;
 import dorada.core.format.FrequencyUnit;
 import dorada.core.format.NumberFormat;
@@ -89,6 +90,28 @@ public class TuningService {
         });
     }
 
+    /** Records what an instrument swept just now. */
+    public PassView recordSwept(UUID installationId, Recording recording, Calibration.Corrected taken, UUID by) {
+        boolean isOurs = recording.calibrationId() != null;
+        ReadingKind kind = isOurs ? ReadingKind.CALIBRATED_ANALYSER : sweptKind(recording);
+        String declared =
+                isOurs ? "corrected with " + calibrations.nameOf(recording.calibrationId()) : recording.declaredWords();
+        return record(
+                installationId,
+                recording,
+                by,
+                (installation, before) ->
+                        TuningPass.Taken.swept(sweeps.keepTaken(taken.sweep(), taken.warnings()), kind, declared));
+    }
+
+    private static ReadingKind sweptKind(Recording recording) {
+        ReadingKind kind = recording.rests() == null ? ReadingKind.UNCALIBRATED_ANALYSER : recording.rests();
+        if (!kind.isSwept()) {
+            throw JobException.atField("rests", "A sweep is of an analyser.");
+        }
+        return kind;
+    }
+
     /** Records an imported file, corrected by one of the shop's calibrations where the recording names one. */
     public PassView importFile(UUID installationId, Recording recording, UploadedSweep upload, UUID by) {
         return record(installationId, recording, by, (installation, before) -> {
@@ -102,12 +125,10 @@ public class TuningService {
                         ReadingKind.CALIBRATED_ANALYSER,
                         "corrected with " + use.name());
             }
-            ReadingKind kind = recording.rests() == null ? ReadingKind.UNCALIBRATED_ANALYSER : recording.rests();
-            if (!kind.isSwept()) {
-                throw JobException.atField("rests", "A file holds a sweep of an analyser.");
-            }
             return TuningPass.Taken.swept(
-                    sweeps.keepImported(upload.file(), upload.name(), upload.bytes()), kind, recording.declaredWords());
+                    sweeps.keepImported(upload.file(), upload.name(), upload.bytes()),
+                    sweptKind(recording),
+                    recording.declaredWords());
         });
     }
 

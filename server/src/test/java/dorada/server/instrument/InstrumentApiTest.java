@@ -10,12 +10,16 @@ import static org.springframework.test.web.servlet.request.MockMvcRequestBuilder
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.jsonPath;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
+import com.jayway.jsonpath.JsonPath;
 import dorada.server.ApiTest;
 import java.io.BufferedReader;
 import java.io.InputStreamReader;
 import java.io.PrintWriter;
 import java.net.Socket;
 import java.nio.charset.StandardCharsets;
+import java.util.List;
+import java.util.Locale;
+import java.util.UUID;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.test.web.servlet.MvcResult;
@@ -199,6 +203,80 @@ class InstrumentApiTest extends ApiTest {
                 .andExpect(jsonPath("$.detail", containsString("own correction is switched off is not known")));
         send(delete("/api/instruments/" + id), lead, "").andExpect(status().isNoContent());
         send(put("/api/practice/bench"), technician, bench("roof-quarter-wave", "[0.445]", "[]"))
+                .andExpect(status().isOk());
+    }
+
+    /** Raw, the stand-in's bridge makes some 0.07 of a load; our own calibration brings it back below 0.01. */
+    @Test
+    void aLiveSweepAndAPassGoThroughACalibrationOfTheShop() throws Exception {
+        StringBuilder standards = new StringBuilder();
+        for (String standard : List.of("OPEN", "SHORT", "LOAD")) {
+            connect(standard);
+            String raw = postJson(
+                            "/api/instruments/stand-in/raw-sweep",
+                            "{\"startHz\":145e6,\"stopHz\":165e6,\"points\":51,\"averages\":16}")
+                    .andReturn()
+                    .getResponse()
+                    .getContentAsString();
+            standards
+                    .append(",\"")
+                    .append(standard.equals("SHORT") ? "shorted" : standard.toLowerCase(Locale.ROOT))
+                    .append("\":")
+                    .append(raw);
+        }
+        String id = read(
+                postJson(
+                        "/api/calibrations",
+                        "{\"name\":\"live\",\"instrument\":\"stand-in\",\"cable\":\"\",\"adapter\":\"\",\"standards\":{"
+                                + "\"openOffsetM\":0,\"openFarad\":0,\"shortOffsetM\":0,\"shortHenry\":0,\"loadOhm\":50}"
+                                + standards + "}"),
+                "$.id");
+        String settings = SETTINGS.replace("}", ",\"calibrationId\":\"" + id + "\"}");
+        String live = read(send(post("/api/live"), technician, settings.formatted("stand-in", "150e6", false)), "$.id");
+        MvcResult stream = getAs(technician, "/api/live/" + live + "/events").andReturn();
+        String text = await(stream, "\"looking\"");
+        String sweep = text.substring(text.indexOf("data:") + 5).split("\n")[0];
+        List<Number> re = JsonPath.read(sweep, "$.re");
+        List<Number> im = JsonPath.read(sweep, "$.im");
+        assertThat(Math.hypot(re.get(10).doubleValue(), im.get(10).doubleValue()))
+                .isLessThan(0.01);
+        // 5 of 30 MHz lie outside: left out, and said so.
+        List<String> warnings = JsonPath.read(sweep, "$.warnings");
+        assertThat(warnings).singleElement().asString().contains("outside the calibrated");
+        send(
+                put("/api/live/" + live),
+                technician,
+                settings.replace("170e6", "210e6").formatted("stand-in", "200e6", false));
+        assertThat(await(stream, "event:trouble")).contains("outside the calibrated");
+        send(delete("/api/live/" + live), technician, "");
+
+        connect("ANTENNA");
+        String installation = makeInstallation(2);
+        String pass = "{\"recording\":{\"requestKey\":\"%s\",\"changeM\":0,\"note\":\"\"%s},\"startHz\":150e6,"
+                + "\"stopHz\":160e6,\"points\":51,\"instrument\":\"stand-in\"}";
+        postJson(
+                        "/api/installations/" + installation + "/passes",
+                        pass.formatted(UUID.randomUUID(), ",\"calibrationId\":\"" + id + "\""))
+                .andExpect(status().isCreated())
+                .andExpect(jsonPath("$.source").value("ANALYSER"))
+                .andExpect(jsonPath("$.readingKind").value("CALIBRATED_ANALYSER"))
+                .andExpect(jsonPath("$.declared").value("corrected with live"));
+        postJson("/api/installations/" + installation + "/passes", pass.formatted(UUID.randomUUID(), ""))
+                .andExpect(jsonPath("$.readingKind").value("UNCALIBRATED_ANALYSER"));
+        postJson(
+                        "/api/installations/" + installation + "/passes",
+                        pass.replace("160e6", "190e6")
+                                .replace("150e6", "180e6")
+                                .formatted(UUID.randomUUID(), ",\"calibrationId\":\"" + id + "\""))
+                .andExpect(status().isUnprocessableContent())
+                .andExpect(jsonPath("$.field").value("calibrationId"));
+    }
+
+    private void connect(String atPort) throws Exception {
+        send(
+                        put("/api/practice/bench"),
+                        technician,
+                        bench("roof-quarter-wave", "[0.445]", "[]").replace("\"ANTENNA\"", "\"" + atPort + "\""))
                 .andExpect(status().isOk());
     }
 
