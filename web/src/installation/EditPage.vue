@@ -12,17 +12,7 @@ import { useForm } from '@/shell/useForm'
 import { formatLength } from '@/units/length'
 import ChannelRows from './ChannelRows.vue'
 import { merge } from './merge'
-import {
-  channelForm,
-  emptyForm,
-  formOf,
-  PLAN_NAMES,
-  planOf,
-  planWords,
-  readPlan,
-  type Plan,
-  type PlanForm,
-} from './planForm'
+import { channelForm, emptyForm, formOf, PLAN_NAMES, planOf, planWords, readPlan, type Plan, type PlanForm, hasOwnLimit, RULES } from './planForm'
 import RadioRows from './RadioRows.vue'
 
 const props = defineProps<{ id?: string }>()
@@ -247,19 +237,12 @@ const piece = computed(
         <ChoiceField
           v-model="form.ruleName"
           name="Acceptance rule"
-          :options="[
-            { value: 'UNDER_LIMIT', word: 'Under a limit on every channel' },
-            { value: 'EVEN_ENDS', word: 'Even ends' },
-          ]"
-          :hint="
-            form.ruleName === 'EVEN_ENDS'
-              ? 'SWR at the lowest and highest channel equal within 0.2, all at 2.0 or less. Usual for CB.'
-              : '1.5 is strict, 2.0 usual, 2.5 for many aircraft antennas.'
-          "
+          :options="RULES"
+          :hint="RULES.find((r) => r.value === form.ruleName)?.hint"
         />
         <div class="two">
           <TextField
-            v-if="form.ruleName === 'UNDER_LIMIT'"
+            v-if="hasOwnLimit(form.ruleName)"
             v-model="form.limit"
             name="SWR limit"
             :wrong="wrong.limitSwr"

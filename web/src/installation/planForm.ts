@@ -5,6 +5,40 @@ import { parseDecimal, type Parsed } from '@/units/number'
 
 export type Plan = Schemas['InstallationRequest']
 
+/** The schools of good enough, each with what it asks. */
+export const RULES: { value: Plan['ruleName']; word: string; hint: string }[] = [
+  {
+    value: 'UNDER_LIMIT',
+    word: 'Under a limit on every channel',
+    hint: '1.5 is strict, 2.0 usual, 2.5 for many aircraft antennas.',
+  },
+  {
+    value: 'EVEN_ENDS',
+    word: 'Even ends',
+    hint: 'SWR at the lowest and highest channel equal within 0.2, all at 2.0 or less. Usual for CB.',
+  },
+  {
+    value: 'BEST_ON_MAIN',
+    word: 'Best on the main channel',
+    hint: 'Lowest SWR on the main channel, 1.5 or less; the others only as low as the radio stands.',
+  },
+  {
+    value: 'RESONANCE_FIRST',
+    word: 'Resonance first',
+    hint: 'X within 5 Ω of none on the main channel, then SWR under the limit. Needs an analyser that reads R and X.',
+  },
+  {
+    value: 'RELAXED',
+    word: 'What the radio stands',
+    hint: 'Any SWR that the radio takes at its rated power; nobody chases 1.5 down to 1.1.',
+  },
+]
+
+/** True where the limit is typed; the other rules bring theirs, or take the radio's. */
+export function hasOwnLimit(rule: Plan['ruleName']): boolean {
+  return rule === 'UNDER_LIMIT' || rule === 'RESONANCE_FIRST'
+}
+
 /** The plan as typed: texts until they are sent. */
 export interface PlanForm {
   title: string
@@ -167,7 +201,7 @@ export function readPlan(form: PlanForm, unit: LengthUnit): ReadPlan {
     ratedPowerW: take('ratedPowerW', watts(form.ratedPower)),
     swrCeiling: take('swrCeiling', parseDecimal(form.swrCeiling)),
     ruleName: form.ruleName,
-    limitSwr: form.ruleName === 'EVEN_ENDS' ? 2 : take('limitSwr', parseDecimal(form.limit)),
+    limitSwr: hasOwnLimit(form.ruleName) ? take('limitSwr', parseDecimal(form.limit)) : 2,
     measuredAt: form.measuredAt,
     channels,
     otherRadios,

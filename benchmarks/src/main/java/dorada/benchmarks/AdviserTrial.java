@@ -1,6 +1,7 @@
 package dorada.benchmarks;
 
 import dorada.core.acceptance.AcceptanceRule;
+import dorada.core.acceptance.ChannelValues;
 import dorada.core.acceptance.EvenEnds;
 import dorada.core.acceptance.UnderLimit;
 import dorada.core.acceptance.WantedChannel;
@@ -14,7 +15,6 @@ import dorada.core.practice.Control;
 import dorada.core.practice.VirtualInstallation;
 import dorada.core.practice.VirtualInstallations;
 import dorada.core.rf.Reflection;
-import dorada.core.rf.Swr;
 import dorada.core.sweep.Sweep;
 import dorada.core.tuning.Adjustment;
 import dorada.core.tuning.Pass;
@@ -165,13 +165,12 @@ final class AdviserTrial {
 
         /** What the rule lacks; |Γ| up to {@code spare} less is forgiven, as no instrument of that kind could tell it. */
         double shortfall(Sweep sweep, double spare) {
-            double[] swr = channels.stream()
-                    .mapToDouble(c -> {
-                        double rho = sweep.at(c.frequencyHz()).orElseThrow().magnitude();
-                        return Swr.ofMagnitude(Math.max(0, Math.min(1, rho) - spare));
-                    })
-                    .toArray();
-            return rule.shortfall(swr);
+            ChannelValues at = new ChannelValues(channels);
+            for (int i = 0; i < channels.size(); i++) {
+                double rho = sweep.at(channels.get(i).frequencyHz()).orElseThrow().magnitude();
+                at.set(i, new Reflection(Math.max(0, Math.min(1, rho) - spare), 0), false);
+            }
+            return rule.shortfall(at);
         }
 
         double shortfall(Sweep sweep) {

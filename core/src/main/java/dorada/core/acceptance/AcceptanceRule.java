@@ -7,7 +7,7 @@ import java.util.List;
  *
  * <p>Sealed, so that each use of a rule finds out at compile time what a new school of thought needs.
  */
-public sealed interface AcceptanceRule permits UnderLimit, EvenEnds {
+public sealed interface AcceptanceRule permits UnderLimit, EvenEnds, BestOnMain, ResonanceFirst, Relaxed {
 
     /** The rule in words, as it stands in a sentence: "under 2.0 on every channel". */
     String words();
@@ -15,22 +15,25 @@ public sealed interface AcceptanceRule permits UnderLimit, EvenEnds {
     /** The SWR that no channel may exceed under this rule. */
     double limitSwr();
 
-    /**
-     * How bad a set of SWRs is under this rule: 0 or less when it is met, growing with the distance from it. The trim
-     * adviser moves the curve to where this is least.
-     *
-     * @param swr one per wanted channel, ascending in frequency, at least one; infinite is allowed
-     */
-    double shortfall(double[] swr);
+    /** The highest SWR on {@code channel}, where a rule makes a difference between channels. */
+    default double limitSwr(WantedChannel channel) {
+        return limitSwr();
+    }
+
+    /** How far from this rule the channels are: 0 or less when it is met, growing with the distance from it. */
+    double shortfall(ChannelValues at);
 
     /**
      * What a compromise makes least: {@link #shortfall}, with channels of greater weight drawn nearer to the dip where the
-     * rule leaves a choice.
-     *
-     * @param weight one per channel, above 0
+     * rule leaves a choice. The trim adviser moves the curve to where this is least.
      */
-    default double misfit(double[] swr, double[] weight) {
-        return shortfall(swr);
+    default double misfit(ChannelValues at) {
+        return shortfall(at);
+    }
+
+    /** What the SWR of no channel shows and still is against this rule, as a sentence; empty for nothing. */
+    default String openPoint(ChannelValues at) {
+        return "";
     }
 
     /** Judges the readings {@code measured}, in any order. */

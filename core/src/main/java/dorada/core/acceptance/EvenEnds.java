@@ -1,6 +1,6 @@
 package dorada.core.acceptance;
 
-import java.util.Arrays;
+import java.util.Locale;
 
 /**
  * SWR at the lowest and the highest channel equal within 0.2, and every channel at or under 2.0: usual for CB (common
@@ -22,14 +22,21 @@ public record EvenEnds() implements AcceptanceRule {
     }
 
     @Override
-    public double shortfall(double[] swr) {
-        double worst = Arrays.stream(swr).max().orElse(Double.POSITIVE_INFINITY);
-        return Math.max(unevenness(swr) - EVEN_WITHIN, worst - LIMIT_SWR);
+    public double shortfall(ChannelValues at) {
+        return Math.max(unevenness(at) - EVEN_WITHIN, at.worstSwr() - LIMIT_SWR);
+    }
+
+    @Override
+    public String openPoint(ChannelValues at) {
+        double uneven = unevenness(at);
+        return uneven > EVEN_WITHIN
+                ? String.format(Locale.ROOT, "The ends of the band differ by %.2f.", uneven)
+                : "";
     }
 
     /** Difference between the two end channels. */
-    static double unevenness(double[] swr) {
-        double difference = Math.abs(swr[0] - swr[swr.length - 1]);
+    private static double unevenness(ChannelValues at) {
+        double difference = Math.abs(at.swr(0) - at.swr(at.size() - 1));
         return Double.isNaN(difference) ? Double.POSITIVE_INFINITY : difference;
     }
 }

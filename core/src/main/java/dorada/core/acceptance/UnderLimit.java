@@ -1,6 +1,5 @@
 package dorada.core.acceptance;
 
-import java.util.Arrays;
 import java.util.Locale;
 
 /**
@@ -12,6 +11,10 @@ import java.util.Locale;
 public record UnderLimit(double limitSwr) implements AcceptanceRule {
 
     public UnderLimit {
+        requireAboveOne(limitSwr);
+    }
+
+    static void requireAboveOne(double limitSwr) {
         if (!(limitSwr > 1) || Double.isInfinite(limitSwr)) {
             throw new IllegalArgumentException("An SWR limit must be above 1, not " + limitSwr + ".");
         }
@@ -24,16 +27,16 @@ public record UnderLimit(double limitSwr) implements AcceptanceRule {
 
     /** The greatest of weight·(SWR − 1): with equal weights, least where the worst channel is best. */
     @Override
-    public double misfit(double[] swr, double[] weight) {
+    public double misfit(ChannelValues at) {
         double worst = 0;
-        for (int i = 0; i < swr.length; i++) {
-            worst = Math.max(worst, weight[i] * (swr[i] - 1));
+        for (int i = 0; i < at.size(); i++) {
+            worst = Math.max(worst, at.weight(i) * (at.swr(i) - 1));
         }
         return worst;
     }
 
     @Override
-    public double shortfall(double[] swr) {
-        return Arrays.stream(swr).max().orElse(Double.POSITIVE_INFINITY) - limitSwr;
+    public double shortfall(ChannelValues at) {
+        return at.worstSwr() - limitSwr;
     }
 }

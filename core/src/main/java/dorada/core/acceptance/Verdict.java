@@ -29,11 +29,13 @@ public record Verdict(
                 .sorted(Comparator.comparingDouble(m -> m.channel().frequencyHz()))
                 .map(m -> new ChannelVerdict(
                         m,
-                        rule.limitSwr(),
-                        m.reading().map(r -> r.swr() <= rule.limitSwr()).orElse(false)))
+                        rule.limitSwr(m.channel()),
+                        m.reading()
+                                .map(r -> r.swr() <= rule.limitSwr(m.channel()))
+                                .orElse(false)))
                 .toList();
         boolean all = channels.stream().allMatch(c -> c.measured().reading().isPresent());
-        boolean met = all && rule.shortfall(swrs(channels)) <= 0;
+        boolean met = all && rule.shortfall(values(channels)) <= 0;
         String sentence = sentence(rule, plane, met, channels);
         String open = names(channels.stream().filter(ChannelVerdict::isLeftOpen).toList());
         return new Verdict(
@@ -68,10 +70,14 @@ public record Verdict(
                 .orElse(1);
     }
 
-    private static double[] swrs(List<ChannelVerdict> channels) {
-        return channels.stream()
-                .mapToDouble(c -> c.measured().reading().orElseThrow().swr())
-                .toArray();
+    private static ChannelValues values(List<ChannelVerdict> channels) {
+        ChannelValues values =
+                new ChannelValues(channels.stream().map(c -> c.measured().channel()).toList());
+        for (int i = 0; i < channels.size(); i++) {
+            Reading r = channels.get(i).measured().reading().orElseThrow();
+            values.set(i, r.reflection(), r.hasPhase());
+        }
+        return values;
     }
 
     private static String sentence(
@@ -109,11 +115,9 @@ public record Verdict(
         if (worstFirst.size() > MOST_NAMED) {
             missed += " and " + (worstFirst.size() - MOST_NAMED) + " more";
         }
-        if (missed.isEmpty()) {
-            double[] swr = swrs(channels);
-            missed = String.format(Locale.ROOT, "the ends differ by %.2f", EvenEnds.unevenness(swr));
-        }
-        return "Not met: " + rule.words() + ", " + where + " Missed: " + missed + ".";
+        String open = rule.openPoint(values(channels));
+        return "Not met: " + rule.words() + ", " + where + (missed.isEmpty() ? "" : " Missed: " + missed + ".")
+                + (open.isEmpty() ? "" : " " + open);
     }
 
     private static String swrWords(double swr) {

@@ -1,16 +1,58 @@
 package dorada.core.tuning;
 
 import dorada.core.acceptance.AcceptanceRule;
+import dorada.core.acceptance.ChannelValues;
 import dorada.core.acceptance.WantedChannel;
-import dorada.core.rf.Swr;
+import dorada.core.rf.Impedance;
+import dorada.core.rf.Reflection;
+import dorada.core.sweep.Sweep;
 import java.util.List;
-import java.util.function.DoubleUnaryOperator;
 
 /**
  * Where along the frequency axis a curve would have to lie for a rule to be met: the curve is moved by a factor x = f after / f
  * before, and the rule's shortfall is worked out for each of a grid of factors.
  */
 final class RuleWindow {
+
+    /** A curve that is moved along the frequency axis. */
+    interface Curve {
+
+        /** Γ re 50 Ω at {@code hz}; null where it is not known. */
+        Reflection at(double hz);
+
+        boolean hasPhase();
+
+        /** What was swept; unknown beyond its ends. */
+        static Curve of(Sweep sweep) {
+            return new Curve() {
+                @Override
+                public Reflection at(double hz) {
+                    return sweep.at(hz).orElse(null);
+                }
+
+                @Override
+                public boolean hasPhase() {
+                    return sweep.hasPhase();
+                }
+            };
+        }
+
+        /** A series circuit, which explains readings without phase. */
+        static Curve seriesCircuit(double resonanceHz, double q, double resistanceOhm) {
+            return new Curve() {
+                @Override
+                public Reflection at(double hz) {
+                    double x = resistanceOhm * q * (hz / resonanceHz - resonanceHz / hz);
+                    return Reflection.of(new Impedance(resistanceOhm, x), Sweep.STANDARD_REFERENCE_OHM);
+                }
+
+                @Override
+                public boolean hasPhase() {
+                    return true;
+                }
+            };
+        }
+    }
 
     private static final int STEPS = 1121;
     private static final double LOWEST = Math.log(0.65);
@@ -25,36 +67,37 @@ final class RuleWindow {
     private final boolean known;
 
     /**
-     * @param magnitude |Γ| over frequency where the rule judges, NaN where it is not known
+     * @param curve where the rule judges
      * @param channels ascending
      * @param safety share of (limit − 1) that must be to spare at the window's ends
      * @param otherwise the factor to aim at where the curve reaches the channels by none
      */
     RuleWindow(
-            DoubleUnaryOperator magnitude,
+            Curve curve,
             AcceptanceRule rule,
             List<WantedChannel> channels,
             double safety,
             double otherwise) {
         int n = channels.size();
         double[] hz = channels.stream().mapToDouble(WantedChannel::frequencyHz).toArray();
-        double[] weights = channels.stream().mapToDouble(WantedChannel::weight).toArray();
-        double[] swr = new double[n];
+        ChannelValues at = new ChannelValues(channels);
         best = -1;
         for (int i = 0; i < STEPS; i++) {
             double x = factor(i);
             boolean here = true;
-            double top = 1;
             for (int c = 0; c < n; c++) {
-                double rho = magnitude.applyAsDouble(hz[c] / x);
-                here = here && !Double.isNaN(rho);
-                swr[c] = here ? Swr.ofMagnitude(Math.min(1, rho)) : Double.POSITIVE_INFINITY;
-                top = Math.max(top, swr[c]);
+                Reflection r = curve.at(hz[c] / x);
+                here = here && r != null;
+                if (r == null) {
+                    at.unknown(c);
+                } else {
+                    at.set(c, r, curve.hasPhase());
+                }
             }
-            shortfall[i] = here ? rule.shortfall(swr) : Double.POSITIVE_INFINITY;
-            misfit[i] = here ? rule.misfit(swr, weights) : Double.POSITIVE_INFINITY;
-            worst[i] = top;
-            if (here && (best < 0 || misfit[i] < misfit[best])) {
+            shortfall[i] = here ? rule.shortfall(at) : Double.POSITIVE_INFINITY;
+            misfit[i] = here ? rule.misfit(at) : Double.POSITIVE_INFINITY;
+            worst[i] = at.worstSwr();
+            if (here && misfit[i] < Double.POSITIVE_INFINITY && (best < 0 || misfit[i] < misfit[best])) {
                 best = i;
             }
         }

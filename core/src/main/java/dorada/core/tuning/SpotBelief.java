@@ -88,7 +88,7 @@ final class SpotBelief {
         for (double[] w : drawn(weighed, best)) {
             samples.add(new Sample(
                     w[0],
-                    new RuleWindow(hz -> magnitude(w[1], w[2], w[3], hz), rule, channels, safety, 1),
+                    new RuleWindow(RuleWindow.Curve.seriesCircuit(w[1], w[2], w[3]), rule, channels, safety, 1),
                     w[1],
                     w[4]));
         }

@@ -1,8 +1,10 @@
 package dorada.core.tuning;
 
 import dorada.core.acceptance.AcceptanceRule;
+import dorada.core.acceptance.BestOnMain;
 import dorada.core.acceptance.ChannelReading;
 import dorada.core.acceptance.ReferencePlane;
+import dorada.core.acceptance.ResonanceFirst;
 import dorada.core.acceptance.WantedChannel;
 import dorada.core.instrument.Span;
 import dorada.core.rf.Wavelength;
@@ -18,7 +20,6 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
-import java.util.function.DoubleUnaryOperator;
 
 /**
  * Decides too long or too short, and by how much.
@@ -143,16 +144,19 @@ public final class TrimAdviser {
 
     private TrimAdvice dipInside(List<Pass> passes, SweepAnalysis now, Dip dip, Sensitivity sensitivity) {
         Pass last = passes.get(passes.size() - 1);
+        // Without the phase nobody knows X: the dip stands for the resonance.
+        boolean isBlind = rule instanceof ResonanceFirst && !(last.isSwept() && now.sweep().hasPhase());
+        AcceptanceRule aim = isBlind ? new BestOnMain(rule.limitSwr()) : rule;
         RuleWindow window =
-                new RuleWindow(magnitudeOf(now), rule, channels, SAFETY, middleOfBand() / dip.frequencyHz());
+                new RuleWindow(RuleWindow.Curve.of(now.sweep()), aim, channels, SAFETY, middleOfBand() / dip.frequencyHz());
         LengthBelief belief = last.isSwept()
                 ? sweptBelief(window, dip.frequencyHz(), sensitivity)
-                : SpotBelief.of(passes, prior, rule, channels, SAFETY);
+                : SpotBelief.of(passes, prior, aim, channels, SAFETY);
         double[] need = belief.need();
         double needM = adjustment instanceof Adjustment.Slide ? likeliest(belief, need[0], last.isSwept()) : need[0];
         double dipHz = dip.frequencyHz();
         double targetHz = dipHz * window.best();
-        boolean met = rule.judge(
+        boolean met = aim.judge(
                         last.isSwept()
                                 ? ChannelReading.of(now, channels)
                                 : ChannelReading.ofReadings(last.spots(), channels),
@@ -171,6 +175,9 @@ public final class TrimAdviser {
                 sensitivity.learnt()
                         ? "How far the dip moves is learnt from this antenna's own passes."
                         : "How far the dip moves is a first estimate from its electrical length; the next sweep will tell.");
+        if (isBlind) {
+            reasons.add("These readings have no phase, so X is not known: the dip stands for the resonance.");
+        }
         boolean hopeless =
                 window.isKnown() && window.bestShortfall() > HOPELESS * (rule.limitSwr() - 1) && last.isSwept();
         if (window.isKnown() && window.bestSwr() > rule.limitSwr()) {
@@ -310,10 +317,6 @@ public final class TrimAdviser {
             samples.add(new Sample(z[1], window, dipHz, ratio));
         }
         return new LengthBelief(samples, waves);
-    }
-
-    private static DoubleUnaryOperator magnitudeOf(SweepAnalysis now) {
-        return hz -> now.sweep().at(hz).map(r -> r.magnitude()).orElse(Double.NaN);
     }
 
     private double middleOfBand() {

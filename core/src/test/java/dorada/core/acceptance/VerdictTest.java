@@ -4,6 +4,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
+import java.util.ArrayList;
+import dorada.core.rf.Reflection;
+import dorada.core.rf.Impedance;
 import dorada.core.acceptance.WantedChannel.Use;
 import dorada.core.sweep.Curves;
 import dorada.core.sweep.Sweep;
@@ -42,10 +45,11 @@ class VerdictTest {
     /** A channel that counts more is drawn nearer to the dip; even ends leave no such choice. */
     @Test
     void weightCountsWhereTheRuleLeavesAChoice() {
-        double[] swr = {1.2, 1.8};
-        assertThat(new UnderLimit(2).misfit(swr, new double[] {5, 1})).isCloseTo(1.0, within(1e-12));
-        assertThat(new UnderLimit(2).misfit(swr, new double[] {1, 1})).isCloseTo(0.8, within(1e-12));
-        assertThat(new EvenEnds().misfit(swr, new double[] {5, 1})).isEqualTo(new EvenEnds().shortfall(swr));
+        ChannelValues heavy = values(new double[] {5, 1}, 0, 1.2, 1.8);
+        assertThat(new UnderLimit(2).misfit(heavy)).isCloseTo(1.0, within(1e-12));
+        assertThat(new UnderLimit(2).misfit(values(new double[] {1, 1}, 0, 1.2, 1.8)))
+                .isCloseTo(0.8, within(1e-12));
+        assertThat(new EvenEnds().misfit(heavy)).isEqualTo(new EvenEnds().shortfall(heavy));
         assertThatThrownBy(() -> new WantedChannel("a", 1e8, true, Use.BOTH, 0, ""))
                 .hasMessageContaining("above 0");
     }
@@ -95,7 +99,7 @@ class VerdictTest {
         assertThat(judge(new UnderLimit(2), lopsided).met()).isTrue();
         Verdict even = judge(new EvenEnds(), lopsided);
         assertThat(even.met()).isFalse();
-        assertThat(even.sentence()).contains("ends differ by");
+        assertThat(even.sentence()).contains("ends of the band differ by");
         assertThat(judge(new EvenEnds(), Curves.resonance(26e6, 28.4e6, 201, 27.184e6, 48, 25))
                         .met())
                 .isTrue();
@@ -128,5 +132,71 @@ class VerdictTest {
         TransmitLimit tolerant = TransmitLimit.of(4, 5, 10);
         assertThat(tolerant.allowed()).isTrue();
         assertThat(tolerant.powerW()).isCloseTo(10 * 0.25 / 0.36, within(1e-9));
+    }
+
+    /** Resistances above 50 Ω, so without reactance. */
+    private static ChannelValues values(double[] weight, int primary, double... swr) {
+        List<WantedChannel> channels = new ArrayList<>();
+        for (int i = 0; i < swr.length; i++) {
+            channels.add(new WantedChannel("c" + i, 150e6 + i * 1e6, i == primary, Use.BOTH, weight[i], ""));
+        }
+        ChannelValues values = new ChannelValues(channels);
+        for (int i = 0; i < swr.length; i++) {
+            values.set(i, Reflection.of(new Impedance(50 * swr[i], 0), 50), true);
+        }
+        return values;
+    }
+
+    private static final double[] ALIKE = {1, 1, 1};
+
+    @Test
+    void theMainChannelHasALimitOfItsOwnAndTheOthersTheRadios() {
+        BestOnMain rule = new BestOnMain(2.5);
+        assertThat(rule.shortfall(values(ALIKE, 1, 2.4, 1.45, 2.4))).isLessThanOrEqualTo(0);
+        assertThat(rule.shortfall(values(ALIKE, 1, 2.6, 1.2, 1.2))).isCloseTo(0.1, within(1e-9));
+        assertThat(rule.shortfall(values(ALIKE, 0, 1.6, 1.1, 1.1))).isCloseTo(0.1, within(1e-9));
+        // Better on the main channel is better, whatever the others do below the ceiling.
+        assertThat(rule.misfit(values(ALIKE, 1, 2.4, 1.1, 2.4))).isLessThan(rule.misfit(values(ALIKE, 1, 1.3, 1.3, 1.3)));
+        assertThat(rule.misfit(values(ALIKE, 1, 2.8, 1.1, 1.1))).isGreaterThan(rule.misfit(values(ALIKE, 1, 1.6, 1.6, 1.6)));
+        // A radio that stands less than 1.5 holds the main channel down too.
+        assertThat(new BestOnMain(1.3).limitSwr()).isEqualTo(1.3);
+        Verdict v = judge(rule, Curves.resonance(26e6, 28.4e6, 201, 27.184e6, 47, 25));
+        assertThat(v.sentence()).contains("best on the main channel");
+        assertThat(v.channels()).extracting(ChannelVerdict::limitSwr).contains(1.5, 2.5);
+    }
+
+    /** 40 + j12 has an SWR of 1.43, which under a limit would do; X = 12 Ω is no resonance. */
+    @Test
+    void resonanceFirstLooksAtXBeforeTheSwr() {
+        ResonanceFirst rule = new ResonanceFirst(2);
+        ChannelValues at = new ChannelValues(List.of(new WantedChannel("main", 150e6, true)));
+        at.set(0, Reflection.of(new Impedance(40, 12), 50), true);
+        assertThat(at.swr(0)).isLessThan(1.5);
+        assertThat(rule.shortfall(at)).isCloseTo(7.0 / 50, within(1e-9));
+        assertThat(rule.openPoint(at)).contains("X is +12 Ω");
+        at.set(0, Reflection.of(new Impedance(30, -4.9), 50), true);
+        assertThat(rule.shortfall(at)).isLessThanOrEqualTo(0);
+        assertThat(rule.openPoint(at)).isEmpty();
+        at.set(0, Reflection.of(new Impedance(120, 0), 50), true);
+        assertThat(rule.shortfall(at)).isCloseTo(0.4, within(1e-9));
+        at.set(0, Reflection.of(new Impedance(50, 0), 50), false);
+        assertThat(rule.shortfall(at)).isInfinite();
+        assertThat(rule.openPoint(at)).contains("no phase");
+    }
+
+    @Test
+    void relaxedAsksOnlyWhatTheRadioStands() {
+        Relaxed rule = new Relaxed(3);
+        assertThat(rule.shortfall(values(ALIKE, 0, 2.9, 1, 1))).isLessThan(0);
+        assertThat(rule.words()).contains("what the radio stands");
+        assertThatThrownBy(() -> new Relaxed(1)).hasMessageContaining("above 1");
+        assertThatThrownBy(() -> new BestOnMain(0.5)).hasMessageContaining("above 1");
+        assertThatThrownBy(() -> new ResonanceFirst(Double.POSITIVE_INFINITY)).hasMessageContaining("above 1");
+    }
+
+    @Test
+    void whereNoChannelIsTheMainOneTheMiddleOneIs() {
+        assertThat(values(ALIKE, -1, 1, 1, 1).primary()).isEqualTo(1);
+        assertThat(values(ALIKE, 2, 1, 1, 1).primary()).isEqualTo(2);
     }
 }

@@ -17,7 +17,6 @@ import dorada.core.tuning.LengthBelief.Sample;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
-import java.util.function.DoubleUnaryOperator;
 import org.junit.jupiter.api.Test;
 
 /** Windows of a rule along the frequency axis, and what is believed of a length. */
@@ -27,13 +26,24 @@ class BeliefTest {
             List.of(new WantedChannel("low", 153e6, false), new WantedChannel("high", 159e6, false));
     private static final double C = Wavelength.SPEED_OF_LIGHT_M_PER_S;
 
-    private static DoubleUnaryOperator whip(double f0, double q, double r) {
-        return hz ->
-                Reflection.of(new Impedance(r, r * q * (hz / f0 - f0 / hz)), 50).magnitude();
+    private static RuleWindow.Curve whip(double f0, double q, double r) {
+        return RuleWindow.Curve.seriesCircuit(f0, q, r);
     }
 
+    private static final RuleWindow.Curve NOWHERE = new RuleWindow.Curve() {
+        @Override
+        public Reflection at(double hz) {
+            return null;
+        }
+
+        @Override
+        public boolean hasPhase() {
+            return true;
+        }
+    };
+
     private static double swr(double f0, double q, double r, double hz) {
-        double rho = whip(f0, q, r).applyAsDouble(hz);
+        double rho = whip(f0, q, r).at(hz).magnitude();
         return (1 + rho) / (1 - rho);
     }
 
@@ -67,7 +77,7 @@ class BeliefTest {
 
     @Test
     void aCurveThatReachesNoChannelAimsWhereItIsTold() {
-        RuleWindow w = new RuleWindow(hz -> Double.NaN, new EvenEnds(), VHF, 0, 1.04);
+        RuleWindow w = new RuleWindow(NOWHERE, new EvenEnds(), VHF, 0, 1.04);
         assertThat(w.isKnown()).isFalse();
         assertThat(w.best()).isCloseTo(1.04, within(0.001));
     }

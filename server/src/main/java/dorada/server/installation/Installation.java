@@ -284,7 +284,7 @@ public class Installation {
 
     /** The rule that verdicts are judged by. */
     public AcceptanceRule rule() {
-        return ruleName.rule(limitSwr);
+        return ruleName.rule(limitSwr, swrCeiling);
     }
 
     /** How its length is changed. */

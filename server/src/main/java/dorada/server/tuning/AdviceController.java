@@ -1,7 +1,10 @@
 package dorada.server.tuning;
 
 import dorada.core.acceptance.AcceptanceRule;
+import dorada.core.acceptance.BestOnMain;
 import dorada.core.acceptance.EvenEnds;
+import dorada.core.acceptance.Relaxed;
+import dorada.core.acceptance.ResonanceFirst;
 import dorada.core.acceptance.UnderLimit;
 import dorada.core.acceptance.WantedChannel;
 import dorada.core.antenna.AntennaKind;
@@ -44,7 +47,10 @@ class AdviceController {
     /** Samples, or readings at single channels. */
     record AdvicePassRequest(Double changeM, List<SampleRequest> samples, List<AdviceSpotRequest> spots) {}
 
-    /** @param name "under a limit" or "even ends" */
+    /**
+     * @param name "under a limit", "even ends", "best on main", "resonance first" or "relaxed"
+     * @param limit of the rule; of "best on main" and "relaxed" what the radio stands; 2 where absent
+     */
     record AdviceRuleRequest(@NotNull String name, Double limit, Double primaryHz) {}
 
     /** @param line between antenna and instrument; taken off before, put on again for what is expected */
@@ -150,10 +156,18 @@ class AdviceController {
                 ? ""
                 : rule.name.toLowerCase(Locale.ROOT).replace('_', ' ');
         try {
+            double limit = rule == null || rule.limit == null ? 2 : rule.limit;
             return switch (name) {
                 case "even ends" -> new EvenEnds();
-                case "under a limit", "under limit" -> new UnderLimit(rule.limit == null ? 2 : rule.limit);
-                default -> throw JobException.atField("rule", "A rule is \"under a limit\" or \"even ends\".");
+                case "under a limit", "under limit" -> new UnderLimit(limit);
+                case "best on main" -> new BestOnMain(limit);
+                case "resonance first" -> new ResonanceFirst(limit);
+                case "relaxed" -> new Relaxed(limit);
+                default ->
+                    throw JobException.atField(
+                            "rule",
+                            "A rule is \"under a limit\", \"even ends\", \"best on main\", \"resonance first\" or "
+                                    + "\"relaxed\".");
             };
         } catch (IllegalArgumentException e) {
             throw JobException.atField("rule", e.getMessage());
