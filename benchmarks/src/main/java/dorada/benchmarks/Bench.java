@@ -32,7 +32,7 @@ public final class Bench {
 
     /**
      * Takes parts of benchmark names; none means all, "solver" the wire solver's trial alone, and "faults-on-lines" with
-     * {@code --seed} and {@code --trials} the trial of the fault locator.
+     * {@code --seed} and {@code --trials} the trial of the fault locator; "adviser" likewise, with {@code --kinds} for some only.
      */
     public static void main(String[] names) throws RunnerException {
         if (names.length == 1 && names[0].equals("solver")) {
@@ -45,8 +45,11 @@ public final class Bench {
             return;
         }
         if (names.length > 0 && names[0].equals("adviser")) {
-            AdviserTrial.print(System.out, Long.parseLong(option(names, "--seed", "1")), (int)
-                    Long.parseLong(option(names, "--trials", "300")));
+            AdviserTrial.print(
+                    System.out,
+                    Long.parseLong(option(names, "--seed", "1")),
+                    (int) Long.parseLong(option(names, "--trials", "300")),
+                    option(names, "--kinds", ""));
             return;
         }
         OptionsBuilder options = new OptionsBuilder();

@@ -29,9 +29,7 @@ public record EvenEnds() implements AcceptanceRule {
     @Override
     public String openPoint(ChannelValues at) {
         double uneven = unevenness(at);
-        return uneven > EVEN_WITHIN
-                ? String.format(Locale.ROOT, "The ends of the band differ by %.2f.", uneven)
-                : "";
+        return uneven > EVEN_WITHIN ? String.format(Locale.ROOT, "The ends of the band differ by %.2f.", uneven) : "";
     }
 
     /** Difference between the two end channels. */

@@ -41,9 +41,7 @@ public record ResonanceFirst(double limitSwr) implements AcceptanceRule {
     @Override
     public double misfit(ChannelValues at) {
         double x = Math.abs(at.primaryReactanceOhm());
-        return Double.isNaN(x)
-                ? Double.POSITIVE_INFINITY
-                : x / REFERENCE_OHM + SWR_WEIGHS * (at.swr(at.primary()) - 1);
+        return Double.isNaN(x) ? Double.POSITIVE_INFINITY : x / REFERENCE_OHM + SWR_WEIGHS * (at.swr(at.primary()) - 1);
     }
 
     @Override
@@ -54,9 +52,6 @@ public record ResonanceFirst(double limitSwr) implements AcceptanceRule {
         }
         return Math.abs(x) <= NONE_OHM
                 ? ""
-                : String.format(
-                        Locale.ROOT,
-                        "Not resonant on the main channel: X is %+.0f Ω there.",
-                        x);
+                : String.format(Locale.ROOT, "Not resonant on the main channel: X is %+.0f Ω there.", x);
     }
 }

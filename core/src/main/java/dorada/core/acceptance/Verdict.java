@@ -71,8 +71,8 @@ public record Verdict(
     }
 
     private static ChannelValues values(List<ChannelVerdict> channels) {
-        ChannelValues values =
-                new ChannelValues(channels.stream().map(c -> c.measured().channel()).toList());
+        ChannelValues values = new ChannelValues(
+                channels.stream().map(c -> c.measured().channel()).toList());
         for (int i = 0; i < channels.size(); i++) {
             Reading r = channels.get(i).measured().reading().orElseThrow();
             values.set(i, r.reflection(), r.hasPhase());

@@ -1,5 +1,9 @@
 package dorada.core.acceptance;
 
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+
 /**
  * A frequency on which the installation must work.
  *
@@ -28,6 +32,25 @@ public record WantedChannel(String name, double frequencyHz, boolean primary, Us
     /** A channel of the first radio, for sending and hearing, that counts like the others. */
     public WantedChannel(String name, double frequencyHz, boolean primary) {
         this(name, frequencyHz, primary, Use.BOTH, 1, "");
+    }
+
+    /** Channels farther apart than this ratio lie in different bands: no single resonance serves both. */
+    private static final double ANOTHER_BAND = 1.5;
+
+    /** {@code channels} by band, both ascending. */
+    public static List<List<WantedChannel>> bands(List<WantedChannel> channels) {
+        List<List<WantedChannel>> bands = new ArrayList<>();
+        double last = 0;
+        for (WantedChannel c : channels.stream()
+                .sorted(Comparator.comparingDouble(WantedChannel::frequencyHz))
+                .toList()) {
+            if (bands.isEmpty() || c.frequencyHz > ANOTHER_BAND * last) {
+                bands.add(new ArrayList<>());
+            }
+            bands.get(bands.size() - 1).add(c);
+            last = c.frequencyHz;
+        }
+        return bands;
     }
 
     /** True where a radio sends on it. */

@@ -1,6 +1,7 @@
 package dorada.core.antenna;
 
 import dorada.core.rf.Wavelength;
+import java.util.Optional;
 
 /** The kinds of antenna that an installation can have, with what trimming needs to know of each. */
 public enum AntennaKind {
@@ -81,6 +82,21 @@ public enum AntennaKind {
     /** Standard deviation of {@link #setPerElectrical}, relative, over the kind's usual sizes. */
     public double sensitivityDoubt() {
         return sensitivityDoubt;
+    }
+
+    /** What else is adjusted to set the match; empty for most. */
+    public Optional<SecondPiece> second() {
+        return this == TUBE_J_POLE ? Optional.of(SecondPiece.TAP) : Optional.empty();
+    }
+
+    /** The piece that a second, upper band is tuned with first; empty where one length serves all bands. */
+    public Optional<String> upperBandPiece() {
+        return this == RIBBON_J_POLE ? Optional.of("radiator below the decoupling stub") : Optional.empty();
+    }
+
+    /** The piece that the lower of two bands is tuned with afterwards; empty where one length serves all bands. */
+    public Optional<String> lowerBandPiece() {
+        return this == RIBBON_J_POLE ? Optional.of("wire above the decoupling stub") : Optional.empty();
     }
 
     /** Length in metres of the adjusted piece by the rule of the trade, before any allowance. */

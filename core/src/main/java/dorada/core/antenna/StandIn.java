@@ -17,10 +17,25 @@ import java.util.function.DoubleFunction;
 /**
  * An antenna to practise on where none is at hand: wires that are solved, with a starting length, cut long as people do.
  *
- * @param antenna from the adjustable length, in metres, to dimensions
+ * @param antenna from its settings, in metres, to dimensions
  * @param startLengthM its adjustable length before the first change, in metres
  */
-public record StandIn(DoubleFunction<WireAntenna> antenna, double startLengthM) {
+public record StandIn(Built antenna, double startLengthM) {
+
+    /** From settings to dimensions. */
+    @FunctionalInterface
+    public interface Built {
+
+        /**
+         * @param lengthM the adjustable length
+         * @param secondM metres by which a second piece was lengthened or moved outward; 0 where there is none
+         */
+        WireAntenna of(double lengthM, double secondM);
+    }
+
+    private StandIn(DoubleFunction<WireAntenna> antenna, double startLengthM) {
+        this((l, second) -> antenna.apply(l), startLengthM);
+    }
 
     private static final double CB_WHIP_M = 1.5;
     private static final double COIL_Q = 60;
@@ -28,11 +43,39 @@ public record StandIn(DoubleFunction<WireAntenna> antenna, double startLengthM) 
     private static final double BASE_M = 0.05;
     private static final double LINE_OHM = 50;
 
+    /** A tap is fitted up to so much too far out. */
+    private static final double TAP_OFF_M = 0.02;
+
     /** The sheet under a whip: narrow, as beside a roof's edge, where the match is good enough for a strict rule. */
     private static final double SHEET_LENGTH_WAVES = 0.32;
 
     private static final double SHEET_WIDTH_WAVES = 0.6;
     private static final double SHEET_SPACING_WAVES = 0.1;
+
+    /**
+     * The same for wanted bands: one that has a piece for each band is made for both, any other for the lowest.
+     *
+     * @param bandsHz middle of each band in Hz, ascending
+     */
+    public static StandIn of(AntennaKind kind, double[] bandsHz, long seed) {
+        if (bandsHz.length < 2 || kind.upperBandPiece().isEmpty()) {
+            return of(kind, bandsHz[0], seed);
+        }
+        Random random = new Random(seed);
+        double wave = Wavelength.ofHz(bandsHz[0]);
+        double upperWave = Wavelength.ofHz(bandsHz[1]);
+        double hidden = between(random, -0.006, 0.006) * upperWave;
+        double tooLong = between(random, 0.02, 0.05);
+        CutKind sheet = CutKinds.of(kind);
+        Inputs in = Inputs.usual(sheet, bandsHz[0]).choosing("bands", "two").with("upperHz", bandsHz[1]);
+        Shape shape = sheet.solve(in, Watch.NOBODY).shape();
+        double upper = shape.get("upper") + tooLong * wave / 4;
+        return new StandIn(
+                (l, second) -> () -> sheet.assembly(
+                                in, shape.with("radiator", l + hidden).with("upper", upper + second))
+                        .orElseThrow(),
+                shape.get("radiator") + tooLong * upperWave / 2);
+    }
 
     /**
      * A stand-in of {@code kind}, somewhat too long for {@code frequencyHz}. The same seed gives the same antenna: what
@@ -92,7 +135,8 @@ public record StandIn(DoubleFunction<WireAntenna> antenna, double startLengthM) 
             }
             case FIVE_EIGHTHS_WHIP -> ofSheet(kind, "whip", frequencyHz, hidden, allowance);
             case END_FED_WIRE -> ofSheet(kind, "wire", frequencyHz, hidden, allowance);
-            case TUBE_J_POLE -> ofSheet(kind, "whole", frequencyHz, hidden, allowance);
+            case TUBE_J_POLE ->
+                ofSheet(kind, "whole", frequencyHz, hidden, allowance, "tap", between(random, 0, TAP_OFF_M));
             case RIBBON_J_POLE -> ofSheet(kind, "radiator", frequencyHz, hidden, allowance);
             case FULL_WAVE_LOOP -> ofSheet(kind, "around", frequencyHz, hidden, allowance);
             // A fold does little for its length: more is left on, and less is hidden.
@@ -104,12 +148,27 @@ public record StandIn(DoubleFunction<WireAntenna> antenna, double startLengthM) 
     /** As its cut sheet comes out, then too long by {@code allowance}; what it is tuned with is {@code piece}. */
     private static StandIn ofSheet(
             AntennaKind kind, String piece, double frequencyHz, double hidden, double allowance) {
+        return ofSheet(kind, piece, frequencyHz, hidden, allowance, piece, 0);
+    }
+
+    /** The same with a {@code second} piece that sits {@code off} metres too far outward. */
+    private static StandIn ofSheet(
+            AntennaKind kind,
+            String piece,
+            double frequencyHz,
+            double hidden,
+            double allowance,
+            String second,
+            double off) {
         CutKind sheet = CutKinds.of(kind);
         Inputs in = Inputs.usual(sheet, Math.min(Math.max(frequencyHz, sheet.lowestHz()), sheet.highestHz()));
         Shape shape = sheet.solve(in, Watch.NOBODY).shape();
         Assembly solved = sheet.assembly(in, shape).orElseThrow();
         return new StandIn(
-                l -> () -> sheet.assembly(in, shape.with(piece, l + hidden))
+                (l, moved) -> () -> sheet.assembly(
+                                in,
+                                shape.with(second, shape.get(second) + off + moved)
+                                        .with(piece, l + hidden))
                         .orElseThrow()
                         .behindNetworksOf(solved),
                 allowance * shape.get(piece));
@@ -166,10 +225,15 @@ public record StandIn(DoubleFunction<WireAntenna> antenna, double startLengthM) 
      * @throws IllegalArgumentException where that length makes no antenna
      */
     public Sweep sweep(double lengthM, double[] frequenciesHz, Watch watch) {
+        return sweep(lengthM, 0, frequenciesHz, watch);
+    }
+
+    /** @param secondM metres by which a second piece was lengthened or moved outward */
+    public Sweep sweep(double lengthM, double secondM, double[] frequenciesHz, Watch watch) {
         if (!(lengthM > 0)) {
             throw new IllegalArgumentException("An element must be longer than 0 m, not " + lengthM + ".");
         }
-        return AntennaSweep.of(antenna.apply(lengthM).assemble(), frequenciesHz, watch)
+        return AntennaSweep.of(antenna.of(lengthM, secondM).assemble(), frequenciesHz, watch)
                 .sweep();
     }
 

@@ -1,8 +1,10 @@
 package dorada.core.tuning;
 
+import dorada.core.acceptance.WantedChannel;
 import dorada.core.instrument.SpotReading;
 import dorada.core.sweep.Reading;
 import dorada.core.sweep.Sweep;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 
@@ -10,11 +12,15 @@ import java.util.Optional;
  * One turn of the loop: what was changed since the pass before, and what was measured after it.
  *
  * @param changeM metres added to the length since the pass before, negative when shortened; 0 for the baseline
+ * @param secondChangeM metres by which a second piece, such as a tap, was lengthened or moved outward since then; 0 for none
  * @param sweep the sweep taken then; for a few readings, the curve that explains them best
  * @param dipDeviationHz standard deviation of where that curve has its dip; 0 for a sweep, whose points show it
  * @param spots the readings at single channels; empty for a sweep
  */
-public record Pass(double changeM, Sweep sweep, double dipDeviationHz, List<Reading> spots) {
+public record Pass(double changeM, double secondChangeM, Sweep sweep, double dipDeviationHz, List<Reading> spots) {
+
+    /** As far as this beside a band a dip may still be its own, as a ratio. */
+    private static final double ABOUT = 1.35;
 
     public Pass {
         spots = List.copyOf(spots);
@@ -22,7 +28,7 @@ public record Pass(double changeM, Sweep sweep, double dipDeviationHz, List<Read
 
     /** A pass that was swept. */
     public Pass(double changeM, Sweep sweep) {
-        this(changeM, sweep, 0, List.of());
+        this(changeM, 0, sweep, 0, List.of());
     }
 
     /** A pass read at a few channels; empty where they are too few to judge a resonance by. */
@@ -30,9 +36,67 @@ public record Pass(double changeM, Sweep sweep, double dipDeviationHz, List<Read
         return ResonanceEstimate.of(spots)
                 .map(e -> new Pass(
                         changeM,
+                        0,
                         e.curve(),
                         e.deviationHz(),
                         spots.stream().map(SpotReading::reading).toList()));
+    }
+
+    /** The same reading after other changes. */
+    public Pass after(double newChangeM, double newSecondChangeM) {
+        return new Pass(newChangeM, newSecondChangeM, sweep, dipDeviationHz, spots);
+    }
+
+    /**
+     * What of this pass is about {@code band}, so that the dips of others are not taken for its own; empty where it was not swept
+     * there.
+     */
+    Optional<Pass> about(List<WantedChannel> band) {
+        double low = band.get(0).frequencyHz() / ABOUT;
+        double high = band.get(band.size() - 1).frequencyHz() * ABOUT;
+        int from = 0;
+        int to = sweep.size();
+        while (from < to && sweep.frequencyHz(from) < low) {
+            from++;
+        }
+        while (to > from && sweep.frequencyHz(to - 1) > high) {
+            to--;
+        }
+        if (to - from < 2) {
+            return Optional.empty();
+        }
+        List<Reading> own = spots.stream()
+                .filter(r -> r.frequencyHz() >= low && r.frequencyHz() <= high)
+                .toList();
+        return !spots.isEmpty() && own.size() < 2
+                ? Optional.empty()
+                : Optional.of(new Pass(changeM, secondChangeM, sweep.part(from, to), dipDeviationHz, own));
+    }
+
+    /**
+     * Those of {@code passes} that were swept about {@code band}; changes of those left out are kept.
+     *
+     * @param second true in the light of the second piece: its changes become those of the length, the length's those of another
+     */
+    static List<Pass> near(List<Pass> passes, List<WantedChannel> band, boolean second) {
+        List<Pass> near = new ArrayList<>();
+        double own = 0;
+        double other = 0;
+        for (Pass p : passes) {
+            own += second ? p.secondChangeM() : p.changeM();
+            other += second ? p.changeM() : p.secondChangeM();
+            Optional<Pass> about = p.about(band);
+            if (about.isPresent()) {
+                near.add(about.get().after(own, other));
+                own = 0;
+                other = 0;
+            }
+        }
+        return near;
+    }
+
+    boolean hasPhase() {
+        return isSwept() && sweep.hasPhase();
     }
 
     /** True where it was swept. */

@@ -37,6 +37,27 @@ final class RuleWindow {
             };
         }
 
+        /**
+         * A curve of the same shape at another place and with another bottom: |Γ|² changes by {@code square} throughout, and every
+         * frequency by {@code factor}.
+         */
+        static Curve shifted(Sweep sweep, double square, double factor) {
+            return new Curve() {
+                @Override
+                public Reflection at(double hz) {
+                    return sweep.at(hz / factor)
+                            .map(r -> new Reflection(
+                                    Math.sqrt(Math.max(0, r.re() * r.re() + r.im() * r.im() + square)), 0))
+                            .orElse(null);
+                }
+
+                @Override
+                public boolean hasPhase() {
+                    return false;
+                }
+            };
+        }
+
         /** A series circuit, which explains readings without phase. */
         static Curve seriesCircuit(double resonanceHz, double q, double resistanceOhm) {
             return new Curve() {
@@ -72,12 +93,7 @@ final class RuleWindow {
      * @param safety share of (limit − 1) that must be to spare at the window's ends
      * @param otherwise the factor to aim at where the curve reaches the channels by none
      */
-    RuleWindow(
-            Curve curve,
-            AcceptanceRule rule,
-            List<WantedChannel> channels,
-            double safety,
-            double otherwise) {
+    RuleWindow(Curve curve, AcceptanceRule rule, List<WantedChannel> channels, double safety, double otherwise) {
         int n = channels.size();
         double[] hz = channels.stream().mapToDouble(WantedChannel::frequencyHz).toArray();
         ChannelValues at = new ChannelValues(channels);
@@ -150,6 +166,15 @@ final class RuleWindow {
     /** Shortfall at the best factor: 0 or less where length alone can meet the rule. */
     double bestShortfall() {
         return shortfall[best];
+    }
+
+    /** Least shortfall at any factor of {@code from} or more. */
+    double leastShortfall(double from) {
+        double least = Double.POSITIVE_INFINITY;
+        for (int i = Math.max(0, from <= 0 ? 0 : index(from)); i < STEPS; i++) {
+            least = Math.min(least, shortfall[i]);
+        }
+        return least;
     }
 
     /** Rule's shortfall at factor {@code x}, infinite beyond the grid. */

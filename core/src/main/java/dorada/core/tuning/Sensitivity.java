@@ -54,6 +54,10 @@ record Sensitivity(double setPerElectrical, double doubt, boolean learnt, double
             double hz = bottomHz(pass.sweep(), dip.get().frequencyHz());
             double electrical = prior.waves() * Wavelength.ofHz(hz);
             double doubt = doubtM(pass, electrical, hz);
+            if (pass.secondChangeM() != 0) {
+                // Another piece moved the dip too: what came before cannot be compared.
+                before = Double.NaN;
+            }
             if (!Double.isNaN(before)) {
                 double noise = doubt * doubt + doubtBefore * doubtBefore + sq(REPEATS * electrical);
                 double innovation = electrical - before - perSet * pending;

@@ -61,6 +61,10 @@ final class SpotBelief {
                     Double.isInfinite(r.highSwr()) ? 0 : 1
                 });
             }
+            if (passes.get(i).secondChangeM() != 0) {
+                // Another piece was moved: what was read before is of another antenna.
+                break;
+            }
             undone -= passes.get(i).changeM();
         }
         double[][] readings = spots.toArray(new double[0][]);

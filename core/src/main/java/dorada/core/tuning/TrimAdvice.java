@@ -3,6 +3,7 @@ package dorada.core.tuning;
 import dorada.core.instrument.Span;
 import dorada.core.sweep.Reading;
 import dorada.core.sweep.Sweep;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 
@@ -10,6 +11,7 @@ import java.util.Optional;
  * What to do next, how sure that is, and what to expect of it.
  *
  * @param action what to do
+ * @param onSecond true where it is done to the second piece: of a match, lengthened is outward and shortened is inward
  * @param fit how the antenna stands now
  * @param amountM how much to shorten or lengthen now, in metres, 0 or more
  * @param needLowM the least that the whole job is likely to need, in metres
@@ -24,9 +26,11 @@ import java.util.Optional;
  * @param overshootChance probability that the advised cut is too much; 0 where nothing is cut
  * @param reasons why, as sentences
  * @param causes what trimming would not cure, likeliest first; empty where nothing speaks for such a thing
+ * @param tradeOff what a change does to each of several bands; empty for one band
  */
 public record TrimAdvice(
         Action action,
+        boolean onSecond,
         Fit fit,
         double amountM,
         double needLowM,
@@ -40,12 +44,47 @@ public record TrimAdvice(
         Optional<Span> widerSweep,
         double overshootChance,
         List<String> reasons,
-        List<Cause> causes) {
+        List<Cause> causes,
+        Optional<TradeOff> tradeOff) {
 
     public TrimAdvice {
         expectedReadings = List.copyOf(expectedReadings);
         reasons = List.copyOf(reasons);
         causes = List.copyOf(causes);
+    }
+
+    /** The same with {@code reason} before all others. */
+    TrimAdvice because(String reason) {
+        List<String> all = new ArrayList<>();
+        all.add(reason);
+        all.addAll(reasons);
+        return with(onSecond, all);
+    }
+
+    /** The same, done to the second piece. */
+    TrimAdvice ofSecond() {
+        return with(true, reasons);
+    }
+
+    private TrimAdvice with(boolean second, List<String> why) {
+        return new TrimAdvice(
+                action,
+                second,
+                fit,
+                amountM,
+                needLowM,
+                needHighM,
+                dipHz,
+                targetHz,
+                sensitivityHzPerM,
+                learnt,
+                expected,
+                expectedReadings,
+                widerSweep,
+                overshootChance,
+                why,
+                causes,
+                tradeOff);
     }
 
     /** What to do next. */

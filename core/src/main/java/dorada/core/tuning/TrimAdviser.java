@@ -62,6 +62,9 @@ public final class TrimAdviser {
     private final double waves;
     private final Span instrument;
     private final Room room;
+    private final Optional<MatchControl> match;
+    private final List<List<WantedChannel>> bands;
+    private final boolean phaseIsTheAntennas;
 
     /**
      * @param rule what counts as good enough
@@ -83,6 +86,23 @@ public final class TrimAdviser {
             TrimPrior prior,
             Span instrument,
             Room room) {
+        this(rule, channels, adjustment, prior, instrument, room, Optional.empty(), false);
+    }
+
+    /**
+     * The same for an antenna with a second control, which is moved first where no length alone would do: it can be undone.
+     *
+     * @param phaseIsTheAntennas true where the passes were read at the antenna, or with the line taken off
+     */
+    public TrimAdviser(
+            AcceptanceRule rule,
+            List<WantedChannel> channels,
+            Adjustment adjustment,
+            TrimPrior prior,
+            Span instrument,
+            Room room,
+            Optional<MatchControl> match,
+            boolean phaseIsTheAntennas) {
         if (channels.isEmpty()) {
             throw new IllegalArgumentException("Advice needs at least one wanted channel.");
         }
@@ -95,6 +115,9 @@ public final class TrimAdviser {
         this.waves = prior.waves();
         this.instrument = instrument;
         this.room = room;
+        this.match = match;
+        this.bands = WantedChannel.bands(channels);
+        this.phaseIsTheAntennas = phaseIsTheAntennas;
     }
 
     /** Advice after all {@code passes}, oldest first, at least one. */
@@ -110,11 +133,16 @@ public final class TrimAdviser {
                 return findTheFault(causes);
             }
         }
-        Dip dip = dipOfInterest(now);
+        // One length serves all bands; its dip is looked for in the lowest.
+        List<Pass> lowest = bands.size() < 2 ? passes : Pass.near(passes, bands.get(0), false);
+        Dip dip = dipOfInterest(
+                lowest.isEmpty()
+                        ? now
+                        : new SweepAnalysis(lowest.get(lowest.size() - 1).sweep()));
         if (dip.atEdge()) {
             return dipBeyondTheSweep(now.sweep(), dip);
         }
-        Sensitivity sensitivity = Sensitivity.of(passes, prior);
+        Sensitivity sensitivity = Sensitivity.of(lowest.isEmpty() ? passes : lowest, prior);
         if (!sensitivity.isBelievable()) {
             return findTheFault(List.of(
                     new Cause(
@@ -131,9 +159,7 @@ public final class TrimAdviser {
 
     /** The deepest dip, unless another that is nearly as deep lies nearer to the band. */
     private Dip dipOfInterest(SweepAnalysis now) {
-        double middle = (channels.get(0).frequencyHz()
-                        + channels.get(channels.size() - 1).frequencyHz())
-                / 2;
+        double middle = middleOfBand();
         Dip deepest = now.deepestDip().orElseThrow();
         return now.dips().stream()
                 .filter(d -> d.reading().returnLossDb()
@@ -145,10 +171,11 @@ public final class TrimAdviser {
     private TrimAdvice dipInside(List<Pass> passes, SweepAnalysis now, Dip dip, Sensitivity sensitivity) {
         Pass last = passes.get(passes.size() - 1);
         // Without the phase nobody knows X: the dip stands for the resonance.
-        boolean isBlind = rule instanceof ResonanceFirst && !(last.isSwept() && now.sweep().hasPhase());
+        boolean isBlind = rule instanceof ResonanceFirst
+                && !(last.isSwept() && now.sweep().hasPhase());
         AcceptanceRule aim = isBlind ? new BestOnMain(rule.limitSwr()) : rule;
-        RuleWindow window =
-                new RuleWindow(RuleWindow.Curve.of(now.sweep()), aim, channels, SAFETY, middleOfBand() / dip.frequencyHz());
+        RuleWindow window = new RuleWindow(
+                RuleWindow.Curve.of(now.sweep()), aim, channels, SAFETY, middleOfBand() / dip.frequencyHz());
         LengthBelief belief = last.isSwept()
                 ? sweptBelief(window, dip.frequencyHz(), sensitivity)
                 : SpotBelief.of(passes, prior, aim, channels, SAFETY);
@@ -177,6 +204,13 @@ public final class TrimAdviser {
                         : "How far the dip moves is a first estimate from its electrical length; the next sweep will tell.");
         if (isBlind) {
             reasons.add("These readings have no phase, so X is not known: the dip stands for the resonance.");
+        }
+        // A cut only raises the dip.
+        if (match.isPresent() && !met && window.isKnown() && window.leastShortfall(oneWay ? 1 : 0) > 0) {
+            Optional<TrimAdvice> moved = moveTheMatch(passes, dip, fit, aim);
+            if (moved.isPresent()) {
+                return moved.get();
+            }
         }
         boolean hopeless =
                 window.isKnown() && window.bestShortfall() > HOPELESS * (rule.limitSwr() - 1) && last.isSwept();
@@ -228,6 +262,7 @@ public final class TrimAdviser {
         double doubt = Math.max(need[1], step / 2);
         return new TrimAdvice(
                 action,
+                false,
                 fit,
                 amountM,
                 Math.max(0, Math.abs(needM) - doubt),
@@ -241,7 +276,34 @@ public final class TrimAdviser {
                 Optional.empty(),
                 action == Action.SHORTEN && oneWay ? cut.tooFar : 0,
                 reasons,
-                causes);
+                causes,
+                TradeOff.of(now.sweep(), bands, waves * Wavelength.ofHz(dipHz), sensitivity.setPerElectrical(), needM));
+    }
+
+    /** A move of the match control; empty where none would help. */
+    private Optional<TrimAdvice> moveTheMatch(List<Pass> passes, Dip dip, Fit fit, AcceptanceRule aim) {
+        MatchBelief belief = MatchBelief.of(passes, match.orElseThrow(), phaseIsTheAntennas);
+        boolean oneWay = adjustment instanceof Adjustment.OneWayCut;
+        return new MatchMove(aim, channels, match.orElseThrow(), belief, SAFETY, oneWay)
+                .best(passes.get(passes.size() - 1).sweep(), dip)
+                .map(m -> new TrimAdvice(
+                        m.metres() > 0 ? Action.LENGTHEN : Action.SHORTEN,
+                        true,
+                        fit,
+                        Math.abs(m.metres()),
+                        Math.abs(m.metres()),
+                        Math.abs(m.metres()),
+                        Optional.of(dip.frequencyHz()),
+                        Optional.empty(),
+                        Optional.empty(),
+                        false,
+                        Optional.empty(),
+                        List.of(),
+                        Optional.empty(),
+                        0,
+                        m.reasons(),
+                        List.of(),
+                        Optional.empty()));
     }
 
     /** A cut with its probabilities. */
@@ -319,10 +381,10 @@ public final class TrimAdviser {
         return new LengthBelief(samples, waves);
     }
 
+    /** Of the lowest band. */
     private double middleOfBand() {
-        return (channels.get(0).frequencyHz()
-                        + channels.get(channels.size() - 1).frequencyHz())
-                / 2;
+        List<WantedChannel> band = bands.get(0);
+        return (band.get(0).frequencyHz() + band.get(band.size() - 1).frequencyHz()) / 2;
     }
 
     /** Whole steps, at least one: a smaller change cannot be made by hand. */
@@ -368,6 +430,7 @@ public final class TrimAdviser {
         }
         return new TrimAdvice(
                 canSweepWider ? Action.SWEEP_WIDER : change,
+                false,
                 fit,
                 stepM,
                 stepM,
@@ -381,12 +444,14 @@ public final class TrimAdviser {
                 canSweepWider ? Optional.of(wider) : Optional.empty(),
                 0,
                 reasons,
-                List.of());
+                List.of(),
+                Optional.empty());
     }
 
     private static TrimAdvice findTheFault(List<Cause> causes) {
         return new TrimAdvice(
                 Action.FIND_THE_FAULT,
+                false,
                 Fit.UNKNOWN,
                 0,
                 0,
@@ -400,7 +465,8 @@ public final class TrimAdviser {
                 Optional.empty(),
                 0,
                 causes.stream().map(TrimAdviser::sentence).toList(),
-                causes);
+                causes,
+                Optional.empty());
     }
 
     private static String sentence(Cause cause) {

@@ -4,13 +4,13 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
-import java.util.ArrayList;
-import dorada.core.rf.Reflection;
-import dorada.core.rf.Impedance;
 import dorada.core.acceptance.WantedChannel.Use;
+import dorada.core.rf.Impedance;
+import dorada.core.rf.Reflection;
 import dorada.core.sweep.Curves;
 import dorada.core.sweep.Sweep;
 import dorada.core.sweep.SweepAnalysis;
+import java.util.ArrayList;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 
@@ -156,8 +156,10 @@ class VerdictTest {
         assertThat(rule.shortfall(values(ALIKE, 1, 2.6, 1.2, 1.2))).isCloseTo(0.1, within(1e-9));
         assertThat(rule.shortfall(values(ALIKE, 0, 1.6, 1.1, 1.1))).isCloseTo(0.1, within(1e-9));
         // Better on the main channel is better, whatever the others do below the ceiling.
-        assertThat(rule.misfit(values(ALIKE, 1, 2.4, 1.1, 2.4))).isLessThan(rule.misfit(values(ALIKE, 1, 1.3, 1.3, 1.3)));
-        assertThat(rule.misfit(values(ALIKE, 1, 2.8, 1.1, 1.1))).isGreaterThan(rule.misfit(values(ALIKE, 1, 1.6, 1.6, 1.6)));
+        assertThat(rule.misfit(values(ALIKE, 1, 2.4, 1.1, 2.4)))
+                .isLessThan(rule.misfit(values(ALIKE, 1, 1.3, 1.3, 1.3)));
+        assertThat(rule.misfit(values(ALIKE, 1, 2.8, 1.1, 1.1)))
+                .isGreaterThan(rule.misfit(values(ALIKE, 1, 1.6, 1.6, 1.6)));
         // A radio that stands less than 1.5 holds the main channel down too.
         assertThat(new BestOnMain(1.3).limitSwr()).isEqualTo(1.3);
         Verdict v = judge(rule, Curves.resonance(26e6, 28.4e6, 201, 27.184e6, 47, 25));

@@ -55,7 +55,7 @@ class StandInTest {
     }
 
     private static WireAntenna dimensions(StandIn antenna) {
-        return antenna.antenna().apply(antenna.startLengthM());
+        return antenna.antenna().of(antenna.startLengthM(), 0);
     }
 
     @Test

@@ -8,7 +8,6 @@ import dorada.core.acceptance.UnderLimit;
 import dorada.core.acceptance.WantedChannel;
 import dorada.core.instrument.ReadingKind;
 import dorada.core.instrument.SpotReading;
-import dorada.core.rf.Impedance;
 import dorada.core.rf.Reflection;
 import dorada.core.rf.Wavelength;
 import dorada.core.sweep.Curves;

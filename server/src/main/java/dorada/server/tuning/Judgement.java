@@ -93,7 +93,7 @@ record Judgement(
             pending += passes.get(i).changeM();
             if (seen.get(i).isPresent()) {
                 Pass p = seen.get(i).get();
-                usable.add(new Pass(pending, p.sweep(), p.dipDeviationHz(), p.spots()));
+                usable.add(p.after(pending, p.secondChangeM()));
                 pending = 0;
             }
         }

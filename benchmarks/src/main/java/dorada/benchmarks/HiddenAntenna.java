@@ -1,0 +1,261 @@
+package dorada.benchmarks;
+
+import dorada.core.acceptance.AcceptanceRule;
+import dorada.core.acceptance.ChannelValues;
+import dorada.core.acceptance.EvenEnds;
+import dorada.core.acceptance.UnderLimit;
+import dorada.core.acceptance.WantedChannel;
+import dorada.core.practice.Condition;
+import dorada.core.practice.Control;
+import dorada.core.practice.VirtualInstallation;
+import dorada.core.practice.VirtualInstallations;
+import dorada.core.rf.Reflection;
+import dorada.core.sweep.Sweep;
+import dorada.core.wire.Watch;
+import java.util.Arrays;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Random;
+import java.util.Set;
+import java.util.stream.DoubleStream;
+import java.util.stream.IntStream;
+
+/**
+ * One antenna as it stands in the world, hidden from the adviser.
+ *
+ * <p>Sizes drift together: an antenna that is larger throughout by a share is the same antenna at frequencies lower by that
+ * share.
+ *
+ * @param drift that share
+ * @param start the settings before the first change
+ * @param before conditions until pass {@code changesAtPass}
+ * @param after conditions from then on
+ * @param fault conditions throughout
+ */
+record HiddenAntenna(
+        VirtualInstallation kind,
+        double drift,
+        Setting start,
+        Set<Condition> before,
+        Set<Condition> after,
+        int changesAtPass,
+        Set<Condition> fault,
+        boolean byMeter,
+        AcceptanceRule rule,
+        List<WantedChannel> channels,
+        long seed) {
+
+    /** @param matchM of the match control; NaN where there is none */
+    record Setting(double lengthM, double matchM) {
+        Setting ofLength(double newLengthM) {
+            return new Setting(newLengthM, matchM);
+        }
+    }
+
+    /** Directivity residue and noise of the stand-in analyser; half a mark of the meter's scale. */
+    static final double ANALYSER_SPARE = 0.008;
+
+    static final double METER_SPARE = 0.03;
+
+    private static final double SIZE_DRIFT = 0.012;
+    private static final double MOST_BY_METER_SWR = 3;
+    private static final int CHECKED_LENGTHS = 11;
+    private static final int CHECKED_MATCHES = 9;
+    private static final int HALVINGS = 5;
+
+    private static final Set<Condition> FAULTS = EnumSet.of(
+            Condition.DUMMY_LOAD,
+            Condition.LOOSE_CONNECTOR,
+            Condition.PAINT_UNDER_GROUND,
+            Condition.WET_LINE,
+            Condition.KINKED_LINE);
+    private static final Set<Condition> SURROUNDINGS =
+            EnumSet.of(Condition.DOOR_OPEN, Condition.PERSON_NEAR, Condition.INDOORS, Condition.HAND_NEAR);
+
+    static List<HiddenAntenna> some(Random random, int trials, String kinds) {
+        List<VirtualInstallation> possible = VirtualInstallations.ALL.stream()
+                .filter(v -> v.id().contains(kinds))
+                .toList();
+        long[] seeds = random.longs(trials).toArray();
+        return IntStream.range(0, trials)
+                .parallel()
+                .mapToObj(i -> one(new Random(seeds[i]), possible))
+                .toList();
+    }
+
+    /** One that does not meet its rule yet; one that is cut starts longer than it should be. */
+    private static HiddenAntenna one(Random random, List<VirtualInstallation> possible) {
+        VirtualInstallation v = possible.get(random.nextInt(possible.size()));
+        Control c = v.controls().get(0);
+        double middle = (v.lowHz() + v.highHz()) / 2;
+        List<WantedChannel> channels = List.of(
+                new WantedChannel("low", v.lowHz(), false),
+                new WantedChannel("middle", middle, true),
+                new WantedChannel("high", v.highHz(), false));
+        double easiest = TrialKinds.BEST_SWR.getOrDefault(v.id(), 1.5);
+        double[] limits = Arrays.stream(new double[] {1.5, 1.7, 2, 2.5, 3, 4, 5, 6, 8})
+                .filter(l -> l > 1 + 1.15 * (easiest - 1))
+                .limit(3)
+                .toArray();
+        boolean isCb = middle < 30e6;
+        AcceptanceRule rule = isCb && easiest < 1.8 && random.nextInt(3) == 0
+                ? new EvenEnds()
+                : new UnderLimit(limits[random.nextInt(limits.length)]);
+        Set<Condition> fault = random.nextInt(10) == 0 ? oneOf(random, FAULTS, v) : Set.of();
+        Set<Condition> before = random.nextInt(4) == 0 ? oneOf(random, SURROUNDINGS, v) : Set.of();
+        double drift = SIZE_DRIFT * random.nextGaussian();
+        // Nobody transmits into an SWR of 3 and more to read a meter.
+        boolean byMeter = random.nextBoolean() && rule.limitSwr() <= MOST_BY_METER_SWR;
+        HiddenAntenna antenna = null;
+        for (int attempt = 0; attempt < 12; attempt++) {
+            double share = random.nextDouble();
+            // A cut starts in the upper half of what the saw has to work on; a slide anywhere.
+            double length = c.oneWay()
+                    ? c.highM() - (c.highM() - c.lowM()) * 0.4 * share
+                    : c.lowM() + (c.highM() - c.lowM()) * share;
+            Setting start = new Setting(length, begunMatchM(v, random));
+            antenna = new HiddenAntenna(
+                    v,
+                    drift,
+                    start,
+                    before,
+                    Set.of(),
+                    1 + random.nextInt(2),
+                    fault,
+                    byMeter,
+                    rule,
+                    channels,
+                    random.nextLong());
+            Sweep now = antenna.truth(start, 0, antenna.channelHz(), new Random(antenna.seed));
+            double[] swr = {now.reflection(0).swr(), now.reflection(2).swr()};
+            if (antenna.shortfall(now) > 0 && (!c.oneWay() || swr[1] >= swr[0])) {
+                break;
+            }
+        }
+        return antenna;
+    }
+
+    /** Somewhere in the inner two thirds: nobody fits a tap at the end of its rod. */
+    private static double begunMatchM(VirtualInstallation v, Random random) {
+        if (!TrialKinds.MATCHES.containsKey(v.id())) {
+            return Double.NaN;
+        }
+        Control match = v.controls().get(1);
+        double span = match.highM() - match.lowM();
+        return match.lowM() + span * (1 / 6.0 + random.nextDouble() * 2 / 3);
+    }
+
+    private static Set<Condition> oneOf(Random random, Set<Condition> of, VirtualInstallation v) {
+        List<Condition> possible =
+                of.stream().filter(v.conditions()::contains).sorted().toList();
+        return possible.isEmpty() ? Set.of() : Set.of(possible.get(random.nextInt(possible.size())));
+    }
+
+    private Set<Condition> conditions(int pass) {
+        EnumSet<Condition> now = EnumSet.noneOf(Condition.class);
+        now.addAll(pass < changesAtPass ? before : after);
+        now.addAll(fault);
+        return now;
+    }
+
+    /** What the radio end sees, without the instrument's errors. */
+    Sweep truth(Setting at, int pass, double[] hz, Random random) {
+        double[] scaled = Arrays.stream(hz).map(f -> f * (1 + drift)).toArray();
+        double[] settings = kind.startM();
+        settings[0] = kind.controls().get(0).allowed(at.lengthM);
+        if (!Double.isNaN(at.matchM)) {
+            settings[1] = kind.controls().get(1).allowed(at.matchM);
+        }
+        Sweep s = kind.sweep(settings, conditions(pass), true, scaled, random, Watch.NOBODY);
+        return new Sweep(hz, s.re(), s.im(), Sweep.STANDARD_REFERENCE_OHM);
+    }
+
+    /** What the rule lacks; |Γ| up to {@code spare} less is forgiven, as no instrument of that kind could tell it. */
+    double shortfall(Sweep sweep, double spare) {
+        ChannelValues at = new ChannelValues(channels);
+        for (int i = 0; i < channels.size(); i++) {
+            double rho = sweep.at(channels.get(i).frequencyHz()).orElseThrow().magnitude();
+            at.set(i, new Reflection(Math.max(0, Math.min(1, rho) - spare), 0), false);
+        }
+        return rule.shortfall(at);
+    }
+
+    double shortfall(Sweep sweep) {
+        return shortfall(sweep, 0);
+    }
+
+    double[] channelHz() {
+        return channels.stream().mapToDouble(WantedChannel::frequencyHz).toArray();
+    }
+
+    /** Whether some setting that is left meets the rule, in the surroundings of {@code pass}. */
+    boolean isCurable(Setting from, int pass) {
+        if (Double.isNaN(from.matchM)) {
+            return isCurableByLength(from, pass);
+        }
+        Control match = kind.controls().get(1);
+        double span = match.highM() - match.lowM();
+        return DoubleStream.concat(
+                        DoubleStream.of(from.matchM),
+                        IntStream.range(0, CHECKED_MATCHES)
+                                .mapToDouble(i -> match.lowM() + span * i / (CHECKED_MATCHES - 1)))
+                .anyMatch(m -> isCurableByLength(new Setting(from.lengthM, m), pass));
+    }
+
+    private boolean isCurableByLength(Setting from, int pass) {
+        Control c = kind.controls().get(0);
+        double top = c.oneWay() ? from.lengthM : c.highM();
+        double best = Double.POSITIVE_INFINITY;
+        double at = top;
+        for (int i = 0; i < CHECKED_LENGTHS; i++) {
+            double length = top - (top - c.lowM()) * i / (CHECKED_LENGTHS - 1);
+            Sweep s = truthAt(from.ofLength(length), pass);
+            if (shortfall(s, ANALYSER_SPARE / 2) <= 0) {
+                return true;
+            }
+            if (shortfall(s) < best) {
+                best = shortfall(s);
+                at = length;
+            }
+        }
+        // Between the lengths that were looked at: where the shortfall is least, ever nearer.
+        double golden = (Math.sqrt(5) - 1) / 2;
+        double span = (top - c.lowM()) / (CHECKED_LENGTHS - 1);
+        double low = Math.max(c.lowM(), at - span);
+        double high = Math.min(top, at + span);
+        for (int i = 0; i < 14; i++) {
+            double a = high - golden * (high - low);
+            double b = low + golden * (high - low);
+            double sa = shortfall(truthAt(from.ofLength(a), pass));
+            double sb = shortfall(truthAt(from.ofLength(b), pass));
+            if (Math.min(sa, sb) <= 0) {
+                return true;
+            }
+            if (sa < sb) {
+                high = b;
+            } else {
+                low = a;
+            }
+        }
+        return false;
+    }
+
+    private Sweep truthAt(Setting at, int pass) {
+        return truth(at, pass, channelHz(), new Random(seed));
+    }
+
+    /** The longest piece that would have done, between {@code tooLongM} and where it is good, by halving. */
+    double longestGood(double tooLongM, Setting isGood, int pass) {
+        double good = isGood.lengthM;
+        double bad = tooLongM;
+        for (int i = 0; i < HALVINGS; i++) {
+            double middle = (good + bad) / 2;
+            if (shortfall(truthAt(isGood.ofLength(middle), pass), ANALYSER_SPARE) <= 0) {
+                good = middle;
+            } else {
+                bad = middle;
+            }
+        }
+        return good;
+    }
+}

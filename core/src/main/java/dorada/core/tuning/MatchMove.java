@@ -1,0 +1,111 @@
+package dorada.core.tuning;
+
+import dorada.core.acceptance.AcceptanceRule;
+import dorada.core.acceptance.BestOnMain;
+import dorada.core.acceptance.ResonanceFirst;
+import dorada.core.acceptance.WantedChannel;
+import dorada.core.rf.Swr;
+import dorada.core.sweep.Dip;
+import dorada.core.sweep.Sweep;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+
+/**
+ * Finds the move of a match control that leaves the length the best chance. Each move is judged by the best that the length can
+ * do after it: the curve keeps its shape, its bottom and its place change as is believed.
+ */
+final class MatchMove {
+
+    /** @param metres outward; negative for inward */
+    record Move(double metres, List<String> reasons) {}
+
+    /** Worth making for this share of (limit − 1). */
+    private static final double WORTH = 0.05;
+
+    /** Moves that are looked at either way. */
+    private static final int MOVES = 12;
+
+    /** Shortfall to spare that is worth moving for. */
+    private static final double SPARE = 0.15;
+
+    /** Of moves as good as each other the smaller one. */
+    private static final double SLIGHTLY = 0.02;
+
+    private final AcceptanceRule rule;
+    private final List<WantedChannel> channels;
+    private final MatchControl control;
+    private final MatchBelief belief;
+    private final double safety;
+    private final boolean oneWay;
+
+    /** @param oneWay true where the length is cut, which only raises the dip */
+    MatchMove(
+            AcceptanceRule rule,
+            List<WantedChannel> channels,
+            MatchControl control,
+            MatchBelief belief,
+            double safety,
+            boolean oneWay) {
+        // What a move does to X is not foreseen; the resonance is the length's business.
+        this.rule = rule instanceof ResonanceFirst ? new BestOnMain(rule.limitSwr()) : rule;
+        this.channels = channels;
+        this.control = control;
+        this.belief = belief;
+        this.safety = safety;
+        this.oneWay = oneWay;
+    }
+
+    /** Empty where no move is worth making. */
+    Optional<Move> best(Sweep now, Dip dip) {
+        Room room = control.room();
+        double step = control.smallestStepM();
+        double furthest = control.furthestStepM();
+        double inward = Math.min(furthest, room.shortenM());
+        double outward = Math.min(furthest, room.lengthenM());
+        boolean roomIsOutward = room.lengthenM() >= room.shortenM();
+        double stay = shortfallAfter(now, 0);
+        double best = 0;
+        double least = Double.POSITIVE_INFINITY;
+        for (double t = -inward; t <= outward + step / 2; t += Math.max(step, furthest / MOVES)) {
+            double move = Math.rint(t / step) * step;
+            double blindly = belief.isBlind() && move > 0 != roomIsOutward ? SLIGHTLY : 0;
+            double score = Math.max(-SPARE, shortfallAfter(now, move)) + SLIGHTLY * Math.abs(move) / furthest + blindly;
+            if (score < least) {
+                least = score;
+                best = move;
+            }
+        }
+        if (Math.abs(best) < step / 2 || least > stay - WORTH * (rule.limitSwr() - 1)) {
+            return Optional.empty();
+        }
+        return Optional.of(new Move(best, reasons(dip, best)));
+    }
+
+    private double shortfallAfter(Sweep now, double move) {
+        RuleWindow.Curve curve =
+                RuleWindow.Curve.shifted(now, belief.squareAfter(move) - belief.squareAfter(0), belief.dipFactor(move));
+        return new RuleWindow(curve, rule, channels, safety, 1).leastShortfall(oneWay ? 1 : 0);
+    }
+
+    private List<String> reasons(Dip dip, double move) {
+        List<String> reasons = new ArrayList<>();
+        reasons.add(String.format(
+                Locale.ROOT,
+                "No length that is left meets the rule: the dip is at %.3f MHz with an SWR of %.2f at its bottom.",
+                dip.frequencyHz() / 1e6,
+                dip.reading().swr()));
+        reasons.add(
+                belief.isBlind()
+                        ? "Whether this way is the better one is not known yet: the next reading tells."
+                        : String.format(
+                                Locale.ROOT,
+                                "After this move the bottom should be near %.2f, at %.2f MHz.",
+                                Swr.ofMagnitude(Math.min(1, Math.sqrt(belief.squareAfter(move)))),
+                                dip.frequencyHz() * belief.dipFactor(move) / 1e6));
+        reasons.add(
+                "The match comes first, for it can be moved back; it also moves the dip, so the length comes after.");
+        return reasons;
+    }
+}
