@@ -4,6 +4,7 @@ import dorada.core.acceptance.AcceptanceRule;
 import dorada.core.acceptance.BestOnMain;
 import dorada.core.acceptance.ResonanceFirst;
 import dorada.core.acceptance.WantedChannel;
+import dorada.core.line.Line;
 import dorada.core.rf.Swr;
 import dorada.core.sweep.Dip;
 import dorada.core.sweep.Sweep;
@@ -37,15 +38,20 @@ final class MatchMove {
     private final List<WantedChannel> channels;
     private final MatchControl control;
     private final MatchBelief belief;
+    private final Optional<Line> line;
     private final double safety;
     private final boolean oneWay;
 
-    /** @param oneWay true where the length is cut, which only raises the dip */
+    /**
+     * @param line between the antenna and where the rule judges; empty for none
+     * @param oneWay true where the length is cut, which only raises the dip
+     */
     MatchMove(
             AcceptanceRule rule,
             List<WantedChannel> channels,
             MatchControl control,
             MatchBelief belief,
+            Optional<Line> line,
             double safety,
             boolean oneWay) {
         // What a move does to X is not foreseen; the resonance is the length's business.
@@ -53,6 +59,7 @@ final class MatchMove {
         this.channels = channels;
         this.control = control;
         this.belief = belief;
+        this.line = line;
         this.safety = safety;
         this.oneWay = oneWay;
     }
@@ -86,7 +93,7 @@ final class MatchMove {
     private double shortfallAfter(Sweep now, double move) {
         RuleWindow.Curve curve =
                 RuleWindow.Curve.shifted(now, belief.squareAfter(move) - belief.squareAfter(0), belief.dipFactor(move));
-        return new RuleWindow(curve, rule, channels, safety, 1).leastShortfall(oneWay ? 1 : 0);
+        return new RuleWindow(curve, line, rule, channels, safety, 1).leastShortfall(oneWay ? 1 : 0);
     }
 
     private List<String> reasons(Dip dip, double move) {

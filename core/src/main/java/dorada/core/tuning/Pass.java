@@ -7,6 +7,7 @@ import dorada.core.sweep.Sweep;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 
 /**
  * One turn of the loop: what was changed since the pass before, and what was measured after it.
@@ -16,19 +17,27 @@ import java.util.Optional;
  * @param sweep the sweep taken then; for a few readings, the curve that explains them best
  * @param dipDeviationHz standard deviation of where that curve has its dip; 0 for a sweep, whose points show it
  * @param spots the readings at single channels; empty for a sweep
+ * @param circumstances what was not as it should be
  */
-public record Pass(double changeM, double secondChangeM, Sweep sweep, double dipDeviationHz, List<Reading> spots) {
+public record Pass(
+        double changeM,
+        double secondChangeM,
+        Sweep sweep,
+        double dipDeviationHz,
+        List<Reading> spots,
+        Set<Circumstance> circumstances) {
 
     /** As far as this beside a band a dip may still be its own, as a ratio. */
     private static final double ABOUT = 1.35;
 
     public Pass {
         spots = List.copyOf(spots);
+        circumstances = Set.copyOf(circumstances);
     }
 
     /** A pass that was swept. */
     public Pass(double changeM, Sweep sweep) {
-        this(changeM, 0, sweep, 0, List.of());
+        this(changeM, 0, sweep, 0, List.of(), Set.of());
     }
 
     /** A pass read at a few channels; empty where they are too few to judge a resonance by. */
@@ -39,12 +48,23 @@ public record Pass(double changeM, double secondChangeM, Sweep sweep, double dip
                         0,
                         e.curve(),
                         e.deviationHz(),
-                        spots.stream().map(SpotReading::reading).toList()));
+                        spots.stream().map(SpotReading::reading).toList(),
+                        Set.of()));
     }
 
     /** The same reading after other changes. */
     public Pass after(double newChangeM, double newSecondChangeM) {
-        return new Pass(newChangeM, newSecondChangeM, sweep, dipDeviationHz, spots);
+        return new Pass(newChangeM, newSecondChangeM, sweep, dipDeviationHz, spots, circumstances);
+    }
+
+    /** The same reading under {@code other} circumstances. */
+    public Pass under(Set<Circumstance> other) {
+        return new Pass(changeM, secondChangeM, sweep, dipDeviationHz, spots, other);
+    }
+
+    /** The circumstances with {@code effect}, in the order in which people ask. */
+    List<Circumstance> circumstances(Circumstance.Effect effect) {
+        return circumstances.stream().filter(c -> c.effect() == effect).sorted().toList();
     }
 
     /**
@@ -70,7 +90,7 @@ public record Pass(double changeM, double secondChangeM, Sweep sweep, double dip
                 .toList();
         return !spots.isEmpty() && own.size() < 2
                 ? Optional.empty()
-                : Optional.of(new Pass(changeM, secondChangeM, sweep.part(from, to), dipDeviationHz, own));
+                : Optional.of(new Pass(changeM, secondChangeM, sweep.part(from, to), dipDeviationHz, own, circumstances));
     }
 
     /**

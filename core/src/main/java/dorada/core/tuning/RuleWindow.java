@@ -3,10 +3,12 @@ package dorada.core.tuning;
 import dorada.core.acceptance.AcceptanceRule;
 import dorada.core.acceptance.ChannelValues;
 import dorada.core.acceptance.WantedChannel;
+import dorada.core.line.Line;
 import dorada.core.rf.Impedance;
 import dorada.core.rf.Reflection;
 import dorada.core.sweep.Sweep;
 import java.util.List;
+import java.util.Optional;
 
 /**
  * Where along the frequency axis a curve would have to lie for a rule to be met: the curve is moved by a factor x = f after / f
@@ -88,12 +90,13 @@ final class RuleWindow {
     private final boolean known;
 
     /**
-     * @param curve where the rule judges
+     * @param curve at the antenna
+     * @param line between the antenna and where the rule judges; empty for none
      * @param channels ascending
      * @param safety share of (limit − 1) that must be to spare at the window's ends
      * @param otherwise the factor to aim at where the curve reaches the channels by none
      */
-    RuleWindow(Curve curve, AcceptanceRule rule, List<WantedChannel> channels, double safety, double otherwise) {
+    RuleWindow(Curve curve, Optional<Line> line, AcceptanceRule rule, List<WantedChannel> channels, double safety, double otherwise) {
         int n = channels.size();
         double[] hz = channels.stream().mapToDouble(WantedChannel::frequencyHz).toArray();
         ChannelValues at = new ChannelValues(channels);
@@ -104,6 +107,9 @@ final class RuleWindow {
             for (int c = 0; c < n; c++) {
                 Reflection r = curve.at(hz[c] / x);
                 here = here && r != null;
+                if (r != null && line.isPresent()) {
+                    r = line.get().towardRadio(r, Sweep.STANDARD_REFERENCE_OHM, hz[c]);
+                }
                 if (r == null) {
                     at.unknown(c);
                 } else {

@@ -16,9 +16,11 @@ import java.util.List;
  * @param setPerElectrical metres of set length per metre of electrical length
  * @param doubt standard deviation of that ratio, relative
  * @param learnt true where it comes from passes
- * @param surroundingsShift relative shift of the dip that no change explains; 0 for none
+ * @param surroundingsShift relative shift of the electrical length that no change explains; 0 for none
+ * @param placeShift the same where the place is known to be another: from the ground to the roof; 0 for none
  */
-record Sensitivity(double setPerElectrical, double doubt, boolean learnt, double surroundingsShift) {
+record Sensitivity(
+        double setPerElectrical, double doubt, boolean learnt, double surroundingsShift, double placeShift) {
 
     /** Even a clean measurement leaves this much: the tape measure and the tightening. */
     private static final double LEAST_DOUBT = 0.04;
@@ -44,6 +46,8 @@ record Sensitivity(double setPerElectrical, double doubt, boolean learnt, double
         double shift = 0;
         double before = Double.NaN;
         double doubtBefore = 0;
+        double placeShift = 0;
+        Pass last = null;
         boolean learnt = false;
         for (Pass pass : passes) {
             pending += pass.changeM();
@@ -62,7 +66,9 @@ record Sensitivity(double setPerElectrical, double doubt, boolean learnt, double
                 double noise = doubt * doubt + doubtBefore * doubtBefore + sq(REPEATS * electrical);
                 double innovation = electrical - before - perSet * pending;
                 double spread = Math.sqrt(pending * pending * variance + noise);
-                if (Math.abs(innovation) > MOST_DEVIATIONS * spread) {
+                if (!last.circumstances().equals(pass.circumstances())) {
+                    placeShift = innovation / electrical;
+                } else if (Math.abs(innovation) > MOST_DEVIATIONS * spread) {
                     shift = innovation / electrical;
                 } else if (Math.abs(perSet * pending) > TELLS * Math.sqrt(noise)) {
                     double gain = variance * pending / (pending * pending * variance + noise);
@@ -72,11 +78,12 @@ record Sensitivity(double setPerElectrical, double doubt, boolean learnt, double
                 }
             }
             before = electrical;
+            last = pass;
             doubtBefore = doubt;
             pending = 0;
         }
         double relative = Math.max(learnt ? LEAST_DOUBT : 0, Math.sqrt(variance) / perSet);
-        return new Sensitivity(1 / perSet, relative, learnt, shift);
+        return new Sensitivity(1 / perSet, relative, learnt, shift, placeShift);
     }
 
     /**

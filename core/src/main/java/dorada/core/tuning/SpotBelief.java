@@ -10,6 +10,7 @@ import dorada.core.sweep.Sweep;
 import dorada.core.tuning.LengthBelief.Sample;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 
 /**
  * What readings at a few channels leave possible, over all passes together: each dip, quality, resistance and sensitivity of a
@@ -92,7 +93,7 @@ final class SpotBelief {
         for (double[] w : drawn(weighed, best)) {
             samples.add(new Sample(
                     w[0],
-                    new RuleWindow(RuleWindow.Curve.seriesCircuit(w[1], w[2], w[3]), rule, channels, safety, 1),
+                    new RuleWindow(RuleWindow.Curve.seriesCircuit(w[1], w[2], w[3]), Optional.empty(), rule, channels, safety, 1),
                     w[1],
                     w[4]));
         }

@@ -95,6 +95,8 @@ public record TrimAdvice(
         REPLACE_LONGER,
         STOP,
         SWEEP_WIDER,
+        /** The reading was spoilt by its circumstances: measure again first. */
+        MEASURE_AGAIN,
         FIND_THE_FAULT
     }
 

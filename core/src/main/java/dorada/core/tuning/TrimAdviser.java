@@ -7,6 +7,8 @@ import dorada.core.acceptance.ReferencePlane;
 import dorada.core.acceptance.ResonanceFirst;
 import dorada.core.acceptance.WantedChannel;
 import dorada.core.instrument.Span;
+import dorada.core.line.Line;
+import dorada.core.line.ThroughLine;
 import dorada.core.rf.Wavelength;
 import dorada.core.sweep.Dip;
 import dorada.core.sweep.Reading;
@@ -65,6 +67,7 @@ public final class TrimAdviser {
     private final Optional<MatchControl> match;
     private final List<List<WantedChannel>> bands;
     private final boolean phaseIsTheAntennas;
+    private final Optional<Line> line;
 
     /**
      * @param rule what counts as good enough
@@ -103,6 +106,19 @@ public final class TrimAdviser {
             Room room,
             Optional<MatchControl> match,
             boolean phaseIsTheAntennas) {
+        this(rule, channels, adjustment, prior, instrument, room, match, phaseIsTheAntennas, Optional.empty());
+    }
+
+    private TrimAdviser(
+            AcceptanceRule rule,
+            List<WantedChannel> channels,
+            Adjustment adjustment,
+            TrimPrior prior,
+            Span instrument,
+            Room room,
+            Optional<MatchControl> match,
+            boolean phaseIsTheAntennas,
+            Optional<Line> line) {
         if (channels.isEmpty()) {
             throw new IllegalArgumentException("Advice needs at least one wanted channel.");
         }
@@ -118,6 +134,16 @@ public final class TrimAdviser {
         this.match = match;
         this.bands = WantedChannel.bands(channels);
         this.phaseIsTheAntennas = phaseIsTheAntennas;
+        this.line = line;
+    }
+
+    /**
+     * The same for passes from which {@code feedline} was taken off, judged at its other end: the antenna is moved where it is, and
+     * the rule looks at what the radio meets.
+     */
+    public TrimAdviser behind(Line feedline) {
+        return new TrimAdviser(
+                rule, channels, adjustment, prior, instrument, room, match, true, Optional.of(feedline));
     }
 
     /** Advice after all {@code passes}, oldest first, at least one. */
@@ -132,6 +158,10 @@ public final class TrimAdviser {
             if (!causes.isEmpty()) {
                 return findTheFault(causes);
             }
+        }
+        List<Circumstance> spoilt = last.circumstances(Circumstance.Effect.SPOILS);
+        if (!spoilt.isEmpty()) {
+            return measureAgain(spoilt);
         }
         // One length serves all bands; its dip is looked for in the lowest.
         List<Pass> lowest = bands.size() < 2 ? passes : Pass.near(passes, bands.get(0), false);
@@ -157,6 +187,34 @@ public final class TrimAdviser {
         return dipInside(passes, now, dip, sensitivity);
     }
 
+    /** What the place and the calibration mean for this pass. */
+    private static List<String> placeReasons(Pass last, double dipHz, Sensitivity sensitivity) {
+        List<String> reasons = new ArrayList<>();
+        if (sensitivity.placeShift() != 0) {
+            reasons.add(String.format(
+                    Locale.ROOT,
+                    "The change of place moved the dip by %+.3f MHz; that is kept apart from what a change of length does.",
+                    -sensitivity.placeShift() * dipHz / 1e6));
+        }
+        for (Circumstance c : last.circumstances(Circumstance.Effect.STAGE)) {
+            reasons.add("Provisional, measured " + c.words() + ": " + c.remedy()
+                    + " and measure again, for surroundings move the dip.");
+        }
+        for (Circumstance c : last.circumstances(Circumstance.Effect.DOUBTS)) {
+            reasons.add("Measured " + c.words() + ": good enough to begin with; " + c.remedy() + " before the last cut.");
+        }
+        return reasons;
+    }
+
+    private static TrimAdvice measureAgain(List<Circumstance> spoilt) {
+        return nothingKnown(
+                Action.MEASURE_AGAIN,
+                spoilt.stream()
+                        .map(c -> "Measured " + c.words() + ": " + c.remedy() + ", then measure again.")
+                        .toList(),
+                List.of());
+    }
+
     /** The deepest dip, unless another that is nearly as deep lies nearer to the band. */
     private Dip dipOfInterest(SweepAnalysis now) {
         double middle = middleOfBand();
@@ -174,8 +232,9 @@ public final class TrimAdviser {
         boolean isBlind = rule instanceof ResonanceFirst
                 && !(last.isSwept() && now.sweep().hasPhase());
         AcceptanceRule aim = isBlind ? new BestOnMain(rule.limitSwr()) : rule;
+        Optional<Line> between = last.isSwept() ? line : Optional.empty();
         RuleWindow window = new RuleWindow(
-                RuleWindow.Curve.of(now.sweep()), aim, channels, SAFETY, middleOfBand() / dip.frequencyHz());
+                RuleWindow.Curve.of(now.sweep()), between, aim, channels, SAFETY, middleOfBand() / dip.frequencyHz());
         LengthBelief belief = last.isSwept()
                 ? sweptBelief(window, dip.frequencyHz(), sensitivity)
                 : SpotBelief.of(passes, prior, aim, channels, SAFETY);
@@ -185,7 +244,10 @@ public final class TrimAdviser {
         double targetHz = dipHz * window.best();
         boolean met = aim.judge(
                         last.isSwept()
-                                ? ChannelReading.of(now, channels)
+                                ? ChannelReading.of(
+                                        new SweepAnalysis(between.map(l -> ThroughLine.towardRadio(now.sweep(), l))
+                                                .orElse(now.sweep())),
+                                        channels)
                                 : ChannelReading.ofReadings(last.spots(), channels),
                         ReferencePlane.ANTENNA)
                 .met();
@@ -202,6 +264,7 @@ public final class TrimAdviser {
                 sensitivity.learnt()
                         ? "How far the dip moves is learnt from this antenna's own passes."
                         : "How far the dip moves is a first estimate from its electrical length; the next sweep will tell.");
+        reasons.addAll(placeReasons(last, dipHz, sensitivity));
         if (isBlind) {
             reasons.add("These readings have no phase, so X is not known: the dip stands for the resonance.");
         }
@@ -257,7 +320,8 @@ public final class TrimAdviser {
             }
         }
         double moved = sensitivity.movedHz(dipHz, waves, Math.signum(needM) * amountM);
-        Sweep expected = amountM > 0 ? stretched(now.sweep(), moved / dipHz) : null;
+        Sweep moving = amountM > 0 ? stretched(now.sweep(), moved / dipHz) : null;
+        Sweep expected = moving == null || between.isEmpty() ? moving : ThroughLine.towardRadio(moving, between.get());
         // Nobody works to better than half a step, however sure the estimate is.
         double doubt = Math.max(need[1], step / 2);
         return new TrimAdvice(
@@ -284,7 +348,7 @@ public final class TrimAdviser {
     private Optional<TrimAdvice> moveTheMatch(List<Pass> passes, Dip dip, Fit fit, AcceptanceRule aim) {
         MatchBelief belief = MatchBelief.of(passes, match.orElseThrow(), phaseIsTheAntennas);
         boolean oneWay = adjustment instanceof Adjustment.OneWayCut;
-        return new MatchMove(aim, channels, match.orElseThrow(), belief, SAFETY, oneWay)
+        return new MatchMove(aim, channels, match.orElseThrow(), belief, line, SAFETY, oneWay)
                 .best(passes.get(passes.size() - 1).sweep(), dip)
                 .map(m -> new TrimAdvice(
                         m.metres() > 0 ? Action.LENGTHEN : Action.SHORTEN,
@@ -449,8 +513,15 @@ public final class TrimAdviser {
     }
 
     private static TrimAdvice findTheFault(List<Cause> causes) {
-        return new TrimAdvice(
+        return nothingKnown(
                 Action.FIND_THE_FAULT,
+                causes.stream().map(TrimAdviser::sentence).toList(),
+                causes);
+    }
+
+    private static TrimAdvice nothingKnown(Action action, List<String> reasons, List<Cause> causes) {
+        return new TrimAdvice(
+                action,
                 false,
                 Fit.UNKNOWN,
                 0,
@@ -464,7 +535,7 @@ public final class TrimAdviser {
                 List.of(),
                 Optional.empty(),
                 0,
-                causes.stream().map(TrimAdviser::sentence).toList(),
+                reasons,
                 causes,
                 Optional.empty());
     }

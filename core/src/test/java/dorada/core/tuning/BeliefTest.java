@@ -15,6 +15,7 @@ import dorada.core.sweep.Sweep;
 import dorada.core.tuning.LengthBelief.Sample;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
 
@@ -48,7 +49,7 @@ class BeliefTest {
 
     @Test
     void theBestFactorCentresTheCurveAndTheWindowEndsWhereTheRuleDoes() {
-        RuleWindow w = new RuleWindow(whip(150e6, 9, 45), new UnderLimit(1.7), VHF, 0, 1);
+        RuleWindow w = new RuleWindow(whip(150e6, 9, 45), Optional.empty(), new UnderLimit(1.7), VHF, 0, 1);
         assertThat(150e6 * w.best()).isCloseTo(Math.sqrt(153e6 * 159e6), within(0.3e6));
         // At the window's upper end the low channel just meets the limit.
         assertThat(swr(150e6 * w.high(), 9, 45, 153e6)).isCloseTo(1.7, within(0.02));
@@ -59,8 +60,8 @@ class BeliefTest {
 
     @Test
     void safetyMakesTheWindowNarrower() {
-        RuleWindow bare = new RuleWindow(whip(150e6, 9, 45), new UnderLimit(2), VHF, 0, 1);
-        RuleWindow safe = new RuleWindow(whip(150e6, 9, 45), new UnderLimit(2), VHF, 0.2, 1);
+        RuleWindow bare = new RuleWindow(whip(150e6, 9, 45), Optional.empty(), new UnderLimit(2), VHF, 0, 1);
+        RuleWindow safe = new RuleWindow(whip(150e6, 9, 45), Optional.empty(), new UnderLimit(2), VHF, 0.2, 1);
         assertThat(safe.high()).isLessThan(bare.high());
         assertThat(safe.low()).isGreaterThan(bare.low());
         assertThat(safe.best()).isEqualTo(bare.best());
@@ -68,7 +69,7 @@ class BeliefTest {
 
     @Test
     void aRuleThatNoPlaceMeetsHasAWindowOfOnePoint() {
-        RuleWindow w = new RuleWindow(whip(150e6, 9, 12), new UnderLimit(1.5), VHF, 0, 1);
+        RuleWindow w = new RuleWindow(whip(150e6, 9, 12), Optional.empty(), new UnderLimit(1.5), VHF, 0, 1);
         assertThat(w.high()).isEqualTo(w.best());
         assertThat(w.bestShortfall()).isGreaterThan(2);
         assertThat(w.bestSwr()).isGreaterThan(4);
@@ -76,7 +77,7 @@ class BeliefTest {
 
     @Test
     void aCurveThatReachesNoChannelAimsWhereItIsTold() {
-        RuleWindow w = new RuleWindow(NOWHERE, new EvenEnds(), VHF, 0, 1.04);
+        RuleWindow w = new RuleWindow(NOWHERE, Optional.empty(), new EvenEnds(), VHF, 0, 1.04);
         assertThat(w.isKnown()).isFalse();
         assertThat(w.best()).isCloseTo(1.04, within(0.001));
     }
@@ -84,7 +85,7 @@ class BeliefTest {
     /** Two possibilities with equal weight: what meets one and is too much for the other counts half for each. */
     @Test
     void outcomesAreSharesOfWhatMayBeTrue() {
-        RuleWindow w = new RuleWindow(whip(150e6, 9, 45), new UnderLimit(1.7), VHF, 0, 1);
+        RuleWindow w = new RuleWindow(whip(150e6, 9, 45), Optional.empty(), new UnderLimit(1.7), VHF, 0, 1);
         LengthBelief belief = new LengthBelief(List.of(new Sample(2, w, 150e6, 1), new Sample(2, w, 150e6, 0.5)), 0.25);
         double need = 0.25 * C / 150e6 * (1 / w.best() - 1);
         assertThat(need).isNegative();
@@ -100,7 +101,7 @@ class BeliefTest {
 
     @Test
     void theNeedIsTheMiddleOfWhatMayBeTrue() {
-        RuleWindow w = new RuleWindow(whip(150e6, 9, 45), new UnderLimit(1.7), VHF, 0, 1);
+        RuleWindow w = new RuleWindow(whip(150e6, 9, 45), Optional.empty(), new UnderLimit(1.7), VHF, 0, 1);
         List<Sample> samples = new ArrayList<>();
         for (double[] z : LengthBelief.deviates()) {
             samples.add(new Sample(z[1], w, 150e6, Math.exp(0.1 * z[0])));

@@ -1,0 +1,120 @@
+package dorada.core.tuning;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import dorada.core.acceptance.UnderLimit;
+import dorada.core.acceptance.WantedChannel;
+import dorada.core.instrument.SimulatedAnalyser;
+import dorada.core.line.Feedline;
+import dorada.core.line.Line;
+import dorada.core.line.ThroughLine;
+import dorada.core.sweep.Curves;
+import dorada.core.sweep.Sweep;
+import dorada.core.tuning.TrimAdvice.Action;
+import java.util.List;
+import java.util.Set;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
+
+/** Where and how a pass was taken, and from which end of the line. */
+class CircumstanceTest {
+
+    private static final List<WantedChannel> VHF =
+            List.of(new WantedChannel("low", 153e6, true), new WantedChannel("high", 159e6, false));
+    private static final TrimPrior PRIOR = TrimPrior.ofWaves(0.25);
+
+    private static Sweep whip(double dipHz) {
+        return Curves.resonance(135e6, 180e6, 451, dipHz, 46, 9);
+    }
+
+    private static TrimAdviser adviser(double limit, Adjustment adjustment) {
+        return new TrimAdviser(new UnderLimit(limit), VHF, adjustment, 0.25, SimulatedAnalyser.LIMITS);
+    }
+
+    @ParameterizedTest
+    @EnumSource(
+            value = Circumstance.class,
+            names = {"INDOORS", "DOOR_OPEN", "PEOPLE_NEAR", "HAND_ON_IT"})
+    void aSpoiltReadingIsRepeatedBeforeAnythingIsChanged(Circumstance spoilt) {
+        Pass pass = new Pass(0, whip(148e6)).under(Set.of(spoilt));
+        TrimAdvice advice = adviser(1.7, new Adjustment.OneWayCut(0.001)).advise(List.of(pass));
+        assertThat(advice.action()).isEqualTo(Action.MEASURE_AGAIN);
+        assertThat(advice.amountM()).isZero();
+        assertThat(advice.reasons()).singleElement().asString().contains(spoilt.remedy());
+        // Measured again as it should be, the earlier reading does no harm.
+        TrimAdvice then = adviser(1.7, new Adjustment.OneWayCut(0.001)).advise(List.of(pass, new Pass(0, whip(149e6))));
+        assertThat(then.action()).isEqualTo(Action.SHORTEN);
+    }
+
+    @Test
+    void withoutCalibrationItMayBeginButIsTold() {
+        Pass pass = new Pass(0, whip(148e6)).under(Set.of(Circumstance.NOT_CALIBRATED));
+        TrimAdvice advice = adviser(1.7, new Adjustment.OneWayCut(0.001)).advise(List.of(pass));
+        assertThat(advice.action()).isEqualTo(Action.SHORTEN);
+        assertThat(advice.reasons()).anyMatch(r -> r.contains("calibrate over the span"));
+    }
+
+    /** From the ground to the roof the dip rises by 1.5 MHz; that is no sensitivity, and no fault. */
+    @Test
+    void theShiftToTheFinalPlaceIsLearntApart() {
+        Pass onGround = new Pass(0, whip(150e6)).under(Set.of(Circumstance.ON_THE_GROUND));
+        Pass cutOnGround = new Pass(-0.012, whip(153.8e6)).under(Set.of(Circumstance.ON_THE_GROUND));
+        Pass up = new Pass(0, whip(155.3e6));
+        Sensitivity before = Sensitivity.of(List.of(onGround, cutOnGround), PRIOR);
+        Sensitivity after = Sensitivity.of(List.of(onGround, cutOnGround, up), PRIOR);
+        assertThat(before.learnt()).isTrue();
+        assertThat(before.placeShift()).isZero();
+        assertThat(after.setPerElectrical()).isEqualTo(before.setPerElectrical());
+        assertThat(after.placeShift()).isCloseTo(153.8 / 155.3 - 1, within(0.001));
+        assertThat(after.surroundingsShift()).isZero();
+        // Even a large one is believed where the place is known to be another.
+        assertThat(Sensitivity.of(List.of(onGround, new Pass(0, whip(160e6))), PRIOR).isBelievable())
+                .isTrue();
+        assertThat(Sensitivity.of(List.of(new Pass(0, whip(150e6)), new Pass(0, whip(160e6))), PRIOR)
+                        .isBelievable())
+                .isFalse();
+        TrimAdvice provisional = adviser(1.7, new Adjustment.OneWayCut(0.001)).advise(List.of(onGround));
+        assertThat(provisional.action()).isEqualTo(Action.SHORTEN);
+        assertThat(provisional.reasons()).anyMatch(r -> r.contains("Provisional"));
+        TrimAdvice inPlace =
+                adviser(1.7, new Adjustment.OneWayCut(0.001)).advise(List.of(onGround, cutOnGround, up));
+        assertThat(inPlace.reasons()).anyMatch(r -> r.contains("change of place moved the dip by +1.5"));
+    }
+
+    /**
+     * Seen through 12 m of thin coax the same antenna looks better, and its dip lies elsewhere; with the line known the advice is
+     * that of the bare antenna, judged at the radio.
+     */
+    @Test
+    void aKnownLineIsTakenOffAndTheRuleStillJudgesAtTheRadio() {
+        Line line = Feedline.byId("rg-58").orElseThrow().line(12);
+        Sweep antenna = whip(148e6);
+        Sweep atRadio = ThroughLine.towardRadio(antenna, line);
+        Adjustment slide = new Adjustment.Slide(0.0005);
+        TrimAdvice bare = adviser(1.7, slide).advise(List.of(new Pass(0, antenna)));
+        TrimAdvice known = adviser(1.7, slide)
+                .behind(line)
+                .advise(List.of(new Pass(0, ThroughLine.towardAntenna(atRadio, line))));
+        assertThat(known.dipHz().orElseThrow()).isCloseTo(bare.dipHz().orElseThrow(), within(1e3));
+        assertThat(known.amountM()).isCloseTo(bare.amountM(), within(0.0015));
+        // What is expected is what the radio will meet: better than at the antenna.
+        for (int i = 0; i < 2; i++) {
+            assertThat(known.expectedReadings().get(i).swr())
+                    .isLessThan(bare.expectedReadings().get(i).swr());
+        }
+        // Good enough at the radio, not at the antenna.
+        Sweep near = whip(154e6);
+        double atAntenna = near.at(159e6).orElseThrow().swr();
+        assertThat(adviser(atAntenna - 0.1, slide)
+                        .behind(line)
+                        .advise(List.of(new Pass(0, near)))
+                        .action())
+                .isEqualTo(Action.STOP);
+        assertThat(adviser(atAntenna - 0.1, slide)
+                        .advise(List.of(new Pass(0, near)))
+                        .action())
+                .isEqualTo(Action.SHORTEN);
+    }
+}
