@@ -90,7 +90,8 @@ public record Pass(
                 .toList();
         return !spots.isEmpty() && own.size() < 2
                 ? Optional.empty()
-                : Optional.of(new Pass(changeM, secondChangeM, sweep.part(from, to), dipDeviationHz, own, circumstances));
+                : Optional.of(
+                        new Pass(changeM, secondChangeM, sweep.part(from, to), dipDeviationHz, own, circumstances));
     }
 
     /**

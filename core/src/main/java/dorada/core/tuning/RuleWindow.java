@@ -96,7 +96,13 @@ final class RuleWindow {
      * @param safety share of (limit − 1) that must be to spare at the window's ends
      * @param otherwise the factor to aim at where the curve reaches the channels by none
      */
-    RuleWindow(Curve curve, Optional<Line> line, AcceptanceRule rule, List<WantedChannel> channels, double safety, double otherwise) {
+    RuleWindow(
+            Curve curve,
+            Optional<Line> line,
+            AcceptanceRule rule,
+            List<WantedChannel> channels,
+            double safety,
+            double otherwise) {
         int n = channels.size();
         double[] hz = channels.stream().mapToDouble(WantedChannel::frequencyHz).toArray();
         ChannelValues at = new ChannelValues(channels);

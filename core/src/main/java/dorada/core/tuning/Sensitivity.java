@@ -19,8 +19,7 @@ import java.util.List;
  * @param surroundingsShift relative shift of the electrical length that no change explains; 0 for none
  * @param placeShift the same where the place is known to be another: from the ground to the roof; 0 for none
  */
-record Sensitivity(
-        double setPerElectrical, double doubt, boolean learnt, double surroundingsShift, double placeShift) {
+record Sensitivity(double setPerElectrical, double doubt, boolean learnt, double surroundingsShift, double placeShift) {
 
     /** Even a clean measurement leaves this much: the tape measure and the tightening. */
     private static final double LEAST_DOUBT = 0.04;

@@ -93,7 +93,13 @@ final class SpotBelief {
         for (double[] w : drawn(weighed, best)) {
             samples.add(new Sample(
                     w[0],
-                    new RuleWindow(RuleWindow.Curve.seriesCircuit(w[1], w[2], w[3]), Optional.empty(), rule, channels, safety, 1),
+                    new RuleWindow(
+                            RuleWindow.Curve.seriesCircuit(w[1], w[2], w[3]),
+                            Optional.empty(),
+                            rule,
+                            channels,
+                            safety,
+                            1),
                     w[1],
                     w[4]));
         }

@@ -142,8 +142,7 @@ public final class TrimAdviser {
      * the rule looks at what the radio meets.
      */
     public TrimAdviser behind(Line feedline) {
-        return new TrimAdviser(
-                rule, channels, adjustment, prior, instrument, room, match, true, Optional.of(feedline));
+        return new TrimAdviser(rule, channels, adjustment, prior, instrument, room, match, true, Optional.of(feedline));
     }
 
     /** Advice after all {@code passes}, oldest first, at least one. */
@@ -201,7 +200,8 @@ public final class TrimAdviser {
                     + " and measure again, for surroundings move the dip.");
         }
         for (Circumstance c : last.circumstances(Circumstance.Effect.DOUBTS)) {
-            reasons.add("Measured " + c.words() + ": good enough to begin with; " + c.remedy() + " before the last cut.");
+            reasons.add(
+                    "Measured " + c.words() + ": good enough to begin with; " + c.remedy() + " before the last cut.");
         }
         return reasons;
     }
@@ -263,7 +263,11 @@ public final class TrimAdviser {
         reasons.add(
                 sensitivity.learnt()
                         ? "How far the dip moves is learnt from this antenna's own passes."
-                        : "How far the dip moves is a first estimate from its electrical length; the next sweep will tell.");
+                        : prior.antennas() > 0
+                                ? "How far the dip moves is a first estimate from " + prior.antennas()
+                                        + " finished antennas of this kind; the next sweep will tell."
+                                : "How far the dip moves is a first estimate from its electrical length; the next sweep will "
+                                        + "tell.");
         reasons.addAll(placeReasons(last, dipHz, sensitivity));
         if (isBlind) {
             reasons.add("These readings have no phase, so X is not known: the dip stands for the resonance.");

@@ -1,19 +1,63 @@
 package dorada.core.tuning;
 
+import java.util.List;
+import java.util.Optional;
+
 /**
  * What is known of an antenna's sensitivity before its first change.
  *
  * @param waves electrical length of the adjusted piece in wavelengths, above 0
  * @param setPerElectrical metres of set length for a metre of electrical length; above 1 where other parts hold the dip back
  * @param doubt standard deviation of that ratio, relative
+ * @param antennas how many finished antennas of the same kind it rests on; 0 for what the kind alone lets expect
  */
-public record TrimPrior(double waves, double setPerElectrical, double doubt) {
+public record TrimPrior(double waves, double setPerElectrical, double doubt, int antennas) {
+
+    /** Two antennas of one kind differ by this, relative; common practice, no source. */
+    private static final double BETWEEN_ANTENNAS = 0.05;
+
+    /** What one finished antenna taught: the ratio, and its doubt, relative. */
+    public record Lesson(double setPerElectrical, double doubt) {}
+
+    /** Nothing but the kind. */
+    public TrimPrior(double waves, double setPerElectrical, double doubt) {
+        this(waves, setPerElectrical, doubt, 0);
+    }
 
     /** @throws IllegalArgumentException where one of them is not above 0 */
     public TrimPrior {
         if (!(waves > 0) || !(setPerElectrical > 0) || !(doubt > 0)) {
             throw new IllegalArgumentException("A prior needs an electrical length, a ratio and a doubt above 0.");
         }
+    }
+
+    /**
+     * The same after what finished antennas of this kind taught: means are weighed by their doubts, and the next antenna will
+     * differ from that mean as antennas of a kind do.
+     */
+    public TrimPrior informedBy(List<Lesson> lessons) {
+        double sum = Math.log(setPerElectrical) / (doubt * doubt);
+        double weights = 1 / (doubt * doubt);
+        for (Lesson l : lessons) {
+            double w = 1 / (l.doubt * l.doubt + BETWEEN_ANTENNAS * BETWEEN_ANTENNAS);
+            sum += w * Math.log(l.setPerElectrical);
+            weights += w;
+        }
+        return lessons.isEmpty()
+                ? this
+                : new TrimPrior(
+                        waves,
+                        Math.exp(sum / weights),
+                        Math.min(doubt, Math.hypot(Math.sqrt(1 / weights), BETWEEN_ANTENNAS)),
+                        lessons.size());
+    }
+
+    /** What {@code passes} of one antenna taught of the ratio, from this prior; empty where nothing did. */
+    public Optional<Lesson> lessonOf(List<Pass> passes) {
+        Sensitivity s = Sensitivity.of(passes, this);
+        return s.learnt() && s.isBelievable()
+                ? Optional.of(new Lesson(s.setPerElectrical(), s.doubt()))
+                : Optional.empty();
     }
 
     /** Nothing known but the electrical length: set and electrical length alike, within a fifth. */

@@ -70,7 +70,8 @@ class CircumstanceTest {
         assertThat(after.placeShift()).isCloseTo(153.8 / 155.3 - 1, within(0.001));
         assertThat(after.surroundingsShift()).isZero();
         // Even a large one is believed where the place is known to be another.
-        assertThat(Sensitivity.of(List.of(onGround, new Pass(0, whip(160e6))), PRIOR).isBelievable())
+        assertThat(Sensitivity.of(List.of(onGround, new Pass(0, whip(160e6))), PRIOR)
+                        .isBelievable())
                 .isTrue();
         assertThat(Sensitivity.of(List.of(new Pass(0, whip(150e6)), new Pass(0, whip(160e6))), PRIOR)
                         .isBelievable())
@@ -78,8 +79,7 @@ class CircumstanceTest {
         TrimAdvice provisional = adviser(1.7, new Adjustment.OneWayCut(0.001)).advise(List.of(onGround));
         assertThat(provisional.action()).isEqualTo(Action.SHORTEN);
         assertThat(provisional.reasons()).anyMatch(r -> r.contains("Provisional"));
-        TrimAdvice inPlace =
-                adviser(1.7, new Adjustment.OneWayCut(0.001)).advise(List.of(onGround, cutOnGround, up));
+        TrimAdvice inPlace = adviser(1.7, new Adjustment.OneWayCut(0.001)).advise(List.of(onGround, cutOnGround, up));
         assertThat(inPlace.reasons()).anyMatch(r -> r.contains("change of place moved the dip by +1.5"));
     }
 
@@ -94,9 +94,8 @@ class CircumstanceTest {
         Sweep atRadio = ThroughLine.towardRadio(antenna, line);
         Adjustment slide = new Adjustment.Slide(0.0005);
         TrimAdvice bare = adviser(1.7, slide).advise(List.of(new Pass(0, antenna)));
-        TrimAdvice known = adviser(1.7, slide)
-                .behind(line)
-                .advise(List.of(new Pass(0, ThroughLine.towardAntenna(atRadio, line))));
+        TrimAdvice known =
+                adviser(1.7, slide).behind(line).advise(List.of(new Pass(0, ThroughLine.towardAntenna(atRadio, line))));
         assertThat(known.dipHz().orElseThrow()).isCloseTo(bare.dipHz().orElseThrow(), within(1e3));
         assertThat(known.amountM()).isCloseTo(bare.amountM(), within(0.0015));
         // What is expected is what the radio will meet: better than at the antenna.

@@ -126,7 +126,7 @@ class DemoData implements SmartInitializingSingleton {
             clock.setBack(back);
             last = n == 0 && demo.baselineFromFile()
                     ? importBaseline(made, span, by)
-                    : tuning.measure(made.id(), recording(changeM, demo.note(n)), span, POINTS, by.id());
+                    : tuning.measure(made.id(), recording(changeM, demo.note(n), false), span, POINTS, by.id());
             Action action = last.advice().action();
             if (action != Action.SHORTEN && action != Action.LENGTHEN) {
                 break;
@@ -139,30 +139,37 @@ class DemoData implements SmartInitializingSingleton {
         boolean may = last != null && (last.verdict().met() || !demo.reason().isEmpty());
         if (may && !demo.remark().isEmpty()) {
             clock.setBack(back.minus(BETWEEN_PASSES));
+            last = tuning.measure(
+                    made.id(), recording(0, "Tightened, sealed, tip cap on.", true), span, POINTS, by.id());
             String reason = last.verdict().met() ? null : demo.reason();
-            tuning.signOff(made.id(), new SignOff(made.version(), last.number(), demo.remark(), reason), by.id());
+            tuning.signOff(
+                    made.id(), new SignOff(made.version(), last.number(), demo.remark(), reason, null, null), by.id());
         }
     }
 
-    private static Recording recording(double changeM, String note) {
+    private static Recording recording(double changeM, String note, boolean isFinal) {
         return new Recording(
                 UUID.randomUUID(),
                 changeM,
                 note,
                 ReadingKind.DECLARED_ANALYSER,
                 "calibrated in the instrument that morning, 130 to 180 MHz",
-                null);
+                null,
+                null,
+                null,
+                null,
+                isFinal);
     }
 
     private PassView importBaseline(Installation made, Span span, Person by) {
         try {
             StringBuilder text = new StringBuilder();
             new TouchstoneWriter(FrequencyUnit.MHZ, NumberFormat.MA)
-                    .write(bench.sweep(made, 0, 1, span, POINTS), List.of("yard analyser, calibrated inside"), text);
+                    .write(bench.sweep(made, 0, 0, 1, span, POINTS), List.of("yard analyser, calibrated inside"), text);
             byte[] bytes = text.toString().getBytes(StandardCharsets.UTF_8);
             return tuning.importFile(
                     made.id(),
-                    recording(0, "From the yard analyser's memory; calibrated inside the instrument."),
+                    recording(0, "From the yard analyser's memory; calibrated inside the instrument.", false),
                     new UploadedSweep(
                             "mast-baseline.s1p", bytes, TouchstoneReader.read(new ByteArrayInputStream(bytes))),
                     by.id());

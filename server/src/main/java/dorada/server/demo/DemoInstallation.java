@@ -353,7 +353,9 @@ record DemoInstallation(
                             rule.limitSwr(),
                             measuredAt,
                             channels,
-                            List.of()));
+                            List.of(),
+                            null,
+                            null));
         }
     }
 }

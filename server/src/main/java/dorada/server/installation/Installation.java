@@ -5,7 +5,10 @@ import dorada.core.acceptance.ReferencePlane;
 import dorada.core.acceptance.WantedChannel;
 import dorada.core.antenna.AntennaKind;
 import dorada.core.antenna.Carrier;
+import dorada.core.line.Feedline;
+import dorada.core.line.Line;
 import dorada.core.tuning.Adjustment;
+import dorada.core.tuning.TrimPrior;
 import dorada.server.people.Person;
 import dorada.server.problem.JobException;
 import jakarta.persistence.CollectionTable;
@@ -21,6 +24,7 @@ import jakarta.persistence.ManyToOne;
 import jakarta.persistence.OrderColumn;
 import jakarta.persistence.Version;
 import java.time.Instant;
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -96,7 +100,23 @@ public class Installation {
     @JoinColumn(name = "signed_off_by")
     private Person signedOffBy;
 
+    private String feedlineType;
+
+    @Column(name = "feedline_length_m")
+    private Double feedlineLengthM;
+
     private Instant signedOffAt;
+
+    @Column(name = "sign_off_limit_w")
+    private Double signOffLimitW;
+
+    private LocalDate signOffDue;
+
+    @Column(name = "sign_off_cost_db")
+    private Double signOffCostDb;
+
+    private Double learntSetPerElectrical;
+    private Double learntDoubt;
     private Integer signedOffPass;
     private String signOffRemark;
     private String signOffReason;
@@ -117,6 +137,7 @@ public class Installation {
 
     /** Takes over what was typed. */
     final void fill(InstallationRequest r) {
+        r.requireFeedline();
         title = r.title().strip();
         customer = r.customer().strip();
         carrier = r.carrier();
@@ -131,18 +152,36 @@ public class Installation {
         ruleName = r.ruleName();
         limitSwr = r.limitSwr();
         measuredAt = r.measuredAt();
+        feedlineType = r.feedlineType();
+        feedlineLengthM = r.feedlineLengthM();
         channels.clear();
         channels.addAll(r.channels());
         otherRadios.clear();
         otherRadios.addAll(r.radios());
     }
 
-    /** Closes it on pass {@code passNumber}; {@code reason} is empty where the rule was met. */
-    public void signOff(int passNumber, String remark, String reason, Person by, Instant at) {
+    /**
+     * How a closed installation may be used.
+     *
+     * @param passNumber the pass it was closed on
+     * @param reason why it is good enough; null where the rule was met by a final sweep
+     * @param limitW most power until {@code due}; null for no limit
+     * @param due the date by which it must be mended; null for none
+     * @param costDb loss against the antenna before, or against a perfect match; null where not known
+     */
+    public record Closing(int passNumber, String remark, String reason, Double limitW, LocalDate due, Double costDb) {}
+
+    /** Closes it. */
+    public void signOff(Closing closing, Optional<TrimPrior.Lesson> lesson, Person by, Instant at) {
         requireOpen();
-        signedOffPass = passNumber;
-        signOffRemark = remark;
-        signOffReason = reason;
+        signedOffPass = closing.passNumber();
+        signOffRemark = closing.remark();
+        signOffReason = closing.reason();
+        signOffLimitW = closing.limitW();
+        signOffDue = closing.due();
+        signOffCostDb = closing.costDb();
+        learntSetPerElectrical = lesson.map(TrimPrior.Lesson::setPerElectrical).orElse(null);
+        learntDoubt = lesson.map(TrimPrior.Lesson::doubt).orElse(null);
         signedOffBy = by;
         signedOffAt = at;
     }
@@ -156,6 +195,11 @@ public class Installation {
         signedOffPass = null;
         signOffRemark = null;
         signOffReason = null;
+        signOffLimitW = null;
+        signOffDue = null;
+        signOffCostDb = null;
+        learntSetPerElectrical = null;
+        learntDoubt = null;
     }
 
     /** Refuses what may not happen to a signed-off installation. */
@@ -278,6 +322,33 @@ public class Installation {
         return signOffRemark;
     }
 
+    Double signOffLimitW() {
+        return signOffLimitW;
+    }
+
+    LocalDate signOffDue() {
+        return signOffDue;
+    }
+
+    Double signOffCostDb() {
+        return signOffCostDb;
+    }
+
+    String feedlineType() {
+        return feedlineType;
+    }
+
+    Double feedlineLengthM() {
+        return feedlineLengthM;
+    }
+
+    /** The line between antenna and radio, where it is known. */
+    public Optional<Line> feedline() {
+        return feedlineType == null || feedlineLengthM == null
+                ? Optional.empty()
+                : Feedline.byId(feedlineType).map(f -> f.line(feedlineLengthM));
+    }
+
     public Optional<String> signOffReason() {
         return Optional.ofNullable(signOffReason);
     }
@@ -297,10 +368,16 @@ public class Installation {
         return channels.stream().map(Channel::wanted).toList();
     }
 
-    /** Geometric middle of the wanted channels in Hz. */
+    /** Geometric middle of each wanted band in Hz, ascending. */
+    public double[] bandsHz() {
+        return WantedChannel.bands(wantedChannels()).stream()
+                .mapToDouble(b ->
+                        Math.sqrt(b.get(0).frequencyHz() * b.get(b.size() - 1).frequencyHz()))
+                .toArray();
+    }
+
+    /** Geometric middle of the lowest wanted band in Hz. */
     public double middleHz() {
-        double low = channels.stream().mapToDouble(Channel::frequencyHz).min().orElseThrow();
-        double high = channels.stream().mapToDouble(Channel::frequencyHz).max().orElseThrow();
-        return Math.sqrt(low * high);
+        return bandsHz()[0];
     }
 }

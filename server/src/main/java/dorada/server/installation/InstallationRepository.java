@@ -1,5 +1,7 @@
 package dorada.server.installation;
 
+import dorada.core.antenna.AntennaKind;
+import dorada.core.tuning.TrimPrior;
 import java.util.List;
 import java.util.UUID;
 import org.springframework.data.jpa.repository.JpaRepository;
@@ -17,6 +19,14 @@ interface InstallationRepository extends JpaRepository<Installation, UUID> {
                or concat('fs-', lpad(cast(i.shopNumber as string), 4, '0')) like concat('%', :text, '%') escape '\\'
             order by i.shopNumber desc""")
     List<Installation> search(String text);
+
+    /** What finished antennas of {@code kind} taught; those before {@code but}. */
+    @Query("""
+            select new dorada.core.tuning.TrimPrior$Lesson(i.learntSetPerElectrical, i.learntDoubt)
+            from Installation i
+            where i.antennaKind = :kind and i.signedOffAt is not null and i.learntSetPerElectrical is not null
+              and i.id <> :but""")
+    List<TrimPrior.Lesson> lessons(AntennaKind kind, UUID but);
 
     @Query(value = "select next value for shop_number", nativeQuery = true)
     long nextShopNumber();

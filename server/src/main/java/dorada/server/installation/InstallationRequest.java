@@ -3,6 +3,7 @@ package dorada.server.installation;
 import dorada.core.acceptance.ReferencePlane;
 import dorada.core.antenna.AntennaKind;
 import dorada.core.antenna.Carrier;
+import dorada.core.line.Feedline;
 import dorada.server.problem.JobException;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.DecimalMax;
@@ -70,7 +71,24 @@ public record InstallationRequest(
         List<@Valid Channel> channels,
 
         @Size(max = 6, message = "At most six more radios, please.")
-        List<@Valid OtherRadio> otherRadios) {
+        List<@Valid OtherRadio> otherRadios,
+
+        String feedlineType,
+
+        @DecimalMin(value = "0.05", message = "A feedline is at least 5 cm long.")
+        @DecimalMax(value = "1000", message = "A feedline is at most 1 km long.")
+        Double feedlineLengthM) {
+
+    /** @throws JobException where half of a feedline is given, or none of the catalogue */
+    void requireFeedline() {
+        if (feedlineType != null && Feedline.byId(feedlineType).isEmpty()) {
+            throw JobException.atField(
+                    "feedlineType", "There is no feedline \"" + feedlineType + "\" in the catalogue.");
+        }
+        if (feedlineType != null && feedlineLengthM == null) {
+            throw JobException.atField("feedlineLengthM", "How long is the feedline?");
+        }
+    }
 
     /** Further radios; a channel that names another than these is refused with its place. */
     List<OtherRadio> radios() {
@@ -104,6 +122,8 @@ public record InstallationRequest(
                 i.limitSwr(),
                 i.measuredAt(),
                 List.copyOf(i.channels()),
-                List.copyOf(i.otherRadios()));
+                List.copyOf(i.otherRadios()),
+                i.feedlineType(),
+                i.feedlineLengthM());
     }
 }

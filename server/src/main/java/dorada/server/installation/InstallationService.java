@@ -1,5 +1,7 @@
 package dorada.server.installation;
 
+import dorada.core.antenna.AntennaKind;
+import dorada.core.tuning.TrimPrior;
 import dorada.server.people.PeopleService;
 import dorada.server.problem.JobException;
 import java.time.Clock;
@@ -43,6 +45,12 @@ public class InstallationService {
         return titles.stream()
                 .map(title -> create(InstallationRequest.likeBut(original, title), by))
                 .toList();
+    }
+
+    /** What finished antennas of {@code kind} taught, all but installation {@code but}. */
+    @Transactional(readOnly = true)
+    public List<TrimPrior.Lesson> lessons(AntennaKind kind, UUID but) {
+        return installations.lessons(kind, but);
     }
 
     @Transactional(readOnly = true)

@@ -7,6 +7,7 @@ import dorada.core.antenna.cutting.kind.CutKinds;
 import dorada.server.people.Person;
 import jakarta.validation.constraints.NotNull;
 import java.time.Instant;
+import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;
 
@@ -34,6 +35,9 @@ public record InstallationView(
         @NotNull ReferencePlane measuredAt,
         @NotNull List<Channel> channels,
         @NotNull List<OtherRadio> otherRadios,
+        String feedlineType,
+        Double feedlineLengthM,
+        SecondPieceView second,
         @NotNull String createdBy,
         @NotNull Instant createdAt,
         SignOffView signOff,
@@ -45,7 +49,28 @@ public record InstallationView(
             @NotNull Instant at,
             @NotNull int passNumber,
             @NotNull String remark,
-            String reason) {}
+            String reason,
+            Double limitW,
+            LocalDate due,
+            Double costDb) {}
+
+    /** What else is adjusted, and the words for a move outward, or longer, and the other way. */
+    public record SecondPieceView(
+            @NotNull String name,
+            @NotNull String outward,
+            @NotNull String inward) {
+
+        static SecondPieceView of(Installation i) {
+            if (i.antennaKind().lowerBandPiece().isPresent() && i.bandsHz().length == 2) {
+                return new SecondPieceView(
+                        "the " + i.antennaKind().lowerBandPiece().get(), "longer", "shorter");
+            }
+            return i.antennaKind()
+                    .second()
+                    .map(s -> new SecondPieceView(s.name(), s.outward(), s.inward()))
+                    .orElse(null);
+        }
+    }
 
     public static InstallationView of(Installation i) {
         SignOffView signOff = i.isSignedOff()
@@ -54,7 +79,10 @@ public record InstallationView(
                         i.signedOffAt(),
                         i.signedOffPass(),
                         i.signOffRemark(),
-                        i.signOffReason().orElse(null))
+                        i.signOffReason().orElse(null),
+                        i.signOffLimitW(),
+                        i.signOffDue(),
+                        i.signOffCostDb())
                 : null;
         return new InstallationView(
                 i.id(),
@@ -79,6 +107,9 @@ public record InstallationView(
                 i.measuredAt(),
                 List.copyOf(i.channels()),
                 List.copyOf(i.otherRadios()),
+                i.feedlineType(),
+                i.feedlineLengthM(),
+                SecondPieceView.of(i),
                 i.createdBy().displayName(),
                 i.createdAt(),
                 signOff,

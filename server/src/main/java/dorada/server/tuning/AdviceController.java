@@ -91,7 +91,7 @@ class AdviceController {
                         rule,
                         channels,
                         adjustment,
-                        Judgement.prior(kind),
+                        Adviser.kindPrior(kind),
                         SimulatedAnalyser.LIMITS,
                         room(request.adjustable, passes))
                 .advise(passes);
@@ -125,6 +125,7 @@ class AdviceController {
             case STOP -> "stop";
             case SWEEP_WIDER -> "sweep wider";
             case FIND_THE_FAULT -> "find the fault";
+            case MEASURE_AGAIN -> "measure again";
         };
     }
 

@@ -1,19 +1,16 @@
 package dorada.server.tuning;
 
 import dorada.core.acceptance.ChannelReading;
+import dorada.core.acceptance.ReferencePlane;
 import dorada.core.acceptance.TransmitLimit;
 import dorada.core.acceptance.Verdict;
 import dorada.core.acceptance.WantedChannel;
-import dorada.core.antenna.AntennaKind;
-import dorada.core.instrument.SimulatedAnalyser;
 import dorada.core.instrument.SpotReading;
+import dorada.core.line.Line;
+import dorada.core.line.ThroughLine;
+import dorada.core.sweep.Sweep;
 import dorada.core.sweep.SweepAnalysis;
-import dorada.core.tuning.Pass;
 import dorada.core.tuning.ResonanceEstimate;
-import dorada.core.tuning.Room;
-import dorada.core.tuning.TrimAdvice;
-import dorada.core.tuning.TrimAdviser;
-import dorada.core.tuning.TrimPrior;
 import dorada.server.installation.Installation;
 import java.util.List;
 import java.util.Optional;
@@ -59,44 +56,20 @@ record Judgement(
                         .toList());
     }
 
-    /** Advice after all {@code passes} of {@code installation}, oldest first; empty where the last says too little. */
-    static Optional<TrimAdvice> advice(Installation installation, List<TuningPass> passes) {
-        TrimAdviser adviser = new TrimAdviser(
-                installation.rule(),
-                installation.wantedChannels(),
-                installation.adjustment(),
-                prior(installation.antennaKind()),
-                SimulatedAnalyser.LIMITS,
-                Room.ANY);
-        List<Optional<Pass>> seen = passes.stream().map(Judgement::pass).toList();
-        if (seen.get(seen.size() - 1).isEmpty()) {
+    /** The same channels seen from the other end of the known feedline; empty without one, or without phase. */
+    static Optional<Verdict> fromTheOtherEnd(TuningPass pass, Installation installation) {
+        Optional<Line> line = installation.feedline();
+        if (line.isEmpty() || !pass.isSwept() || !pass.sweep().sweep().hasPhase()) {
             return Optional.empty();
         }
-        return Optional.of(adviser.advise(withoutGaps(passes, seen)));
-    }
-
-    static TrimPrior prior(AntennaKind kind) {
-        return new TrimPrior(kind.electricalWaves(), kind.setPerElectrical(), kind.sensitivityDoubt());
-    }
-
-    private static Optional<Pass> pass(TuningPass p) {
-        return p.isSwept()
-                ? Optional.of(new Pass(p.changeM(), p.sweep().sweep()))
-                : Pass.ofSpots(p.changeM(), p.spots());
-    }
-
-    /** A pass that says too little is left out, but its change counts for the next. */
-    private static List<Pass> withoutGaps(List<TuningPass> passes, List<Optional<Pass>> seen) {
-        List<Pass> usable = new java.util.ArrayList<>();
-        double pending = 0;
-        for (int i = 0; i < passes.size(); i++) {
-            pending += passes.get(i).changeM();
-            if (seen.get(i).isPresent()) {
-                Pass p = seen.get(i).get();
-                usable.add(p.after(pending, p.secondChangeM()));
-                pending = 0;
-            }
-        }
-        return usable;
+        boolean atRadio = pass.plane() == ReferencePlane.RADIO;
+        Sweep other = atRadio
+                ? ThroughLine.towardAntenna(pass.sweep().sweep(), line.get())
+                : ThroughLine.towardRadio(pass.sweep().sweep(), line.get());
+        return Optional.of(installation
+                .rule()
+                .judge(
+                        ChannelReading.of(new SweepAnalysis(other), installation.wantedChannels()),
+                        atRadio ? ReferencePlane.ANTENNA : ReferencePlane.RADIO));
     }
 }

@@ -1,15 +1,19 @@
 package dorada.server.tuning;
 
 import dorada.core.acceptance.ChannelVerdict;
+import dorada.core.acceptance.MismatchCost;
 import dorada.core.acceptance.ReferencePlane;
 import dorada.core.acceptance.TransmitLimit;
+import dorada.core.acceptance.Verdict;
 import dorada.core.format.SweepFile;
 import dorada.core.instrument.ReadingKind;
 import dorada.core.instrument.Span;
 import dorada.core.sweep.Sweep;
 import dorada.core.sweep.Trace;
 import dorada.core.tuning.Cause;
+import dorada.core.tuning.Circumstance;
 import dorada.core.tuning.ResonanceEstimate;
+import dorada.core.tuning.TradeOff;
 import dorada.core.tuning.TrimAdvice;
 import dorada.server.installation.Installation;
 import dorada.server.sweep.AnalysisView;
@@ -18,6 +22,7 @@ import dorada.server.sweep.SweepSource;
 import jakarta.validation.constraints.NotNull;
 import java.time.Instant;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 
 /** A pass with all that is read from it; SI units, re 50 Ω. */
@@ -43,6 +48,13 @@ public record PassView(
         @NotNull VerdictView verdict,
         @NotNull TransmitView transmit,
         @NotNull List<RadioLimitView> otherTransmits,
+        @NotNull double secondChangeM,
+        @NotNull List<CircumstanceView> circumstances,
+        @NotNull boolean oldAntenna,
+        @NotNull boolean finalSweep,
+        @NotNull boolean hasPhoto,
+        PlaneView otherEnd,
+        CostView cost,
         AdviceView advice) {
 
     /** No screen shows more points than this; a long file is thinned out for drawing, never for reading. */
@@ -72,6 +84,69 @@ public record PassView(
         static EstimateView of(ResonanceEstimate e) {
             return new EstimateView(
                     e.resonanceHz(), e.deviationHz(), e.belowShare(), e.aboveShare(), TraceView.of(e.curve()));
+        }
+    }
+
+    /** What was not as it should be, and its words after "measured". */
+    public record CircumstanceView(
+            @NotNull Circumstance name, @NotNull String words) {}
+
+    /** The same channels at the other end of the feedline. */
+    public record PlaneView(
+            @NotNull String planeWords,
+            Double worstSwr,
+            @NotNull boolean met,
+            @NotNull List<ReadingView> readings) {
+
+        static PlaneView of(Verdict v) {
+            return new PlaneView(
+                    v.plane().words(),
+                    ReadingView.finite(v.worstSwr()),
+                    v.met(),
+                    v.channels().stream()
+                            .map(c -> ReadingView.of(
+                                    c.measured().channel().frequencyHz(),
+                                    c.measured().reading()))
+                            .toList());
+        }
+    }
+
+    /** What the match costs in dB on the worst channel that is sent on, against {@code against}. */
+    public record CostView(
+            @NotNull String against,
+            @NotNull double worstDb,
+            @NotNull List<ChannelCostView> channels) {
+
+        static CostView of(String against, MismatchCost cost) {
+            return cost.worstDb()
+                    .filter(Double::isFinite)
+                    .map(db -> new CostView(
+                            against,
+                            db,
+                            cost.channels().stream()
+                                    .map(c -> new ChannelCostView(c.name(), ReadingView.finite(c.db())))
+                                    .toList()))
+                    .orElse(null);
+        }
+    }
+
+    public record ChannelCostView(@NotNull String name, Double db) {}
+
+    /** What a change of the one length does to each of several bands; SWR absent where the sweep does not show it. */
+    public record TradeOffView(
+            @NotNull double[] changeM,
+            @NotNull List<List<Double>> worstSwr,
+            @NotNull double bestM) {
+
+        static TradeOffView of(TradeOff t) {
+            return new TradeOffView(
+                    t.changeM(),
+                    t.worstSwr().stream()
+                            .map(w -> java.util.Arrays.stream(w)
+                                    .mapToObj(ReadingView::finite)
+                                    .toList())
+                            .toList(),
+                    t.bestM());
         }
     }
 
@@ -122,6 +197,7 @@ public record PassView(
     /** What to do next; amounts in metres. */
     public record AdviceView(
             @NotNull TrimAdvice.Action action,
+            @NotNull boolean onSecond,
             @NotNull TrimAdvice.Fit fit,
             @NotNull double amountM,
             @NotNull double needLowM,
@@ -135,11 +211,13 @@ public record PassView(
             SpanView widerSweep,
             @NotNull double overshootChance,
             @NotNull List<String> reasons,
-            @NotNull List<CauseView> causes) {
+            @NotNull List<CauseView> causes,
+            TradeOffView tradeOff) {
 
         static AdviceView of(TrimAdvice a) {
             return new AdviceView(
                     a.action(),
+                    a.onSecond(),
                     a.fit(),
                     a.amountM(),
                     a.needLowM(),
@@ -153,7 +231,8 @@ public record PassView(
                     a.widerSweep().map(SpanView::of).orElse(null),
                     a.overshootChance(),
                     a.reasons(),
-                    a.causes().stream().map(CauseView::of).toList());
+                    a.causes().stream().map(CauseView::of).toList(),
+                    a.tradeOff().map(TradeOffView::of).orElse(null));
         }
     }
 
@@ -175,7 +254,7 @@ public record PassView(
     }
 
     /** The last of {@code passes}, judged and advised in the light of those before it. */
-    static PassView lastOf(List<TuningPass> passes, Installation installation) {
+    static PassView lastOf(List<TuningPass> passes, Installation installation, Optional<TrimAdvice> advice) {
         TuningPass pass = passes.get(passes.size() - 1);
         Judgement j = Judgement.of(pass, installation);
         double changed = passes.stream().mapToDouble(TuningPass::changeM).sum();
@@ -218,6 +297,24 @@ public record PassView(
                 j.others().stream()
                         .map(o -> new RadioLimitView(o.radio(), TransmitView.of(o.limit())))
                         .toList(),
-                Judgement.advice(installation, passes).map(AdviceView::of).orElse(null));
+                pass.secondChangeM(),
+                pass.circumstances().stream()
+                        .map(c -> new CircumstanceView(c, c.words()))
+                        .toList(),
+                pass.isOldAntenna(),
+                pass.isFinalSweep(),
+                pass.hasPhoto(),
+                Judgement.fromTheOtherEnd(pass, installation).map(PlaneView::of).orElse(null),
+                pass.isOldAntenna() ? null : cost(passes, j.verdict(), installation),
+                advice.map(AdviceView::of).orElse(null));
+    }
+
+    /** Against the old antenna where it was measured, else against a perfect match. */
+    private static CostView cost(List<TuningPass> passes, Verdict now, Installation installation) {
+        Optional<TuningPass> old =
+                passes.stream().filter(TuningPass::isOldAntenna).reduce((a, b) -> b);
+        return CostView.of(
+                old.isPresent() ? "the old antenna" : "a perfect match",
+                MismatchCost.of(now, old.map(o -> Judgement.of(o, installation).verdict())));
     }
 }

@@ -1,10 +1,12 @@
 package dorada.server.tuning;
 
 import dorada.core.instrument.ReadingKind;
+import dorada.core.tuning.Circumstance;
 import jakarta.validation.constraints.DecimalMax;
 import jakarta.validation.constraints.DecimalMin;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
+import java.util.Set;
 import java.util.UUID;
 
 /**
@@ -15,6 +17,10 @@ import java.util.UUID;
  * @param note in their words, perhaps empty
  * @param rests what an imported sweep rests on; absent for a measured one
  * @param declared by whom and over which span an instrument was calibrated inside itself, in their words; absent for nothing
+ * @param secondChangeM metres by which the second piece was lengthened or moved outward; absent for none
+ * @param circumstances what was not as it should be; absent for nothing
+ * @param oldAntenna true for the antenna that was there before: a reference, which advice leaves aside
+ * @param finalSweep true for the last one, with everything tightened and sealed
  * @param calibrationId the shop's calibration with which an imported raw sweep is to be corrected; absent for none
  */
 public record Recording(
@@ -33,7 +39,19 @@ public record Recording(
         @Size(max = 300, message = "At most 300 letters, please.")
         String declared,
 
-        UUID calibrationId) {
+        UUID calibrationId,
+
+        @DecimalMin(value = "-10", message = "A change lies within 10 m either way.")
+        @DecimalMax(value = "10", message = "A change lies within 10 m either way.")
+        Double secondChangeM,
+
+        Set<Circumstance> circumstances,
+        Boolean oldAntenna,
+        Boolean finalSweep) {
+
+    double secondMetres() {
+        return secondChangeM == null ? 0 : secondChangeM;
+    }
 
     String declaredWords() {
         return declared == null ? "" : declared.strip();

@@ -1,7 +1,9 @@
 package dorada.server.tuning;
 
+import jakarta.validation.constraints.DecimalMin;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
+import java.time.LocalDate;
 
 /**
  * A sign-off as a person sends it.
@@ -9,6 +11,8 @@ import jakarta.validation.constraints.Size;
  * @param version of the installation that they saw
  * @param passNumber the newest pass that they saw
  * @param remark final lengths, marks, conditions
+ * @param limitW most power until the fix; absent for no limit
+ * @param due date by which it must be mended; absent for none
  * @param reason why it is good enough, where the rule is not met
  */
 public record SignOff(
@@ -19,4 +23,9 @@ public record SignOff(
         String remark,
 
         @Size(max = 2000, message = "At most 2000 letters, please.")
-        String reason) {}
+        String reason,
+
+        @DecimalMin(value = "0.001", message = "A limit lies above 1 mW.")
+        Double limitW,
+
+        LocalDate due) {}

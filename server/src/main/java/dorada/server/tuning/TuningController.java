@@ -15,6 +15,7 @@ import jakarta.validation.Valid;
 import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotNull;
+import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
@@ -151,6 +152,18 @@ class TuningController {
     @GetMapping("/passes/{id}/touchstone")
     ResponseEntity<byte[]> touchstone(@PathVariable UUID id, @RequestParam(defaultValue = "RI") NumberFormat format) {
         return download(tuning.touchstone(id, format));
+    }
+
+    /** A picture of what was done. */
+    @PostMapping(path = "/passes/{id}/photo", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void keepPhoto(@PathVariable UUID id, @RequestPart("photo") MultipartFile photo) throws IOException {
+        tuning.keepPhoto(id, photo.getBytes());
+    }
+
+    @GetMapping(path = "/passes/{id}/photo", produces = MediaType.IMAGE_JPEG_VALUE)
+    byte[] photo(@PathVariable UUID id) {
+        return tuning.photo(id);
     }
 
     /** Takes the newest pass back, as a wrong entry. */

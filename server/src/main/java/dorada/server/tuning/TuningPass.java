@@ -3,6 +3,7 @@ package dorada.server.tuning;
 import dorada.core.acceptance.ReferencePlane;
 import dorada.core.instrument.ReadingKind;
 import dorada.core.instrument.SpotReading;
+import dorada.core.tuning.Circumstance;
 import dorada.server.installation.Installation;
 import dorada.server.people.Person;
 import dorada.server.sweep.StoredSweep;
@@ -19,7 +20,10 @@ import jakarta.persistence.ManyToOne;
 import jakarta.persistence.OrderColumn;
 import java.time.Instant;
 import java.util.ArrayList;
+import java.util.EnumSet;
+import java.util.HashSet;
 import java.util.List;
+import java.util.Set;
 import java.util.UUID;
 
 /**
@@ -62,6 +66,19 @@ class TuningPass {
     @OrderColumn(name = "position")
     private List<SpotValue> spots = new ArrayList<>();
 
+    @Column(name = "second_change_m")
+    private double secondChangeM;
+
+    private boolean oldAntenna;
+    private boolean finalSweep;
+    private boolean hasPhoto;
+
+    @ElementCollection(fetch = FetchType.EAGER)
+    @CollectionTable(name = "pass_circumstance", joinColumns = @JoinColumn(name = "pass_id"))
+    @Column(name = "circumstance", length = 30)
+    @Enumerated(EnumType.STRING)
+    private Set<Circumstance> circumstances = new HashSet<>();
+
     @ManyToOne(fetch = FetchType.EAGER, optional = false)
     @JoinColumn(name = "recorded_by")
     private Person recordedBy;
@@ -89,6 +106,12 @@ class TuningPass {
         this.readingKind = taken.kind();
         this.declared = taken.declared();
         taken.spots().forEach(s -> this.spots.add(new SpotValue(s)));
+        this.secondChangeM = recording.secondMetres();
+        this.oldAntenna = Boolean.TRUE.equals(recording.oldAntenna());
+        this.finalSweep = Boolean.TRUE.equals(recording.finalSweep());
+        if (recording.circumstances() != null) {
+            this.circumstances.addAll(recording.circumstances());
+        }
         this.requestKey = recording.requestKey();
         this.recordedBy = by;
         this.recordedAt = at;
@@ -112,6 +135,39 @@ class TuningPass {
 
     double changeM() {
         return changeM;
+    }
+
+    /** Metres by which the second piece was lengthened or moved outward. */
+    double secondChangeM() {
+        return secondChangeM;
+    }
+
+    /** True for the antenna that was there before. */
+    boolean isOldAntenna() {
+        return oldAntenna;
+    }
+
+    /** True where it was taken with everything tightened and sealed. */
+    boolean isFinalSweep() {
+        return finalSweep;
+    }
+
+    boolean hasPhoto() {
+        return hasPhoto;
+    }
+
+    void setHasPhoto(boolean has) {
+        hasPhoto = has;
+    }
+
+    /** What was not as it should be, the missing calibration among it. */
+    Set<Circumstance> circumstances() {
+        EnumSet<Circumstance> all = EnumSet.noneOf(Circumstance.class);
+        all.addAll(circumstances);
+        if (readingKind == ReadingKind.UNCALIBRATED_ANALYSER) {
+            all.add(Circumstance.NOT_CALIBRATED);
+        }
+        return all;
     }
 
     String note() {

@@ -25,9 +25,12 @@ import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.time.Clock;
+import java.time.LocalDate;
+import java.time.ZoneOffset;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.function.BiFunction;
@@ -45,6 +48,8 @@ public class TuningService {
     private final PracticeBench bench;
     private final PeopleService people;
     private final Calibrations calibrations;
+    private final Adviser adviser;
+    private final PassPhotoRepository photos;
     private final Clock clock;
 
     TuningService(
@@ -54,6 +59,8 @@ public class TuningService {
             PracticeBench bench,
             PeopleService people,
             Calibrations calibrations,
+            Adviser adviser,
+            PassPhotoRepository photos,
             Clock clock) {
         this.passes = passes;
         this.installations = installations;
@@ -61,6 +68,8 @@ public class TuningService {
         this.bench = bench;
         this.people = people;
         this.calibrations = calibrations;
+        this.adviser = adviser;
+        this.photos = photos;
         this.clock = clock;
     }
 
@@ -73,7 +82,7 @@ public class TuningService {
         List<TuningPass> all = passesThatCount(installationId);
         List<PassView> views = new ArrayList<>();
         for (int n = 1; n <= all.size(); n++) {
-            views.add(PassView.lastOf(all.subList(0, n), installation));
+            views.add(view(all.subList(0, n), installation));
         }
         return views;
     }
@@ -83,8 +92,14 @@ public class TuningService {
         return record(installationId, recording, by, (installation, before) -> {
             double changedM = recording.changeM()
                     + before.stream().mapToDouble(TuningPass::changeM).sum();
+            double secondM = recording.secondMetres()
+                    + before.stream().mapToDouble(TuningPass::secondChangeM).sum();
+            int number = before.size() + 1;
             return TuningPass.Taken.swept(
-                    sweeps.keepMeasured(bench.sweep(installation, changedM, before.size() + 1, span, points)),
+                    sweeps.keepMeasured(
+                            Boolean.TRUE.equals(recording.oldAntenna())
+                                    ? bench.sweepOld(installation, number, span, points)
+                                    : bench.sweep(installation, changedM, secondM, number, span, points)),
                     ReadingKind.CALIBRATED_ANALYSER,
                     "");
         });
@@ -177,18 +192,25 @@ public class TuningService {
                 clock.instant());
         List<TuningPass> all = new ArrayList<>(before);
         all.add(passes.saveAndFlush(pass));
-        return PassView.lastOf(all, installation);
+        return view(all, installation);
     }
 
     /** The same entry sent again, after a lost answer: what was recorded then, and nothing new. */
-    private static PassView viewOf(TuningPass pass, List<TuningPass> all, Installation installation) {
+    private PassView viewOf(TuningPass pass, List<TuningPass> all, Installation installation) {
         if (!all.contains(pass)) {
             throw JobException.conflict("This entry was already recorded for another installation.");
         }
-        return PassView.lastOf(all.subList(0, pass.number()), installation);
+        return view(all.subList(0, pass.number()), installation);
     }
 
-    /** Closes the installation on its newest pass; where the rule is not met a reason is asked for. */
+    private PassView view(List<TuningPass> passes, Installation installation) {
+        return PassView.lastOf(passes, installation, adviser.advice(installation, passes));
+    }
+
+    /**
+     * Closes the installation on its newest pass: a final sweep that meets the rule, else with a reason, and perhaps a limit until
+     * a date.
+     */
     public InstallationView signOff(UUID installationId, SignOff request, UUID by) {
         Installation installation = installations.byId(installationId);
         if (installation.version() != request.version()) {
@@ -204,15 +226,67 @@ public class TuningService {
             throw JobException.conflict(
                     "Somebody recorded pass " + last.number() + " meanwhile. Look at it before signing off.");
         }
-        boolean met = Judgement.of(last, installation).verdict().met();
+        if (last.isOldAntenna()) {
+            throw JobException.conflict("The newest pass is of the old antenna. Sweep the one that stays.");
+        }
+        PassView seen = view(all, installation);
         String reason = request.reason() == null ? "" : request.reason().strip();
+        boolean met = seen.verdict().met();
         if (!met && reason.isEmpty()) {
             throw JobException.atField(
                     "reason", "The rule is not met, so please say why it is good enough, or with which limit.");
         }
+        if (!last.isFinalSweep() && reason.isEmpty()) {
+            throw JobException.atField(
+                    "reason",
+                    "Tightening and sealing move the dip: take the final sweep first, or say why there is none.");
+        }
+        requireLimit(request, seen);
         installation.signOff(
-                last.number(), request.remark().strip(), met ? null : reason, people.byId(by), clock.instant());
+                new Installation.Closing(
+                        last.number(),
+                        request.remark().strip(),
+                        met && last.isFinalSweep() ? null : reason,
+                        request.limitW(),
+                        request.due(),
+                        seen.cost() == null ? null : seen.cost().worstDb()),
+                adviser.lesson(installation, all),
+                people.byId(by),
+                clock.instant());
         return installations.saved(installation);
+    }
+
+    /** No limit above what the radio stands into this SWR, and no date that has passed. */
+    private void requireLimit(SignOff request, PassView seen) {
+        if (request.limitW() != null
+                && (!seen.transmit().allowed()
+                        || request.limitW() > seen.transmit().powerW() * (1 + 1e-9))) {
+            throw JobException.atField(
+                    "limitW",
+                    seen.transmit().allowed()
+                            ? String.format(
+                                    Locale.ROOT,
+                                    "Into this SWR at most %.1f W: more would come back to the radio than at its ceiling.",
+                                    seen.transmit().powerW())
+                            : "Into this SWR nobody should transmit, at any power.");
+        }
+        if (request.due() != null && request.due().isBefore(LocalDate.ofInstant(clock.instant(), ZoneOffset.UTC))) {
+            throw JobException.atField("due", "This date has passed already.");
+        }
+    }
+
+    /** Keeps a picture beside a pass; a new one takes the place of the old. */
+    void keepPhoto(UUID passId, byte[] picture) {
+        TuningPass pass = byId(passId);
+        photos.save(new PassPhoto(passId, Photos.shrunk(picture)));
+        pass.setHasPhoto(true);
+    }
+
+    @Transactional(readOnly = true)
+    byte[] photo(UUID passId) {
+        return photos.findById(passId)
+                .orElseThrow(() -> JobException.notFound("photo"))
+                .jpeg();
     }
 
     public InstallationView reopen(UUID installationId) {

@@ -25,13 +25,13 @@ class PracticeBenchTest {
     @BeforeEach
     void aWhipFor155MHz() {
         when(installation.antennaKind()).thenReturn(AntennaKind.QUARTER_WAVE_WHIP);
-        when(installation.middleHz()).thenReturn(155e6);
+        when(installation.bandsHz()).thenReturn(new double[] {155e6});
         when(installation.standInSeed()).thenReturn(7L);
         when(installation.startLengthM()).thenReturn(Optional.empty());
     }
 
     private double dipHz(double changedM, int pass) {
-        Sweep sweep = bench.sweep(installation, changedM, pass, SPAN, 401);
+        Sweep sweep = bench.sweep(installation, changedM, 0, pass, SPAN, 401);
         return new SweepAnalysis(sweep).deepestDip().orElseThrow().frequencyHz();
     }
 
@@ -50,8 +50,10 @@ class PracticeBenchTest {
 
     @Test
     void theSamePassIsTheSameSweepAndTheNextHasNoiseOfItsOwn() {
-        assertThat(bench.sweep(installation, 0, 1, SPAN, 51)).isEqualTo(bench.sweep(installation, 0, 1, SPAN, 51));
-        assertThat(bench.sweep(installation, 0, 1, SPAN, 51)).isNotEqualTo(bench.sweep(installation, 0, 2, SPAN, 51));
+        assertThat(bench.sweep(installation, 0, 0, 1, SPAN, 51))
+                .isEqualTo(bench.sweep(installation, 0, 0, 1, SPAN, 51));
+        assertThat(bench.sweep(installation, 0, 0, 1, SPAN, 51))
+                .isNotEqualTo(bench.sweep(installation, 0, 0, 2, SPAN, 51));
     }
 
     @Test
@@ -63,7 +65,7 @@ class PracticeBenchTest {
 
     @Test
     void aSpanBeyondTheInstrumentIsSaidAtTheField() {
-        assertThatThrownBy(() -> bench.sweep(installation, 0, 1, new Span(1e5, 2e6), 51))
+        assertThatThrownBy(() -> bench.sweep(installation, 0, 0, 1, new Span(1e5, 2e6), 51))
                 .isInstanceOf(JobException.class)
                 .hasMessageContaining("covers 1 to 1000 MHz");
     }

@@ -150,7 +150,14 @@ class TuningApiTest extends ApiTest {
     void aMetRuleNeedsNoReasonAndKeepsNone() throws Exception {
         String id = makeInstallation(10);
         measure(id, UUID.randomUUID(), 0).andExpect(jsonPath("$.advice.action").value("STOP"));
-        postJson("/api/installations/" + id + "/sign-off", signOff(version(id), 1, "ignored"))
+        postJson("/api/installations/" + id + "/sign-off", signOff(version(id), 1, ""))
+                .andExpect(status().isUnprocessableContent())
+                .andExpect(jsonPath("$.detail", containsString("take the final sweep")));
+        postJson(
+                        "/api/installations/" + id + "/passes",
+                        measurement(UUID.randomUUID(), 0).replace("\"note\"", "\"finalSweep\":true,\"note\""))
+                .andExpect(jsonPath("$.finalSweep").value(true));
+        postJson("/api/installations/" + id + "/sign-off", signOff(version(id), 2, "ignored"))
                 .andExpect(status().isOk())
                 .andExpect(jsonPath("$.signOff.reason").doesNotExist());
     }

@@ -1,0 +1,6 @@
+package dorada.server.tuning;
+
+import java.util.UUID;
+import org.springframework.data.jpa.repository.JpaRepository;
+
+interface PassPhotoRepository extends JpaRepository<PassPhoto, UUID> {}

@@ -1,0 +1,215 @@
+package dorada.server.tuning;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.hamcrest.Matchers.containsString;
+import static org.hamcrest.Matchers.greaterThan;
+import static org.hamcrest.Matchers.hasItem;
+import static org.hamcrest.Matchers.hasSize;
+import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.multipart;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.jsonPath;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
+
+import dorada.server.ApiTest;
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayInputStream;
+import java.io.ByteArrayOutputStream;
+import java.util.UUID;
+import javax.imageio.ImageIO;
+import org.junit.jupiter.api.Test;
+import org.springframework.mock.web.MockMultipartFile;
+import org.springframework.test.web.servlet.ResultActions;
+
+/** What belongs to a pass beside its sweep, both ends of the line, second pieces, and closing with a limit. */
+class WorkbenchApiTest extends ApiTest {
+
+    private String made(String plan) throws Exception {
+        return read(postJson("/api/installations", plan).andExpect(status().isCreated()), "$.id");
+    }
+
+    private int version(String id) throws Exception {
+        return read(getAs(viewer, "/api/installations/" + id), "$.version");
+    }
+
+    /** @param more fields of the recording, each with a comma behind it */
+    private ResultActions sweep(String id, String more, String span) throws Exception {
+        return postJson(
+                "/api/installations/" + id + "/passes",
+                "{\"recording\":{\"requestKey\":\"" + UUID.randomUUID() + "\",\"changeM\":0," + more + "\"note\":\"\"},"
+                        + span + "}");
+    }
+
+    private static final String VHF = "\"startHz\":135e6,\"stopHz\":178e6,\"points\":201";
+
+    @Test
+    void circumstancesThatSpoilAReadingAskForAnother() throws Exception {
+        String id = makeInstallation(1.6);
+        sweep(id, "\"circumstances\":[\"DOOR_OPEN\"],", VHF)
+                .andExpect(status().isCreated())
+                .andExpect(jsonPath("$.circumstances[0].words").value("with a door open"))
+                .andExpect(jsonPath("$.advice.action").value("MEASURE_AGAIN"))
+                .andExpect(jsonPath("$.advice.reasons[0]", containsString("shut all doors")));
+        sweep(id, "\"circumstances\":[\"ON_THE_GROUND\"],", VHF)
+                .andExpect(jsonPath("$.advice.action").value("SHORTEN"))
+                .andExpect(jsonPath("$.advice.reasons", hasItem(containsString("Provisional"))));
+    }
+
+    @Test
+    void theOldAntennaIsAReferenceAndNoPassOfTheNew() throws Exception {
+        String id = makeInstallation(1.6);
+        sweep(id, "\"oldAntenna\":true,", VHF)
+                .andExpect(jsonPath("$.oldAntenna").value(true))
+                .andExpect(jsonPath("$.advice").doesNotExist());
+        ResultActions now = sweep(id, "", VHF)
+                .andExpect(jsonPath("$.advice.action").value("SHORTEN"))
+                .andExpect(jsonPath("$.cost.against").value("the old antenna"))
+                .andExpect(jsonPath("$.cost.channels", hasSize(2)));
+        // The same by hand: mismatch losses of both, from their SWRs.
+        Number base = read(now, "$.verdict.channels[1].reading.swr");
+        Number old =
+                read(getAs(viewer, "/api/installations/" + id + "/passes"), "$[0].verdict.channels[1].reading.swr");
+        Number db = read(now, "$.cost.channels[1].db");
+        assertThat(db.doubleValue())
+                .isEqualTo(
+                        mismatchDb(base.doubleValue()) - mismatchDb(old.doubleValue()),
+                        org.assertj.core.api.Assertions.within(1e-6));
+        postJson(
+                        "/api/installations/" + id + "/sign-off",
+                        "{\"version\":" + version(id) + ",\"passNumber\":2,\"remark\":\"\",\"reason\":\"higher up\"}")
+                .andExpect(jsonPath("$.signOff.costDb").isNumber());
+    }
+
+    private static double mismatchDb(double swr) {
+        double rho = (swr - 1) / (swr + 1);
+        return -10 * Math.log10(1 - rho * rho);
+    }
+
+    @Test
+    void aLimitIsNoMoreThanTheRadioStandsAndItsDateLiesAhead() throws Exception {
+        String id = makeInstallation(1.05);
+        ResultActions pass = sweep(id, "\"finalSweep\":true,", VHF);
+        boolean allowed = read(pass, "$.transmit.allowed");
+        Number powerW = read(pass, "$.transmit.powerW");
+        String path = "/api/installations/" + id + "/sign-off";
+        String form = "{\"version\":" + version(id)
+                + ",\"passNumber\":1,\"remark\":\"\",\"reason\":\"until the roof is dry\",\"limitW\":%s,\"due\":\"%s\"}";
+        postJson(path, form.formatted(allowed ? powerW.doubleValue() + 1 : 1, "2999-01-01"))
+                .andExpect(status().isUnprocessableContent())
+                .andExpect(jsonPath("$.field").value("limitW"));
+        postJson(path, form.formatted("null", "2020-01-01"))
+                .andExpect(status().isUnprocessableContent())
+                .andExpect(jsonPath("$.field").value("due"));
+        postJson(path, form.formatted(allowed ? powerW.doubleValue() / 2 : "null", "2999-01-01"))
+                .andExpect(status().isOk())
+                .andExpect(jsonPath("$.signOff.due").value("2999-01-01"));
+    }
+
+    @Test
+    void aPhotoIsKeptSmallAndNothingElseIs() throws Exception {
+        String pass = read(sweep(makeInstallation(2), "", VHF), "$.id");
+        getAs(viewer, "/api/passes/" + pass + "/photo").andExpect(status().isNotFound());
+        BufferedImage large = new BufferedImage(4000, 1000, BufferedImage.TYPE_INT_RGB);
+        ByteArrayOutputStream png = new ByteArrayOutputStream();
+        ImageIO.write(large, "png", png);
+        upload(pass, png.toByteArray()).andExpect(status().isNoContent());
+        byte[] kept = getAs(viewer, "/api/passes/" + pass + "/photo")
+                .andExpect(status().isOk())
+                .andReturn()
+                .getResponse()
+                .getContentAsByteArray();
+        BufferedImage small = ImageIO.read(new ByteArrayInputStream(kept));
+        assertThat(small.getWidth()).isEqualTo(1600);
+        assertThat(small.getHeight()).isEqualTo(400);
+        upload(pass, "GIF? no".getBytes(java.nio.charset.StandardCharsets.UTF_8))
+                .andExpect(status().isUnprocessableContent())
+                .andExpect(jsonPath("$.field").value("photo"));
+    }
+
+    private ResultActions upload(String pass, byte[] bytes) throws Exception {
+        return http.perform(multipart("/api/passes/" + pass + "/photo")
+                .file(new MockMultipartFile("photo", "p", "image/png", bytes))
+                .with(as(technician))
+                .with(csrf()));
+    }
+
+    @Test
+    void bothEndsOfAKnownLineAreShown() throws Exception {
+        String plan = plan("Pick-up", 1.6)
+                .replace("\"channels\"", "\"feedlineType\":\"rg-58\",\"feedlineLengthM\":8,\"channels\"");
+        ResultActions pass = sweep(made(plan), "", VHF)
+                .andExpect(jsonPath("$.plane").value("RADIO"))
+                .andExpect(jsonPath("$.otherEnd.planeWords").value("at the antenna"));
+        Number here = read(pass, "$.verdict.worstSwr");
+        pass.andExpect(jsonPath("$.otherEnd.worstSwr", greaterThan(here.doubleValue()), Double.class));
+        postJson("/api/installations", plan.replace("rg-58", "wet string"))
+                .andExpect(status().isUnprocessableContent())
+                .andExpect(jsonPath("$.field").value("feedlineType"));
+        postJson("/api/installations", plan.replace(",\"feedlineLengthM\":8", ""))
+                .andExpect(jsonPath("$.field").value("feedlineLengthM"));
+    }
+
+    @Test
+    void aTapIsASecondPieceWithWordsOfItsOwn() throws Exception {
+        String id = made(plan("J-pole", 1.5)
+                .replace("QUARTER_WAVE_WHIP", "TUBE_J_POLE")
+                .replace("153050000", "144100000")
+                .replace("157450000", "147900000"));
+        getAs(viewer, "/api/installations/" + id)
+                .andExpect(jsonPath("$.second.name").value("the tap"))
+                .andExpect(jsonPath("$.second.outward", containsString("up")));
+        String span = "\"startHz\":125e6,\"stopHz\":165e6,\"points\":101";
+        Number before = read(sweep(id, "", span), "$.analysis.dips[0].frequencyHz");
+        ResultActions moved = sweep(id, "\"secondChangeM\":0.01,", span)
+                .andExpect(jsonPath("$.secondChangeM").value(0.01));
+        Number after = read(moved, "$.analysis.dips[0].frequencyHz");
+        assertThat(after.doubleValue()).isGreaterThan(before.doubleValue() + 0.5e6);
+        // The dip was moved by the tap: no slipped screw.
+        assertThat(this.<String>read(moved, "$.advice.action")).isNotEqualTo("FIND_THE_FAULT");
+    }
+
+    @Test
+    void aRibbonForTwoBandsIsTunedInStages() throws Exception {
+        String id = made(plan("Ribbon", 2)
+                .replace("QUARTER_WAVE_WHIP", "RIBBON_J_POLE")
+                .replace("153050000", "145500000")
+                .replace("157450000", "435000000"));
+        getAs(viewer, "/api/installations/" + id)
+                .andExpect(jsonPath("$.second.name", containsString("above the decoupling stub")));
+        sweep(id, "", "\"startHz\":130e6,\"stopHz\":470e6,\"points\":201")
+                .andExpect(jsonPath("$.advice.reasons[0]", containsString("upper band")));
+    }
+
+    @Test
+    void oneWhipForTwoBandsShowsTheTradeOff() throws Exception {
+        String id =
+                made(plan("Whip for two", 2).replace("153050000", "145500000").replace("157450000", "435000000"));
+        sweep(id, "", "\"startHz\":120e6,\"stopHz\":490e6,\"points\":401")
+                .andExpect(jsonPath("$.advice.tradeOff.worstSwr", hasSize(2)))
+                .andExpect(jsonPath("$.advice.tradeOff.changeM", hasSize(81)));
+    }
+
+    /** The next antenna of a kind begins with what the finished ones taught. */
+    @Test
+    void aFinishedAntennaTeachesTheNextOfItsKind() throws Exception {
+        String first = made(plan("Loop 1", 3).replace("QUARTER_WAVE_WHIP", "DIPOLE"));
+        sweep(first, "", VHF);
+        ResultActions second = sweep(first, "", VHF.replace("201", "202"));
+        postJson(
+                "/api/installations/" + first + "/passes",
+                "{\"recording\":{\"requestKey\":\"" + UUID.randomUUID()
+                        + "\",\"changeM\":-0.02,\"finalSweep\":true,\"note\":\"\"}," + VHF + "}");
+        postJson(
+                        "/api/installations/" + first + "/sign-off",
+                        "{\"version\":" + version(first) + ",\"passNumber\":3,\"remark\":\"\",\"reason\":\"fine\"}")
+                .andExpect(status().isOk());
+        assertThat(this.<Integer>read(second, "$.number")).isEqualTo(2);
+        String next = made(plan("Loop 2", 1.3).replace("QUARTER_WAVE_WHIP", "DIPOLE"));
+        sweep(next, "", VHF)
+                .andExpect(jsonPath("$.advice.reasons", hasItem(containsString("finished antennas of this kind"))));
+        send(post("/api/installations/" + first + "/reopen"), lead, "{}").andExpect(status().isOk());
+        String third = made(plan("Loop 3", 1.3).replace("QUARTER_WAVE_WHIP", "DIPOLE"));
+        sweep(third, "", VHF)
+                .andExpect(jsonPath("$.advice.reasons", hasItem(containsString("from its electrical length"))));
+    }
+}
