@@ -229,7 +229,12 @@ async function sendPass(id: string, pass: NewPass): Promise<Schemas['PassView']>
   form.append('changeM', String(pass.recording.changeM))
   form.append('note', pass.recording.note)
   form.append('port', String(pass.port))
-  const { rests, declared, calibrationId } = pass.recording
+  const { rests, declared, calibrationId, secondChangeM, circumstances, oldAntenna, finalSweep } =
+    pass.recording
+  if (secondChangeM) form.append('secondChangeM', String(secondChangeM))
+  for (const c of circumstances ?? []) form.append('circumstances', c)
+  if (oldAntenna) form.append('oldAntenna', 'true')
+  if (finalSweep) form.append('finalSweep', 'true')
   if (rests) form.append('rests', rests)
   if (declared) form.append('declared', declared)
   if (calibrationId) form.append('calibrationId', calibrationId)
@@ -239,6 +244,11 @@ async function sendPass(id: string, pass: NewPass): Promise<Schemas['PassView']>
   const body: unknown = await response.json().catch(() => undefined)
   if (!response.ok) throw problemOf(response.status, body as Parameters<typeof problemOf>[1])
   return body as Schemas['PassView']
+}
+
+/** The catalogue of feedlines. */
+export function useFeedlines() {
+  return useQuery({ queryKey: ['feedlines'], queryFn: () => answer(api.GET('/api/planning/feedlines')) })
 }
 
 /** The stand-in and the analysers on the shop's network. */
@@ -258,6 +268,17 @@ export function useRecordPass(id: Ref<string>) {
       await client.invalidateQueries({ queryKey: ['board'] })
     },
   })
+}
+
+/** Puts a picture beside a pass. */
+export async function sendPhoto(passId: string, photo: File): Promise<void> {
+  const form = new FormData()
+  form.append('photo', photo)
+  const response = await send(
+    new Request(`${location.origin}/api/passes/${passId}/photo`, { method: 'POST', body: form }),
+  )
+  const body: unknown = await response.json().catch(() => undefined)
+  if (!response.ok) throw problemOf(response.status, body as Parameters<typeof problemOf>[1])
 }
 
 /** Takes the newest pass of installation `id` back, or puts it back. */

@@ -3,7 +3,7 @@ import { NSelect } from 'naive-ui'
 import { computed, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import { answer, api, Problem, type Schemas } from '@/api/client'
-import { useInstallation, useInstallationChange, useKinds } from '@/api/queries'
+import { useFeedlines, useInstallation, useInstallationChange, useKinds } from '@/api/queries'
 import { CARRIERS, type Carrier } from '@/board/words'
 import { usePreferences } from '@/preferences'
 import ChoiceField from '@/shell/ChoiceField.vue'
@@ -12,7 +12,19 @@ import { useForm } from '@/shell/useForm'
 import { formatLength } from '@/units/length'
 import ChannelRows from './ChannelRows.vue'
 import { merge } from './merge'
-import { channelForm, emptyForm, formOf, PLAN_NAMES, planOf, planWords, readPlan, type Plan, type PlanForm, hasOwnLimit, RULES } from './planForm'
+import {
+  channelForm,
+  emptyForm,
+  formOf,
+  PLAN_NAMES,
+  planOf,
+  planWords,
+  readPlan,
+  type Plan,
+  type PlanForm,
+  hasOwnLimit,
+  RULES,
+} from './planForm'
 import RadioRows from './RadioRows.vue'
 
 const props = defineProps<{ id?: string }>()
@@ -21,6 +33,7 @@ const DRAFT = `dorada.plan-draft.${props.id ?? 'new'}`
 const router = useRouter()
 const preferences = usePreferences()
 const kinds = useKinds()
+const feedlines = useFeedlines()
 const loaded = props.id ? useInstallation(computed(() => props.id ?? '')) : undefined
 const form = ref<PlanForm>(savedDraft() ?? emptyForm(preferences.unit))
 const isFromDraft = ref(savedDraft() !== undefined)
@@ -231,6 +244,22 @@ const piece = computed(
             name="Highest SWR it stands"
             hint="From the radio's papers."
             :wrong="wrong.swrCeiling"
+          />
+          <label class="field">
+            <span class="name">Feedline</span>
+            <select v-model="form.feedlineType">
+              <option value="">not known</option>
+              <option v-for="l in feedlines.data.value ?? []" :key="l.id" :value="l.id">{{ l.title }}</option>
+            </select>
+            <span v-if="wrong.feedlineType" class="wrong" role="alert">{{ wrong.feedlineType }}</span>
+            <span v-else class="hint">With it both ends are shown, and advice works at the antenna.</span>
+          </label>
+          <TextField
+            v-if="form.feedlineType"
+            v-model="form.feedlineLength"
+            name="Its length"
+            hint="4.2 m, or 14 ft"
+            :wrong="wrong.feedlineLengthM"
           />
         </div>
         <RadioRows v-model="form.otherRadios" :wrong="wrong" />

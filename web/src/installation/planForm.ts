@@ -57,6 +57,9 @@ export interface PlanForm {
   measuredAt: Plan['measuredAt']
   channels: ChannelForm[]
   otherRadios: RadioForm[]
+  /** Id of the catalogue; empty where it is not known. */
+  feedlineType: string
+  feedlineLength: string
 }
 
 /** A wanted channel as typed. */
@@ -100,6 +103,8 @@ export function emptyForm(unit: LengthUnit): PlanForm {
     measuredAt: 'RADIO',
     channels: [channelForm('', '', true)],
     otherRadios: [],
+    feedlineType: '',
+    feedlineLength: '',
   }
 }
 
@@ -125,6 +130,8 @@ export function formOf(plan: Plan, unit: LengthUnit): PlanForm {
       ratedPower: String(r.ratedPowerW),
       swrCeiling: String(r.swrCeiling),
     })),
+    feedlineType: plan.feedlineType ?? '',
+    feedlineLength: plan.feedlineLengthM === undefined ? '' : metresTyped(plan.feedlineLengthM, unit),
   }
 }
 
@@ -147,6 +154,8 @@ export function planOf(i: Schemas['InstallationView']): Plan {
     measuredAt: i.measuredAt,
     channels: i.channels,
     otherRadios: i.otherRadios,
+    feedlineType: i.feedlineType,
+    feedlineLengthM: i.feedlineLengthM,
   }
 }
 
@@ -205,9 +214,19 @@ export function readPlan(form: PlanForm, unit: LengthUnit): ReadPlan {
     measuredAt: form.measuredAt,
     channels,
     otherRadios,
+    ...(form.feedlineType
+      ? {
+          feedlineType: form.feedlineType,
+          feedlineLengthM: take('feedlineLengthM', parseLength(form.feedlineLength, unit)),
+        }
+      : {}),
   }
   return { plan, wrong }
 }
+
+/** A feedline's length as people type it: `4.2 m`, `13.8 ft`. */
+const metresTyped = (m: number, unit: LengthUnit) =>
+  unit === 'inch' ? `${Number((m / 0.3048).toFixed(2))} ft` : `${Number(m.toFixed(3))} m`
 
 const watts = (text: string) => parseDecimal(text.replace(/\s*w(atts?)?$/i, ''))
 
@@ -229,6 +248,8 @@ export const PLAN_NAMES: Record<keyof Plan, string> = {
   measuredAt: 'where it is measured',
   channels: 'the channels',
   otherRadios: 'the other radios',
+  feedlineType: 'the feedline',
+  feedlineLengthM: 'the length of the feedline',
 }
 
 /** A part of `plan` as it stands in the form, for a question about it. */

@@ -30,6 +30,8 @@ export interface Peg {
   returnLossDb?: number
   met: boolean
   outside: boolean
+  /** Met just now, and not before. */
+  isFresh?: boolean
 }
 
 const props = defineProps<{
@@ -402,7 +404,7 @@ onBeforeUnmount(() => observer.disconnect())
         <template v-for="(peg, i) in pegs" :key="peg.name + peg.frequencyHz">
           <g
             v-if="pegXs[i]?.inside"
-            :class="['peg', { missed: !peg.met }]"
+            :class="['peg', { missed: !peg.met, fresh: peg.isFresh }]"
             :transform="`translate(${pegXs[i].x} 0)`"
           >
             <line
@@ -589,6 +591,25 @@ text {
   fill: var(--trace);
   font-weight: 640;
   font-size: 14px;
+}
+
+/* A channel that is met just now: seen from the ladder. */
+.peg.fresh circle {
+  fill: var(--gold);
+  animation: met 0.5s ease-out 4;
+}
+
+@keyframes met {
+  from {
+    stroke-width: 26;
+    stroke-opacity: 0.6;
+  }
+}
+
+@media (prefers-reduced-motion: reduce) {
+  .peg.fresh circle {
+    animation: none;
+  }
 }
 
 .peg.missed line {

@@ -1,24 +1,29 @@
 <script setup lang="ts">
-import { computed, onBeforeUnmount, onMounted, ref, watch } from 'vue'
+import { computed, onBeforeUnmount, onMounted, ref, shallowRef, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { answer, api } from '@/api/client'
 import { useInstallation, useInstallationChange, useMe, usePasses, useTakeBack } from '@/api/queries'
+import { curveOf as curveOfLive, type LiveSweep } from '@/instrument/live'
+import { returnLossAt } from '@/plots/sweepScale'
 import SweepPlot, { type Peg, type PlotTrace } from '@/plots/SweepPlot.vue'
 import { usePreferences } from '@/preferences'
 import { isTyping } from '@/shell/keys'
 import { useForm } from '@/shell/useForm'
 import { formatMhz } from '@/units/frequency'
-import { formatSwr } from '@/units/swr'
+import { formatSwr, swrOfReturnLoss } from '@/units/swr'
 import { formatTime } from '@/units/time'
 import ChannelTable from './ChannelTable.vue'
 import { freshDraft, loadDraft, type PassDraft } from './draft'
+import MakePermanent from './MakePermanent.vue'
 import PassStrip from './PassStrip.vue'
 import PlanSummary from './PlanSummary.vue'
 import RecordPass from './RecordPass.vue'
 import RoadSteps, { type RoadStep } from './RoadSteps.vue'
-import { cautions, changeWords, dipWords, sentence, type Pass } from './sentence'
+import { cautions, changeWords, dipWords, passName, sentence, watts, type Pass } from './sentence'
 import ShareList from './ShareList.vue'
+import { newlyMet, ring } from './signal'
 import SignOffForm from './SignOffForm.vue'
+import TradeOffChart from './TradeOffChart.vue'
 
 const props = defineProps<{ id: string }>()
 
@@ -41,15 +46,19 @@ const isLast = computed(() => shown.value?.number === last.value?.number)
 const mayWrite = computed(() => me.data.value?.role !== undefined && me.data.value.role !== 'VIEWER')
 const mayRecord = computed(() => mayWrite.value && !installation.data.value?.signOff)
 
+/** The first sweep of the antenna that stays; the old one is no more than a reference. */
+const own = computed(() => passes.value.filter((p) => !p.oldAntenna))
+const isPermanent = computed(() => own.value.at(-1)?.finalSweep ?? false)
+
 const usualStep = computed(() => {
   if (installation.data.value?.signOff) return 'share'
-  return passes.value.length === 0 ? 'baseline' : 'tune'
+  return own.value.length === 0 ? 'baseline' : 'tune'
 })
 const step = computed(() => String(route.query.step ?? usualStep.value))
 
 const road = computed<RoadStep[]>(() => {
   const i = installation.data.value
-  const first = passes.value[0]
+  const first = own.value[0]
   const isMet = last.value?.verdict.met ?? false
   const isClosed = i?.signOff !== undefined
   const dip = (p: Pass | undefined) => {
@@ -67,13 +76,34 @@ const road = computed<RoadStep[]>(() => {
       detail: last.value && last.value.number > 1 ? `pass ${last.value.number}, ${dip(last.value)}` : '',
     },
     {
+      key: 'permanent',
+      name: 'Make permanent',
+      state: isPermanent.value ? 'done' : isMet && !isClosed ? 'now' : 'ahead',
+      detail: isPermanent.value ? 'final sweep taken' : '',
+    },
+    {
       key: 'sign-off',
       name: 'Sign off',
-      state: isClosed ? 'done' : isMet ? 'now' : 'ahead',
+      state: isClosed ? 'done' : isMet && isPermanent.value ? 'now' : 'ahead',
       detail: i?.signOff ? `${i.signOff.by}, pass ${i.signOff.passNumber}` : '',
     },
     { key: 'share', name: 'Share', state: isClosed ? 'done' : 'ahead', detail: '' },
   ]
+})
+
+/** How a signed-off installation may be used until it is mended, and what it costs. */
+const limitWords = computed(() => {
+  const s = installation.data.value?.signOff
+  if (!s?.reason) return ''
+  return [
+    s.limitW === undefined ? '' : `At most ${watts(s.limitW)}.`,
+    s.due === undefined ? '' : `To be mended by ${s.due}.`,
+    s.costDb === undefined || Math.abs(s.costDb) < 0.05
+      ? ''
+      : `${Math.abs(s.costDb).toFixed(1)} dB ${s.costDb > 0 ? 'lost' : 'gained'} by the match.`,
+  ]
+    .filter((w) => w !== '')
+    .join(' ')
 })
 
 function open(key: string) {
@@ -92,9 +122,10 @@ const curveOf = (p: Pass) => p.trace ?? p.estimate?.curve ?? EMPTY
 const traces = computed<PlotTrace[]>(() => {
   const now = shown.value
   if (!now) return []
-  const name = (p: Pass) => (p.number === 1 ? 'baseline' : changeWords(p.changeM, preferences.unit))
+  const i = installation.data.value
+  const name = (p: Pass) => (i ? passName(p, i, preferences.unit) : '')
   const earlier = passes.value
-    .filter((p) => p.number < now.number)
+    .filter((p) => p.number < now.number || (p.oldAntenna && p.id !== now.id))
     .map<PlotTrace>((p) => ({ id: p.id, label: name(p), kind: 'earlier', curve: curveOf(p) }))
   const a = now.advice
   const expected: PlotTrace[] = a?.expected
@@ -107,28 +138,67 @@ const traces = computed<PlotTrace[]>(() => {
         },
       ]
     : []
+  const live: PlotTrace[] = liveSweep.value
+    ? [{ id: 'live', label: 'live', kind: 'now', curve: curveOfLive(liveSweep.value) }]
+    : []
+  const isWatching = live.length > 0
   return [
+    ...live,
     ...earlier,
-    ...(isLast.value ? expected : []),
+    ...(isLast.value && !isWatching ? expected : []),
     {
       id: now.id,
-      label: now.estimate ? 'judged by these channels' : isLast.value ? 'now' : name(now),
-      kind: now.estimate ? 'guess' : 'now',
+      label: now.estimate ? 'judged by these channels' : isLast.value && !isWatching ? 'now' : name(now),
+      kind: isWatching ? 'earlier' : now.estimate ? 'guess' : 'now',
       curve: curveOf(now),
     },
   ]
 })
 
-const pegs = computed<Peg[]>(() =>
-  (shown.value?.verdict.channels ?? []).map((c) => ({
+const liveSweep = shallowRef<LiveSweep>()
+const limitOf = (name: string) =>
+  last.value?.verdict.channels.find((c) => c.name === name)?.limitSwr ??
+  installation.data.value?.ruleLimitSwr ??
+  2
+
+/** The wanted channels in the sweep that is being watched, else in the pass that is shown. */
+const readPegs = computed<Peg[]>(() => {
+  if (liveSweep.value) {
+    const curve = curveOfLive(liveSweep.value)
+    return (installation.data.value?.channels ?? []).map((c) => {
+      const db = returnLossAt(curve, c.frequencyHz)
+      const swr = db === undefined ? undefined : swrOfReturnLoss(db)
+      return {
+        name: c.name,
+        frequencyHz: c.frequencyHz,
+        ...(db === undefined ? {} : { returnLossDb: db, swr }),
+        met: swr !== undefined && swr <= limitOf(c.name),
+        outside: db === undefined,
+      }
+    })
+  }
+  return (shown.value?.verdict.channels ?? []).map((c) => ({
     name: c.name,
     frequencyHz: c.reading.frequencyHz,
     swr: c.reading.swr,
     returnLossDb: c.reading.returnLossDb,
     met: c.met,
     outside: c.reading.outside,
-  })),
+  }))
+})
+const fresh = ref<string[]>([])
+const pegs = computed<Peg[]>(() =>
+  readPegs.value.map((p) => ({ ...p, isFresh: fresh.value.includes(p.name) })),
 )
+
+/** A channel that was missed and is met now flashes and sounds, in a live sweep and in a new pass. */
+function signal(before: Peg[], now: Peg[]) {
+  fresh.value = newlyMet(before, now)
+  if (fresh.value.length && preferences.sound) ring(now.every((p) => p.met))
+}
+watch(readPegs, (now, before) => {
+  if (isLast.value || liveSweep.value) signal(before ?? [], now)
+})
 
 const says = computed(() =>
   shown.value && installation.data.value
@@ -152,6 +222,31 @@ const restsWords = computed(() => {
   if (!p || p.source === 'SIMULATED_ANALYSER') return ''
   return `Rests on ${p.restsOn}${p.declared ? `: ${p.declared}` : ''}.`
 })
+/** What the other end of the feedline sees. */
+const otherEnd = computed(() => {
+  const p = shown.value
+  if (!p?.otherEnd) return ''
+  const values = p.otherEnd.readings
+    .map((r, i) => (r.swr === undefined ? '' : `${formatSwr(r.swr)} on ${p.verdict.channels[i]?.name ?? ''}`))
+    .filter((w) => w !== '')
+    .slice(0, 4)
+    .join(', ')
+  const hides = (p.otherEnd.worstSwr ?? 0) - (p.verdict.worstSwr ?? 0) > 0.3 && p.plane === 'RADIO'
+  return `${p.otherEnd.planeWords.charAt(0).toUpperCase()}${p.otherEnd.planeWords.slice(1)}: SWR ${values}.${hides ? ' The line hides the difference.' : ''}`
+})
+const bands = computed(() => {
+  const hz = (installation.data.value?.channels ?? []).map((c) => c.frequencyHz).sort((a, b) => a - b)
+  const found: number[][] = []
+  for (const f of hz) {
+    const band = found.at(-1)
+    if (band && f <= 1.5 * (band.at(-1) ?? 0)) band.push(f)
+    else found.push([f])
+  }
+  return found.map((b) => {
+    const ends = [b[0] ?? 0, b.at(-1) ?? 0].map((f) => formatMhz(f, 1))
+    return ends[0] === ends[1] ? (ends[0] ?? '') : `${ends[0] ?? ''} to ${ends[1] ?? ''}`
+  })
+})
 const widths = computed(() =>
   (shown.value?.analysis?.bandwidths ?? [])
     .filter((b) => b.lowHz !== undefined && b.highHz !== undefined)
@@ -169,13 +264,19 @@ const resonances = computed(() =>
     .join(', '),
 )
 
+/** The last sweep, with everything tightened; what was ticked goes into its note. */
+function finalSweep(done: string) {
+  record(false)
+  if (draft.value) draft.value = { ...draft.value, finalSweep: true, note: done, circumstances: [] }
+}
+
 function record(takeAdvice: boolean) {
   const i = installation.data.value
   if (!i || !mayRecord.value) return
   notice.value = ''
   takenBack.value = undefined
   draft.value = freshDraft(i, last.value, preferences.unit, takeAdvice)
-  void router.replace({ query: { step: passes.value.length ? 'tune' : 'baseline' } })
+  void router.replace({ query: { step: own.value.length ? 'tune' : 'baseline' } })
 }
 
 const { trouble, submit } = useForm()
@@ -209,23 +310,38 @@ async function putBack() {
 function recorded(words: string) {
   notice.value = words
   draft.value = undefined
+  liveSweep.value = undefined
   void router.replace({ query: {} })
+}
+
+/** Measured again as it should be: nothing was changed but the circumstances. */
+function inPlace() {
+  record(false)
+  if (draft.value) draft.value = { ...draft.value, circumstances: [] }
 }
 
 const mainAction = computed(() => {
   const a = last.value?.advice
-  if (!last.value) return { word: 'Take the baseline sweep', run: () => record(false) }
+  if (!own.value.length) return { word: 'Take the baseline sweep', run: () => record(false) }
   switch (a?.action) {
     case 'SHORTEN':
     case 'LENGTHEN': {
       const amount = changeWords(a.amountM, preferences.unit).slice(1)
+      const second = a.onSecond ? installation.data.value?.second : undefined
       return {
-        word: `I ${a.action === 'SHORTEN' ? 'shortened' : 'lengthened'} it by ${amount}`,
+        word: second
+          ? `I moved ${second.name.split(' ').slice(0, 2).join(' ')} by ${amount}`
+          : `I ${a.action === 'SHORTEN' ? 'shortened' : 'lengthened'} it by ${amount}`,
         run: () => record(true),
       }
     }
     case 'STOP':
-      return { word: 'Sign off', run: () => open('sign-off') }
+      if (isPermanent.value) return { word: 'Sign off', run: () => open('sign-off') }
+      return last.value?.circumstances.some((c) => c.name === 'ON_THE_GROUND')
+        ? { word: 'It is in its place: measure', run: inPlace }
+        : { word: 'Make it permanent', run: () => open('permanent') }
+    case 'MEASURE_AGAIN':
+      return { word: 'Measure again', run: inPlace }
     case 'SWEEP_WIDER':
       return { word: 'Sweep wider', run: () => record(false) }
     default:
@@ -281,6 +397,7 @@ watch(id, (next) => (draft.value = loadDraft(next)))
           {{ installation.data.value.signOff.by }}, {{ formatTime(installation.data.value.signOff.at) }}.
           {{ installation.data.value.signOff.remark }}
         </p>
+        <p v-if="limitWords" class="trouble">{{ limitWords }}</p>
         <p v-if="installation.data.value.signOff.reason">{{ installation.data.value.signOff.reason }}</p>
         <p :class="shown?.verdict.met ? 'soft' : 'trouble'">{{ shown?.verdict.sentence }}</p>
       </template>
@@ -328,8 +445,19 @@ watch(id, (next) => (draft.value = loadDraft(next)))
             :caption="`Return loss and SWR of pass ${shown.number} of ${installation.data.value.title}. ${shown.verdict.sentence}`"
           />
         </div>
-        <PassStrip :passes="passes" :shown="shown.number" @show="show" />
+        <PassStrip
+          :passes="passes"
+          :installation="installation.data.value"
+          :shown="shown.number"
+          @show="show"
+        />
         <p v-if="shown.note" class="soft note">“{{ shown.note }}”</p>
+        <a v-if="shown.hasPhoto" class="photo" :href="`/api/passes/${shown.id}/photo`" target="_blank">
+          <img :src="`/api/passes/${shown.id}/photo`" :alt="`Photo of pass ${shown.number}`" />
+        </a>
+        <p v-if="shown.circumstances.length" class="soft note">
+          Measured {{ shown.circumstances.map((c) => c.words).join(', ') }}.
+        </p>
         <p v-if="restsWords" class="soft note">{{ restsWords }}</p>
         <p v-for="w in shown.analysis?.warnings ?? []" :key="w" class="caution">{{ w }}</p>
       </template>
@@ -348,19 +476,26 @@ watch(id, (next) => (draft.value = loadDraft(next)))
       </p>
       <p v-if="trouble && !installation.data.value.signOff" class="wrong" role="alert">{{ trouble }}</p>
       <RecordPass
-        v-if="draft && mayRecord && step !== 'sign-off'"
+        v-if="draft && mayRecord && step !== 'sign-off' && step !== 'permanent'"
         :key="draft.requestKey"
         :installation="installation.data.value"
-        :is-baseline="passes.length === 0"
+        :is-baseline="own.length === 0"
         :draft="draft"
         @recorded="recorded"
-        @close="draft = undefined"
+        @live="(s) => (liveSweep = s)"
+        @close="((draft = undefined), (liveSweep = undefined))"
       />
       <SignOffForm
         v-else-if="step === 'sign-off' && last && mayRecord"
         :installation="installation.data.value"
         :pass="last"
         @signed-off="open('share')"
+        @permanent="open('permanent')"
+      />
+      <MakePermanent
+        v-else-if="step === 'permanent' && last && mayRecord"
+        :installation-id="installation.data.value.id"
+        @sweep="finalSweep"
       />
       <template v-else-if="mayRecord">
         <button class="do" @click="mainAction.run()">{{ mainAction.word }} <kbd>Enter</kbd></button>
@@ -371,6 +506,9 @@ watch(id, (next) => (draft.value = loadDraft(next)))
           <button v-if="last.advice?.action !== 'STOP'" class="other" @click="open('sign-off')">
             Good enough, finish <kbd>F</kbd>
           </button>
+          <label class="sound">
+            <input v-model="preferences.sound" type="checkbox" /> Sound when a channel is met
+          </label>
           <button class="plain back" @click="takeBack">Wrong entry? Take pass {{ last.number }} back</button>
         </template>
       </template>
@@ -389,6 +527,13 @@ watch(id, (next) => (draft.value = loadDraft(next)))
 
       <template v-if="shown">
         <ChannelTable :channels="shown.verdict.channels" :dip="shown.analysis?.dips[0]" />
+        <p v-if="otherEnd" class="note">{{ otherEnd }}</p>
+        <TradeOffChart
+          v-if="shown.advice?.tradeOff"
+          :trade-off="shown.advice.tradeOff"
+          :bands="bands"
+          :limit-swr="installation.data.value.ruleLimitSwr"
+        />
         <div v-if="widths.length || resonances" class="widths">
           <span v-if="resonances"><b>X = 0</b> {{ resonances }} MHz</span>
           <span v-for="w in widths" :key="w.swr"
@@ -496,6 +641,25 @@ summary {
 
 .note {
   font-size: 14.5px;
+}
+
+.photo img {
+  max-height: 160px;
+  border-radius: 6px;
+}
+
+.sound {
+  display: flex;
+  align-items: center;
+  gap: 10px;
+  min-height: 32px;
+  font-size: 15px;
+}
+
+.sound input {
+  width: 18px;
+  height: 18px;
+  accent-color: var(--trace);
 }
 
 .empty {

@@ -1,15 +1,16 @@
 <script setup lang="ts">
 import { usePreferences } from '@/preferences'
 import { formatSwr } from '@/units/swr'
-import { changeWords, dipWords, type Pass } from './sentence'
+import { changeWords, dipWords, passName, type Installation, type Pass } from './sentence'
 
 /** The passes like pages, and what the next is expected to be. */
-const props = defineProps<{ passes: Pass[]; shown: number }>()
+const props = defineProps<{ passes: Pass[]; installation: Installation; shown: number }>()
 const emit = defineEmits<{ show: [number: number] }>()
 const preferences = usePreferences()
 
 function title(pass: Pass): string {
-  return pass.number === 1 ? 'Baseline' : changeWords(pass.changeM, preferences.unit)
+  const name = passName(pass, props.installation, preferences.unit)
+  return name.charAt(0).toUpperCase() + name.slice(1)
 }
 
 const worstExpected = () => {

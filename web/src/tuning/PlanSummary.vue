@@ -1,11 +1,11 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { useKeptPlans, useKeptSheets } from '@/api/queries'
+import { useFeedlines, useKeptPlans, useKeptSheets } from '@/api/queries'
 import { CARRIERS } from '@/board/words'
 import { writeAddress } from '@/cutting/sheet'
 import { usePreferences } from '@/preferences'
 import { formatChannelMhz } from '@/units/frequency'
-import { formatBoth } from '@/units/length'
+import { formatBoth, formatMetres } from '@/units/length'
 import { formatTime } from '@/units/time'
 import CopyPlan from './CopyPlan.vue'
 import type { Installation } from './sentence'
@@ -13,6 +13,12 @@ import type { Installation } from './sentence'
 const props = defineProps<{ installation: Installation; mayWrite: boolean }>()
 const preferences = usePreferences()
 const { plans } = useKeptPlans()
+const feedlines = useFeedlines()
+const feedline = computed(
+  () =>
+    feedlines.data.value?.find((l) => l.id === props.installation.feedlineType)?.title ??
+    props.installation.feedlineType,
+)
 const ownPlans = computed(() =>
   (plans.data.value ?? []).filter((p) => p.installationId === props.installation.id),
 )
@@ -76,6 +82,10 @@ function channelWords(c: Channel): string {
           <br />{{ r.name }}: {{ r.ratedPowerW }} W, stands {{ r.swrCeiling }}
         </template>
       </dd>
+      <template v-if="installation.feedlineType">
+        <dt>Feedline</dt>
+        <dd>{{ feedline }}, {{ formatMetres(installation.feedlineLengthM ?? 0) }}</dd>
+      </template>
       <dt>Good enough</dt>
       <dd>
         {{ installation.ruleWords }}, measured

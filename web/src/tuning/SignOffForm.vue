@@ -1,22 +1,26 @@
 <script setup lang="ts">
-import { ref, watch } from 'vue'
+import { computed, ref, watch } from 'vue'
 import { answer, api } from '@/api/client'
 import { useInstallationChange } from '@/api/queries'
 import TextField from '@/shell/TextField.vue'
 import { useForm } from '@/shell/useForm'
-import type { Installation, Pass } from './sentence'
+import { parseDecimal } from '@/units/number'
+import { watts, type Installation, type Pass } from './sentence'
 
 /** Closes the installation on its newest pass; where the rule is not met a reason is asked for. */
 const props = defineProps<{ installation: Installation; pass: Pass }>()
-const emit = defineEmits<{ signedOff: [] }>()
+const emit = defineEmits<{ signedOff: []; permanent: [] }>()
 
 const DRAFT = `dorada.sign-off-draft.${props.installation.id}`
-const typed = ref(
-  JSON.parse(localStorage.getItem(DRAFT) ?? '{"remark":"","reason":""}') as {
-    remark: string
-    reason: string
-  },
-)
+const typed = ref({
+  remark: '',
+  reason: '',
+  limit: '',
+  due: '',
+  ...(JSON.parse(localStorage.getItem(DRAFT) ?? '{}') as Partial<
+    Record<'remark' | 'reason' | 'limit' | 'due', string>
+  >),
+})
 watch(typed, (t) => localStorage.setItem(DRAFT, JSON.stringify(t)), { deep: true })
 const { busy, wrong, trouble, submit } = useForm()
 const signOff = useInstallationChange(() =>
@@ -27,13 +31,35 @@ const signOff = useInstallationChange(() =>
         version: props.installation.version,
         passNumber: props.pass.number,
         remark: typed.value.remark,
-        reason: props.pass.verdict.met ? undefined : typed.value.reason,
+        reason: needsReason.value ? typed.value.reason : undefined,
+        ...(limitW.value?.ok ? { limitW: limitW.value.value } : {}),
+        ...(isJudged.value && typed.value.due ? { due: typed.value.due } : {}),
       },
     }),
   ),
 )
 
+const isJudged = computed(() => !props.pass.verdict.met)
+const needsReason = computed(() => isJudged.value || !props.pass.finalSweep)
+const limitW = computed(() =>
+  isJudged.value && typed.value.limit.trim()
+    ? parseDecimal(typed.value.limit.replace(/\s*w(atts?)?$/i, ''))
+    : undefined,
+)
+/** Less than a tenth of a dB is nothing that anybody hears. */
+const costWords = computed(() => {
+  const cost = props.pass.cost
+  if (!cost) return ''
+  const size = Math.abs(cost.worstDb)
+  if (size < 0.05) return `As good as ${cost.against}, within 0.05 dB.`
+  return `${size.toFixed(1)} dB ${cost.worstDb > 0 ? 'worse' : 'better'} than ${cost.against} by its match, on the worst channel.`
+})
+
 async function send() {
+  if (limitW.value && !limitW.value.ok) {
+    wrong.value = { limitW: limitW.value.why }
+    return
+  }
   const done = await submit(async () => {
     await signOff.mutateAsync(undefined)
   })
@@ -47,18 +73,36 @@ async function send() {
 <template>
   <form class="card" novalidate @submit.prevent="send">
     <h2>Sign off on pass {{ pass.number }}</h2>
-    <ul class="hint">
-      <li>Deburred, bare metal under set screws and grounds, tightened, sealed, tip cap on?</li>
-      <li>Swept once more afterwards? Tightening moves it.</li>
-    </ul>
+    <p v-if="!pass.finalSweep" class="caution">
+      Not the final sweep: tightening and sealing move the dip.
+      <button class="plain" type="button" @click="emit('permanent')">Make it permanent first</button>
+    </p>
+    <p v-if="costWords" class="hint">{{ costWords }}</p>
     <TextField
-      v-if="!pass.verdict.met"
+      v-if="needsReason"
       v-model="typed.reason"
-      name="Why it is good enough, or with which limit"
+      :name="isJudged ? 'Why it is good enough' : 'Why there is no final sweep'"
       type="textarea"
-      hint="Say the reason, the limit (reduced power) and until when."
+      :hint="isJudged ? 'The reason, for whoever reads it next year.' : ''"
       :wrong="wrong.reason"
     />
+    <div v-if="isJudged" class="two">
+      <TextField
+        v-model="typed.limit"
+        name="With at most, W"
+        :hint="
+          pass.transmit.allowed
+            ? `This SWR allows ${watts(pass.transmit.powerW)}.`
+            : 'Nobody should transmit into this.'
+        "
+        :wrong="wrong.limitW"
+      />
+      <label class="field">
+        <span class="name">To be mended by</span>
+        <input v-model="typed.due" type="date" class="date" />
+        <span v-if="wrong.due" class="wrong" role="alert">{{ wrong.due }}</span>
+      </label>
+    </div>
     <TextField
       v-model="typed.remark"
       name="Final lengths, marks, conditions"
@@ -67,7 +111,7 @@ async function send() {
     />
     <p v-if="trouble && !Object.keys(wrong).length" class="wrong" role="alert">{{ trouble }}</p>
     <button class="do" type="submit" :disabled="busy">
-      {{ pass.verdict.met ? 'Sign off' : 'Sign off by judgement' }}
+      {{ needsReason ? 'Sign off by judgement' : 'Sign off' }}
     </button>
   </form>
 </template>
@@ -79,8 +123,20 @@ form {
   gap: 12px;
 }
 
-ul {
-  margin: 0;
-  padding-left: 18px;
+.two {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 8px;
+  align-items: start;
+}
+
+.date {
+  font: inherit;
+  color: inherit;
+  min-height: 44px;
+  padding: 4px 8px;
+  border: 1px solid var(--line);
+  border-radius: 6px;
+  background: var(--card);
 }
 </style>

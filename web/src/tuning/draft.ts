@@ -3,10 +3,15 @@ import { formatMhz } from '@/units/frequency'
 import { formatLength, type LengthUnit } from '@/units/length'
 import { freshMeter, type MeterDraft } from './spots'
 
+/** What was not as it should be when a pass was taken. */
+export type Circumstance = NonNullable<Schemas['Recording']['circumstances']>[number]
+
 /** A pass being recorded, as typed. Lives in the browser until the server has acknowledged it. */
 export interface PassDraft {
   /** Sent with the entry; the same key twice records once. */
   requestKey: string
+  /** Which piece was changed: the length, or the tap, wire or strap beside it. */
+  piece: 'first' | 'second'
   change: 'shortened' | 'lengthened' | 'nothing'
   amount: string
   note: string
@@ -14,6 +19,9 @@ export interface PassDraft {
   startMhz: string
   stopMhz: string
   points: string
+  circumstances: Circumstance[]
+  oldAntenna: boolean
+  finalSweep: boolean
   swept: SweptDraft
   meter: MeterDraft
 }
@@ -52,6 +60,7 @@ export function freshDraft(
   const span = advice?.widerSweep ?? last?.analysis ?? aroundTheBand(installation)
   return {
     requestKey: crypto.randomUUID(),
+    piece: changes && advice?.onSecond ? 'second' : 'first',
     change: changes ? (shortens ? 'shortened' : 'lengthened') : 'nothing',
     amount: changes ? formatLength(advice?.amountM ?? 0, unit, true) : '',
     note: '',
@@ -60,6 +69,9 @@ export function freshDraft(
     startMhz: formatMhz(span.startHz),
     stopMhz: formatMhz(span.stopHz),
     points: String(POINTS),
+    circumstances: (last?.circumstances ?? []).map((c) => c.name).filter((c) => c === 'ON_THE_GROUND'),
+    oldAntenna: false,
+    finalSweep: false,
     swept: { instrument: 'stand-in', rests: 'UNCALIBRATED_ANALYSER', declared: '', port: '1' },
     meter: freshMeter(installation.channels.map((c) => c.frequencyHz)),
   }
@@ -79,7 +91,7 @@ export function loadDraft(installationId: string): PassDraft | undefined {
   const text = localStorage.getItem(key(installationId))
   const draft = text ? (JSON.parse(text) as PassDraft) : undefined
   // One that was kept by an older page lacks these.
-  return draft?.meter && draft.swept ? draft : undefined
+  return draft?.meter && draft.swept && draft.circumstances ? draft : undefined
 }
 
 export function keepDraft(installationId: string, draft: PassDraft): void {

@@ -1,5 +1,13 @@
 import { describe, expect, it } from 'vitest'
-import { cautions, changeWords, sentence, type Advice, type Installation, type Pass } from './sentence'
+import {
+  cautions,
+  changeWords,
+  passName,
+  sentence,
+  type Advice,
+  type Installation,
+  type Pass,
+} from './sentence'
 
 const installation = {
   smallestStepM: 0.001,
@@ -11,6 +19,7 @@ const installation = {
 
 const advice: Advice = {
   action: 'SHORTEN',
+  onSecond: false,
   fit: 'TOO_LONG',
   amountM: 0.006,
   needLowM: 0.007,
@@ -26,6 +35,8 @@ const advice: Advice = {
 function pass(change: Partial<Advice>, transmit = { allowed: true, powerW: 25, reduced: false }): Pass {
   return {
     analysis: { dips: [] },
+    circumstances: [],
+    finalSweep: false,
     advice: { ...advice, ...change },
     transmit,
     verdict: {
@@ -50,6 +61,55 @@ const text = (p: Pass, i = installation, unit: 'mm' | 'inch' = 'mm') => {
   const s = sentence(p, i, unit)
   return s.before + s.amount + s.after
 }
+
+const tap = {
+  name: 'the tap',
+  outward: 'up, away from the closed end',
+  inward: 'down, toward the closed end',
+}
+const wire = { name: 'the wire above the stub', outward: 'longer', inward: 'shorter' }
+
+describe('a second piece', () => {
+  it('is moved in the words of its kind', () => {
+    const p = pass({ onSecond: true, action: 'LENGTHEN' })
+    expect(text(p, { ...installation, second: tap })).toBe('Move the tap 6 mm up, away from the closed end.')
+    expect(text(pass({ onSecond: true }), { ...installation, second: wire })).toBe(
+      'Too long. Shorten the wire above the stub 6 mm.',
+    )
+  })
+
+  it('names its passes', () => {
+    const named = (change: Partial<Pass>) =>
+      passName(
+        { number: 2, changeM: 0, secondChangeM: 0, ...change } as Pass,
+        { ...installation, second: tap },
+        'mm',
+      )
+    expect(named({ secondChangeM: 0.006 })).toBe('tap +6 mm')
+    expect(named({ changeM: -0.012, secondChangeM: 0.006 })).toBe('−12 mm, tap +6 mm')
+    expect(named({ finalSweep: true })).toBe('final sweep')
+    expect(named({ oldAntenna: true })).toBe('old antenna')
+    expect(named({ number: 1 })).toBe('baseline')
+    expect(named({})).toBe('no change')
+  })
+})
+
+describe('stages', () => {
+  it('good enough is said with what comes next', () => {
+    const stop = pass({ action: 'STOP' })
+    expect(text(stop)).toContain('Make it permanent')
+    expect(text({ ...stop, finalSweep: true })).toContain('Sign off')
+    expect(text({ ...stop, circumstances: [{ name: 'ON_THE_GROUND', words: '' }] })).toContain(
+      'Put it in its place',
+    )
+  })
+
+  it('a spoilt reading asks for another', () => {
+    const spoilt = pass({ action: 'MEASURE_AGAIN', reasons: ['Measured with a door open: shut all doors.'] })
+    expect(text(spoilt)).toBe('Measure again first.')
+    expect(sentence(spoilt, installation, 'mm').more[0]).toContain('shut all doors')
+  })
+})
 
 describe('the one sentence', () => {
   it('a one-way cut says the step, and the whole need apart', () => {

@@ -48,10 +48,20 @@ export function sentence(pass: Pass, installation: Installation, unit: LengthUni
   switch (a.action) {
     case 'SHORTEN':
     case 'LENGTHEN': {
+      if (a.onSecond && installation.second && !isLengthOf(installation.second)) {
+        const way = a.action === 'LENGTHEN' ? installation.second.outward : installation.second.inward
+        return {
+          before: `Move ${installation.second.name} `,
+          amount: length(a.amountM),
+          after: ` ${way}.`,
+          more: [`Then ${again(pass)} again; the length comes after.`],
+          why: a.reasons,
+        }
+      }
       const verb = a.action === 'SHORTEN' ? 'Shorten' : 'Lengthen'
       const isPart = installation.oneWay && a.dipHz !== undefined
       return {
-        before: `${fit} ${verb} ${withArticle(installation.antennaPiece)} `,
+        before: `${fit} ${verb} ${a.onSecond && installation.second ? installation.second.name : withArticle(installation.antennaPiece)} `,
         amount: length(a.amountM),
         after: isPart || a.dipHz === undefined ? '.' : ` (${need}).`,
         more: [
@@ -70,7 +80,7 @@ export function sentence(pass: Pass, installation: Installation, unit: LengthUni
         why: a.reasons,
       }
     case 'STOP':
-      return plain('Good enough. Stop here and sign off.', a.reasons)
+      return plain(stopWords(pass), a.reasons)
     case 'SWEEP_WIDER':
       return plain(
         `${fit} Sweep wider: ${formatMhz(a.widerSweep?.startHz ?? 0, 1)} to ${formatMhz(a.widerSweep?.stopHz ?? 0, 1)} MHz.`.trim(),
@@ -79,9 +89,33 @@ export function sentence(pass: Pass, installation: Installation, unit: LengthUni
           ? [`If that is not possible: one cautious step of ${length(a.amountM)}, then sweep again.`]
           : [],
       )
+    case 'MEASURE_AGAIN':
+      return plain('Measure again first.', [], a.reasons)
     default:
       return plain('Do not cut. Find the fault first.', a.causes.length ? [] : a.reasons)
   }
+}
+
+/** A piece that is longer or shorter, and not farther out or in. */
+const isLengthOf = (second: NonNullable<Installation['second']>) => second.outward === 'longer'
+
+function stopWords(pass: Pass): string {
+  if (pass.finalSweep) return 'Good enough, and everything is tight. Sign off.'
+  return pass.circumstances.some((c) => c.name === 'ON_THE_GROUND')
+    ? 'Good enough on the ground. Put it in its place, then measure again.'
+    : 'Good enough. Make it permanent, then one last sweep.'
+}
+
+/** What was done before a pass, in a few words: `−12 mm`, `tap +6 mm`, `final sweep`. */
+export function passName(pass: Pass, installation: Installation, unit: LengthUnit): string {
+  if (pass.oldAntenna) return 'old antenna'
+  if (pass.number === 1) return 'baseline'
+  const second = installation.second?.name.replace(/^the /, '').split(' ')[0] ?? ''
+  const words = [
+    ...(pass.changeM || !pass.secondChangeM ? [changeWords(pass.changeM, unit)] : []),
+    ...(pass.secondChangeM ? [`${second} ${changeWords(pass.secondChangeM, unit)}`] : []),
+  ].join(', ')
+  return pass.finalSweep && !pass.changeM && !pass.secondChangeM ? 'final sweep' : words
 }
 
 const again = (pass: Pass) => (pass.analysis ? 'sweep' : 'read')
@@ -148,6 +182,6 @@ export function cautions(installation: Installation, pass: Pass | undefined): st
   return said
 }
 
-function watts(w: number): string {
+export function watts(w: number): string {
   return `${w < 10 ? w.toFixed(1) : w.toFixed(0)} W`
 }

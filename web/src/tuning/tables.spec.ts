@@ -79,7 +79,11 @@ describe('the table per channel', () => {
 describe('the passes like pages', () => {
   it('carry their change, their dip and what comes next', async () => {
     const strip = mount(PassStrip, {
-      props: { passes: [pass(1, 0), pass(2, -0.012), pass(3, 0)], shown: 2 },
+      props: {
+        passes: [pass(1, 0), pass(2, -0.012), pass(3, 0)],
+        installation: {} as Installation,
+        shown: 2,
+      },
       ...pinia(),
     })
     const pages = strip.findAll('button')

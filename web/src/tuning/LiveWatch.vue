@@ -1,0 +1,42 @@
+<script setup lang="ts">
+import { watch } from 'vue'
+import { sentenceOf, useLive, type LiveSettings, type LiveSweep } from '@/instrument/live'
+
+/** The analyser's sweeps as they come, before one of them is recorded. */
+const props = defineProps<{ settings: LiveSettings | undefined }>()
+const emit = defineEmits<{ sweep: [LiveSweep | undefined] }>()
+const { running, sweep, trouble, start, change, stop } = useLive()
+
+watch(sweep, (fresh) => emit('sweep', fresh))
+watch(
+  () => props.settings,
+  (settings) => {
+    if (running.value && settings) void change(settings)
+  },
+)
+
+async function startOrStop() {
+  if (running.value) {
+    await stop()
+    emit('sweep', undefined)
+  } else if (props.settings) await start(props.settings)
+}
+</script>
+
+<template>
+  <div class="live">
+    <button type="button" class="other" :disabled="!settings" @click="startOrStop">
+      {{ running ? 'Stop watching' : 'Watch live' }}
+    </button>
+    <span v-if="trouble" class="wrong" role="alert">{{ trouble }}</span>
+    <span v-else-if="running" class="hint" role="status">{{ sweep ? sentenceOf(sweep) : 'Sweeping …' }}</span>
+    <p v-for="w in running ? (sweep?.warnings ?? []) : []" :key="w" class="caution">{{ w }}</p>
+  </div>
+</template>
+
+<style scoped>
+.live {
+  display: grid;
+  gap: 6px;
+}
+</style>

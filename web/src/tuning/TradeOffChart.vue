@@ -1,0 +1,137 @@
+<script setup lang="ts">
+import { line } from 'd3-shape'
+import { computed } from 'vue'
+import type { Schemas } from '@/api/client'
+import { usePreferences } from '@/preferences'
+import { changeWords } from './sentence'
+
+/** One length for several bands: what each change does to the worst channel of each. */
+const props = defineProps<{ tradeOff: Schemas['TradeOffView']; bands: string[]; limitSwr: number }>()
+const preferences = usePreferences()
+
+const WIDTH = 320
+const HEIGHT = 170
+const MARGIN = { left: 30, right: 8, top: 22, bottom: 30 }
+const TOP_SWR = 6
+
+const low = computed(() => props.tradeOff.changeM[0] ?? 0)
+const high = computed(() => props.tradeOff.changeM.at(-1) ?? 1)
+const x = (m: number) =>
+  MARGIN.left + ((m - low.value) / (high.value - low.value)) * (WIDTH - MARGIN.left - MARGIN.right)
+const y = (swr: number) =>
+  MARGIN.top + ((Math.min(TOP_SWR, swr) - 1) / (TOP_SWR - 1)) * (HEIGHT - MARGIN.top - MARGIN.bottom)
+const curves = computed(() =>
+  props.tradeOff.worstSwr.map((worst, b) => ({
+    name: props.bands[b] ?? '',
+    d:
+      line<number>()
+        .defined((i) => typeof worst[i] === 'number')
+        .x((i) => x(props.tradeOff.changeM[i] ?? 0))
+        .y((i) => y(worst[i] ?? TOP_SWR))(worst.map((_, i) => i)) ?? '',
+  })),
+)
+const inside = (m: number) => m >= low.value && m <= high.value
+</script>
+
+<template>
+  <figure>
+    <figcaption>
+      <b>One length, {{ bands.length }} bands:</b> worst SWR of each after a change
+    </figcaption>
+    <svg
+      :viewBox="`0 0 ${WIDTH} ${HEIGHT}`"
+      role="img"
+      aria-label="Worst SWR of each band over the change of length"
+    >
+      <g v-for="swr in [1, 2, 3, 4, 5]" :key="swr">
+        <line class="grid" :x1="MARGIN.left" :x2="WIDTH - MARGIN.right" :y1="y(swr)" :y2="y(swr)" />
+        <text :x="MARGIN.left - 6" :y="y(swr)" dy="0.32em" text-anchor="end">{{ swr }}</text>
+      </g>
+      <line class="limit" :x1="MARGIN.left" :x2="WIDTH - MARGIN.right" :y1="y(limitSwr)" :y2="y(limitSwr)" />
+      <path v-for="(c, b) in curves" :key="c.name" :class="['curve', `band-${b}`]" :d="c.d" />
+      <g v-if="inside(0)" :transform="`translate(${x(0)} 0)`">
+        <line class="now" :y1="MARGIN.top" :y2="HEIGHT - MARGIN.bottom" />
+        <text :y="MARGIN.top - 8" text-anchor="middle">now</text>
+      </g>
+      <g v-if="inside(tradeOff.bestM)" :transform="`translate(${x(tradeOff.bestM)} 0)`">
+        <line class="best" :y1="MARGIN.top" :y2="HEIGHT - MARGIN.bottom" />
+        <text class="best" :y="HEIGHT - 10" text-anchor="middle">
+          {{ changeWords(tradeOff.bestM, preferences.unit) }}
+        </text>
+      </g>
+    </svg>
+    <p class="hint">
+      <template v-for="(c, b) in curves" :key="c.name"
+        ><span :class="['key', `band-${b}`]" /> {{ c.name }} MHz&ensp;</template
+      >
+    </p>
+  </figure>
+</template>
+
+<style scoped>
+figure {
+  margin: 0;
+  display: grid;
+  gap: 2px;
+}
+
+svg {
+  width: 100%;
+  height: auto;
+}
+
+text {
+  font-size: 12px;
+  fill: var(--soft);
+}
+
+.grid {
+  stroke: var(--grid);
+}
+
+.limit {
+  stroke: var(--trace);
+  stroke-dasharray: 2 4;
+}
+
+.curve {
+  fill: none;
+  stroke-width: 2.2;
+}
+
+.curve.band-0 {
+  stroke: var(--trace);
+}
+
+.curve.band-1,
+.curve.band-2 {
+  stroke: var(--coral);
+  stroke-dasharray: 6 3;
+}
+
+.key {
+  display: inline-block;
+  width: 18px;
+  border-top: 3px solid var(--trace);
+  vertical-align: middle;
+}
+
+.key.band-1,
+.key.band-2 {
+  border-top: 3px dashed var(--coral);
+}
+
+.now {
+  stroke: var(--soft);
+}
+
+line.best {
+  stroke: var(--gold-ink);
+  stroke-width: 2;
+}
+
+text.best {
+  fill: var(--gold-ink);
+  font-weight: 640;
+}
+</style>

@@ -1,0 +1,149 @@
+import { QueryClient, VueQueryPlugin } from '@tanstack/vue-query'
+import { flushPromises, mount } from '@vue/test-utils'
+import { createPinia } from 'pinia'
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
+import type { Peg } from '@/plots/SweepPlot.vue'
+import MakePermanent from './MakePermanent.vue'
+import type { Installation, Pass } from './sentence'
+import { newlyMet, ring } from './signal'
+import SignOffForm from './SignOffForm.vue'
+import TradeOffChart from './TradeOffChart.vue'
+
+const peg = (name: string, met: boolean): Peg => ({ name, frequencyHz: 1e8, met, outside: false })
+
+beforeEach(() => localStorage.clear())
+afterEach(() => vi.unstubAllGlobals())
+
+describe('a channel that is met just now', () => {
+  it('is one that was missed before, and none at the very first reading', () => {
+    expect(newlyMet([peg('a', false), peg('b', true)], [peg('a', true), peg('b', true)])).toEqual(['a'])
+    expect(newlyMet([peg('a', true)], [peg('a', false)])).toEqual([])
+    expect(newlyMet([], [peg('a', true)])).toEqual([])
+  })
+
+  it('sounds once, and twice when all of them are met', () => {
+    const starts: number[] = []
+    vi.stubGlobal(
+      'AudioContext',
+      class {
+        currentTime = 0
+        destination = {}
+        createOscillator = () => ({
+          frequency: { value: 0 },
+          connect: (to: unknown) => to,
+          start: (at: number) => starts.push(at),
+          stop: () => undefined,
+        })
+        createGain = () => ({
+          gain: { setValueAtTime: () => undefined, exponentialRampToValueAtTime: () => undefined },
+          connect: (to: unknown) => to,
+        })
+        close = () => Promise.resolve()
+      },
+    )
+    ring(false)
+    expect(starts).toHaveLength(1)
+    ring(true)
+    expect(starts).toHaveLength(3)
+  })
+})
+
+describe('making it permanent', () => {
+  it('keeps what is ticked, and puts it into the note of the final sweep', async () => {
+    const first = mount(MakePermanent, { props: { installationId: 'i1' } })
+    await first.findAll('input')[0]?.setValue(true)
+    await first.findAll('input')[3]?.setValue(true)
+    first.unmount()
+    const again = mount(MakePermanent, { props: { installationId: 'i1' } })
+    expect(again.text()).toContain('4 of 6 still open')
+    await again.find('button').trigger('click')
+    const note = String(again.emitted('sweep')?.[0]?.[0])
+    expect(note).toContain('Cut deburred, Everything tightened.')
+    expect(note).toContain('Not done: bare metal')
+    expect(mount(MakePermanent, { props: { installationId: 'i2' } }).text()).toContain('6 of 6')
+  })
+})
+
+describe('signing off', () => {
+  const installation = { id: 'i1', version: 3 } as Installation
+  const form = (pass: object) =>
+    mount(SignOffForm, {
+      props: {
+        installation,
+        pass: { number: 2, transmit: { allowed: true, powerW: 12 }, ...pass } as unknown as Pass,
+      },
+      global: { plugins: [createPinia(), [VueQueryPlugin, { queryClient: new QueryClient() }]] },
+    })
+
+  it('a final sweep that meets the rule needs no reason', () => {
+    const page = form({ verdict: { met: true }, finalSweep: true })
+    expect(page.text()).not.toContain('Why')
+    expect(page.find('button.do').text()).toBe('Sign off')
+  })
+
+  it('without the final sweep it says so, and leads there', async () => {
+    const page = form({ verdict: { met: true }, finalSweep: false })
+    expect(page.text()).toContain('Why there is no final sweep')
+    await page.find('button.plain').trigger('click')
+    expect(page.emitted('permanent')).toHaveLength(1)
+  })
+
+  it('by judgement: the cost is shown, and limit and date are sent', async () => {
+    const sent: unknown[] = []
+    vi.stubGlobal('fetch', async (request: Request) => {
+      sent.push(await request.clone().json())
+      return new Response(JSON.stringify({ id: 'i1' }), {
+        status: 200,
+        headers: { 'Content-Type': 'application/json' },
+      })
+    })
+    const page = form({
+      verdict: { met: false },
+      finalSweep: true,
+      cost: { against: 'the old antenna', worstDb: 0.14, channels: [] },
+    })
+    expect(page.text()).toContain('0.1 dB worse than the old antenna')
+    expect(page.text()).toContain('This SWR allows 12 W')
+    await page.find('textarea').setValue('25 cm above the roof line')
+    await page.find('input[type=text]').setValue('ten')
+    await page.find('form').trigger('submit')
+    expect(sent).toHaveLength(0)
+    await page.find('input[type=text]').setValue('10 W')
+    await page.find('input[type=date]').setValue('2027-03-01')
+    await page.find('form').trigger('submit')
+    await flushPromises()
+    expect(sent[0]).toMatchObject({
+      reason: '25 cm above the roof line',
+      limitW: 10,
+      due: '2027-03-01',
+      version: 3,
+    })
+    expect(page.emitted('signedOff')).toHaveLength(1)
+  })
+})
+
+describe('one length for two bands', () => {
+  it('draws a curve for each band and where the rule puts it', () => {
+    const chart = mount(TradeOffChart, {
+      props: {
+        tradeOff: {
+          changeM: [-0.02, -0.01, 0, 0.01],
+          worstSwr: [
+            [3, 1.5, 2, 3],
+            [null as never, 4, 2, 1.5],
+          ],
+          bestM: -0.004,
+        },
+        bands: ['144.0 to 146.0', '435.0'],
+        limitSwr: 2,
+      },
+      global: { plugins: [createPinia()] },
+    })
+    const curves = chart.findAll('path.curve')
+    expect(curves).toHaveLength(2)
+    // Where the sweep does not show a band, its curve does not begin yet.
+    expect(curves[1]?.attributes('d')?.match(/[ML]/g)).toHaveLength(1)
+    expect(chart.find('text.best').text()).toBe('−4 mm')
+    expect(chart.text()).toContain('435.0 MHz')
+  })
+})
