@@ -9,21 +9,20 @@ import SweepPlot, { type Peg, type PlotTrace } from '@/plots/SweepPlot.vue'
 import { usePreferences } from '@/preferences'
 import { isTyping } from '@/shell/keys'
 import { useForm } from '@/shell/useForm'
-import { formatMhz } from '@/units/frequency'
 import { formatSwr, swrOfReturnLoss } from '@/units/swr'
 import { formatTime } from '@/units/time'
-import ChannelTable from './ChannelTable.vue'
 import { freshDraft, loadDraft, type PassDraft } from './draft'
 import MakePermanent from './MakePermanent.vue'
+import PassFacts from './PassFacts.vue'
 import PassStrip from './PassStrip.vue'
 import PlanSummary from './PlanSummary.vue'
 import RecordPass from './RecordPass.vue'
 import RoadSteps, { type RoadStep } from './RoadSteps.vue'
-import { cautions, changeWords, dipWords, passName, sentence, watts, type Pass } from './sentence'
+import { cautions, changeWords, dipWords, passName, sentence, type Pass } from './sentence'
 import ShareList from './ShareList.vue'
 import { newlyMet, ring } from './signal'
+import SignedOff from './SignedOff.vue'
 import SignOffForm from './SignOffForm.vue'
-import TradeOffChart from './TradeOffChart.vue'
 
 const props = defineProps<{ id: string }>()
 
@@ -91,21 +90,6 @@ const road = computed<RoadStep[]>(() => {
   ]
 })
 
-/** How a signed-off installation may be used until it is mended, and what it costs. */
-const limitWords = computed(() => {
-  const s = installation.data.value?.signOff
-  if (!s?.reason) return ''
-  return [
-    s.limitW === undefined ? '' : `At most ${watts(s.limitW)}.`,
-    s.due === undefined ? '' : `To be mended by ${s.due}.`,
-    s.costDb === undefined || Math.abs(s.costDb) < 0.05
-      ? ''
-      : `${Math.abs(s.costDb).toFixed(1)} dB ${s.costDb > 0 ? 'lost' : 'gained'} by the match.`,
-  ]
-    .filter((w) => w !== '')
-    .join(' ')
-})
-
 function open(key: string) {
   const pass = key === 'baseline' && passes.value.length > 1 ? '1' : undefined
   void router.replace({ query: { step: key, pass } })
@@ -123,7 +107,7 @@ const traces = computed<PlotTrace[]>(() => {
   const now = shown.value
   if (!now) return []
   const i = installation.data.value
-  const name = (p: Pass) => (i ? passName(p, i, preferences.unit) : '')
+  const name = (p: Pass) => (i ? passName(p, i, preferences.unit, p.id === own.value[0]?.id) : '')
   const earlier = passes.value
     .filter((p) => p.number < now.number || (p.oldAntenna && p.id !== now.id))
     .map<PlotTrace>((p) => ({ id: p.id, label: name(p), kind: 'earlier', curve: curveOf(p) }))
@@ -197,7 +181,7 @@ function signal(before: Peg[], now: Peg[]) {
   if (fresh.value.length && preferences.sound) ring(now.every((p) => p.met))
 }
 watch(readPegs, (now, before) => {
-  if (isLast.value || liveSweep.value) signal(before ?? [], now)
+  if ((isLast.value && own.value.length > 1) || liveSweep.value) signal(before ?? [], now)
 })
 
 const says = computed(() =>
@@ -222,48 +206,6 @@ const restsWords = computed(() => {
   if (!p || p.source === 'SIMULATED_ANALYSER') return ''
   return `Rests on ${p.restsOn}${p.declared ? `: ${p.declared}` : ''}.`
 })
-/** What the other end of the feedline sees. */
-const otherEnd = computed(() => {
-  const p = shown.value
-  if (!p?.otherEnd) return ''
-  const values = p.otherEnd.readings
-    .map((r, i) => (r.swr === undefined ? '' : `${formatSwr(r.swr)} on ${p.verdict.channels[i]?.name ?? ''}`))
-    .filter((w) => w !== '')
-    .slice(0, 4)
-    .join(', ')
-  const hides = (p.otherEnd.worstSwr ?? 0) - (p.verdict.worstSwr ?? 0) > 0.3 && p.plane === 'RADIO'
-  return `${p.otherEnd.planeWords.charAt(0).toUpperCase()}${p.otherEnd.planeWords.slice(1)}: SWR ${values}.${hides ? ' The line hides the difference.' : ''}`
-})
-const bands = computed(() => {
-  const hz = (installation.data.value?.channels ?? []).map((c) => c.frequencyHz).sort((a, b) => a - b)
-  const found: number[][] = []
-  for (const f of hz) {
-    const band = found.at(-1)
-    if (band && f <= 1.5 * (band.at(-1) ?? 0)) band.push(f)
-    else found.push([f])
-  }
-  return found.map((b) => {
-    const ends = [b[0] ?? 0, b.at(-1) ?? 0].map((f) => formatMhz(f, 1))
-    return ends[0] === ends[1] ? (ends[0] ?? '') : `${ends[0] ?? ''} to ${ends[1] ?? ''}`
-  })
-})
-const widths = computed(() =>
-  (shown.value?.analysis?.bandwidths ?? [])
-    .filter((b) => b.lowHz !== undefined && b.highHz !== undefined)
-    .map((b) => {
-      const low = `${formatMhz(b.lowHz ?? 0, 2)}${b.lowOpen ? ' (open)' : ''}`
-      const high = `${formatMhz(b.highHz ?? 0, 2)}${b.highOpen ? ' (open)' : ''}`
-      return { swr: b.swrLimit, span: `${low} to ${high}` }
-    }),
-)
-
-const resonances = computed(() =>
-  (shown.value?.analysis?.resonancesHz ?? [])
-    .slice(0, 3)
-    .map((hz) => formatMhz(hz, 2))
-    .join(', '),
-)
-
 /** The last sweep, with everything tightened; what was ticked goes into its note. */
 function finalSweep(done: string) {
   record(false)
@@ -389,16 +331,7 @@ watch(id, (next) => (draft.value = loadDraft(next)))
 
     <section class="say" aria-live="polite">
       <template v-if="installation.data.value.signOff">
-        <p class="sentence">
-          Signed off{{ installation.data.value.signOff.reason ? ' by judgement' : '' }} on pass
-          {{ installation.data.value.signOff.passNumber }}.
-        </p>
-        <p class="soft">
-          {{ installation.data.value.signOff.by }}, {{ formatTime(installation.data.value.signOff.at) }}.
-          {{ installation.data.value.signOff.remark }}
-        </p>
-        <p v-if="limitWords" class="trouble">{{ limitWords }}</p>
-        <p v-if="installation.data.value.signOff.reason">{{ installation.data.value.signOff.reason }}</p>
+        <SignedOff :sign-off="installation.data.value.signOff" />
         <p :class="shown?.verdict.met ? 'soft' : 'trouble'">{{ shown?.verdict.sentence }}</p>
       </template>
       <template v-else-if="shown && says">
@@ -526,20 +459,7 @@ watch(id, (next) => (draft.value = loadDraft(next)))
       </p>
 
       <template v-if="shown">
-        <ChannelTable :channels="shown.verdict.channels" :dip="shown.analysis?.dips[0]" />
-        <p v-if="otherEnd" class="note">{{ otherEnd }}</p>
-        <TradeOffChart
-          v-if="shown.advice?.tradeOff"
-          :trade-off="shown.advice.tradeOff"
-          :bands="bands"
-          :limit-swr="installation.data.value.ruleLimitSwr"
-        />
-        <div v-if="widths.length || resonances" class="widths">
-          <span v-if="resonances"><b>X = 0</b> {{ resonances }} MHz</span>
-          <span v-for="w in widths" :key="w.swr"
-            ><b>SWR {{ w.swr }}</b> {{ w.span }} MHz</span
-          >
-        </div>
+        <PassFacts :pass="shown" :installation="installation.data.value" />
       </template>
     </div>
   </div>
@@ -678,19 +598,6 @@ summary {
 
 a.do {
   text-decoration: none;
-}
-
-.widths {
-  display: grid;
-  gap: 2px;
-  font-size: 14px;
-  color: var(--soft);
-}
-
-.widths b {
-  display: inline-block;
-  width: 62px;
-  font-weight: 560;
 }
 
 .lost {

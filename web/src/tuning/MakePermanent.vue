@@ -53,6 +53,7 @@ label {
 }
 
 input {
+  flex: none;
   width: 22px;
   height: 22px;
   accent-color: var(--trace);

@@ -9,7 +9,12 @@ const emit = defineEmits<{ show: [number: number] }>()
 const preferences = usePreferences()
 
 function title(pass: Pass): string {
-  const name = passName(pass, props.installation, preferences.unit)
+  const name = passName(
+    pass,
+    props.installation,
+    preferences.unit,
+    pass.id === props.passes.find((p) => !p.oldAntenna)?.id,
+  )
   return name.charAt(0).toUpperCase() + name.slice(1)
 }
 

@@ -285,6 +285,7 @@ form :deep(.options label) {
 }
 
 .tick input {
+  flex: none;
   width: 20px;
   height: 20px;
   accent-color: var(--trace);

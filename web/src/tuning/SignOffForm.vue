@@ -52,7 +52,9 @@ const costWords = computed(() => {
   if (!cost) return ''
   const size = Math.abs(cost.worstDb)
   if (size < 0.05) return `As good as ${cost.against}, within 0.05 dB.`
-  return `${size.toFixed(1)} dB ${cost.worstDb > 0 ? 'worse' : 'better'} than ${cost.against} by its match, on the worst channel.`
+  return cost.against === 'a perfect match'
+    ? `Its match costs ${size.toFixed(1)} dB on the worst channel.`
+    : `${size.toFixed(1)} dB ${cost.worstDb > 0 ? 'worse' : 'better'} than ${cost.against} by its match, on the worst channel.`
 })
 
 async function send() {
@@ -73,10 +75,10 @@ async function send() {
 <template>
   <form class="card" novalidate @submit.prevent="send">
     <h2>Sign off on pass {{ pass.number }}</h2>
-    <p v-if="!pass.finalSweep" class="caution">
-      Not the final sweep: tightening and sealing move the dip.
-      <button class="plain" type="button" @click="emit('permanent')">Make it permanent first</button>
-    </p>
+    <template v-if="!pass.finalSweep">
+      <p class="caution">Not the final sweep: tightening and sealing move the dip.</p>
+      <button class="other" type="button" @click="emit('permanent')">Make it permanent first</button>
+    </template>
     <p v-if="costWords" class="hint">{{ costWords }}</p>
     <TextField
       v-if="needsReason"

@@ -84,6 +84,7 @@ describe('a second piece', () => {
         { number: 2, changeM: 0, secondChangeM: 0, ...change } as Pass,
         { ...installation, second: tap },
         'mm',
+        change.number === 1,
       )
     expect(named({ secondChangeM: 0.006 })).toBe('tap +6 mm')
     expect(named({ changeM: -0.012, secondChangeM: 0.006 })).toBe('−12 mm, tap +6 mm')
@@ -144,7 +145,7 @@ describe('the one sentence', () => {
 
   it('a fault is never cut away', () => {
     expect(text(pass({ action: 'FIND_THE_FAULT', fit: 'UNKNOWN' }))).toBe('Do not cut. Find the fault first.')
-    expect(text(pass({ action: 'STOP' }))).toContain('Stop here')
+    expect(text(pass({ action: 'STOP' }))).toContain('Good enough')
   })
 })
 

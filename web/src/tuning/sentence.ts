@@ -107,9 +107,14 @@ function stopWords(pass: Pass): string {
 }
 
 /** What was done before a pass, in a few words: `−12 mm`, `tap +6 mm`, `final sweep`. */
-export function passName(pass: Pass, installation: Installation, unit: LengthUnit): string {
+export function passName(
+  pass: Pass,
+  installation: Installation,
+  unit: LengthUnit,
+  isBaseline: boolean,
+): string {
   if (pass.oldAntenna) return 'old antenna'
-  if (pass.number === 1) return 'baseline'
+  if (isBaseline) return 'baseline'
   const second = installation.second?.name.replace(/^the /, '').split(' ')[0] ?? ''
   const words = [
     ...(pass.changeM || !pass.secondChangeM ? [changeWords(pass.changeM, unit)] : []),

@@ -62,6 +62,8 @@ class MainJobIT {
         }
         assertThat(pass).isGreaterThan(1);
         assertThat(ines.verdict()).containsText("Met: SWR 1.60 or less");
+        ines.makesItPermanent(++pass);
+        assertThat(ines.sentence()).containsText("everything is tight");
         ines.signsOff("Depth mark filed, cap on.");
 
         Technician bruno = new Technician(desk.page(), dorada.address()).signsIn("bruno");
@@ -107,6 +109,7 @@ class MainJobIT {
 
         noa.page()
                 .locator("input[type=file]")
+                .first()
                 .setInputFiles(new com.microsoft.playwright.options.FilePayload(
                         "yard.s1p", "text/plain", good.getBytes(StandardCharsets.UTF_8)));
         noa.button("Record the file").click();

@@ -76,10 +76,22 @@ final class Technician {
         button("Take the baseline sweep").click();
         page.getByText("File", new Page.GetByTextOptions().setExact(true)).click();
         page.locator("input[type=file]")
+                .first()
                 .setInputFiles(
                         new com.microsoft.playwright.options.FilePayload(name, "application/octet-stream", bytes));
         button("Record the file").click();
         return this;
+    }
+
+    /** Ticks the list and takes the last sweep, as pass {@code number}. */
+    Technician makesItPermanent(int number) {
+        button(Pattern.compile("Make it permanent")).click();
+        for (var step : page.locator("section input[type=checkbox]").all()) {
+            step.check();
+        }
+        button("Final sweep").click();
+        assertThat(heading("Final sweep")).isVisible();
+        return sweepsNow(number);
     }
 
     Technician signsOff(String remark) {

@@ -1,0 +1,75 @@
+package dorada.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Page;
+import java.util.List;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.Test;
+
+/** The workbench beside the plain loop: a spoilt reading, the old antenna, a live sweep, a limit. */
+class WorkbenchIT {
+
+    private static final List<String[]> CHANNELS =
+            List.of(new String[] {"Field", "153.05"}, new String[] {"Base", "157.45"});
+
+    @Test
+    void aJobWithAllItsCircumstancesIsClosedWithALimit() throws Exception {
+        try (RunningDorada dorada = RunningDorada.demo();
+                Desk desk = new Desk()) {
+            Technician ines = new Technician(desk.page(), dorada.address()).signsIn("ines");
+            Page page = ines.page();
+            ines.makesAnInstallation("Pick-up 31", "1.6", CHANNELS);
+
+            ines.button("Take the baseline sweep").click();
+            page.getByText("This is the old antenna").click();
+            ines.sweepsNow(1);
+            assertThat(ines.passes().first()).containsText("Old antenna");
+
+            ines.button("Take the baseline sweep").click();
+            page.getByText("Circumstances, photo").click();
+            page.getByText("A door open").click();
+            ines.sweepsNow(2);
+            assertThat(ines.sentence()).containsText("Measure again first");
+            assertThat(page.getByText("shut all doors")).isVisible();
+
+            ines.button("Measure again").click();
+            ines.sweepsNow(3);
+            assertThat(ines.sentence()).containsText("Shorten the whip");
+            // The old antenna stays in the picture, whatever pass is looked at.
+            assertThat(page.locator(".trace-label").getByText("old antenna")).isVisible();
+
+            watchesLive(ines);
+
+            page.keyboard().press("f");
+            assertThat(ines.heading("Sign off on pass 3")).isVisible();
+            assertThat(page.getByText("Not the final sweep")).isVisible();
+            assertThat(page.getByText(Pattern.compile("(than|as) the old antenna")))
+                    .isVisible();
+            ines.field("Why it is good enough").fill("Until the roof is dry");
+            ines.field("With at most, W").fill("5000");
+            ines.button("Sign off by judgement").click();
+            assertThat(page.getByText(Pattern.compile("Into this SWR"))).isVisible();
+            ines.field("With at most, W").fill("");
+            page.locator("input[type=date]").fill("2099-03-01");
+            ines.button("Sign off by judgement").click();
+            assertThat(ines.sentence()).containsText("Signed off by judgement on pass 3");
+            assertThat(page.getByText("To be mended by 2099-03-01.")).isVisible();
+        }
+    }
+
+    /** The stand-in analyser's sweeps in the picture, with the wanted channels read off them; then left without recording. */
+    private static void watchesLive(Technician ines) {
+        Page page = ines.page();
+        ines.button(Pattern.compile("Sweep again")).click();
+        page.getByText("Analyser", new Page.GetByTextOptions().setExact(true)).click();
+        ines.button("Watch live").click();
+        assertThat(page.locator(".trace-label").getByText("live")).isVisible();
+        assertThat(page.locator(".peg")).hasCount(2);
+        ines.button("Stop watching").click();
+        assertThat(page.locator(".trace-label").getByText("live")).hasCount(0);
+        ines.button(Pattern.compile("Leave it")).click();
+        assertThat(ines.passes()).hasCount(3);
+    }
+}
