@@ -198,16 +198,26 @@ export function useCalibrations() {
   }
 }
 
+/** Sends files; the client made from the API's description has no forms. */
+async function sendForm(path: string, form: FormData): Promise<unknown> {
+  const response = await send(new Request(`${location.origin}${path}`, { method: 'POST', body: form }))
+  const body: unknown = await response.json().catch(() => undefined)
+  if (!response.ok) throw problemOf(response.status, body as Parameters<typeof problemOf>[1])
+  return body
+}
+
 /** A sweep file as the server reads it, without anything being stored. */
 export async function readTraceFile(file: File, port = 1): Promise<Schemas['ReadFileView']> {
   const form = new FormData()
   form.append('file', file)
-  const response = await send(
-    new Request(`${location.origin}/api/traces/read?port=${port}`, { method: 'POST', body: form }),
-  )
-  const body: unknown = await response.json().catch(() => undefined)
-  if (!response.ok) throw problemOf(response.status, body as Parameters<typeof problemOf>[1])
-  return body as Schemas['ReadFileView']
+  return (await sendForm(`/api/traces/read?port=${port}`, form)) as Schemas['ReadFileView']
+}
+
+/** An adapter's two-port file, read by the server. */
+export async function readAdapterFile(file: File): Promise<Schemas['AdapterData']> {
+  const form = new FormData()
+  form.append('file', file)
+  return (await sendForm(`/api/traces/adapter`, form)) as Schemas['AdapterData']
 }
 
 export type NewPass =
@@ -238,12 +248,7 @@ async function sendPass(id: string, pass: NewPass): Promise<Schemas['PassView']>
   if (rests) form.append('rests', rests)
   if (declared) form.append('declared', declared)
   if (calibrationId) form.append('calibrationId', calibrationId)
-  const response = await send(
-    new Request(`${location.origin}/api/installations/${id}/passes`, { method: 'POST', body: form }),
-  )
-  const body: unknown = await response.json().catch(() => undefined)
-  if (!response.ok) throw problemOf(response.status, body as Parameters<typeof problemOf>[1])
-  return body as Schemas['PassView']
+  return (await sendForm(`/api/installations/${id}/passes`, form)) as Schemas['PassView']
 }
 
 /** The catalogue of feedlines. */
@@ -274,11 +279,7 @@ export function useRecordPass(id: Ref<string>) {
 export async function sendPhoto(passId: string, photo: File): Promise<void> {
   const form = new FormData()
   form.append('photo', photo)
-  const response = await send(
-    new Request(`${location.origin}/api/passes/${passId}/photo`, { method: 'POST', body: form }),
-  )
-  const body: unknown = await response.json().catch(() => undefined)
-  if (!response.ok) throw problemOf(response.status, body as Parameters<typeof problemOf>[1])
+  await sendForm(`/api/passes/${passId}/photo`, form)
 }
 
 /** Takes the newest pass of installation `id` back, or puts it back. */

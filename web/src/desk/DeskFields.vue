@@ -1,10 +1,27 @@
 <script setup lang="ts">
+import { ref } from 'vue'
+import { Problem } from '@/api/client'
+import { readAdapterFile } from '@/api/queries'
 import ChoiceField from '@/shell/ChoiceField.vue'
 import TextField from '@/shell/TextField.vue'
 import type { DeskSettings, Feedline } from './desk'
 
 /** How the traces are looked at: channels, feedline, adapter. */
 const settings = defineModel<DeskSettings>({ required: true })
+const refused = ref('')
+
+async function chooseAdapter(event: Event) {
+  const file = (event.target as HTMLInputElement).files?.[0]
+  refused.value = ''
+  if (!file) return
+  try {
+    settings.value.adapterFile = { name: file.name, data: await readAdapterFile(file) }
+  } catch (error) {
+    if (!(error instanceof Problem)) throw error
+    refused.value = error.message
+  }
+}
+
 defineProps<{ feedlines: Feedline[]; wrongWanted: string; wrongLength: string; mayMove: boolean }>()
 </script>
 
@@ -49,6 +66,15 @@ defineProps<{ feedlines: Feedline[]; wrongWanted: string; wrongLength: string; m
         <TextField v-model="settings.adapterLoss" name="Its loss at 1 GHz, dB" hint="0.1" />
       </div>
       <label class="field">
+        <span class="name">Or the adapter, measured as a two-port (.s2p)</span>
+        <input type="file" accept=".s2p,text/plain" @change="chooseAdapter" />
+        <span v-if="refused" class="wrong" role="alert">{{ refused }}</span>
+        <span v-else-if="settings.adapterFile" class="hint"
+          >{{ settings.adapterFile.name }} is taken off; port 1 faces the instrument.
+          <button class="plain" type="button" @click="settings.adapterFile = undefined">Leave it on</button>
+        </span>
+      </label>
+      <label class="field">
         <span class="name">Window of the distances</span>
         <select v-model="settings.window">
           <option value="kaiser">usual</option>
@@ -64,6 +90,12 @@ defineProps<{ feedlines: Feedline[]; wrongWanted: string; wrongLength: string; m
 details {
   display: grid;
   gap: 8px;
+}
+
+input[type='file'] {
+  font: inherit;
+  min-height: 44px;
+  width: 100%;
 }
 
 summary {

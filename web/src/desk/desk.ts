@@ -34,6 +34,8 @@ export interface DeskSettings {
   lineLength: string
   adapter: string
   adapterLoss: string
+  /** An adapter that was measured as a two-port. */
+  adapterFile?: { name: string; data: Schemas['AdapterData'] }
   window: string
 }
 

@@ -131,6 +131,9 @@ export function useDesk() {
             body: {
               trace: t.trace,
               ...(extension.value && t.trace.hasPhase ? { extension: extension.value } : {}),
+              ...(settings.value.adapterFile && t.trace.hasPhase
+                ? { adapter: settings.value.adapterFile.data }
+                : {}),
               ...(line.value ? { line: line.value } : {}),
               view: t.trace.hasPhase && line.value ? s.view : 'AS_MEASURED',
               window: s.window,

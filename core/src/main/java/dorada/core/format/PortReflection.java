@@ -14,6 +14,9 @@ import org.hipparchus.complex.Complex;
  */
 final class PortReflection {
 
+    /** Instead of a port: S₁₂·S₂₁, what goes there and back. */
+    static final int ACROSS = 0;
+
     private final TouchstoneHead head;
     private final int ports;
     private final int port;
@@ -22,6 +25,14 @@ final class PortReflection {
         this.head = head;
         this.ports = ports;
         this.port = port;
+    }
+
+    /** True for S parameters of two ports, both against the standard reference. */
+    static boolean isPlain(TouchstoneHead head, int ports) {
+        return ports == 2
+                && head.parameter() == 'S'
+                && head.referenceOhm(1) == Sweep.STANDARD_REFERENCE_OHM
+                && head.referenceOhm(2) == Sweep.STANDARD_REFERENCE_OHM;
     }
 
     /** The reference of the reflections that {@link #of} returns, in ohms. */
@@ -59,6 +70,9 @@ final class PortReflection {
         Reflection other = pair(numbers, full ? 3 : 2);
         Reflection a = pair(numbers, 1);
         Reflection b = full ? pair(numbers, 2) : a;
+        if (port == ACROSS) {
+            return new Reflection(a.re() * b.re() - a.im() * b.im(), a.re() * b.im() + a.im() * b.re());
+        }
         if (port == 2) {
             Reflection swap = own;
             own = other;

@@ -1,6 +1,7 @@
 package dorada.core.format;
 
 import dorada.core.sweep.Sweep;
+import dorada.core.sweep.TwoPort;
 import java.io.BufferedReader;
 import java.io.IOException;
 import java.io.InputStream;
@@ -72,6 +73,23 @@ public final class TouchstoneReader {
         return new TouchstoneReader(port).readAll(new String(in.readAllBytes(), StandardCharsets.UTF_8));
     }
 
+    /**
+     * Reads an adapter: a two-port file with S parameters against 50 Ω.
+     *
+     * @throws FormatException as {@link #read(InputStream, int)}, and where it is not such a file
+     */
+    public static TwoPort readTwoPort(byte[] bytes) throws IOException, FormatException {
+        String text = new String(bytes, StandardCharsets.UTF_8);
+        try {
+            return new TwoPort(
+                    new TouchstoneReader(1).readAll(text).sweep(),
+                    new TouchstoneReader(2).readAll(text).sweep(),
+                    new TouchstoneReader(PortReflection.ACROSS).readAll(text).sweep());
+        } catch (IllegalArgumentException e) {
+            throw new FormatException(0, e.getMessage());
+        }
+    }
+
     private SweepFile readAll(String text) throws IOException, FormatException {
         BufferedReader reader = new BufferedReader(new StringReader(text));
         String row;
@@ -101,7 +119,8 @@ public final class TouchstoneReader {
             warnings.add(points.warning());
         }
         Sweep sweep = points.sweep(reflection.referenceOhm());
-        return new SweepFile(sweep, head.referenceOhm(port), numbersPerLine == ONE_PORT_NUMBERS ? 1 : 2, "", warnings);
+        return new SweepFile(
+                sweep, head.referenceOhm(Math.max(1, port)), numbersPerLine == ONE_PORT_NUMBERS ? 1 : 2, "", warnings);
     }
 
     private void requireWhole(String text) throws FormatException {
@@ -241,6 +260,9 @@ public final class TouchstoneReader {
         int ports = here == ONE_PORT_NUMBERS ? 1 : 2;
         if (port > ports) {
             throw new FormatException(line, "this is a one-port file; there is no port 2.");
+        }
+        if (port == PortReflection.ACROSS && !PortReflection.isPlain(head, ports)) {
+            throw new FormatException(line, "an adapter's file holds S parameters of two ports against 50 Ω.");
         }
         numbersPerLine = here;
         reflection = new PortReflection(head, ports, port);

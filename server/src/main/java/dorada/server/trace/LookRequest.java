@@ -1,6 +1,7 @@
 package dorada.server.trace;
 
 import dorada.core.calibration.PortExtension;
+import dorada.core.sweep.TwoPort;
 import dorada.server.line.FeedlineRequest;
 import dorada.server.problem.JobException;
 import dorada.server.sweep.TraceData;
@@ -10,6 +11,7 @@ import jakarta.validation.constraints.NotNull;
  * How a trace is to be looked at.
  *
  * @param extension absent for none
+ * @param adapter what was measured of an adapter, to be taken off first; absent for none
  * @param line the feedline in front of the antenna; absent for none
  * @param view where it is looked at; AS_MEASURED where absent
  * @param window see {@code FaultView}; absent for the usual one
@@ -18,6 +20,7 @@ import jakarta.validation.constraints.NotNull;
 record LookRequest(
         @NotNull TraceData trace,
         ExtensionRequest extension,
+        AdapterData adapter,
         FeedlineRequest line,
         View view,
         String window,
@@ -30,6 +33,28 @@ record LookRequest(
         AT_ANTENNA,
         /** Measured at the antenna; the line is put on. */
         AT_RADIO
+    }
+
+    /** An adapter's S₁₁, S₂₂ and S₁₂·S₂₁. */
+    record AdapterData(
+            @NotNull TraceData s11,
+            @NotNull TraceData s22,
+            @NotNull TraceData across) {
+
+        static AdapterData of(TwoPort t) {
+            return new AdapterData(TraceData.of(t.s11()), TraceData.of(t.s22()), TraceData.of(t.across()));
+        }
+
+        TwoPort twoPort() {
+            if (s11 == null || s22 == null || across == null) {
+                throw JobException.atField("adapter", "An adapter needs s11, s22 and across.");
+            }
+            try {
+                return new TwoPort(s11.sweep("adapter.s11"), s22.sweep("adapter.s22"), across.sweep("adapter.across"));
+            } catch (IllegalArgumentException e) {
+                throw JobException.atField("adapter", e.getMessage());
+            }
+        }
     }
 
     record ExtensionRequest(@NotNull Double electricalLengthM, Double lossDbAt1GHz) {

@@ -35,6 +35,12 @@ class TraceController {
         return traces.read(file, port);
     }
 
+    /** Reads an adapter's two-port file, for {@link #look}. */
+    @PostMapping(path = "/adapter", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
+    LookRequest.AdapterData adapter(@RequestPart("file") MultipartFile file) {
+        return traces.adapter(file);
+    }
+
     @PostMapping("/look")
     LookView look(@RequestBody LookRequest request) {
         return traces.look(request);

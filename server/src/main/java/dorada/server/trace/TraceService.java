@@ -3,6 +3,7 @@ package dorada.server.trace;
 import dorada.core.format.FormatException;
 import dorada.core.format.SweepFile;
 import dorada.core.format.SweepFileReader;
+import dorada.core.format.TouchstoneReader;
 import dorada.core.line.EchoProfile;
 import dorada.core.line.FaultLocator;
 import dorada.core.line.Line;
@@ -13,6 +14,7 @@ import dorada.core.sweep.Comparison;
 import dorada.core.sweep.Repeatability;
 import dorada.core.sweep.Sweep;
 import dorada.core.sweep.SweepAnalysis;
+import dorada.core.sweep.TwoPort;
 import dorada.server.line.FaultView;
 import dorada.server.problem.JobException;
 import dorada.server.sweep.AnalysisView;
@@ -52,14 +54,36 @@ class TraceService {
         Sweep measured = request.trace().sweep("trace");
         List<String> doubts = new ArrayList<>();
         try {
-            Sweep extended = request.extension() == null
+            Sweep bare = request.adapter() == null
                     ? measured
-                    : request.extension().extension().applied(measured);
+                    : withoutAdapter(measured, request.adapter().twoPort());
+            Sweep extended = request.extension() == null
+                    ? bare
+                    : request.extension().extension().applied(bare);
             Optional<Line> line = Optional.ofNullable(request.line()).map(l -> l.line("line"));
             Sweep seen = seen(request.seen(), extended, line, doubts);
             return view(request, extended, seen, line, doubts);
         } catch (IllegalStateException e) {
             throw JobException.atField("trace", e.getMessage());
+        }
+    }
+
+    private static Sweep withoutAdapter(Sweep measured, TwoPort adapter) {
+        try {
+            return adapter.removedFrom(measured);
+        } catch (IllegalArgumentException e) {
+            throw JobException.atField("adapter", e.getMessage());
+        }
+    }
+
+    /** An adapter from its own two-port file. */
+    LookRequest.AdapterData adapter(MultipartFile file) {
+        try {
+            return LookRequest.AdapterData.of(TouchstoneReader.readTwoPort(file.getBytes()));
+        } catch (FormatException e) {
+            throw JobException.inFile(e.line(), e.getMessage());
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
         }
     }
 

@@ -149,4 +149,32 @@ class TraceApiTest extends ApiTest {
                 .andExpect(jsonPath("$.trace.frequencyHz", hasSize(201)));
         getAs(viewer, "/api/passes/" + pass + "/table").andExpect(content().string(startsWith("frequency Hz")));
     }
+
+    /** Γ = 0.5 seen through an adapter that loses 1 dB one way and reflects nothing: 0.5 · 10^(−0.1). */
+    @Test
+    void anAdapterMeasuredAsATwoPortIsTakenOff() throws Exception {
+        String file = "# MHz S RI R 50\n140 0 0 0.8912509 0 0.8912509 0 0 0\n160 0 0 0.8912509 0 0.8912509 0 0 0\n";
+        String adapter = http.perform(multipart("/api/traces/adapter")
+                        .file(new MockMultipartFile("file", "a.s2p", null, file.getBytes(StandardCharsets.UTF_8)))
+                        .with(as(viewer))
+                        .with(csrf()))
+                .andExpect(status().isOk())
+                .andReturn()
+                .getResponse()
+                .getContentAsString();
+        String look =
+                "{\"trace\":{\"frequencyHz\":[145e6,150e6],\"re\":[0.3971641,0.3971641],\"im\":[0,0],\"hasPhase\":true},"
+                        + "\"adapter\":" + adapter + "}";
+        postJson("/api/traces/look", look)
+                .andExpect(status().isOk())
+                .andExpect(jsonPath("$.trace.re[1]", closeTo(0.5, 1e-6), Double.class));
+        postJson("/api/traces/look", look.replace("150e6", "170e6"))
+                .andExpect(status().isUnprocessableContent())
+                .andExpect(jsonPath("$.field").value("adapter"));
+        http.perform(multipart("/api/traces/adapter")
+                        .file(new MockMultipartFile("file", "a.s1p", null, FILE.getBytes(StandardCharsets.UTF_8)))
+                        .with(as(viewer))
+                        .with(csrf()))
+                .andExpect(status().isUnprocessableContent());
+    }
 }
