@@ -23,7 +23,10 @@ public final class Bench {
             Map.entry("beamOfSixDirect", 1000.0),
             Map.entry("ribbonForTwoBands", 1000.0),
             Map.entry("correctRemoveAnalyse401", 2.0),
-            Map.entry("locate10001", 30.0)));
+            Map.entry("locate10001", 30.0),
+            Map.entry("adviceBySweeps", 20.0),
+            Map.entry("adviceByMeter", 20.0),
+            Map.entry("adviceOnAMatch", 20.0)));
 
     /** Ours by the same done with complex objects, in one run. */
     private static final String WITH_OBJECTS = "WithObjects";

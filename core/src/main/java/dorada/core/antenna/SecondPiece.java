@@ -28,4 +28,7 @@ public record SecondPiece(
 
     static final SecondPiece TAP = new SecondPiece(
             "the tap", "up, away from the closed end", "down, toward the closed end", 0.001, 0.045, 0, -11, 0.7, 1.25);
+
+    static final SecondPiece STRAP = new SecondPiece(
+            "the gamma's strap", "outward, away from the boom", "inward, toward the boom", 0.001, 0.06, 4, 2, 1, 0.25);
 }

@@ -133,6 +133,21 @@ public record StandIn(Built antenna, double startLengthM) {
                                 2 * l + hidden, others, 0.0045 * wave, new Beam.Split(hairpin), Conductor.ALUMINIUM),
                         0.955 * start);
             }
+            case GAMMA_BEAM -> {
+                double strap = between(random, 0.062, 0.085) * wave;
+                double apart = between(random, 0.018, 0.022) * wave;
+                double capacitor = 1 / (2 * Math.PI * frequencyHz * between(random, 100, 112));
+                List<Beam.Element> others =
+                        List.of(new Beam.Element(-0.2 * wave, 0.5 * wave), new Beam.Element(0.18 * wave, 0.42 * wave));
+                yield new StandIn(
+                        (l, moved) -> new Beam(
+                                l + hidden,
+                                others,
+                                0.0026 * wave,
+                                new Beam.Gamma(strap + moved, apart, 0.0016 * wave, capacitor),
+                                Conductor.ALUMINIUM),
+                        0.475 * wave * allowance);
+            }
             case FIVE_EIGHTHS_WHIP -> ofSheet(kind, "whip", frequencyHz, hidden, allowance);
             case END_FED_WIRE -> ofSheet(kind, "wire", frequencyHz, hidden, allowance);
             case TUBE_J_POLE ->

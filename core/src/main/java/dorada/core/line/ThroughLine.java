@@ -89,9 +89,9 @@ public final class ThroughLine {
         double lossK2 = line.k2DbPer100mMHz() * line.lengthM() / 100;
         double nepersPerDb = -way * Math.log(10) / 10;
         double turn = -way * 4 * Math.PI * line.lengthM() / (Wavelength.SPEED_OF_LIGHT_M_PER_S * line.velocityFactor());
+        Turns turns = new Turns(sweep, turn);
         for (int i = 0; i < n; i++) {
-            double hz = sweep.frequencyHz(i);
-            double mhz = hz * 1e-6;
+            double mhz = sweep.frequencyHz(i) * 1e-6;
             double gr = sweep.re(i);
             double gi = sweep.im(i);
             // Against the line's impedance: (Γ + q)/(1 + qΓ).
@@ -101,8 +101,9 @@ public final class ThroughLine {
             double ur = ((gr + q) * dr + gi * di) * inverse;
             double ui = (gi * dr - (gr + q) * di) * inverse;
             double size = Math.exp(nepersPerDb * (lossK1 * Math.sqrt(mhz) + lossK2 * mhz));
-            double c = size * Math.cos(turn * hz);
-            double s = size * Math.sin(turn * hz);
+            turns.to(i);
+            double c = size * turns.cos();
+            double s = size * turns.sin();
             double vr = ur * c - ui * s;
             double vi = ur * s + ui * c;
             // And back, with q turned over.

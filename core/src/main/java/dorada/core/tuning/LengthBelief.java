@@ -11,8 +11,19 @@ import java.util.List;
  */
 final class LengthBelief {
 
-    /** One possibility. */
-    record Sample(double weight, RuleWindow window, double dipHz, double setPerElectrical) {}
+    /**
+     * One possibility.
+     *
+     * @param windowDipHz where the dip is of the curve that {@code window} was made of; the same shape elsewhere has the same
+     *     window, moved
+     */
+    record Sample(double weight, RuleWindow window, double windowDipHz, double dipHz, double setPerElectrical) {
+
+        /** This curve is the window's own moved by so much already. */
+        double moved() {
+            return dipHz / windowDipHz;
+        }
+    }
 
     private final List<Sample> samples;
     private final double waves;
@@ -21,7 +32,7 @@ final class LengthBelief {
     LengthBelief(List<Sample> samples, double waves) {
         double sum = samples.stream().mapToDouble(Sample::weight).sum();
         this.samples = samples.stream()
-                .map(s -> new Sample(s.weight / sum, s.window, s.dipHz, s.setPerElectrical))
+                .map(s -> new Sample(s.weight / sum, s.window, s.windowDipHz, s.dipHz, s.setPerElectrical))
                 .toList();
         this.waves = waves;
     }
@@ -33,7 +44,7 @@ final class LengthBelief {
         double met = 0;
         double tooFar = 0;
         for (Sample s : samples) {
-            double x = factor(s, changeM);
+            double x = factor(s, changeM) * s.moved();
             met += s.window.shortfall(x) <= 0 ? s.weight : 0;
             tooFar += x > s.window.high() ? s.weight : 0;
         }
@@ -52,7 +63,7 @@ final class LengthBelief {
         List<double[]> all = new ArrayList<>();
         for (Sample s : samples) {
             double electrical = waves * Wavelength.ofHz(s.dipHz);
-            all.add(new double[] {electrical * (1 / s.window.best() - 1) * s.setPerElectrical, s.weight});
+            all.add(new double[] {electrical * (s.moved() / s.window.best() - 1) * s.setPerElectrical, s.weight});
         }
         all.sort(Comparator.comparingDouble(m -> m[0]));
         return new double[] {quantile(all, 0.5), (quantile(all, 0.84) - quantile(all, 0.16)) / 2};

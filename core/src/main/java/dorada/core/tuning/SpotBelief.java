@@ -9,7 +9,9 @@ import dorada.core.sweep.Reading;
 import dorada.core.sweep.Sweep;
 import dorada.core.tuning.LengthBelief.Sample;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 
 /**
@@ -28,6 +30,7 @@ final class SpotBelief {
     private static final double[] RATIOS = {-2.2, -1.3, -0.6, 0, 0.6, 1.3, 2.2};
 
     private static final int KEPT = 400;
+    private static final double MOST_FACTORS = 1e200;
 
     private static final double NEAR_DEVIATIONS = 5;
 
@@ -78,9 +81,13 @@ final class SpotBelief {
                 double[] dips = dips(readings, f, ratio, prior.waves());
                 // The oldest readings stand last; whoever built it aimed at the band.
                 double begun = -sq(Math.log(dips[dips.length - 1] / middle) / BUILT_WITHIN) / 2;
+                double[] detuned = new double[dips.length];
+                for (int k = 0; k < dips.length; k++) {
+                    detuned[k] = readings[k][0] / dips[k] - dips[k] / readings[k][0];
+                }
                 for (double q : QS) {
                     for (double r : RS) {
-                        double w = -z * z / 2 + begun + usual(q, r) + likelihood(readings, dips, q, r);
+                        double w = -z * z / 2 + begun + usual(q, r) + likelihood(readings, detuned, q, r);
                         if (w > best - 12) {
                             weighed.add(new double[] {w, f, q, r, ratio});
                             best = Math.max(best, w);
@@ -90,18 +97,19 @@ final class SpotBelief {
             }
         }
         List<Sample> samples = new ArrayList<>();
+        // The same circuit at another frequency has the same window, moved: one for each quality and resistance.
+        Map<List<Double>, RuleWindow> windows = new HashMap<>();
         for (double[] w : drawn(weighed, best)) {
-            samples.add(new Sample(
-                    w[0],
-                    new RuleWindow(
-                            RuleWindow.Curve.seriesCircuit(w[1], w[2], w[3]),
+            RuleWindow window = windows.computeIfAbsent(
+                    List.of(w[2], w[3]),
+                    qr -> new RuleWindow(
+                            RuleWindow.Curve.seriesCircuit(middle, w[2], w[3]),
                             Optional.empty(),
                             rule,
                             channels,
                             safety,
-                            1),
-                    w[1],
-                    w[4]));
+                            1));
+            samples.add(new Sample(w[0], window, middle, w[1], w[4]));
         }
         return new LengthBelief(samples, prior.waves());
     }
@@ -150,16 +158,26 @@ final class SpotBelief {
         return dips;
     }
 
-    private static double likelihood(double[][] readings, double[] dips, double q, double r) {
+    /** @param detuned f/f₀ − f₀/f of each reading */
+    private static double likelihood(double[][] readings, double[] detuned, double q, double r) {
+        double minus = sq(r - Sweep.STANDARD_REFERENCE_OHM);
+        double plus = sq(r + Sweep.STANDARD_REFERENCE_OHM);
         double sum = 0;
+        // One logarithm for many readings: their factors are multiplied as long as that cannot overflow.
+        double factors = 1;
         for (int i = 0; i < readings.length; i++) {
-            double off = (magnitude(dips[i], q, r, readings[i][0]) - readings[i][1]) / readings[i][2];
+            double x2 = sq(r * q * detuned[i]);
+            double off = (Math.sqrt((minus + x2) / (plus + x2)) - readings[i][1]) / readings[i][2];
             // A needle at the end of its scale says "at least".
             off = off > 0 ? off * readings[i][4] : off;
-            // Heavier tails than a bell: a meter is now and then read quite wrong, and curves are not quite circuits.
-            sum -= 2.5 * Math.log1p(off * off / 4);
+            factors *= 1 + off * off / 4;
+            if (factors > MOST_FACTORS) {
+                sum += Math.log(factors);
+                factors = 1;
+            }
         }
-        return sum;
+        // Heavier tails than a bell: a meter is now and then read quite wrong, and curves are not quite circuits.
+        return -2.5 * (sum + Math.log(factors));
     }
 
     private static double sq(double x) {
@@ -170,12 +188,5 @@ final class SpotBelief {
         double a = Math.log(q / USUAL_Q) / Math.log(2.5);
         double b = Math.log(r / USUAL_R) / Math.log(1.5);
         return -(a * a + b * b) / 2;
-    }
-
-    private static double magnitude(double f0, double q, double r, double hz) {
-        double x = r * q * (hz / f0 - f0 / hz);
-        double minus = r - Sweep.STANDARD_REFERENCE_OHM;
-        double plus = r + Sweep.STANDARD_REFERENCE_OHM;
-        return Math.sqrt((minus * minus + x * x) / (plus * plus + x * x));
     }
 }

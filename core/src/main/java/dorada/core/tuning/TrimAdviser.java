@@ -444,7 +444,7 @@ public final class TrimAdviser {
         List<Sample> samples = new ArrayList<>();
         for (double[] z : LengthBelief.deviates()) {
             double ratio = sensitivity.setPerElectrical() * Math.exp(z[0] * sensitivity.doubt());
-            samples.add(new Sample(z[1], window, dipHz, ratio));
+            samples.add(new Sample(z[1], window, dipHz, dipHz, ratio));
         }
         return new LengthBelief(samples, waves);
     }

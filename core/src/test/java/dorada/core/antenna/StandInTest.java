@@ -19,7 +19,7 @@ class StandInTest {
         return switch (kind) {
             case LOADED_CB_WHIP, DIPOLE, FOLDED_VERTICAL -> 27.185e6;
             case AIRBAND_WHIP -> 127e6;
-            case HANDHELD_ROD, BEAM -> 446e6;
+            case HANDHELD_ROD, BEAM, GAMMA_BEAM -> 446e6;
             default -> 156e6;
         };
     }

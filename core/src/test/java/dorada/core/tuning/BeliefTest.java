@@ -86,7 +86,8 @@ class BeliefTest {
     @Test
     void outcomesAreSharesOfWhatMayBeTrue() {
         RuleWindow w = new RuleWindow(whip(150e6, 9, 45), Optional.empty(), new UnderLimit(1.7), VHF, 0, 1);
-        LengthBelief belief = new LengthBelief(List.of(new Sample(2, w, 150e6, 1), new Sample(2, w, 150e6, 0.5)), 0.25);
+        LengthBelief belief =
+                new LengthBelief(List.of(new Sample(2, w, 150e6, 150e6, 1), new Sample(2, w, 150e6, 150e6, 0.5)), 0.25);
         double need = 0.25 * C / 150e6 * (1 / w.best() - 1);
         assertThat(need).isNegative();
         LengthBelief.Outcome whole = belief.after(need);
@@ -104,7 +105,7 @@ class BeliefTest {
         RuleWindow w = new RuleWindow(whip(150e6, 9, 45), Optional.empty(), new UnderLimit(1.7), VHF, 0, 1);
         List<Sample> samples = new ArrayList<>();
         for (double[] z : LengthBelief.deviates()) {
-            samples.add(new Sample(z[1], w, 150e6, Math.exp(0.1 * z[0])));
+            samples.add(new Sample(z[1], w, 150e6, 150e6, Math.exp(0.1 * z[0])));
         }
         double[] need = new LengthBelief(samples, 0.25).need();
         double middle = 0.25 * C / 150e6 * (1 / w.best() - 1);
@@ -170,5 +171,18 @@ class BeliefTest {
         // A dip at the very edge has no two sides: it is left where it is.
         assertThat(Sensitivity.bottomHz(Curves.resonance(146e6, 172e6, 201, 146e6, 32, 8), 146e6))
                 .isEqualTo(146e6);
+    }
+
+    /** The same circuit 3 % lower has the same window, 3 % farther up. */
+    @Test
+    void oneWindowServesTheSameCircuitAtAnotherFrequency() {
+        RuleWindow own = new RuleWindow(whip(148e6, 9, 45), Optional.empty(), new UnderLimit(1.7), VHF, 0, 1);
+        RuleWindow other = new RuleWindow(whip(152e6, 9, 45), Optional.empty(), new UnderLimit(1.7), VHF, 0, 1);
+        LengthBelief direct = new LengthBelief(List.of(new Sample(1, own, 148e6, 148e6, 1)), 0.25);
+        LengthBelief moved = new LengthBelief(List.of(new Sample(1, other, 152e6, 148e6, 1)), 0.25);
+        assertThat(moved.need()[0]).isCloseTo(direct.need()[0], within(0.0006));
+        for (double change = -0.05; change < 0.02; change += 0.004) {
+            assertThat(moved.after(change)).as("%s", change).isEqualTo(direct.after(change));
+        }
     }
 }

@@ -37,7 +37,7 @@ public final class CutKinds {
                     case AIRBAND_WHIP -> "airband-quarter-wave";
                     case GROUND_PLANE -> "rod-ground-plane";
                     case DIPOLE -> "dipole";
-                    case BEAM -> "beam";
+                    case BEAM, GAMMA_BEAM -> "beam";
                     case FIVE_EIGHTHS_WHIP -> "five-eighths-whip";
                     case END_FED_WIRE -> "end-fed-half-wave";
                     case TUBE_J_POLE -> "tube-j-pole";
