@@ -33,7 +33,7 @@ class DeskIT {
             page.getByText("Tractor 7").waitFor();
 
             page.navigate(dorada.address() + "/desk");
-            page.locator("input[type=file]").setInputFiles(new Path[] {roof, yard, table});
+            page.locator("input[type=file]").first().setInputFiles(new Path[] {roof, yard, table});
             assertThat(page.locator(".desk-list li")).hasCount(3);
             assertThat(page.getByText("The file holds magnitudes only")).isVisible();
             page.getByLabel("Wanted channels, MHz").fill("153.05, 157.45");
@@ -54,7 +54,7 @@ class DeskIT {
             tab(page, "R and X");
             assertThat(page.getByText("X, 0 at resonance")).isVisible();
 
-            page.locator("input[type=file]").setInputFiles(mast);
+            page.locator("input[type=file]").first().setInputFiles(mast);
             assertThat(page.locator(".desk-list li")).hasCount(4);
             tab(page, "Distance");
             assertThat(page.getByText("Choose the feedline on the right")).isVisible();

@@ -31,7 +31,7 @@ class FramesIT {
             Page page = desk.page();
             new Technician(page, dorada.address()).signsIn("ines");
             page.navigate(dorada.address() + "/desk");
-            page.locator("input[type=file]").setInputFiles(files.toArray(Path[]::new));
+            page.locator("input[type=file]").first().setInputFiles(files.toArray(Path[]::new));
             page.locator("path.trace").nth(7).waitFor();
             page.waitForTimeout(1000);
             var box = page.locator(".surface").boundingBox();

@@ -112,7 +112,7 @@ class ScreenshotsIT {
     private static void onTheDesk(Page page, RunningDorada dorada) throws Exception {
         Path folder = Files.createTempDirectory("traces");
         page.navigate(dorada.address() + "/desk");
-        page.locator("input[type=file]").setInputFiles(new Path[] {
+        page.locator("input[type=file]").first().setInputFiles(new Path[] {
             Traces.antenna(folder.resolve("pick-up 3, March.s1p"), 156, 140, 172, 321, 0),
             Traces.antenna(folder.resolve("pick-up 3, after the rain.s1p"), 153.6, 140, 172, 321, 0)
         });
@@ -124,6 +124,7 @@ class ScreenshotsIT {
         page.locator("[role=tab]").nth(1).click();
         take(page, "smith");
         page.locator("input[type=file]")
+                .first()
                 .setInputFiles(Traces.antenna(folder.resolve("depot mast.s1p"), 156, 10, 500, 801, 20));
         page.locator(".desk-list li").nth(2).waitFor();
         page.locator("[role=tab]").nth(3).click();

@@ -12,7 +12,7 @@ public enum AntennaKind {
     GROUND_PLANE("ground plane on drooping radials", "radiator", true, 0.001, 0.25, 1.38, 0.12),
     DIPOLE("wire dipole", "each arm", true, 0.005, 0.25, 1.02, 0.07),
     BEAM("beam with split dipole", "each half of the driven element", false, 0.001, 0.25, 1.9, 0.4),
-    GAMMA_BEAM("beam with a gamma match", "driven element", false, 0.001, 0.5, 1.9, 0.35),
+    GAMMA_BEAM("beam with a gamma match", "driven element", false, 0.001, 0.5, 1.2, 0.4),
     FIVE_EIGHTHS_WHIP("5/8-wave whip with a coil", "whip", true, 0.002, 0.625, 1.16, 0.08),
     END_FED_WIRE("half-wave end-fed wire", "wire", true, 0.005, 0.5, 1.05, 0.08),
     TUBE_J_POLE("tube J-pole", "long tube", true, 0.001, 0.75, 2.15, 0.12),

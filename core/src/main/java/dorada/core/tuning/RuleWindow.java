@@ -175,6 +175,11 @@ final class RuleWindow {
         return worst[best];
     }
 
+    /** Worst SWR of the channels as the curve lies now; infinite where it does not reach them all. */
+    double swrNow() {
+        return worst[index(1)];
+    }
+
     /** Shortfall at the best factor: 0 or less where length alone can meet the rule. */
     double bestShortfall() {
         return shortfall[best];

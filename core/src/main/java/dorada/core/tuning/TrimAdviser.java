@@ -48,6 +48,9 @@ public final class TrimAdviser {
     /** Worst SWR above the limit by this share of (limit − 1) at any length: what is missing is no length. */
     private static final double HOPELESS = 0.35;
 
+    /** Where no length meets the rule, less than this share of (limit − 1) is not worth another change. */
+    private static final double NOTHING_TO_GAIN = 0.1;
+
     /** A cut that is this likely to meet the rule is worth making as it is. */
     private static final double LIKELY = 0.3;
 
@@ -281,6 +284,11 @@ public final class TrimAdviser {
         }
         boolean hopeless =
                 window.isKnown() && window.bestShortfall() > HOPELESS * (rule.limitSwr() - 1) && last.isSwept();
+        double gain = window.swrNow() - window.bestSwr();
+        boolean asGoodAsItGets = window.isKnown()
+                && last.isSwept()
+                && window.bestShortfall() > 0
+                && gain < NOTHING_TO_GAIN * (rule.limitSwr() - 1);
         if (window.isKnown() && window.bestSwr() > rule.limitSwr()) {
             reasons.add(String.format(
                     Locale.ROOT,
@@ -300,13 +308,19 @@ public final class TrimAdviser {
                         "Another change could bring the worst channel to %.2f at best.",
                         window.bestSwr()));
             }
-        } else if (hopeless || fit == Fit.CENTRED && last.isSwept()) {
+        } else if (hopeless || asGoodAsItGets || fit == Fit.CENTRED && last.isSwept()) {
             action = Action.FIND_THE_FAULT;
             causes = Diagnosis.poorMatch(now, last.isSwept());
             reasons.add(
-                    fit == Fit.CENTRED
-                            ? "It is centred already. What is missing is match, not length: look at ground, base and feedline."
-                            : "What is missing is match, not length: nothing is cut before that is found.");
+                    asGoodAsItGets && !hopeless
+                            ? String.format(
+                                    Locale.ROOT,
+                                    "It is centred as far as it matters: another change could gain %.2f at best. What is missing is "
+                                            + "match, not length.",
+                                    Math.max(0, gain))
+                            : fit == Fit.CENTRED
+                                    ? "It is centred already. What is missing is match, not length: look at ground, base and feedline."
+                                    : "What is missing is match, not length: nothing is cut before that is found.");
         } else if (oneWay && needM > 0) {
             action = Action.REPLACE_LONGER;
             amountM = stepped(Math.abs(needM));

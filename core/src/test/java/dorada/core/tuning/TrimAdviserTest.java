@@ -183,6 +183,17 @@ class TrimAdviserTest {
         assertThat(advice.reasons()).anyMatch(r -> r.contains("match, not length") || r.contains("will not meet"));
     }
 
+    /** 46 Ω and Q 9 reach some 1.57 on these channels at best; 1.5 is out of reach, and the last hundredths are not worth a cut. */
+    @Test
+    void centredAsFarAsItMattersIsNotCutFurther() {
+        double best = 153.05e6 * Math.sqrt(161.9 / 153.05);
+        TrimAdvice near = adviser(new UnderLimit(1.5), CUT).advise(List.of(pass(0, best - 0.2e6)));
+        assertThat(near.action()).isEqualTo(Action.FIND_THE_FAULT);
+        assertThat(near.reasons()).anyMatch(r -> r.contains("could gain 0.0"));
+        TrimAdvice far = adviser(new UnderLimit(1.5), CUT).advise(List.of(pass(0, best - 3e6)));
+        assertThat(far.action()).isEqualTo(Action.SHORTEN);
+    }
+
     @ParameterizedTest
     @EnumSource(AntennaKind.class)
     void followingTheAdviceMeetsTheRuleInFewStepsAndNeverCutsTooFar(AntennaKind kind) {
