@@ -48,6 +48,9 @@ public final class TrimAdviser {
     /** Worst SWR above the limit by this share of (limit − 1) at any length: what is missing is no length. */
     private static final double HOPELESS = 0.35;
 
+    /** A rule that is missed by less than this share of (limit − 1) may be met after all: curves change a little. */
+    private static final double CLEARLY_MISSED = 0.05;
+
     /** Where no length meets the rule, less than this share of (limit − 1) is not worth another change. */
     private static final double NOTHING_TO_GAIN = 0.1;
 
@@ -287,7 +290,7 @@ public final class TrimAdviser {
         double gain = window.swrNow() - window.bestSwr();
         boolean asGoodAsItGets = window.isKnown()
                 && last.isSwept()
-                && window.bestShortfall() > 0
+                && window.bestShortfall() > CLEARLY_MISSED * (rule.limitSwr() - 1)
                 && gain < NOTHING_TO_GAIN * (rule.limitSwr() - 1);
         if (window.isKnown() && window.bestSwr() > rule.limitSwr()) {
             reasons.add(String.format(

@@ -8,13 +8,14 @@ import dorada.core.acceptance.ResonanceFirst;
 import dorada.core.acceptance.UnderLimit;
 import dorada.core.acceptance.WantedChannel;
 import dorada.core.antenna.AntennaKind;
+import dorada.core.antenna.SecondPiece;
 import dorada.core.instrument.ReadingKind;
 import dorada.core.instrument.SimulatedAnalyser;
 import dorada.core.instrument.SpotReading;
-import dorada.core.line.Line;
 import dorada.core.line.ThroughLine;
 import dorada.core.sweep.Sweep;
 import dorada.core.tuning.Adjustment;
+import dorada.core.tuning.Circumstance;
 import dorada.core.tuning.Pass;
 import dorada.core.tuning.Room;
 import dorada.core.tuning.TrimAdvice;
@@ -29,6 +30,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
+import java.util.Set;
 import java.util.stream.Collectors;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -44,8 +46,18 @@ class AdviceController {
     record AdviceSpotRequest(
             @NotNull Double frequencyHz, @NotNull Double swr) {}
 
-    /** Samples, or readings at single channels. */
-    record AdvicePassRequest(Double changeM, List<SampleRequest> samples, List<AdviceSpotRequest> spots) {}
+    /**
+     * Samples, or readings at single channels.
+     *
+     * @param secondChangeM metres by which a second piece, such as a tap, was moved outward; absent for none
+     * @param circumstances what was not as it should be; absent for nothing
+     */
+    record AdvicePassRequest(
+            Double changeM,
+            Double secondChangeM,
+            List<Circumstance> circumstances,
+            List<SampleRequest> samples,
+            List<AdviceSpotRequest> spots) {}
 
     /**
      * @param name "under a limit", "even ends", "best on main", "resonance first" or "relaxed"
@@ -53,7 +65,7 @@ class AdviceController {
      */
     record AdviceRuleRequest(@NotNull String name, Double limit, Double primaryHz) {}
 
-    /** @param line between antenna and instrument; taken off before, put on again for what is expected */
+    /** @param line between antenna and radio: taken off, the antenna moved, and the rule asked at the radio again */
     record AdviceRequest(
             @NotNull String kind,
             @NotNull AdjustableRequest adjustable,
@@ -66,6 +78,7 @@ class AdviceController {
 
     record AdviceAnswer(
             @NotNull String direction,
+            @NotNull String piece,
             @NotNull double amountM,
             @NotNull double amountLowM,
             @NotNull double amountHighM,
@@ -87,31 +100,24 @@ class AdviceController {
                 .toList();
         Adjustment adjustment = adjustment(request.adjustable, kind);
         List<Pass> passes = passes(request);
-        TrimAdvice a = new TrimAdviser(
-                        rule,
-                        channels,
-                        adjustment,
-                        Adviser.kindPrior(kind),
-                        SimulatedAnalyser.LIMITS,
-                        room(request.adjustable, passes))
-                .advise(passes);
-        Line line = request.line == null ? null : request.line.line("line");
+        TrimAdviser bare = new TrimAdviser(
+                rule,
+                channels,
+                adjustment,
+                Adviser.kindPrior(kind),
+                SimulatedAnalyser.LIMITS,
+                room(request.adjustable, passes),
+                Adviser.match(kind),
+                false);
+        TrimAdvice a = (request.line == null ? bare : bare.behind(request.line.line("line"))).advise(passes);
         return new AdviceAnswer(
                 direction(a.action()),
+                a.onSecond() ? kind.second().map(SecondPiece::name).orElse("") : kind.piece(),
                 a.amountM(),
                 a.needLowM(),
                 a.needHighM(),
                 a.expectedReadings().stream()
-                        .map(r -> new ExpectedView(
-                                r.frequencyHz(),
-                                ReadingView.finite(
-                                        line == null
-                                                ? r.swr()
-                                                : line.towardRadio(
-                                                                r.reflection(),
-                                                                Sweep.STANDARD_REFERENCE_OHM,
-                                                                r.frequencyHz())
-                                                        .swr())))
+                        .map(r -> new ExpectedView(r.frequencyHz(), ReadingView.finite(r.swr())))
                         .toList(),
                 a.overshootChance(),
                 a.reasons(),
@@ -222,10 +228,17 @@ class AdviceController {
                 }
             }
             return Pass.ofSpots(changeM, spots)
+                    .map(p -> with(pass, p))
                     .orElseThrow(() -> JobException.atField(
                             field, "One reading says nothing of where the dip is: read two channels, better three."));
         }
         Sweep sweep = TraceData.sweepOf(pass == null ? null : pass.samples, null, field);
-        return new Pass(changeM, line == null ? sweep : ThroughLine.towardAntenna(sweep, line.line("line")));
+        Pass read = new Pass(changeM, line == null ? sweep : ThroughLine.towardAntenna(sweep, line.line("line")));
+        return pass == null ? read : with(pass, read);
+    }
+
+    private static Pass with(AdvicePassRequest request, Pass read) {
+        return read.after(read.changeM(), request.secondChangeM == null ? 0 : request.secondChangeM)
+                .under(request.circumstances == null ? Set.of() : Set.copyOf(request.circumstances));
     }
 }

@@ -78,6 +78,36 @@ class AdviceApiTest extends ApiTest {
                 .andExpect(jsonPath("$.causes[0].test").isNotEmpty());
     }
 
+    @Test
+    void everySchoolHasItsRule() throws Exception {
+        String pass = "{\"changeM\":0,\"samples\":" + samples(153.05e6) + "}";
+        // The dip stands on the main channel: best there and resonant, and the radio stands the rest.
+        for (String name : new String[] {"best on main", "resonance first", "relaxed"}) {
+            ask("QUARTER_WAVE_WHIP", true, "{\"name\":\"" + name + "\",\"limit\":3,\"primaryHz\":153.05e6}", pass, "")
+                    .andExpect(jsonPath("$.direction").value("stop"));
+        }
+        ask("QUARTER_WAVE_WHIP", true, UNDER, pass, "")
+                .andExpect(jsonPath("$.direction").value("shorten"))
+                .andExpect(jsonPath("$.piece").value("whip"));
+        ask("QUARTER_WAVE_WHIP", true, "{\"name\":\"by feel\"}", pass, "")
+                .andExpect(status().isUnprocessableContent())
+                .andExpect(jsonPath("$.detail", containsString("resonance first")));
+    }
+
+    @Test
+    void circumstancesAndASecondPieceAreTakenFromTheRequest() throws Exception {
+        String spoilt = "{\"changeM\":0,\"circumstances\":[\"DOOR_OPEN\"],\"samples\":" + samples(150.2e6) + "}";
+        ask("QUARTER_WAVE_WHIP", true, UNDER, spoilt, "")
+                .andExpect(jsonPath("$.direction").value("measure again"));
+        // The dip went up by 6 MHz after a move of the tap: no slipped screw.
+        String moved = "{\"samples\":" + samples(148e6) + "},{\"changeM\":0,\"secondChangeM\":0.02,\"samples\":"
+                + samples(154.2e6) + "}";
+        ask("TUBE_J_POLE", true, UNDER, moved, "")
+                .andExpect(jsonPath("$.direction").value("shorten"));
+        ask("TUBE_J_POLE", true, UNDER, moved.replace("\"secondChangeM\":0.02,", ""), "")
+                .andExpect(jsonPath("$.direction").value("find the fault"));
+    }
+
     /** The same antenna, bare and behind a lossy line that is named, needs the same change; at the radio it looks better. */
     @Test
     void theLineIsTakenOffAndPutOnAgain() throws Exception {
