@@ -240,6 +240,7 @@ record DemoInstallation(
                             RADIO,
                             PORT_UHF),
             job("ines", 5, 90, PLANNED, "")
+                    .line("rg-58", 4.2)
                     .of(
                             "Pick-up 9",
                             OLIVE,
@@ -291,7 +292,7 @@ record DemoInstallation(
     }
 
     private static Draft job(String by, int hoursAgo, int seed, Stage stage, String remark) {
-        return new Draft(by, hoursAgo, seed, stage, remark, "", false, 0.09);
+        return new Draft(by, hoursAgo, seed, stage, remark, "", false, 0.09, null, null);
     }
 
     private record Draft(
@@ -302,18 +303,24 @@ record DemoInstallation(
             String remark,
             String reason,
             boolean fromFileToo,
-            double spanShare) {
+            double spanShare,
+            String feedline,
+            Double feedlineM) {
+
+        Draft line(String type, double lengthM) {
+            return new Draft(by, hoursAgo, seed, stage, remark, reason, fromFileToo, spanShare, type, lengthM);
+        }
 
         Draft fromFile() {
-            return new Draft(by, hoursAgo, seed, stage, remark, reason, true, spanShare);
+            return new Draft(by, hoursAgo, seed, stage, remark, reason, true, spanShare, feedline, feedlineM);
         }
 
         Draft because(String why) {
-            return new Draft(by, hoursAgo, seed, stage, remark, why, fromFileToo, spanShare);
+            return new Draft(by, hoursAgo, seed, stage, remark, why, fromFileToo, spanShare, feedline, feedlineM);
         }
 
         Draft narrow() {
-            return new Draft(by, hoursAgo, seed, stage, remark, reason, fromFileToo, 0.02);
+            return new Draft(by, hoursAgo, seed, stage, remark, reason, fromFileToo, 0.02, feedline, feedlineM);
         }
 
         DemoInstallation of(
@@ -354,8 +361,8 @@ record DemoInstallation(
                             measuredAt,
                             channels,
                             List.of(),
-                            null,
-                            null));
+                            feedline,
+                            feedlineM));
         }
     }
 }

@@ -1,12 +1,16 @@
 package dorada.server.instrument;
 
+import dorada.core.acceptance.ReferencePlane;
 import dorada.core.antenna.StandIn;
 import dorada.core.instrument.SimulatedAnalyser;
 import dorada.core.instrument.Span;
+import dorada.core.line.Line;
+import dorada.core.line.ThroughLine;
 import dorada.core.sweep.Sweep;
 import dorada.core.wire.Watch;
 import dorada.server.installation.Installation;
 import dorada.server.problem.JobException;
+import java.util.Optional;
 import java.util.Random;
 import org.springframework.stereotype.Service;
 
@@ -31,19 +35,35 @@ public class PracticeBench {
         if (lengthM < SHORTEST_M) {
             throw JobException.atField("changeM", "That would leave nothing of the antenna. Please check the change.");
         }
-        return sweep(antenna, lengthM, secondM, installation.standInSeed() * 1009 + pass, span, points);
+        return sweep(installation, antenna, lengthM, secondM, installation.standInSeed() * 1009 + pass, span, points);
     }
 
     /** The antenna that was there before: another of its kind, somewhat off. */
     public Sweep sweepOld(Installation installation, int pass, Span span, int points) {
         long seed = installation.standInSeed() + OLD;
         StandIn old = StandIn.of(installation.antennaKind(), installation.bandsHz(), seed);
-        return sweep(old, old.startLengthM() * OLD_LENGTH, 0, seed * 1009 + pass, span, points);
+        return sweep(installation, old, old.startLengthM() * OLD_LENGTH, 0, seed * 1009 + pass, span, points);
     }
 
-    private static Sweep sweep(StandIn antenna, double lengthM, double secondM, long seed, Span span, int points) {
+    /** As the analyser meets it: at the radio end a known feedline lies between. */
+    private static Sweep sweep(
+            Installation installation,
+            StandIn antenna,
+            double lengthM,
+            double secondM,
+            long seed,
+            Span span,
+            int points) {
+        Optional<Line> line =
+                installation.measuredAt() == ReferencePlane.RADIO ? installation.feedline() : Optional.empty();
         try {
-            return new SimulatedAnalyser(hz -> antenna.sweep(lengthM, secondM, hz, Watch.NOBODY), new Random(seed))
+            return new SimulatedAnalyser(
+                            hz -> {
+                                Sweep bare = antenna.sweep(lengthM, secondM, hz, Watch.NOBODY);
+                                return line.map(l -> ThroughLine.towardRadio(bare, l))
+                                        .orElse(bare);
+                            },
+                            new Random(seed))
                     .sweep(span, points);
         } catch (IllegalArgumentException e) {
             throw JobException.atField("startHz", e.getMessage());

@@ -5,8 +5,10 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.mockito.Mockito.mock;
 import static org.mockito.Mockito.when;
 
+import dorada.core.acceptance.ReferencePlane;
 import dorada.core.antenna.AntennaKind;
 import dorada.core.instrument.Span;
+import dorada.core.line.Line;
 import dorada.core.sweep.Sweep;
 import dorada.core.sweep.SweepAnalysis;
 import dorada.server.installation.Installation;
@@ -27,6 +29,7 @@ class PracticeBenchTest {
         when(installation.antennaKind()).thenReturn(AntennaKind.QUARTER_WAVE_WHIP);
         when(installation.bandsHz()).thenReturn(new double[] {155e6});
         when(installation.standInSeed()).thenReturn(7L);
+        when(installation.feedline()).thenReturn(Optional.empty());
         when(installation.startLengthM()).thenReturn(Optional.empty());
     }
 
@@ -68,5 +71,17 @@ class PracticeBenchTest {
         assertThatThrownBy(() -> bench.sweep(installation, 0, 0, 1, new Span(1e5, 2e6), 51))
                 .isInstanceOf(JobException.class)
                 .hasMessageContaining("covers 1 to 1000 MHz");
+    }
+
+    /** 0.6 dB of line each way hides a part of what comes back. */
+    @Test
+    void atTheRadioEndAKnownLineLiesBetween() {
+        Sweep bare = bench.sweep(installation, 0, 0, 1, SPAN, 51);
+        when(installation.feedline()).thenReturn(Optional.of(new Line(4, 0.66, 50, 1.2, 0)));
+        when(installation.measuredAt()).thenReturn(ReferencePlane.RADIO);
+        Sweep atRadio = bench.sweep(installation, 0, 0, 1, SPAN, 51);
+        assertThat(atRadio.magnitude(0)).isLessThan(0.97 * bare.magnitude(0));
+        when(installation.measuredAt()).thenReturn(ReferencePlane.ANTENNA);
+        assertThat(bench.sweep(installation, 0, 0, 1, SPAN, 51)).isEqualTo(bare);
     }
 }
