@@ -28,6 +28,7 @@ const CIRCUMSTANCES: { value: Circumstance; word: string }[] = [
   { value: 'DOOR_OPEN', word: 'A door open' },
   { value: 'PEOPLE_NEAR', word: 'People or metal near' },
   { value: 'HAND_ON_IT', word: 'A hand on it' },
+  { value: 'OUT_OF_ITS_TUBE', word: 'Out of the tube it will hang in' },
 ]
 
 const preferences = usePreferences()

@@ -7,6 +7,7 @@ public enum Circumstance {
     DOOR_OPEN("with a door open", "shut all doors and windows", Effect.SPOILS),
     PEOPLE_NEAR("with people or metal near", "send everybody a few steps away and clear what is near", Effect.SPOILS),
     HAND_ON_IT("with a hand on it", "let go of it, or hold it as it will be held", Effect.SPOILS),
+    OUT_OF_ITS_TUBE("out of its tube", "put it into the tube it will hang in", Effect.SPOILS),
     NOT_CALIBRATED("with nothing calibrated over this span", "calibrate over the span that is swept", Effect.DOUBTS);
 
     /** What it does to a reading. */

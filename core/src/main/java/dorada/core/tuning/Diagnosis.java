@@ -117,6 +117,10 @@ final class Diagnosis {
                 "a bad connector, or a kinked or wet feedline",
                 "what the line adds does not move with the antenna's length",
                 "sweep at the antenna's own connector; look at the distance picture"));
+        causes.add(new Cause(
+                "metal, rafters, people or an open door near",
+                "surroundings change R as well as the dip",
+                "clear a few metres about it, or carry it into the open, and sweep again"));
         return List.copyOf(causes.subList(0, Math.min(3, causes.size())));
     }
 }

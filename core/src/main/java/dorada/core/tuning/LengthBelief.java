@@ -27,17 +27,22 @@ final class LengthBelief {
 
     private final List<Sample> samples;
     private final double waves;
+    private final double slack;
 
-    /** @param samples weights above 0; they are normalised here */
-    LengthBelief(List<Sample> samples, double waves) {
+    /**
+     * @param samples weights above 0; they are normalised here
+     * @param slack how far beyond its best a possibility may be taken in which no length meets the rule, as a share
+     */
+    LengthBelief(List<Sample> samples, double waves, double slack) {
         double sum = samples.stream().mapToDouble(Sample::weight).sum();
         this.samples = samples.stream()
                 .map(s -> new Sample(s.weight / sum, s.window, s.windowDipHz, s.dipHz, s.setPerElectrical))
                 .toList();
         this.waves = waves;
+        this.slack = slack;
     }
 
-    /** Probabilities after a change of {@code changeM}. */
+    /** Probabilities after a change of {@code changeM}: that the rule is met, and that the change itself was too much. */
     record Outcome(double met, double tooFar) {}
 
     Outcome after(double changeM) {
@@ -46,9 +51,16 @@ final class LengthBelief {
         for (Sample s : samples) {
             double x = factor(s, changeM) * s.moved();
             met += s.window.shortfall(x) <= 0 ? s.weight : 0;
-            tooFar += x > s.window.high() ? s.weight : 0;
+            // What is too short already is not lost by this change.
+            double end = end(s);
+            tooFar += x > end && s.moved() <= end ? s.weight : 0;
         }
         return new Outcome(met, tooFar);
+    }
+
+    /** Where too much begins; a rule that no length meets has nothing to lose there but a little of its best. */
+    private double end(Sample s) {
+        return s.window.bestShortfall() > 0 ? s.window.best() * (1 + slack) : s.window.high();
     }
 
     /** f after / f before: the electrical length, k wavelengths at the dip, changes by changeM / (set per electrical). */

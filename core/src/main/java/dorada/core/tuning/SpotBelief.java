@@ -30,6 +30,9 @@ final class SpotBelief {
     private static final double[] RATIOS = {-2.2, -1.3, -0.6, 0, 0.6, 1.3, 2.2};
 
     private static final int KEPT = 400;
+    /** A few readings leave many a circuit possible that no length would match: those must not stop every cut. */
+    private static final double SLACK = 0.03;
+
     private static final double MOST_FACTORS = 1e200;
 
     private static final double NEAR_DEVIATIONS = 5;
@@ -111,7 +114,7 @@ final class SpotBelief {
                             1));
             samples.add(new Sample(w[0], window, middle, w[1], w[4]));
         }
-        return new LengthBelief(samples, prior.waves());
+        return new LengthBelief(samples, prior.waves(), SLACK);
     }
 
     /** At most {@value #KEPT} of the possibilities, drawn evenly by their weight, so that a broad belief stays broad. */

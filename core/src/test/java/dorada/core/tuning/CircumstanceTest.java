@@ -36,7 +36,7 @@ class CircumstanceTest {
     @ParameterizedTest
     @EnumSource(
             value = Circumstance.class,
-            names = {"INDOORS", "DOOR_OPEN", "PEOPLE_NEAR", "HAND_ON_IT"})
+            names = {"INDOORS", "DOOR_OPEN", "PEOPLE_NEAR", "HAND_ON_IT", "OUT_OF_ITS_TUBE"})
     void aSpoiltReadingIsRepeatedBeforeAnythingIsChanged(Circumstance spoilt) {
         Pass pass = new Pass(0, whip(148e6)).under(Set.of(spoilt));
         TrimAdvice advice = adviser(1.7, new Adjustment.OneWayCut(0.001)).advise(List.of(pass));
