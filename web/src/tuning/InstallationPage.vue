@@ -58,7 +58,7 @@ const step = computed(() => String(route.query.step ?? usualStep.value))
 const road = computed<RoadStep[]>(() => {
   const i = installation.data.value
   const first = own.value[0]
-  const isMet = last.value?.verdict.met ?? false
+  const isMet = own.value.at(-1)?.verdict.met ?? false
   const isClosed = i?.signOff !== undefined
   const dip = (p: Pass | undefined) => {
     if (!p) return ''

@@ -55,7 +55,8 @@ public class Newest {
                 pass.number(),
                 j.analysis().flatMap(SweepAnalysis::deepestDip),
                 j.verdict().worstSwr(),
-                j.verdict().met(),
+                // The antenna that was there before says nothing of the one that stays.
+                j.verdict().met() && !pass.isOldAntenna(),
                 j.analysis()
                         .map(a -> Trace.of(a.sweep()).outline(SMALL_PICTURE_POINTS))
                         .orElse(new Trace(new double[0], new double[0])),

@@ -57,6 +57,12 @@ class WorkbenchApiTest extends ApiTest {
 
     @Test
     void theOldAntennaIsAReferenceAndNoPassOfTheNew() throws Exception {
+        String other = makeInstallation(10);
+        sweep(other, "\"oldAntenna\":true,", VHF)
+                .andExpect(jsonPath("$.verdict.met").value(true));
+        // However good the old one was, the board does not call the job ready.
+        getAs(viewer, "/api/installations?state=READY")
+                .andExpect(jsonPath("$[?(@.id == '" + other + "')]", hasSize(0)));
         String id = makeInstallation(1.6);
         sweep(id, "\"oldAntenna\":true,", VHF)
                 .andExpect(jsonPath("$.oldAntenna").value(true))
