@@ -3,7 +3,6 @@ package dorada.benchmarks;
 import dorada.core.acceptance.UnderLimit;
 import dorada.core.acceptance.WantedChannel;
 import dorada.core.instrument.ReadingKind;
-import dorada.core.instrument.SimulatedAnalyser;
 import dorada.core.instrument.SpotReading;
 import dorada.core.rf.Impedance;
 import dorada.core.rf.Reflection;
@@ -14,6 +13,7 @@ import dorada.core.tuning.Pass;
 import dorada.core.tuning.Room;
 import dorada.core.tuning.TrimAdviser;
 import dorada.core.tuning.TrimPrior;
+import dorada.core.tuning.TrimTask;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.TimeUnit;
@@ -46,16 +46,10 @@ public class AdviceBenchmark {
             new WantedChannel("middle", 155e6, true),
             new WantedChannel("high", 158e6, false));
     private final TrimAdviser cut = new TrimAdviser(
-            new UnderLimit(1.7), channels, new Adjustment.OneWayCut(0.001), 0.25, SimulatedAnalyser.LIMITS);
+            TrimTask.of(new UnderLimit(1.7), channels, new Adjustment.OneWayCut(0.001), TrimPrior.ofWaves(0.25)));
     private final TrimAdviser match = new TrimAdviser(
-            new UnderLimit(1.5),
-            channels,
-            new Adjustment.OneWayCut(0.001),
-            TrimPrior.ofWaves(0.25),
-            SimulatedAnalyser.LIMITS,
-            Room.ANY,
-            Optional.of(new MatchControl(0.001, 0.03, 11, 0, 0.7, 1.25, Room.ANY)),
-            false);
+            TrimTask.of(new UnderLimit(1.5), channels, new Adjustment.OneWayCut(0.001), TrimPrior.ofWaves(0.25))
+                    .matchedBy(Optional.of(new MatchControl(0.001, 0.03, 11, 0, 0.7, 1.25, Room.ANY))));
     private List<Pass> swept;
     private List<Pass> read;
     private List<Pass> poor;

@@ -1,6 +1,7 @@
 package dorada.benchmarks;
 
 import dorada.benchmarks.HiddenAntenna.Setting;
+import dorada.core.antenna.SecondPiece.FinePiece;
 import dorada.core.instrument.InlineMeter;
 import dorada.core.instrument.ReadingKind;
 import dorada.core.instrument.SimulatedAnalyser;
@@ -11,6 +12,7 @@ import dorada.core.practice.Control;
 import dorada.core.rf.Reflection;
 import dorada.core.sweep.Sweep;
 import dorada.core.tuning.Adjustment;
+import dorada.core.tuning.FineAdviser;
 import dorada.core.tuning.MatchControl;
 import dorada.core.tuning.Pass;
 import dorada.core.tuning.Room;
@@ -18,6 +20,7 @@ import dorada.core.tuning.TrimAdvice;
 import dorada.core.tuning.TrimAdvice.Action;
 import dorada.core.tuning.TrimAdviser;
 import dorada.core.tuning.TrimPrior;
+import dorada.core.tuning.TrimTask;
 import java.io.PrintStream;
 import java.util.ArrayList;
 import java.util.List;
@@ -32,7 +35,11 @@ import java.util.TreeMap;
  * faults that it never sees. Beside it two habits on the same antennas: cuts of 2 % of the length, and the whole proportional
  * amount at once.
  *
- * <p>The first control of each installation is moved, and by the adviser a match where there is one (J-pole, gamma); what
+ * <p>Told to find the fault, the person looks about and measures once more, in the surroundings of the end; what is broken
+ * stays so. Said of a sound antenna in its final surroundings that is a false alarm; with somebody or something near it, it is
+ * not, and those are counted beside it.
+ *
+ * <p>The first control of each installation is moved, and by the adviser a match or a ring where there is one (J-pole, gamma, CB whip); what
  * else can be set stays as it was built.
  */
 final class AdviserTrial {
@@ -55,8 +62,10 @@ final class AdviserTrial {
         int overshot;
         int faulted;
         int recognised;
+        int named;
         int sound;
         int falseAlarms;
+        int spoilt;
         double wastedM;
         final List<Integer> cuts = new ArrayList<>();
         final List<String> misses = new ArrayList<>();
@@ -92,8 +101,8 @@ final class AdviserTrial {
         int[] cuts = t.cuts.stream().mapToInt(Integer::intValue).sorted().toArray();
         out.printf(
                 Locale.ROOT,
-                "%-34s curable %3d: met %5.1f %%, changes median %s, 95 %% %s; overshot %.1f %% of %d; %.1f mm more off than needed; faults %d of %d; "
-                        + "false alarms %d of %d%n",
+                "%-34s curable %3d: met %5.1f %%, changes median %s, 95 %% %s; overshot %.1f %% of %d; %.1f mm more off than needed; faults %d of %d, %d by name; "
+                        + "false alarms %d of %d, and %d where something was near%n",
                 name,
                 t.curable,
                 share(t.met, t.curable),
@@ -104,8 +113,10 @@ final class AdviserTrial {
                 t.met == 0 ? 0 : t.wastedM / t.met * 1000,
                 t.recognised,
                 t.faulted,
+                t.named,
                 t.falseAlarms,
-                t.sound);
+                t.sound,
+                t.spoilt);
     }
 
     private static double share(int part, int whole) {
@@ -130,7 +141,7 @@ final class AdviserTrial {
                     && curable
                     && !met
                     && job.kind().controls().get(0).oneWay()
-                    && !job.isCurable(o.at, o.cuts);
+                    && !job.isCurable(o.at, o.seen);
             synchronized (tallies) {
                 for (String key : way == Way.ADVISER
                         ? List.of(
@@ -153,14 +164,16 @@ final class AdviserTrial {
                     if (uncurableFault) {
                         t.faulted++;
                         t.recognised += o.saidFault ? 1 : 0;
+                        t.named += o.namedFault ? 1 : 0;
                         if (!o.saidFault) {
                             t.misses.add("fault not seen: " + describe(job, o));
                         }
                     }
                     if (curable && job.fault().isEmpty()) {
                         t.sound++;
-                        t.falseAlarms += o.saidFault ? 1 : 0;
-                        if (o.saidFault) {
+                        t.falseAlarms += o.saidOfSound ? 1 : 0;
+                        t.spoilt += o.saidFault && !o.saidOfSound ? 1 : 0;
+                        if (o.saidOfSound) {
                             t.misses.add("false alarm: " + describe(job, o));
                         }
                     }
@@ -185,16 +198,28 @@ final class AdviserTrial {
 
     private static String words(Setting at) {
         return String.format(Locale.ROOT, "%.0f mm", at.lengthM() * 1000)
-                + (Double.isNaN(at.matchM()) ? "" : String.format(Locale.ROOT, " (match %.0f mm)", at.matchM() * 1000));
+                + (Double.isNaN(at.secondM())
+                        ? ""
+                        : String.format(Locale.ROOT, " (second %.0f mm)", at.secondM() * 1000));
     }
 
-    private static Room matchRoom(HiddenAntenna job, Setting at) {
+    private static Room secondRoom(HiddenAntenna job, Setting at) {
         Control match = job.kind().controls().get(1);
-        return new Room(Math.max(0, at.matchM() - match.lowM()), Math.max(0, match.highM() - at.matchM()));
+        return new Room(Math.max(0, at.secondM() - match.lowM()), Math.max(0, match.highM() - at.secondM()));
     }
 
+    /** @param seen the pass by whose surroundings it was last measured */
     private record Outcome(
-            boolean met, int cuts, Setting at, boolean saidFault, boolean lastWasCut, double wastedM, String ended) {}
+            boolean met,
+            int cuts,
+            int seen,
+            Setting at,
+            boolean saidFault,
+            boolean namedFault,
+            boolean saidOfSound,
+            boolean lastWasCut,
+            double wastedM,
+            String ended) {}
 
     private static Outcome follow(HiddenAntenna job, Way way) {
         Control c = job.kind().controls().get(0);
@@ -202,52 +227,61 @@ final class AdviserTrial {
         TrimPrior prior = TrialKinds.PRIORS.get(job.kind().id());
         Optional<MatchControl> match =
                 Optional.ofNullable(TrialKinds.MATCHES.get(job.kind().id()));
+        Optional<FinePiece> ring =
+                Optional.ofNullable(TrialKinds.RINGS.get(job.kind().id()));
         Adjustment adjustment = c.oneWay() ? new Adjustment.OneWayCut(c.stepM()) : new Adjustment.Slide(c.stepM());
         double low = job.channels().get(0).frequencyHz();
         double high = job.channels().get(job.channels().size() - 1).frequencyHz();
         Span span = new Span(low * 0.9, high * 1.1);
         Setting at = job.start();
         double change = 0;
-        double matchChange = 0;
+        double secondChange = 0;
         int cuts = 0;
         boolean saidFault = false;
+        boolean namedFault = false;
+        boolean saidOfSound = false;
+        boolean lookedAbout = false;
         boolean cutLast = false;
         String ended = "cuts used up";
         List<Pass> passes = new ArrayList<>();
         for (int look = 0; look < 3 * MOST_CUTS && cuts <= MOST_CUTS; look++) {
+            int seen = seen(job, cuts, lookedAbout);
             Pass pass = job.byMeter()
-                    ? byMeter(job, at, cuts, change, random)
-                    : bySweep(job, at, cuts, change, span, random);
-            if (change == 0 && matchChange == 0 && !passes.isEmpty()) {
+                    ? byMeter(job, at, seen, change, random)
+                    : bySweep(job, at, seen, change, span, random);
+            if (change == 0 && secondChange == 0 && !passes.isEmpty()) {
                 Pass before = passes.remove(passes.size() - 1);
                 pass = pass.after(before.changeM(), before.secondChangeM());
             } else {
-                pass = pass.after(change, matchChange);
+                pass = pass.after(change, secondChange);
             }
             passes.add(pass);
             double length = at.lengthM();
             Setting now = at;
-            TrimAdvice advice = new TrimAdviser(
-                            job.rule(),
-                            job.channels(),
-                            adjustment,
-                            prior,
-                            SimulatedAnalyser.LIMITS,
-                            new Room(length - c.lowM(), c.oneWay() ? 0 : c.highM() - length),
-                            match.map(m -> m.within(matchRoom(job, now))),
-                            false)
-                    .advise(passes);
+            TrimTask task = TrimTask.of(job.rule(), job.channels(), adjustment, prior)
+                    .within(new Room(length - c.lowM(), c.oneWay() ? 0 : c.highM() - length))
+                    .matchedBy(match.map(m -> m.within(secondRoom(job, now))));
+            TrimAdvice advice = ring.map(r -> new FineAdviser(task, r).advise(passes))
+                    .orElseGet(() -> new TrimAdviser(task).advise(passes));
             Action action = advice.action();
             if (action == Action.SWEEP_WIDER && !job.byMeter()) {
                 span = advice.widerSweep().orElseThrow();
                 change = 0;
-                matchChange = 0;
+                secondChange = 0;
                 continue;
             }
-            if (way == Way.ADVISER && action == Action.FIND_THE_FAULT) {
+            if (way == Way.ADVISER && looksForFaults(advice)) {
                 saidFault = true;
-                ended = "says: find the fault";
-                break;
+                namedFault = namedFault || TrialKinds.isNamed(advice.causes(), job.fault());
+                saidOfSound = saidOfSound || job.isUndisturbed(seen);
+                ended = "says: " + action;
+                if (lookedAbout) {
+                    break;
+                }
+                lookedAbout = true;
+                change = 0;
+                secondChange = 0;
+                continue;
             }
             if (action == Action.STOP || cuts == MOST_CUTS) {
                 ended = action == Action.STOP ? "says: stop" : ended;
@@ -255,13 +289,13 @@ final class AdviserTrial {
             }
             if (way == Way.ADVISER && advice.onSecond()) {
                 change = 0;
-                matchChange = advice.action() == Action.LENGTHEN ? advice.amountM() : -advice.amountM();
+                secondChange = advice.action() == Action.LENGTHEN ? advice.amountM() : -advice.amountM();
                 at = new Setting(
                         length,
                         job.kind()
                                 .controls()
                                 .get(1)
-                                .allowed(at.matchM() + matchChange + TAPE_M * random.nextGaussian()));
+                                .allowed(at.secondM() + secondChange + TAPE_M * random.nextGaussian()));
                 cuts++;
                 continue;
             }
@@ -278,18 +312,29 @@ final class AdviserTrial {
                 break;
             }
             change = amount;
-            matchChange = 0;
+            secondChange = 0;
             at = at.ofLength(next);
             cuts++;
             cutLast = true;
         }
         // Where it was last measured is where it stands.
-        Sweep truth = job.truth(at, cuts, job.channelHz(), new Random(job.seed()));
+        int seen = seen(job, cuts, lookedAbout);
+        Sweep truth = job.truth(at, seen, job.channelHz(), new Random(job.seed()));
         boolean met =
                 job.shortfall(truth, job.byMeter() ? HiddenAntenna.METER_SPARE : HiddenAntenna.ANALYSER_SPARE) <= 0;
         double wasted =
-                met && cuts > 0 && c.oneWay() ? job.longestGood(job.start().lengthM(), at, cuts) - at.lengthM() : 0;
-        return new Outcome(met, cuts, at, saidFault, cutLast, wasted, ended);
+                met && cuts > 0 && c.oneWay() ? job.longestGood(job.start().lengthM(), at, seen) - at.lengthM() : 0;
+        return new Outcome(met, cuts, seen, at, saidFault, namedFault, saidOfSound, cutLast, wasted, ended);
+    }
+
+    /** Names causes to be ruled out before anything is changed. */
+    private static boolean looksForFaults(TrimAdvice advice) {
+        return advice.action() == Action.FIND_THE_FAULT
+                || advice.action() == Action.REPLACE_LONGER && !advice.causes().isEmpty();
+    }
+
+    private static int seen(HiddenAntenna job, int cuts, boolean lookedAbout) {
+        return lookedAbout ? Math.max(cuts, job.changesAtPass()) : cuts;
     }
 
     private static double amount(

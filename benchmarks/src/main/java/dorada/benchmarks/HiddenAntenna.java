@@ -45,10 +45,10 @@ record HiddenAntenna(
         List<WantedChannel> channels,
         long seed) {
 
-    /** @param matchM of the match control; NaN where there is none */
-    record Setting(double lengthM, double matchM) {
+    /** @param secondM of the tap, strap or ring; NaN where there is none that is moved */
+    record Setting(double lengthM, double secondM) {
         Setting ofLength(double newLengthM) {
-            return new Setting(newLengthM, matchM);
+            return new Setting(newLengthM, secondM);
         }
     }
 
@@ -113,7 +113,7 @@ record HiddenAntenna(
             double length = c.oneWay()
                     ? c.highM() - (c.highM() - c.lowM()) * 0.4 * share
                     : c.lowM() + (c.highM() - c.lowM()) * share;
-            Setting start = new Setting(length, begunMatchM(v, random));
+            Setting start = new Setting(length, begunSecondM(v, random));
             antenna = new HiddenAntenna(
                     v,
                     drift,
@@ -135,8 +135,11 @@ record HiddenAntenna(
         return antenna;
     }
 
-    /** Somewhere in the inner two thirds: nobody fits a tap at the end of its rod. */
-    private static double begunMatchM(VirtualInstallation v, Random random) {
+    /** A ring half-way; a tap somewhere in the inner two thirds, for nobody fits one at the end of its rod. */
+    private static double begunSecondM(VirtualInstallation v, Random random) {
+        if (TrialKinds.RINGS.containsKey(v.id())) {
+            return v.controls().get(1).startM();
+        }
         if (!TrialKinds.MATCHES.containsKey(v.id())) {
             return Double.NaN;
         }
@@ -151,6 +154,11 @@ record HiddenAntenna(
         return possible.isEmpty() ? Set.of() : Set.of(possible.get(random.nextInt(possible.size())));
     }
 
+    /** Whether nothing is about it at {@code pass} that will not be there in the end. */
+    boolean isUndisturbed(int pass) {
+        return pass >= changesAtPass || before.isEmpty();
+    }
+
     private Set<Condition> conditions(int pass) {
         EnumSet<Condition> now = EnumSet.noneOf(Condition.class);
         now.addAll(pass < changesAtPass ? before : after);
@@ -163,8 +171,8 @@ record HiddenAntenna(
         double[] scaled = Arrays.stream(hz).map(f -> f * (1 + drift)).toArray();
         double[] settings = kind.startM();
         settings[0] = kind.controls().get(0).allowed(at.lengthM);
-        if (!Double.isNaN(at.matchM)) {
-            settings[1] = kind.controls().get(1).allowed(at.matchM);
+        if (!Double.isNaN(at.secondM)) {
+            settings[1] = kind.controls().get(1).allowed(at.secondM);
         }
         Sweep s = kind.sweep(settings, conditions(pass), true, scaled, random, Watch.NOBODY);
         return new Sweep(hz, s.re(), s.im(), Sweep.STANDARD_REFERENCE_OHM);
@@ -190,13 +198,13 @@ record HiddenAntenna(
 
     /** Whether some setting that is left meets the rule, in the surroundings of {@code pass}. */
     boolean isCurable(Setting from, int pass) {
-        if (Double.isNaN(from.matchM)) {
+        if (Double.isNaN(from.secondM)) {
             return isCurableByLength(from, pass);
         }
         Control match = kind.controls().get(1);
         double span = match.highM() - match.lowM();
         return DoubleStream.concat(
-                        DoubleStream.of(from.matchM),
+                        DoubleStream.of(from.secondM),
                         IntStream.range(0, CHECKED_MATCHES)
                                 .mapToDouble(i -> match.lowM() + span * i / (CHECKED_MATCHES - 1)))
                 .anyMatch(m -> isCurableByLength(new Setting(from.lengthM, m), pass));

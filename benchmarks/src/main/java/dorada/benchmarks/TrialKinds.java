@@ -1,9 +1,15 @@
 package dorada.benchmarks;
 
+import dorada.core.antenna.AntennaKind;
+import dorada.core.antenna.SecondPiece.FinePiece;
+import dorada.core.practice.Condition;
+import dorada.core.tuning.Cause;
+import dorada.core.tuning.FineAdviser;
 import dorada.core.tuning.MatchControl;
-import dorada.core.tuning.Room;
 import dorada.core.tuning.TrimPrior;
+import java.util.List;
 import java.util.Map;
+import java.util.Set;
 
 /** What a shop knows of each virtual installation's kind before it sees one. */
 final class TrialKinds {
@@ -14,7 +20,7 @@ final class TrialKinds {
             Map.entry("roof-five-eighths", new TrimPrior(0.625, 1.16, 0.07)),
             Map.entry("plastic-cab-half-wave", new TrimPrior(0.5, 1.05, 0.07)),
             Map.entry("cb-base-loaded", new TrimPrior(0.25, 0.8, 0.22)),
-            Map.entry("cb-centre-loaded", new TrimPrior(0.25, 0.8, 0.22)),
+            Map.entry("cb-centre-loaded", new TrimPrior(0.25, 0.6, 0.18)),
             Map.entry("handheld-rod", new TrimPrior(0.25, 1.5, 0.1)),
             Map.entry("handheld-counterpoise", new TrimPrior(0.25, 1.5, 0.12)),
             Map.entry("airband-tab", new TrimPrior(0.25, 1.12, 0.08)),
@@ -34,8 +40,12 @@ final class TrialKinds {
 
     /** The second controls that set a match; what is not here stays as it was built. */
     static final Map<String, MatchControl> MATCHES = Map.of(
-            "tube-j-pole", new MatchControl(0.001, 0.03, 0, -11, 0.7, 1.25, Room.ANY),
-            "beam-five-gamma", new MatchControl(0.001, 0.06, 4, 2, 1, 0.25, Room.ANY));
+            "tube-j-pole", MatchControl.of(AntennaKind.TUBE_J_POLE).orElseThrow(),
+            "beam-five-gamma", MatchControl.of(AntennaKind.GAMMA_BEAM).orElseThrow());
+
+    /** The second controls that set the length more finely. */
+    static final Map<String, FinePiece> RINGS = Map.of(
+            "cb-centre-loaded", FineAdviser.pieceOf(AntennaKind.RINGED_CB_WHIP).orElseThrow());
 
     /** Best worst SWR over the band at the radio end that any length of the first control reaches, where it is above 1.4. */
     static final Map<String, Double> BEST_SWR = Map.ofEntries(
@@ -56,5 +66,19 @@ final class TrialKinds {
             Map.entry("attic-dipole", 1.45),
             Map.entry("attic-vertical", 2.4));
 
+    /** What a cause's name says where it means this fault. */
+    private static final Map<Condition, String> WORDS = Map.of(
+            Condition.DUMMY_LOAD, "dummy load",
+            Condition.LOOSE_CONNECTOR, "connector",
+            Condition.PAINT_UNDER_GROUND, "paint",
+            Condition.WET_LINE, "wet",
+            Condition.KINKED_LINE, "kink");
+
     private TrialKinds() {}
+
+    /** Whether one of {@code causes} is one of {@code faults}. */
+    static boolean isNamed(List<Cause> causes, Set<Condition> faults) {
+        return causes.stream()
+                .anyMatch(c -> faults.stream().anyMatch(f -> c.name().contains(WORDS.getOrDefault(f, "-"))));
+    }
 }

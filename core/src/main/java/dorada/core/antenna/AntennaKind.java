@@ -7,6 +7,7 @@ import java.util.Optional;
 public enum AntennaKind {
     QUARTER_WAVE_WHIP("quarter-wave whip", "whip", true, 0.001, 0.25, 1.02, 0.07),
     LOADED_CB_WHIP("base-loaded CB whip with adjustable tip", "tip", false, 0.002, 0.25, 0.8, 0.22),
+    RINGED_CB_WHIP("centre-loaded CB whip with tip and ring", "tip", false, 0.002, 0.25, 0.6, 0.18),
     HANDHELD_ROD("handheld rod", "rod", true, 0.001, 0.25, 1.5, 0.12),
     AIRBAND_WHIP("sloped airband quarter-wave", "element", true, 0.001, 0.25, 1.12, 0.08),
     GROUND_PLANE("ground plane on drooping radials", "radiator", true, 0.001, 0.25, 1.38, 0.12),
@@ -85,23 +86,24 @@ public enum AntennaKind {
         return sensitivityDoubt;
     }
 
-    /** What else is adjusted to set the match; empty for most. */
+    /** What else is adjusted, to set the match or the length more finely; empty for most. */
     public Optional<SecondPiece> second() {
         return switch (this) {
             case TUBE_J_POLE -> Optional.of(SecondPiece.TAP);
             case GAMMA_BEAM -> Optional.of(SecondPiece.STRAP);
+            case RINGED_CB_WHIP -> Optional.of(SecondPiece.RING);
             default -> Optional.empty();
         };
     }
 
     /** The piece that a second, upper band is tuned with first; empty where one length serves all bands. */
-    public Optional<String> upperBandPiece() {
-        return this == RIBBON_J_POLE ? Optional.of("radiator below the decoupling stub") : Optional.empty();
+    public Optional<BandPiece> upperBandPiece() {
+        return this == RIBBON_J_POLE ? Optional.of(BandPiece.BELOW_THE_STUB) : Optional.empty();
     }
 
     /** The piece that the lower of two bands is tuned with afterwards; empty where one length serves all bands. */
-    public Optional<String> lowerBandPiece() {
-        return this == RIBBON_J_POLE ? Optional.of("wire above the decoupling stub") : Optional.empty();
+    public Optional<BandPiece> lowerBandPiece() {
+        return this == RIBBON_J_POLE ? Optional.of(BandPiece.ABOVE_THE_STUB) : Optional.empty();
     }
 
     /** Length in metres of the adjusted piece by the rule of the trade, before any allowance. */

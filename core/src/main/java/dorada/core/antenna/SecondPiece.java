@@ -1,34 +1,67 @@
 package dorada.core.antenna;
 
 /**
- * What else of a kind of antenna is adjusted beside its length: the tap of a J-pole, which sets the match.
- *
- * <p>The effects were solved for the usual sizes of the kind; they are what is believed before the first move.
- *
- * @param name as it stands in a sentence
- * @param outward words for a move away from zero
- * @param inward words for the other way
- * @param smallestStepM the smallest change worth making by hand, in metres
- * @param furthestStepM the farthest that it is moved at once, in metres
- * @param effectRe real part of what a metre outward adds to Γ at the dip, at the antenna
- * @param effectIm its imaginary part
- * @param effectDoubt standard deviation of that, relative
- * @param pullPerM share by which a metre outward raises the dip
+ * What else of a kind of antenna is adjusted beside its length. What it does was solved for the usual sizes of the kind; that is
+ * believed before its first move.
  */
-public record SecondPiece(
-        String name,
-        String outward,
-        String inward,
-        double smallestStepM,
-        double furthestStepM,
-        double effectRe,
-        double effectIm,
-        double effectDoubt,
-        double pullPerM) {
+public sealed interface SecondPiece {
 
-    static final SecondPiece TAP = new SecondPiece(
+    /** As it stands in a sentence. */
+    String name();
+
+    /** Words for a move away from zero. */
+    String outward();
+
+    /** Words for the other way. */
+    String inward();
+
+    /** The smallest change worth making by hand, in metres. */
+    double smallestStepM();
+
+    /**
+     * Sets the match: the tap of a J-pole, the strap of a gamma.
+     *
+     * @param furthestStepM the farthest that it is moved at once, in metres
+     * @param effectRe real part of what a metre outward adds to Γ at the dip, at the antenna
+     * @param effectIm its imaginary part
+     * @param effectDoubt standard deviation of that, relative
+     * @param pullPerM share by which a metre outward raises the dip
+     */
+    record MatchPiece(
+            String name,
+            String outward,
+            String inward,
+            double smallestStepM,
+            double furthestStepM,
+            double effectRe,
+            double effectIm,
+            double effectDoubt,
+            double pullPerM)
+            implements SecondPiece {}
+
+    /**
+     * Sets the length too, but finely, and can be put back: a ring on a thread below the coil, where the length does little.
+     *
+     * @param travelM from one end of its thread to the other, in metres; it is fitted half-way
+     * @param setPerElectrical metres that it is moved for a metre of electrical length
+     * @param doubt standard deviation of that ratio, relative
+     */
+    record FinePiece(
+            String name,
+            String outward,
+            String inward,
+            double smallestStepM,
+            double travelM,
+            double setPerElectrical,
+            double doubt)
+            implements SecondPiece {}
+
+    MatchPiece TAP = new MatchPiece(
             "the tap", "up, away from the closed end", "down, toward the closed end", 0.001, 0.045, 0, -11, 0.7, 1.25);
 
-    static final SecondPiece STRAP = new SecondPiece(
+    MatchPiece STRAP = new MatchPiece(
             "the gamma's strap", "outward, away from the boom", "inward, toward the boom", 0.001, 0.06, 4, 2, 1, 0.25);
+
+    /** From 2.5 to 4.8 for whips of 1.05 to 1.65 m with their coil in the middle half. */
+    FinePiece RING = new FinePiece("the ring below the coil", "out", "in", 0.001, 0.04, 3.3, 0.2);
 }

@@ -38,6 +38,11 @@ public record StandIn(Built antenna, double startLengthM) {
     }
 
     private static final double CB_WHIP_M = 1.5;
+
+    /** To the coil: at the base, or half-way up. */
+    private static final double BASE_LOADED_M = 0.12;
+
+    private static final double MAST_M = 0.62;
     private static final double COIL_Q = 60;
     private static final double CB_ROOF_HEIGHT_M = 1.9;
     private static final double BASE_M = 0.05;
@@ -156,7 +161,9 @@ public record StandIn(Built antenna, double startLengthM) {
             case FULL_WAVE_LOOP -> ofSheet(kind, "around", frequencyHz, hidden, allowance);
             // A fold does little for its length: more is left on, and less is hidden.
             case FOLDED_VERTICAL -> ofSheet(kind, "fold", frequencyHz, hidden / 4, 1 + 4 * (allowance - 1));
-            case LOADED_CB_WHIP -> loaded(frequencyHz, hidden / 4, between(random, 1.02, 1.035), random);
+            case LOADED_CB_WHIP ->
+                loaded(frequencyHz, BASE_LOADED_M, 0, hidden / 4, between(random, 1.02, 1.035), random);
+            case RINGED_CB_WHIP -> loaded(frequencyHz, MAST_M, MAST_M, hidden / 4, between(random, 1.03, 1.06), random);
         };
     }
 
@@ -189,26 +196,35 @@ public record StandIn(Built antenna, double startLengthM) {
                 allowance * shape.get(piece));
     }
 
-    /** Coil and transformer are chosen so that the whip is matched at {@code frequencyHz}, a little shorter than it starts. */
-    private static StandIn loaded(double frequencyHz, double hidden, double allowance, Random random) {
+    /**
+     * Coil and transformer are chosen so that the whip is matched at {@code frequencyHz}, a little shorter than it starts. A
+     * second piece lengthens what is below the coil.
+     *
+     * @param base from the mount to the coil
+     * @param notSet what of the whip does not count as its set length: 0 for the whole whip, {@code base} for its tip alone
+     */
+    private static StandIn loaded(
+            double frequencyHz, double base, double notSet, double hidden, double allowance, Random random) {
         Plate roof = Plate.sheet(2.2, 1.8, 0.6);
         double y = between(random, -0.5, 0.5);
-        double base = 0.12;
-        Impedance bare = feed(whip(base, CB_WHIP_M - base, 0.0015, 0, roof, 0, y, CB_ROOF_HEIGHT_M, 1), frequencyHz);
-        // The coil sits above the base, where it carries a little less current than the feed: asked for twice.
+        double tip = CB_WHIP_M - base;
+        Impedance bare = feed(whip(base, tip, 0.0015, 0, roof, 0, y, CB_ROOF_HEIGHT_M, 1), frequencyHz);
+        // The coil sits above the base, where it carries a little less current than the feed: asked for until it is
+        // right.
         double coil = -bare.reactanceOhm() / (2 * Math.PI * frequencyHz);
-        for (int i = 0; i < 3; i++) {
-            Impedance left =
-                    feed(whip(base, CB_WHIP_M - base, 0.0015, coil, roof, 0, y, CB_ROOF_HEIGHT_M, 1), frequencyHz);
+        for (int i = 0; i < 8; i++) {
+            Impedance left = feed(whip(base, tip, 0.0015, coil, roof, 0, y, CB_ROOF_HEIGHT_M, 1), frequencyHz);
             coil -= left.reactanceOhm() / (2 * Math.PI * frequencyHz);
         }
         double henry = coil;
-        double matched = feed(whip(base, CB_WHIP_M - base, 0.0015, henry, roof, 0, y, CB_ROOF_HEIGHT_M, 1), frequencyHz)
+        double matched = feed(whip(base, tip, 0.0015, henry, roof, 0, y, CB_ROOF_HEIGHT_M, 1), frequencyHz)
                 .resistanceOhm();
         double ratio = matched / between(random, 42, 58);
+        double above = base - notSet;
         return new StandIn(
-                l -> whip(base, l - base + hidden, 0.0015, henry, roof, 0, y, CB_ROOF_HEIGHT_M, ratio),
-                CB_WHIP_M * allowance);
+                (l, moved) ->
+                        whip(base + moved, l - above + hidden, 0.0015, henry, roof, 0, y, CB_ROOF_HEIGHT_M, ratio),
+                (CB_WHIP_M - notSet) * allowance);
     }
 
     private static RoofWhip whip(

@@ -111,12 +111,14 @@ public final class VirtualInstallations {
                             CB_HEIGHT_M,
                             0.22,
                             Conductor.STAINLESS_STEEL)),
-            make("cb-centre-loaded", "Centre-loaded CB whip with spring and rings", Carrier.VEHICLE, 26.965e6, 27.405e6)
-                    .set(Control.slide("the tip above the coil", 0.73, 0.55, 0.85))
+            make("cb-centre-loaded", "Centre-loaded CB whip with tip and ring", Carrier.VEHICLE, 26.965e6, 27.405e6)
+                    .set(
+                            Control.slide("the tip above the coil", 0.73, 0.55, 0.85),
+                            Control.slide("the ring below the coil", 0.021, 0.001, 0.041))
                     .on(ON_VEHICLE)
                     .line(thin(5.5))
                     .as(s -> new RoofWhip(
-                            0.62,
+                            0.6 + s[1],
                             s[0],
                             0.0015,
                             3.85e-6,

@@ -4,6 +4,7 @@ import dorada.core.rf.Impedance;
 import dorada.core.sweep.Dip;
 import dorada.core.sweep.Reading;
 import dorada.core.sweep.Repeatability;
+import dorada.core.sweep.Sweep;
 import dorada.core.sweep.SweepAnalysis;
 import java.util.ArrayList;
 import java.util.List;
@@ -18,6 +19,9 @@ final class Diagnosis {
 
     /** A good instrument on a sound joint leaves a few thousandths of |Γ| from point to point. */
     private static final double UNSTEADY = 0.012;
+
+    /** Points on either side of the dip where noise is looked for once more. */
+    private static final int ABOUT_THE_DIP = 25;
 
     /** Fewer dips than this within a sweep are antennas; more, evenly spaced, are echoes. */
     private static final int RIPPLE_DIPS = 4;
@@ -41,7 +45,7 @@ final class Diagnosis {
                             "loss alone makes a curve flat and low",
                             "open the far end: a sound line then shows almost full reflection"));
         }
-        double noise = Repeatability.noiseOf(now.sweep());
+        double noise = noise(now);
         if (noise > UNSTEADY) {
             return List.of(
                     new Cause(
@@ -77,6 +81,28 @@ final class Diagnosis {
                             "sweep the widest span that the instrument has"));
         }
         return List.of();
+    }
+
+    /**
+     * The greater of the noise over the whole sweep and about its dip: a resistance that comes and goes in series changes Γ by
+     * (1 − Γ)²/2 of it, which is little wherever nearly everything is reflected.
+     */
+    private static double noise(SweepAnalysis now) {
+        Sweep sweep = now.sweep();
+        double whole = Repeatability.noiseOf(sweep);
+        if (now.deepestDip().isEmpty()) {
+            return whole;
+        }
+        double dipHz = now.deepestDip().get().frequencyHz();
+        int at = 0;
+        while (at < sweep.size() - 1 && sweep.frequencyHz(at) < dipHz) {
+            at++;
+        }
+        int from = Math.max(0, at - ABOUT_THE_DIP);
+        int to = Math.min(sweep.size(), at + ABOUT_THE_DIP + 1);
+        double about = to - from < 2 ? whole : Repeatability.noiseOf(sweep.part(from, to));
+        // A part that says nothing of its noise is NaN.
+        return about > whole || Double.isNaN(whole) ? about : whole;
     }
 
     private static Optional<Double> evenSpacing(List<Dip> dips) {
@@ -122,5 +148,25 @@ final class Diagnosis {
                 "surroundings change R as well as the dip",
                 "clear a few metres about it, or carry it into the open, and sweep again"));
         return List.copyOf(causes.subList(0, Math.min(3, causes.size())));
+    }
+
+    /** Causes of a dip above the band before anything was cut, of a piece that is cut long on purpose. */
+    static List<Cause> tooShortFromTheStart(double missingM) {
+        return List.of(
+                new Cause(
+                        "a piece that was too short from the start",
+                        "the dip is above where it belongs",
+                        String.format(
+                                Locale.ROOT,
+                                "measure it against its cut sheet: some %.0f mm would be missing",
+                                missingM * 1000)),
+                new Cause(
+                        "paint under the ground, or no ground plane",
+                        "a gap under the mount is a capacitor in series, which raises the dip",
+                        "scrape one spot bare, press the mount on and sweep again"),
+                new Cause(
+                        "a loose connector, or a kinked or wet feedline",
+                        "what the line adds can move the dip as well",
+                        "sweep at the antenna's own connector; look at the distance picture"));
     }
 }

@@ -1,5 +1,9 @@
 package dorada.core.tuning;
 
+import dorada.core.antenna.AntennaKind;
+import dorada.core.antenna.SecondPiece.MatchPiece;
+import java.util.Optional;
+
 /**
  * A second control, which sets the match rather than the frequency: the tap of a J-pole, the strap of a gamma. It slides both
  * ways.
@@ -20,6 +24,21 @@ public record MatchControl(
         if (!(smallestStepM > 0) || !(furthestStepM >= smallestStepM) || !(doubt > 0) || !(Math.hypot(re, im) > 0)) {
             throw new IllegalArgumentException("A match control needs steps, an effect and a doubt above 0.");
         }
+    }
+
+    /** What is known of {@code kind}'s match before its first move; empty where it has none. */
+    public static Optional<MatchControl> of(AntennaKind kind) {
+        return kind.second()
+                .filter(MatchPiece.class::isInstance)
+                .map(MatchPiece.class::cast)
+                .map(s -> new MatchControl(
+                        s.smallestStepM(),
+                        s.furthestStepM(),
+                        s.effectRe(),
+                        s.effectIm(),
+                        s.effectDoubt(),
+                        s.pullPerM(),
+                        Room.ANY));
     }
 
     /** The same with other room to move in. */

@@ -81,9 +81,18 @@ final class RuleWindow {
     private static final double LOWEST = Math.log(0.65);
     private static final double HIGHEST = Math.log(1.55);
 
+    private static final int HALVINGS = 10;
+    private static final double GOLDEN = (Math.sqrt(5) - 1) / 2;
+
     private final double[] shortfall = new double[STEPS];
     private final double[] misfit = new double[STEPS];
     private final double[] worst = new double[STEPS];
+    private final Curve curve;
+    private final Optional<Line> line;
+    private final AcceptanceRule rule;
+    private final double[] hz;
+    private final ChannelValues at;
+    private final double bestFactor;
     private int best;
     private int low;
     private int high;
@@ -103,25 +112,14 @@ final class RuleWindow {
             List<WantedChannel> channels,
             double safety,
             double otherwise) {
-        int n = channels.size();
-        double[] hz = channels.stream().mapToDouble(WantedChannel::frequencyHz).toArray();
-        ChannelValues at = new ChannelValues(channels);
+        this.curve = curve;
+        this.line = line;
+        this.rule = rule;
+        hz = channels.stream().mapToDouble(WantedChannel::frequencyHz).toArray();
+        at = new ChannelValues(channels);
         best = -1;
         for (int i = 0; i < STEPS; i++) {
-            double x = factor(i);
-            boolean here = true;
-            for (int c = 0; c < n; c++) {
-                Reflection r = curve.at(hz[c] / x);
-                here = here && r != null;
-                if (r != null && line.isPresent()) {
-                    r = line.get().towardRadio(r, Sweep.STANDARD_REFERENCE_OHM, hz[c]);
-                }
-                if (r == null) {
-                    at.unknown(c);
-                } else {
-                    at.set(c, r, curve.hasPhase());
-                }
-            }
+            boolean here = move(factor(i));
             shortfall[i] = here ? rule.shortfall(at) : Double.POSITIVE_INFINITY;
             misfit[i] = here ? rule.misfit(at) : Double.POSITIVE_INFINITY;
             worst[i] = at.worstSwr();
@@ -142,9 +140,49 @@ final class RuleWindow {
         while (known && high < STEPS - 1 && shortfall[high + 1] <= spare) {
             high++;
         }
+        bestFactor = known ? betweenSteps() : factor(best);
     }
 
-    private static double factor(int i) {
+    /** Fills in what the channels meet with the curve moved by {@code x}; false where it does not reach them all. */
+    private boolean move(double x) {
+        boolean here = true;
+        for (int c = 0; c < hz.length; c++) {
+            Reflection r = curve.at(hz[c] / x);
+            here = here && r != null;
+            if (r != null && line.isPresent()) {
+                r = line.get().towardRadio(r, Sweep.STANDARD_REFERENCE_OHM, hz[c]);
+            }
+            if (r == null) {
+                at.unknown(c);
+            } else {
+                at.set(c, r, curve.hasPhase());
+            }
+        }
+        return here;
+    }
+
+    /** The factor of least misfit between the steps beside the best one, by the golden section: a fine thread asks for it. */
+    private double betweenSteps() {
+        double low = factor(best - 1);
+        double high = factor(best + 1);
+        for (int i = 0; i < HALVINGS; i++) {
+            double a = high - GOLDEN * (high - low);
+            double b = low + GOLDEN * (high - low);
+            if (misfitAt(a) <= misfitAt(b)) {
+                high = b;
+            } else {
+                low = a;
+            }
+        }
+        double found = (low + high) / 2;
+        return misfitAt(found) < misfit[best] ? found : factor(best);
+    }
+
+    private double misfitAt(double x) {
+        return move(x) ? rule.misfit(at) : Double.POSITIVE_INFINITY;
+    }
+
+    private static double factor(double i) {
         return Math.exp(LOWEST + (HIGHEST - LOWEST) * i / (STEPS - 1));
     }
 
@@ -158,16 +196,16 @@ final class RuleWindow {
     }
 
     double best() {
-        return factor(best);
+        return bestFactor;
     }
 
     /** The last factor at which the rule is still met with the safety asked for; the best one where it never is. */
     double high() {
-        return factor(high);
+        return high == best ? bestFactor : factor(high);
     }
 
     double low() {
-        return factor(low);
+        return low == best ? bestFactor : factor(low);
     }
 
     /** Worst SWR of the channels at the best factor. */

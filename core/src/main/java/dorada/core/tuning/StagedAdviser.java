@@ -2,7 +2,7 @@ package dorada.core.tuning;
 
 import dorada.core.acceptance.AcceptanceRule;
 import dorada.core.acceptance.WantedChannel;
-import dorada.core.instrument.Span;
+import dorada.core.antenna.BandPiece;
 import dorada.core.tuning.TrimAdvice.Action;
 import java.util.List;
 import java.util.Locale;
@@ -24,23 +24,19 @@ public final class StagedAdviser {
      * @param bands two bands, ascending
      * @param upperPiece what the upper band is tuned with; the first piece of every pass
      * @param lowerPiece what the lower band is tuned with; the second piece of every pass
-     * @param lowerPrior what is known of the second piece
      */
     public StagedAdviser(
             AcceptanceRule rule,
             List<List<WantedChannel>> bands,
             Adjustment adjustment,
-            TrimPrior upperPrior,
-            TrimPrior lowerPrior,
-            String upperPiece,
-            String lowerPiece,
-            Span instrument) {
+            BandPiece upperPiece,
+            BandPiece lowerPiece) {
         lowerBand = bands.get(0);
         upperBand = bands.get(1);
-        upper = new TrimAdviser(rule, upperBand, adjustment, upperPrior, instrument, Room.ANY);
-        lower = new TrimAdviser(rule, lowerBand, adjustment, lowerPrior, instrument, Room.ANY);
-        this.upperPiece = upperPiece;
-        this.lowerPiece = lowerPiece;
+        upper = new TrimAdviser(TrimTask.of(rule, upperBand, adjustment, TrimPrior.of(upperPiece)));
+        lower = new TrimAdviser(TrimTask.of(rule, lowerBand, adjustment, TrimPrior.of(lowerPiece)));
+        this.upperPiece = upperPiece.name();
+        this.lowerPiece = lowerPiece.name();
     }
 
     /**

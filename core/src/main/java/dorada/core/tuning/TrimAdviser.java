@@ -30,14 +30,10 @@ import java.util.Optional;
  * k·c·(1/f₂ − 1/f₁) more to have it at f₂, times the metres of set length for a metre of electrical length. That ratio and,
  * for a few readings, the curve itself are known with a doubt; every possibility is moved along the frequency axis
  * ({@link RuleWindow}) and weighed ({@link LengthBelief}). A slide goes straight to the best estimate. A cut is as long as most
- * likely meets the rule, but never so long that it could be too much with more than {@value #MOST_TOO_FAR}.
+ * likely meets the rule, but never so long that it could be too much with more than {@value ChangeChoice#MOST_TOO_FAR}.
  */
 public final class TrimAdviser {
 
-    /** Probability allowed to a single cut of being too much; a job takes a handful of cuts. */
-    static final double MOST_TOO_FAR = 0.001;
-
-    private static final double MOST_TOO_FAR_BY_SPOTS = 0.0025;
     private static final double CAUTIOUS_STEP = 0.015;
     private static final double CAUTIOUS_STEP_TWO_WAYS = 0.03;
     private static final double WIDER = 2.5;
@@ -54,14 +50,8 @@ public final class TrimAdviser {
     /** Where no length meets the rule, less than this share of (limit − 1) is not worth another change. */
     private static final double NOTHING_TO_GAIN = 0.1;
 
-    /** A cut that is this likely to meet the rule is worth making as it is. */
-    private static final double LIKELY = 0.3;
-
     /** Readings by a few channels that are this likely to be met in truth are good enough. */
     private static final double SURE_ENOUGH = 0.85;
-
-    private static final double LONGEST_CUT_SHARE = 0.2;
-    private static final int MOST_STEPS = 400;
 
     private final AcceptanceRule rule;
     private final List<WantedChannel> channels;
@@ -69,86 +59,24 @@ public final class TrimAdviser {
     private final TrimPrior prior;
     private final double waves;
     private final Span instrument;
-    private final Room room;
     private final Optional<MatchControl> match;
     private final List<List<WantedChannel>> bands;
     private final boolean phaseIsTheAntennas;
     private final Optional<Line> line;
+    private final ChangeChoice choice;
 
-    /**
-     * @param rule what counts as good enough
-     * @param channels the wanted channels, at least one
-     * @param adjustment how the length is changed
-     * @param waves electrical length of the adjusted piece in wavelengths, above 0
-     * @param instrument what the instrument can sweep
-     */
-    public TrimAdviser(
-            AcceptanceRule rule, List<WantedChannel> channels, Adjustment adjustment, double waves, Span instrument) {
-        this(rule, channels, adjustment, TrimPrior.ofWaves(waves), instrument, Room.ANY);
-    }
-
-    /** The same with what is known of the antenna's kind, and how far it can still be changed. */
-    public TrimAdviser(
-            AcceptanceRule rule,
-            List<WantedChannel> channels,
-            Adjustment adjustment,
-            TrimPrior prior,
-            Span instrument,
-            Room room) {
-        this(rule, channels, adjustment, prior, instrument, room, Optional.empty(), false);
-    }
-
-    /**
-     * The same for an antenna with a second control, which is moved first where no length alone would do: it can be undone.
-     *
-     * @param phaseIsTheAntennas true where the passes were read at the antenna, or with the line taken off
-     */
-    public TrimAdviser(
-            AcceptanceRule rule,
-            List<WantedChannel> channels,
-            Adjustment adjustment,
-            TrimPrior prior,
-            Span instrument,
-            Room room,
-            Optional<MatchControl> match,
-            boolean phaseIsTheAntennas) {
-        this(rule, channels, adjustment, prior, instrument, room, match, phaseIsTheAntennas, Optional.empty());
-    }
-
-    private TrimAdviser(
-            AcceptanceRule rule,
-            List<WantedChannel> channels,
-            Adjustment adjustment,
-            TrimPrior prior,
-            Span instrument,
-            Room room,
-            Optional<MatchControl> match,
-            boolean phaseIsTheAntennas,
-            Optional<Line> line) {
-        if (channels.isEmpty()) {
-            throw new IllegalArgumentException("Advice needs at least one wanted channel.");
-        }
-        this.rule = rule;
-        this.channels = channels.stream()
-                .sorted(Comparator.comparingDouble(WantedChannel::frequencyHz))
-                .toList();
-        this.adjustment = adjustment;
-        this.prior = prior;
+    public TrimAdviser(TrimTask task) {
+        this.rule = task.rule();
+        this.channels = task.channels();
+        this.adjustment = task.adjustment();
+        this.prior = task.prior();
         this.waves = prior.waves();
-        this.instrument = instrument;
-        this.room = room;
-        this.match = match;
+        this.instrument = task.instrument();
+        this.match = task.match();
         this.bands = WantedChannel.bands(channels);
-        this.phaseIsTheAntennas = phaseIsTheAntennas;
-        this.line = line;
-    }
-
-    /**
-     * The same for passes from which {@code feedline} was taken off, judged at its other end: the antenna is moved where it is, and
-     * the rule looks at what the radio meets.
-     */
-    public TrimAdviser behind(Line feedline) {
-        return new TrimAdviser(rule, channels, adjustment, prior, instrument, room, match, true, Optional.of(feedline));
+        this.phaseIsTheAntennas = task.phaseIsTheAntennas();
+        this.line = task.line();
+        this.choice = new ChangeChoice(adjustment, task.room(), waves, middleOfBand());
     }
 
     /** Advice after all {@code passes}, oldest first, at least one. */
@@ -245,7 +173,8 @@ public final class TrimAdviser {
                 ? sweptBelief(window, dip.frequencyHz(), sensitivity)
                 : SpotBelief.of(passes, prior, aim, channels, SAFETY);
         double[] need = belief.need();
-        double needM = adjustment instanceof Adjustment.Slide ? likeliest(belief, need[0], last.isSwept()) : need[0];
+        double needM =
+                adjustment instanceof Adjustment.Slide ? choice.likeliest(belief, need[0], last.isSwept()) : need[0];
         double dipHz = dip.frequencyHz();
         double targetHz = dipHz * window.best();
         boolean met = aim.judge(
@@ -298,12 +227,14 @@ public final class TrimAdviser {
                     "Even there the worst channel would be about %.2f: length alone will not meet the rule.",
                     window.bestSwr()));
         }
-        Cut cut = oneWay && needM < 0 ? longestSafe(belief, Math.abs(needM), last.isSwept()) : new Cut(0, 0, 0);
+        ChangeChoice.Cut cut = oneWay && needM < 0
+                ? choice.longestSafe(belief, Math.abs(needM), last.isSwept())
+                : ChangeChoice.Cut.NONE;
         List<Cause> causes = List.of();
         Action action;
         double amountM = 0;
         double metNow = last.isSwept() ? 1 : belief.after(0).met();
-        if (met && (metNow >= SURE_ENOUGH || !oneWay || cut.met - metNow < 0.05)) {
+        if (met && (metNow >= SURE_ENOUGH || !oneWay || cut.met() - metNow < 0.05)) {
             action = Action.STOP;
             if (window.isKnown()) {
                 reasons.add(String.format(
@@ -326,18 +257,24 @@ public final class TrimAdviser {
                                     : "What is missing is match, not length: nothing is cut before that is found.");
         } else if (oneWay && needM > 0) {
             action = Action.REPLACE_LONGER;
-            amountM = stepped(Math.abs(needM));
+            amountM = choice.stepped(needM);
             reasons.add("A cut only shortens, so a longer piece is needed.");
+            if (passes.stream().mapToDouble(Pass::changeM).sum() > -step / 2) {
+                causes = Diagnosis.tooShortFromTheStart(amountM);
+                reasons.add(
+                        "Nothing has been cut yet, and people cut long on purpose: look about for hands, people and metal near, "
+                                + "and measure again before another piece is made.");
+            }
         } else {
             action = needM < 0 ? Action.SHORTEN : Action.LENGTHEN;
-            amountM = oneWay ? cut.lengthM : stepped(Math.abs(needM));
+            amountM = oneWay ? cut.lengthM() : choice.stepped(Math.abs(needM));
             if (oneWay) {
                 reasons.add(String.format(
                         Locale.ROOT,
                         "Only what is surely needed comes off now, for a cut cannot be undone: it is too much with %.2f %%, and "
                                 + "meets the rule with %.0f %%.",
-                        100 * cut.tooFar,
-                        100 * cut.met));
+                        100 * cut.tooFar(),
+                        100 * cut.met()));
             }
         }
         double moved = sensitivity.movedHz(dipHz, waves, Math.signum(needM) * amountM);
@@ -359,7 +296,7 @@ public final class TrimAdviser {
                 Optional.ofNullable(expected),
                 expected == null ? List.of() : wantedIn(expected),
                 Optional.empty(),
-                action == Action.SHORTEN && oneWay ? cut.tooFar : 0,
+                action == Action.SHORTEN && oneWay ? cut.tooFar() : 0,
                 reasons,
                 causes,
                 TradeOff.of(now.sweep(), bands, waves * Wavelength.ofHz(dipHz), sensitivity.setPerElectrical(), needM));
@@ -391,71 +328,6 @@ public final class TrimAdviser {
                         Optional.empty()));
     }
 
-    /** A cut with its probabilities. */
-    private record Cut(double lengthM, double met, double tooFar) {}
-
-    /**
-     * The cut that most likely meets the rule among those that are surely not too much; where none is likely, the longest of
-     * them, so that the next reading is a near one. Of equally likely ones the nearest to the middle of the window.
-     */
-    private Cut longestSafe(LengthBelief belief, double needM, boolean swept) {
-        double step = adjustment.smallestStepM();
-        double most = swept ? MOST_TOO_FAR : MOST_TOO_FAR_BY_SPOTS;
-        double reach = Math.min(
-                Math.min(MOST_STEPS * step, room.shortenM()),
-                LONGEST_CUT_SHARE * waves * Wavelength.ofHz(middleOfBand()) + needM);
-        Cut longest = null;
-        Cut best = null;
-        for (int n = 1; n * step <= reach; n++) {
-            LengthBelief.Outcome o = belief.after(-n * step);
-            if (o.tooFar() > most) {
-                break;
-            }
-            Cut cut = new Cut(n * step, o.met(), o.tooFar());
-            longest = cut;
-            boolean likelier = best == null || cut.met > best.met + 0.01;
-            boolean asLikelyAndNearer = best != null
-                    && cut.met > best.met - 0.01
-                    && Math.abs(cut.lengthM - needM) < Math.abs(best.lengthM - needM);
-            if (likelier || asLikelyAndNearer) {
-                best = cut;
-            }
-        }
-        if (longest == null) {
-            // Not even one step is certain: one step is what a hand would take.
-            LengthBelief.Outcome o = belief.after(-step);
-            return new Cut(step, o.met(), o.tooFar());
-        }
-        return best.met >= LIKELY ? best : longest;
-    }
-
-    /**
-     * The slide that most likely meets the rule, either way: with a few readings the dip may be on either side, and the middle
-     * between the two is neither. A sweep knows its side.
-     */
-    private double likeliest(LengthBelief belief, double needM, boolean swept) {
-        double within = Math.max(-room.shortenM(), Math.min(room.lengthenM(), needM));
-        if (swept) {
-            return within;
-        }
-        double step = adjustment.smallestStepM();
-        double reach = Math.min(MOST_STEPS * step, LONGEST_CUT_SHARE * waves * Wavelength.ofHz(middleOfBand()));
-        double best = within;
-        double most = Math.abs(within) < step ? -1 : belief.after(within).met();
-        for (int n = -(int) (Math.min(reach, room.shortenM()) / step);
-                n * step <= Math.min(reach, room.lengthenM());
-                n++) {
-            double met = belief.after(n * step).met();
-            boolean likelier = met > most * 1.03;
-            boolean asLikelyAndNearer = met > most * 0.99 && Math.abs(n * step - within) < Math.abs(best - within);
-            if (n != 0 && (likelier || asLikelyAndNearer)) {
-                best = n * step;
-                most = Math.max(most, met);
-            }
-        }
-        return best;
-    }
-
     /** The curve as measured; only how far it moves is in doubt, and by the instrument where the dip is. */
     private LengthBelief sweptBelief(RuleWindow window, double dipHz, Sensitivity sensitivity) {
         List<Sample> samples = new ArrayList<>();
@@ -470,12 +342,6 @@ public final class TrimAdviser {
     private double middleOfBand() {
         List<WantedChannel> band = bands.get(0);
         return (band.get(0).frequencyHz() + band.get(band.size() - 1).frequencyHz()) / 2;
-    }
-
-    /** Whole steps, at least one: a smaller change cannot be made by hand. */
-    private double stepped(double amountM) {
-        double step = adjustment.smallestStepM();
-        return Math.max(1, Math.rint(amountM / step)) * step;
     }
 
     private TrimAdvice dipBeyondTheSweep(Sweep sweep, Dip dip) {
@@ -493,7 +359,7 @@ public final class TrimAdviser {
         boolean oneWay = adjustment instanceof Adjustment.OneWayCut;
         double stepM = fit == Fit.UNKNOWN
                 ? 0
-                : stepped(
+                : choice.stepped(
                         (oneWay ? CAUTIOUS_STEP : CAUTIOUS_STEP_TWO_WAYS) * waves * Wavelength.ofHz(dip.frequencyHz()));
         List<String> reasons = new ArrayList<>();
         reasons.add(

@@ -1,5 +1,7 @@
 package dorada.core.tuning;
 
+import dorada.core.antenna.AntennaKind;
+import dorada.core.antenna.BandPiece;
 import java.util.List;
 import java.util.Optional;
 
@@ -58,6 +60,16 @@ public record TrimPrior(double waves, double setPerElectrical, double doubt, int
         return s.learnt() && s.isBelievable()
                 ? Optional.of(new Lesson(s.setPerElectrical(), s.doubt()))
                 : Optional.empty();
+    }
+
+    /** What {@code kind} alone lets expect. */
+    public static TrimPrior of(AntennaKind kind) {
+        return new TrimPrior(kind.electricalWaves(), kind.setPerElectrical(), kind.sensitivityDoubt());
+    }
+
+    /** What is known of a piece that tunes one of two bands. */
+    public static TrimPrior of(BandPiece piece) {
+        return new TrimPrior(piece.waves(), piece.setPerElectrical(), piece.doubt());
     }
 
     /** Nothing known but the electrical length: set and electrical length alike, within a fifth. */

@@ -17,7 +17,7 @@ class StandInTest {
 
     private static double wantedHz(AntennaKind kind) {
         return switch (kind) {
-            case LOADED_CB_WHIP, DIPOLE, FOLDED_VERTICAL -> 27.185e6;
+            case LOADED_CB_WHIP, RINGED_CB_WHIP, DIPOLE, FOLDED_VERTICAL -> 27.185e6;
             case AIRBAND_WHIP -> 127e6;
             case HANDHELD_ROD, BEAM, GAMMA_BEAM -> 446e6;
             default -> 156e6;

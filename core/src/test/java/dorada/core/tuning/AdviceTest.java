@@ -8,13 +8,14 @@ import dorada.core.acceptance.AcceptanceRule;
 import dorada.core.acceptance.UnderLimit;
 import dorada.core.acceptance.WantedChannel;
 import dorada.core.instrument.ReadingKind;
-import dorada.core.instrument.SimulatedAnalyser;
 import dorada.core.instrument.SpotReading;
 import dorada.core.rf.Impedance;
 import dorada.core.rf.Reflection;
 import dorada.core.rf.Wavelength;
 import dorada.core.sweep.Curves;
+import dorada.core.sweep.Repeatability;
 import dorada.core.sweep.Sweep;
+import dorada.core.sweep.SweepAnalysis;
 import dorada.core.tuning.TrimAdvice.Action;
 import java.util.ArrayList;
 import java.util.List;
@@ -36,7 +37,8 @@ class AdviceTest {
     private static final double C = Wavelength.SPEED_OF_LIGHT_M_PER_S;
 
     private static TrimAdvice advice(Adjustment adjustment, List<WantedChannel> channels, Room room, Pass... passes) {
-        return new TrimAdviser(TWO, channels, adjustment, new TrimPrior(0.25, 1, 0.1), SimulatedAnalyser.LIMITS, room)
+        return new TrimAdviser(TrimTask.of(TWO, channels, adjustment, new TrimPrior(0.25, 1, 0.1))
+                        .within(room))
                 .advise(List.of(passes));
     }
 
@@ -77,7 +79,7 @@ class AdviceTest {
             TrimAdvice a = advice(new Adjustment.OneWayCut(0.001), VHF, Room.ANY, new Pass(0, whip(dip)));
             if (a.action() == Action.SHORTEN) {
                 assertThat(a.amountM()).isGreaterThanOrEqualTo(before);
-                assertThat(a.overshootChance()).isLessThanOrEqualTo(TrimAdviser.MOST_TOO_FAR);
+                assertThat(a.overshootChance()).isLessThanOrEqualTo(ChangeChoice.MOST_TOO_FAR);
                 before = a.amountM();
             }
         }
@@ -134,12 +136,8 @@ class AdviceTest {
             electrical += change;
             passes.add(read(change, 0.25 * C / electrical, 28));
             TrimAdvice next = new TrimAdviser(
-                            TWO,
-                            CB,
-                            new Adjustment.Slide(0.002),
-                            new TrimPrior(0.25, 1, 0.1),
-                            SimulatedAnalyser.LIMITS,
-                            new Room(electrical - 2, 3.2 - electrical))
+                            TrimTask.of(TWO, CB, new Adjustment.Slide(0.002), new TrimPrior(0.25, 1, 0.1))
+                                    .within(new Room(electrical - 2, 3.2 - electrical)))
                     .advise(passes);
             change = next.action() == Action.SHORTEN
                     ? -next.amountM()
@@ -171,12 +169,25 @@ class AdviceTest {
 
     @Test
     void aCurveThatJumpsIsALooseJointAndOneThatIsOnlyNoisyIsNot() {
-        assertThat(Diagnosis.beforeAnyCut(new dorada.core.sweep.SweepAnalysis(noisy(0.04)))
-                        .get(0)
-                        .name())
+        assertThat(Diagnosis.beforeAnyCut(new SweepAnalysis(noisy(0.04))).get(0).name())
                 .contains("loose connector");
-        assertThat(Diagnosis.beforeAnyCut(new dorada.core.sweep.SweepAnalysis(noisy(0.004))))
-                .isEmpty();
+        assertThat(Diagnosis.beforeAnyCut(new SweepAnalysis(noisy(0.004)))).isEmpty();
+    }
+
+    /** A resistance that comes and goes changes hardly anything where nearly all is reflected, and much at the dip. */
+    @Test
+    void aLooseJointOfASharpAntennaShowsAtItsDip() {
+        Random random = new Random(4);
+        double[] loose = {0};
+        Sweep sharp = Curves.of(23e6, 31e6, 401, hz -> {
+            loose[0] = Math.max(0, 0.7 * loose[0] + 14 * random.nextGaussian());
+            return Curves.seriesResonance(hz, 27e6, 12, 200).plus(new Impedance(loose[0], -loose[0]));
+        });
+        assertThat(Repeatability.noiseOf(sharp)).isLessThan(0.006);
+        assertThat(Diagnosis.beforeAnyCut(new SweepAnalysis(sharp)).get(0).name())
+                .contains("loose connector");
+        Sweep sound = Curves.of(23e6, 31e6, 401, hz -> Curves.seriesResonance(hz, 27e6, 12, 200));
+        assertThat(Diagnosis.beforeAnyCut(new SweepAnalysis(sound))).isEmpty();
     }
 
     private static Sweep noisy(double noise) {
@@ -200,7 +211,7 @@ class AdviceTest {
             double im = -0.3 * Math.sin(turn);
             return new Reflection(re, im).impedance(50);
         });
-        List<Cause> causes = Diagnosis.beforeAnyCut(new dorada.core.sweep.SweepAnalysis(ripple));
+        List<Cause> causes = Diagnosis.beforeAnyCut(new SweepAnalysis(ripple));
         assertThat(causes).hasSize(1);
         assertThat(causes.get(0).evidence()).contains("ripple every 9.9 MHz").contains("10.0 m");
     }
@@ -208,9 +219,7 @@ class AdviceTest {
     @Test
     void anOpenLineHasNoDipAndAnAntennaOfLowResistanceNamesItsMatch() {
         Sweep open = Curves.of(140e6, 170e6, 101, hz -> new Impedance(9000, 0));
-        assertThat(Diagnosis.beforeAnyCut(new dorada.core.sweep.SweepAnalysis(open))
-                        .get(0)
-                        .name())
+        assertThat(Diagnosis.beforeAnyCut(new SweepAnalysis(open)).get(0).name())
                 .contains("open or shorted");
         TrimAdvice low = advice(
                 new Adjustment.OneWayCut(0.001),

@@ -67,6 +67,16 @@ class BeliefTest {
         assertThat(safe.best()).isEqualTo(bare.best());
     }
 
+    /** The best place is found between the steps that are looked at: a ring of a few millimetres asks for it. */
+    @Test
+    void theBestPlaceIsFoundFinelyEnoughForAThread() {
+        for (double f0 : new double[] {149.1e6, 150e6, 150.05e6, 152.31e6}) {
+            RuleWindow w = new RuleWindow(whip(f0, 40, 45), Optional.empty(), new UnderLimit(2), VHF, 0, 1);
+            // Even at 153 and 159 MHz: a series circuit has equal |X| at f1 and f2 where f0² = f1·f2.
+            assertThat(f0 * w.best()).isCloseTo(Math.sqrt(153e6 * 159e6), within(3e3));
+        }
+    }
+
     @Test
     void aRuleThatNoPlaceMeetsHasAWindowOfOnePoint() {
         RuleWindow w = new RuleWindow(whip(150e6, 9, 12), Optional.empty(), new UnderLimit(1.5), VHF, 0, 1);

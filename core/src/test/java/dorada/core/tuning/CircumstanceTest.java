@@ -5,7 +5,6 @@ import static org.assertj.core.api.Assertions.within;
 
 import dorada.core.acceptance.UnderLimit;
 import dorada.core.acceptance.WantedChannel;
-import dorada.core.instrument.SimulatedAnalyser;
 import dorada.core.line.Feedline;
 import dorada.core.line.Line;
 import dorada.core.line.ThroughLine;
@@ -29,8 +28,12 @@ class CircumstanceTest {
         return Curves.resonance(135e6, 180e6, 451, dipHz, 46, 9);
     }
 
+    private static TrimTask task(double limit, Adjustment adjustment) {
+        return TrimTask.of(new UnderLimit(limit), VHF, adjustment, TrimPrior.ofWaves(0.25));
+    }
+
     private static TrimAdviser adviser(double limit, Adjustment adjustment) {
-        return new TrimAdviser(new UnderLimit(limit), VHF, adjustment, 0.25, SimulatedAnalyser.LIMITS);
+        return new TrimAdviser(task(limit, adjustment));
     }
 
     @ParameterizedTest
@@ -94,8 +97,8 @@ class CircumstanceTest {
         Sweep atRadio = ThroughLine.towardRadio(antenna, line);
         Adjustment slide = new Adjustment.Slide(0.0005);
         TrimAdvice bare = adviser(1.7, slide).advise(List.of(new Pass(0, antenna)));
-        TrimAdvice known =
-                adviser(1.7, slide).behind(line).advise(List.of(new Pass(0, ThroughLine.towardAntenna(atRadio, line))));
+        TrimAdvice known = new TrimAdviser(task(1.7, slide).behind(line))
+                .advise(List.of(new Pass(0, ThroughLine.towardAntenna(atRadio, line))));
         assertThat(known.dipHz().orElseThrow()).isCloseTo(bare.dipHz().orElseThrow(), within(1e3));
         assertThat(known.amountM()).isCloseTo(bare.amountM(), within(0.0015));
         // What is expected is what the radio will meet: better than at the antenna.
@@ -106,8 +109,7 @@ class CircumstanceTest {
         // Good enough at the radio, not at the antenna.
         Sweep near = whip(154e6);
         double atAntenna = near.at(159e6).orElseThrow().swr();
-        assertThat(adviser(atAntenna - 0.1, slide)
-                        .behind(line)
+        assertThat(new TrimAdviser(task(atAntenna - 0.1, slide).behind(line))
                         .advise(List.of(new Pass(0, near)))
                         .action())
                 .isEqualTo(Action.STOP);

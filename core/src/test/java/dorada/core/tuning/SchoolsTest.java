@@ -10,7 +10,6 @@ import dorada.core.acceptance.ResonanceFirst;
 import dorada.core.acceptance.UnderLimit;
 import dorada.core.acceptance.WantedChannel;
 import dorada.core.instrument.ReadingKind;
-import dorada.core.instrument.SimulatedAnalyser;
 import dorada.core.instrument.SpotReading;
 import dorada.core.sweep.Curves;
 import dorada.core.sweep.Sweep;
@@ -28,7 +27,7 @@ class SchoolsTest {
     private static final double DIP = 150e6;
 
     private static TrimAdvice after(AcceptanceRule rule, Sweep sweep) {
-        return new TrimAdviser(rule, VHF, new Adjustment.Slide(0.001), 0.25, SimulatedAnalyser.LIMITS)
+        return new TrimAdviser(TrimTask.of(rule, VHF, new Adjustment.Slide(0.001), TrimPrior.ofWaves(0.25)))
                 .advise(List.of(new Pass(0, sweep)));
     }
 
@@ -73,7 +72,7 @@ class SchoolsTest {
                         s.at(c.frequencyHz()).orElseThrow().swr()))
                 .toList();
         TrimAdvice byMeter = new TrimAdviser(
-                        new ResonanceFirst(2.5), VHF, new Adjustment.Slide(0.001), 0.25, SimulatedAnalyser.LIMITS)
+                        TrimTask.of(new ResonanceFirst(2.5), VHF, new Adjustment.Slide(0.001), TrimPrior.ofWaves(0.25)))
                 .advise(List.of(Pass.ofSpots(0, spots).orElseThrow()));
         assertThat(byMeter.action()).isEqualTo(Action.SHORTEN);
         assertThat(byMeter.reasons()).anyMatch(r -> r.contains("no phase"));

@@ -8,9 +8,9 @@ import dorada.core.acceptance.ResonanceFirst;
 import dorada.core.acceptance.UnderLimit;
 import dorada.core.acceptance.WantedChannel;
 import dorada.core.antenna.AntennaKind;
+import dorada.core.antenna.BandPiece;
 import dorada.core.antenna.SecondPiece;
 import dorada.core.antenna.StandIn;
-import dorada.core.instrument.SimulatedAnalyser;
 import dorada.core.rf.Impedance;
 import dorada.core.rf.Reflection;
 import dorada.core.rf.Wavelength;
@@ -48,16 +48,13 @@ class SeveralPiecesTest {
         return new Sweep(hz, re, im, 50);
     }
 
+    private static TrimAdviser tapped(TrimTask task, boolean phase) {
+        TrimTask matched = task.matchedBy(Optional.of(TAP));
+        return new TrimAdviser(phase ? matched.readAtTheAntenna() : matched);
+    }
+
     private static TrimAdviser jPole(double limit, Adjustment adjustment, boolean phase) {
-        return new TrimAdviser(
-                new UnderLimit(limit),
-                TWO_METRES,
-                adjustment,
-                new TrimPrior(0.75, 1, 0.1),
-                SimulatedAnalyser.LIMITS,
-                Room.ANY,
-                Optional.of(TAP),
-                phase);
+        return tapped(TrimTask.of(new UnderLimit(limit), TWO_METRES, adjustment, new TrimPrior(0.75, 1, 0.1)), phase);
     }
 
     @ParameterizedTest
@@ -127,8 +124,8 @@ class SeveralPiecesTest {
         TrimAdvice advice = adviser.advise(List.of(new Pass(0, tooShort)));
         assertThat(advice.onSecond()).isTrue();
         assertThat(advice.action()).isEqualTo(Action.SHORTEN);
-        TrimAdvice without = new TrimAdviser(
-                        new UnderLimit(2), TWO_METRES, new Adjustment.OneWayCut(0.001), 0.75, SimulatedAnalyser.LIMITS)
+        TrimAdvice without = new TrimAdviser(TrimTask.of(
+                        new UnderLimit(2), TWO_METRES, new Adjustment.OneWayCut(0.001), TrimPrior.ofWaves(0.75)))
                 .advise(List.of(new Pass(0, tooShort)));
         assertThat(without.action()).isEqualTo(Action.REPLACE_LONGER);
     }
@@ -147,14 +144,12 @@ class SeveralPiecesTest {
 
     @Test
     void resonanceFirstMovesTheMatchByItsSwr() {
-        TrimAdvice advice = new TrimAdviser(
-                        new ResonanceFirst(1.5),
-                        TWO_METRES,
-                        new Adjustment.Slide(0.001),
-                        new TrimPrior(0.75, 1, 0.1),
-                        SimulatedAnalyser.LIMITS,
-                        Room.ANY,
-                        Optional.of(TAP),
+        TrimAdvice advice = tapped(
+                        TrimTask.of(
+                                new ResonanceFirst(1.5),
+                                TWO_METRES,
+                                new Adjustment.Slide(0.001),
+                                new TrimPrior(0.75, 1, 0.1)),
                         true)
                 .advise(List.of(new Pass(0, tapped(1.5, 0.02))));
         assertThat(advice.onSecond()).isTrue();
@@ -196,8 +191,8 @@ class SeveralPiecesTest {
     @Test
     void oneLengthForTwoBandsShowsWhatEachGets() {
         Pass now = new Pass(0, twoDips(140e6, 3.1));
-        TrimAdvice advice = new TrimAdviser(
-                        new UnderLimit(1.5), TWO_BANDS, new Adjustment.Slide(0.001), 0.25, SimulatedAnalyser.LIMITS)
+        TrimAdvice advice = new TrimAdviser(TrimTask.of(
+                        new UnderLimit(1.5), TWO_BANDS, new Adjustment.Slide(0.001), TrimPrior.ofWaves(0.25)))
                 .advise(List.of(now));
         TradeOff t = advice.tradeOff().orElseThrow();
         assertThat(t.worstSwr()).hasSize(2);
@@ -226,11 +221,8 @@ class SeveralPiecesTest {
                 new UnderLimit(2),
                 WantedChannel.bands(TWO_BANDS),
                 new Adjustment.OneWayCut(0.001),
-                new TrimPrior(0.5, 1.2, 0.3),
-                new TrimPrior(0.75, 2, 0.3),
-                "radiator",
-                "wire above",
-                SimulatedAnalyser.LIMITS);
+                new BandPiece("radiator", 0.5, 1.2, 0.3),
+                new BandPiece("wire above", 0.75, 2, 0.3));
     }
 
     /** A ribbon J-pole for two bands as the wire solver has it, both pieces too long; each is cut in its turn. */

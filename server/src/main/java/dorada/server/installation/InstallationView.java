@@ -63,7 +63,7 @@ public record InstallationView(
         static SecondPieceView of(Installation i) {
             if (i.antennaKind().lowerBandPiece().isPresent() && i.bandsHz().length == 2) {
                 return new SecondPieceView(
-                        "the " + i.antennaKind().lowerBandPiece().get(), "longer", "shorter");
+                        "the " + i.antennaKind().lowerBandPiece().get().name(), "longer", "shorter");
             }
             return i.antennaKind()
                     .second()

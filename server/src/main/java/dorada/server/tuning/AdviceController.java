@@ -10,16 +10,19 @@ import dorada.core.acceptance.WantedChannel;
 import dorada.core.antenna.AntennaKind;
 import dorada.core.antenna.SecondPiece;
 import dorada.core.instrument.ReadingKind;
-import dorada.core.instrument.SimulatedAnalyser;
 import dorada.core.instrument.SpotReading;
 import dorada.core.line.ThroughLine;
 import dorada.core.sweep.Sweep;
 import dorada.core.tuning.Adjustment;
 import dorada.core.tuning.Circumstance;
+import dorada.core.tuning.FineAdviser;
+import dorada.core.tuning.MatchControl;
 import dorada.core.tuning.Pass;
 import dorada.core.tuning.Room;
 import dorada.core.tuning.TrimAdvice;
 import dorada.core.tuning.TrimAdviser;
+import dorada.core.tuning.TrimPrior;
+import dorada.core.tuning.TrimTask;
 import dorada.server.line.FeedlineRequest;
 import dorada.server.problem.JobException;
 import dorada.server.sweep.ReadingView;
@@ -100,16 +103,13 @@ class AdviceController {
                 .toList();
         Adjustment adjustment = adjustment(request.adjustable, kind);
         List<Pass> passes = passes(request);
-        TrimAdviser bare = new TrimAdviser(
-                rule,
-                channels,
-                adjustment,
-                Adviser.kindPrior(kind),
-                SimulatedAnalyser.LIMITS,
-                room(request.adjustable, passes),
-                Adviser.match(kind),
-                false);
-        TrimAdvice a = (request.line == null ? bare : bare.behind(request.line.line("line"))).advise(passes);
+        TrimTask bare = TrimTask.of(rule, channels, adjustment, TrimPrior.of(kind))
+                .within(room(request.adjustable, passes))
+                .matchedBy(MatchControl.of(kind));
+        TrimTask task = request.line == null ? bare : bare.behind(request.line.line("line"));
+        TrimAdvice a = FineAdviser.pieceOf(kind)
+                .map(ring -> new FineAdviser(task, ring).advise(passes))
+                .orElseGet(() -> new TrimAdviser(task).advise(passes));
         return new AdviceAnswer(
                 direction(a.action()),
                 a.onSecond() ? kind.second().map(SecondPiece::name).orElse("") : kind.piece(),

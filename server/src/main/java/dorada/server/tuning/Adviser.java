@@ -3,17 +3,17 @@ package dorada.server.tuning;
 import dorada.core.acceptance.ReferencePlane;
 import dorada.core.acceptance.WantedChannel;
 import dorada.core.antenna.AntennaKind;
-import dorada.core.instrument.SimulatedAnalyser;
 import dorada.core.line.Line;
 import dorada.core.line.ThroughLine;
 import dorada.core.sweep.Sweep;
+import dorada.core.tuning.FineAdviser;
 import dorada.core.tuning.MatchControl;
 import dorada.core.tuning.Pass;
-import dorada.core.tuning.Room;
 import dorada.core.tuning.StagedAdviser;
 import dorada.core.tuning.TrimAdvice;
 import dorada.core.tuning.TrimAdviser;
 import dorada.core.tuning.TrimPrior;
+import dorada.core.tuning.TrimTask;
 import dorada.server.installation.Installation;
 import dorada.server.installation.InstallationService;
 import java.util.ArrayList;
@@ -24,12 +24,6 @@ import org.springframework.stereotype.Component;
 /** Turns an installation and its passes into a task for the advisers of {@code core}. */
 @Component
 class Adviser {
-
-    /** The lower band of a ribbon hangs on the wire above the stub; solved for the usual sizes, within a third. */
-    private static final TrimPrior LOWER_BAND = new TrimPrior(0.75, 2.2, 0.3);
-
-    /** The upper band's piece is a half wave, held back by what hangs above it. */
-    private static final TrimPrior UPPER_BAND = new TrimPrior(0.5, 1.3, 0.3);
 
     private final InstallationService installations;
 
@@ -50,17 +44,17 @@ class Adviser {
         if (staged.isPresent()) {
             return Optional.of(staged.get().advise(usable));
         }
-        boolean atAntenna = installation.measuredAt() == ReferencePlane.ANTENNA;
-        TrimAdviser adviser = new TrimAdviser(
-                installation.rule(),
-                installation.wantedChannels(),
-                installation.adjustment(),
-                prior(installation),
-                SimulatedAnalyser.LIMITS,
-                Room.ANY,
-                match(installation.antennaKind()),
-                atAntenna);
-        return Optional.of(line.map(adviser::behind).orElse(adviser).advise(usable));
+        TrimTask task = TrimTask.of(
+                        installation.rule(),
+                        installation.wantedChannels(),
+                        installation.adjustment(),
+                        prior(installation))
+                .matchedBy(MatchControl.of(installation.antennaKind()));
+        TrimTask placed = installation.measuredAt() == ReferencePlane.ANTENNA ? task.readAtTheAntenna() : task;
+        TrimTask judged = line.map(placed::behind).orElse(placed);
+        return Optional.of(FineAdviser.pieceOf(installation.antennaKind())
+                .map(ring -> new FineAdviser(judged, ring).advise(usable))
+                .orElseGet(() -> new TrimAdviser(judged).advise(usable)));
     }
 
     /** What this antenna taught of its kind; empty where it was never changed, or has several bands. */
@@ -68,29 +62,13 @@ class Adviser {
         List<Pass> usable = usable(passes, Optional.empty());
         return installation.bandsHz().length > 1 || usable.isEmpty()
                 ? Optional.empty()
-                : kindPrior(installation.antennaKind()).lessonOf(usable);
+                : TrimPrior.of(installation.antennaKind()).lessonOf(usable);
     }
 
     /** The kind's prior, and what the shop's finished antennas of that kind taught. */
     private TrimPrior prior(Installation installation) {
-        return kindPrior(installation.antennaKind())
+        return TrimPrior.of(installation.antennaKind())
                 .informedBy(installations.lessons(installation.antennaKind(), installation.id()));
-    }
-
-    static TrimPrior kindPrior(AntennaKind kind) {
-        return new TrimPrior(kind.electricalWaves(), kind.setPerElectrical(), kind.sensitivityDoubt());
-    }
-
-    static Optional<MatchControl> match(AntennaKind kind) {
-        return kind.second()
-                .map(s -> new MatchControl(
-                        s.smallestStepM(),
-                        s.furthestStepM(),
-                        s.effectRe(),
-                        s.effectIm(),
-                        s.effectDoubt(),
-                        s.pullPerM(),
-                        Room.ANY));
     }
 
     private static Optional<StagedAdviser> staged(Installation installation) {
@@ -101,11 +79,8 @@ class Adviser {
                         installation.rule(),
                         bands,
                         installation.adjustment(),
-                        UPPER_BAND,
-                        LOWER_BAND,
                         kind.upperBandPiece().get(),
-                        kind.lowerBandPiece().orElseThrow(),
-                        SimulatedAnalyser.LIMITS))
+                        kind.lowerBandPiece().orElseThrow()))
                 : Optional.empty();
     }
 

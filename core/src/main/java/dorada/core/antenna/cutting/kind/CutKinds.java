@@ -32,7 +32,7 @@ public final class CutKinds {
     public static CutKind of(AntennaKind kind) {
         return byId(switch (kind) {
                     case QUARTER_WAVE_WHIP -> "quarter-wave-whip";
-                    case LOADED_CB_WHIP -> "loaded-cb-whip";
+                    case LOADED_CB_WHIP, RINGED_CB_WHIP -> "loaded-cb-whip";
                     case HANDHELD_ROD -> "handheld-rod";
                     case AIRBAND_WHIP -> "airband-quarter-wave";
                     case GROUND_PLANE -> "rod-ground-plane";

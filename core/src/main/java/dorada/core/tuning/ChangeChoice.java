@@ -1,0 +1,107 @@
+package dorada.core.tuning;
+
+import dorada.core.rf.Wavelength;
+
+/** Chooses how much to change at once, from what is believed of the length. */
+final class ChangeChoice {
+
+    /** Probability allowed to a single cut of being too much; a job takes a handful of cuts. */
+    static final double MOST_TOO_FAR = 0.001;
+
+    private static final double MOST_TOO_FAR_BY_SPOTS = 0.0025;
+
+    /** A cut that is this likely to meet the rule is worth making as it is. */
+    private static final double LIKELY = 0.3;
+
+    private static final double LONGEST_CUT_SHARE = 0.2;
+    private static final int MOST_STEPS = 400;
+
+    private final Adjustment adjustment;
+    private final Room room;
+    private final double waves;
+    private final double middleHz;
+
+    /**
+     * @param waves electrical length of the adjusted piece in wavelengths
+     * @param middleHz middle of the band that it is tuned for
+     */
+    ChangeChoice(Adjustment adjustment, Room room, double waves, double middleHz) {
+        this.adjustment = adjustment;
+        this.room = room;
+        this.waves = waves;
+        this.middleHz = middleHz;
+    }
+
+    /** A cut with its probabilities. */
+    record Cut(double lengthM, double met, double tooFar) {
+        static final Cut NONE = new Cut(0, 0, 0);
+    }
+
+    /**
+     * The cut that most likely meets the rule among those that are surely not too much; where none is likely, the longest of
+     * them, so that the next reading is a near one. Of equally likely ones the nearest to the middle of the window.
+     */
+    Cut longestSafe(LengthBelief belief, double needM, boolean swept) {
+        double step = adjustment.smallestStepM();
+        double most = swept ? MOST_TOO_FAR : MOST_TOO_FAR_BY_SPOTS;
+        double reach = Math.min(
+                Math.min(MOST_STEPS * step, room.shortenM()),
+                LONGEST_CUT_SHARE * waves * Wavelength.ofHz(middleHz) + needM);
+        Cut longest = null;
+        Cut best = null;
+        for (int n = 1; n * step <= reach; n++) {
+            LengthBelief.Outcome o = belief.after(-n * step);
+            if (o.tooFar() > most) {
+                break;
+            }
+            Cut cut = new Cut(n * step, o.met(), o.tooFar());
+            longest = cut;
+            boolean likelier = best == null || cut.met > best.met + 0.01;
+            boolean asLikelyAndNearer = best != null
+                    && cut.met > best.met - 0.01
+                    && Math.abs(cut.lengthM - needM) < Math.abs(best.lengthM - needM);
+            if (likelier || asLikelyAndNearer) {
+                best = cut;
+            }
+        }
+        if (longest == null) {
+            // Not even one step is certain: one step is what a hand would take.
+            LengthBelief.Outcome o = belief.after(-step);
+            return new Cut(step, o.met(), o.tooFar());
+        }
+        return best.met >= LIKELY ? best : longest;
+    }
+
+    /**
+     * The slide that most likely meets the rule, either way: with a few readings the dip may be on either side, and the middle
+     * between the two is neither. A sweep knows its side.
+     */
+    double likeliest(LengthBelief belief, double needM, boolean swept) {
+        double within = Math.max(-room.shortenM(), Math.min(room.lengthenM(), needM));
+        if (swept) {
+            return within;
+        }
+        double step = adjustment.smallestStepM();
+        double reach = Math.min(MOST_STEPS * step, LONGEST_CUT_SHARE * waves * Wavelength.ofHz(middleHz));
+        double best = within;
+        double most = Math.abs(within) < step ? -1 : belief.after(within).met();
+        for (int n = -(int) (Math.min(reach, room.shortenM()) / step);
+                n * step <= Math.min(reach, room.lengthenM());
+                n++) {
+            double met = belief.after(n * step).met();
+            boolean likelier = met > most * 1.03;
+            boolean asLikelyAndNearer = met > most * 0.99 && Math.abs(n * step - within) < Math.abs(best - within);
+            if (n != 0 && (likelier || asLikelyAndNearer)) {
+                best = n * step;
+                most = Math.max(most, met);
+            }
+        }
+        return best;
+    }
+
+    /** Whole steps, at least one: a smaller change cannot be made by hand. */
+    double stepped(double amountM) {
+        double step = adjustment.smallestStepM();
+        return Math.max(1, Math.rint(amountM / step)) * step;
+    }
+}

@@ -1,0 +1,88 @@
+package dorada.core.tuning;
+
+import dorada.core.acceptance.AcceptanceRule;
+import dorada.core.acceptance.WantedChannel;
+import dorada.core.instrument.SimulatedAnalyser;
+import dorada.core.instrument.Span;
+import dorada.core.line.Line;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * What is to be tuned, and to what.
+ *
+ * @param rule what counts as good enough
+ * @param channels the wanted channels, at least one, ascending in frequency
+ * @param adjustment how the length is changed
+ * @param prior what is known of the antenna before its first change
+ * @param instrument what the instrument can sweep
+ * @param room how far the length can still be changed
+ * @param match a second control, which is moved first where no length alone would do: it can be undone
+ * @param phaseIsTheAntennas true where the passes were read at the antenna, or with the line taken off
+ * @param line between the antenna, where the passes are, and the radio, where the rule judges; empty for none
+ */
+public record TrimTask(
+        AcceptanceRule rule,
+        List<WantedChannel> channels,
+        Adjustment adjustment,
+        TrimPrior prior,
+        Span instrument,
+        Room room,
+        Optional<MatchControl> match,
+        boolean phaseIsTheAntennas,
+        Optional<Line> line) {
+
+    /** @throws IllegalArgumentException where no channel is wanted */
+    public TrimTask {
+        if (channels.isEmpty()) {
+            throw new IllegalArgumentException("Advice needs at least one wanted channel.");
+        }
+        channels = channels.stream()
+                .sorted(Comparator.comparingDouble(WantedChannel::frequencyHz))
+                .toList();
+    }
+
+    /** One length, changed as far as it takes, read and judged at the same place, with the usual instrument. */
+    public static TrimTask of(
+            AcceptanceRule rule, List<WantedChannel> channels, Adjustment adjustment, TrimPrior prior) {
+        return new TrimTask(
+                rule,
+                channels,
+                adjustment,
+                prior,
+                SimulatedAnalyser.LIMITS,
+                Room.ANY,
+                Optional.empty(),
+                false,
+                Optional.empty());
+    }
+
+    /** The same with an instrument that sweeps {@code other}. */
+    public TrimTask sweptBy(Span other) {
+        return new TrimTask(rule, channels, adjustment, prior, other, room, match, phaseIsTheAntennas, line);
+    }
+
+    /** The same with {@code other} room to change the length. */
+    public TrimTask within(Room other) {
+        return new TrimTask(rule, channels, adjustment, prior, instrument, other, match, phaseIsTheAntennas, line);
+    }
+
+    /** The same with a match to move. */
+    public TrimTask matchedBy(Optional<MatchControl> control) {
+        return new TrimTask(rule, channels, adjustment, prior, instrument, room, control, phaseIsTheAntennas, line);
+    }
+
+    /** The same for passes that were read at the antenna itself. */
+    public TrimTask readAtTheAntenna() {
+        return new TrimTask(rule, channels, adjustment, prior, instrument, room, match, true, line);
+    }
+
+    /**
+     * The same for passes from which {@code feedline} was taken off, judged at its other end: the antenna is moved where it is, and
+     * the rule looks at what the radio meets.
+     */
+    public TrimTask behind(Line feedline) {
+        return new TrimTask(rule, channels, adjustment, prior, instrument, room, match, true, Optional.of(feedline));
+    }
+}
