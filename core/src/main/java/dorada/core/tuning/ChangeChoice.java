@@ -1,6 +1,8 @@
 package dorada.core.tuning;
 
 import dorada.core.rf.Wavelength;
+import java.util.Locale;
+import java.util.Optional;
 
 /** Chooses how much to change at once, from what is believed of the length. */
 final class ChangeChoice {
@@ -64,6 +66,9 @@ final class ChangeChoice {
                 best = cut;
             }
         }
+        if (longest == null && room.shortenM() < step) {
+            return Cut.NONE;
+        }
         if (longest == null) {
             // Not even one step is certain: one step is what a hand would take.
             LengthBelief.Outcome o = belief.after(-step);
@@ -97,6 +102,33 @@ final class ChangeChoice {
             }
         }
         return best;
+    }
+
+    /**
+     * Whether the range leaves nothing of what is needed.
+     *
+     * @param needM what would be needed, positive for longer
+     * @param chosenM what of it the range allows
+     */
+    boolean isAtItsEnd(double needM, double chosenM) {
+        double step = adjustment.smallestStepM();
+        return Math.abs(needM) >= step
+                && (adjustment instanceof Adjustment.OneWayCut
+                        ? needM < 0 && room.shortenM() < step
+                        : Math.abs(chosenM) < step);
+    }
+
+    /** What the range leaves, in words, where that is less than is needed; empty where there is enough. */
+    Optional<String> limitWords(double needM) {
+        double left = needM < 0 ? room.shortenM() : room.lengthenM();
+        boolean cutCannot = needM > 0 && adjustment instanceof Adjustment.OneWayCut;
+        return cutCannot || Math.abs(needM) <= left
+                ? Optional.empty()
+                : Optional.of(String.format(
+                        Locale.ROOT,
+                        "Its range leaves only %.0f mm of the %.0f mm that would be needed.",
+                        left * 1000,
+                        Math.abs(needM) * 1000));
     }
 
     /** Whole steps, at least one: a smaller change cannot be made by hand. */

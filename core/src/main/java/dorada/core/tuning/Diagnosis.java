@@ -169,4 +169,15 @@ final class Diagnosis {
                         "what the line adds can move the dip as well",
                         "sweep at the antenna's own connector; look at the distance picture"));
     }
+
+    /** The cause where the range of the piece ends before the rule is met. */
+    static Cause noneLeftToShorten(double tooLongM) {
+        return new Cause(
+                "a piece that is too long for its range",
+                String.format(
+                        Locale.ROOT,
+                        "the dip is still below where it belongs, by some %.0f mm, and nothing is left to shorten",
+                        tooLongM * 1000),
+                "compare it with its cut sheet, and fit a shorter one");
+    }
 }

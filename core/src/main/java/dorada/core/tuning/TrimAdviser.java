@@ -188,7 +188,9 @@ public final class TrimAdviser {
                 .met();
         boolean oneWay = adjustment instanceof Adjustment.OneWayCut;
         double step = adjustment.smallestStepM();
-        Fit fit = Math.abs(needM) < step ? Fit.CENTRED : needM < 0 ? Fit.TOO_LONG : Fit.TOO_SHORT;
+        boolean atItsEnd = choice.isAtItsEnd(need[0], needM);
+        double sideM = atItsEnd ? need[0] : needM;
+        Fit fit = Math.abs(sideM) < step ? Fit.CENTRED : sideM < 0 ? Fit.TOO_LONG : Fit.TOO_SHORT;
         List<String> reasons = new ArrayList<>();
         reasons.add(String.format(
                 Locale.ROOT,
@@ -255,11 +257,18 @@ public final class TrimAdviser {
                             : fit == Fit.CENTRED
                                     ? "It is centred already. What is missing is match, not length: look at ground, base and feedline."
                                     : "What is missing is match, not length: nothing is cut before that is found.");
-        } else if (oneWay && needM > 0) {
+        } else if (atItsEnd && sideM < 0) {
+            action = Action.FIND_THE_FAULT;
+            causes = List.of(Diagnosis.noneLeftToShorten(-sideM));
+            reasons.add("Nothing is left to shorten within its range.");
+        } else if (fit == Fit.TOO_SHORT && (oneWay || atItsEnd)) {
             action = Action.REPLACE_LONGER;
-            amountM = choice.stepped(needM);
-            reasons.add("A cut only shortens, so a longer piece is needed.");
-            if (passes.stream().mapToDouble(Pass::changeM).sum() > -step / 2) {
+            amountM = choice.stepped(sideM);
+            reasons.add(
+                    oneWay
+                            ? "A cut only shortens, so a longer piece is needed."
+                            : "It is as long as its range allows, so a longer piece is needed.");
+            if (oneWay && passes.stream().mapToDouble(Pass::changeM).sum() > -step / 2) {
                 causes = Diagnosis.tooShortFromTheStart(amountM);
                 reasons.add(
                         "Nothing has been cut yet, and people cut long on purpose: look about for hands, people and metal near, "
@@ -268,6 +277,7 @@ public final class TrimAdviser {
         } else {
             action = needM < 0 ? Action.SHORTEN : Action.LENGTHEN;
             amountM = oneWay ? cut.lengthM() : choice.stepped(Math.abs(needM));
+            choice.limitWords(need[0]).ifPresent(reasons::add);
             if (oneWay) {
                 reasons.add(String.format(
                         Locale.ROOT,
@@ -277,7 +287,7 @@ public final class TrimAdviser {
                         100 * cut.met()));
             }
         }
-        double moved = sensitivity.movedHz(dipHz, waves, Math.signum(needM) * amountM);
+        double moved = sensitivity.movedHz(dipHz, waves, Math.signum(sideM) * amountM);
         Sweep moving = amountM > 0 ? stretched(now.sweep(), moved / dipHz) : null;
         Sweep expected = moving == null || between.isEmpty() ? moving : ThroughLine.towardRadio(moving, between.get());
         // Nobody works to better than half a step, however sure the estimate is.
@@ -287,8 +297,8 @@ public final class TrimAdviser {
                 false,
                 fit,
                 amountM,
-                Math.max(0, Math.abs(needM) - doubt),
-                Math.abs(needM) + doubt,
+                Math.max(0, Math.abs(sideM) - doubt),
+                Math.abs(sideM) + doubt,
                 Optional.of(dipHz),
                 Optional.of(targetHz),
                 Optional.of(sensitivity.hzPerM(dipHz, waves)),
@@ -299,7 +309,13 @@ public final class TrimAdviser {
                 action == Action.SHORTEN && oneWay ? cut.tooFar() : 0,
                 reasons,
                 causes,
-                TradeOff.of(now.sweep(), bands, waves * Wavelength.ofHz(dipHz), sensitivity.setPerElectrical(), needM));
+                TradeOff.of(
+                        now.sweep(),
+                        between,
+                        bands,
+                        waves * Wavelength.ofHz(dipHz),
+                        sensitivity.setPerElectrical(),
+                        needM));
     }
 
     /** A move of the match control; empty where none would help. */

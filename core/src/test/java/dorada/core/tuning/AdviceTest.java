@@ -246,4 +246,33 @@ class AdviceTest {
         assertThat(a.action()).isEqualTo(Action.SHORTEN);
         assertThat(a.targetHz().orElseThrow()).isCloseTo(156e6, within(0.2e6));
     }
+
+    /** The dip at 147 MHz belongs at 156 MHz: some 30 mm too long. */
+    @Test
+    void whatTheRangeLeavesIsAllThatIsAdvised() {
+        for (Adjustment way : List.of(new Adjustment.OneWayCut(0.001), new Adjustment.Slide(0.001))) {
+            TrimAdvice limited = advice(way, VHF, new Room(0.006, 0.1), new Pass(0, whip(147e6)));
+            assertThat(limited.action()).isEqualTo(Action.SHORTEN);
+            assertThat(limited.amountM()).isLessThanOrEqualTo(0.006);
+            assertThat(limited.reasons()).anyMatch(r -> r.contains("leaves only 6 mm"));
+            TrimAdvice atItsEnd = advice(way, VHF, new Room(0.0004, 0.1), new Pass(0, whip(147e6)));
+            assertThat(atItsEnd.action()).isEqualTo(Action.FIND_THE_FAULT);
+            assertThat(atItsEnd.fit()).isEqualTo(TrimAdvice.Fit.TOO_LONG);
+            assertThat(atItsEnd.amountM()).isZero();
+            assertThat(atItsEnd.causes())
+                    .singleElement()
+                    .satisfies(c -> assertThat(c.name()).contains("too long for its range"));
+            TrimAdvice wide = advice(way, VHF, new Room(0.5, 0.5), new Pass(0, whip(147e6)));
+            assertThat(wide.reasons()).noneMatch(r -> r.contains("leaves only"));
+        }
+    }
+
+    @Test
+    void aSlideAtItsLongestAsksForALongerPiece() {
+        TrimAdvice a = advice(new Adjustment.Slide(0.001), VHF, new Room(0.1, 0), new Pass(0, whip(165e6)));
+        assertThat(a.action()).isEqualTo(Action.REPLACE_LONGER);
+        assertThat(a.fit()).isEqualTo(TrimAdvice.Fit.TOO_SHORT);
+        assertThat(a.amountM()).isBetween(0.02, 0.035);
+        assertThat(a.causes()).isEmpty();
+    }
 }

@@ -196,6 +196,7 @@ class SeveralPiecesTest {
                 .advise(List.of(now));
         TradeOff t = advice.tradeOff().orElseThrow();
         assertThat(t.worstSwr()).hasSize(2);
+        assertThat(t.bands()).containsExactly(new TradeOff.Band(144.5e6, 146.5e6), new TradeOff.Band(435e6, 435e6));
         double lower = t.changeM()[least(t.worstSwr().get(0))];
         double upper = t.changeM()[least(t.worstSwr().get(1))];
         // The upper band is met by a longer piece than the lower one; the compromise lies between.

@@ -354,6 +354,8 @@ record DemoInstallation(
                             kind.cutOnly(),
                             kind.smallestStepM(),
                             null,
+                            null,
+                            null,
                             ratedPowerW,
                             swrCeiling,
                             rule.name(),

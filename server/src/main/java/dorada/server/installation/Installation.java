@@ -8,12 +8,14 @@ import dorada.core.antenna.Carrier;
 import dorada.core.line.Feedline;
 import dorada.core.line.Line;
 import dorada.core.tuning.Adjustment;
+import dorada.core.tuning.Room;
 import dorada.core.tuning.TrimPrior;
 import dorada.server.people.Person;
 import dorada.server.problem.JobException;
 import jakarta.persistence.CollectionTable;
 import jakarta.persistence.Column;
 import jakarta.persistence.ElementCollection;
+import jakarta.persistence.Embedded;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
@@ -58,8 +60,8 @@ public class Installation {
     @Column(name = "smallest_step_m")
     private double smallestStepM;
 
-    @Column(name = "start_length_m")
-    private Double startLengthM;
+    @Embedded
+    private SetLength setLength;
 
     @Column(name = "rated_power_w")
     private double ratedPowerW;
@@ -146,7 +148,7 @@ public class Installation {
         antennaDetail = r.antennaDetail().strip();
         oneWay = r.oneWay();
         smallestStepM = r.smallestStepM();
-        startLengthM = r.startLengthM();
+        setLength = SetLength.of(r);
         ratedPowerW = r.ratedPowerW();
         swrCeiling = r.swrCeiling();
         ruleName = r.ruleName();
@@ -258,11 +260,21 @@ public class Installation {
     }
 
     void startsAt(double lengthM) {
-        startLengthM = lengthM;
+        setLength = setLength().from(lengthM);
     }
 
     public Optional<Double> startLengthM() {
-        return Optional.ofNullable(startLengthM);
+        return setLength().startM();
+    }
+
+    /** What is left of its range after {@code changedM} metres of change in all. */
+    public Room roomAfter(double changedM) {
+        return setLength().roomAfter(changedM);
+    }
+
+    /** An embeddable of which nothing is known comes back as null. */
+    SetLength setLength() {
+        return setLength == null ? new SetLength() : setLength;
     }
 
     public double ratedPowerW() {

@@ -46,6 +46,14 @@ public record InstallationRequest(
         @DecimalMax(value = "20", message = "An element is at most 20 m long.")
         Double startLengthM,
 
+        @DecimalMin(value = "0.01", message = "The shortest is at least 10 mm.")
+        @DecimalMax(value = "20", message = "The shortest is at most 20 m.")
+        Double shortestLengthM,
+
+        @DecimalMin(value = "0.02", message = "The longest is at least 20 mm.")
+        @DecimalMax(value = "20", message = "The longest is at most 20 m.")
+        Double longestLengthM,
+
         @NotNull
         @DecimalMin(value = "0.001", message = "Rated power lies between 1 mW and 2 kW.")
         @DecimalMax(value = "2000", message = "Rated power lies between 1 mW and 2 kW.")
@@ -116,6 +124,8 @@ public record InstallationRequest(
                 i.isOneWay(),
                 i.smallestStepM(),
                 null,
+                i.setLength().shortestM().orElse(null),
+                i.setLength().longestM().orElse(null),
                 i.ratedPowerW(),
                 i.swrCeiling(),
                 i.ruleName(),

@@ -9,40 +9,27 @@ import dorada.core.acceptance.UnderLimit;
 
 /** The acceptance rules to choose from. */
 public enum RuleName {
-    UNDER_LIMIT {
-        @Override
-        AcceptanceRule rule(double limitSwr, double ceilingSwr) {
-            return new UnderLimit(limitSwr);
-        }
-    },
-    EVEN_ENDS {
-        @Override
-        AcceptanceRule rule(double limitSwr, double ceilingSwr) {
-            return new EvenEnds();
-        }
-    },
-    BEST_ON_MAIN {
-        @Override
-        AcceptanceRule rule(double limitSwr, double ceilingSwr) {
-            return new BestOnMain(ceilingSwr);
-        }
-    },
-    RESONANCE_FIRST {
-        @Override
-        AcceptanceRule rule(double limitSwr, double ceilingSwr) {
-            return new ResonanceFirst(limitSwr);
-        }
-    },
-    RELAXED {
-        @Override
-        AcceptanceRule rule(double limitSwr, double ceilingSwr) {
-            return new Relaxed(ceilingSwr);
-        }
-    };
+    UNDER_LIMIT((limitSwr, ceilingSwr) -> new UnderLimit(limitSwr)),
+    EVEN_ENDS((limitSwr, ceilingSwr) -> new EvenEnds()),
+    BEST_ON_MAIN((limitSwr, ceilingSwr) -> new BestOnMain(ceilingSwr)),
+    RESONANCE_FIRST((limitSwr, ceilingSwr) -> new ResonanceFirst(limitSwr)),
+    RELAXED((limitSwr, ceilingSwr) -> new Relaxed(ceilingSwr));
+
+    private interface Maker {
+        AcceptanceRule make(double limitSwr, double ceilingSwr);
+    }
+
+    private final Maker maker;
+
+    RuleName(Maker maker) {
+        this.maker = maker;
+    }
 
     /**
      * @param limitSwr typed with the rule, where it has a limit of its own
      * @param ceilingSwr what the radio stands
      */
-    abstract AcceptanceRule rule(double limitSwr, double ceilingSwr);
+    AcceptanceRule rule(double limitSwr, double ceilingSwr) {
+        return maker.make(limitSwr, ceilingSwr);
+    }
 }

@@ -11,6 +11,7 @@ import java.util.UUID;
  * @param hold true to rest on the last sweep
  * @param find true to look for the dip: wide first, then narrow about it
  * @param calibrationId a calibration of the shop that corrects raw sweeps; absent for the instrument's own correction
+ * @param installationId the installation whose rule judges each sweep; absent for none
  */
 record LiveRequest(
         @NotNull String instrument,
@@ -20,7 +21,8 @@ record LiveRequest(
         @NotNull int averages,
         @NotNull boolean hold,
         @NotNull boolean find,
-        UUID calibrationId) {
+        UUID calibrationId,
+        UUID installationId) {
 
     private static final int MOST_POINTS = 1601;
     private static final int MOST_AVERAGES = 64;
@@ -47,6 +49,14 @@ record LiveRequest(
     /** The same on another span; {@code looking} while the dip is not found yet. */
     LiveRequest on(Span other, boolean looking) {
         return new LiveRequest(
-                instrument, other.startHz(), other.stopHz(), points, averages, hold, looking, calibrationId);
+                instrument,
+                other.startHz(),
+                other.stopHz(),
+                points,
+                averages,
+                hold,
+                looking,
+                calibrationId,
+                installationId);
     }
 }

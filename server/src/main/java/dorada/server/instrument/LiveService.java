@@ -22,6 +22,7 @@ import java.util.Optional;
 import java.util.UUID;
 import java.util.concurrent.CancellationException;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.function.Function;
 import org.springframework.context.event.ContextClosedEvent;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
@@ -45,9 +46,11 @@ class LiveService {
 
     private final InstrumentService instruments;
     private final Calibrations calibrations;
+    private final LiveJudge judges;
     private final Map<UUID, Live> all = new ConcurrentHashMap<>();
 
-    LiveService(InstrumentService instruments, Calibrations calibrations) {
+    LiveService(InstrumentService instruments, Calibrations calibrations, LiveJudge judges) {
+        this.judges = judges;
         this.instruments = instruments;
         this.calibrations = calibrations;
     }
@@ -64,6 +67,7 @@ class LiveService {
      * @param flatAndLow too good to be true: loss or a dummy load, no antenna
      * @param looking true while the search for the dip goes on; the span moves with it
      * @param warnings what a calibration of the shop left out
+     * @param verdict by the rule of the installation that was asked for
      */
     record LiveSweep(
             @NotNull long number,
@@ -77,7 +81,8 @@ class LiveService {
             Boolean dipAtEdge,
             @NotNull boolean flatAndLow,
             @NotNull boolean looking,
-            @NotNull List<String> warnings) {}
+            @NotNull List<String> warnings,
+            LiveJudge.LiveVerdict verdict) {}
 
     record LiveTrouble(@NotNull String sentence) {}
 
@@ -86,6 +91,7 @@ class LiveService {
         final UUID owner;
         volatile LiveRequest settings;
         private Calibration calibration;
+        private Function<SweepAnalysis, LiveJudge.LiveVerdict> judge;
         private int looks;
         volatile boolean over;
         volatile boolean changed = true;
@@ -108,9 +114,11 @@ class LiveService {
                     }
                     LiveRequest now;
                     Optional<Calibration> with;
+                    Optional<Function<SweepAnalysis, LiveJudge.LiveVerdict>> by;
                     synchronized (this) {
                         now = settings;
                         with = Optional.ofNullable(calibration);
+                        by = Optional.ofNullable(judge);
                         changed = false;
                     }
                     long begun = System.nanoTime();
@@ -124,7 +132,15 @@ class LiveService {
                                 () -> !over && !changed && listener != null);
                         double tookMs = (System.nanoTime() - begun) / 1e6;
                         SweepAnalysis analysis = new SweepAnalysis(s.sweep());
-                        tell("sweep", view(++number, analysis, s.warnings(), tookMs, lookOn(now, analysis)));
+                        tell(
+                                "sweep",
+                                view(
+                                        ++number,
+                                        analysis,
+                                        s.warnings(),
+                                        tookMs,
+                                        lookOn(now, analysis),
+                                        by.map(j -> j.apply(analysis))));
                         Thread.sleep(REST_MS);
                     } catch (CancellationException e) {
                         // New settings, or nobody there: the loop looks again.
@@ -173,6 +189,7 @@ class LiveService {
 
         final synchronized void set(LiveRequest wanted) {
             looks = 0;
+            judge = wanted.installationId() == null ? null : judges.judgeFor(wanted.installationId());
             calibration = wanted.calibrationId() == null ? null : calibrations.forUse(wanted.calibrationId());
             settings = wanted.find()
                     ? wanted.on(DipSearch.begin(wanted.span(), LIMITS).span(), true)
@@ -189,7 +206,12 @@ class LiveService {
     }
 
     private static LiveSweep view(
-            long number, SweepAnalysis analysis, List<String> warnings, double tookMs, boolean looking) {
+            long number,
+            SweepAnalysis analysis,
+            List<String> warnings,
+            double tookMs,
+            boolean looking,
+            Optional<LiveJudge.LiveVerdict> verdict) {
         Sweep s = analysis.sweep();
         double[] re = new double[s.size()];
         double[] im = new double[s.size()];
@@ -210,7 +232,8 @@ class LiveService {
                 dip.map(d -> d.atEdge()).orElse(null),
                 analysis.isFlatAndLow(),
                 looking,
-                warnings);
+                warnings,
+                verdict.orElse(null));
     }
 
     LiveView start(UUID owner, LiveRequest settings) {

@@ -49,6 +49,8 @@ class Adviser {
                         installation.wantedChannels(),
                         installation.adjustment(),
                         prior(installation))
+                .within(installation.roomAfter(
+                        passes.stream().mapToDouble(TuningPass::changeM).sum()))
                 .matchedBy(MatchControl.of(installation.antennaKind()));
         TrimTask placed = installation.measuredAt() == ReferencePlane.ANTENNA ? task.readAtTheAntenna() : task;
         TrimTask judged = line.map(placed::behind).orElse(placed);

@@ -24,6 +24,7 @@ import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.function.Function;
 
 /** A pass with all that is read from it; SI units, re 50 Ω. */
 public record PassView(
@@ -132,14 +133,21 @@ public record PassView(
 
     public record ChannelCostView(@NotNull String name, Double db) {}
 
+    /** From the lowest to the highest channel of one band. */
+    public record BandView(@NotNull double lowHz, @NotNull double highHz) {}
+
     /** What a change of the one length does to each of several bands; SWR absent where the sweep does not show it. */
     public record TradeOffView(
+            @NotNull List<BandView> bands,
             @NotNull double[] changeM,
             @NotNull List<List<Double>> worstSwr,
             @NotNull double bestM) {
 
         static TradeOffView of(TradeOff t) {
             return new TradeOffView(
+                    t.bands().stream()
+                            .map(b -> new BandView(b.lowHz(), b.highHz()))
+                            .toList(),
                     t.changeM(),
                     t.worstSwr().stream()
                             .map(w -> java.util.Arrays.stream(w)
@@ -253,10 +261,18 @@ public record PassView(
         }
     }
 
-    /** The last of {@code passes}, judged and advised in the light of those before it. */
-    static PassView lastOf(List<TuningPass> passes, Installation installation, Optional<TrimAdvice> advice) {
+    /**
+     * The last of {@code passes}, judged and advised in the light of those before it.
+     *
+     * @param judged judges one of them, each once
+     */
+    static PassView lastOf(
+            List<TuningPass> passes,
+            Installation installation,
+            Optional<TrimAdvice> advice,
+            Function<TuningPass, Judgement> judged) {
         TuningPass pass = passes.get(passes.size() - 1);
-        Judgement j = Judgement.of(pass, installation);
+        Judgement j = judged.apply(pass);
         double changed = passes.stream().mapToDouble(TuningPass::changeM).sum();
         return new PassView(
                 pass.id(),
@@ -305,16 +321,16 @@ public record PassView(
                 pass.isFinalSweep(),
                 pass.hasPhoto(),
                 Judgement.fromTheOtherEnd(pass, installation).map(PlaneView::of).orElse(null),
-                pass.isOldAntenna() ? null : cost(passes, j.verdict(), installation),
+                pass.isOldAntenna() ? null : cost(passes, j.verdict(), judged),
                 advice.map(AdviceView::of).orElse(null));
     }
 
     /** Against the old antenna where it was measured, else against a perfect match. */
-    private static CostView cost(List<TuningPass> passes, Verdict now, Installation installation) {
+    private static CostView cost(List<TuningPass> passes, Verdict now, Function<TuningPass, Judgement> judged) {
         Optional<TuningPass> old =
                 passes.stream().filter(TuningPass::isOldAntenna).reduce((a, b) -> b);
         return CostView.of(
                 old.isPresent() ? "the old antenna" : "a perfect match",
-                MismatchCost.of(now, old.map(o -> Judgement.of(o, installation).verdict())));
+                MismatchCost.of(now, old.map(o -> judged.apply(o).verdict())));
     }
 }

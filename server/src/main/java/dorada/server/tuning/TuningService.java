@@ -29,11 +29,14 @@ import java.time.LocalDate;
 import java.time.ZoneOffset;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.function.BiFunction;
+import java.util.function.Function;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -81,8 +84,10 @@ public class TuningService {
         Installation installation = installations.byId(installationId);
         List<TuningPass> all = passesThatCount(installationId);
         List<PassView> views = new ArrayList<>();
+        Function<TuningPass, Judgement> judged = judgedOnce(installation);
         for (int n = 1; n <= all.size(); n++) {
-            views.add(view(all.subList(0, n), installation));
+            List<TuningPass> until = all.subList(0, n);
+            views.add(PassView.lastOf(until, installation, adviser.advice(installation, until), judged));
         }
         return views;
     }
@@ -204,7 +209,13 @@ public class TuningService {
     }
 
     private PassView view(List<TuningPass> passes, Installation installation) {
-        return PassView.lastOf(passes, installation, adviser.advice(installation, passes));
+        return PassView.lastOf(passes, installation, adviser.advice(installation, passes), judgedOnce(installation));
+    }
+
+    /** The old antenna is asked for with each pass after it. */
+    private static Function<TuningPass, Judgement> judgedOnce(Installation installation) {
+        Map<UUID, Judgement> known = new HashMap<>();
+        return pass -> known.computeIfAbsent(pass.id(), id -> Judgement.of(pass, installation));
     }
 
     /**

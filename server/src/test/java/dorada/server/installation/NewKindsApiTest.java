@@ -34,11 +34,12 @@ class NewKindsApiTest extends ApiTest {
                 "TUBE_J_POLE",
                 "RIBBON_J_POLE",
                 "FULL_WAVE_LOOP",
-                "FOLDED_VERTICAL"
+                "FOLDED_VERTICAL",
+                "RINGED_CB_WHIP"
             })
     void aBaselineFindsItTooLongAndSaysBySomething(AntennaKind kind) throws Exception {
         boolean isLow =
-                kind == AntennaKind.LOADED_CB_WHIP || kind == AntennaKind.DIPOLE || kind == AntennaKind.FOLDED_VERTICAL;
+                kind == AntennaKind.RINGED_CB_WHIP || kind == AntennaKind.DIPOLE || kind == AntennaKind.FOLDED_VERTICAL;
         String body = plan("Practice " + kind, 3).replace("QUARTER_WAVE_WHIP", kind.name());
         if (isLow) {
             body = body.replace("153050000", "27100000").replace("157450000", "27300000");

@@ -1,6 +1,7 @@
 package dorada.server.instrument;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 import static org.hamcrest.Matchers.containsString;
 import static org.hamcrest.Matchers.greaterThanOrEqualTo;
 import static org.hamcrest.Matchers.hasSize;
@@ -164,6 +165,42 @@ class InstrumentApiTest extends ApiTest {
         stream.getAsyncResult(10_000);
         send(post("/api/live"), technician, SETTINGS.formatted("no-such", "140e6", false))
                 .andExpect(status().isNotFound());
+    }
+
+    /** What is watched is judged as it will be when it is recorded: by the whole rule of the plan. */
+    @Test
+    void aWatchedSweepIsJudgedByTheRuleOfItsInstallation() throws Exception {
+        send(put("/api/practice/bench"), technician, bench("rod-four-radials", "[0.485,0.5]", "[]"));
+        String installation = makeInstallation(9);
+        String settings = SETTINGS.replace("}", ",\"installationId\":\"" + installation + "\"}")
+                .formatted("stand-in", "140e6", false);
+        String id = read(send(post("/api/live"), technician, settings).andExpect(status().isCreated()), "$.id");
+        MvcResult stream = getAs(technician, "/api/live/" + id + "/events").andReturn();
+        String text = await(stream, "\"verdict\":{");
+        String sweep = text.substring(text.indexOf("data:") + 5).split("\n")[0];
+        assertThat(JsonPath.<Boolean>read(sweep, "$.verdict.met")).isTrue();
+        assertThat(JsonPath.<List<String>>read(sweep, "$.verdict.channels[*].name"))
+                .containsExactly("Field", "Base");
+        double swr = JsonPath.<Number>read(sweep, "$.verdict.channels[0].reading.swr")
+                .doubleValue();
+        String recorded = "{\"recording\":{\"requestKey\":\"" + UUID.randomUUID()
+                + "\",\"changeM\":0,\"note\":\"\"},\"startHz\":140e6,\"stopHz\":170e6,\"points\":51,"
+                + "\"instrument\":\"stand-in\"}";
+        Number same = read(
+                postJson("/api/installations/" + installation + "/passes", recorded),
+                "$.verdict.channels[0].reading.swr");
+        assertThat(same.doubleValue()).isCloseTo(swr, within(0.05));
+        // A stricter plan is another judgement from the next change of settings on.
+        String strict = makeInstallation(1.05);
+        send(put("/api/live/" + id), technician, settings.replace(installation, strict))
+                .andExpect(status().isOk());
+        assertThat(await(stream, "\"verdict\":{\"met\":false")).isNotEmpty();
+        send(
+                        put("/api/live/" + id),
+                        technician,
+                        settings.replace(installation, UUID.randomUUID().toString()))
+                .andExpect(status().isNotFound());
+        send(delete("/api/live/" + id), technician, "");
     }
 
     private static String await(MvcResult stream, String words) throws Exception {

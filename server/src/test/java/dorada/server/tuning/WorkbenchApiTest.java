@@ -1,10 +1,12 @@
 package dorada.server.tuning;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.hamcrest.Matchers.closeTo;
 import static org.hamcrest.Matchers.containsString;
 import static org.hamcrest.Matchers.greaterThan;
 import static org.hamcrest.Matchers.hasItem;
 import static org.hamcrest.Matchers.hasSize;
+import static org.hamcrest.Matchers.lessThanOrEqualTo;
 import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.multipart;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
@@ -174,6 +176,67 @@ class WorkbenchApiTest extends ApiTest {
         assertThat(this.<String>read(moved, "$.advice.action")).isNotEqualTo("FIND_THE_FAULT");
     }
 
+    /** The ring below the coil does a sixth of what the tip does, and is advised where it reaches. */
+    @Test
+    void aRingIsASecondPieceThatSetsTheLengthFinely() throws Exception {
+        String id = made(plan("Lorry", 2)
+                .replace("QUARTER_WAVE_WHIP", "RINGED_CB_WHIP")
+                .replace("\"oneWay\":true", "\"oneWay\":false")
+                .replace("153050000", "26965000")
+                .replace("157450000", "27405000"));
+        getAs(viewer, "/api/installations/" + id)
+                .andExpect(jsonPath("$.antennaPiece").value("tip"))
+                .andExpect(jsonPath("$.second.name").value("the ring below the coil"))
+                .andExpect(jsonPath("$.second.inward").value("in"));
+        String span = "\"startHz\":24e6,\"stopHz\":30e6,\"points\":601";
+        double first = dipHz(sweep(id, "", span)
+                .andExpect(jsonPath("$.advice.action").value("SHORTEN"))
+                .andExpect(jsonPath("$.advice.onSecond").value(false))
+                .andExpect(jsonPath("$.advice.reasons[0]", containsString("the tip first"))));
+        double ring = dipHz(sweep(id, "\"secondChangeM\":-0.02,", span));
+        double tip = dipHz(postJson(
+                "/api/installations/" + id + "/passes",
+                "{\"recording\":{\"requestKey\":\"" + UUID.randomUUID() + "\",\"changeM\":-0.02,\"note\":\"\"}," + span
+                        + "}"));
+        assertThat(tip - ring).isGreaterThan(3 * (ring - first));
+        assertThat(ring).isGreaterThan(first + 20e3);
+    }
+
+    private double dipHz(ResultActions pass) throws Exception {
+        Number hz = read(pass, "$.analysis.dips[0].frequencyHz");
+        return hz.doubleValue();
+    }
+
+    @Test
+    void adviceKeepsToTheRangeOfThePlan() throws Exception {
+        String plan = plan("Boot lid", 1.6)
+                .replace("\"oneWay\":true,", "\"oneWay\":true,\"startLengthM\":0.52,\"shortestLengthM\":0.518,");
+        String id = made(plan);
+        sweep(id, "", VHF)
+                .andExpect(jsonPath("$.advice.action").value("SHORTEN"))
+                .andExpect(jsonPath("$.advice.amountM", lessThanOrEqualTo(0.002 + 1e-9), Double.class))
+                .andExpect(jsonPath("$.advice.reasons", hasItem(containsString("leaves only 2 mm"))));
+        postJson(
+                        "/api/installations/" + id + "/passes",
+                        "{\"recording\":{\"requestKey\":\"" + UUID.randomUUID()
+                                + "\",\"changeM\":-0.002,\"note\":\"\"}," + VHF + "}")
+                .andExpect(jsonPath("$.lengthM", closeTo(0.518, 1e-9), Double.class))
+                .andExpect(jsonPath("$.advice.action").value("FIND_THE_FAULT"))
+                .andExpect(jsonPath("$.advice.causes[0].name", containsString("too long for its range")));
+        getAs(viewer, "/api/installations/" + id)
+                .andExpect(jsonPath("$.shortestLengthM").value(0.518))
+                .andExpect(jsonPath("$.longestLengthM").doesNotExist());
+        for (String[] wrong : new String[][] {
+            {"0.518", "0.53", "shortestLengthM"},
+            {"0.518,", "0.5,\"longestLengthM\":0.51,", "longestLengthM"},
+            {"0.518,", "0.5,\"longestLengthM\":0.5,", "longestLengthM"}
+        }) {
+            postJson("/api/installations", plan.replace(wrong[0], wrong[1]))
+                    .andExpect(status().isUnprocessableContent())
+                    .andExpect(jsonPath("$.field").value(wrong[2]));
+        }
+    }
+
     @Test
     void aRibbonForTwoBandsIsTunedInStages() throws Exception {
         String id = made(plan("Ribbon", 2)
@@ -192,7 +255,8 @@ class WorkbenchApiTest extends ApiTest {
                 made(plan("Whip for two", 2).replace("153050000", "145500000").replace("157450000", "435000000"));
         sweep(id, "", "\"startHz\":120e6,\"stopHz\":490e6,\"points\":401")
                 .andExpect(jsonPath("$.advice.tradeOff.worstSwr", hasSize(2)))
-                .andExpect(jsonPath("$.advice.tradeOff.changeM", hasSize(81)));
+                .andExpect(jsonPath("$.advice.tradeOff.changeM", hasSize(81)))
+                .andExpect(jsonPath("$.advice.tradeOff.bands[1].lowHz").value(435e6));
     }
 
     /** The next antenna of a kind begins with what the finished ones taught. */
