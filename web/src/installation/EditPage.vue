@@ -232,6 +232,19 @@ const piece = computed(
             placeholder="482 mm, 19 in, 1 ft 7"
             :wrong="wrong.startLengthM"
           />
+          <TextField
+            v-model="form.shortestLength"
+            name="Shortest it can be, if known"
+            hint="With the length now, advice keeps to it."
+            :wrong="wrong.shortestLengthM"
+          />
+          <TextField
+            v-if="form.adjust === 'slide'"
+            v-model="form.longestLength"
+            name="Longest it can be, if known"
+            hint="As far as it slides out."
+            :wrong="wrong.longestLengthM"
+          />
         </div>
       </section>
 

@@ -21,6 +21,18 @@ describe('the plan form', () => {
     ])
   })
 
+  it('takes a range in any unit, and a longest only of what slides', () => {
+    const typed = { ...filled(), shortestLength: '17 1/2 in', longestLength: '50 cm' }
+    expect(readPlan(typed, 'mm').plan.shortestLengthM).toBeCloseTo(0.4445, 9)
+    expect(readPlan(typed, 'mm').plan.longestLengthM).toBeUndefined()
+    const slides = readPlan({ ...typed, adjust: 'slide' }, 'mm').plan
+    expect(slides.longestLengthM).toBeCloseTo(0.5, 9)
+    expect(formOf(slides, 'inch').shortestLength).toBe('17 1/2 in')
+    expect(planWords(slides, 'longestLengthM', 'mm')).toBe('500 mm')
+    expect(planWords({ ...slides, shortestLengthM: undefined }, 'shortestLengthM', 'mm')).toBe('not known')
+    expect(readPlan({ ...typed, shortestLength: 'short' }, 'mm').wrong).toHaveProperty('shortestLengthM')
+  })
+
   it('shows a saved plan so that it reads back unchanged', () => {
     const { plan } = readPlan(filled(), 'mm')
     const again = readPlan(formOf(plan, 'mm'), 'mm').plan

@@ -50,6 +50,8 @@ export interface PlanForm {
   adjust: 'cut' | 'slide'
   smallestStep: string
   startLength: string
+  shortestLength: string
+  longestLength: string
   ratedPower: string
   swrCeiling: string
   ruleName: Plan['ruleName']
@@ -96,6 +98,8 @@ export function emptyForm(unit: LengthUnit): PlanForm {
     adjust: 'cut',
     smallestStep: formatLength(0.001, unit),
     startLength: '',
+    shortestLength: '',
+    longestLength: '',
     ratedPower: '25',
     swrCeiling: '2.0',
     ruleName: 'UNDER_LIMIT',
@@ -113,7 +117,9 @@ export function formOf(plan: Plan, unit: LengthUnit): PlanForm {
     ...plan,
     adjust: plan.oneWay ? 'cut' : 'slide',
     smallestStep: formatLength(plan.smallestStepM, unit, true),
-    startLength: plan.startLengthM === undefined ? '' : formatLength(plan.startLengthM, unit, true),
+    startLength: typed(plan.startLengthM, unit),
+    shortestLength: typed(plan.shortestLengthM, unit),
+    longestLength: typed(plan.longestLengthM, unit),
     ratedPower: String(plan.ratedPowerW),
     swrCeiling: String(plan.swrCeiling),
     limit: String(plan.limitSwr),
@@ -147,6 +153,8 @@ export function planOf(i: Schemas['InstallationView']): Plan {
     oneWay: i.oneWay,
     smallestStepM: i.smallestStepM,
     startLengthM: i.startLengthM,
+    shortestLengthM: i.shortestLengthM,
+    longestLengthM: i.longestLengthM,
     ratedPowerW: i.ratedPowerW,
     swrCeiling: i.swrCeiling,
     ruleName: i.ruleName,
@@ -173,6 +181,8 @@ export function readPlan(form: PlanForm, unit: LengthUnit): ReadPlan {
     wrong[field] = result.why
     return NaN
   }
+  const length = (field: string, text: string) =>
+    text.trim() === '' ? undefined : take(field, parseLength(text, unit))
   const channels = form.channels
     .filter((c) => c.name.trim() !== '' || c.mhz.trim() !== '')
     .map((c, i) => {
@@ -205,8 +215,10 @@ export function readPlan(form: PlanForm, unit: LengthUnit): ReadPlan {
     antennaDetail: form.antennaDetail,
     oneWay: form.adjust === 'cut',
     smallestStepM: take('smallestStepM', parseLength(form.smallestStep, unit)),
-    startLengthM:
-      form.startLength.trim() === '' ? undefined : take('startLengthM', parseLength(form.startLength, unit)),
+    startLengthM: length('startLengthM', form.startLength),
+    shortestLengthM: length('shortestLengthM', form.shortestLength),
+    // What is only cut gets no longer.
+    longestLengthM: form.adjust === 'slide' ? length('longestLengthM', form.longestLength) : undefined,
     ratedPowerW: take('ratedPowerW', watts(form.ratedPower)),
     swrCeiling: take('swrCeiling', parseDecimal(form.swrCeiling)),
     ruleName: form.ruleName,
@@ -223,6 +235,9 @@ export function readPlan(form: PlanForm, unit: LengthUnit): ReadPlan {
   }
   return { plan, wrong }
 }
+
+const typed = (m: number | undefined, unit: LengthUnit) =>
+  m === undefined ? '' : formatLength(m, unit, true)
 
 /** A feedline's length as people type it: `4.2 m`, `13.8 ft`. */
 const metresTyped = (m: number, unit: LengthUnit) =>
@@ -241,6 +256,8 @@ export const PLAN_NAMES: Record<keyof Plan, string> = {
   oneWay: 'the way of adjusting',
   smallestStepM: 'the smallest step',
   startLengthM: 'the length at the start',
+  shortestLengthM: 'the shortest it can be',
+  longestLengthM: 'the longest it can be',
   ratedPowerW: 'the rated power',
   swrCeiling: 'the highest SWR that the radio stands',
   ruleName: 'the acceptance rule',
@@ -266,6 +283,10 @@ export function planWords(plan: Plan, field: keyof Plan, unit: LengthUnit): stri
       return form.smallestStep
     case 'startLengthM':
       return form.startLength || 'not measured'
+    case 'shortestLengthM':
+      return form.shortestLength || 'not known'
+    case 'longestLengthM':
+      return form.longestLength || 'not known'
     case 'antennaKind':
     case 'carrier':
     case 'ruleName':

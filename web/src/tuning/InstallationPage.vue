@@ -3,25 +3,27 @@ import { computed, onBeforeUnmount, onMounted, ref, shallowRef, watch } from 'vu
 import { useRoute, useRouter } from 'vue-router'
 import { answer, api } from '@/api/client'
 import { useInstallation, useInstallationChange, useMe, usePasses, useTakeBack } from '@/api/queries'
-import { curveOf as curveOfLive, type LiveSweep } from '@/instrument/live'
-import { returnLossAt } from '@/plots/sweepScale'
-import SweepPlot, { type Peg, type PlotTrace } from '@/plots/SweepPlot.vue'
+import type { LiveSweep } from '@/instrument/live'
+import SweepPlot, { type Peg } from '@/plots/SweepPlot.vue'
 import { usePreferences } from '@/preferences'
 import { isTyping } from '@/shell/keys'
 import { useForm } from '@/shell/useForm'
-import { formatSwr, swrOfReturnLoss } from '@/units/swr'
+import { formatSwr } from '@/units/swr'
 import { formatTime } from '@/units/time'
 import { freshDraft, loadDraft, type PassDraft } from './draft'
 import MakePermanent from './MakePermanent.vue'
+import { nextAction } from './nextAction'
+import NextStep from './NextStep.vue'
 import PassFacts from './PassFacts.vue'
 import PassStrip from './PassStrip.vue'
+import { pegsOf, tracesOf } from './picture'
 import PlanSummary from './PlanSummary.vue'
 import RecordPass from './RecordPass.vue'
-import RoadSteps, { type RoadStep } from './RoadSteps.vue'
-import { cautions, changeWords, dipWords, passName, sentence, type Pass } from './sentence'
+import { isPermanent, ownPasses, roadOf, usualStep } from './road'
+import RoadSteps from './RoadSteps.vue'
+import { cautions, type Pass } from './sentence'
 import ShareList from './ShareList.vue'
 import { newlyMet, ring } from './signal'
-import SignedOff from './SignedOff.vue'
 import SignOffForm from './SignOffForm.vue'
 
 const props = defineProps<{ id: string }>()
@@ -45,50 +47,9 @@ const isLast = computed(() => shown.value?.number === last.value?.number)
 const mayWrite = computed(() => me.data.value?.role !== undefined && me.data.value.role !== 'VIEWER')
 const mayRecord = computed(() => mayWrite.value && !installation.data.value?.signOff)
 
-/** The first sweep of the antenna that stays; the old one is no more than a reference. */
-const own = computed(() => passes.value.filter((p) => !p.oldAntenna))
-const isPermanent = computed(() => own.value.at(-1)?.finalSweep ?? false)
-
-const usualStep = computed(() => {
-  if (installation.data.value?.signOff) return 'share'
-  return own.value.length === 0 ? 'baseline' : 'tune'
-})
-const step = computed(() => String(route.query.step ?? usualStep.value))
-
-const road = computed<RoadStep[]>(() => {
-  const i = installation.data.value
-  const first = own.value[0]
-  const isMet = own.value.at(-1)?.verdict.met ?? false
-  const isClosed = i?.signOff !== undefined
-  const dip = (p: Pass | undefined) => {
-    if (!p) return ''
-    const words = dipWords(p)
-    return words === 'no dip' ? words : `dip ${words}`
-  }
-  return [
-    { key: 'plan', name: 'Plan', state: 'done', detail: i ? `${i.channels.length} channels` : '' },
-    { key: 'baseline', name: 'Baseline', state: first ? 'done' : 'now', detail: dip(first) },
-    {
-      key: 'tune',
-      name: 'Tune',
-      state: !first ? 'ahead' : isMet || isClosed ? 'done' : 'now',
-      detail: last.value && last.value.number > 1 ? `pass ${last.value.number}, ${dip(last.value)}` : '',
-    },
-    {
-      key: 'permanent',
-      name: 'Make permanent',
-      state: isPermanent.value ? 'done' : isMet && !isClosed ? 'now' : 'ahead',
-      detail: isPermanent.value ? 'final sweep taken' : '',
-    },
-    {
-      key: 'sign-off',
-      name: 'Sign off',
-      state: isClosed ? 'done' : isMet && isPermanent.value ? 'now' : 'ahead',
-      detail: i?.signOff ? `${i.signOff.by}, pass ${i.signOff.passNumber}` : '',
-    },
-    { key: 'share', name: 'Share', state: isClosed ? 'done' : 'ahead', detail: '' },
-  ]
-})
+const own = computed(() => ownPasses(passes.value))
+const step = computed(() => String(route.query.step ?? usualStep(installation.data.value, passes.value)))
+const road = computed(() => roadOf(installation.data.value, passes.value))
 
 function open(key: string) {
   const pass = key === 'baseline' && passes.value.length > 1 ? '1' : undefined
@@ -99,77 +60,13 @@ function show(number: number) {
   void router.replace({ query: { ...route.query, pass: number === last.value?.number ? undefined : number } })
 }
 
-const EMPTY = { frequencyHz: [], returnLossDb: [] }
-/** A few readings have no curve of their own; the one that explains them stands in, drawn as such. */
-const curveOf = (p: Pass) => p.trace ?? p.estimate?.curve ?? EMPTY
-
-const traces = computed<PlotTrace[]>(() => {
-  const now = shown.value
-  if (!now) return []
-  const i = installation.data.value
-  const name = (p: Pass) => (i ? passName(p, i, preferences.unit, p.id === own.value[0]?.id) : '')
-  const earlier = passes.value
-    .filter((p) => p.number < now.number || (p.oldAntenna && p.id !== now.id))
-    .map<PlotTrace>((p) => ({ id: p.id, label: name(p), kind: 'earlier', curve: curveOf(p) }))
-  const a = now.advice
-  const expected: PlotTrace[] = a?.expected
-    ? [
-        {
-          id: 'expected',
-          label: `expected, ${changeWords(a.action === 'SHORTEN' ? -a.amountM : a.amountM, preferences.unit)}`,
-          kind: 'expected',
-          curve: a.expected,
-        },
-      ]
-    : []
-  const live: PlotTrace[] = liveSweep.value
-    ? [{ id: 'live', label: 'live', kind: 'now', curve: curveOfLive(liveSweep.value) }]
-    : []
-  const isWatching = live.length > 0
-  return [
-    ...live,
-    ...earlier,
-    ...(isLast.value && !isWatching ? expected : []),
-    {
-      id: now.id,
-      label: now.estimate ? 'judged by these channels' : isLast.value && !isWatching ? 'now' : name(now),
-      kind: isWatching ? 'earlier' : now.estimate ? 'guess' : 'now',
-      curve: curveOf(now),
-    },
-  ]
-})
-
 const liveSweep = shallowRef<LiveSweep>()
-const limitOf = (name: string) =>
-  last.value?.verdict.channels.find((c) => c.name === name)?.limitSwr ??
-  installation.data.value?.ruleLimitSwr ??
-  2
-
-/** The wanted channels in the sweep that is being watched, else in the pass that is shown. */
-const readPegs = computed<Peg[]>(() => {
-  if (liveSweep.value) {
-    const curve = curveOfLive(liveSweep.value)
-    return (installation.data.value?.channels ?? []).map((c) => {
-      const db = returnLossAt(curve, c.frequencyHz)
-      const swr = db === undefined ? undefined : swrOfReturnLoss(db)
-      return {
-        name: c.name,
-        frequencyHz: c.frequencyHz,
-        ...(db === undefined ? {} : { returnLossDb: db, swr }),
-        met: swr !== undefined && swr <= limitOf(c.name),
-        outside: db === undefined,
-      }
-    })
-  }
-  return (shown.value?.verdict.channels ?? []).map((c) => ({
-    name: c.name,
-    frequencyHz: c.reading.frequencyHz,
-    swr: c.reading.swr,
-    returnLossDb: c.reading.returnLossDb,
-    met: c.met,
-    outside: c.reading.outside,
-  }))
-})
+const traces = computed(() =>
+  installation.data.value
+    ? tracesOf(installation.data.value, passes.value, shown.value, liveSweep.value, preferences.unit)
+    : [],
+)
+const readPegs = computed(() => pegsOf(shown.value, liveSweep.value))
 const fresh = ref<string[]>([])
 const pegs = computed<Peg[]>(() =>
   readPegs.value.map((p) => ({ ...p, isFresh: fresh.value.includes(p.name) })),
@@ -178,17 +75,21 @@ const pegs = computed<Peg[]>(() =>
 /** A channel that was missed and is met now flashes and sounds, in a live sweep and in a new pass. */
 function signal(before: Peg[], now: Peg[]) {
   fresh.value = newlyMet(before, now)
-  if (fresh.value.length && preferences.sound) ring(now.every((p) => p.met))
+  const isMet = (liveSweep.value?.verdict ?? shown.value?.verdict)?.met ?? false
+  if (fresh.value.length && preferences.sound) ring(isMet)
 }
 watch(readPegs, (now, before) => {
   if ((isLast.value && own.value.length > 1) || liveSweep.value) signal(before ?? [], now)
 })
 
-const says = computed(() =>
-  shown.value && installation.data.value
-    ? sentence(shown.value, installation.data.value, preferences.unit)
-    : undefined,
-)
+const isPicture = computed(() => step.value !== 'plan' && step.value !== 'share')
+const caption = computed(() => {
+  const title = installation.data.value?.title ?? ''
+  return shown.value
+    ? `Return loss and SWR of pass ${shown.value.number} of ${title}. ${shown.value.verdict.sentence}`
+    : `Return loss and SWR of ${title} as they are swept now.`
+})
+
 const sourceWords = computed(() => {
   const p = shown.value
   if (!p) return ''
@@ -262,34 +163,28 @@ function inPlace() {
   if (draft.value) draft.value = { ...draft.value, circumstances: [] }
 }
 
-const mainAction = computed(() => {
-  const a = last.value?.advice
-  if (!own.value.length) return { word: 'Take the baseline sweep', run: () => record(false) }
-  switch (a?.action) {
-    case 'SHORTEN':
-    case 'LENGTHEN': {
-      const amount = changeWords(a.amountM, preferences.unit).slice(1)
-      const second = a.onSecond ? installation.data.value?.second : undefined
-      return {
-        word: second
-          ? `I moved ${second.name.split(' ').slice(0, 2).join(' ')} by ${amount}`
-          : `I ${a.action === 'SHORTEN' ? 'shortened' : 'lengthened'} it by ${amount}`,
-        run: () => record(true),
-      }
-    }
-    case 'STOP':
-      if (isPermanent.value) return { word: 'Sign off', run: () => open('sign-off') }
-      return last.value?.circumstances.some((c) => c.name === 'ON_THE_GROUND')
-        ? { word: 'It is in its place: measure', run: inPlace }
-        : { word: 'Make it permanent', run: () => open('permanent') }
-    case 'MEASURE_AGAIN':
-      return { word: 'Measure again', run: inPlace }
-    case 'SWEEP_WIDER':
-      return { word: 'Sweep wider', run: () => record(false) }
+const next = computed(() =>
+  nextAction(
+    last.value,
+    installation.data.value,
+    preferences.unit,
+    own.value.length === 0,
+    isPermanent(passes.value),
+  ),
+)
+function doNext() {
+  switch (next.value.does) {
+    case 'as-advised':
+      return record(true)
+    case 'in-place':
+      return inPlace()
+    case 'permanent':
+    case 'sign-off':
+      return open(next.value.does)
     default:
-      return { word: 'I changed something: sweep again', run: () => record(false) }
+      return record(false)
   }
-})
+}
 
 const reopenIt = useInstallationChange(() =>
   answer(api.POST('/api/installations/{id}/reopen', { params: { path: { id: props.id } } })),
@@ -306,7 +201,7 @@ function onKey(event: KeyboardEvent) {
   const onButton = event.target instanceof HTMLElement && event.target.closest('button, a') !== null
   if (event.key === 'Enter' && !onButton && mayRecord.value && !draft.value) {
     event.preventDefault()
-    mainAction.value.run()
+    doNext()
   } else if (event.key === 's' && last.value) record(false)
   else if (event.key === 'f' && last.value) open('sign-off')
   else if (event.key === 'ArrowLeft' && shown.value && shown.value.number > 1) show(shown.value.number - 1)
@@ -329,43 +224,20 @@ watch(id, (next) => (draft.value = loadDraft(next)))
       <RoadSteps :steps="road" :open="step" @open="open" />
     </aside>
 
-    <section class="say" aria-live="polite">
-      <template v-if="installation.data.value.signOff">
-        <SignedOff :sign-off="installation.data.value.signOff" />
-        <p :class="shown?.verdict.met ? 'soft' : 'trouble'">{{ shown?.verdict.sentence }}</p>
-      </template>
-      <template v-else-if="shown && says">
-        <p class="sentence">
-          {{ says.before }}<em v-if="says.amount">{{ says.amount }}</em
-          >{{ says.after }}
-        </p>
-        <p :class="['verdict', { trouble: !shown.verdict.met }]">{{ shown.verdict.sentence }}</p>
-        <p v-if="says.more.length && !draft" class="more">{{ says.more.join(' ') }}</p>
-        <ul v-if="shown.advice?.causes.length && !draft" class="causes">
-          <li v-for="c in shown.advice.causes" :key="c.name">
-            <b>{{ c.name }}</b>: {{ c.evidence }}. <span class="soft">To tell: {{ c.test }}.</span>
-          </li>
-        </ul>
-        <details v-if="!draft && says.why.length" class="soft more">
-          <summary>Why</summary>
-          {{ says.why.join(' ') }}
-        </details>
-      </template>
-      <template v-else>
-        <p class="sentence">Take the baseline sweep.</p>
-        <p class="soft">
-          Everything that follows is measured against it. Doors shut, people away, hands off.
-        </p>
-      </template>
-    </section>
+    <NextStep
+      class="say"
+      :installation="installation.data.value"
+      :pass="shown"
+      :is-brief="draft !== undefined"
+    />
 
     <div class="middle">
       <PlanSummary v-if="step === 'plan'" :installation="installation.data.value" :may-write="mayWrite" />
       <ShareList v-else-if="step === 'share'" :installation="installation.data.value" :passes="passes" />
-      <template v-else-if="shown">
+      <template v-else-if="shown || liveSweep">
         <div class="above soft">
           <span>{{ sourceWords }}</span>
-          <span>measured {{ shown.planeWords }}</span>
+          <span v-if="shown">measured {{ shown.planeWords }}</span>
         </div>
         <div class="card plot">
           <SweepPlot
@@ -375,9 +247,11 @@ watch(id, (next) => (draft.value = loadDraft(next)))
               swr: installation.data.value.ruleLimitSwr,
               label: `rule: ${formatSwr(installation.data.value.ruleLimitSwr)} or less`,
             }"
-            :caption="`Return loss and SWR of pass ${shown.number} of ${installation.data.value.title}. ${shown.verdict.sentence}`"
+            :caption="caption"
           />
         </div>
+      </template>
+      <template v-if="shown && isPicture">
         <PassStrip
           :passes="passes"
           :installation="installation.data.value"
@@ -394,7 +268,7 @@ watch(id, (next) => (draft.value = loadDraft(next)))
         <p v-if="restsWords" class="soft note">{{ restsWords }}</p>
         <p v-for="w in shown.analysis?.warnings ?? []" :key="w" class="caution">{{ w }}</p>
       </template>
-      <section v-else class="card empty">
+      <section v-else-if="isPicture && !liveSweep" class="card empty">
         <h2>No sweep yet.</h2>
         <p class="soft">
           Connect the analyser where the antenna plugs in, bring a file (.s1p, .csv), or read a meter. The
@@ -431,7 +305,7 @@ watch(id, (next) => (draft.value = loadDraft(next)))
         @sweep="finalSweep"
       />
       <template v-else-if="mayRecord">
-        <button class="do" @click="mainAction.run()">{{ mainAction.word }} <kbd>Enter</kbd></button>
+        <button class="do" @click="doNext">{{ next.word }} <kbd>Enter</kbd></button>
         <template v-if="last">
           <button class="other" @click="record(false)">
             {{ last.source === 'SPOTS' ? 'Read again' : 'Sweep again' }} <kbd>S</kbd>
@@ -498,44 +372,6 @@ aside h1,
 
 .say {
   grid-area: say;
-  display: grid;
-  gap: 8px;
-  align-content: start;
-  overflow-wrap: anywhere;
-}
-
-.sentence {
-  font-size: 25px;
-  line-height: 1.2;
-  font-weight: 640;
-}
-
-.sentence em {
-  font-style: normal;
-  color: var(--gold-ink);
-  white-space: nowrap;
-}
-
-.verdict {
-  font-weight: 560;
-  line-height: 1.35;
-}
-
-.more {
-  font-size: 15px;
-  line-height: 1.4;
-}
-
-.causes {
-  margin: 0;
-  padding-left: 18px;
-  font-size: 15px;
-  line-height: 1.4;
-}
-
-summary {
-  cursor: pointer;
-  min-height: 24px;
 }
 
 .middle {

@@ -30,6 +30,7 @@ async function startOrStop() {
     </button>
     <span v-if="trouble" class="wrong" role="alert">{{ trouble }}</span>
     <span v-else-if="running" class="hint" role="status">{{ sweep ? sentenceOf(sweep) : 'Sweeping …' }}</span>
+    <span v-if="running && sweep?.verdict" class="hint">{{ sweep.verdict.sentence }}</span>
     <p v-for="w in running ? (sweep?.warnings ?? []) : []" :key="w" class="caution">{{ w }}</p>
   </div>
 </template>

@@ -21,19 +21,6 @@ const otherEnd = computed(() => {
   const hides = (p.otherEnd.worstSwr ?? 0) - (p.verdict.worstSwr ?? 0) > 0.3 && p.plane === 'RADIO'
   return `${p.otherEnd.planeWords.charAt(0).toUpperCase()}${p.otherEnd.planeWords.slice(1)}: SWR ${values}.${hides ? ' The line hides the difference.' : ''}`
 })
-const bands = computed(() => {
-  const hz = props.installation.channels.map((c) => c.frequencyHz).sort((a, b) => a - b)
-  const found: number[][] = []
-  for (const f of hz) {
-    const band = found.at(-1)
-    if (band && f <= 1.5 * (band.at(-1) ?? 0)) band.push(f)
-    else found.push([f])
-  }
-  return found.map((b) => {
-    const ends = [b[0] ?? 0, b.at(-1) ?? 0].map((f) => formatMhz(f, 1))
-    return ends[0] === ends[1] ? (ends[0] ?? '') : `${ends[0] ?? ''} to ${ends[1] ?? ''}`
-  })
-})
 const widths = computed(() =>
   (props.pass.analysis?.bandwidths ?? [])
     .filter((b) => b.lowHz !== undefined && b.highHz !== undefined)
@@ -58,7 +45,6 @@ const resonances = computed(() =>
   <TradeOffChart
     v-if="pass.advice?.tradeOff"
     :trade-off="pass.advice.tradeOff"
-    :bands="bands"
     :limit-swr="installation.ruleLimitSwr"
   />
   <div v-if="widths.length || resonances" class="widths">

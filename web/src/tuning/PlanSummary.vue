@@ -39,6 +39,15 @@ const newSheet = computed(() => {
   return { path: '/cutting', query: { ...query, installation: props.installation.id } }
 })
 
+/** How short and long the piece can be made, as far as it is known. */
+const range = computed(() => {
+  const { shortestLengthM: low, longestLengthM: high } = props.installation
+  const words = (m: number) => formatBoth(m, preferences.unit, true)
+  if (low !== undefined && high !== undefined) return `${words(low)} to ${words(high)}`
+  if (low !== undefined) return `no shorter than ${words(low)}`
+  return high === undefined ? '' : `no longer than ${words(high)}`
+})
+
 type Channel = Installation['channels'][number]
 const USES = { BOTH: '', TRANSMIT: ', sends only', RECEIVE: ', hears only' }
 
@@ -74,6 +83,10 @@ function channelWords(c: Channel): string {
       <template v-if="installation.startLengthM !== undefined">
         <dt>Length at the start</dt>
         <dd>{{ formatBoth(installation.startLengthM, preferences.unit, true) }}</dd>
+      </template>
+      <template v-if="range">
+        <dt>Range</dt>
+        <dd>{{ range }}</dd>
       </template>
       <dt>Radio</dt>
       <dd>

@@ -1,35 +1,24 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
 import { Problem } from '@/api/client'
-import { sendPhoto, useRecordPass, type FileRests, type NewPass } from '@/api/queries'
-import type { LiveSettings, LiveSweep } from '@/instrument/live'
+import { sendPhoto, useRecordPass } from '@/api/queries'
+import type { LiveSweep } from '@/instrument/live'
 import { usePreferences } from '@/preferences'
 import ChoiceField from '@/shell/ChoiceField.vue'
 import TextField from '@/shell/TextField.vue'
 import { useForm } from '@/shell/useForm'
-import { parseFrequency } from '@/units/frequency'
-import { parseLength } from '@/units/length'
-import { parseDecimal, type Parsed } from '@/units/number'
 import AnalyserFields from './AnalyserFields.vue'
-import { dropDraft, keepDraft, type Circumstance, type PassDraft } from './draft'
+import CircumstanceFields from './CircumstanceFields.vue'
+import { dropDraft, keepDraft, type PassDraft } from './draft'
 import FileFields from './FileFields.vue'
 import LiveWatch from './LiveWatch.vue'
+import { liveSettingsOf, readDraft } from './readDraft'
 import { changeWords, type Installation } from './sentence'
 import SpotFields from './SpotFields.vue'
-import { readSpots } from './spots'
 
 /** Records what was done and the sweep after it. The entry stays here until the server has it. */
 const props = defineProps<{ installation: Installation; isBaseline: boolean; draft: PassDraft }>()
 const emit = defineEmits<{ recorded: [notice: string]; close: []; live: [LiveSweep | undefined] }>()
-
-const CIRCUMSTANCES: { value: Circumstance; word: string }[] = [
-  { value: 'ON_THE_GROUND', word: 'On the ground, before it goes up' },
-  { value: 'INDOORS', word: 'Indoors' },
-  { value: 'DOOR_OPEN', word: 'A door open' },
-  { value: 'PEOPLE_NEAR', word: 'People or metal near' },
-  { value: 'HAND_ON_IT', word: 'A hand on it' },
-  { value: 'OUT_OF_ITS_TUBE', word: 'Out of the tube it will hang in' },
-]
 
 const preferences = usePreferences()
 const draft = ref<PassDraft>({ ...props.draft })
@@ -41,57 +30,10 @@ const isUnanswered = ref(false)
 
 watch(draft, (typed) => keepDraft(props.installation.id, typed), { deep: true, immediate: true })
 
-function read(): NewPass | undefined {
-  const bad: Record<string, string> = {}
-  const take = (field: string, result: Parsed): number => {
-    if (result.ok) return result.value
-    bad[field] = result.why
-    return NaN
-  }
-  const d = draft.value
-  const isChanged = !props.isBaseline && !d.oldAntenna && d.change !== 'nothing'
-  const amount = isChanged ? take('changeM', parseLength(d.amount, preferences.unit)) : 0
-  if (isChanged && amount < 0)
-    bad.changeM = 'Please type the amount without a sign; the side is chosen above.'
-  const by = d.change === 'shortened' ? -amount : amount
-  const isSecond = d.piece === 'second' && props.installation.second !== undefined
-  const recording = {
-    requestKey: d.requestKey,
-    changeM: isSecond ? 0 : by,
-    note: d.note,
-    ...(isSecond && by ? { secondChangeM: by } : {}),
-    ...(d.circumstances.length ? { circumstances: d.circumstances } : {}),
-    ...(props.isBaseline && d.oldAntenna ? { oldAntenna: true } : {}),
-    ...(d.finalSweep ? { finalSweep: true } : {}),
-  }
-  let pass: NewPass | undefined
-  const { rests, declared, port, instrument } = d.swept
-  const isKind = rests.endsWith('_ANALYSER')
-  const rested = {
-    ...recording,
-    ...(isKind ? { rests: rests as FileRests, declared } : { calibrationId: rests }),
-  }
-  if (d.source === 'file') {
-    if (file.value) pass = { recording: rested, file: file.value, port: Number(port) }
-    else bad.file = 'Please choose a file.'
-  } else if (d.source === 'meter') {
-    const { spots, wrong: wrongSpots } = readSpots(d.meter)
-    Object.assign(bad, wrongSpots)
-    pass = { recording, kind: d.meter.kind, spots }
-  } else {
-    const startHz = take('startHz', parseFrequency(d.startMhz))
-    const stopHz = take('stopHz', parseFrequency(d.stopMhz))
-    const points = take('points', parseDecimal(d.points))
-    if (startHz >= stopHz) bad.stopHz = 'The sweep must stop above its start.'
-    if (!Number.isInteger(points) || points < 2 || points > 1601)
-      bad.points ??= 'A sweep has 2 to 1601 points.'
-    pass =
-      d.source === 'analyser'
-        ? { recording: rested, startHz, stopHz, points, instrument }
-        : { recording, startHz, stopHz, points }
-  }
-  wrong.value = bad
-  return Object.keys(bad).length === 0 ? pass : undefined
+function read() {
+  const read = readDraft(draft.value, props.installation, props.isBaseline, file.value, preferences.unit)
+  wrong.value = read.wrong
+  return read.pass
 }
 
 async function send() {
@@ -141,25 +83,7 @@ const ways = computed(() => {
   ]
 })
 
-/** What the analyser would sweep now, for watching it before recording. */
-const liveSettings = computed<LiveSettings | undefined>(() => {
-  const d = draft.value
-  const low = parseFrequency(d.startMhz)
-  const high = parseFrequency(d.stopMhz)
-  const points = parseDecimal(d.points)
-  if (d.source !== 'analyser' || !low.ok || !high.ok || !points.ok || low.value >= high.value)
-    return undefined
-  return {
-    instrument: d.swept.instrument,
-    startHz: low.value,
-    stopHz: high.value,
-    points: points.value,
-    averages: 1,
-    hold: false,
-    find: false,
-    ...(d.swept.rests.endsWith('_ANALYSER') ? {} : { calibrationId: d.swept.rests }),
-  }
-})
+const liveSettings = computed(() => liveSettingsOf(draft.value, props.installation))
 
 function close() {
   dropDraft(props.installation.id)
@@ -230,21 +154,7 @@ function close() {
       :installation="installation"
       :wrong="wrong"
     />
-    <details :open="draft.circumstances.length > 0">
-      <summary>Circumstances, photo</summary>
-      <label v-for="c in CIRCUMSTANCES" :key="c.value" class="tick">
-        <input v-model="draft.circumstances" type="checkbox" :value="c.value" /> {{ c.word }}
-      </label>
-      <label class="field">
-        <span class="name">Photo</span>
-        <input
-          type="file"
-          accept="image/jpeg,image/png"
-          capture="environment"
-          @change="photo = ($event.target as HTMLInputElement).files?.[0]"
-        />
-      </label>
-    </details>
+    <CircumstanceFields v-model="draft.circumstances" @photo="(chosen) => (photo = chosen)" />
     <p v-if="trouble && !Object.keys(wrong).length" class="wrong" role="alert">{{ trouble }}</p>
     <button class="do" type="submit" :disabled="busy">
       {{
@@ -278,29 +188,20 @@ form :deep(.options label) {
   font-size: 15px;
 }
 
-.tick {
+.tick,
+form :deep(.tick) {
   display: flex;
   align-items: center;
   gap: 10px;
   min-height: 40px;
 }
 
-.tick input {
+.tick input,
+form :deep(.tick input) {
   flex: none;
   width: 20px;
   height: 20px;
   accent-color: var(--trace);
-}
-
-summary {
-  cursor: pointer;
-  min-height: 32px;
-}
-
-input[type='file'] {
-  font: inherit;
-  min-height: 44px;
-  width: 100%;
 }
 
 .three {

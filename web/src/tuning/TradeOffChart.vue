@@ -3,10 +3,11 @@ import { line } from 'd3-shape'
 import { computed } from 'vue'
 import type { Schemas } from '@/api/client'
 import { usePreferences } from '@/preferences'
+import { formatMhz } from '@/units/frequency'
 import { changeWords } from './sentence'
 
 /** One length for several bands: what each change does to the worst channel of each. */
-const props = defineProps<{ tradeOff: Schemas['TradeOffView']; bands: string[]; limitSwr: number }>()
+const props = defineProps<{ tradeOff: Schemas['TradeOffView']; limitSwr: number }>()
 const preferences = usePreferences()
 
 const WIDTH = 320
@@ -20,9 +21,15 @@ const x = (m: number) =>
   MARGIN.left + ((m - low.value) / (high.value - low.value)) * (WIDTH - MARGIN.left - MARGIN.right)
 const y = (swr: number) =>
   MARGIN.top + ((Math.min(TOP_SWR, swr) - 1) / (TOP_SWR - 1)) * (HEIGHT - MARGIN.top - MARGIN.bottom)
+const bands = computed(() =>
+  props.tradeOff.bands.map((b) => {
+    const [low, high] = [b.lowHz, b.highHz].map((hz) => formatMhz(hz, 1))
+    return low === high ? (low ?? '') : `${low ?? ''} to ${high ?? ''}`
+  }),
+)
 const curves = computed(() =>
   props.tradeOff.worstSwr.map((worst, b) => ({
-    name: props.bands[b] ?? '',
+    name: bands.value[b] ?? '',
     d:
       line<number>()
         .defined((i) => typeof worst[i] === 'number')

@@ -54,7 +54,7 @@ export function sentence(pass: Pass, installation: Installation, unit: LengthUni
           before: `Move ${installation.second.name} `,
           amount: length(a.amountM),
           after: ` ${way}.`,
-          more: [`Then ${again(pass)} again; the length comes after.`],
+          more: [`Then ${again(pass)} again.`, ...expectation(pass)],
           why: a.reasons,
         }
       }
@@ -75,7 +75,7 @@ export function sentence(pass: Pass, installation: Installation, unit: LengthUni
       return {
         before: 'Too short by ',
         amount: length(a.amountM),
-        after: '. Fit a longer piece.',
+        after: a.causes.length ? '. Look why, before a longer piece is made.' : '. Fit a longer piece.',
         more: [`Likely ${need} are missing.`],
         why: a.reasons,
       }
@@ -168,7 +168,8 @@ export function cautions(installation: Installation, pass: Pass | undefined): st
     if (!other.transmit.allowed) said.push(`Do not transmit with ${other.radio} either.`)
     else if (other.transmit.reduced) said.push(`${other.radio}: at most ${watts(other.transmit.powerW)}.`)
   }
-  if (pass?.advice?.action === 'SHORTEN' && installation.oneWay) {
+  const isCut = !pass?.advice?.onSecond || (installation.second && isLengthOf(installation.second))
+  if (pass?.advice?.action === 'SHORTEN' && installation.oneWay && isCut) {
     said.push('Cutting steel: eye protection and gloves, mind hot chips, deburr, cap the tip.')
   }
   if (installation.carrier === 'AIRCRAFT') {

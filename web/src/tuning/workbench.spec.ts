@@ -127,6 +127,10 @@ describe('one length for two bands', () => {
     const chart = mount(TradeOffChart, {
       props: {
         tradeOff: {
+          bands: [
+            { lowHz: 144e6, highHz: 146e6 },
+            { lowHz: 435e6, highHz: 435e6 },
+          ],
           changeM: [-0.02, -0.01, 0, 0.01],
           worstSwr: [
             [3, 1.5, 2, 3],
@@ -134,7 +138,6 @@ describe('one length for two bands', () => {
           ],
           bestM: -0.004,
         },
-        bands: ['144.0 to 146.0', '435.0'],
         limitSwr: 2,
       },
       global: { plugins: [createPinia()] },
@@ -144,6 +147,7 @@ describe('one length for two bands', () => {
     // Where the sweep does not show a band, its curve does not begin yet.
     expect(curves[1]?.attributes('d')?.match(/[ML]/g)).toHaveLength(3)
     expect(chart.find('text.best').text()).toBe('−4 mm')
+    expect(chart.text()).toContain('144.0 to 146.0 MHz')
     expect(chart.text()).toContain('435.0 MHz')
   })
 })

@@ -30,6 +30,11 @@ final class Diagnosis {
     private static final double HIGH_OHM = 85;
     private static final double LOW_OHM = 24;
 
+    private static final Cause LINE_MOVES_THE_DIP = new Cause(
+            "a loose connector, or a kinked or wet feedline",
+            "what the line adds can move the dip as well",
+            "sweep at the antenna's own connector; look at the distance picture");
+
     private Diagnosis() {}
 
     /** Causes that forbid any cut before they are looked at; empty where the curve is an antenna's. */
@@ -164,20 +169,19 @@ final class Diagnosis {
                         "paint under the ground, or no ground plane",
                         "a gap under the mount is a capacitor in series, which raises the dip",
                         "scrape one spot bare, press the mount on and sweep again"),
-                new Cause(
-                        "a loose connector, or a kinked or wet feedline",
-                        "what the line adds can move the dip as well",
-                        "sweep at the antenna's own connector; look at the distance picture"));
+                LINE_MOVES_THE_DIP);
     }
 
-    /** The cause where the range of the piece ends before the rule is met. */
-    static Cause noneLeftToShorten(double tooLongM) {
-        return new Cause(
-                "a piece that is too long for its range",
-                String.format(
-                        Locale.ROOT,
-                        "the dip is still below where it belongs, by some %.0f mm, and nothing is left to shorten",
-                        tooLongM * 1000),
-                "compare it with its cut sheet, and fit a shorter one");
+    /** Causes where the range of the piece ends before the rule is met. */
+    static List<Cause> noneLeftToShorten(double tooLongM) {
+        return List.of(
+                new Cause(
+                        "a piece that is too long for its range",
+                        String.format(
+                                Locale.ROOT,
+                                "the dip is still below where it belongs, by some %.0f mm, and nothing is left to shorten",
+                                tooLongM * 1000),
+                        "compare it with its cut sheet, and fit a shorter one"),
+                LINE_MOVES_THE_DIP);
     }
 }

@@ -5,6 +5,7 @@ import dorada.core.acceptance.BestOnMain;
 import dorada.core.acceptance.ResonanceFirst;
 import dorada.core.acceptance.WantedChannel;
 import dorada.core.line.Line;
+import dorada.core.rf.Reflection;
 import dorada.core.rf.Swr;
 import dorada.core.sweep.Dip;
 import dorada.core.sweep.Sweep;
@@ -19,8 +20,11 @@ import java.util.Optional;
  */
 final class MatchMove {
 
-    /** @param metres outward; negative for inward */
-    record Move(double metres, List<String> reasons) {}
+    /**
+     * @param metres outward; negative for inward
+     * @param expected |Γ| after it where the rule judges; empty where the better way is not known yet
+     */
+    record Move(double metres, Optional<Sweep> expected, List<String> reasons) {}
 
     /** Worth making for this share of (limit − 1). */
     private static final double WORTH = 0.05;
@@ -87,7 +91,24 @@ final class MatchMove {
         if (Math.abs(best) < step / 2 || least > stay - WORTH * (rule.limitSwr() - 1)) {
             return Optional.empty();
         }
-        return Optional.of(new Move(best, reasons(dip, best)));
+        return Optional.of(new Move(
+                best, belief.isBlind() ? Optional.empty() : Optional.of(expected(now, best)), reasons(dip, best)));
+    }
+
+    private Sweep expected(Sweep now, double move) {
+        double square = belief.squareAfter(move) - belief.squareAfter(0);
+        double factor = belief.dipFactor(move);
+        double[] hz = new double[now.size()];
+        double[] magnitude = new double[now.size()];
+        for (int i = 0; i < hz.length; i++) {
+            double at = now.frequencyHz(i) * factor;
+            double rho = Math.sqrt(Math.max(0, Math.min(1, now.re(i) * now.re(i) + now.im(i) * now.im(i) + square)));
+            hz[i] = at;
+            magnitude[i] = line.map(l -> l.towardRadio(new Reflection(rho, 0), Sweep.STANDARD_REFERENCE_OHM, at))
+                    .map(Reflection::magnitude)
+                    .orElse(rho);
+        }
+        return Sweep.ofMagnitudes(hz, magnitude);
     }
 
     private double shortfallAfter(Sweep now, double move) {

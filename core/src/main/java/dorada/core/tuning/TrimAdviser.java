@@ -259,7 +259,7 @@ public final class TrimAdviser {
                                     : "What is missing is match, not length: nothing is cut before that is found.");
         } else if (atItsEnd && sideM < 0) {
             action = Action.FIND_THE_FAULT;
-            causes = List.of(Diagnosis.noneLeftToShorten(-sideM));
+            causes = Diagnosis.noneLeftToShorten(-sideM);
             reasons.add("Nothing is left to shorten within its range.");
         } else if (fit == Fit.TOO_SHORT && (oneWay || atItsEnd)) {
             action = Action.REPLACE_LONGER;
@@ -335,8 +335,8 @@ public final class TrimAdviser {
                         Optional.empty(),
                         Optional.empty(),
                         false,
-                        Optional.empty(),
-                        List.of(),
+                        m.expected(),
+                        m.expected().map(this::wantedIn).orElse(List.of()),
                         Optional.empty(),
                         0,
                         m.reasons(),

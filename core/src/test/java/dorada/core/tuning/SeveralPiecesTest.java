@@ -15,6 +15,7 @@ import dorada.core.rf.Impedance;
 import dorada.core.rf.Reflection;
 import dorada.core.rf.Wavelength;
 import dorada.core.sweep.Sweep;
+import dorada.core.sweep.SweepAnalysis;
 import dorada.core.tuning.TrimAdvice.Action;
 import dorada.core.wire.Watch;
 import java.util.ArrayList;
@@ -93,9 +94,23 @@ class SeveralPiecesTest {
             assertThat(knows.onSecond()).isTrue();
             assertThat(knows.action()).isEqualTo(tap < 0.05 ? Action.LENGTHEN : Action.SHORTEN);
             assertThat(knows.reasons()).anyMatch(r -> r.contains("should be near"));
+            // The curve after the move is foreseen: deeper than now, and drawn only where the side is known.
+            double now = new SweepAnalysis(tapped(1.55, tap))
+                    .deepestDip()
+                    .orElseThrow()
+                    .reading()
+                    .swr();
+            double then = new SweepAnalysis(knows.expected().orElseThrow())
+                    .deepestDip()
+                    .orElseThrow()
+                    .reading()
+                    .swr();
+            assertThat(then).isLessThan(now - 0.2);
+            assertThat(knows.expectedReadings()).hasSize(TWO_METRES.size());
             TrimAdvice blind =
                     jPole(1.6, new Adjustment.Slide(0.001), false).advise(List.of(new Pass(0, tapped(1.55, tap))));
             assertThat(blind.reasons()).anyMatch(r -> r.contains("not known yet"));
+            assertThat(blind.expected()).isEmpty();
         }
     }
 

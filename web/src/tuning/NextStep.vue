@@ -1,0 +1,88 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { usePreferences } from '@/preferences'
+import { sentence, type Installation, type Pass } from './sentence'
+import SignedOff from './SignedOff.vue'
+
+/** What to do next in one sentence with one number, and beneath it what it rests on. */
+const props = defineProps<{ installation: Installation; pass: Pass | undefined; isBrief: boolean }>()
+const preferences = usePreferences()
+const says = computed(() =>
+  props.pass ? sentence(props.pass, props.installation, preferences.unit) : undefined,
+)
+</script>
+
+<template>
+  <section class="say" aria-live="polite">
+    <template v-if="installation.signOff">
+      <SignedOff :sign-off="installation.signOff" />
+      <p :class="pass?.verdict.met ? 'soft' : 'trouble'">{{ pass?.verdict.sentence }}</p>
+    </template>
+    <template v-else-if="pass && says">
+      <p class="sentence">
+        {{ says.before }}<em v-if="says.amount">{{ says.amount }}</em
+        >{{ says.after }}
+      </p>
+      <p :class="['verdict', { trouble: !pass.verdict.met }]">{{ pass.verdict.sentence }}</p>
+      <template v-if="!isBrief">
+        <p v-if="says.more.length" class="more">{{ says.more.join(' ') }}</p>
+        <ul v-if="pass.advice?.causes.length" class="causes">
+          <li v-for="c in pass.advice.causes" :key="c.name">
+            <b>{{ c.name }}</b>: {{ c.evidence }}. <span class="soft">To tell: {{ c.test }}.</span>
+          </li>
+        </ul>
+        <details v-if="says.why.length" class="soft more">
+          <summary>Why</summary>
+          {{ says.why.join(' ') }}
+        </details>
+      </template>
+    </template>
+    <template v-else>
+      <p class="sentence">Take the baseline sweep.</p>
+      <p class="soft">Everything that follows is measured against it. Doors shut, people away, hands off.</p>
+    </template>
+  </section>
+</template>
+
+<style scoped>
+.say {
+  display: grid;
+  gap: 8px;
+  align-content: start;
+  overflow-wrap: anywhere;
+}
+
+.sentence {
+  font-size: 25px;
+  line-height: 1.2;
+  font-weight: 640;
+}
+
+.sentence em {
+  font-style: normal;
+  color: var(--gold-ink);
+  white-space: nowrap;
+}
+
+.verdict {
+  font-weight: 560;
+  line-height: 1.35;
+}
+
+.more {
+  font-size: 15px;
+  line-height: 1.4;
+}
+
+.causes {
+  margin: 0;
+  padding-left: 18px;
+  font-size: 15px;
+  line-height: 1.4;
+}
+
+summary {
+  cursor: pointer;
+  min-height: 24px;
+}
+</style>

@@ -1,0 +1,178 @@
+import { describe, expect, it } from 'vitest'
+import type { LiveSweep } from '@/instrument/live'
+import { freshDraft, type PassDraft } from './draft'
+import { nextAction } from './nextAction'
+import { pegsOf, tracesOf } from './picture'
+import { liveSettingsOf, readDraft } from './readDraft'
+import { isPermanent, ownPasses, roadOf, usualStep } from './road'
+import type { Installation, Pass } from './sentence'
+
+const installation = {
+  id: 'i1',
+  channels: [
+    { name: 'Field', frequencyHz: 153e6 },
+    { name: 'Base', frequencyHz: 157e6 },
+  ],
+  second: { name: 'the ring below the coil', outward: 'out', inward: 'in' },
+} as unknown as Installation
+
+interface Made {
+  number: number
+  action?: string
+  met?: boolean
+  [more: string]: unknown
+}
+
+const channel = (name: string, swr: number, met: boolean) => ({
+  name,
+  met,
+  reading: { frequencyHz: 153e6, swr, returnLossDb: 20, outside: false },
+})
+
+function pass({ number, action, met = false, ...more }: Made): Pass {
+  return {
+    id: `p${number}`,
+    number,
+    changeM: number === 1 ? 0 : -0.006,
+    secondChangeM: 0,
+    source: 'SIMULATED_ANALYSER',
+    circumstances: [],
+    oldAntenna: false,
+    finalSweep: false,
+    trace: { frequencyHz: [150e6, 160e6], returnLossDb: [5, 6] },
+    analysis: { dips: [{ frequencyHz: 151.2e6, atEdge: false }] },
+    verdict: { met, channels: [channel('Field', 1.4, met)] },
+    ...(action ? { advice: { action, onSecond: false, amountM: 0.006, causes: [] } } : {}),
+    ...more,
+  } as unknown as Pass
+}
+
+describe('the road of an installation', () => {
+  const states = (passes: Pass[], i = installation) => roadOf(i, passes).map((s) => `${s.key} ${s.state}`)
+
+  it('stands at the baseline until the antenna that stays was swept', () => {
+    const old = pass({ number: 1, oldAntenna: true })
+    expect(ownPasses([old])).toEqual([])
+    expect(usualStep(installation, [old])).toBe('baseline')
+    expect(states([old])).toContain('baseline now')
+    expect(states([old])).toContain('tune ahead')
+  })
+
+  it('asks for permanence once the rule is met, then for the sign-off', () => {
+    const met = [pass({ number: 1 }), pass({ number: 2, met: true })]
+    expect(states(met)).toContain('permanent now')
+    expect(states(met)).toContain('sign-off ahead')
+    const tight = [...met, pass({ number: 3, met: true, finalSweep: true })]
+    expect(isPermanent(tight)).toBe(true)
+    expect(states(tight)).toContain('permanent done')
+    expect(states(tight)).toContain('sign-off now')
+    expect(roadOf(installation, tight)[2]?.detail).toBe('pass 3, dip 151.20 MHz')
+    const closed = { ...installation, signOff: { by: 'Ines', passNumber: 3 } } as Installation
+    expect(usualStep(closed, tight)).toBe('share')
+    expect(states(tight, closed)).toContain('share done')
+  })
+})
+
+describe('the big button', () => {
+  const after = (more: Omit<Made, 'number'>, isTight = false) =>
+    nextAction(pass({ number: 2, ...more }), installation, 'mm', false, isTight)
+
+  it('says what was advised, of the piece that it was advised for', () => {
+    expect(after({ action: 'SHORTEN' })).toEqual({ word: 'I shortened it by 6 mm', does: 'as-advised' })
+    const advice = { action: 'LENGTHEN', onSecond: true, amountM: 0.012, causes: [] }
+    expect(after({ advice }).word).toBe('I moved the ring by 12 mm')
+  })
+
+  it('goes on to permanence and sign-off, but first off the ground', () => {
+    expect(after({ action: 'STOP' }).does).toBe('permanent')
+    expect(after({ action: 'STOP' }, true).does).toBe('sign-off')
+    expect(after({ action: 'STOP', circumstances: [{ name: 'ON_THE_GROUND' }] }).does).toBe('in-place')
+    expect(after({ action: 'MEASURE_AGAIN' }).does).toBe('in-place')
+  })
+
+  it('after causes it asks for another look, and before anything for the baseline', () => {
+    const advice = { action: 'FIND_THE_FAULT', causes: [{ name: 'paint' }] }
+    expect(after({ advice }).word).toContain('I looked')
+    expect(after({ action: 'REPLACE_LONGER' }).word).toContain('I changed something')
+    expect(nextAction(undefined, installation, 'mm', true, false).word).toContain('baseline')
+  })
+})
+
+describe('the picture', () => {
+  const live = {
+    startHz: 150e6,
+    stopHz: 160e6,
+    re: [0.5, 0.1],
+    im: [0, 0],
+    verdict: { met: false, sentence: '', channels: [channel('Field', 2.4, false)] },
+  } as unknown as LiveSweep
+
+  it('shows what is watched before anything was recorded', () => {
+    expect(tracesOf(installation, [], undefined, live, 'mm').map((t) => t.kind)).toEqual(['now'])
+    expect(tracesOf(installation, [], undefined, undefined, 'mm')).toEqual([])
+  })
+
+  it('lays what is watched over the passes, and shows no expectation meanwhile', () => {
+    const advice = { action: 'SHORTEN', amountM: 0.004, expected: { frequencyHz: [], returnLossDb: [] } }
+    const passes = [pass({ number: 1 }), pass({ number: 2, advice })]
+    expect(tracesOf(installation, passes, passes[1], undefined, 'mm').map((t) => t.label)).toEqual([
+      'baseline',
+      'expected, −4 mm',
+      'now',
+    ])
+    expect(tracesOf(installation, passes, passes[1], live, 'mm').map((t) => t.label)).toEqual([
+      'live',
+      'baseline',
+      '−6 mm',
+    ])
+    // Stepping back: no expectation, and what came later is not there.
+    expect(tracesOf(installation, passes, passes[0], undefined, 'mm').map((t) => t.label)).toEqual([
+      'baseline',
+    ])
+  })
+
+  it("takes the pegs' verdicts from the server, of what is watched first", () => {
+    const now = pass({ number: 1, met: true })
+    expect(pegsOf(now, undefined)).toMatchObject([{ name: 'Field', swr: 1.4, met: true }])
+    expect(pegsOf(now, live)).toMatchObject([{ name: 'Field', swr: 2.4, met: false }])
+    expect(pegsOf(undefined, undefined)).toEqual([])
+  })
+})
+
+describe('what the form says', () => {
+  const draft = (more: Partial<PassDraft> = {}): PassDraft => ({
+    ...freshDraft({ ...installation, smallestStepM: 0.001 }, undefined, 'mm', false),
+    ...more,
+  })
+  const read = (more: Partial<PassDraft>, isBaseline = false) =>
+    readDraft(draft(more), installation, isBaseline, undefined, 'mm')
+
+  it('is of the piece that was changed, with the sign of the side', () => {
+    const ring = read({ piece: 'second', change: 'shortened', amount: '1/2 in' })
+    expect(ring.pass?.recording).toMatchObject({ changeM: 0, secondChangeM: -0.0127 })
+    expect(read({ change: 'lengthened', amount: '6 mm' }).pass?.recording.changeM).toBeCloseTo(0.006, 9)
+    // The first sweep comes before any change.
+    expect(read({ change: 'shortened', amount: '6 mm' }, true).pass?.recording.changeM).toBe(0)
+  })
+
+  it('names what cannot be used', () => {
+    expect(read({ change: 'shortened', amount: '-6 mm' }).wrong.changeM).toContain('without a sign')
+    expect(read({ points: '1' }).wrong.points).toContain('2 to 1601')
+    expect(read({ startMhz: '170', stopMhz: '160' }).wrong.stopHz).toContain('above its start')
+    expect(read({ source: 'file' })).toMatchObject({
+      pass: undefined,
+      wrong: { file: 'Please choose a file.' },
+    })
+  })
+
+  it('can be watched only where an analyser sweeps a span that is clear, and by the rule of its installation', () => {
+    expect(liveSettingsOf(draft({ source: 'analyser' }), installation)).toMatchObject({
+      instrument: 'stand-in',
+      installationId: 'i1',
+    })
+    expect(liveSettingsOf(draft(), installation)).toBeUndefined()
+    expect(liveSettingsOf(draft({ source: 'analyser', stopMhz: 'x' }), installation)).toBeUndefined()
+    const swept = { ...draft().swept, rests: 'c7' }
+    expect(liveSettingsOf(draft({ source: 'analyser', swept }), installation)?.calibrationId).toBe('c7')
+  })
+})

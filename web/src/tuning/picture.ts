@@ -1,0 +1,60 @@
+import { curveOf as curveOfLive, type LiveSweep } from '@/instrument/live'
+import type { Peg, PlotTrace } from '@/plots/SweepPlot.vue'
+import type { LengthUnit } from '@/units/length'
+import { ownPasses } from './road'
+import { changeWords, passName, type Installation, type Pass } from './sentence'
+
+const EMPTY = { frequencyHz: [], returnLossDb: [] }
+
+/** A few readings have no curve of their own; the one that explains them stands in, drawn as such. */
+const curveOf = (p: Pass) => p.trace ?? p.estimate?.curve ?? EMPTY
+
+/** What is watched, the earlier passes, what is expected, and the pass `now`, if there is one yet. */
+export function tracesOf(
+  installation: Installation,
+  passes: Pass[],
+  now: Pass | undefined,
+  live: LiveSweep | undefined,
+  unit: LengthUnit,
+): PlotTrace[] {
+  const watched: PlotTrace[] = live
+    ? [{ id: 'live', label: 'live', kind: 'now', curve: curveOfLive(live) }]
+    : []
+  if (!now) return watched
+  const own = ownPasses(passes)
+  const name = (p: Pass) => passName(p, installation, unit, p.id === own[0]?.id)
+  const isLast = now.id === passes.at(-1)?.id
+  const earlier = passes
+    .filter((p) => p.number < now.number || (p.oldAntenna && p.id !== now.id))
+    .map<PlotTrace>((p) => ({ id: p.id, label: name(p), kind: 'earlier', curve: curveOf(p) }))
+  return [
+    ...watched,
+    ...earlier,
+    ...(isLast && !live ? expected(now, unit) : []),
+    {
+      id: now.id,
+      label: now.estimate ? 'judged by these channels' : isLast && !live ? 'now' : name(now),
+      kind: live ? 'earlier' : now.estimate ? 'guess' : 'now',
+      curve: curveOf(now),
+    },
+  ]
+}
+
+function expected(now: Pass, unit: LengthUnit): PlotTrace[] {
+  const a = now.advice
+  if (!a?.expected) return []
+  const by = changeWords(a.action === 'SHORTEN' ? -a.amountM : a.amountM, unit)
+  return [{ id: 'expected', label: `expected, ${by}`, kind: 'expected', curve: a.expected }]
+}
+
+/** The wanted channels in the sweep that is watched, else in `pass`; judged by the server, both alike. */
+export function pegsOf(pass: Pass | undefined, live: LiveSweep | undefined): Peg[] {
+  return (live?.verdict?.channels ?? pass?.verdict.channels ?? []).map((c) => ({
+    name: c.name,
+    frequencyHz: c.reading.frequencyHz,
+    ...(c.reading.swr === undefined ? {} : { swr: c.reading.swr }),
+    ...(c.reading.returnLossDb === undefined ? {} : { returnLossDb: c.reading.returnLossDb }),
+    met: c.met,
+    outside: c.reading.outside,
+  }))
+}
