@@ -32,7 +32,7 @@ const counts = computed(() =>
   })),
 )
 const sentence = computed(() => {
-  const waiting = cards.value.filter((c) => c.state === 'TUNING' || c.state === 'READY').length
+  const waiting = cards.value.filter((c) => ['TUNING', 'MET', 'READY'].includes(c.state)).length
   return waiting === 0
     ? 'Nothing is waiting.'
     : `${waiting} ${waiting === 1 ? 'installation waits' : 'installations wait'} for a hand.`

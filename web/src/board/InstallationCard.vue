@@ -9,7 +9,7 @@ defineProps<{ card: Schemas['CardView'] }>()
 
 function dipWords(newest: Schemas['NewestView']): string {
   if (newest.dipHz === undefined) return 'no dip'
-  return `dip ${newest.dipAtEdge ? 'beyond ' : ''}${formatMhz(newest.dipHz, 2)}`
+  return `dip ${newest.dipAtEdge ? 'beyond ' : ''}${formatMhz(newest.dipHz, newest.dipAtEdge ? 1 : 2)}`
 }
 </script>
 
@@ -79,6 +79,10 @@ function dipWords(newest: Schemas['NewestView']): string {
 [data-state='TUNING'] .state i {
   background: var(--gold);
   border-color: var(--gold-ink);
+}
+
+[data-state='MET'] .state i {
+  border-color: var(--trace);
 }
 
 [data-state='READY'] .state i {

@@ -57,7 +57,7 @@ describe('a card on the board', () => {
 
   it('a dip that was not reached, or is not there, is said so', () => {
     const newest = card.newest as Schemas['NewestView']
-    expect(shown({ newest: { ...newest, dipAtEdge: true } }).text()).toContain('dip beyond 151.67')
+    expect(shown({ newest: { ...newest, dipAtEdge: true } }).text()).toContain('dip beyond 151.7')
     expect(shown({ newest: { ...newest, dipHz: undefined } }).text()).toContain('no dip')
   })
 })

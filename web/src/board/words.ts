@@ -6,6 +6,7 @@ export type Carrier = Schemas['CardView']['carrier']
 export const STATES: Record<CardState, string> = {
   PLANNED: 'Planned',
   TUNING: 'Tuning',
+  MET: 'Met, not yet tight',
   READY: 'Ready to sign off',
   SIGNED_OFF: 'Signed off',
   SIGNED_OFF_BY_JUDGEMENT: 'Signed off by judgement',

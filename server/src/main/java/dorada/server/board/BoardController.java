@@ -34,6 +34,8 @@ class BoardController {
     enum State {
         PLANNED,
         TUNING,
+        /** The rule is met; nothing is tight and sealed yet. */
+        MET,
         READY,
         SIGNED_OFF,
         SIGNED_OFF_BY_JUDGEMENT
@@ -117,6 +119,9 @@ class BoardController {
         if (s == null) {
             return State.PLANNED;
         }
-        return s.met() ? State.READY : State.TUNING;
+        if (!s.met()) {
+            return State.TUNING;
+        }
+        return s.isFinal() ? State.READY : State.MET;
     }
 }

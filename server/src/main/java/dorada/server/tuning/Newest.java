@@ -33,6 +33,7 @@ public class Newest {
             Optional<Dip> dip,
             double worstSwr,
             boolean met,
+            boolean isFinal,
             Trace outline,
             String recordedBy,
             Instant recordedAt) {}
@@ -57,6 +58,7 @@ public class Newest {
                 j.verdict().worstSwr(),
                 // The antenna that was there before says nothing of the one that stays.
                 j.verdict().met() && !pass.isOldAntenna(),
+                pass.isFinalSweep(),
                 j.analysis()
                         .map(a -> Trace.of(a.sweep()).outline(SMALL_PICTURE_POINTS))
                         .orElse(new Trace(new double[0], new double[0])),

@@ -23,9 +23,15 @@ class BoardApiTest extends ApiTest {
                 .andExpect(jsonPath(card(id) + ".state").value("PLANNED"));
         measure(id, UUID.randomUUID(), 0);
         getAs(viewer, "/api/installations")
-                .andExpect(jsonPath(card(id) + ".state").value("READY"))
+                .andExpect(jsonPath(card(id) + ".state").value("MET"))
                 .andExpect(jsonPath(card(id) + ".newest.passNumber").value(1))
                 .andExpect(jsonPath(card(id) + ".newest.trace.frequencyHz.length()", everyItem(lessThanOrEqualTo(60))));
+        // Tightening moves the dip: only the sweep after it makes it ready.
+        postJson(
+                "/api/installations/" + id + "/passes",
+                measurement(UUID.randomUUID(), 0).replace("\"note\"", "\"finalSweep\":true,\"note\""));
+        getAs(viewer, "/api/installations?state=READY")
+                .andExpect(jsonPath(card(id) + ".newest.passNumber").value(2));
     }
 
     @Test

@@ -63,8 +63,8 @@ class WorkbenchApiTest extends ApiTest {
         sweep(other, "\"oldAntenna\":true,", VHF)
                 .andExpect(jsonPath("$.verdict.met").value(true));
         // However good the old one was, the board does not call the job ready.
-        getAs(viewer, "/api/installations?state=READY")
-                .andExpect(jsonPath("$[?(@.id == '" + other + "')]", hasSize(0)));
+        getAs(viewer, "/api/installations?state=TUNING")
+                .andExpect(jsonPath("$[?(@.id == '" + other + "')]", hasSize(1)));
         String id = makeInstallation(1.6);
         sweep(id, "\"oldAntenna\":true,", VHF)
                 .andExpect(jsonPath("$.oldAntenna").value(true))
