@@ -113,8 +113,13 @@ h2,
 
 .numbers {
   display: flex;
-  gap: 14px;
+  flex-wrap: wrap;
+  gap: 2px 14px;
   font-size: 14.5px;
+}
+
+.numbers span {
+  white-space: nowrap;
 }
 
 .numbers span:nth-child(3) {

@@ -1,5 +1,4 @@
 <script setup lang="ts">
-import { NSelect } from 'naive-ui'
 import { computed, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import { answer, api, Problem, type Schemas } from '@/api/client'
@@ -137,7 +136,6 @@ function takeTheirs(field: keyof Plan) {
   merged.value.collisions = merged.value.collisions.filter((c) => c !== field)
 }
 
-const kindOptions = computed(() => (kinds.data.value ?? []).map((k) => ({ label: k.words, value: k.kind })))
 const carrierOptions = (Object.keys(CARRIERS) as Carrier[]).map((value) => ({ value, word: CARRIERS[value] }))
 const piece = computed(
   () => kinds.data.value?.find((k) => k.kind === form.value.antennaKind)?.piece ?? 'element',
@@ -196,15 +194,15 @@ const piece = computed(
 
       <section class="card">
         <h2>The antenna</h2>
-        <div class="field">
-          <span class="label">Kind</span>
-          <NSelect
+        <label class="field">
+          <span class="name">Kind</span>
+          <select
             :value="form.antennaKind"
-            :options="kindOptions"
-            :input-props="{ 'aria-label': 'Kind of antenna' }"
-            @update:value="chooseKind"
-          />
-        </div>
+            @change="chooseKind(($event.target as HTMLSelectElement).value as Plan['antennaKind'])"
+          >
+            <option v-for="k in kinds.data.value ?? []" :key="k.kind" :value="k.kind">{{ k.words }}</option>
+          </select>
+        </label>
         <TextField
           v-model="form.antennaDetail"
           name="In words"

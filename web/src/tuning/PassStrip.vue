@@ -1,7 +1,8 @@
 <script setup lang="ts">
+import { computed, nextTick, onMounted, ref, watch } from 'vue'
 import { usePreferences } from '@/preferences'
 import { formatSwr } from '@/units/swr'
-import { changeWords, dipWords, passName, type Installation, type Pass } from './sentence'
+import { adviceName, dipWords, passName, type Installation, type Pass } from './sentence'
 
 /** The passes like pages, and what the next is expected to be. */
 const props = defineProps<{ passes: Pass[]; installation: Installation; shown: number }>()
@@ -18,14 +19,26 @@ function title(pass: Pass): string {
   return name.charAt(0).toUpperCase() + name.slice(1)
 }
 
+const advice = computed(() => props.passes.at(-1)?.advice)
 const worstExpected = () => {
-  const readings = props.passes.at(-1)?.advice?.expectedReadings ?? []
+  const readings = advice.value?.expectedReadings ?? []
   return readings.length ? Math.max(...readings.map((r) => r.swr ?? Infinity)) : undefined
 }
+
+/** The newest pass is what people look for. */
+const strip = ref<HTMLElement>()
+const toTheEnd = () => {
+  if (strip.value) strip.value.scrollLeft = strip.value.scrollWidth
+}
+onMounted(toTheEnd)
+watch(
+  () => props.passes.length,
+  () => void nextTick(toTheEnd),
+)
 </script>
 
 <template>
-  <div class="strip">
+  <div ref="strip" class="strip">
     <button
       v-for="p in passes"
       :key="p.id"
@@ -37,12 +50,9 @@ const worstExpected = () => {
       <b>{{ dipWords(p) }}</b>
       <span>worst {{ formatSwr(p.verdict.worstSwr) }}, {{ p.recordedBy }}</span>
     </button>
-    <div v-if="passes.at(-1)?.advice?.expected && worstExpected() !== undefined" class="next">
+    <div v-if="advice?.expected && worstExpected() !== undefined" class="next">
       <span>next, expected</span>
-      <b
-        >{{ passes.at(-1)?.advice?.action === 'SHORTEN' ? '−' : '+'
-        }}{{ changeWords(passes.at(-1)?.advice?.amountM ?? 0, preferences.unit).slice(1) }}</b
-      >
+      <b>{{ adviceName(advice, installation, preferences.unit) }}</b>
       <span>worst {{ formatSwr(worstExpected()) }}</span>
     </div>
   </div>

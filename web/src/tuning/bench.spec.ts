@@ -125,6 +125,9 @@ describe('the picture', () => {
       'baseline',
       '−6 mm',
     ])
+    const ring = { ...advice, onSecond: true, action: 'LENGTHEN' }
+    const byRing = pass({ number: 2, advice: ring })
+    expect(tracesOf(installation, [byRing], byRing, undefined, 'mm')[0]?.label).toBe('expected, ring +4 mm')
     // Stepping back: no expectation, and what came later is not there.
     expect(tracesOf(installation, passes, passes[0], undefined, 'mm').map((t) => t.label)).toEqual([
       'baseline',

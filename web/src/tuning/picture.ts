@@ -2,7 +2,7 @@ import { curveOf as curveOfLive, type LiveSweep } from '@/instrument/live'
 import type { Peg, PlotTrace } from '@/plots/SweepPlot.vue'
 import type { LengthUnit } from '@/units/length'
 import { ownPasses } from './road'
-import { changeWords, passName, type Installation, type Pass } from './sentence'
+import { adviceName, passName, type Installation, type Pass } from './sentence'
 
 const EMPTY = { frequencyHz: [], returnLossDb: [] }
 
@@ -30,7 +30,7 @@ export function tracesOf(
   return [
     ...watched,
     ...earlier,
-    ...(isLast && !live ? expected(now, unit) : []),
+    ...(isLast && !live ? expected(now, installation, unit) : []),
     {
       id: now.id,
       label: now.estimate ? 'judged by these channels' : isLast && !live ? 'now' : name(now),
@@ -40,11 +40,11 @@ export function tracesOf(
   ]
 }
 
-function expected(now: Pass, unit: LengthUnit): PlotTrace[] {
+function expected(now: Pass, installation: Installation, unit: LengthUnit): PlotTrace[] {
   const a = now.advice
   if (!a?.expected) return []
-  const by = changeWords(a.action === 'SHORTEN' ? -a.amountM : a.amountM, unit)
-  return [{ id: 'expected', label: `expected, ${by}`, kind: 'expected', curve: a.expected }]
+  const label = `expected, ${adviceName(a, installation, unit)}`
+  return [{ id: 'expected', label, kind: 'expected', curve: a.expected }]
 }
 
 /** The wanted channels in the sweep that is watched, else in `pass`; judged by the server, both alike. */

@@ -115,13 +115,22 @@ export function passName(
 ): string {
   if (pass.oldAntenna) return 'old antenna'
   if (isBaseline) return 'baseline'
-  const second = installation.second?.name.replace(/^the /, '').split(' ')[0] ?? ''
+  const second = secondWord(installation)
   const words = [
     ...(pass.changeM || !pass.secondChangeM ? [changeWords(pass.changeM, unit)] : []),
     ...(pass.secondChangeM ? [`${second} ${changeWords(pass.secondChangeM, unit)}`] : []),
   ].join(', ')
   return pass.finalSweep && !pass.changeM && !pass.secondChangeM ? 'final sweep' : words
 }
+
+/** The change that is advised, in the same few words: `−12 mm`, `ring +15 mm`. */
+export function adviceName(advice: Advice, installation: Installation, unit: LengthUnit): string {
+  const change = changeWords(advice.action === 'SHORTEN' ? -advice.amountM : advice.amountM, unit)
+  return advice.onSecond ? `${secondWord(installation)} ${change}` : change
+}
+
+const secondWord = (installation: Installation) =>
+  installation.second?.name.replace(/^the /, '').split(' ')[0] ?? ''
 
 const again = (pass: Pass) => (pass.analysis ? 'sweep' : 'read')
 

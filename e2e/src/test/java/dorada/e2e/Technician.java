@@ -9,6 +9,7 @@ import com.microsoft.playwright.options.AriaRole;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.util.List;
+import java.util.function.Consumer;
 import java.util.regex.Pattern;
 
 /** Somebody of the shop at their own browser; methods are the steps of the work. */
@@ -37,7 +38,13 @@ final class Technician {
 
     /** A quarter-wave whip on a vehicle, judged under a limit at the radio end. */
     Technician makesAnInstallation(String title, String limit, List<String[]> channels) {
+        return makesAnInstallation(title, limit, channels, form -> {});
+    }
+
+    /** The same with what else is filled in or chosen in the form. */
+    Technician makesAnInstallation(String title, String limit, List<String[]> channels, Consumer<Technician> fillsIn) {
         button("New installation", AriaRole.LINK).first().click();
+        fillsIn.accept(this);
         field("Name in the shop").fill(title);
         field("Customer").fill("Olive growers' cooperative");
         field("Where on it").fill("Double-cab pick-up, steel roof 1.4 × 1.2 m");

@@ -59,6 +59,50 @@ class WorkbenchIT {
         }
     }
 
+    /** A tip, and a ring below the coil that sets it finely; what the plan says of the range binds the advice. */
+    @Test
+    void aWhipWithARingIsBroughtInWithinItsRange() throws Exception {
+        try (RunningDorada dorada = RunningDorada.demo();
+                Desk desk = new Desk()) {
+            Technician bruno = new Technician(desk.page(), dorada.address()).signsIn("bruno");
+            Page page = bruno.page();
+            List<String[]> cb = List.of(new String[] {"CB 1", "26.965"}, new String[] {"CB 40", "27.405"});
+            bruno.makesAnInstallation("Lorry 31", "1.95", cb, form -> {
+                form.field("Kind").selectOption("RINGED_CB_WHIP");
+                form.field("Length now (tip), if measured").fill("93 cm");
+                form.field("Shortest it can be, if known").fill("925 mm");
+                form.field("Longest it can be, if known").fill("38 in");
+            });
+            bruno.takesTheBaseline();
+            bruno.button(Pattern.compile("I shortened it by [24] mm")).click();
+            bruno.sweepsNow(2);
+            assertThat(bruno.sentence()).containsText("Find the fault first");
+            assertThat(page.getByText("a piece that is too long for its range")).isVisible();
+
+            page.getByText("Plan", new Page.GetByTextOptions().setExact(true)).click();
+            page.getByText("Change the plan").click();
+            bruno.field("Shortest it can be, if known").fill("1 m");
+            bruno.button("Save the plan").click();
+            assertThat(page.getByText("The longest must be more than the shortest.")
+                            .first())
+                    .isVisible();
+            bruno.field("Shortest it can be, if known").fill("60 cm");
+            bruno.button("Save the plan").click();
+
+            int pass = 2;
+            while (pass < 7 && !bruno.sentence().textContent().contains("Good enough")) {
+                bruno.button(Pattern.compile("I (shortened it|lengthened it|moved the ring) by"))
+                        .click();
+                bruno.sweepsNow(++pass);
+            }
+            assertThat(bruno.sentence()).containsText("Make it permanent");
+            page.navigate(dorada.address());
+            page.getByLabel("Search").fill("Lorry 31");
+            assertThat(page.getByText("Met, not yet tight", new Page.GetByTextOptions().setExact(true)))
+                    .isVisible();
+        }
+    }
+
     /** The stand-in analyser's sweeps in the picture, with the wanted channels read off them; then left without recording. */
     private static void watchesLive(Technician ines) {
         Page page = ines.page();
@@ -67,6 +111,9 @@ class WorkbenchIT {
         ines.button("Watch live").click();
         assertThat(page.locator(".trace-label").getByText("live")).isVisible();
         assertThat(page.locator(".peg")).hasCount(2);
+        // Judged by the server, by the whole rule of the plan.
+        assertThat(page.locator(".live").getByText(Pattern.compile("SWR 1.60 or less on every channel")))
+                .isVisible();
         ines.button("Stop watching").click();
         assertThat(page.locator(".trace-label").getByText("live")).hasCount(0);
         ines.button(Pattern.compile("Leave it")).click();

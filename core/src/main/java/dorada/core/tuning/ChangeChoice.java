@@ -131,6 +131,13 @@ final class ChangeChoice {
                         Math.abs(needM) * 1000));
     }
 
+    /** {@code changeM} in whole steps, positive for longer, and no farther than the range goes; as an amount. */
+    double steppedWithin(double changeM) {
+        double step = adjustment.smallestStepM();
+        double left = changeM < 0 ? room.shortenM() : room.lengthenM();
+        return Math.min(stepped(Math.abs(changeM)), Math.floor(left / step + 1e-6) * step);
+    }
+
     /** Whole steps, at least one: a smaller change cannot be made by hand. */
     double stepped(double amountM) {
         double step = adjustment.smallestStepM();

@@ -276,7 +276,7 @@ public final class TrimAdviser {
             }
         } else {
             action = needM < 0 ? Action.SHORTEN : Action.LENGTHEN;
-            amountM = oneWay ? cut.lengthM() : choice.stepped(Math.abs(needM));
+            amountM = oneWay ? cut.lengthM() : choice.steppedWithin(needM);
             choice.limitWords(need[0]).ifPresent(reasons::add);
             if (oneWay) {
                 reasons.add(String.format(

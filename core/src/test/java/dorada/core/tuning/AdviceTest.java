@@ -270,6 +270,14 @@ class AdviceTest {
         }
     }
 
+    /** Half a step more is not there to be taken, however it rounds. */
+    @Test
+    void aStepNeverGoesBeyondTheRange() {
+        TrimAdvice a = advice(new Adjustment.Slide(0.002), VHF, new Room(0.0051, 0.1), new Pass(0, whip(147e6)));
+        assertThat(a.action()).isEqualTo(Action.SHORTEN);
+        assertThat(a.amountM()).isEqualTo(0.004);
+    }
+
     @Test
     void aSlideAtItsLongestAsksForALongerPiece() {
         TrimAdvice a = advice(new Adjustment.Slide(0.001), VHF, new Room(0.1, 0), new Pass(0, whip(165e6)));
