@@ -127,6 +127,11 @@ onBeforeUnmount(() => window.removeEventListener('keydown', onKey))
   max-width: 440px;
 }
 
+/* The field brings its own way to clear it. */
+.search :deep(input::-webkit-search-cancel-button) {
+  display: none;
+}
+
 .states {
   display: flex;
   flex-wrap: wrap;

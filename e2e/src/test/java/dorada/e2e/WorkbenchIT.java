@@ -3,6 +3,7 @@ package dorada.e2e;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import java.util.List;
 import java.util.regex.Pattern;
@@ -97,9 +98,10 @@ class WorkbenchIT {
             }
             assertThat(bruno.sentence()).containsText("Make it permanent");
             page.navigate(dorada.address());
-            page.getByLabel("Search").fill("Lorry 31");
-            assertThat(page.getByText("Met, not yet tight", new Page.GetByTextOptions().setExact(true)))
-                    .isVisible();
+            assertThat(page.locator("a.card")
+                            .filter(new Locator.FilterOptions().setHasText("Lorry 31"))
+                            .locator(".state"))
+                    .hasText("Met, not yet tight");
         }
     }
 

@@ -268,7 +268,9 @@ public final class TrimAdviser {
                     oneWay
                             ? "A cut only shortens, so a longer piece is needed."
                             : "It is as long as its range allows, so a longer piece is needed.");
-            if (oneWay && passes.stream().mapToDouble(Pass::changeM).sum() > -step / 2) {
+            if (!oneWay) {
+                causes = Diagnosis.tooShortFromTheStart(amountM);
+            } else if (passes.stream().mapToDouble(Pass::changeM).sum() > -step / 2) {
                 causes = Diagnosis.tooShortFromTheStart(amountM);
                 reasons.add(
                         "Nothing has been cut yet, and people cut long on purpose: look about for hands, people and metal near, "

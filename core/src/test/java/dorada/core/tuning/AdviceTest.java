@@ -284,6 +284,7 @@ class AdviceTest {
         assertThat(a.action()).isEqualTo(Action.REPLACE_LONGER);
         assertThat(a.fit()).isEqualTo(TrimAdvice.Fit.TOO_SHORT);
         assertThat(a.amountM()).isBetween(0.02, 0.035);
-        assertThat(a.causes()).isEmpty();
+        // Paint under the ground looks the same.
+        assertThat(a.causes()).extracting(Cause::name).anyMatch(c -> c.contains("paint"));
     }
 }
