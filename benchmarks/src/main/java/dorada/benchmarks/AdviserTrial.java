@@ -7,6 +7,7 @@ import dorada.core.instrument.ReadingKind;
 import dorada.core.instrument.SimulatedAnalyser;
 import dorada.core.instrument.Span;
 import dorada.core.instrument.SpotReading;
+import dorada.core.line.ThroughLine;
 import dorada.core.practice.Condition;
 import dorada.core.practice.Control;
 import dorada.core.rf.Reflection;
@@ -82,6 +83,7 @@ final class AdviserTrial {
                 print(out, instrument + ", " + way, tallies.get(instrument + way));
             }
         }
+        out.println("Three spots show no dummy load and no loose joint: with a meter such faults stay unseen.");
         out.println("By kind, adviser:");
         tallies.entrySet().stream()
                 .filter(e -> e.getKey().startsWith("kind "))
@@ -261,8 +263,9 @@ final class AdviserTrial {
             TrimTask task = TrimTask.of(job.rule(), job.channels(), adjustment, prior)
                     .within(new Room(length - c.lowM(), c.oneWay() ? 0 : c.highM() - length))
                     .matchedBy(match.map(m -> m.within(secondRoom(job, now))));
-            TrimAdvice advice = ring.map(r -> new FineAdviser(task, r).advise(passes))
-                    .orElseGet(() -> new TrimAdviser(task).advise(passes));
+            TrimTask judged = job.lineIsKnown() ? task.behind(job.kind().feedline()) : task;
+            TrimAdvice advice = ring.map(r -> new FineAdviser(judged, r).advise(passes))
+                    .orElseGet(() -> new TrimAdviser(judged).advise(passes));
             Action action = advice.action();
             if (action == Action.SWEEP_WIDER && !job.byMeter()) {
                 span = advice.widerSweep().orElseThrow();
@@ -360,7 +363,10 @@ final class AdviserTrial {
     }
 
     private static Pass bySweep(HiddenAntenna job, Setting at, int pass, double change, Span span, Random random) {
-        return new Pass(change, new SimulatedAnalyser(hz -> job.truth(at, pass, hz, random), random).sweep(span, 401));
+        Sweep read = new SimulatedAnalyser(hz -> job.truth(at, pass, hz, random), random).sweep(span, 401);
+        return new Pass(
+                change,
+                job.lineIsKnown() ? ThroughLine.towardAntenna(read, job.kind().feedline()) : read);
     }
 
     private static Pass byMeter(HiddenAntenna job, Setting at, int pass, double change, Random random) {

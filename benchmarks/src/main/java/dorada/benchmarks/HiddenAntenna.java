@@ -5,6 +5,7 @@ import dorada.core.acceptance.ChannelValues;
 import dorada.core.acceptance.EvenEnds;
 import dorada.core.acceptance.UnderLimit;
 import dorada.core.acceptance.WantedChannel;
+import dorada.core.line.Feedline;
 import dorada.core.practice.Condition;
 import dorada.core.practice.Control;
 import dorada.core.practice.VirtualInstallation;
@@ -26,11 +27,13 @@ import java.util.stream.IntStream;
  * <p>Sizes drift together: an antenna that is larger throughout by a share is the same antenna at frequencies lower by that
  * share.
  *
+ * @param kind with a feedline of a random type and length
  * @param drift that share
  * @param start the settings before the first change
  * @param before conditions until pass {@code changesAtPass}
  * @param after conditions from then on
  * @param fault conditions throughout
+ * @param lineIsKnown true where the person has typed the feedline, so that it can be taken off
  */
 record HiddenAntenna(
         VirtualInstallation kind,
@@ -41,6 +44,7 @@ record HiddenAntenna(
         int changesAtPass,
         Set<Condition> fault,
         boolean byMeter,
+        boolean lineIsKnown,
         AcceptanceRule rule,
         List<WantedChannel> channels,
         long seed) {
@@ -59,6 +63,14 @@ record HiddenAntenna(
 
     private static final double SIZE_DRIFT = 0.012;
     private static final double MOST_BY_METER_SWR = 3;
+    private static final double METER_SHARE = 0.58;
+
+    /** A feedline is this much shorter or longer than usual, at most. */
+    private static final double LINE_FACTOR = 2;
+
+    private static final List<Feedline> LINES = Feedline.ALL.stream()
+            .filter(f -> f.impedanceOhm() == Sweep.STANDARD_REFERENCE_OHM)
+            .toList();
     private static final int CHECKED_LENGTHS = 11;
     private static final int CHECKED_MATCHES = 9;
     private static final int HALVINGS = 5;
@@ -85,7 +97,7 @@ record HiddenAntenna(
 
     /** One that does not meet its rule yet; one that is cut starts longer than it should be. */
     private static HiddenAntenna one(Random random, List<VirtualInstallation> possible) {
-        VirtualInstallation v = possible.get(random.nextInt(possible.size()));
+        VirtualInstallation v = onSomeLine(possible.get(random.nextInt(possible.size())), random);
         Control c = v.controls().get(0);
         double middle = (v.lowHz() + v.highHz()) / 2;
         List<WantedChannel> channels = List.of(
@@ -98,14 +110,19 @@ record HiddenAntenna(
                 .limit(3)
                 .toArray();
         boolean isCb = middle < 30e6;
+        // Nobody transmits into an SWR of 3 and more to read a meter; so of the others a little more than half are read
+        // by one.
+        double[] forMeter =
+                Arrays.stream(limits).filter(l -> l <= MOST_BY_METER_SWR).toArray();
+        boolean byMeter = forMeter.length > 0 && random.nextDouble() < METER_SHARE;
+        limits = byMeter ? forMeter : limits;
         AcceptanceRule rule = isCb && easiest < 1.8 && random.nextInt(3) == 0
                 ? new EvenEnds()
                 : new UnderLimit(limits[random.nextInt(limits.length)]);
         Set<Condition> fault = random.nextInt(10) == 0 ? oneOf(random, FAULTS, v) : Set.of();
         Set<Condition> before = random.nextInt(4) == 0 ? oneOf(random, SURROUNDINGS, v) : Set.of();
         double drift = SIZE_DRIFT * random.nextGaussian();
-        // Nobody transmits into an SWR of 3 and more to read a meter.
-        boolean byMeter = random.nextBoolean() && rule.limitSwr() <= MOST_BY_METER_SWR;
+        boolean lineIsKnown = random.nextBoolean();
         HiddenAntenna antenna = null;
         for (int attempt = 0; attempt < 12; attempt++) {
             double share = random.nextDouble();
@@ -123,6 +140,7 @@ record HiddenAntenna(
                     1 + random.nextInt(2),
                     fault,
                     byMeter,
+                    lineIsKnown && !byMeter,
                     rule,
                     channels,
                     random.nextLong());
@@ -133,6 +151,11 @@ record HiddenAntenna(
             }
         }
         return antenna;
+    }
+
+    private static VirtualInstallation onSomeLine(VirtualInstallation v, Random random) {
+        double lengthM = v.feedline().lengthM() * Math.pow(LINE_FACTOR, 2 * random.nextDouble() - 1);
+        return v.fedBy(LINES.get(random.nextInt(LINES.size())).line(lengthM));
     }
 
     /** A ring half-way; a tap somewhere in the inner two thirds, for nobody fits one at the end of its rod. */

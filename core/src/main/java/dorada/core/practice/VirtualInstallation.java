@@ -54,6 +54,11 @@ public record VirtualInstallation(
         conditions = Set.copyOf(conditions);
     }
 
+    /** The same behind another line. */
+    public VirtualInstallation fedBy(Line other) {
+        return new VirtualInstallation(id, title, carrier, lowHz, highHz, controls, conditions, other, antenna);
+    }
+
     /** The settings before anything was changed. */
     public double[] startM() {
         return controls.stream().mapToDouble(Control::startM).toArray();

@@ -417,7 +417,7 @@ public final class TrimAdviser {
                 Optional.empty());
     }
 
-    private static TrimAdvice findTheFault(List<Cause> causes) {
+    static TrimAdvice findTheFault(List<Cause> causes) {
         return nothingKnown(
                 Action.FIND_THE_FAULT,
                 causes.stream().map(TrimAdviser::sentence).toList(),

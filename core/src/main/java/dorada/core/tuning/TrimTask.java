@@ -58,6 +58,26 @@ public record TrimTask(
                 Optional.empty());
     }
 
+    /** The same for one of its bands, which has a piece of its own. */
+    TrimTask forBand(List<WantedChannel> band, TrimPrior own) {
+        return new TrimTask(
+                rule, band, adjustment, own, instrument, Room.ANY, Optional.empty(), phaseIsTheAntennas, line);
+    }
+
+    /** The same for a fine piece of the same antenna, which slides. */
+    TrimTask forFine(double smallestStepM, TrimPrior own) {
+        return new TrimTask(
+                rule,
+                channels,
+                new Adjustment.Slide(smallestStepM),
+                own,
+                instrument,
+                Room.ANY,
+                Optional.empty(),
+                phaseIsTheAntennas,
+                line);
+    }
+
     /** The same with an instrument that sweeps {@code other}. */
     public TrimTask sweptBy(Span other) {
         return new TrimTask(rule, channels, adjustment, prior, other, room, match, phaseIsTheAntennas, line);

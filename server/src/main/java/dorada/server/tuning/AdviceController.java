@@ -8,19 +8,18 @@ import dorada.core.acceptance.ResonanceFirst;
 import dorada.core.acceptance.UnderLimit;
 import dorada.core.acceptance.WantedChannel;
 import dorada.core.antenna.AntennaKind;
+import dorada.core.antenna.BandPiece;
 import dorada.core.antenna.SecondPiece;
 import dorada.core.instrument.ReadingKind;
 import dorada.core.instrument.SpotReading;
 import dorada.core.line.ThroughLine;
 import dorada.core.sweep.Sweep;
 import dorada.core.tuning.Adjustment;
+import dorada.core.tuning.AntennaAdviser;
 import dorada.core.tuning.Circumstance;
-import dorada.core.tuning.FineAdviser;
-import dorada.core.tuning.MatchControl;
 import dorada.core.tuning.Pass;
 import dorada.core.tuning.Room;
 import dorada.core.tuning.TrimAdvice;
-import dorada.core.tuning.TrimAdviser;
 import dorada.core.tuning.TrimPrior;
 import dorada.core.tuning.TrimTask;
 import dorada.server.line.FeedlineRequest;
@@ -103,16 +102,13 @@ class AdviceController {
                 .toList();
         Adjustment adjustment = adjustment(request.adjustable, kind);
         List<Pass> passes = passes(request);
-        TrimTask bare = TrimTask.of(rule, channels, adjustment, TrimPrior.of(kind))
-                .within(room(request.adjustable, passes))
-                .matchedBy(MatchControl.of(kind));
+        TrimTask bare =
+                TrimTask.of(rule, channels, adjustment, TrimPrior.of(kind)).within(room(request.adjustable, passes));
         TrimTask task = request.line == null ? bare : bare.behind(request.line.line("line"));
-        TrimAdvice a = FineAdviser.pieceOf(kind)
-                .map(ring -> new FineAdviser(task, ring).advise(passes))
-                .orElseGet(() -> new TrimAdviser(task).advise(passes));
+        TrimAdvice a = new AntennaAdviser(kind, task).advise(passes);
         return new AdviceAnswer(
                 direction(a.action()),
-                a.onSecond() ? kind.second().map(SecondPiece::name).orElse("") : kind.piece(),
+                piece(kind, a, channels),
                 a.amountM(),
                 a.needLowM(),
                 a.needHighM(),
@@ -122,6 +118,17 @@ class AdviceController {
                 a.overshootChance(),
                 a.reasons(),
                 a.causes().stream().map(PassView.CauseView::of).toList());
+    }
+
+    /** The name of what is to be changed. */
+    private static String piece(AntennaKind kind, TrimAdvice advice, List<WantedChannel> channels) {
+        boolean hasPieceForEach = WantedChannel.bands(channels).size() == 2;
+        if (hasPieceForEach && kind.upperBandPiece().isPresent()) {
+            return (advice.onSecond() ? kind.lowerBandPiece() : kind.upperBandPiece())
+                    .map(BandPiece::name)
+                    .orElseThrow();
+        }
+        return advice.onSecond() ? kind.second().map(SecondPiece::name).orElse("") : kind.piece();
     }
 
     private static String direction(TrimAdvice.Action action) {

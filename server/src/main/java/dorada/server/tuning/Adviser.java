@@ -1,17 +1,12 @@
 package dorada.server.tuning;
 
 import dorada.core.acceptance.ReferencePlane;
-import dorada.core.acceptance.WantedChannel;
-import dorada.core.antenna.AntennaKind;
 import dorada.core.line.Line;
 import dorada.core.line.ThroughLine;
 import dorada.core.sweep.Sweep;
-import dorada.core.tuning.FineAdviser;
-import dorada.core.tuning.MatchControl;
+import dorada.core.tuning.AntennaAdviser;
 import dorada.core.tuning.Pass;
-import dorada.core.tuning.StagedAdviser;
 import dorada.core.tuning.TrimAdvice;
-import dorada.core.tuning.TrimAdviser;
 import dorada.core.tuning.TrimPrior;
 import dorada.core.tuning.TrimTask;
 import dorada.server.installation.Installation;
@@ -40,23 +35,16 @@ class Adviser {
             return Optional.empty();
         }
         List<Pass> usable = usable(passes, line);
-        Optional<StagedAdviser> staged = staged(installation);
-        if (staged.isPresent()) {
-            return Optional.of(staged.get().advise(usable));
-        }
         TrimTask task = TrimTask.of(
                         installation.rule(),
                         installation.wantedChannels(),
                         installation.adjustment(),
                         prior(installation))
                 .within(installation.roomAfter(
-                        passes.stream().mapToDouble(TuningPass::changeM).sum()))
-                .matchedBy(MatchControl.of(installation.antennaKind()));
+                        passes.stream().mapToDouble(TuningPass::changeM).sum()));
         TrimTask placed = installation.measuredAt() == ReferencePlane.ANTENNA ? task.readAtTheAntenna() : task;
         TrimTask judged = line.map(placed::behind).orElse(placed);
-        return Optional.of(FineAdviser.pieceOf(installation.antennaKind())
-                .map(ring -> new FineAdviser(judged, ring).advise(usable))
-                .orElseGet(() -> new TrimAdviser(judged).advise(usable)));
+        return Optional.of(new AntennaAdviser(installation.antennaKind(), judged).advise(usable));
     }
 
     /** What this antenna taught of its kind; empty where it was never changed, or has several bands. */
@@ -71,19 +59,6 @@ class Adviser {
     private TrimPrior prior(Installation installation) {
         return TrimPrior.of(installation.antennaKind())
                 .informedBy(installations.lessons(installation.antennaKind(), installation.id()));
-    }
-
-    private static Optional<StagedAdviser> staged(Installation installation) {
-        List<List<WantedChannel>> bands = WantedChannel.bands(installation.wantedChannels());
-        AntennaKind kind = installation.antennaKind();
-        return bands.size() == 2 && kind.upperBandPiece().isPresent()
-                ? Optional.of(new StagedAdviser(
-                        installation.rule(),
-                        bands,
-                        installation.adjustment(),
-                        kind.upperBandPiece().get(),
-                        kind.lowerBandPiece().orElseThrow()))
-                : Optional.empty();
     }
 
     private static Optional<Pass> pass(TuningPass p, Optional<Line> line) {

@@ -19,16 +19,7 @@ class AdviceApiTest extends ApiTest {
 
     /** A series circuit of 47 Ω and Q 8 with its dip at {@code f0}, 140 to 175 MHz. */
     private static String samples(double f0) {
-        StringBuilder all = new StringBuilder();
-        for (int i = 0; i <= 200; i++) {
-            double f = 140e6 + 35e6 * i / 200;
-            double x = 47 * 8 * (f / f0 - f0 / f);
-            double d = 97 * 97 + x * x;
-            all.append(i == 0 ? "" : ",")
-                    .append("{\"frequencyHz\":" + f + ",\"re\":" + (-3 * 97 + x * x) / d + ",\"im\":" + 100 * x / d
-                            + "}");
-        }
-        return "[" + all + "]";
+        return "[" + curve(140e6, 175e6, f0, 8) + "]";
     }
 
     private ResultActions ask(String kind, boolean oneWay, String rule, String passes, String more) throws Exception {
@@ -106,6 +97,41 @@ class AdviceApiTest extends ApiTest {
                 .andExpect(jsonPath("$.direction").value("shorten"));
         ask("TUBE_J_POLE", true, UNDER, moved.replace("\"secondChangeM\":0.02,", ""), "")
                 .andExpect(jsonPath("$.direction").value("find the fault"));
+    }
+
+    /** A ribbon for two bands has a piece for each; a whip with a ring has one that can be put back. */
+    @Test
+    void theKindDecidesWhichPieceIsChanged() throws Exception {
+        String sweep = "{\"samples\":[" + curve(120e6, 170e6, 138e6, 9) + "," + curve(400e6, 470e6, 422e6, 12) + "]}";
+        send(
+                        post("/api/advice"),
+                        viewer,
+                        "{\"kind\":\"ribbon j-pole\",\"adjustable\":{\"oneWay\":true},\"passes\":[" + sweep
+                                + "],\"wantedHz\":[145.5e6,435e6],\"rule\":" + UNDER + "}")
+                .andExpect(jsonPath("$.direction").value("shorten"))
+                .andExpect(jsonPath("$.piece").value("radiator below the decoupling stub"));
+        send(
+                        post("/api/advice"),
+                        viewer,
+                        "{\"kind\":\"ringed cb whip\",\"adjustable\":{\"oneWay\":false},\"passes\":[{\"samples\":["
+                                + curve(25e6, 30e6, 27.14e6, 40)
+                                + "]}],\"wantedHz\":[26.965e6,27.185e6,27.405e6],\"rule\":{\"name\":\"even ends\"}}")
+                .andExpect(jsonPath("$.direction").value("shorten"))
+                .andExpect(jsonPath("$.piece").value("the ring below the coil"));
+    }
+
+    /** A series circuit with 47 Ω and its dip at {@code f0}, as samples without their brackets. */
+    private static String curve(double low, double high, double f0, double q) {
+        StringBuilder all = new StringBuilder();
+        for (int i = 0; i <= 200; i++) {
+            double f = low + (high - low) * i / 200;
+            double x = 47 * q * (f / f0 - f0 / f);
+            double d = 97 * 97 + x * x;
+            all.append(i == 0 ? "" : ",")
+                    .append("{\"frequencyHz\":" + f + ",\"re\":" + (-3 * 97 + x * x) / d + ",\"im\":" + 100 * x / d
+                            + "}");
+        }
+        return all.toString();
     }
 
     /** The same antenna, bare and behind a lossy line that is named, needs the same change; at the radio it looks better. */
