@@ -7,6 +7,7 @@ import SignedOff from './SignedOff.vue'
 /** What to do next in one sentence with one number, and beneath it what it rests on. */
 const props = defineProps<{ installation: Installation; pass: Pass | undefined; isBrief: boolean }>()
 const preferences = usePreferences()
+const capital = (words: string) => words.charAt(0).toUpperCase() + words.slice(1)
 const says = computed(() =>
   props.pass ? sentence(props.pass, props.installation, preferences.unit) : undefined,
 )
@@ -28,7 +29,7 @@ const says = computed(() =>
         <p v-if="says.more.length" class="more">{{ says.more.join(' ') }}</p>
         <ul v-if="pass.advice?.causes.length" class="causes">
           <li v-for="c in pass.advice.causes" :key="c.name">
-            <b>{{ c.name }}</b>: {{ c.evidence }}. <span class="soft">To tell: {{ c.test }}.</span>
+            <b>{{ capital(c.name) }}</b>: {{ c.evidence }}. <span class="soft">To tell: {{ c.test }}.</span>
           </li>
         </ul>
         <details v-if="says.why.length" class="soft more">

@@ -81,6 +81,11 @@ describe('the big button', () => {
     expect(after({ action: 'SHORTEN' })).toEqual({ word: 'I shortened it by 6 mm', does: 'as-advised' })
     const advice = { action: 'LENGTHEN', onSecond: true, amountM: 0.012, causes: [] }
     expect(after({ advice }).word).toBe('I moved the ring by 12 mm')
+    const wire = { name: 'the wire above the decoupling stub', outward: 'longer', inward: 'shorter' }
+    const ribbon = { ...installation, second: wire } as Installation
+    expect(nextAction(pass({ number: 2, advice }), ribbon, 'mm', false, false).word).toBe(
+      'I lengthened the wire by 12 mm',
+    )
   })
 
   it('goes on to permanence and sign-off, but first off the ground', () => {

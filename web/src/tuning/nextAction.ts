@@ -1,5 +1,5 @@
 import type { LengthUnit } from '@/units/length'
-import { changeWords, type Installation, type Pass } from './sentence'
+import { changeWords, isLengthOf, type Installation, type Pass } from './sentence'
 
 /** What the big button does: record as it stands, as advised, in its place at last, or go to another step. */
 export type NextAction = {
@@ -22,12 +22,10 @@ export function nextAction(
     case 'LENGTHEN': {
       const amount = changeWords(a.amountM, unit).slice(1)
       const second = a.onSecond ? installation?.second : undefined
-      return {
-        word: second
-          ? `I moved ${second.name.split(' ').slice(0, 2).join(' ')} by ${amount}`
-          : `I ${a.action === 'SHORTEN' ? 'shortened' : 'lengthened'} it by ${amount}`,
-        does: 'as-advised',
-      }
+      const isMoved = second !== undefined && !isLengthOf(second)
+      const did = isMoved ? 'moved' : a.action === 'SHORTEN' ? 'shortened' : 'lengthened'
+      const what = second ? second.name.split(' ').slice(0, 2).join(' ') : 'it'
+      return { word: `I ${did} ${what} by ${amount}`, does: 'as-advised' }
     }
     case 'STOP':
       if (isPermanent) return { word: 'Sign off', does: 'sign-off' }

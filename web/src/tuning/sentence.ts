@@ -97,7 +97,7 @@ export function sentence(pass: Pass, installation: Installation, unit: LengthUni
 }
 
 /** A piece that is longer or shorter, and not farther out or in. */
-const isLengthOf = (second: NonNullable<Installation['second']>) => second.outward === 'longer'
+export const isLengthOf = (second: NonNullable<Installation['second']>) => second.outward === 'longer'
 
 function stopWords(pass: Pass): string {
   if (pass.finalSweep) return 'Good enough, and everything is tight. Sign off.'

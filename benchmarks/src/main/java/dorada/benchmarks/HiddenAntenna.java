@@ -71,6 +71,11 @@ record HiddenAntenna(
     private static final List<Feedline> LINES = Feedline.ALL.stream()
             .filter(f -> f.impedanceOhm() == Sweep.STANDARD_REFERENCE_OHM)
             .toList();
+    private static final int MOST_DRAWS = 40;
+
+    /** What is cut is left so much longer than where one practises. */
+    private static final double LEFT_ON = 1.08;
+
     private static final int CHECKED_LENGTHS = 11;
     private static final int CHECKED_MATCHES = 9;
     private static final int HALVINGS = 5;
@@ -95,9 +100,21 @@ record HiddenAntenna(
                 .toList();
     }
 
-    /** One that does not meet its rule yet; one that is cut starts longer than it should be. */
+    /** One that would not meet its rule yet if nothing were wrong with it; one that is cut is longer than it should be. */
     private static HiddenAntenna one(Random random, List<VirtualInstallation> possible) {
-        VirtualInstallation v = onSomeLine(possible.get(random.nextInt(possible.size())), random);
+        VirtualInstallation kind = possible.get(random.nextInt(possible.size()));
+        for (int attempt = 0; attempt < MOST_DRAWS; attempt++) {
+            HiddenAntenna drawn = drawn(random, kind);
+            if (drawn.isToBeDone()) {
+                return drawn;
+            }
+        }
+        return one(random, possible);
+    }
+
+    private static HiddenAntenna drawn(Random random, VirtualInstallation kind) {
+        VirtualInstallation lined = onSomeLine(kind, random);
+        VirtualInstallation v = kind.controls().get(0).oneWay() ? lined.leftLonger(LEFT_ON) : lined;
         Control c = v.controls().get(0);
         double middle = (v.lowHz() + v.highHz()) / 2;
         List<WantedChannel> channels = List.of(
@@ -110,47 +127,43 @@ record HiddenAntenna(
                 .limit(3)
                 .toArray();
         boolean isCb = middle < 30e6;
-        // Nobody transmits into an SWR of 3 and more to read a meter; so of the others a little more than half are read
-        // by one.
+        // Nobody transmits into an SWR of 3 and more to read a meter; of the others somewhat more than half are read by
+        // one.
         double[] forMeter =
                 Arrays.stream(limits).filter(l -> l <= MOST_BY_METER_SWR).toArray();
         boolean byMeter = forMeter.length > 0 && random.nextDouble() < METER_SHARE;
-        limits = byMeter ? forMeter : limits;
+        double[] allowed = byMeter ? forMeter : limits;
         AcceptanceRule rule = isCb && easiest < 1.8 && random.nextInt(3) == 0
                 ? new EvenEnds()
-                : new UnderLimit(limits[random.nextInt(limits.length)]);
-        Set<Condition> fault = random.nextInt(10) == 0 ? oneOf(random, FAULTS, v) : Set.of();
-        Set<Condition> before = random.nextInt(4) == 0 ? oneOf(random, SURROUNDINGS, v) : Set.of();
-        double drift = SIZE_DRIFT * random.nextGaussian();
-        boolean lineIsKnown = random.nextBoolean();
-        HiddenAntenna antenna = null;
-        for (int attempt = 0; attempt < 12; attempt++) {
-            double share = random.nextDouble();
-            // A cut starts in the upper half of what the saw has to work on; a slide anywhere.
-            double length = c.oneWay()
-                    ? c.highM() - (c.highM() - c.lowM()) * 0.4 * share
-                    : c.lowM() + (c.highM() - c.lowM()) * share;
-            Setting start = new Setting(length, begunSecondM(v, random));
-            antenna = new HiddenAntenna(
-                    v,
-                    drift,
-                    start,
-                    before,
-                    Set.of(),
-                    1 + random.nextInt(2),
-                    fault,
-                    byMeter,
-                    lineIsKnown && !byMeter,
-                    rule,
-                    channels,
-                    random.nextLong());
-            Sweep now = antenna.truth(start, 0, antenna.channelHz(), new Random(antenna.seed));
-            double[] swr = {now.reflection(0).swr(), now.reflection(2).swr()};
-            if (antenna.shortfall(now) > 0 && (!c.oneWay() || swr[1] >= swr[0])) {
-                break;
-            }
-        }
-        return antenna;
+                : new UnderLimit(allowed[random.nextInt(allowed.length)]);
+        double share = random.nextDouble();
+        // A cut starts in the upper part of what the saw has to work on; a slide anywhere.
+        double length = c.oneWay()
+                ? c.highM() - (c.highM() - c.lowM()) * 0.4 * share
+                : c.lowM() + (c.highM() - c.lowM()) * share;
+        return new HiddenAntenna(
+                v,
+                SIZE_DRIFT * random.nextGaussian(),
+                new Setting(length, begunSecondM(v, random)),
+                random.nextInt(4) == 0 ? oneOf(random, SURROUNDINGS, v) : Set.of(),
+                Set.of(),
+                1 + random.nextInt(2),
+                random.nextInt(10) == 0 ? oneOf(random, FAULTS, v) : Set.of(),
+                byMeter,
+                !byMeter && random.nextBoolean(),
+                rule,
+                channels,
+                random.nextLong());
+    }
+
+    /** Whether it would miss its rule, and where it is cut be too long, in its final place with nothing broken. */
+    private boolean isToBeDone() {
+        HiddenAntenna sound = new HiddenAntenna(
+                kind, drift, start, after, after, 0, Set.of(), byMeter, lineIsKnown, rule, channels, seed);
+        Sweep now = sound.truth(start, 0, channelHz(), new Random(seed));
+        return shortfall(now, byMeter ? METER_SPARE : ANALYSER_SPARE) > 0
+                && (!kind.controls().get(0).oneWay()
+                        || now.reflection(2).swr() >= now.reflection(0).swr());
     }
 
     private static VirtualInstallation onSomeLine(VirtualInstallation v, Random random) {

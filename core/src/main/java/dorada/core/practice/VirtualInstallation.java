@@ -59,6 +59,14 @@ public record VirtualInstallation(
         return new VirtualInstallation(id, title, carrier, lowHz, highHz, controls, conditions, other, antenna);
     }
 
+    /** The same with its first piece {@code factor} times as long before the first cut. */
+    public VirtualInstallation leftLonger(double factor) {
+        Control c = controls.get(0);
+        List<Control> others = new ArrayList<>(controls);
+        others.set(0, new Control(c.name(), c.startM() * factor, c.lowM(), c.highM() * factor, c.stepM(), c.oneWay()));
+        return new VirtualInstallation(id, title, carrier, lowHz, highHz, others, conditions, feedline, antenna);
+    }
+
     /** The settings before anything was changed. */
     public double[] startM() {
         return controls.stream().mapToDouble(Control::startM).toArray();

@@ -41,14 +41,16 @@ final class ChangeChoice {
 
     /**
      * The cut that most likely meets the rule among those that are surely not too much; where none is likely, the longest of
-     * them, so that the next reading is a near one. Of equally likely ones the nearest to the middle of the window.
+     * them, so that the next reading is a near one. Of equally likely ones the nearest to the middle of the window. What is safe
+     * only because no length would do is no reason to go on beyond what is needed.
+     *
+     * @param needM the likeliest need, above 0
+     * @param doubtM half the width of its middle 68 %
      */
-    Cut longestSafe(LengthBelief belief, double needM, boolean swept) {
+    Cut longestSafe(LengthBelief belief, double needM, double doubtM, boolean swept) {
         double step = adjustment.smallestStepM();
         double most = swept ? MOST_TOO_FAR : MOST_TOO_FAR_BY_SPOTS;
-        double reach = Math.min(
-                Math.min(MOST_STEPS * step, room.shortenM()),
-                LONGEST_CUT_SHARE * waves * Wavelength.ofHz(middleHz) + needM);
+        double reach = Math.min(Math.min(MOST_STEPS * step, room.shortenM()), needM + doubtM + step);
         Cut longest = null;
         Cut best = null;
         for (int n = 1; n * step <= reach; n++) {
@@ -57,7 +59,7 @@ final class ChangeChoice {
                 break;
             }
             Cut cut = new Cut(n * step, o.met(), o.tooFar());
-            longest = cut;
+            longest = longest == null || cut.lengthM <= needM ? cut : longest;
             boolean likelier = best == null || cut.met > best.met + 0.01;
             boolean asLikelyAndNearer = best != null
                     && cut.met > best.met - 0.01

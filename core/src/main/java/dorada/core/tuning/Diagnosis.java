@@ -155,11 +155,13 @@ final class Diagnosis {
         return List.copyOf(causes.subList(0, Math.min(3, causes.size())));
     }
 
-    /** Causes of a dip above the band before anything was cut, of a piece that is cut long on purpose. */
-    static List<Cause> tooShortFromTheStart(double missingM) {
+    /** Causes of a dip above the band, of a piece that is cut long on purpose and then by no more than is surely needed. */
+    static List<Cause> tooShort(double missingM, boolean isUncut) {
         return List.of(
                 new Cause(
-                        "a piece that was too short from the start",
+                        isUncut
+                                ? "a piece that was too short from the start"
+                                : "a cut that took more than was written down",
                         "the dip is above where it belongs",
                         String.format(
                                 Locale.ROOT,

@@ -25,15 +25,24 @@ final class LengthBelief {
         }
     }
 
+    /** One first reading in so many is taken with somebody or something near, unnoticed; common practice, no source. */
+    private static final double SPOILT = 0.1;
+
+    /** What that moves a dip by, as a share: solved, 0.1 to 1.5 % for the virtual installations. */
+    private static final double PLACE_SHIFT = 0.007;
+
     private final List<Sample> samples;
     private final double waves;
     private final double slack;
+    private final boolean placeIsInDoubt;
 
     /**
      * @param samples weights above 0; they are normalised here
      * @param slack how far beyond its best a possibility may be taken in which no length meets the rule, as a share
+     * @param placeIsInDoubt true where one reading is all there is: somebody or something near may have moved the dip
      */
-    LengthBelief(List<Sample> samples, double waves, double slack) {
+    LengthBelief(List<Sample> samples, double waves, double slack, boolean placeIsInDoubt) {
+        this.placeIsInDoubt = placeIsInDoubt;
         double sum = samples.stream().mapToDouble(Sample::weight).sum();
         this.samples = samples.stream()
                 .map(s -> new Sample(s.weight / sum, s.window, s.windowDipHz, s.dipHz, s.setPerElectrical))
@@ -53,9 +62,23 @@ final class LengthBelief {
             met += s.window.shortfall(x) <= 0 ? s.weight : 0;
             // What is too short already is not lost by this change.
             double end = end(s);
-            tooFar += x > end && s.moved() <= end ? s.weight : 0;
+            if (s.moved() <= end) {
+                tooFar += x > end ? s.weight : s.weight * (beyond(end / x) - beyond(end / s.moved()));
+            }
         }
         return new Outcome(met, tooFar);
+    }
+
+    /** Chance that surroundings move the dip up by more than {@code factor} once they are as they should be. */
+    private double beyond(double factor) {
+        return placeIsInDoubt ? SPOILT * tail(Math.log(factor) / PLACE_SHIFT) : 0;
+    }
+
+    /** Chance of a normal deviate beyond {@code z} of 0 or more. Zelen and Severo, in Abramowitz and Stegun 26.2.17. */
+    private static double tail(double z) {
+        double t = 1 / (1 + 0.2316419 * z);
+        double sum = t * (0.319381530 + t * (-0.356563782 + t * (1.781477937 + t * (-1.821255978 + t * 1.330274429))));
+        return Math.exp(-z * z / 2) / Math.sqrt(2 * Math.PI) * sum;
     }
 
     /** Where too much begins; a rule that no length meets has nothing to lose there but a little of its best. */

@@ -114,7 +114,7 @@ final class SpotBelief {
                             1));
             samples.add(new Sample(w[0], window, middle, w[1], w[4]));
         }
-        return new LengthBelief(samples, prior.waves(), SLACK);
+        return new LengthBelief(samples, prior.waves(), SLACK, passes.size() == 1);
     }
 
     /** At most {@value #KEPT} of the possibilities, drawn evenly by their weight, so that a broad belief stays broad. */

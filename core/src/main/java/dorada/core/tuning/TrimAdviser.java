@@ -53,6 +53,11 @@ public final class TrimAdviser {
     /** Readings by a few channels that are this likely to be met in truth are good enough. */
     private static final double SURE_ENOUGH = 0.85;
 
+    /** What a change must add to the chance that the rule is met in truth, where the readings themselves meet it. */
+    private static final double WORTH_A_CUT = 0.05;
+
+    private static final double WORTH_A_SLIDE = 0.15;
+
     private final AcceptanceRule rule;
     private final List<WantedChannel> channels;
     private final Adjustment adjustment;
@@ -170,7 +175,7 @@ public final class TrimAdviser {
         RuleWindow window = new RuleWindow(
                 RuleWindow.Curve.of(now.sweep()), between, aim, channels, SAFETY, middleOfBand() / dip.frequencyHz());
         LengthBelief belief = last.isSwept()
-                ? sweptBelief(window, dip.frequencyHz(), sensitivity)
+                ? sweptBelief(window, dip.frequencyHz(), sensitivity, passes.size() == 1)
                 : SpotBelief.of(passes, prior, aim, channels, SAFETY);
         double[] need = belief.need();
         double needM =
@@ -230,13 +235,14 @@ public final class TrimAdviser {
                     window.bestSwr()));
         }
         ChangeChoice.Cut cut = oneWay && needM < 0
-                ? choice.longestSafe(belief, Math.abs(needM), last.isSwept())
+                ? choice.longestSafe(belief, Math.abs(needM), need[1], last.isSwept())
                 : ChangeChoice.Cut.NONE;
         List<Cause> causes = List.of();
         Action action;
         double amountM = 0;
         double metNow = last.isSwept() ? 1 : belief.after(0).met();
-        if (met && (metNow >= SURE_ENOUGH || !oneWay || cut.met() - metNow < 0.05)) {
+        double hopedFor = oneWay ? cut.met() : belief.after(needM).met();
+        if (met && (metNow >= SURE_ENOUGH || hopedFor - metNow < (oneWay ? WORTH_A_CUT : WORTH_A_SLIDE))) {
             action = Action.STOP;
             if (window.isKnown()) {
                 reasons.add(String.format(
@@ -244,7 +250,7 @@ public final class TrimAdviser {
                         "Another change could bring the worst channel to %.2f at best.",
                         window.bestSwr()));
             }
-        } else if (hopeless || asGoodAsItGets || fit == Fit.CENTRED && last.isSwept()) {
+        } else if (hopeless || asGoodAsItGets || fit == Fit.CENTRED && (last.isSwept() || oneWay && needM >= 0)) {
             action = Action.FIND_THE_FAULT;
             causes = Diagnosis.poorMatch(now, last.isSwept());
             reasons.add(
@@ -268,14 +274,14 @@ public final class TrimAdviser {
                     oneWay
                             ? "A cut only shortens, so a longer piece is needed."
                             : "It is as long as its range allows, so a longer piece is needed.");
-            if (!oneWay) {
-                causes = Diagnosis.tooShortFromTheStart(amountM);
-            } else if (passes.stream().mapToDouble(Pass::changeM).sum() > -step / 2) {
-                causes = Diagnosis.tooShortFromTheStart(amountM);
-                reasons.add(
-                        "Nothing has been cut yet, and people cut long on purpose: look about for hands, people and metal near, "
-                                + "and measure again before another piece is made.");
-            }
+            boolean isUncut = passes.stream().mapToDouble(Pass::changeM).sum() > -step / 2;
+            causes = Diagnosis.tooShort(amountM, isUncut);
+            reasons.add(
+                    isUncut
+                            ? "Nothing has been cut yet, and people cut long on purpose: look about for hands, people and metal "
+                                    + "near, and measure again before another piece is made."
+                            : "What was cut should not have been too much: look about for hands, people and metal near, and "
+                                    + "measure again before another piece is made.");
         } else {
             action = needM < 0 ? Action.SHORTEN : Action.LENGTHEN;
             amountM = oneWay ? cut.lengthM() : choice.steppedWithin(needM);
@@ -347,13 +353,13 @@ public final class TrimAdviser {
     }
 
     /** The curve as measured; only how far it moves is in doubt, and by the instrument where the dip is. */
-    private LengthBelief sweptBelief(RuleWindow window, double dipHz, Sensitivity sensitivity) {
+    private LengthBelief sweptBelief(RuleWindow window, double dipHz, Sensitivity sensitivity, boolean isFirst) {
         List<Sample> samples = new ArrayList<>();
         for (double[] z : LengthBelief.deviates()) {
             double ratio = sensitivity.setPerElectrical() * Math.exp(z[0] * sensitivity.doubt());
             samples.add(new Sample(z[1], window, dipHz, dipHz, ratio));
         }
-        return new LengthBelief(samples, waves, 0);
+        return new LengthBelief(samples, waves, 0, isFirst);
     }
 
     /** Of the lowest band. */

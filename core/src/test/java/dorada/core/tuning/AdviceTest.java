@@ -270,6 +270,30 @@ class AdviceTest {
         }
     }
 
+    /** Readings that many a circuit explains, some of them matched by no length: what is needed is 2 mm, and no more comes off. */
+    @Test
+    void noCutGoesBeyondWhatIsNeededBecauseNothingElseWouldHelp() {
+        List<WantedChannel> three = List.of(
+                new WantedChannel("low", 153e6, false),
+                new WantedChannel("middle", 156e6, true),
+                new WantedChannel("high", 159e6, false));
+        TrimTask task = TrimTask.of(TWO, three, new Adjustment.OneWayCut(0.001), new TrimPrior(0.625, 1.16, 0.07));
+        Pass first = meter(three, 1.4, 2.2, 4.0);
+        Pass second = meter(three, 2.0, 1.5, 2.2).after(-0.032, 0);
+        TrimAdvice a = new TrimAdviser(task).advise(List.of(first, second));
+        assertThat(a.amountM()).isLessThan(0.008);
+        assertThat(a.action()).isNotEqualTo(Action.LENGTHEN);
+    }
+
+    private static Pass meter(List<WantedChannel> channels, double... swr) {
+        List<SpotReading> spots = new ArrayList<>();
+        for (int i = 0; i < swr.length; i++) {
+            spots.add(
+                    SpotReading.ofSwr(ReadingKind.INLINE_METER, channels.get(i).frequencyHz(), swr[i]));
+        }
+        return Pass.ofSpots(0, spots).orElseThrow();
+    }
+
     /** Half a step more is not there to be taken, however it rounds. */
     @Test
     void aStepNeverGoesBeyondTheRange() {

@@ -97,7 +97,7 @@ class BeliefTest {
     void outcomesAreSharesOfWhatMayBeTrue() {
         RuleWindow w = new RuleWindow(whip(150e6, 9, 45), Optional.empty(), new UnderLimit(1.7), VHF, 0, 1);
         LengthBelief belief = new LengthBelief(
-                List.of(new Sample(2, w, 150e6, 150e6, 1), new Sample(2, w, 150e6, 150e6, 0.5)), 0.25, 0);
+                List.of(new Sample(2, w, 150e6, 150e6, 1), new Sample(2, w, 150e6, 150e6, 0.5)), 0.25, 0, false);
         double need = 0.25 * C / 150e6 * (1 / w.best() - 1);
         assertThat(need).isNegative();
         LengthBelief.Outcome whole = belief.after(need);
@@ -117,7 +117,7 @@ class BeliefTest {
         for (double[] z : LengthBelief.deviates()) {
             samples.add(new Sample(z[1], w, 150e6, 150e6, Math.exp(0.1 * z[0])));
         }
-        double[] need = new LengthBelief(samples, 0.25, 0).need();
+        double[] need = new LengthBelief(samples, 0.25, 0, false).need();
         double middle = 0.25 * C / 150e6 * (1 / w.best() - 1);
         assertThat(need[0]).isCloseTo(middle, within(1e-6));
         assertThat(need[1]).isCloseTo(0.1 * -middle, within(0.03 * -middle));
@@ -188,8 +188,8 @@ class BeliefTest {
     void oneWindowServesTheSameCircuitAtAnotherFrequency() {
         RuleWindow own = new RuleWindow(whip(148e6, 9, 45), Optional.empty(), new UnderLimit(1.7), VHF, 0, 1);
         RuleWindow other = new RuleWindow(whip(152e6, 9, 45), Optional.empty(), new UnderLimit(1.7), VHF, 0, 1);
-        LengthBelief direct = new LengthBelief(List.of(new Sample(1, own, 148e6, 148e6, 1)), 0.25, 0);
-        LengthBelief moved = new LengthBelief(List.of(new Sample(1, other, 152e6, 148e6, 1)), 0.25, 0);
+        LengthBelief direct = new LengthBelief(List.of(new Sample(1, own, 148e6, 148e6, 1)), 0.25, 0, false);
+        LengthBelief moved = new LengthBelief(List.of(new Sample(1, other, 152e6, 148e6, 1)), 0.25, 0, false);
         assertThat(moved.need()[0]).isCloseTo(direct.need()[0], within(0.0006));
         for (double change = -0.05; change < 0.02; change += 0.004) {
             assertThat(moved.after(change)).as("%s", change).isEqualTo(direct.after(change));
@@ -202,8 +202,25 @@ class BeliefTest {
         RuleWindow w = new RuleWindow(whip(150e6, 9, 45), Optional.empty(), new UnderLimit(1.7), VHF, 0, 1);
         Sample tooLong = new Sample(1, w, 150e6, 150e6, 1);
         Sample tooShort = new Sample(1, w, 150e6, 170e6, 1);
-        LengthBelief belief = new LengthBelief(List.of(tooLong, tooShort), 0.25, 0);
+        LengthBelief belief = new LengthBelief(List.of(tooLong, tooShort), 0.25, 0, false);
         assertThat(belief.after(-0.005).tooFar()).isZero();
         assertThat(belief.after(-0.2).tooFar()).isEqualTo(0.5);
+    }
+
+    /** Whoever stood near pulled the dip down: a first cut keeps away from where that would make it too much. */
+    @Test
+    void aFirstReadingLeavesRoomForWhatMayHaveStoodNear() {
+        RuleWindow w = new RuleWindow(whip(150e6, 9, 45), Optional.empty(), new UnderLimit(1.7), VHF, 0, 1);
+        List<Sample> known = List.of(new Sample(1, w, 150e6, 150e6, 1));
+        LengthBelief first = new LengthBelief(known, 0.25, 0, true);
+        LengthBelief later = new LengthBelief(known, 0.25, 0, false);
+        double end = 0.25 * C / 150e6 * (1 / w.high() - 1);
+        double before = end + 0.25 * C / 150e6 * 0.003;
+        assertThat(later.after(before).tooFar()).isZero();
+        // 0.3 % short of the end: a shift of 0.7 % exceeds that with 33 %, one in ten readings has one.
+        assertThat(first.after(before).tooFar()).isCloseTo(0.033, within(0.003));
+        assertThat(first.after(end * 0.3).tooFar()).isLessThan(1e-3);
+        assertThat(first.after(before).met()).isEqualTo(later.after(before).met());
+        assertThat(first.after(0).tooFar()).isZero();
     }
 }
