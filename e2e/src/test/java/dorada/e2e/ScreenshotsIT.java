@@ -135,6 +135,7 @@ class ScreenshotsIT {
     }
 
     private static void take(Page page, String name) {
+        page.evaluate("scrollTo(0, 0)");
         page.waitForTimeout(600);
         page.screenshot(new Page.ScreenshotOptions()
                 .setAnimations(ScreenshotAnimations.DISABLED)

@@ -10,7 +10,7 @@ final class ChangeChoice {
     /** Probability allowed to a single cut of being too much; a job takes a handful of cuts. */
     static final double MOST_TOO_FAR = 0.001;
 
-    private static final double MOST_TOO_FAR_BY_SPOTS = 0.0025;
+    private static final double MOST_TOO_FAR_BY_SPOTS = 0.002;
 
     /** A cut that is this likely to meet the rule is worth making as it is. */
     private static final double LIKELY = 0.3;

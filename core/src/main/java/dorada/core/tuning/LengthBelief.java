@@ -31,17 +31,24 @@ final class LengthBelief {
     /** What that moves a dip by, as a share: solved, 0.1 to 1.5 % for the virtual installations. */
     private static final double PLACE_SHIFT = 0.007;
 
+    /** So many deviations away, a chance no longer counts. */
+    private static final double FAR = 4.5;
+
     private final List<Sample> samples;
     private final double waves;
     private final double slack;
+    private final double likeness;
     private final boolean placeIsInDoubt;
 
     /**
      * @param samples weights above 0; they are normalised here
      * @param slack how far beyond its best a possibility may be taken in which no length meets the rule, as a share
+     * @param likeness standard deviation of what a change does against what a possibility says, relative: real antennas are not
+     *     quite what explains their readings; 0 where their curve is known
      * @param placeIsInDoubt true where one reading is all there is: somebody or something near may have moved the dip
      */
-    LengthBelief(List<Sample> samples, double waves, double slack, boolean placeIsInDoubt) {
+    LengthBelief(List<Sample> samples, double waves, double slack, double likeness, boolean placeIsInDoubt) {
+        this.likeness = likeness;
         this.placeIsInDoubt = placeIsInDoubt;
         double sum = samples.stream().mapToDouble(Sample::weight).sum();
         this.samples = samples.stream()
@@ -63,7 +70,8 @@ final class LengthBelief {
             // What is too short already is not lost by this change.
             double end = end(s);
             if (s.moved() <= end) {
-                tooFar += x > end ? s.weight : s.weight * (beyond(end / x) - beyond(end / s.moved()));
+                double almost = beyond(end / x) - beyond(end / s.moved()) + moreThanThought(s, changeM, end);
+                tooFar += s.weight * (x > end ? 1 : Math.min(1, almost));
             }
         }
         return new Outcome(met, tooFar);
@@ -74,8 +82,17 @@ final class LengthBelief {
         return placeIsInDoubt ? SPOILT * tail(Math.log(factor) / PLACE_SHIFT) : 0;
     }
 
+    /** Chance that a change does so much more than this possibility says that it is too much after all. */
+    private double moreThanThought(Sample s, double changeM, double end) {
+        double endM = waves * Wavelength.ofHz(s.dipHz) * (s.moved() / end - 1) * s.setPerElectrical;
+        return likeness > 0 && changeM < 0 ? tail((endM / changeM - 1) / likeness) : 0;
+    }
+
     /** Chance of a normal deviate beyond {@code z} of 0 or more. Zelen and Severo, in Abramowitz and Stegun 26.2.17. */
     private static double tail(double z) {
+        if (z > FAR) {
+            return 0;
+        }
         double t = 1 / (1 + 0.2316419 * z);
         double sum = t * (0.319381530 + t * (-0.356563782 + t * (1.781477937 + t * (-1.821255978 + t * 1.330274429))));
         return Math.exp(-z * z / 2) / Math.sqrt(2 * Math.PI) * sum;

@@ -33,6 +33,9 @@ final class SpotBelief {
     /** A few readings leave many a circuit possible that no length would match: those must not stop every cut. */
     private static final double SLACK = 0.03;
 
+    /** What a change does differs by this from what the circuits say, relative: curves are not quite circuits. */
+    private static final double LIKENESS = 0.2;
+
     private static final double MOST_FACTORS = 1e200;
 
     private static final double NEAR_DEVIATIONS = 5;
@@ -114,7 +117,7 @@ final class SpotBelief {
                             1));
             samples.add(new Sample(w[0], window, middle, w[1], w[4]));
         }
-        return new LengthBelief(samples, prior.waves(), SLACK, passes.size() == 1);
+        return new LengthBelief(samples, prior.waves(), SLACK, LIKENESS, passes.size() == 1);
     }
 
     /** At most {@value #KEPT} of the possibilities, drawn evenly by their weight, so that a broad belief stays broad. */

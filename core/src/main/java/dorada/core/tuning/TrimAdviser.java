@@ -359,7 +359,7 @@ public final class TrimAdviser {
             double ratio = sensitivity.setPerElectrical() * Math.exp(z[0] * sensitivity.doubt());
             samples.add(new Sample(z[1], window, dipHz, dipHz, ratio));
         }
-        return new LengthBelief(samples, waves, 0, isFirst);
+        return new LengthBelief(samples, waves, 0, 0, isFirst);
     }
 
     /** Of the lowest band. */

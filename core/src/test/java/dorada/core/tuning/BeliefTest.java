@@ -97,7 +97,7 @@ class BeliefTest {
     void outcomesAreSharesOfWhatMayBeTrue() {
         RuleWindow w = new RuleWindow(whip(150e6, 9, 45), Optional.empty(), new UnderLimit(1.7), VHF, 0, 1);
         LengthBelief belief = new LengthBelief(
-                List.of(new Sample(2, w, 150e6, 150e6, 1), new Sample(2, w, 150e6, 150e6, 0.5)), 0.25, 0, false);
+                List.of(new Sample(2, w, 150e6, 150e6, 1), new Sample(2, w, 150e6, 150e6, 0.5)), 0.25, 0, 0, false);
         double need = 0.25 * C / 150e6 * (1 / w.best() - 1);
         assertThat(need).isNegative();
         LengthBelief.Outcome whole = belief.after(need);
@@ -117,7 +117,7 @@ class BeliefTest {
         for (double[] z : LengthBelief.deviates()) {
             samples.add(new Sample(z[1], w, 150e6, 150e6, Math.exp(0.1 * z[0])));
         }
-        double[] need = new LengthBelief(samples, 0.25, 0, false).need();
+        double[] need = new LengthBelief(samples, 0.25, 0, 0, false).need();
         double middle = 0.25 * C / 150e6 * (1 / w.best() - 1);
         assertThat(need[0]).isCloseTo(middle, within(1e-6));
         assertThat(need[1]).isCloseTo(0.1 * -middle, within(0.03 * -middle));
@@ -188,8 +188,8 @@ class BeliefTest {
     void oneWindowServesTheSameCircuitAtAnotherFrequency() {
         RuleWindow own = new RuleWindow(whip(148e6, 9, 45), Optional.empty(), new UnderLimit(1.7), VHF, 0, 1);
         RuleWindow other = new RuleWindow(whip(152e6, 9, 45), Optional.empty(), new UnderLimit(1.7), VHF, 0, 1);
-        LengthBelief direct = new LengthBelief(List.of(new Sample(1, own, 148e6, 148e6, 1)), 0.25, 0, false);
-        LengthBelief moved = new LengthBelief(List.of(new Sample(1, other, 152e6, 148e6, 1)), 0.25, 0, false);
+        LengthBelief direct = new LengthBelief(List.of(new Sample(1, own, 148e6, 148e6, 1)), 0.25, 0, 0, false);
+        LengthBelief moved = new LengthBelief(List.of(new Sample(1, other, 152e6, 148e6, 1)), 0.25, 0, 0, false);
         assertThat(moved.need()[0]).isCloseTo(direct.need()[0], within(0.0006));
         for (double change = -0.05; change < 0.02; change += 0.004) {
             assertThat(moved.after(change)).as("%s", change).isEqualTo(direct.after(change));
@@ -202,7 +202,7 @@ class BeliefTest {
         RuleWindow w = new RuleWindow(whip(150e6, 9, 45), Optional.empty(), new UnderLimit(1.7), VHF, 0, 1);
         Sample tooLong = new Sample(1, w, 150e6, 150e6, 1);
         Sample tooShort = new Sample(1, w, 150e6, 170e6, 1);
-        LengthBelief belief = new LengthBelief(List.of(tooLong, tooShort), 0.25, 0, false);
+        LengthBelief belief = new LengthBelief(List.of(tooLong, tooShort), 0.25, 0, 0, false);
         assertThat(belief.after(-0.005).tooFar()).isZero();
         assertThat(belief.after(-0.2).tooFar()).isEqualTo(0.5);
     }
@@ -212,8 +212,8 @@ class BeliefTest {
     void aFirstReadingLeavesRoomForWhatMayHaveStoodNear() {
         RuleWindow w = new RuleWindow(whip(150e6, 9, 45), Optional.empty(), new UnderLimit(1.7), VHF, 0, 1);
         List<Sample> known = List.of(new Sample(1, w, 150e6, 150e6, 1));
-        LengthBelief first = new LengthBelief(known, 0.25, 0, true);
-        LengthBelief later = new LengthBelief(known, 0.25, 0, false);
+        LengthBelief first = new LengthBelief(known, 0.25, 0, 0, true);
+        LengthBelief later = new LengthBelief(known, 0.25, 0, 0, false);
         double end = 0.25 * C / 150e6 * (1 / w.high() - 1);
         double before = end + 0.25 * C / 150e6 * 0.003;
         assertThat(later.after(before).tooFar()).isZero();
@@ -222,5 +222,18 @@ class BeliefTest {
         assertThat(first.after(end * 0.3).tooFar()).isLessThan(1e-3);
         assertThat(first.after(before).met()).isEqualTo(later.after(before).met());
         assertThat(first.after(0).tooFar()).isZero();
+    }
+
+    /** Readings at a few channels: a change that ends just short of too much may do a little more than thought. */
+    @Test
+    void whatIsOnlyExplainedByACircuitLeavesRoomForWhatItIsNot() {
+        RuleWindow w = new RuleWindow(whip(150e6, 9, 45), Optional.empty(), new UnderLimit(1.7), VHF, 0, 1);
+        LengthBelief belief = new LengthBelief(List.of(new Sample(1, w, 150e6, 150e6, 1)), 0.25, 0, 0.15, false);
+        double end = 0.25 * C / 150e6 * (1 / w.high() - 1);
+        // A sixth short of the end with a deviation of 15 %: 1/(1 − 1/6) − 1 = 20 %, that is 1.33 deviations.
+        assertThat(belief.after(end * 5 / 6).tooFar()).isCloseTo(0.091, within(0.003));
+        assertThat(belief.after(end * 0.55).tooFar()).isZero();
+        assertThat(belief.after(end * 1.01).tooFar()).isEqualTo(1);
+        assertThat(belief.after(0.01).tooFar()).isZero();
     }
 }
