@@ -56,6 +56,9 @@ public final class TrimAdviser {
     /** What a change must add to the chance that the rule is met in truth, where the readings themselves meet it. */
     private static final double WORTH_A_CUT = 0.05;
 
+    /** Of what is needed; where less comes off, a person asks why. */
+    private static final double MUCH_LESS = 0.6;
+
     private static final double WORTH_A_SLIDE = 0.15;
 
     private final AcceptanceRule rule;
@@ -293,6 +296,11 @@ public final class TrimAdviser {
                                 + "meets the rule with %.0f %%.",
                         100 * cut.tooFar(),
                         100 * cut.met()));
+                if (passes.size() == 1 && amountM < MUCH_LESS * Math.abs(needM)) {
+                    reasons.add(
+                            "One reading cannot tell whether somebody or something near has moved the dip; the next cut may go "
+                                    + "closer.");
+                }
             }
         }
         double moved = sensitivity.movedHz(dipHz, waves, Math.signum(sideM) * amountM);

@@ -90,6 +90,10 @@ class TrimAdviserTest {
         double slide = adviser(new UnderLimit(1.5), SLIDE)
                 .advise(List.of(pass(0, 150.2e6)))
                 .amountM();
+        assertThat(adviser(new UnderLimit(1.5), CUT)
+                        .advise(List.of(pass(0, 150.2e6)))
+                        .reasons())
+                .anyMatch(r -> r.contains("One reading cannot tell"));
         // With a doubt of a fifth, what is too much with one in a thousand is a little over twice what is taken.
         assertThat(cut).isBetween(slide * 0.4, slide * 0.7);
     }
