@@ -56,10 +56,10 @@ public final class TrimAdviser {
     /** What a change must add to the chance that the rule is met in truth, where the readings themselves meet it. */
     private static final double WORTH_A_CUT = 0.05;
 
+    private static final double WORTH_A_SLIDE = 0.15;
+
     /** Of what is needed; where less comes off, a person asks why. */
     private static final double MUCH_LESS = 0.6;
-
-    private static final double WORTH_A_SLIDE = 0.15;
 
     private final AcceptanceRule rule;
     private final List<WantedChannel> channels;
@@ -126,6 +126,30 @@ public final class TrimAdviser {
                             "measure the piece again")));
         }
         return dipInside(passes, now, dip, sensitivity);
+    }
+
+    /** Where the dip is and belongs, what its movement rests on, and what the place and the phase leave open. */
+    private List<String> openingReasons(
+            Pass last, double dipHz, double targetHz, Sensitivity sensitivity, boolean isBlind) {
+        List<String> reasons = new ArrayList<>();
+        reasons.add(String.format(
+                Locale.ROOT,
+                "The dip is at %.3f MHz; for this rule it belongs at %.3f MHz.",
+                dipHz / 1e6,
+                targetHz / 1e6));
+        reasons.add(
+                sensitivity.learnt()
+                        ? "How far the dip moves is learnt from this antenna's own passes."
+                        : prior.antennas() > 0
+                                ? "How far the dip moves is a first estimate from " + prior.antennas()
+                                        + " finished antennas of this kind; the next sweep will tell."
+                                : "How far the dip moves is a first estimate from its electrical length; the next sweep will "
+                                        + "tell.");
+        reasons.addAll(placeReasons(last, dipHz, sensitivity));
+        if (isBlind) {
+            reasons.add("These readings have no phase, so X is not known: the dip stands for the resonance.");
+        }
+        return reasons;
     }
 
     /** What the place and the calibration mean for this pass. */
@@ -199,24 +223,7 @@ public final class TrimAdviser {
         boolean atItsEnd = choice.isAtItsEnd(need[0], needM);
         double sideM = atItsEnd ? need[0] : needM;
         Fit fit = Math.abs(sideM) < step ? Fit.CENTRED : sideM < 0 ? Fit.TOO_LONG : Fit.TOO_SHORT;
-        List<String> reasons = new ArrayList<>();
-        reasons.add(String.format(
-                Locale.ROOT,
-                "The dip is at %.3f MHz; for this rule it belongs at %.3f MHz.",
-                dipHz / 1e6,
-                targetHz / 1e6));
-        reasons.add(
-                sensitivity.learnt()
-                        ? "How far the dip moves is learnt from this antenna's own passes."
-                        : prior.antennas() > 0
-                                ? "How far the dip moves is a first estimate from " + prior.antennas()
-                                        + " finished antennas of this kind; the next sweep will tell."
-                                : "How far the dip moves is a first estimate from its electrical length; the next sweep will "
-                                        + "tell.");
-        reasons.addAll(placeReasons(last, dipHz, sensitivity));
-        if (isBlind) {
-            reasons.add("These readings have no phase, so X is not known: the dip stands for the resonance.");
-        }
+        List<String> reasons = openingReasons(last, dipHz, targetHz, sensitivity, isBlind);
         // A cut only raises the dip.
         if (match.isPresent() && !met && window.isKnown() && window.leastShortfall(oneWay ? 1 : 0) > 0) {
             Optional<TrimAdvice> moved = moveTheMatch(passes, dip, fit, aim);
@@ -256,16 +263,7 @@ public final class TrimAdviser {
         } else if (hopeless || asGoodAsItGets || fit == Fit.CENTRED && (last.isSwept() || oneWay && needM >= 0)) {
             action = Action.FIND_THE_FAULT;
             causes = Diagnosis.poorMatch(now, last.isSwept());
-            reasons.add(
-                    asGoodAsItGets && !hopeless
-                            ? String.format(
-                                    Locale.ROOT,
-                                    "It is centred as far as it matters: another change could gain %.2f at best. What is missing is "
-                                            + "match, not length.",
-                                    Math.max(0, gain))
-                            : fit == Fit.CENTRED
-                                    ? "It is centred already. What is missing is match, not length: look at ground, base and feedline."
-                                    : "What is missing is match, not length: nothing is cut before that is found.");
+            reasons.add(matchWords(asGoodAsItGets && !hopeless, fit, gain));
         } else if (atItsEnd && sideM < 0) {
             action = Action.FIND_THE_FAULT;
             causes = Diagnosis.noneLeftToShorten(-sideM);
@@ -332,6 +330,19 @@ public final class TrimAdviser {
                         waves * Wavelength.ofHz(dipHz),
                         sensitivity.setPerElectrical(),
                         needM));
+    }
+
+    private static String matchWords(boolean asGoodAsItGets, Fit fit, double gain) {
+        if (asGoodAsItGets) {
+            return String.format(
+                    Locale.ROOT,
+                    "It is centred as far as it matters: another change could gain %.2f at best. What is missing is match, not "
+                            + "length.",
+                    Math.max(0, gain));
+        }
+        return fit == Fit.CENTRED
+                ? "It is centred already. What is missing is match, not length: look at ground, base and feedline."
+                : "What is missing is match, not length: nothing is cut before that is found.";
     }
 
     /** A move of the match control; empty where none would help. */
