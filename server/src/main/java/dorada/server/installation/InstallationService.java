@@ -7,8 +7,10 @@ import dorada.server.problem.JobException;
 import java.time.Clock;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.UUID;
 import java.util.random.RandomGenerator;
+import org.springframework.beans.factory.annotation.Value;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -21,15 +23,22 @@ public class InstallationService {
     private final PeopleService people;
     private final Clock clock;
     private final RandomGenerator random = RandomGenerator.getDefault();
+    private final Optional<Long> standInSeed;
 
-    InstallationService(InstallationRepository installations, PeopleService people, Clock clock) {
+    /** @param standInSeed where all stand-in antennas of a kind are to be alike, so that what follows can be repeated */
+    InstallationService(
+            InstallationRepository installations,
+            PeopleService people,
+            Clock clock,
+            @Value("${dorada.stand-in-seed:#{null}}") Long standInSeed) {
+        this.standInSeed = Optional.ofNullable(standInSeed);
         this.installations = installations;
         this.people = people;
         this.clock = clock;
     }
 
     public Installation create(InstallationRequest request, UUID by) {
-        return create(request, by, random.nextInt(1_000_000));
+        return create(request, by, standInSeed.orElseGet(() -> (long) random.nextInt(1_000_000)));
     }
 
     /** As {@link #create(InstallationRequest, UUID)}, with a stand-in antenna that can be repeated. */
