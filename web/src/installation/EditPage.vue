@@ -349,12 +349,6 @@ form {
   gap: 4px;
 }
 
-.label {
-  font-size: 14px;
-  font-weight: 560;
-  color: var(--soft);
-}
-
 .conflict {
   border-color: var(--coral);
 }

@@ -40,7 +40,7 @@ import java.util.TreeMap;
  * stays so. Said of a sound antenna in its final surroundings that is a false alarm; with somebody or something near it, it is
  * not, and those are counted beside it.
  *
- * <p>The first control of each installation is moved, and by the adviser a match or a ring where there is one (J-pole, gamma, CB whip); what
+ * <p>The first control of each installation is moved, and by the adviser a match or a ring where there is one; what
  * else can be set stays as it was built.
  */
 final class AdviserTrial {

@@ -96,6 +96,11 @@ public enum AntennaKind {
         };
     }
 
+    /** True where each of so many wanted bands has a piece of its own; else one length serves them all. */
+    public boolean hasPieceForEachOf(int bands) {
+        return bands == 2 && lowerBandPiece().isPresent();
+    }
+
     /** The piece that a second, upper band is tuned with first; empty where one length serves all bands. */
     public Optional<BandPiece> upperBandPiece() {
         return this == RIBBON_J_POLE ? Optional.of(BandPiece.BELOW_THE_STUB) : Optional.empty();

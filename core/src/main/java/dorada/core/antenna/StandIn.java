@@ -63,7 +63,7 @@ public record StandIn(Built antenna, double startLengthM) {
      * @param bandsHz middle of each band in Hz, ascending
      */
     public static StandIn of(AntennaKind kind, double[] bandsHz, long seed) {
-        if (bandsHz.length < 2 || kind.upperBandPiece().isEmpty()) {
+        if (!kind.hasPieceForEachOf(bandsHz.length)) {
             return of(kind, bandsHz[0], seed);
         }
         Random random = new Random(seed);

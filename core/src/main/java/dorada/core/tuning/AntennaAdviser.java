@@ -17,14 +17,11 @@ public final class AntennaAdviser {
 
     /** Advice after all {@code passes}, oldest first, at least one. */
     public TrimAdvice advise(List<Pass> passes) {
-        boolean hasPieceForEach = kind.upperBandPiece().isPresent()
-                && kind.lowerBandPiece().isPresent()
-                && WantedChannel.bands(task.channels()).size() == 2;
-        if (hasPieceForEach) {
+        if (kind.hasPieceForEachOf(WantedChannel.bands(task.channels()).size())) {
             return new StagedAdviser(
                             task,
-                            kind.upperBandPiece().get(),
-                            kind.lowerBandPiece().get())
+                            kind.upperBandPiece().orElseThrow(),
+                            kind.lowerBandPiece().orElseThrow())
                     .advise(passes);
         }
         return FineAdviser.pieceOf(kind)

@@ -63,9 +63,9 @@ public record InstallationView(
             @NotNull String inward) {
 
         static SecondPieceView of(Installation i) {
-            if (i.antennaKind().lowerBandPiece().isPresent() && i.bandsHz().length == 2) {
+            if (i.antennaKind().hasPieceForEachOf(i.bandsHz().length)) {
                 return new SecondPieceView(
-                        "the " + i.antennaKind().lowerBandPiece().get().name(), "longer", "shorter");
+                        "the " + i.antennaKind().lowerBandPiece().orElseThrow().name(), "longer", "shorter");
             }
             return i.antennaKind()
                     .second()

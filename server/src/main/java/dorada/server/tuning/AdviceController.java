@@ -122,8 +122,7 @@ class AdviceController {
 
     /** The name of what is to be changed. */
     private static String piece(AntennaKind kind, TrimAdvice advice, List<WantedChannel> channels) {
-        boolean hasPieceForEach = WantedChannel.bands(channels).size() == 2;
-        if (hasPieceForEach && kind.upperBandPiece().isPresent()) {
+        if (kind.hasPieceForEachOf(WantedChannel.bands(channels).size())) {
             return (advice.onSecond() ? kind.lowerBandPiece() : kind.upperBandPiece())
                     .map(BandPiece::name)
                     .orElseThrow();
