@@ -67,6 +67,8 @@ const tap = {
   outward: 'up, away from the closed end',
   inward: 'down, toward the closed end',
 }
+const met = (p: Pass): Pass => ({ ...p, verdict: { ...p.verdict, met: true } })
+
 const wire = { name: 'the wire above the stub', outward: 'longer', inward: 'shorter' }
 
 describe('a second piece', () => {
@@ -97,12 +99,18 @@ describe('a second piece', () => {
 
 describe('stages', () => {
   it('good enough is said with what comes next', () => {
-    const stop = pass({ action: 'STOP' })
+    const stop = met(pass({ action: 'STOP' }))
     expect(text(stop)).toContain('Make it permanent')
     expect(text({ ...stop, finalSweep: true })).toContain('Sign off')
     expect(text({ ...stop, circumstances: [{ name: 'ON_THE_GROUND', words: '' }] })).toContain(
       'Put it in its place',
     )
+  })
+
+  it('what is centred and a hair above its limit is not called good enough', () => {
+    const hair = pass({ action: 'STOP' })
+    expect(text(hair)).toContain('a hair above its limit: leave it')
+    expect(text({ ...hair, finalSweep: true })).toContain('by judgement')
   })
 
   it('a spoilt reading asks for another', () => {
@@ -145,7 +153,7 @@ describe('the one sentence', () => {
 
   it('a fault is never cut away', () => {
     expect(text(pass({ action: 'FIND_THE_FAULT', fit: 'UNKNOWN' }))).toBe('Do not cut. Find the fault first.')
-    expect(text(pass({ action: 'STOP' }))).toContain('Good enough')
+    expect(text(met(pass({ action: 'STOP' })))).toContain('Good enough')
   })
 })
 

@@ -100,6 +100,11 @@ export function sentence(pass: Pass, installation: Installation, unit: LengthUni
 export const isLengthOf = (second: NonNullable<Installation['second']>) => second.outward === 'longer'
 
 function stopWords(pass: Pass): string {
+  if (!pass.verdict.met) {
+    return pass.finalSweep
+      ? 'Centred, and a hair above its limit. Sign it off by judgement.'
+      : 'Centred, and a hair above its limit: leave it. Make it permanent, then one last sweep.'
+  }
   if (pass.finalSweep) return 'Good enough, and everything is tight. Sign off.'
   return pass.circumstances.some((c) => c.name === 'ON_THE_GROUND')
     ? 'Good enough on the ground. Put it in its place, then measure again.'

@@ -1,7 +1,7 @@
 package dorada.benchmarks;
 
 import dorada.benchmarks.HiddenAntenna.Setting;
-import dorada.core.antenna.SecondPiece.FinePiece;
+import dorada.core.antenna.AntennaKind;
 import dorada.core.instrument.InlineMeter;
 import dorada.core.instrument.ReadingKind;
 import dorada.core.instrument.SimulatedAnalyser;
@@ -13,13 +13,12 @@ import dorada.core.practice.Control;
 import dorada.core.rf.Reflection;
 import dorada.core.sweep.Sweep;
 import dorada.core.tuning.Adjustment;
-import dorada.core.tuning.FineAdviser;
+import dorada.core.tuning.AntennaAdviser;
 import dorada.core.tuning.MatchControl;
 import dorada.core.tuning.Pass;
 import dorada.core.tuning.Room;
 import dorada.core.tuning.TrimAdvice;
 import dorada.core.tuning.TrimAdvice.Action;
-import dorada.core.tuning.TrimAdviser;
 import dorada.core.tuning.TrimPrior;
 import dorada.core.tuning.TrimTask;
 import java.io.PrintStream;
@@ -37,7 +36,7 @@ import java.util.TreeMap;
  * amount at once.
  *
  * <p>Told to find the fault, the person looks about and measures once more, in the surroundings of the end; what is broken
- * stays so. Said of a sound antenna in its final surroundings that is a false alarm; with somebody or something near it, it is
+ * is mended where one of the causes named it, and stays so where none did. Said of a sound antenna in its final surroundings that is a false alarm; with somebody or something near it, it is
  * not, and those are counted beside it.
  *
  * <p>The first control of each installation is moved, and by the adviser a match or a ring where there is one; what
@@ -132,9 +131,10 @@ final class AdviserTrial {
         for (Way way : Way.values()) {
             outcomes.put(way, follow(job, way));
         }
-        // Whoever met it has shown that it can be met; only the rest needs a search.
-        boolean curable =
-                !fault && (outcomes.values().stream().anyMatch(Outcome::met) || job.isCurable(job.start(), MOST_CUTS));
+        // Whoever met it as it was has shown that it can be met; only the rest needs a search.
+        boolean curable = !fault
+                && (outcomes.values().stream().anyMatch(o -> o.met && !o.namedFault)
+                        || job.isCurable(job.start(), MOST_CUTS));
         boolean uncurableFault = !job.fault().isEmpty() && !curable;
         for (Way way : Way.values()) {
             Outcome o = outcomes.get(way);
@@ -143,7 +143,7 @@ final class AdviserTrial {
                     && curable
                     && !met
                     && job.kind().controls().get(0).oneWay()
-                    && !job.isCurable(o.at, o.seen);
+                    && !(o.namedFault ? job.mended() : job).isCurable(o.at, o.seen);
             synchronized (tallies) {
                 for (String key : way == Way.ADVISER
                         ? List.of(
@@ -223,14 +223,13 @@ final class AdviserTrial {
             double wastedM,
             String ended) {}
 
-    private static Outcome follow(HiddenAntenna job, Way way) {
+    private static Outcome follow(HiddenAntenna drawn, Way way) {
+        HiddenAntenna job = drawn;
         Control c = job.kind().controls().get(0);
         Random random = new Random(job.seed());
-        TrimPrior prior = TrialKinds.PRIORS.get(job.kind().id());
-        Optional<MatchControl> match =
-                Optional.ofNullable(TrialKinds.MATCHES.get(job.kind().id()));
-        Optional<FinePiece> ring =
-                Optional.ofNullable(TrialKinds.RINGS.get(job.kind().id()));
+        AntennaKind kind = TrialKinds.of(job.kind());
+        TrimPrior prior = TrialKinds.prior(job.kind());
+        Optional<MatchControl> match = MatchControl.of(kind);
         Adjustment adjustment = c.oneWay() ? new Adjustment.OneWayCut(c.stepM()) : new Adjustment.Slide(c.stepM());
         double low = job.channels().get(0).frequencyHz();
         double high = job.channels().get(job.channels().size() - 1).frequencyHz();
@@ -259,13 +258,12 @@ final class AdviserTrial {
             }
             passes.add(pass);
             double length = at.lengthM();
-            Setting now = at;
+            Room second = match.isPresent() ? secondRoom(job, at) : Room.ANY;
             TrimTask task = TrimTask.of(job.rule(), job.channels(), adjustment, prior)
                     .within(new Room(length - c.lowM(), c.oneWay() ? 0 : c.highM() - length))
-                    .matchedBy(match.map(m -> m.within(secondRoom(job, now))));
+                    .matchedBy(match.map(m -> m.within(second)));
             TrimTask judged = job.lineIsKnown() ? task.behind(job.kind().feedline()) : task;
-            TrimAdvice advice = ring.map(r -> new FineAdviser(judged, r).advise(passes))
-                    .orElseGet(() -> new TrimAdviser(judged).advise(passes));
+            TrimAdvice advice = new AntennaAdviser(kind, judged).advise(passes);
             Action action = advice.action();
             if (action == Action.SWEEP_WIDER && !job.byMeter()) {
                 span = advice.widerSweep().orElseThrow();
@@ -275,12 +273,22 @@ final class AdviserTrial {
             }
             if (way == Way.ADVISER && looksForFaults(advice)) {
                 saidFault = true;
-                namedFault = namedFault || TrialKinds.isNamed(advice.causes(), job.fault());
+                if (TrialKinds.isNamed(advice.causes(), job.fault())) {
+                    namedFault = true;
+                    job = job.mended();
+                }
                 saidOfSound = saidOfSound || job.isUndisturbed(seen);
                 ended = "says: " + action;
                 if (lookedAbout) {
                     break;
                 }
+                lookedAbout = true;
+                change = 0;
+                secondChange = 0;
+                continue;
+            }
+            // Nobody signs off what was only measured with something near it.
+            if (action == Action.STOP && !job.isUndisturbed(seen)) {
                 lookedAbout = true;
                 change = 0;
                 secondChange = 0;

@@ -5,6 +5,8 @@ import dorada.core.acceptance.ChannelValues;
 import dorada.core.acceptance.EvenEnds;
 import dorada.core.acceptance.UnderLimit;
 import dorada.core.acceptance.WantedChannel;
+import dorada.core.antenna.SecondPiece;
+import dorada.core.antenna.SecondPiece.FinePiece;
 import dorada.core.line.Feedline;
 import dorada.core.practice.Condition;
 import dorada.core.practice.Control;
@@ -16,6 +18,7 @@ import dorada.core.wire.Watch;
 import java.util.Arrays;
 import java.util.EnumSet;
 import java.util.List;
+import java.util.Optional;
 import java.util.Random;
 import java.util.Set;
 import java.util.stream.DoubleStream;
@@ -158,9 +161,7 @@ record HiddenAntenna(
 
     /** Whether it would miss its rule, and where it is cut be too long, in its final place with nothing broken. */
     private boolean isToBeDone() {
-        HiddenAntenna sound = new HiddenAntenna(
-                kind, drift, start, after, after, 0, Set.of(), byMeter, lineIsKnown, rule, channels, seed);
-        Sweep now = sound.truth(start, 0, channelHz(), new Random(seed));
+        Sweep now = mended().truth(start, changesAtPass, channelHz(), new Random(seed));
         return shortfall(now, byMeter ? METER_SPARE : ANALYSER_SPARE) > 0
                 && (!kind.controls().get(0).oneWay()
                         || now.reflection(2).swr() >= now.reflection(0).swr());
@@ -173,21 +174,26 @@ record HiddenAntenna(
 
     /** A ring half-way; a tap somewhere in the inner two thirds, for nobody fits one at the end of its rod. */
     private static double begunSecondM(VirtualInstallation v, Random random) {
-        if (TrialKinds.RINGS.containsKey(v.id())) {
-            return v.controls().get(1).startM();
-        }
-        if (!TrialKinds.MATCHES.containsKey(v.id())) {
+        Optional<SecondPiece> second = TrialKinds.of(v).second();
+        if (second.isEmpty()) {
             return Double.NaN;
         }
-        Control match = v.controls().get(1);
-        double span = match.highM() - match.lowM();
-        return match.lowM() + span * (1 / 6.0 + random.nextDouble() * 2 / 3);
+        Control c = v.controls().get(1);
+        return second.get() instanceof FinePiece
+                ? c.startM()
+                : c.lowM() + (c.highM() - c.lowM()) * (1 / 6.0 + random.nextDouble() * 2 / 3);
     }
 
     private static Set<Condition> oneOf(Random random, Set<Condition> of, VirtualInstallation v) {
         List<Condition> possible =
                 of.stream().filter(v.conditions()::contains).sorted().toList();
         return possible.isEmpty() ? Set.of() : Set.of(possible.get(random.nextInt(possible.size())));
+    }
+
+    /** The same with nothing broken. */
+    HiddenAntenna mended() {
+        return new HiddenAntenna(
+                kind, drift, start, before, after, changesAtPass, Set.of(), byMeter, lineIsKnown, rule, channels, seed);
     }
 
     /** Whether nothing is about it at {@code pass} that will not be there in the end. */

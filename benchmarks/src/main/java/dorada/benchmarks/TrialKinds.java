@@ -1,51 +1,44 @@
 package dorada.benchmarks;
 
 import dorada.core.antenna.AntennaKind;
-import dorada.core.antenna.SecondPiece.FinePiece;
 import dorada.core.practice.Condition;
+import dorada.core.practice.VirtualInstallation;
 import dorada.core.tuning.Cause;
-import dorada.core.tuning.FineAdviser;
-import dorada.core.tuning.MatchControl;
 import dorada.core.tuning.TrimPrior;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 
 /** What a shop knows of each virtual installation's kind before it sees one. */
 final class TrialKinds {
 
-    static final Map<String, TrimPrior> PRIORS = Map.ofEntries(
-            Map.entry("roof-quarter-wave", new TrimPrior(0.25, 1.02, 0.06)),
-            Map.entry("boot-lid", new TrimPrior(0.25, 1.02, 0.06)),
-            Map.entry("roof-five-eighths", new TrimPrior(0.625, 1.16, 0.07)),
-            Map.entry("plastic-cab-half-wave", new TrimPrior(0.5, 1.05, 0.07)),
-            Map.entry("cb-base-loaded", new TrimPrior(0.25, 0.8, 0.22)),
-            Map.entry("cb-centre-loaded", new TrimPrior(0.25, 0.6, 0.18)),
-            Map.entry("handheld-rod", new TrimPrior(0.25, 1.5, 0.1)),
-            Map.entry("handheld-counterpoise", new TrimPrior(0.25, 1.5, 0.12)),
-            Map.entry("airband-tab", new TrimPrior(0.25, 1.12, 0.08)),
-            Map.entry("airband-radials", new TrimPrior(0.25, 1.12, 0.08)),
-            Map.entry("airband-mesh", new TrimPrior(0.25, 1.12, 0.08)),
-            Map.entry("airband-skin", new TrimPrior(0.25, 1.12, 0.08)),
-            Map.entry("beam-three-split", new TrimPrior(0.25, 2.5, 0.3)),
-            Map.entry("beam-five-gamma", new TrimPrior(0.25, 3, 0.3)),
-            Map.entry("tube-j-pole", new TrimPrior(0.75, 2.15, 0.1)),
-            Map.entry("wire-two-radials", new TrimPrior(0.25, 1.38, 0.1)),
-            Map.entry("rod-four-radials", new TrimPrior(0.25, 1.38, 0.1)),
-            Map.entry("ribbon-open", new TrimPrior(0.75, 2.2, 0.2)),
-            Map.entry("ribbon-tube", new TrimPrior(0.75, 2.2, 0.2)),
-            Map.entry("attic-dipole", new TrimPrior(0.25, 1.02, 0.06)),
-            Map.entry("attic-vertical", new TrimPrior(0.25, 2, 0.15)),
-            Map.entry("attic-loop", new TrimPrior(1, 0.51, 0.08)));
+    private static final Map<String, AntennaKind> KINDS = Map.ofEntries(
+            Map.entry("roof-quarter-wave", AntennaKind.QUARTER_WAVE_WHIP),
+            Map.entry("boot-lid", AntennaKind.QUARTER_WAVE_WHIP),
+            Map.entry("roof-five-eighths", AntennaKind.FIVE_EIGHTHS_WHIP),
+            Map.entry("plastic-cab-half-wave", AntennaKind.END_FED_WIRE),
+            Map.entry("cb-base-loaded", AntennaKind.LOADED_CB_WHIP),
+            Map.entry("cb-centre-loaded", AntennaKind.RINGED_CB_WHIP),
+            Map.entry("handheld-rod", AntennaKind.HANDHELD_ROD),
+            Map.entry("handheld-counterpoise", AntennaKind.HANDHELD_ROD),
+            Map.entry("airband-tab", AntennaKind.AIRBAND_WHIP),
+            Map.entry("airband-radials", AntennaKind.AIRBAND_WHIP),
+            Map.entry("airband-mesh", AntennaKind.AIRBAND_WHIP),
+            Map.entry("airband-skin", AntennaKind.AIRBAND_WHIP),
+            Map.entry("beam-three-split", AntennaKind.BEAM),
+            Map.entry("beam-five-gamma", AntennaKind.GAMMA_BEAM),
+            Map.entry("tube-j-pole", AntennaKind.TUBE_J_POLE),
+            Map.entry("wire-two-radials", AntennaKind.GROUND_PLANE),
+            Map.entry("rod-four-radials", AntennaKind.GROUND_PLANE),
+            Map.entry("ribbon-open", AntennaKind.RIBBON_J_POLE),
+            Map.entry("ribbon-tube", AntennaKind.RIBBON_J_POLE),
+            Map.entry("attic-dipole", AntennaKind.DIPOLE),
+            Map.entry("attic-vertical", AntennaKind.FOLDED_VERTICAL),
+            Map.entry("attic-loop", AntennaKind.FULL_WAVE_LOOP));
 
-    /** The second controls that set a match; what is not here stays as it was built. */
-    static final Map<String, MatchControl> MATCHES = Map.of(
-            "tube-j-pole", MatchControl.of(AntennaKind.TUBE_J_POLE).orElseThrow(),
-            "beam-five-gamma", MatchControl.of(AntennaKind.GAMMA_BEAM).orElseThrow());
-
-    /** The second controls that set the length more finely. */
-    static final Map<String, FinePiece> RINGS = Map.of(
-            "cb-centre-loaded", FineAdviser.pieceOf(AntennaKind.RINGED_CB_WHIP).orElseThrow());
+    /** What is set is the loop's width, and each millimetre of it is two of wire. */
+    private static final String SET_BY_WIDTH = "attic-loop";
 
     /** Best worst SWR over the band at the radio end that any length of the first control reaches, where it is above 1.4. */
     static final Map<String, Double> BEST_SWR = Map.ofEntries(
@@ -75,6 +68,18 @@ final class TrialKinds {
             Condition.KINKED_LINE, "kink");
 
     private TrialKinds() {}
+
+    static AntennaKind of(VirtualInstallation v) {
+        return Optional.ofNullable(KINDS.get(v.id())).orElseThrow();
+    }
+
+    /** What the application itself takes for a kind of which no finished antenna is known. */
+    static TrimPrior prior(VirtualInstallation v) {
+        TrimPrior usual = TrimPrior.of(of(v));
+        return v.id().equals(SET_BY_WIDTH)
+                ? new TrimPrior(usual.waves(), usual.setPerElectrical() / 2, usual.doubt())
+                : usual;
+    }
 
     /** Whether one of {@code causes} is one of {@code faults}. */
     static boolean isNamed(List<Cause> causes, Set<Condition> faults) {

@@ -10,9 +10,10 @@ public final class AntennaAdviser {
     private final AntennaKind kind;
     private final TrimTask task;
 
+    /** @param task without a match of its own, the kind's usual one is moved, as far as it takes */
     public AntennaAdviser(AntennaKind kind, TrimTask task) {
         this.kind = kind;
-        this.task = task.matchedBy(MatchControl.of(kind));
+        this.task = task.match().isPresent() ? task : task.matchedBy(MatchControl.of(kind));
     }
 
     /** Advice after all {@code passes}, oldest first, at least one. */

@@ -32,7 +32,7 @@ final class Diagnosis {
 
     private static final Cause LINE_MOVES_THE_DIP = new Cause(
             "a loose connector, or a kinked or wet feedline",
-            "what the line adds can move the dip as well",
+            "what the line adds can move the dip as well, or hold it",
             "sweep at the antenna's own connector; look at the distance picture");
 
     private Diagnosis() {}
@@ -172,6 +172,38 @@ final class Diagnosis {
                         "a gap under the mount is a capacitor in series, which raises the dip",
                         "scrape one spot bare, press the mount on and sweep again"),
                 LINE_MOVES_THE_DIP);
+    }
+
+    /** Causes where the recorded changes do not explain where the dip went. */
+    static List<Cause> dipDidNotFollow() {
+        return List.of(
+                new Cause(
+                        "a slipped set screw or coupling",
+                        "the dip did not follow the recorded changes",
+                        "check the depth mark and the screw"),
+                new Cause(
+                        "an entry that is not what was done",
+                        "the dip did not follow the recorded changes",
+                        "measure the piece again"),
+                LINE_MOVES_THE_DIP);
+    }
+
+    /** Causes where each change seems too much, there and back. */
+    static List<Cause> doesNotSettle() {
+        String evidence = "every change turned out too much, there and back";
+        return List.of(
+                new Cause(
+                        "a kinked or wet feedline, or a bad connector",
+                        evidence + ": what the line adds does not move with the antenna's length",
+                        "sweep at the antenna's own connector; look at the distance picture"),
+                new Cause(
+                        "a clamp or joint that is made anew with each change",
+                        evidence,
+                        "loosen and tighten it without a change, and sweep again"),
+                new Cause(
+                        "somebody or something that came and went",
+                        evidence,
+                        "clear a few metres about it, and sweep twice without a change"));
     }
 
     /** Causes where the range of the piece ends before the rule is met. */

@@ -47,6 +47,9 @@ public final class TrimAdviser {
     /** A rule that is missed by less than this share of (limit − 1) may be met after all: curves change a little. */
     private static final double CLEARLY_MISSED = 0.05;
 
+    /** Above the limit by less than this share of (limit − 1) is within what a good analyser can tell, some 0.008 of |Γ|. */
+    private static final double WITHIN_DOUBT = 0.04;
+
     /** Where no length meets the rule, less than this share of (limit − 1) is not worth another change. */
     private static final double NOTHING_TO_GAIN = 0.1;
 
@@ -115,15 +118,7 @@ public final class TrimAdviser {
         }
         Sensitivity sensitivity = Sensitivity.of(lowest.isEmpty() ? passes : lowest, prior);
         if (!sensitivity.isBelievable()) {
-            return findTheFault(List.of(
-                    new Cause(
-                            "a slipped set screw or coupling",
-                            "the dip did not follow the recorded changes",
-                            "check the depth mark and the screw"),
-                    new Cause(
-                            "an entry that is not what was done",
-                            "the dip did not follow the recorded changes",
-                            "measure the piece again")));
+            return findTheFault(Diagnosis.dipDidNotFollow());
         }
         return dipInside(passes, now, dip, sensitivity);
     }
@@ -199,14 +194,18 @@ public final class TrimAdviser {
                 && !(last.isSwept() && now.sweep().hasPhase());
         AcceptanceRule aim = isBlind ? new BestOnMain(rule.limitSwr()) : rule;
         Optional<Line> between = last.isSwept() ? line : Optional.empty();
-        RuleWindow window = new RuleWindow(
-                RuleWindow.Curve.of(now.sweep()), between, aim, channels, SAFETY, middleOfBand() / dip.frequencyHz());
+        RuleWindow window = windowOf(now.sweep(), aim, between, dip.frequencyHz());
         LengthBelief belief = last.isSwept()
                 ? sweptBelief(window, dip.frequencyHz(), sensitivity, passes.size() == 1)
                 : SpotBelief.of(passes, prior, aim, channels, SAFETY);
         double[] need = belief.need();
-        double needM =
+        double likeliestM =
                 adjustment instanceof Adjustment.Slide ? choice.likeliest(belief, need[0], last.isSwept()) : need[0];
+        boolean turnsBack = turnsBackTooFar(passes, likeliestM, aim);
+        if (turnsBack && hasTurnedBefore(passes)) {
+            return findTheFault(Diagnosis.doesNotSettle());
+        }
+        double needM = turnsBack ? -last.changeM() / 2 : likeliestM;
         double dipHz = dip.frequencyHz();
         double targetHz = dipHz * window.best();
         boolean met = aim.judge(
@@ -222,7 +221,9 @@ public final class TrimAdviser {
         double step = adjustment.smallestStepM();
         boolean atItsEnd = choice.isAtItsEnd(need[0], needM);
         double sideM = atItsEnd ? need[0] : needM;
-        Fit fit = Math.abs(sideM) < step ? Fit.CENTRED : sideM < 0 ? Fit.TOO_LONG : Fit.TOO_SHORT;
+        // A slide can be put back, so half a step that is missing is worth a whole one.
+        double centred = met || oneWay ? step : step / 2;
+        Fit fit = Math.abs(sideM) < centred ? Fit.CENTRED : sideM < 0 ? Fit.TOO_LONG : Fit.TOO_SHORT;
         List<String> reasons = openingReasons(last, dipHz, targetHz, sensitivity, isBlind);
         // A cut only raises the dip.
         if (match.isPresent() && !met && window.isKnown() && window.leastShortfall(oneWay ? 1 : 0) > 0) {
@@ -238,6 +239,10 @@ public final class TrimAdviser {
                 && last.isSwept()
                 && window.bestShortfall() > CLEARLY_MISSED * (rule.limitSwr() - 1)
                 && gain < NOTHING_TO_GAIN * (rule.limitSwr() - 1);
+        boolean asGoodAsMet = window.isKnown()
+                && last.isSwept()
+                && window.shortfall(1) <= WITHIN_DOUBT * (rule.limitSwr() - 1)
+                && (fit == Fit.CENTRED || window.bestShortfall() > 0 && gain < NOTHING_TO_GAIN * (rule.limitSwr() - 1));
         if (window.isKnown() && window.bestSwr() > rule.limitSwr()) {
             reasons.add(String.format(
                     Locale.ROOT,
@@ -260,6 +265,13 @@ public final class TrimAdviser {
                         "Another change could bring the worst channel to %.2f at best.",
                         window.bestSwr()));
             }
+        } else if (asGoodAsMet) {
+            action = Action.STOP;
+            reasons.add(String.format(
+                    Locale.ROOT,
+                    "What is missing is less than an analyser can tell, and another change could bring the worst channel to %.2f "
+                            + "at best: leave it, and sign it off by judgement.",
+                    window.bestSwr()));
         } else if (hopeless || asGoodAsItGets || fit == Fit.CENTRED && (last.isSwept() || oneWay && needM >= 0)) {
             action = Action.FIND_THE_FAULT;
             causes = Diagnosis.poorMatch(now, last.isSwept());
@@ -287,6 +299,11 @@ public final class TrimAdviser {
             action = needM < 0 ? Action.SHORTEN : Action.LENGTHEN;
             amountM = oneWay ? cut.lengthM() : choice.steppedWithin(needM);
             choice.limitWords(need[0]).ifPresent(reasons::add);
+            if (turnsBack) {
+                reasons.add(
+                        "It would have to go back by more than it came, so the curve does not keep its shape: half of the "
+                                + "last change back, and sweep again.");
+            }
             if (oneWay) {
                 reasons.add(String.format(
                         Locale.ROOT,
@@ -330,6 +347,40 @@ public final class TrimAdviser {
                         waves * Wavelength.ofHz(dipHz),
                         sensitivity.setPerElectrical(),
                         needM));
+    }
+
+    private RuleWindow windowOf(Sweep sweep, AcceptanceRule aim, Optional<Line> between, double dipHz) {
+        return new RuleWindow(RuleWindow.Curve.of(sweep), between, aim, channels, SAFETY, middleOfBand() / dipHz);
+    }
+
+    /**
+     * Whether a slide that was moved the way its sweep said would now have to go back by more than it came: the best place lies
+     * between the two then, and each further turn would be wider. A change of surroundings is no such turn.
+     */
+    private boolean turnsBackTooFar(List<Pass> passes, double needM, AcceptanceRule aim) {
+        if (passes.size() < 2 || !(adjustment instanceof Adjustment.Slide)) {
+            return false;
+        }
+        Pass last = passes.get(passes.size() - 1);
+        Pass before = passes.get(passes.size() - 2);
+        if (!last.isSwept()
+                || !before.isSwept()
+                || last.secondChangeM() != 0
+                || !last.circumstances().equals(before.circumstances())
+                || needM * last.changeM() >= 0
+                || Math.abs(needM) <= Math.abs(last.changeM())) {
+            return false;
+        }
+        Dip dip = dipOfInterest(new SweepAnalysis(before.sweep()));
+        RuleWindow then = windowOf(before.sweep(), aim, line, dip.frequencyHz());
+        return then.isKnown() && Math.signum(1 - then.best()) == Math.signum(last.changeM());
+    }
+
+    private static boolean hasTurnedBefore(List<Pass> passes) {
+        return passes.size() > 2
+                && passes.get(passes.size() - 1).changeM()
+                                * passes.get(passes.size() - 2).changeM()
+                        < 0;
     }
 
     private static String matchWords(boolean asGoodAsItGets, Fit fit, double gain) {

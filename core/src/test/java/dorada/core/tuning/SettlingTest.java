@@ -1,0 +1,124 @@
+package dorada.core.tuning;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import dorada.core.acceptance.UnderLimit;
+import dorada.core.acceptance.WantedChannel;
+import dorada.core.sweep.Curves;
+import dorada.core.tuning.TrimAdvice.Action;
+import dorada.core.tuning.TrimAdvice.Fit;
+import java.util.List;
+import java.util.Set;
+import org.junit.jupiter.api.Test;
+
+/** The last millimetres: when to leave it, and what to make of changes that lead nowhere. */
+class SettlingTest {
+
+    private static final Adjustment CUT = new Adjustment.OneWayCut(0.001);
+    private static final Adjustment SLIDE = new Adjustment.Slide(0.001);
+    private static final List<WantedChannel> CHANNELS = List.of(
+            new WantedChannel("low", 153e6, false),
+            new WantedChannel("middle", 156e6, true),
+            new WantedChannel("high", 159e6, false));
+
+    /** The dip at which both ends are alike: the geometric mean of the ends, for a series circuit. */
+    private static final double CENTRE = Math.sqrt(153e6 * 159e6);
+
+    private static final double STEP_HZ = 0.001 * CENTRE * CENTRE / (0.25 * 299_792_458);
+
+    private static TrimAdvice advise(double limit, Adjustment adjustment, Pass... passes) {
+        return new TrimAdviser(TrimTask.of(new UnderLimit(limit), CHANNELS, adjustment, TrimPrior.ofWaves(0.25)))
+                .advise(List.of(passes));
+    }
+
+    private static Pass pass(double changeM, double dipHz) {
+        return new Pass(changeM, Curves.resonance(140e6, 172e6, 641, dipHz, 45, 10));
+    }
+
+    /** Worst SWR of a centred series circuit of 45 Ω and Q 10 on these channels, in closed form: |Γ|² = (25 + x²)/(95² + x²). */
+    private static double best() {
+        double x = 45 * 10 * (159e6 / CENTRE - CENTRE / 159e6);
+        double rho = Math.sqrt((25 + x * x) / (95 * 95 + x * x));
+        return (1 + rho) / (1 - rho);
+    }
+
+    @Test
+    void whatAnAnalyserCannotTellIsLeftAlone() {
+        assertThat(best()).isBetween(1.3, 1.8);
+        double hair = best() - 0.02 * (best() - 1);
+        for (Adjustment adjustment : List.of(CUT, SLIDE)) {
+            TrimAdvice leave = advise(hair, adjustment, pass(0, CENTRE));
+            assertThat(leave.action()).isEqualTo(Action.STOP);
+            assertThat(leave.reasons()).anyMatch(r -> r.contains("less than an analyser can tell"));
+        }
+        // More than that is a match to be looked into.
+        double clearly = best() - 0.09 * (best() - 1);
+        assertThat(advise(clearly, CUT, pass(0, CENTRE)).action()).isEqualTo(Action.FIND_THE_FAULT);
+    }
+
+    @Test
+    void aSlideIsWorthAWholeStepForALittleMoreThanHalfOfOne() {
+        double low = CENTRE - 0.7 * STEP_HZ;
+        double limit = best() + 0.2 * (swrOfEnds(low) - best());
+        TrimAdvice slide = advise(limit, SLIDE, pass(0, low));
+        assertThat(slide.action()).isEqualTo(Action.SHORTEN);
+        assertThat(slide.amountM()).isCloseTo(0.001, within(1e-9));
+        // A saw cannot put it back.
+        assertThat(advise(limit, CUT, pass(0, low)).fit()).isEqualTo(Fit.CENTRED);
+    }
+
+    private static double swrOfEnds(double dipHz) {
+        double x = 45 * 10 * (159e6 / dipHz - dipHz / 159e6);
+        double rho = Math.sqrt((25 + x * x) / (95 * 95 + x * x));
+        return (1 + rho) / (1 - rho);
+    }
+
+    @Test
+    void goingBackByMoreThanItCameGoesHalfwayBack() {
+        // Two millimetres too long by its curve, shortened by two, and then five too short: the curve has changed.
+        Pass first = pass(0, CENTRE - 2 * STEP_HZ);
+        Pass second = pass(-0.002, CENTRE + 5 * STEP_HZ);
+        TrimAdvice back = advise(1.1 * best() - 0.1, SLIDE, first, second);
+        assertThat(back.action()).isEqualTo(Action.LENGTHEN);
+        assertThat(back.amountM()).isCloseTo(0.001, within(1e-9));
+        assertThat(back.reasons()).anyMatch(r -> r.contains("half of the last change"));
+    }
+
+    @Test
+    void aWrongMoveOrAnotherPlaceIsNoTurn() {
+        // Moved the wrong way by mistake: all of it goes back, and what was needed.
+        TrimAdvice mistake =
+                advise(1.1 * best() - 0.1, SLIDE, pass(0, CENTRE + 5 * STEP_HZ), pass(-0.002, CENTRE + 7 * STEP_HZ));
+        assertThat(mistake.amountM()).isCloseTo(0.007, within(0.0011));
+        Pass indoors = pass(0, CENTRE - 2 * STEP_HZ).under(Set.of(Circumstance.INDOORS));
+        TrimAdvice carriedOut = advise(1.1 * best() - 0.1, SLIDE, indoors, pass(-0.002, CENTRE + 5 * STEP_HZ));
+        assertThat(carriedOut.amountM()).isGreaterThan(0.003);
+    }
+
+    @Test
+    void whatTurnsTwiceIsLookedInto() {
+        TrimAdvice advice = advise(
+                1.1 * best() - 0.1,
+                SLIDE,
+                pass(0, CENTRE - 2 * STEP_HZ),
+                pass(-0.002, CENTRE + 5 * STEP_HZ),
+                pass(0.001, CENTRE - 4 * STEP_HZ));
+        assertThat(advice.action()).isEqualTo(Action.FIND_THE_FAULT);
+        assertThat(advice.causes())
+                .allMatch(c -> c.evidence().contains("there and back"))
+                .extracting(Cause::name)
+                .anyMatch(n -> n.contains("kinked"));
+        assertThat(advice.amountM()).isZero();
+    }
+
+    @Test
+    void aLineCanHoldTheDipWhereItIs() {
+        TrimAdvice advice = advise(1.5, CUT, pass(0, 150e6), pass(-0.02, 149.5e6));
+        assertThat(advice.action()).isEqualTo(Action.FIND_THE_FAULT);
+        assertThat(advice.causes())
+                .extracting(Cause::name)
+                .anyMatch(n -> n.contains("slipped"))
+                .anyMatch(n -> n.contains("kinked"));
+    }
+}
