@@ -208,13 +208,17 @@ final class Diagnosis {
 
     /** Causes where the range of the piece ends before the rule is met. */
     static List<Cause> noneLeftToShorten(double tooLongM) {
+        return noneLeftToShorten(String.format(
+                Locale.ROOT,
+                "the dip is still below where it belongs, by some %.0f mm, and nothing is left to shorten",
+                tooLongM * 1000));
+    }
+
+    static List<Cause> noneLeftToShorten(String evidence) {
         return List.of(
                 new Cause(
                         "a piece that is too long for its range",
-                        String.format(
-                                Locale.ROOT,
-                                "the dip is still below where it belongs, by some %.0f mm, and nothing is left to shorten",
-                                tooLongM * 1000),
+                        evidence,
                         "compare it with its cut sheet, and fit a shorter one"),
                 LINE_MOVES_THE_DIP);
     }

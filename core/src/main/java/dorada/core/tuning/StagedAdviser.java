@@ -60,7 +60,7 @@ public final class StagedAdviser {
         }
         Optional<Cause> leak = leak(passes);
         if (leak.isPresent()) {
-            return TrimAdviser.findTheFault(List.of(leak.get()));
+            return TrimAdvice.findTheFault(List.of(leak.get()));
         }
         TrimAdvice first = upper.advise(above);
         if (first.action() != Action.STOP) {

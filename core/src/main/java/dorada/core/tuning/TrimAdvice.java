@@ -53,6 +53,48 @@ public record TrimAdvice(
         causes = List.copyOf(causes);
     }
 
+    /** Nothing is cut before one of {@code causes} is found or ruled out. */
+    static TrimAdvice findTheFault(List<Cause> causes) {
+        return withoutDip(
+                Action.FIND_THE_FAULT,
+                Fit.UNKNOWN,
+                0,
+                causes.stream().map(Cause::sentence).toList(),
+                causes);
+    }
+
+    /** Advice of which a dip is no part. */
+    static TrimAdvice withoutDip(Action action, Fit fit, double amountM, List<String> reasons, List<Cause> causes) {
+        return withoutDip(action, fit, amountM, Optional.empty(), reasons, causes);
+    }
+
+    /** @param amountM for an instrument that cannot sweep {@code wider} */
+    static TrimAdvice sweepWider(Fit fit, double amountM, Span wider, List<String> reasons) {
+        return withoutDip(Action.SWEEP_WIDER, fit, amountM, Optional.of(wider), reasons, List.of());
+    }
+
+    private static TrimAdvice withoutDip(
+            Action action, Fit fit, double amountM, Optional<Span> wider, List<String> reasons, List<Cause> causes) {
+        return new TrimAdvice(
+                action,
+                false,
+                fit,
+                amountM,
+                amountM,
+                amountM,
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                false,
+                Optional.empty(),
+                List.of(),
+                wider,
+                0,
+                reasons,
+                causes,
+                Optional.empty());
+    }
+
     /** The same with {@code reason} before all others. */
     TrimAdvice because(String reason) {
         List<String> all = new ArrayList<>();

@@ -58,6 +58,12 @@ public record TrimTask(
                 Optional.empty());
     }
 
+    /** Of the lowest band, which the length is looked for in. */
+    double middleOfLowestBandHz() {
+        List<WantedChannel> band = WantedChannel.bands(channels).get(0);
+        return (band.get(0).frequencyHz() + band.get(band.size() - 1).frequencyHz()) / 2;
+    }
+
     /** The same for one of its bands, which has a piece of its own. */
     TrimTask forBand(List<WantedChannel> band, TrimPrior own) {
         return new TrimTask(

@@ -326,6 +326,12 @@ class SeveralPiecesTest {
                         .advise(List.of(tapIsLow))
                         .onSecond())
                 .isFalse();
+        // A tap that is known to have nowhere to go stays where it is.
+        TrimTask stuck = poor.matchedBy(MatchControl.of(AntennaKind.TUBE_J_POLE).map(m -> m.within(new Room(0, 0))));
+        assertThat(new AntennaAdviser(AntennaKind.TUBE_J_POLE, stuck)
+                        .advise(List.of(tapIsLow))
+                        .onSecond())
+                .isFalse();
     }
 
     @Test

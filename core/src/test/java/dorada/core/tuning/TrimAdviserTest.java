@@ -170,6 +170,30 @@ class TrimAdviserTest {
         assertThat(advice.amountM()).isLessThan(0.010);
     }
 
+    /** What the range leaves is less than the cautious step of some 7 mm, or nothing at all. */
+    @Test
+    void aCautiousStepKeepsToTheRange() {
+        Sweep low = Curves.resonance(152e6, 163e6, 101, 147e6, 47, 8);
+        TrimAdvice some = unswept(SLIDE, new Room(0.004, 0.1), low);
+        assertThat(some.action()).isEqualTo(Action.SHORTEN);
+        assertThat(some.amountM()).isCloseTo(0.004, within(1e-9));
+        TrimAdvice none = unswept(SLIDE, new Room(0, 0.1), low);
+        assertThat(none.action()).isEqualTo(Action.FIND_THE_FAULT);
+        assertThat(none.amountM()).isZero();
+        assertThat(none.causes().get(0).name()).contains("too long for its range");
+        Sweep high = Curves.resonance(152e6, 163e6, 101, 168e6, 47, 8);
+        assertThat(unswept(SLIDE, new Room(0.1, 0.004), high).action()).isEqualTo(Action.LENGTHEN);
+        assertThat(unswept(SLIDE, new Room(0.1, 0), high).action()).isEqualTo(Action.REPLACE_LONGER);
+        assertThat(unswept(CUT, new Room(0.1, 0), high).action()).isEqualTo(Action.REPLACE_LONGER);
+    }
+
+    private static TrimAdvice unswept(Adjustment adjustment, Room room, Sweep sweep) {
+        return new TrimAdviser(TrimTask.of(new UnderLimit(2), VHF, adjustment, TrimPrior.ofWaves(0.25))
+                        .sweptBy(new Span(152e6, 163e6))
+                        .within(room))
+                .advise(List.of(new Pass(0, sweep)));
+    }
+
     @Test
     void anEdgeOnTheFarSideOfTheBandLeavesTheSideOpen() {
         Sweep below = Curves.resonance(120e6, 140e6, 101, 150e6, 47, 8);

@@ -1,0 +1,84 @@
+package dorada.core.tuning;
+
+import dorada.core.instrument.Span;
+import dorada.core.rf.Wavelength;
+import dorada.core.sweep.Dip;
+import dorada.core.sweep.Sweep;
+import dorada.core.tuning.TrimAdvice.Action;
+import dorada.core.tuning.TrimAdvice.Fit;
+import java.util.ArrayList;
+import java.util.List;
+
+/** Advice where the curve still falls at an end of the sweep: the side is known by the slope, and how far is not. */
+final class BeyondTheSweep {
+
+    private static final double CAUTIOUS_STEP = 0.015;
+    private static final double CAUTIOUS_STEP_TWO_WAYS = 0.03;
+    private static final double WIDER = 2.5;
+
+    private BeyondTheSweep() {}
+
+    /** @param dip at an end of {@code sweep} */
+    static TrimAdvice advise(TrimTask task, Sweep sweep, Dip dip) {
+        boolean below = dip.frequencyHz() == sweep.startHz();
+        double lowest = task.channels().get(0).frequencyHz();
+        double highest = task.channels().get(task.channels().size() - 1).frequencyHz();
+        // The side is certain only where the whole band lies on the inner side of the edge.
+        Fit fit = below && lowest >= sweep.startHz()
+                ? Fit.TOO_LONG
+                : !below && highest <= sweep.stopHz() ? Fit.TOO_SHORT : Fit.UNKNOWN;
+        Span span = new Span(sweep.startHz(), sweep.stopHz());
+        Span wider = new Span(Math.min(span.startHz(), lowest), Math.max(span.stopHz(), highest))
+                .widened(WIDER, task.instrument());
+        boolean canSweepWider = below ? wider.startHz() < span.startHz() : wider.stopHz() > span.stopHz();
+        double stepM = cautiousStepM(task, fit, dip.frequencyHz());
+        List<String> reasons = new ArrayList<>();
+        reasons.add(
+                below
+                        ? "The curve is still falling at the low end of the sweep: the dip lies below it."
+                        : "The curve is still falling at the high end of the sweep: the dip lies above it.");
+        if (fit == Fit.UNKNOWN) {
+            reasons.add("The sweep does not reach the band, so the side is not certain.");
+        }
+        if (canSweepWider) {
+            reasons.add("Sweep wider to find it before changing anything.");
+            return TrimAdvice.sweepWider(fit, stepM, wider, reasons);
+        }
+        if (fit == Fit.UNKNOWN) {
+            return TrimAdvice.withoutDip(Action.FIND_THE_FAULT, fit, 0, reasons, List.of());
+        }
+        if (stepM == 0) {
+            reasons.add("The instrument cannot sweep wider, and nothing is left to shorten within its range.");
+            return TrimAdvice.withoutDip(
+                    Action.FIND_THE_FAULT,
+                    fit,
+                    0,
+                    reasons,
+                    Diagnosis.noneLeftToShorten("the dip lies below the sweep, and nothing is left to shorten"));
+        }
+        reasons.add("The instrument cannot sweep wider, so take one cautious step and sweep again.");
+        Action change =
+                fit == Fit.TOO_LONG ? Action.SHORTEN : canLengthen(task) ? Action.LENGTHEN : Action.REPLACE_LONGER;
+        return TrimAdvice.withoutDip(change, fit, stepM, reasons, List.of());
+    }
+
+    private static boolean canLengthen(TrimTask task) {
+        return task.adjustment() instanceof Adjustment.Slide
+                && task.room().lengthenM() >= task.adjustment().smallestStepM();
+    }
+
+    /** No farther than the range goes, unless it is another piece that is longer by it; 0 where the side is not known. */
+    private static double cautiousStepM(TrimTask task, Fit fit, double edgeHz) {
+        if (fit == Fit.UNKNOWN) {
+            return 0;
+        }
+        double share = task.adjustment() instanceof Adjustment.OneWayCut ? CAUTIOUS_STEP : CAUTIOUS_STEP_TWO_WAYS;
+        double amountM = share * task.prior().waves() * Wavelength.ofHz(edgeHz);
+        ChangeChoice choice =
+                new ChangeChoice(task.adjustment(), task.room(), task.prior().waves(), task.middleOfLowestBandHz());
+        if (fit == Fit.TOO_LONG) {
+            return choice.steppedWithin(-amountM);
+        }
+        return canLengthen(task) ? choice.steppedWithin(amountM) : choice.stepped(amountM);
+    }
+}

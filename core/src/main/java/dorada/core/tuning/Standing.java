@@ -1,0 +1,303 @@
+package dorada.core.tuning;
+
+import dorada.core.acceptance.AcceptanceRule;
+import dorada.core.acceptance.BestOnMain;
+import dorada.core.acceptance.ChannelReading;
+import dorada.core.acceptance.ReferencePlane;
+import dorada.core.acceptance.ResonanceFirst;
+import dorada.core.line.Line;
+import dorada.core.line.ThroughLine;
+import dorada.core.sweep.Dip;
+import dorada.core.sweep.Sweep;
+import dorada.core.sweep.SweepAnalysis;
+import dorada.core.tuning.LengthBelief.Sample;
+import dorada.core.tuning.TrimAdvice.Fit;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * Where an antenna whose dip was read stands against its rule, and what more or less of it would do: what a decision rests on.
+ * Every possibility is moved along the frequency axis ({@link RuleWindow}) and weighed ({@link LengthBelief}).
+ */
+final class Standing {
+
+    /** Share of (limit − 1) that stays to spare where a cut could go too far: a curve changes its shape a little. */
+    static final double SAFETY = 0.06;
+
+    /** Worst SWR above the limit by this share of (limit − 1) at any length: what is missing is no length. */
+    private static final double HOPELESS = 0.35;
+
+    /** A rule that is missed by less than this share of (limit − 1) may be met after all: curves change a little. */
+    private static final double CLEARLY_MISSED = 0.05;
+
+    /** Above the limit by less than this share of (limit − 1) is within what a good analyser can tell, some 0.008 of |Γ|. */
+    private static final double WITHIN_DOUBT = 0.04;
+
+    /** Where no length meets the rule, less than this share of (limit − 1) is not worth another change. */
+    private static final double NOTHING_TO_GAIN = 0.1;
+
+    /** Another dip that is this deep, as a share of the deepest, may be the one that is tuned. */
+    private static final double NEARLY_AS_DEEP = 0.6;
+
+    private static final double DEEP_DB = 30;
+
+    private final TrimTask task;
+    private final List<Pass> passes;
+    private final Pass last;
+    private final SweepAnalysis now;
+    private final double dipHz;
+    private final AcceptanceRule aim;
+    private final RuleWindow window;
+    private final LengthBelief belief;
+    private final ChangeChoice choice;
+    private final boolean met;
+    private final boolean turnsBack;
+    private final boolean atItsEnd;
+    private final double likeliestNeedM;
+    private final double needDoubtM;
+    private final double needM;
+
+    /**
+     * @param passes oldest first; the last of them has its dip inside
+     * @param dip of the last of them
+     */
+    Standing(TrimTask task, List<Pass> passes, Dip dip, Sensitivity sensitivity) {
+        this.task = task;
+        this.passes = passes;
+        last = passes.get(passes.size() - 1);
+        now = new SweepAnalysis(last.sweep());
+        dipHz = dip.frequencyHz();
+        aim = isBlind() ? new BestOnMain(task.rule().limitSwr()) : task.rule();
+        window = windowOf(now.sweep(), dipHz);
+        belief = last.isSwept()
+                ? sweptBelief(sensitivity)
+                : SpotBelief.of(passes, task.prior(), aim, task.channels(), SAFETY);
+        choice = new ChangeChoice(task.adjustment(), task.room(), task.prior().waves(), task.middleOfLowestBandHz());
+        met = aim.judge(readings(), ReferencePlane.ANTENNA).met();
+        double[] need = belief.need();
+        likeliestNeedM = need[0];
+        needDoubtM = need[1];
+        double chosenM = oneWay() ? likeliestNeedM : choice.likeliest(belief, likeliestNeedM, last.isSwept());
+        turnsBack = turnsBackTooFar(chosenM);
+        needM = turnsBack ? -last.changeM() / 2 : chosenM;
+        atItsEnd = choice.isAtItsEnd(likeliestNeedM, needM);
+    }
+
+    /** The deepest dip, unless another that is nearly as deep lies nearer to the lowest band. */
+    static Dip dipOfInterest(SweepAnalysis now, TrimTask task) {
+        Dip deepest = now.deepestDip().orElseThrow();
+        return now.dips().stream()
+                .filter(d -> d.reading().returnLossDb()
+                        >= NEARLY_AS_DEEP * Math.min(DEEP_DB, deepest.reading().returnLossDb()))
+                .min(Comparator.comparingDouble(d -> Math.abs(Math.log(d.frequencyHz() / task.middleOfLowestBandHz()))))
+                .orElse(deepest);
+    }
+
+    private List<ChannelReading> readings() {
+        if (!last.isSwept()) {
+            return ChannelReading.ofReadings(last.spots(), task.channels());
+        }
+        Sweep atTheRadio =
+                line().map(l -> ThroughLine.towardRadio(now.sweep(), l)).orElse(now.sweep());
+        return ChannelReading.of(new SweepAnalysis(atTheRadio), task.channels());
+    }
+
+    private RuleWindow windowOf(Sweep sweep, double itsDipHz) {
+        return new RuleWindow(
+                RuleWindow.Curve.of(sweep),
+                line(),
+                aim,
+                task.channels(),
+                SAFETY,
+                task.middleOfLowestBandHz() / itsDipHz);
+    }
+
+    /** The curve as measured; only how far it moves is in doubt, and by the instrument where the dip is. */
+    private LengthBelief sweptBelief(Sensitivity sensitivity) {
+        List<Sample> samples = new ArrayList<>();
+        for (double[] z : LengthBelief.deviates()) {
+            double ratio = sensitivity.setPerElectrical() * Math.exp(z[0] * sensitivity.doubt());
+            samples.add(new Sample(z[1], window, dipHz, dipHz, ratio));
+        }
+        return new LengthBelief(samples, task.prior().waves(), 0, 0, passes.size() == 1);
+    }
+
+    /**
+     * Whether a slide that was moved the way its sweep said would now have to go back by more than it came: the best place lies
+     * between the two then, and each further turn would be wider. A change of surroundings is no such turn.
+     */
+    private boolean turnsBackTooFar(double chosenM) {
+        if (passes.size() < 2 || oneWay()) {
+            return false;
+        }
+        Pass before = passes.get(passes.size() - 2);
+        if (!last.isSwept()
+                || !before.isSwept()
+                || last.secondChangeM() != 0
+                || !last.circumstances().equals(before.circumstances())
+                || chosenM * last.changeM() >= 0
+                || Math.abs(chosenM) <= Math.abs(last.changeM())) {
+            return false;
+        }
+        Dip dip = dipOfInterest(new SweepAnalysis(before.sweep()), task);
+        RuleWindow then = windowOf(before.sweep(), dip.frequencyHz());
+        return then.isKnown() && Math.signum(1 - then.best()) == Math.signum(last.changeM());
+    }
+
+    boolean oneWay() {
+        return task.adjustment() instanceof Adjustment.OneWayCut;
+    }
+
+    double step() {
+        return task.adjustment().smallestStepM();
+    }
+
+    Pass last() {
+        return last;
+    }
+
+    SweepAnalysis now() {
+        return now;
+    }
+
+    double dipHz() {
+        return dipHz;
+    }
+
+    double targetHz() {
+        return dipHz * window.best();
+    }
+
+    /** The rule that is aimed at. */
+    AcceptanceRule aim() {
+        return aim;
+    }
+
+    /** Without the phase nobody knows X: the dip stands for the resonance. */
+    boolean isBlind() {
+        return task.rule() instanceof ResonanceFirst
+                && !(last.isSwept() && now.sweep().hasPhase());
+    }
+
+    /** Between the antenna, where a sweep is, and the radio, where the rule judges. */
+    Optional<Line> line() {
+        return last.isSwept() ? task.line() : Optional.empty();
+    }
+
+    RuleWindow window() {
+        return window;
+    }
+
+    ChangeChoice choice() {
+        return choice;
+    }
+
+    /** By what was read. */
+    boolean met() {
+        return met;
+    }
+
+    /** Chance that the rule is met in truth; 1 for a sweep. */
+    double metInTruth() {
+        return last.isSwept() ? 1 : belief.after(0).met();
+    }
+
+    /** Chance that the rule is met after {@code cut}, or after a slide as far as it takes. */
+    double metAfter(ChangeChoice.Cut cut) {
+        return oneWay() ? cut.met() : belief.after(needM).met();
+    }
+
+    /** True where it goes half of the last change back. */
+    boolean turnsBack() {
+        return turnsBack;
+    }
+
+    /** True where the last change went back too. */
+    boolean turnsAgain() {
+        return turnsBack
+                && passes.size() > 2
+                && last.changeM() * passes.get(passes.size() - 2).changeM() < 0;
+    }
+
+    /** Nothing of it was cut yet. */
+    boolean isUncut() {
+        return passes.stream().mapToDouble(Pass::changeM).sum() > -step() / 2;
+    }
+
+    boolean isFirst() {
+        return passes.size() == 1;
+    }
+
+    /** What the whole job most likely needs, positive for longer, whether or not the range allows it. */
+    double likeliestNeedM() {
+        return likeliestNeedM;
+    }
+
+    /** What is needed as far as the range allows, positive for longer. */
+    double needM() {
+        return needM;
+    }
+
+    /** Half the width of the need's middle 68 %; nobody works to better than half a step. */
+    double doubtM() {
+        return Math.max(needDoubtM, step() / 2);
+    }
+
+    /** Whether the range leaves nothing of what is needed. */
+    boolean atItsEnd() {
+        return atItsEnd;
+    }
+
+    /** What says too long or too short. */
+    double sideM() {
+        return atItsEnd ? likeliestNeedM : needM;
+    }
+
+    Fit fit() {
+        // A slide can be put back, so half a step that is missing is worth a whole one.
+        double centred = met || oneWay() ? step() : step() / 2;
+        return Math.abs(sideM()) < centred ? Fit.CENTRED : sideM() < 0 ? Fit.TOO_LONG : Fit.TOO_SHORT;
+    }
+
+    /** The cut that is advised where it is too long. */
+    ChangeChoice.Cut cut() {
+        return oneWay() && needM < 0
+                ? choice.longestSafe(belief, Math.abs(needM), needDoubtM, last.isSwept())
+                : ChangeChoice.Cut.NONE;
+    }
+
+    /** How much the worst SWR could fall at the best length. */
+    double gain() {
+        return window.swrNow() - window.bestSwr();
+    }
+
+    /** A cut only raises the dip. */
+    boolean noLengthWouldDo() {
+        return !met && window.isKnown() && window.leastShortfall(oneWay() ? 1 : 0) > 0;
+    }
+
+    boolean isHopeless() {
+        return window.isKnown() && last.isSwept() && window.bestShortfall() > share(HOPELESS);
+    }
+
+    boolean isAsGoodAsItGets() {
+        return window.isKnown()
+                && last.isSwept()
+                && window.bestShortfall() > share(CLEARLY_MISSED)
+                && gain() < share(NOTHING_TO_GAIN);
+    }
+
+    /** Centred, and above the limit by no more than an analyser can tell. */
+    boolean isAsGoodAsMet() {
+        return window.isKnown()
+                && last.isSwept()
+                && window.shortfall(1) <= share(WITHIN_DOUBT)
+                && (fit() == Fit.CENTRED || window.bestShortfall() > 0 && gain() < share(NOTHING_TO_GAIN));
+    }
+
+    private double share(double of) {
+        return of * (task.rule().limitSwr() - 1);
+    }
+}

@@ -1,0 +1,132 @@
+package dorada.core.tuning;
+
+import dorada.core.tuning.TrimAdvice.Fit;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+
+/** The sentences that an advice rests on. */
+final class TrimReasons {
+
+    /** Of what is needed; where less comes off, a person asks why. */
+    private static final double MUCH_LESS = 0.6;
+
+    private TrimReasons() {}
+
+    /** Where the dip is and belongs, what its movement rests on, and what the place and the phase leave open. */
+    static List<String> opening(Standing s, Sensitivity sensitivity, TrimPrior prior) {
+        List<String> reasons = new ArrayList<>();
+        reasons.add(String.format(
+                Locale.ROOT,
+                "The dip is at %.3f MHz; for this rule it belongs at %.3f MHz.",
+                s.dipHz() / 1e6,
+                s.targetHz() / 1e6));
+        reasons.add(
+                sensitivity.learnt()
+                        ? "How far the dip moves is learnt from this antenna's own passes."
+                        : prior.antennas() > 0
+                                ? "How far the dip moves is a first estimate from " + prior.antennas()
+                                        + " finished antennas of this kind; the next sweep will tell."
+                                : "How far the dip moves is a first estimate from its electrical length; the next sweep will "
+                                        + "tell.");
+        reasons.addAll(place(s.last(), s.dipHz(), sensitivity));
+        if (s.isBlind()) {
+            reasons.add("These readings have no phase, so X is not known: the dip stands for the resonance.");
+        }
+        return reasons;
+    }
+
+    /** What the place and the calibration mean for this pass. */
+    private static List<String> place(Pass last, double dipHz, Sensitivity sensitivity) {
+        List<String> reasons = new ArrayList<>();
+        if (sensitivity.placeShift() != 0) {
+            reasons.add(String.format(
+                    Locale.ROOT,
+                    "The change of place moved the dip by %+.3f MHz; that is kept apart from what a change of length does.",
+                    -sensitivity.placeShift() * dipHz / 1e6));
+        }
+        for (Circumstance c : last.circumstances(Circumstance.Effect.STAGE)) {
+            reasons.add("Provisional, measured " + c.words() + ": " + c.remedy()
+                    + " and measure again, for surroundings move the dip.");
+        }
+        for (Circumstance c : last.circumstances(Circumstance.Effect.DOUBTS)) {
+            reasons.add(
+                    "Measured " + c.words() + ": good enough to begin with; " + c.remedy() + " before the last cut.");
+        }
+        return reasons;
+    }
+
+    static String noLength(Standing s) {
+        return String.format(
+                Locale.ROOT,
+                "Even there the worst channel would be about %.2f: length alone will not meet the rule.",
+                s.window().bestSwr());
+    }
+
+    static String goodEnough(Standing s) {
+        return String.format(
+                Locale.ROOT,
+                "Another change could bring the worst channel to %.2f at best.",
+                s.window().bestSwr());
+    }
+
+    static String asGoodAsMet(Standing s) {
+        return String.format(
+                Locale.ROOT,
+                "What is missing is less than an analyser can tell, and another change could bring the worst channel to %.2f at "
+                        + "best: leave it, and sign it off by judgement.",
+                s.window().bestSwr());
+    }
+
+    static String poorMatch(Standing s) {
+        if (s.isAsGoodAsItGets() && !s.isHopeless()) {
+            return String.format(
+                    Locale.ROOT,
+                    "It is centred as far as it matters: another change could gain %.2f at best. What is missing is match, not "
+                            + "length.",
+                    Math.max(0, s.gain()));
+        }
+        return s.fit() == Fit.CENTRED
+                ? "It is centred already. What is missing is match, not length: look at ground, base and feedline."
+                : "What is missing is match, not length: nothing is cut before that is found.";
+    }
+
+    static List<String> tooShort(Standing s) {
+        return List.of(
+                s.oneWay()
+                        ? "A cut only shortens, so a longer piece is needed."
+                        : "It is as long as its range allows, so a longer piece is needed.",
+                s.isUncut()
+                        ? "Nothing has been cut yet, and people cut long on purpose: look about for hands, people and metal "
+                                + "near, and measure again before another piece is made."
+                        : "What was cut should not have been too much: look about for hands, people and metal near, and "
+                                + "measure again before another piece is made.");
+    }
+
+    static List<String> change(Standing s, ChangeChoice.Cut cut) {
+        List<String> reasons = new ArrayList<>();
+        // By a few readings the likeliest need may lie on the other side than the best slide.
+        if (s.likeliestNeedM() * s.needM() > 0) {
+            s.choice().limitWords(s.likeliestNeedM()).ifPresent(reasons::add);
+        }
+        if (s.turnsBack()) {
+            reasons.add(
+                    "It would have to go back by more than it came, so the curve does not keep its shape: half of the last "
+                            + "change back, and sweep again.");
+        }
+        if (s.oneWay()) {
+            reasons.add(String.format(
+                    Locale.ROOT,
+                    "Only what is surely needed comes off now, for a cut cannot be undone: it is too much with %.2f %%, and meets "
+                            + "the rule with %.0f %%.",
+                    100 * cut.tooFar(),
+                    100 * cut.met()));
+            if (s.isFirst() && cut.lengthM() < MUCH_LESS * Math.abs(s.needM())) {
+                reasons.add(
+                        "One reading cannot tell whether somebody or something near has moved the dip; the next cut may go "
+                                + "closer.");
+            }
+        }
+        return reasons;
+    }
+}
