@@ -263,6 +263,24 @@ describe('the trace desk', () => {
     expect(desk.text()).toContain('1 of 3 left out.')
   })
 
+  it('says that more than a browser keeps is gone after a reload', async () => {
+    const hz = Array.from({ length: 120_000 }, (_, i) => 150_000_000 + i * 83)
+    const long = {
+      frequencyHz: hz,
+      re: hz.map(() => 0.123456789012),
+      im: hz.map(() => 0.123456789012),
+      hasPhase: true,
+    }
+    readAnswers = [read({ trace: long })]
+    const desk = await page()
+    expect(desk.text()).not.toContain('after a reload')
+    await drop(desk, 'long.s1p')
+    expect(desk.text()).toContain('after a reload')
+    desk.unmount()
+    const again = await page()
+    expect(again.findAll('.desk-list li')).toHaveLength(0)
+  })
+
   it('keeps the desk over a reload and says what a look was refused for', async () => {
     readAnswers = [read({})]
     const desk = await page()

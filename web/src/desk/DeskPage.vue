@@ -22,7 +22,19 @@ import { useDesk } from './useDesk'
 
 /** Traces from anywhere, with no installation: read, looked at in every way, compared. */
 const desk = useDesk()
-const { traces, settings, chosen, look, looks, comparison, wanted, trouble, line, lineLength } = desk
+const {
+  traces,
+  settings,
+  chosen,
+  look,
+  looks,
+  comparison,
+  wanted,
+  trouble,
+  line,
+  lineLength,
+  isTooMuchToKeep,
+} = desk
 const { calibrations } = useCalibrations()
 const route = useRoute()
 const VIEWS = [
@@ -257,6 +269,10 @@ function saveAs(event: Event) {
     <aside class="side">
       <p class="sentence" role="status">{{ says }}</p>
       <p v-if="trouble" class="wrong" role="alert">{{ trouble }}</p>
+      <p v-if="isTooMuchToKeep" class="caution">
+        So much is not there any more after a reload: keep what matters with an installation, or take
+        something away.
+      </p>
       <template v-if="look">
         <template v-if="picture === 'distance' && look.faults">
           <p class="soft">

@@ -31,6 +31,7 @@ export function useDesk() {
   const comparison = ref<Schemas['CompareView']>()
   const feedlines = ref<Feedline[]>([])
   const trouble = ref('')
+  const isTooMuchToKeep = ref(false)
   const chosen = computed(() => traces.value.find((t) => t.id === chosenId.value) ?? traces.value[0])
   const look = computed(() => (chosen.value ? looks.value.get(chosen.value.id) : undefined))
   const wanted = computed(() => readWanted(settings.value.wanted))
@@ -178,8 +179,9 @@ export function useDesk() {
       settings: settings.value,
       traces: traces.value.map((t) => ({ ...t, file: undefined })),
     })
-    if (text.length < MOST_KEPT_LETTERS) sessionStorage.setItem(KEPT, text)
-    else sessionStorage.removeItem(KEPT)
+    isTooMuchToKeep.value = text.length >= MOST_KEPT_LETTERS
+    if (isTooMuchToKeep.value) sessionStorage.removeItem(KEPT)
+    else sessionStorage.setItem(KEPT, text)
   }
 
   onMounted(async () => {
@@ -210,6 +212,7 @@ export function useDesk() {
     lineLength,
     wanted,
     trouble,
+    isTooMuchToKeep,
     addFiles,
     addPass,
     addTrace,

@@ -30,6 +30,9 @@ public record Repeatability(
     private static final double STEADY_SPREAD = 0.03;
 
     private static final double STEADY_DIP_SHARE = 0.003;
+    /** A loose joint or a moved coax shifts a dip by less than this; a change of length or another antenna, by more. */
+    private static final double SAME_ANTENNA_DIP_SHARE = 0.015;
+
     private static final int FEWEST_FOR_NOISE = 12;
 
     /** For independent noise the step from third to fourth differences is √(70/20) = 1.87; less is a curve. */
@@ -83,6 +86,11 @@ public record Repeatability(
                 worst <= STEADY_SPREAD && !(dipSpread > STEADY_DIP_SHARE * (mean.startHz() + mean.stopHz()) / 2);
         return new Repeatability(
                 mean, worst, noise, dipSpread, channels, steady, sentence(steady, worst, dipSpread, repeated.size()));
+    }
+
+    /** Whether these may be sweeps of one untouched antenna at all, by their dips. */
+    public boolean mayBeOneAntenna() {
+        return !(dipSpreadHz > SAME_ANTENNA_DIP_SHARE * (mean.startHz() + mean.stopHz()) / 2);
     }
 
     private static String sentence(boolean steady, double worst, double dipSpread, int count) {

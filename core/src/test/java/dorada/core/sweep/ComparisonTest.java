@@ -70,6 +70,12 @@ class ComparisonTest {
         assertThat(Repeatability.of(List.of(noisy(156e6, 0.001, 1), noisy(156e6, 0.02, 2)), new double[0])
                         .steady())
                 .isFalse();
+        assertThat(Repeatability.of(List.of(noisy(156e6, 0.001, 1), noisy(157e6, 0.001, 2)), new double[0])
+                        .mayBeOneAntenna())
+                .isTrue();
+        assertThat(Repeatability.of(List.of(noisy(156e6, 0.001, 1), noisy(159.5e6, 0.001, 2)), new double[0])
+                        .mayBeOneAntenna())
+                .isFalse();
         assertThatThrownBy(() -> Repeatability.of(List.of(noisy(156e6, 0, 1)), new double[0]))
                 .hasMessageContaining("two sweeps");
     }

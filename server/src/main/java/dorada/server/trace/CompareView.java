@@ -11,7 +11,7 @@ import java.util.List;
 /**
  * Traces side by side, in the order in which they were sent.
  *
- * @param steadiness absent for one trace, or where they have no phase or no span in common
+ * @param steadiness absent for one trace, where they have no phase or no span in common, or dips too far apart for one antenna
  */
 record CompareView(
         @NotNull List<ComparedRowView> rows, @NotNull List<ShiftView> shifts, SteadinessView steadiness) {

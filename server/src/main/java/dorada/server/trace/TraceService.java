@@ -166,7 +166,8 @@ class TraceService {
             return null;
         }
         try {
-            return CompareView.SteadinessView.of(Repeatability.of(sweeps, wantedHz));
+            Repeatability r = Repeatability.of(sweeps, wantedHz);
+            return r.mayBeOneAntenna() ? CompareView.SteadinessView.of(r) : null;
         } catch (IllegalArgumentException e) {
             // Different bands are compared by their tables alone.
             return null;

@@ -121,6 +121,14 @@ class TraceApiTest extends ApiTest {
                 .andExpect(jsonPath("$.rows[0].readings", hasSize(2)))
                 .andExpect(jsonPath("$.steadiness.steady").value(false))
                 .andExpect(jsonPath("$.steadiness.sentence", startsWith("Unsteady")));
+        // Another antenna, or another length of it, is compared and not called unsteady.
+        send(
+                        post("/api/traces/compare"),
+                        viewer,
+                        "{\"traces\":[" + trace(156e6, 301) + "," + trace(160e6, 301) + "],\"wantedHz\":[158e6]}")
+                .andExpect(status().isOk())
+                .andExpect(jsonPath("$.shifts[1].shiftShare", closeTo(0.0256, 1e-3), Double.class))
+                .andExpect(jsonPath("$.steadiness").doesNotExist());
         send(post("/api/traces/compare"), viewer, "{\"traces\":[]}").andExpect(status().isUnprocessableContent());
     }
 
