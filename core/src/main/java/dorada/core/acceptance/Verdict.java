@@ -51,6 +51,13 @@ public record Verdict(
         return channels.stream().noneMatch(ChannelVerdict::isLeftOpen);
     }
 
+    /** What the readings lack of the rule: 0 or less where it is met; infinite where a channel was not measured. */
+    public double shortfall() {
+        return channels.stream().allMatch(c -> c.measured().reading().isPresent())
+                ? rule.shortfall(values(channels))
+                : Double.POSITIVE_INFINITY;
+    }
+
     /** The worst SWR measured on any channel; infinite where none was measured. */
     public double worstSwr() {
         return channels.stream()

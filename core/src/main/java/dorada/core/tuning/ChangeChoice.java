@@ -1,6 +1,9 @@
 package dorada.core.tuning;
 
 import dorada.core.rf.Wavelength;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 
@@ -14,6 +17,9 @@ final class ChangeChoice {
 
     /** A cut that is this likely to meet the rule is worth making as it is. */
     private static final double LIKELY = 0.3;
+
+    /** Chances that differ by less are alike. */
+    private static final double AS_LIKELY = 0.01;
 
     private static final double LONGEST_CUT_SHARE = 0.2;
     private static final int MOST_STEPS = 400;
@@ -41,42 +47,54 @@ final class ChangeChoice {
 
     /**
      * The cut that most likely meets the rule among those that are surely not too much; where none is likely, the longest of
-     * them, so that the next reading is a near one. Of equally likely ones the nearest to the middle of the window. What is safe
-     * only because no length would do is no reason to go on beyond what is needed.
+     * them, so that the next reading is a near one. Of equally likely ones the nearest to the middle of the window; by a few
+     * readings, which may be of an antenna that has changed its place since, only half the way there from the first that would do.
+     * What is safe only because no length would do is no reason to go on beyond what is needed.
      *
      * @param needM the likeliest need, above 0
      * @param doubtM half the width of its middle 68 %
      */
     Cut longestSafe(LengthBelief belief, double needM, double doubtM, boolean swept) {
+        List<Cut> safe = safe(belief, needM + doubtM + adjustment.smallestStepM(), swept);
+        if (safe.isEmpty()) {
+            // Not even one step is certain: one step is what a hand would take.
+            double step = adjustment.smallestStepM();
+            return room.shortenM() < step ? Cut.NONE : cut(belief, step);
+        }
+        double best = safe.stream().mapToDouble(Cut::met).max().orElseThrow();
+        if (best < LIKELY) {
+            return safe.stream()
+                    .filter(c -> c.lengthM <= needM)
+                    .reduce((shorter, longer) -> longer)
+                    .orElse(safe.get(0));
+        }
+        List<Cut> likeliest =
+                safe.stream().filter(c -> c.met > best - AS_LIKELY).toList();
+        double aimM = swept ? needM : (likeliest.get(0).lengthM + needM) / 2;
+        return likeliest.stream()
+                .min(Comparator.comparingDouble(c -> Math.abs(c.lengthM - aimM)))
+                .orElseThrow();
+    }
+
+    /** From one step to {@code farthestM}, as far as they are surely not too much. */
+    private List<Cut> safe(LengthBelief belief, double farthestM, boolean swept) {
         double step = adjustment.smallestStepM();
         double most = swept ? MOST_TOO_FAR : MOST_TOO_FAR_BY_SPOTS;
-        double reach = Math.min(Math.min(MOST_STEPS * step, room.shortenM()), needM + doubtM + step);
-        Cut longest = null;
-        Cut best = null;
+        double reach = Math.min(Math.min(MOST_STEPS * step, room.shortenM()), farthestM);
+        List<Cut> safe = new ArrayList<>();
         for (int n = 1; n * step <= reach; n++) {
-            LengthBelief.Outcome o = belief.after(-n * step);
-            if (o.tooFar() > most) {
+            Cut cut = cut(belief, n * step);
+            if (cut.tooFar > most) {
                 break;
             }
-            Cut cut = new Cut(n * step, o.met(), o.tooFar());
-            longest = longest == null || cut.lengthM <= needM ? cut : longest;
-            boolean likelier = best == null || cut.met > best.met + 0.01;
-            boolean asLikelyAndNearer = best != null
-                    && cut.met > best.met - 0.01
-                    && Math.abs(cut.lengthM - needM) < Math.abs(best.lengthM - needM);
-            if (likelier || asLikelyAndNearer) {
-                best = cut;
-            }
+            safe.add(cut);
         }
-        if (longest == null && room.shortenM() < step) {
-            return Cut.NONE;
-        }
-        if (longest == null) {
-            // Not even one step is certain: one step is what a hand would take.
-            LengthBelief.Outcome o = belief.after(-step);
-            return new Cut(step, o.met(), o.tooFar());
-        }
-        return best.met >= LIKELY ? best : longest;
+        return safe;
+    }
+
+    private static Cut cut(LengthBelief belief, double lengthM) {
+        LengthBelief.Outcome o = belief.after(-lengthM);
+        return new Cut(lengthM, o.met(), o.tooFar());
     }
 
     /**

@@ -5,6 +5,7 @@ import dorada.core.acceptance.BestOnMain;
 import dorada.core.acceptance.ChannelReading;
 import dorada.core.acceptance.ReferencePlane;
 import dorada.core.acceptance.ResonanceFirst;
+import dorada.core.acceptance.Verdict;
 import dorada.core.line.Line;
 import dorada.core.line.ThroughLine;
 import dorada.core.sweep.Dip;
@@ -35,6 +36,9 @@ final class Standing {
     /** Above the limit by less than this share of (limit − 1) is within what a good analyser can tell, some 0.008 of |Γ|. */
     private static final double WITHIN_DOUBT = 0.04;
 
+    /** The same for a needle, some 0.025 of |Γ|, less than half a mark of its scale. */
+    private static final double WITHIN_DOUBT_BY_METER = 0.1;
+
     /** Where no length meets the rule, less than this share of (limit − 1) is not worth another change. */
     private static final double NOTHING_TO_GAIN = 0.1;
 
@@ -52,6 +56,7 @@ final class Standing {
     private final RuleWindow window;
     private final LengthBelief belief;
     private final ChangeChoice choice;
+    private final Verdict verdict;
     private final boolean met;
     private final boolean turnsBack;
     private final boolean atItsEnd;
@@ -75,7 +80,8 @@ final class Standing {
                 ? sweptBelief(sensitivity)
                 : SpotBelief.of(passes, task.prior(), aim, task.channels(), SAFETY);
         choice = new ChangeChoice(task.adjustment(), task.room(), task.prior().waves(), task.middleOfLowestBandHz());
-        met = aim.judge(readings(), ReferencePlane.ANTENNA).met();
+        verdict = aim.judge(readings(), ReferencePlane.ANTENNA);
+        met = verdict.met();
         double[] need = belief.need();
         likeliestNeedM = need[0];
         needDoubtM = need[1];
@@ -289,12 +295,12 @@ final class Standing {
                 && gain() < share(NOTHING_TO_GAIN);
     }
 
-    /** Centred, and above the limit by no more than an analyser can tell. */
+    /** Above the limit by no more than the instrument can tell, and nothing is left that would surely bring it down. */
     boolean isAsGoodAsMet() {
-        return window.isKnown()
-                && last.isSwept()
-                && window.shortfall(1) <= share(WITHIN_DOUBT)
-                && (fit() == Fit.CENTRED || window.bestShortfall() > 0 && gain() < share(NOTHING_TO_GAIN));
+        boolean within = verdict.shortfall() <= share(last.isSwept() ? WITHIN_DOUBT : WITHIN_DOUBT_BY_METER);
+        boolean nothingToGain =
+                last.isSwept() && window.isKnown() && window.bestShortfall() > 0 && gain() < share(NOTHING_TO_GAIN);
+        return within && (fit() == Fit.CENTRED || fit() == Fit.TOO_SHORT && oneWay() || nothingToGain);
     }
 
     private double share(double of) {

@@ -71,11 +71,15 @@ final class TrimReasons {
     }
 
     static String asGoodAsMet(Standing s) {
-        return String.format(
-                Locale.ROOT,
-                "What is missing is less than an analyser can tell, and another change could bring the worst channel to %.2f at "
-                        + "best: leave it, and sign it off by judgement.",
-                s.window().bestSwr());
+        String instrument = s.last().isSwept() ? "an analyser" : "a meter";
+        String gain = s.window().isKnown()
+                ? String.format(
+                        Locale.ROOT,
+                        ", and another change could bring the worst channel to %.2f at best",
+                        s.window().bestSwr())
+                : "";
+        return "What is missing is less than " + instrument + " can tell" + gain
+                + ": leave it, and sign it off by judgement.";
     }
 
     static String poorMatch(Standing s) {
