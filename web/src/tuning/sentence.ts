@@ -102,8 +102,8 @@ export const isLengthOf = (second: NonNullable<Installation['second']>) => secon
 function stopWords(pass: Pass): string {
   if (!pass.verdict.met) {
     return pass.finalSweep
-      ? 'Centred, and a hair above its limit. Sign it off by judgement.'
-      : 'Centred, and a hair above its limit: leave it. Make it permanent, then one last sweep.'
+      ? 'Only a hair above its limit, and tight. Sign it off by judgement.'
+      : 'Only a hair above its limit: leave it. Make it permanent, then one last sweep.'
   }
   if (pass.finalSweep) return 'Good enough, and everything is tight. Sign off.'
   return pass.circumstances.some((c) => c.name === 'ON_THE_GROUND')

@@ -42,6 +42,16 @@ class VerdictTest {
         assertThat(verdict.met()).isFalse();
     }
 
+    @Test
+    void aVerdictSaysHowMuchIsMissing() {
+        Sweep sweep = Curves.resonance(26e6, 28.4e6, 201, 27.2e6, 47, 25);
+        Verdict verdict = judge(new UnderLimit(1.5), sweep);
+        assertThat(verdict.shortfall()).isCloseTo(verdict.worstSwr() - 1.5, within(1e-9));
+        assertThat(verdict.met()).isEqualTo(verdict.shortfall() <= 0);
+        Verdict unseen = judge(new UnderLimit(1.5), Curves.resonance(27e6, 28.4e6, 201, 27.2e6, 47, 25));
+        assertThat(unseen.shortfall()).isInfinite();
+    }
+
     /** A channel that counts more is drawn nearer to the dip; even ends leave no such choice. */
     @Test
     void weightCountsWhereTheRuleLeavesAChoice() {

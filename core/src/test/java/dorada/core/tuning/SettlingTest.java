@@ -5,9 +5,12 @@ import static org.assertj.core.api.Assertions.within;
 
 import dorada.core.acceptance.UnderLimit;
 import dorada.core.acceptance.WantedChannel;
+import dorada.core.instrument.ReadingKind;
+import dorada.core.instrument.SpotReading;
 import dorada.core.sweep.Curves;
 import dorada.core.tuning.TrimAdvice.Action;
 import dorada.core.tuning.TrimAdvice.Fit;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
@@ -120,5 +123,27 @@ class SettlingTest {
                 .extracting(Cause::name)
                 .anyMatch(n -> n.contains("slipped"))
                 .anyMatch(n -> n.contains("kinked"));
+    }
+
+    /** 2.05 where 2.0 is asked for is less than half a mark on a meter's scale; 2.3 is not. */
+    @Test
+    void whatANeedleCannotTellIsLeftAlone() {
+        TrimAdvice leave = advise(2, CUT, meter(2.05, 1.7, 2.04));
+        assertThat(leave.action()).isEqualTo(Action.STOP);
+        assertThat(leave.reasons()).anyMatch(r -> r.contains("less than a meter can tell"));
+        TrimAdvice look = advise(2, CUT, meter(2.3, 2.1, 2.3));
+        assertThat(look.action()).isNotEqualTo(Action.STOP);
+        // A little too short and a little above: nobody makes another piece for that.
+        assertThat(advise(2, CUT, meter(2.05, 1.5, 1.3)).action()).isEqualTo(Action.STOP);
+        assertThat(advise(2, CUT, meter(2.6, 1.9, 1.3)).action()).isEqualTo(Action.REPLACE_LONGER);
+    }
+
+    private static Pass meter(double... swr) {
+        List<SpotReading> spots = new ArrayList<>();
+        for (int i = 0; i < swr.length; i++) {
+            spots.add(
+                    SpotReading.ofSwr(ReadingKind.INLINE_METER, CHANNELS.get(i).frequencyHz(), swr[i]));
+        }
+        return Pass.ofSpots(0, spots).orElseThrow();
     }
 }
