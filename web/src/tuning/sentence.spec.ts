@@ -100,7 +100,8 @@ describe('a second piece', () => {
 describe('stages', () => {
   it('good enough is said with what comes next', () => {
     const stop = met(pass({ action: 'STOP' }))
-    expect(text(stop)).toContain('Make it permanent')
+    expect(text(stop)).toContain('Make it permanent, then one last sweep')
+    expect(text({ ...stop, analysis: undefined } as unknown as Pass)).toContain('then one last reading')
     expect(text({ ...stop, finalSweep: true })).toContain('Sign off')
     expect(text({ ...stop, circumstances: [{ name: 'ON_THE_GROUND', words: '' }] })).toContain(
       'Put it in its place',

@@ -100,15 +100,16 @@ export function sentence(pass: Pass, installation: Installation, unit: LengthUni
 export const isLengthOf = (second: NonNullable<Installation['second']>) => second.outward === 'longer'
 
 function stopWords(pass: Pass): string {
+  const once = `one last ${pass.analysis ? 'sweep' : 'reading'}`
   if (!pass.verdict.met) {
     return pass.finalSweep
       ? 'Only a hair above its limit, and tight. Sign it off by judgement.'
-      : 'Only a hair above its limit: leave it. Make it permanent, then one last sweep.'
+      : `Only a hair above its limit: leave it. Make it permanent, then ${once}.`
   }
   if (pass.finalSweep) return 'Good enough, and everything is tight. Sign off.'
   return pass.circumstances.some((c) => c.name === 'ON_THE_GROUND')
     ? 'Good enough on the ground. Put it in its place, then measure again.'
-    : 'Good enough. Make it permanent, then one last sweep.'
+    : `Good enough. Make it permanent, then ${once}.`
 }
 
 /** What was done before a pass, in a few words: `−12 mm`, `tap +6 mm`, `final sweep`. */

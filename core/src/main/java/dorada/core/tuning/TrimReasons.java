@@ -25,8 +25,8 @@ final class TrimReasons {
                 sensitivity.learnt()
                         ? "How far the dip moves is learnt from this antenna's own passes."
                         : prior.antennas() > 0
-                                ? "How far the dip moves is a first estimate from " + prior.antennas()
-                                        + " finished antennas of this kind; the next sweep will tell."
+                                ? "How far the dip moves is a first estimate from " + antennas(prior.antennas())
+                                        + " of this kind; the next sweep will tell."
                                 : "How far the dip moves is a first estimate from its electrical length; the next sweep will "
                                         + "tell.");
         reasons.addAll(place(s.last(), s.dipHz(), sensitivity));
@@ -34,6 +34,10 @@ final class TrimReasons {
             reasons.add("These readings have no phase, so X is not known: the dip stands for the resonance.");
         }
         return reasons;
+    }
+
+    private static String antennas(int count) {
+        return count == 1 ? "one finished antenna" : count + " finished antennas";
     }
 
     /** What the place and the calibration mean for this pass. */
@@ -72,7 +76,7 @@ final class TrimReasons {
 
     static String asGoodAsMet(Standing s) {
         String instrument = s.last().isSwept() ? "an analyser" : "a meter";
-        String gain = s.window().isKnown()
+        String gain = s.last().isSwept() && s.fit() != Fit.TOO_SHORT
                 ? String.format(
                         Locale.ROOT,
                         ", and another change could bring the worst channel to %.2f at best",
