@@ -298,9 +298,7 @@ final class Standing {
     /** Above the limit by no more than the instrument can tell, and nothing is left that would surely bring it down. */
     boolean isAsGoodAsMet() {
         boolean within = verdict.shortfall() <= share(last.isSwept() ? WITHIN_DOUBT : WITHIN_DOUBT_BY_METER);
-        boolean nothingToGain =
-                last.isSwept() && window.isKnown() && window.bestShortfall() > 0 && gain() < share(NOTHING_TO_GAIN);
-        return within && (fit() == Fit.CENTRED || fit() == Fit.TOO_SHORT && oneWay() || nothingToGain);
+        return within && (fit() == Fit.CENTRED || fit() == Fit.TOO_SHORT && oneWay());
     }
 
     private double share(double of) {

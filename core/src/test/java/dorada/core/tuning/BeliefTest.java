@@ -14,6 +14,7 @@ import dorada.core.sweep.Curves;
 import dorada.core.sweep.Sweep;
 import dorada.core.tuning.LengthBelief.Sample;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.Random;
@@ -154,6 +155,70 @@ class BeliefTest {
         double target = Math.sqrt(153e6 * 159e6);
         double truth = 0.25 * C / target - (electrical - 0.012);
         assertThat(both.need()[0]).isCloseTo(truth, within(3 * both.need()[1] + 0.001));
+    }
+
+    /**
+     * Somebody stood near at the first reading and pulled the dip down by 1.4 %: the cut after it seems to have done more than it
+     * did, and without that in mind the rest of the need would be taken for far too little.
+     */
+    @Test
+    void aFirstReadingThatWasSpoiltDoesNotMisleadTheThird() {
+        TrimPrior prior = new TrimPrior(0.25, 1, 0.2);
+        double electrical = 0.25 * C / 147e6;
+        Pass spoilt = read(0, 0.25 * C / electrical * 0.986);
+        Pass second = read(-0.005, 0.25 * C / (electrical - 0.005));
+        Pass third = read(-0.005, 0.25 * C / (electrical - 0.010));
+        double truth = 0.25 * C / Math.sqrt(153e6 * 159e6) - (electrical - 0.010);
+        LengthBelief belief = SpotBelief.of(List.of(spoilt, second, third), prior, new UnderLimit(1.7), VHF, 0);
+        assertThat(belief.need()[0]).isCloseTo(truth, within(0.15 * -truth));
+    }
+
+    /** The likelihood of what a circuit itself gives is greatest for that circuit at that place. */
+    @Test
+    void aFitIsBestWhereTheReadingsCameFrom() {
+        List<SpotReading> spots = new ArrayList<>();
+        for (double hz : new double[] {153e6, 156e6, 159e6}) {
+            spots.add(SpotReading.ofSwr(ReadingKind.INLINE_METER, hz, swr(150e6, 9.5, 46, hz)));
+        }
+        SpotFit fit = new SpotFit(Pass.ofSpots(0, spots).orElseThrow().spots(), 156e6);
+        assertThat(fit.at(150e6)[circuit(9.5, 46)]).isCloseTo(0, within(1e-9));
+        assertThat(Arrays.stream(fit.at(150e6)).max().orElseThrow()).isCloseTo(0, within(1e-9));
+        assertThat(Arrays.stream(fit.at(141e6)).max().orElseThrow()).isLessThan(-1);
+        // The table says the same between its rows, and what lies beyond it is taken at its end.
+        double row = fit.rowOf(150e6);
+        double[] low = fit.row((int) row);
+        double[] high = fit.row((int) row + 1);
+        double[] exact = fit.at(150e6);
+        for (int c = 0; c < SpotFit.CIRCUITS; c++) {
+            if (SpotFit.quality(c) < 20) {
+                assertThat(low[c] + (row - (int) row) * (high[c] - low[c])).isCloseTo(exact[c], within(0.3));
+            }
+        }
+        assertThat(fit.rowOf(10e6)).isZero();
+        assertThat(fit.rowOf(900e6)).isEqualTo(fit.rowOf(800e6));
+        assertThat(SpotFit.quality(SpotFit.CIRCUITS - 1)).isEqualTo(70);
+        assertThat(SpotFit.resistanceOhm(SpotFit.CIRCUITS - 1)).isEqualTo(95);
+    }
+
+    /** A needle at the end of its scale says no more than "at least". */
+    @Test
+    void theEndOfTheScaleIsNoReading() {
+        List<SpotReading> spots = List.of(
+                SpotReading.ofSwr(ReadingKind.INLINE_METER, 153e6, 1.2),
+                SpotReading.ofSwr(ReadingKind.INLINE_METER, 159e6, 10));
+        double[] fit = new SpotFit(Pass.ofSpots(0, spots).orElseThrow().spots(), 156e6).at(153e6);
+        assertThat(fit[circuit(45, 46)]).isGreaterThan(fit[circuit(6.5, 46)] + 1);
+        // SWR 26 there: beyond the scale, and as good as any other that is.
+        assertThat(fit[circuit(70, 46)]).isCloseTo(fit[circuit(45, 46)], within(0.01));
+    }
+
+    private static int circuit(double q, double r) {
+        for (int c = 0; c < SpotFit.CIRCUITS; c++) {
+            if (SpotFit.quality(c) == q && SpotFit.resistanceOhm(c) == r) {
+                return c;
+            }
+        }
+        throw new IllegalArgumentException("No such circuit.");
     }
 
     @Test

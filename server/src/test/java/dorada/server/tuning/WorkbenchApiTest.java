@@ -276,7 +276,7 @@ class WorkbenchApiTest extends ApiTest {
         assertThat(this.<Integer>read(second, "$.number")).isEqualTo(2);
         String next = made(plan("Loop 2", 1.3).replace("QUARTER_WAVE_WHIP", "DIPOLE"));
         sweep(next, "", VHF)
-                .andExpect(jsonPath("$.advice.reasons", hasItem(containsString("finished antennas of this kind"))));
+                .andExpect(jsonPath("$.advice.reasons", hasItem(containsString("one finished antenna of this kind"))));
         send(post("/api/installations/" + first + "/reopen"), lead, "{}").andExpect(status().isOk());
         String third = made(plan("Loop 3", 1.3).replace("QUARTER_WAVE_WHIP", "DIPOLE"));
         sweep(third, "", VHF)
