@@ -115,7 +115,11 @@ describe('stages', () => {
   })
 
   it('a spoilt reading asks for another', () => {
-    const spoilt = pass({ action: 'MEASURE_AGAIN', reasons: ['Measured with a door open: shut all doors.'] })
+    const spoilt = pass({
+      action: 'MEASURE_AGAIN',
+      dipHz: undefined,
+      reasons: ['Measured with a door open: shut all doors.'],
+    })
     expect(text(spoilt)).toBe('Measure again first.')
     expect(sentence(spoilt, installation, 'mm').more[0]).toContain('shut all doors')
   })
@@ -140,6 +144,17 @@ describe('the one sentence', () => {
 
   it('too short for the saw asks for a longer piece', () => {
     expect(text(pass({ action: 'REPLACE_LONGER', fit: 'TOO_SHORT' }))).toContain('Fit a longer piece')
+  })
+
+  it('a cut that leaves little to spare is measured twice', () => {
+    const twice = pass({
+      action: 'MEASURE_AGAIN',
+      amountM: 0,
+      reasons: ['Measure twice, cut once.', 'because'],
+    })
+    expect(text(twice)).toBe('Too long. Before this cut, sweep once more.')
+    expect(sentence(twice, installation, 'mm').more).toEqual(['Measure twice, cut once.'])
+    expect(sentence(twice, installation, 'mm').why).toEqual(['because'])
   })
 
   it('a dip beyond the sweep asks for a wider one and offers a cautious step', () => {

@@ -90,7 +90,14 @@ export function sentence(pass: Pass, installation: Installation, unit: LengthUni
           : [],
       )
     case 'MEASURE_AGAIN':
-      return plain('Measure again first.', [], a.reasons)
+      // With a dip it is not spoilt: it is only to be read twice before a cut that leaves little to spare.
+      return a.dipHz === undefined
+        ? plain('Measure again first.', [], a.reasons)
+        : plain(
+            `${fit} Before this cut, ${again(pass)} once more.`,
+            a.reasons.slice(1),
+            a.reasons.slice(0, 1),
+          )
     default:
       return plain('Do not cut. Find the fault first.', a.causes.length ? [] : a.reasons)
   }

@@ -250,12 +250,7 @@ final class AdviserTrial {
             Pass pass = job.byMeter()
                     ? byMeter(job, at, seen, change, random)
                     : bySweep(job, at, seen, change, span, random);
-            if (change == 0 && secondChange == 0 && !passes.isEmpty()) {
-                Pass before = passes.remove(passes.size() - 1);
-                pass = pass.after(before.changeM(), before.secondChangeM());
-            } else {
-                pass = pass.after(change, secondChange);
-            }
+            pass = pass.after(change, secondChange);
             passes.add(pass);
             double length = at.lengthM();
             Room second = match.isPresent() ? secondRoom(job, at) : Room.ANY;
@@ -273,22 +268,22 @@ final class AdviserTrial {
             }
             if (way == Way.ADVISER && looksForFaults(advice)) {
                 saidFault = true;
-                if (TrialKinds.isNamed(advice.causes(), job.fault())) {
-                    namedFault = true;
-                    job = job.mended();
-                }
+                boolean named = TrialKinds.isNamed(advice.causes(), job.fault());
+                namedFault = namedFault || named;
                 saidOfSound = saidOfSound || job.isUndisturbed(seen);
                 ended = "says: " + action;
-                if (lookedAbout) {
+                if (lookedAbout && !named) {
                     break;
                 }
+                job = named ? job.mended() : job;
                 lookedAbout = true;
                 change = 0;
                 secondChange = 0;
                 continue;
             }
-            // Nobody signs off what was only measured with something near it.
-            if (action == Action.STOP && !job.isUndisturbed(seen)) {
+            // Nobody signs off what was only measured with something near it, and whoever is told to measure again
+            // looks about.
+            if (action == Action.MEASURE_AGAIN || action == Action.STOP && !job.isUndisturbed(seen)) {
                 lookedAbout = true;
                 change = 0;
                 secondChange = 0;

@@ -16,7 +16,7 @@ final class ChangeChoice {
     private static final double MOST_TOO_FAR_BY_SPOTS = 0.002;
 
     /** A cut that is this likely to meet the rule is worth making as it is. */
-    private static final double LIKELY = 0.3;
+    static final double LIKELY = 0.3;
 
     /** Chances that differ by less are alike. */
     private static final double AS_LIKELY = 0.01;

@@ -4,6 +4,7 @@ import dorada.core.acceptance.WantedChannel;
 import dorada.core.instrument.SpotReading;
 import dorada.core.sweep.Reading;
 import dorada.core.sweep.Sweep;
+import dorada.core.sweep.SweepAnalysis;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -114,6 +115,32 @@ public record Pass(
             }
         }
         return near;
+    }
+
+    /** Whether the same antenna was read twice with nothing changed, so that whoever stood near has been seen. */
+    static boolean isMeasuredTwice(List<Pass> passes) {
+        for (int i = 1; i < passes.size(); i++) {
+            Pass before = passes.get(i - 1);
+            // A sweep that did not reach the dip was only looking for it.
+            boolean reached = !before.isSwept()
+                    || new SweepAnalysis(before.sweep)
+                            .deepestDip()
+                            .filter(d -> !d.atEdge())
+                            .isPresent();
+            if (reached && passes.get(i).isUnchanged()) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    /** Whether all that is known was read before the first change, and once: surroundings may have moved the dip, unnoticed. */
+    static boolean isPlaceInDoubt(List<Pass> passes) {
+        return passes.stream().allMatch(Pass::isUnchanged) && !isMeasuredTwice(passes);
+    }
+
+    private boolean isUnchanged() {
+        return changeM == 0 && secondChangeM == 0;
     }
 
     boolean hasPhase() {

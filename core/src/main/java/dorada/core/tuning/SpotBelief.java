@@ -102,7 +102,7 @@ final class SpotBelief {
                             1));
             samples.add(new Sample(w[0], window, belief.middleHz, w[1], w[3]));
         }
-        return new LengthBelief(samples, prior.waves(), SLACK, LIKENESS, passes.size() == 1);
+        return new LengthBelief(samples, prior.waves(), SLACK, LIKENESS, Pass.isPlaceInDoubt(passes));
     }
 
     private void weigh() {

@@ -42,6 +42,9 @@ final class Standing {
     /** Where no length meets the rule, less than this share of (limit − 1) is not worth another change. */
     private static final double NOTHING_TO_GAIN = 0.1;
 
+    /** A window that ends within so many usual shifts of its best place is narrow. */
+    private static final double NARROW = 2;
+
     /** Another dip that is this deep, as a share of the deepest, may be the one that is tuned. */
     private static final double NEARLY_AS_DEEP = 0.6;
 
@@ -49,6 +52,7 @@ final class Standing {
 
     private final TrimTask task;
     private final List<Pass> passes;
+    private final Sensitivity sensitivity;
     private final Pass last;
     private final SweepAnalysis now;
     private final double dipHz;
@@ -71,13 +75,14 @@ final class Standing {
     Standing(TrimTask task, List<Pass> passes, Dip dip, Sensitivity sensitivity) {
         this.task = task;
         this.passes = passes;
+        this.sensitivity = sensitivity;
         last = passes.get(passes.size() - 1);
         now = new SweepAnalysis(last.sweep());
         dipHz = dip.frequencyHz();
         aim = isBlind() ? new BestOnMain(task.rule().limitSwr()) : task.rule();
         window = windowOf(now.sweep(), dipHz);
         belief = last.isSwept()
-                ? sweptBelief(sensitivity)
+                ? sweptBelief(sensitivity, Pass.isPlaceInDoubt(passes))
                 : SpotBelief.of(passes, task.prior(), aim, task.channels(), SAFETY);
         choice = new ChangeChoice(task.adjustment(), task.room(), task.prior().waves(), task.middleOfLowestBandHz());
         verdict = aim.judge(readings(), ReferencePlane.ANTENNA);
@@ -121,13 +126,13 @@ final class Standing {
     }
 
     /** The curve as measured; only how far it moves is in doubt, and by the instrument where the dip is. */
-    private LengthBelief sweptBelief(Sensitivity sensitivity) {
+    private LengthBelief sweptBelief(Sensitivity sensitivity, boolean placeIsInDoubt) {
         List<Sample> samples = new ArrayList<>();
         for (double[] z : LengthBelief.deviates()) {
             double ratio = sensitivity.setPerElectrical() * Math.exp(z[0] * sensitivity.doubt());
             samples.add(new Sample(z[1], window, dipHz, dipHz, ratio));
         }
-        return new LengthBelief(samples, task.prior().waves(), 0, 0, passes.size() == 1);
+        return new LengthBelief(samples, task.prior().waves(), 0, 0, placeIsInDoubt);
     }
 
     /**
@@ -232,8 +237,29 @@ final class Standing {
         return passes.stream().mapToDouble(Pass::changeM).sum() > -step() / 2;
     }
 
-    boolean isFirst() {
-        return passes.size() == 1;
+    /** Whether surroundings may have moved the dip, unnoticed. */
+    boolean isPlaceInDoubt() {
+        return Pass.isPlaceInDoubt(passes);
+    }
+
+    /**
+     * Whether the next cut could be the last one if nobody stood near, on an antenna whose rule is met within so little that
+     * somebody near would move it out, and nobody has looked twice yet.
+     */
+    boolean isToBeMeasuredTwice() {
+        return oneWay()
+                && needM < 0
+                && last.isSwept()
+                && spareShare() < NARROW * LengthBelief.PLACE_SHIFT
+                && !Pass.isMeasuredTwice(passes)
+                && choice.longestSafe(sweptBelief(sensitivity, false), -needM, needDoubtM, true)
+                                .met()
+                        >= ChangeChoice.LIKELY;
+    }
+
+    /** By how much the dip may rise beyond its best place, as a share of it, before the rule is missed. */
+    double spareShare() {
+        return window.high() / window.best() - 1;
     }
 
     /** What the whole job most likely needs, positive for longer, whether or not the range allows it. */

@@ -123,6 +123,7 @@ public final class TrimAdviser {
                 causes = Diagnosis.tooShort(amountM, s.isUncut());
                 reasons.addAll(TrimReasons.tooShort(s));
             }
+            case MEASURE_AGAIN -> reasons.add(0, TrimReasons.measureTwice(s));
             default -> {
                 amountM = s.oneWay() ? cut.lengthM() : s.choice().steppedWithin(s.needM());
                 reasons.addAll(TrimReasons.change(s, cut));
@@ -143,6 +144,9 @@ public final class TrimAdviser {
         }
         if (s.fit() == Fit.TOO_SHORT && (s.oneWay() || s.atItsEnd())) {
             return Action.REPLACE_LONGER;
+        }
+        if (s.isToBeMeasuredTwice()) {
+            return Action.MEASURE_AGAIN;
         }
         return s.needM() < 0 ? Action.SHORTEN : Action.LENGTHEN;
     }

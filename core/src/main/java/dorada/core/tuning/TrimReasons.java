@@ -11,6 +11,9 @@ final class TrimReasons {
     /** Of what is needed; where less comes off, a person asks why. */
     private static final double MUCH_LESS = 0.6;
 
+    /** Less than this share of the dip's frequency is not worth a number. */
+    private static final double LEAST_SPARE = 0.001;
+
     private TrimReasons() {}
 
     /** Where the dip is and belongs, what its movement rests on, and what the place and the phase leave open. */
@@ -111,6 +114,17 @@ final class TrimReasons {
                                 + "measure again before another piece is made.");
     }
 
+    /** First among the reasons: it is what is to be done. */
+    static String measureTwice(Standing s) {
+        String narrow = s.spareShare() < LEAST_SPARE
+                ? "Even at its best place it hardly meets the rule"
+                : String.format(
+                        Locale.ROOT, "Some %.1f %% above its best place the rule is missed", 100 * s.spareShare());
+        return "Measure twice, cut once. " + narrow
+                + ", and somebody or something near moves a dip by as much. Put it where it "
+                + "will stay, shut doors, people away, hands off, then once more.";
+    }
+
     static List<String> change(Standing s, ChangeChoice.Cut cut) {
         List<String> reasons = new ArrayList<>();
         // By a few readings the likeliest need may lie on the other side than the best slide.
@@ -129,7 +143,7 @@ final class TrimReasons {
                             + "the rule with %.0f %%.",
                     100 * cut.tooFar(),
                     100 * cut.met()));
-            if (s.isFirst() && cut.lengthM() < MUCH_LESS * Math.abs(s.needM())) {
+            if (s.isPlaceInDoubt() && cut.lengthM() < MUCH_LESS * Math.abs(s.needM())) {
                 reasons.add(
                         "One reading cannot tell whether somebody or something near has moved the dip; the next cut may go "
                                 + "closer.");

@@ -31,7 +31,7 @@ class SettlingTest {
     private static final double STEP_HZ = 0.001 * CENTRE * CENTRE / (0.25 * 299_792_458);
 
     private static TrimAdvice advise(double limit, Adjustment adjustment, Pass... passes) {
-        return new TrimAdviser(TrimTask.of(new UnderLimit(limit), CHANNELS, adjustment, TrimPrior.ofWaves(0.25)))
+        return new TrimAdviser(TrimTask.of(new UnderLimit(limit), CHANNELS, adjustment, new TrimPrior(0.25, 1, 0.07)))
                 .advise(List.of(passes));
     }
 
@@ -145,5 +145,43 @@ class SettlingTest {
                     SpotReading.ofSwr(ReadingKind.INLINE_METER, CHANNELS.get(i).frequencyHz(), swr[i]));
         }
         return Pass.ofSpots(0, spots).orElseThrow();
+    }
+
+    /** What it reaches when centred is only 0.08 under the limit: one per cent too high would miss it. */
+    @Test
+    void aCutThatLeavesLittleToSpareIsMeasuredTwice() {
+        double limit = best() + 0.08;
+        Pass once = pass(0, CENTRE - 4 * STEP_HZ);
+        TrimAdvice twice = advise(limit, CUT, once);
+        assertThat(twice.action()).isEqualTo(Action.MEASURE_AGAIN);
+        assertThat(twice.amountM()).isZero();
+        assertThat(twice.fit()).isEqualTo(Fit.TOO_LONG);
+        assertThat(twice.reasons().get(0)).contains("Measure twice, cut once").containsPattern("[01]\\.[0-9] %");
+        TrimAdvice then = advise(limit, CUT, once, pass(0, CENTRE - 4 * STEP_HZ));
+        assertThat(then.action()).isEqualTo(Action.SHORTEN);
+        // Once in a job is enough.
+        assertThat(advise(limit, CUT, once, pass(0, CENTRE - 4 * STEP_HZ), pass(-0.002, CENTRE - 2 * STEP_HZ))
+                        .action())
+                .isEqualTo(Action.SHORTEN);
+        // What slides can be put back, and a wide window forgives whoever stood near.
+        assertThat(advise(limit, SLIDE, once).action()).isEqualTo(Action.SHORTEN);
+        assertThat(advise(best() + 1, CUT, pass(0, CENTRE - 22 * STEP_HZ)).action())
+                .isEqualTo(Action.SHORTEN);
+    }
+
+    @Test
+    void aSecondLookTakesTheDoubtOfThePlaceAway() {
+        Pass low = new Pass(0, Curves.resonance(152e6, 172e6, 401, 146e6, 45, 10));
+        assertThat(Pass.isPlaceInDoubt(List.of(pass(0, 150e6)))).isTrue();
+        assertThat(Pass.isPlaceInDoubt(List.of(pass(0, 150e6), pass(0, 150e6)))).isFalse();
+        assertThat(Pass.isPlaceInDoubt(List.of(pass(0, 150e6), pass(-0.01, 153e6))))
+                .isFalse();
+        // Looking for the dip is not yet reading it.
+        assertThat(Pass.isPlaceInDoubt(List.of(low, pass(0, 146e6)))).isTrue();
+        assertThat(Pass.isMeasuredTwice(List.of(low, pass(0, 146e6)))).isFalse();
+        assertThat(Pass.isMeasuredTwice(List.of(meter(3, 2, 2), meter(3, 2, 2))))
+                .isTrue();
+        assertThat(Pass.isMeasuredTwice(List.of(pass(0, 150e6), pass(0, 150e6).after(0, 0.005))))
+                .isFalse();
     }
 }
