@@ -149,11 +149,14 @@ describe('the one sentence', () => {
   it('a cut that leaves little to spare is measured twice', () => {
     const twice = pass({
       action: 'MEASURE_AGAIN',
-      amountM: 0,
+
       reasons: ['Measure twice, cut once.', 'because'],
     })
     expect(text(twice)).toBe('Too long. Before this cut, sweep once more.')
-    expect(sentence(twice, installation, 'mm').more).toEqual(['Measure twice, cut once.'])
+    expect(sentence(twice, installation, 'mm').more).toEqual([
+      'Measure twice, cut once.',
+      'If that is not possible: 6 mm, and no more.',
+    ])
     expect(sentence(twice, installation, 'mm').why).toEqual(['because'])
   })
 

@@ -93,11 +93,10 @@ export function sentence(pass: Pass, installation: Installation, unit: LengthUni
       // With a dip it is not spoilt: it is only to be read twice before a cut that leaves little to spare.
       return a.dipHz === undefined
         ? plain('Measure again first.', [], a.reasons)
-        : plain(
-            `${fit} Before this cut, ${again(pass)} once more.`,
-            a.reasons.slice(1),
-            a.reasons.slice(0, 1),
-          )
+        : plain(`${fit} Before this cut, ${again(pass)} once more.`, a.reasons.slice(1), [
+            ...a.reasons.slice(0, 1),
+            `If that is not possible: ${length(a.amountM)}, and no more.`,
+          ])
     default:
       return plain('Do not cut. Find the fault first.', a.causes.length ? [] : a.reasons)
   }

@@ -52,7 +52,6 @@ final class Standing {
 
     private final TrimTask task;
     private final List<Pass> passes;
-    private final Sensitivity sensitivity;
     private final Pass last;
     private final SweepAnalysis now;
     private final double dipHz;
@@ -75,14 +74,13 @@ final class Standing {
     Standing(TrimTask task, List<Pass> passes, Dip dip, Sensitivity sensitivity) {
         this.task = task;
         this.passes = passes;
-        this.sensitivity = sensitivity;
         last = passes.get(passes.size() - 1);
         now = new SweepAnalysis(last.sweep());
         dipHz = dip.frequencyHz();
         aim = isBlind() ? new BestOnMain(task.rule().limitSwr()) : task.rule();
         window = windowOf(now.sweep(), dipHz);
         belief = last.isSwept()
-                ? sweptBelief(sensitivity, Pass.isPlaceInDoubt(passes))
+                ? sweptBelief(sensitivity)
                 : SpotBelief.of(passes, task.prior(), aim, task.channels(), SAFETY);
         choice = new ChangeChoice(task.adjustment(), task.room(), task.prior().waves(), task.middleOfLowestBandHz());
         verdict = aim.judge(readings(), ReferencePlane.ANTENNA);
@@ -126,13 +124,13 @@ final class Standing {
     }
 
     /** The curve as measured; only how far it moves is in doubt, and by the instrument where the dip is. */
-    private LengthBelief sweptBelief(Sensitivity sensitivity, boolean placeIsInDoubt) {
+    private LengthBelief sweptBelief(Sensitivity sensitivity) {
         List<Sample> samples = new ArrayList<>();
         for (double[] z : LengthBelief.deviates()) {
             double ratio = sensitivity.setPerElectrical() * Math.exp(z[0] * sensitivity.doubt());
             samples.add(new Sample(z[1], window, dipHz, dipHz, ratio));
         }
-        return new LengthBelief(samples, task.prior().waves(), 0, 0, placeIsInDoubt);
+        return new LengthBelief(samples, task.prior().waves(), 0, 0, Pass.isPlaceInDoubt(passes));
     }
 
     /**
@@ -243,18 +241,16 @@ final class Standing {
     }
 
     /**
-     * Whether the next cut could be the last one if nobody stood near, on an antenna whose rule is met within so little that
-     * somebody near would move it out, and nobody has looked twice yet.
+     * Whether {@code cut} may well be the last one, on an antenna whose rule is met within so little that somebody near would
+     * move it out, and nobody has looked twice yet. A first cut leaves room for that by itself.
      */
-    boolean isToBeMeasuredTwice() {
+    boolean isToBeMeasuredTwice(ChangeChoice.Cut cut) {
         return oneWay()
-                && needM < 0
                 && last.isSwept()
+                && cut.met() >= ChangeChoice.LIKELY
                 && spareShare() < NARROW * LengthBelief.PLACE_SHIFT
                 && !Pass.isMeasuredTwice(passes)
-                && choice.longestSafe(sweptBelief(sensitivity, false), -needM, needDoubtM, true)
-                                .met()
-                        >= ChangeChoice.LIKELY;
+                && !isPlaceInDoubt();
     }
 
     /** By how much the dip may rise beyond its best place, as a share of it, before the rule is missed. */

@@ -137,7 +137,7 @@ public record TrimAdvice(
         REPLACE_LONGER,
         STOP,
         SWEEP_WIDER,
-        /** The reading was spoilt by its circumstances: measure again first. */
+        /** The reading was spoilt by its circumstances, or a cut leaves little to spare: measure again first. */
         MEASURE_AGAIN,
         FIND_THE_FAULT
     }

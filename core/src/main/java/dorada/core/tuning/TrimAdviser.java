@@ -123,7 +123,11 @@ public final class TrimAdviser {
                 causes = Diagnosis.tooShort(amountM, s.isUncut());
                 reasons.addAll(TrimReasons.tooShort(s));
             }
-            case MEASURE_AGAIN -> reasons.add(0, TrimReasons.measureTwice(s));
+            case MEASURE_AGAIN -> {
+                amountM = cut.lengthM();
+                reasons.add(0, TrimReasons.measureTwice(s));
+                reasons.addAll(TrimReasons.change(s, cut));
+            }
             default -> {
                 amountM = s.oneWay() ? cut.lengthM() : s.choice().steppedWithin(s.needM());
                 reasons.addAll(TrimReasons.change(s, cut));
@@ -145,7 +149,7 @@ public final class TrimAdviser {
         if (s.fit() == Fit.TOO_SHORT && (s.oneWay() || s.atItsEnd())) {
             return Action.REPLACE_LONGER;
         }
-        if (s.isToBeMeasuredTwice()) {
+        if (s.isToBeMeasuredTwice(cut)) {
             return Action.MEASURE_AGAIN;
         }
         return s.needM() < 0 ? Action.SHORTEN : Action.LENGTHEN;
@@ -187,7 +191,7 @@ public final class TrimAdviser {
                 expected,
                 expected.map(this::wantedIn).orElse(List.of()),
                 Optional.empty(),
-                action == Action.SHORTEN && s.oneWay() ? cut.tooFar() : 0,
+                amountM > 0 && s.oneWay() ? cut.tooFar() : 0,
                 reasons,
                 causes,
                 TradeOff.of(

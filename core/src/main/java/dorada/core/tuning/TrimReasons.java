@@ -145,8 +145,8 @@ final class TrimReasons {
                     100 * cut.met()));
             if (s.isPlaceInDoubt() && cut.lengthM() < MUCH_LESS * Math.abs(s.needM())) {
                 reasons.add(
-                        "One reading cannot tell whether somebody or something near has moved the dip; the next cut may go "
-                                + "closer.");
+                        "One reading cannot tell whether somebody or something near has moved the dip: measured once more, this cut "
+                                + "could go closer; else the next one may.");
             }
         }
         return reasons;
