@@ -307,7 +307,7 @@ watch(id, (next) => (draft.value = loadDraft(next)))
       <template v-else-if="mayRecord">
         <button class="do" @click="doNext">{{ next.word }} <kbd>Enter</kbd></button>
         <template v-if="last">
-          <button class="other" @click="record(false)">
+          <button v-if="last.advice?.action !== 'MEASURE_AGAIN'" class="other" @click="record(false)">
             {{ last.source === 'SPOTS' ? 'Read again' : 'Sweep again' }} <kbd>S</kbd>
           </button>
           <button v-if="last.advice?.action !== 'STOP'" class="other" @click="open('sign-off')">

@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import {
+  adviceName,
   cautions,
   changeWords,
   passName,
@@ -157,6 +158,7 @@ describe('the one sentence', () => {
       'Measure twice, cut once.',
       'If that is not possible: 6 mm, and no more.',
     ])
+    expect(adviceName(twice.advice as Advice, installation, 'mm')).toBe('−6 mm')
     expect(sentence(twice, installation, 'mm').why).toEqual(['because'])
   })
 

@@ -137,7 +137,8 @@ export function passName(
 
 /** The change that is advised, in the same few words: `−12 mm`, `ring +15 mm`. */
 export function adviceName(advice: Advice, installation: Installation, unit: LengthUnit): string {
-  const change = changeWords(advice.action === 'SHORTEN' ? -advice.amountM : advice.amountM, unit)
+  const shortens = advice.action === 'SHORTEN' || advice.action === 'MEASURE_AGAIN'
+  const change = changeWords(shortens ? -advice.amountM : advice.amountM, unit)
   return advice.onSecond ? `${secondWord(installation)} ${change}` : change
 }
 

@@ -122,7 +122,7 @@ final class TrimReasons {
                         Locale.ROOT, "Some %.1f %% above its best place the rule is missed", 100 * s.spareShare());
         return "Measure twice, cut once. " + narrow
                 + ", and somebody or something near moves a dip by as much. Put it where it "
-                + "will stay, shut doors, people away, hands off, then once more.";
+                + "will stay, doors shut, people away, hands off, and measure once more.";
     }
 
     static List<String> change(Standing s, ChangeChoice.Cut cut) {

@@ -128,12 +128,14 @@ class DemoData implements SmartInitializingSingleton {
                     ? importBaseline(made, span, by)
                     : tuning.measure(made.id(), recording(changeM, demo.note(n), false), span, POINTS, by.id());
             Action action = last.advice().action();
-            if (action != Action.SHORTEN && action != Action.LENGTHEN) {
+            if (action != Action.SHORTEN && action != Action.LENGTHEN && action != Action.MEASURE_AGAIN) {
                 break;
             }
-            changeM = action == Action.SHORTEN
-                    ? -last.advice().amountM()
-                    : last.advice().amountM();
+            changeM = switch (action) {
+                case SHORTEN -> -last.advice().amountM();
+                case MEASURE_AGAIN -> 0;
+                default -> last.advice().amountM();
+            };
         }
         // Nobody signs what is not met without saying why.
         boolean may = last != null && (last.verdict().met() || !demo.reason().isEmpty());
