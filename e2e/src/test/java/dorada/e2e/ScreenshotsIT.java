@@ -29,6 +29,10 @@ class ScreenshotsIT {
             take(page, "board");
             ines.finds("Tractor 7");
             assertThat(ines.traces("now")).hasCount(1);
+            // Its rule leaves little to spare: measured twice, then cut once.
+            ines.button("Measure again").click();
+            page.getByText("Sweep now").click();
+            ines.button("I shortened it by").waitFor();
             take(page, "tuning");
             ines.button("I shortened it by").click();
             take(page, "recording");
