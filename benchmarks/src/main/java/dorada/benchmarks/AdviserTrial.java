@@ -36,8 +36,8 @@ import java.util.TreeMap;
  * amount at once.
  *
  * <p>Told to find the fault, the person looks about and measures once more, in the surroundings of the end; what is broken
- * is mended where one of the causes named it, and stays so where none did. Said of a sound antenna in its final surroundings that is a false alarm; with somebody or something near it, it is
- * not, and those are counted beside it.
+ * is mended where one of the causes named it, and stays so where none did. Said of a sound antenna in its final surroundings
+ * that is a false alarm; with somebody or something near it, it is not, and those are counted beside it.
  *
  * <p>The first control of each installation is moved, and by the adviser a match or a ring where there is one; what
  * else can be set stays as it was built.

@@ -60,7 +60,6 @@ final class Standing {
     private final LengthBelief belief;
     private final ChangeChoice choice;
     private final Verdict verdict;
-    private final boolean met;
     private final boolean turnsBack;
     private final boolean atItsEnd;
     private final double likeliestNeedM;
@@ -84,7 +83,6 @@ final class Standing {
                 : SpotBelief.of(passes, task.prior(), aim, task.channels(), SAFETY);
         choice = new ChangeChoice(task.adjustment(), task.room(), task.prior().waves(), task.middleOfLowestBandHz());
         verdict = aim.judge(readings(), ReferencePlane.ANTENNA);
-        met = verdict.met();
         double[] need = belief.need();
         likeliestNeedM = need[0];
         needDoubtM = need[1];
@@ -205,7 +203,7 @@ final class Standing {
 
     /** By what was read. */
     boolean met() {
-        return met;
+        return verdict.met();
     }
 
     /** Chance that the rule is met in truth; 1 for a sweep. */
@@ -285,7 +283,7 @@ final class Standing {
 
     Fit fit() {
         // A slide can be put back, so half a step that is missing is worth a whole one.
-        double centred = met || oneWay() ? step() : step() / 2;
+        double centred = met() || oneWay() ? step() : step() / 2;
         return Math.abs(sideM()) < centred ? Fit.CENTRED : sideM() < 0 ? Fit.TOO_LONG : Fit.TOO_SHORT;
     }
 
@@ -303,7 +301,7 @@ final class Standing {
 
     /** A cut only raises the dip. */
     boolean noLengthWouldDo() {
-        return !met && window.isKnown() && window.leastShortfall(oneWay() ? 1 : 0) > 0;
+        return !met() && window.isKnown() && window.leastShortfall(oneWay() ? 1 : 0) > 0;
     }
 
     boolean isHopeless() {

@@ -285,7 +285,7 @@ class AdviceTest {
         assertThat(a.action()).isNotEqualTo(Action.LENGTHEN);
     }
 
-    private static Pass meter(List<WantedChannel> channels, double... swr) {
+    static Pass meter(List<WantedChannel> channels, double... swr) {
         List<SpotReading> spots = new ArrayList<>();
         for (int i = 0; i < swr.length; i++) {
             spots.add(

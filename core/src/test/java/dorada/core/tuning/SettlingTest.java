@@ -5,12 +5,9 @@ import static org.assertj.core.api.Assertions.within;
 
 import dorada.core.acceptance.UnderLimit;
 import dorada.core.acceptance.WantedChannel;
-import dorada.core.instrument.ReadingKind;
-import dorada.core.instrument.SpotReading;
 import dorada.core.sweep.Curves;
 import dorada.core.tuning.TrimAdvice.Action;
 import dorada.core.tuning.TrimAdvice.Fit;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
@@ -139,12 +136,7 @@ class SettlingTest {
     }
 
     private static Pass meter(double... swr) {
-        List<SpotReading> spots = new ArrayList<>();
-        for (int i = 0; i < swr.length; i++) {
-            spots.add(
-                    SpotReading.ofSwr(ReadingKind.INLINE_METER, CHANNELS.get(i).frequencyHz(), swr[i]));
-        }
-        return Pass.ofSpots(0, spots).orElseThrow();
+        return AdviceTest.meter(CHANNELS, swr);
     }
 
     /** What it reaches when centred is only 0.08 under the limit: one per cent too high would miss it. */
