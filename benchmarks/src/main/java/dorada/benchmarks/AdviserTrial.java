@@ -242,6 +242,7 @@ final class AdviserTrial {
         boolean namedFault = false;
         boolean saidOfSound = false;
         boolean lookedAbout = false;
+        boolean hasLooked = false;
         boolean cutLast = false;
         String ended = "cuts used up";
         List<Pass> passes = new ArrayList<>();
@@ -250,8 +251,8 @@ final class AdviserTrial {
             Pass pass = job.byMeter()
                     ? byMeter(job, at, seen, change, random)
                     : bySweep(job, at, seen, change, span, random);
-            pass = pass.after(change, secondChange);
-            passes.add(pass);
+            passes.add(pass.after(change, secondChange).afterALook(hasLooked));
+            hasLooked = false;
             double length = at.lengthM();
             Room second = match.isPresent() ? secondRoom(job, at) : Room.ANY;
             TrimTask task = TrimTask.of(job.rule(), job.channels(), adjustment, prior)
@@ -277,6 +278,7 @@ final class AdviserTrial {
                 }
                 job = named ? job.mended() : job;
                 lookedAbout = true;
+                hasLooked = true;
                 change = 0;
                 secondChange = 0;
                 continue;

@@ -1,5 +1,6 @@
 package dorada.core.tuning;
 
+import dorada.core.acceptance.WantedChannel;
 import dorada.core.instrument.Span;
 import dorada.core.rf.Wavelength;
 import dorada.core.sweep.Dip;
@@ -16,10 +17,14 @@ final class BeyondTheSweep {
     private static final double CAUTIOUS_STEP_TWO_WAYS = 0.03;
     private static final double WIDER = 2.5;
 
+    /** A sweep goes this far beyond what is asked for, as a ratio. */
+    private static final double BEYOND = 1.02;
+
     private BeyondTheSweep() {}
 
     /** @param dip at an end of {@code sweep} */
-    static TrimAdvice advise(TrimTask task, Sweep sweep, Dip dip) {
+    static TrimAdvice advise(
+            TrimTask task, Sweep sweep, Dip dip, List<List<WantedChannel>> bands, List<Pass> passes) {
         boolean below = dip.frequencyHz() == sweep.startHz();
         double lowest = task.channels().get(0).frequencyHz();
         double highest = task.channels().get(task.channels().size() - 1).frequencyHz();
@@ -42,10 +47,12 @@ final class BeyondTheSweep {
         }
         if (canSweepWider) {
             reasons.add("Sweep wider to find it before changing anything.");
-            return TrimAdvice.sweepWider(fit, stepM, wider, reasons);
+            return TrimAdvice.sweepWider(fit, stepM, wider, reasons, hypotheses(fit));
         }
-        if (fit == Fit.UNKNOWN) {
-            return TrimAdvice.withoutDip(Action.FIND_THE_FAULT, fit, 0, reasons, List.of());
+        boolean allRead =
+                bands.stream().flatMap(List::stream).allMatch(c -> sweep.covers(c.frequencyHz()));
+        if (fit == Fit.UNKNOWN || !allRead) {
+            return TrimAdvice.withoutDip(Action.FIND_THE_FAULT, fit, 0, reasons, List.of(), hypotheses(fit));
         }
         if (stepM == 0) {
             reasons.add("The instrument cannot sweep wider, and nothing is left to shorten within its range.");
@@ -54,12 +61,53 @@ final class BeyondTheSweep {
                     fit,
                     0,
                     reasons,
-                    Diagnosis.noneLeftToShorten("the dip lies below the sweep, and nothing is left to shorten"));
+                    Diagnosis.noneLeftToShorten("the dip lies below the sweep, and nothing is left to shorten"),
+                    hypotheses(fit));
         }
         reasons.add("The instrument cannot sweep wider, so take one cautious step and sweep again.");
         Action change =
                 fit == Fit.TOO_LONG ? Action.SHORTEN : canLengthen(task) ? Action.LENGTHEN : Action.REPLACE_LONGER;
-        return TrimAdvice.withoutDip(change, fit, stepM, reasons, List.of());
+        return TrimAdvice.withoutDip(change, fit, stepM, reasons, List.of(), hypotheses(fit));
+    }
+
+    private static Hypotheses hypotheses(Fit fit) {
+        return switch (fit) {
+            case TOO_LONG -> Hypotheses.mostly(Hypothesis.TOO_LONG, 0.85, Hypothesis.ANOTHER_KIND);
+            case TOO_SHORT -> Hypotheses.mostly(Hypothesis.TOO_SHORT, 0.85, Hypothesis.ANOTHER_KIND);
+            default -> Hypotheses.mostly(Hypothesis.MISREAD, 0.5, Hypothesis.ANOTHER_KIND);
+        };
+    }
+
+    /** The dip was swept, but not what lies where the channels would be after the change: what they would meet is a guess. */
+    static TrimAdvice reachFarther(TrimTask task, Sweep sweep, Standing s) {
+        double factor = task.middleOfLowestBandHz() / s.dipHz();
+        double lowest = task.channels().get(0).frequencyHz();
+        double highest = task.channels().get(task.channels().size() - 1).frequencyHz();
+        Span wanted = new Span(
+                Math.min(Math.min(sweep.startHz(), lowest), lowest / factor) / BEYOND,
+                Math.max(Math.max(sweep.stopHz(), highest), highest / factor) * BEYOND);
+        Span wider = within(wanted, task.instrument());
+        List<String> reasons = List.of(
+                "The dip lies so near the end of the sweep that what the channels will meet after a change was not swept: sweep "
+                        + "wider first.");
+        return TrimAdvice.sweepWider(s.fit(), 0, wider, reasons, s.hypotheses());
+    }
+
+    /** The sweep does not reach all wanted channels. */
+    static TrimAdvice toTheBand(TrimTask task, Sweep sweep, String reason) {
+        double lowest = task.channels().get(0).frequencyHz();
+        double highest = task.channels().get(task.channels().size() - 1).frequencyHz();
+        double margin = Math.max(highest / lowest, BEYOND);
+        Span wider = within(
+                new Span(Math.min(sweep.startHz(), lowest / margin), Math.max(sweep.stopHz(), highest * margin)),
+                task.instrument());
+        return TrimAdvice.sweepWider(
+                Fit.UNKNOWN, 0, wider, List.of(reason), Hypotheses.mostly(Hypothesis.UNREAD, 0.9, Hypothesis.CENTRED));
+    }
+
+    private static Span within(Span wanted, Span instrument) {
+        double start = Math.max(wanted.startHz(), instrument.startHz());
+        return new Span(start, Math.max(start * BEYOND, Math.min(wanted.stopHz(), instrument.stopHz())));
     }
 
     private static boolean canLengthen(TrimTask task) {

@@ -21,6 +21,9 @@ final class ChangeChoice {
     /** Chances that differ by less are alike. */
     private static final double AS_LIKELY = 0.01;
 
+    /** Expected misses that differ by less are alike. */
+    private static final double ALIKE_MISS = 0.002;
+
     private static final double LONGEST_CUT_SHARE = 0.2;
     private static final int MOST_STEPS = 400;
 
@@ -92,33 +95,33 @@ final class ChangeChoice {
         return safe;
     }
 
-    private static Cut cut(LengthBelief belief, double lengthM) {
+    static Cut cut(LengthBelief belief, double lengthM) {
         LengthBelief.Outcome o = belief.after(-lengthM);
         return new Cut(lengthM, o.met(), o.tooFar());
     }
 
     /**
-     * The slide that most likely meets the rule, either way: with a few readings the dip may be on either side, and the middle
-     * between the two is neither. A sweep knows its side.
+     * The slide after which the rule is expected to be missed by least, on the likelier side: with a few readings the dip may be
+     * on either side, and the middle between the two is neither. A sweep knows how far.
      */
-    double likeliest(LengthBelief belief, double needM, boolean swept) {
+    double likeliest(LengthBelief belief, double needM, double limitSwr, boolean swept) {
         double within = Math.max(-room.shortenM(), Math.min(room.lengthenM(), needM));
         if (swept) {
             return within;
         }
         double step = adjustment.smallestStepM();
-        double reach = Math.min(MOST_STEPS * step, LONGEST_CUT_SHARE * waves * Wavelength.ofHz(middleHz));
+        double reach = Math.min(
+                Math.min(MOST_STEPS * step, LONGEST_CUT_SHARE * waves * Wavelength.ofHz(middleHz)),
+                needM < 0 ? room.shortenM() : room.lengthenM());
         double best = within;
-        double most = Math.abs(within) < step ? -1 : belief.after(within).met();
-        for (int n = -(int) (Math.min(reach, room.shortenM()) / step);
-                n * step <= Math.min(reach, room.lengthenM());
-                n++) {
-            double met = belief.after(n * step).met();
-            boolean likelier = met > most * 1.03;
-            boolean asLikelyAndNearer = met > most * 0.99 && Math.abs(n * step - within) < Math.abs(best - within);
-            if (n != 0 && (likelier || asLikelyAndNearer)) {
-                best = n * step;
-                most = Math.max(most, met);
+        double least = Double.POSITIVE_INFINITY;
+        for (int n = 1; n * step <= reach; n++) {
+            double change = Math.signum(needM) * n * step;
+            double miss = belief.expectedMiss(change, limitSwr);
+            if (miss < least - ALIKE_MISS
+                    || miss < least + ALIKE_MISS && Math.abs(change - within) < Math.abs(best - within)) {
+                best = change;
+                least = Math.min(least, miss);
             }
         }
         return best;
@@ -156,6 +159,12 @@ final class ChangeChoice {
         double step = adjustment.smallestStepM();
         double left = changeM < 0 ? room.shortenM() : room.lengthenM();
         return Math.min(stepped(Math.abs(changeM)), Math.floor(left / step + 1e-6) * step);
+    }
+
+    /** Whole steps, no more than {@code amountM} but at least one. */
+    double steppedDown(double amountM) {
+        double step = adjustment.smallestStepM();
+        return Math.max(1, Math.floor(amountM / step + 1e-6)) * step;
     }
 
     /** Whole steps, at least one: a smaller change cannot be made by hand. */

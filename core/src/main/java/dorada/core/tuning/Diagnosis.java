@@ -30,6 +30,9 @@ final class Diagnosis {
     private static final double HIGH_OHM = 85;
     private static final double LOW_OHM = 24;
 
+    /** What is matched as well as this somewhere has its ground plane and its match; common practice, no source. */
+    static final double HAS_ITS_GROUND_SWR = 1.35;
+
     private static final Cause LINE_MOVES_THE_DIP = new Cause(
             "a loose connector, or a kinked or wet feedline",
             "what the line adds can move the dip as well, or hold it",
@@ -88,6 +91,15 @@ final class Diagnosis {
         return List.of();
     }
 
+    /** What speaks from a curve that forbids any cut. */
+    static Hypotheses hypotheses(SweepAnalysis now) {
+        return now.isFlatAndLow()
+                ? Hypotheses.mostly(Hypothesis.LOAD_OR_LOSS, 0.95, Hypothesis.CENTRED)
+                : now.deepestDip().isEmpty()
+                        ? Hypotheses.mostly(Hypothesis.OPEN_OR_SHORTED, 0.8, Hypothesis.ANOTHER_KIND)
+                        : Hypotheses.mostly(Hypothesis.MISREAD, 0.9, Hypothesis.POOR_MATCH);
+    }
+
     /**
      * The greater of the noise over the whole sweep and about its dip: a resistance that comes and goes in series changes Γ by
      * (1 − Γ)²/2 of it, which is little wherever nearly everything is reflected.
@@ -127,6 +139,10 @@ final class Diagnosis {
     /** Causes of a curve that is where it should be, or could be brought there, and still is too high. */
     static List<Cause> poorMatch(SweepAnalysis now, boolean swept) {
         List<Cause> causes = new ArrayList<>();
+        double bottomSwr = now.deepestDip().map(d -> d.reading().swr()).orElse(Double.POSITIVE_INFINITY);
+        if (swept && bottomSwr <= HAS_ITS_GROUND_SWR) {
+            return tooNarrow(bottomSwr);
+        }
         Optional<Impedance> z = now.deepestDip().map(Dip::reading).flatMap(Reading::impedance);
         if (swept && z.isPresent() && z.get().resistanceOhm() < LOW_OHM) {
             causes.add(new Cause(
@@ -172,6 +188,140 @@ final class Diagnosis {
                         "a gap under the mount is a capacitor in series, which raises the dip",
                         "scrape one spot bare, press the mount on and sweep again"),
                 LINE_MOVES_THE_DIP);
+    }
+
+    /** Causes where the last change moved nothing, or the wrong way. */
+    static List<Cause> noAnswer(boolean swept, boolean wrongWay) {
+        String evidence = wrongWay
+                ? "the last change moved it the wrong way"
+                : "the last change moved nothing";
+        List<Cause> causes = new ArrayList<>(List.of(
+                new Cause(
+                        "a slipped set screw or coupling, or a piece that is not the one that radiates",
+                        evidence,
+                        "check the depth mark and the screw; move the piece by hand and watch"),
+                new Cause(
+                        "a dummy load, a broken line or a second antenna that is read in its place",
+                        evidence,
+                        "follow the line by hand to its end; take the antenna off: the reading must jump"),
+                LINE_MOVES_THE_DIP));
+        if (!swept) {
+            causes.add(1, new Cause(
+                    "a meter that sticks or was not set",
+                    evidence + ", on any channel",
+                    "read a dummy load: it must show 1.0; set the needle on each channel"));
+        }
+        return List.copyOf(causes);
+    }
+
+    /**
+     * Causes of an antenna that reads otherwise than before with nobody having changed it; what it is fitted to decides which comes
+     * first (common practice, no source).
+     *
+     * @param movedShare how far the dip moved, as a share, positive for up; NaN where that is not known
+     */
+    static List<Cause> movedByItself(double movedShare) {
+        String evidence = Double.isNaN(movedShare)
+                ? "it reads otherwise than before, and nothing was changed"
+                : String.format(
+                        Locale.ROOT,
+                        "the dip has moved %s by about %.1f %% with nothing changed",
+                        movedShare < 0 ? "down" : "up",
+                        Math.abs(movedShare) * 100);
+        Cause slipped = new Cause(
+                "a slipped joint, clamp or set screw",
+                evidence,
+                "look at the depth mark; measure the piece against what was signed off");
+        Cause water = new Cause(
+                movedShare > 0 ? "corrosion, or a bad ground under the mount" : "water, ice or dirt on it or in the line",
+                evidence,
+                movedShare > 0
+                        ? "clean the mount to bare metal, and read again"
+                        : "dry it, open the connectors and look inside, and read again");
+        Cause near = new Cause(
+                "something new beside it: a rack, a wire, another antenna, somebody who stands there",
+                evidence,
+                "clear a few metres about it, and read again");
+        return List.of(slipped, water, near);
+    }
+
+    /** Causes of a needle at the end of its scale on every channel. */
+    static List<Cause> needleAtItsEnd() {
+        String evidence = "the needle is at its end on every channel";
+        return List.of(
+                new Cause(
+                        "a meter on the wrong range, or not set",
+                        evidence,
+                        "read a dummy load: it must show 1.0; set the needle to full scale on each channel"),
+                new Cause(
+                        "an open or shorted connector or line",
+                        evidence,
+                        "measure the line's centre and shield with an ohmmeter, antenna off"),
+                new Cause(
+                        "an antenna for another band",
+                        evidence,
+                        "measure its length against its cut sheet"));
+    }
+
+    /** Causes of readings that are low on every channel over a span that no such antenna is flat over. */
+    static List<Cause> tooGoodToBeTrue() {
+        return List.of(
+                new Cause(
+                        "a dummy load left in place",
+                        "the readings are low and alike over the whole span, which no antenna of this kind is",
+                        "follow the line by hand to its end"),
+                new Cause(
+                        "a very lossy or wet feedline",
+                        "loss alone makes every reading low and alike",
+                        "open the far end: a sound line then shows almost full reflection"),
+                new Cause(
+                        "a meter that sticks or was not set",
+                        "the readings are low and alike",
+                        "open the line at the antenna: the needle must go to its end"));
+    }
+
+    /** Causes of readings that are alike on every channel, and neither low nor at the end. */
+    static List<Cause> alikeEverywhere() {
+        return List.of(
+                new Cause(
+                        "a meter that sticks or was not set on each channel",
+                        "the readings are alike on every channel",
+                        "read a dummy load: it must show 1.0; set the needle on each channel"),
+                new Cause(
+                        "a resistor or a damaged transformer in the line",
+                        "the readings are alike on every channel",
+                        "take the antenna off: the reading must jump"));
+    }
+
+    /** Causes of a dip that is deep enough while the ends of the band are not. */
+    static List<Cause> tooNarrow(double bottomSwr) {
+        String evidence = String.format(
+                Locale.ROOT, "it reaches %.2f in one place, so ground and match are there, and the band's ends are too high",
+                bottomSwr);
+        return List.of(
+                new Cause(
+                        "an element that is too thin or too short for so wide a band",
+                        evidence,
+                        "compare its width at the limit with the band; a thicker or longer element is wider"),
+                new Cause(
+                        "a coil or a match that is sharper than it should be",
+                        evidence,
+                        "sweep at the antenna's own connector and compare with its cut sheet"));
+    }
+
+    /** Causes where length and kind do not belong together. */
+    static List<Cause> anotherKind(double lengthM, double usualM, double frequencyHz) {
+        return List.of(new Cause(
+                "another kind of antenna than the plan names, or a wrong length in the plan",
+                String.format(
+                        Locale.ROOT,
+                        "it is %.0f mm long, and that kind is some %.0f mm at %.1f MHz",
+                        lengthM * 1000,
+                        usualM * 1000,
+                        frequencyHz / 1e6),
+                Math.abs(lengthM / usualM - 3) < 0.6
+                        ? "measure it: three quarter-waves work too, as a kind of their own; correct the plan"
+                        : "measure it, and correct kind or length in the plan"));
     }
 
     /** Causes where the recorded changes do not explain where the dip went. */

@@ -3,7 +3,9 @@ package dorada.core.tuning;
 import dorada.core.rf.Wavelength;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.EnumMap;
 import java.util.List;
+import java.util.Map;
 
 /**
  * What may be true of an antenna now: possible windows of the rule, dips and sensitivities with their probabilities; and what
@@ -110,12 +112,84 @@ final class LengthBelief {
         return after > 0 ? electrical / after : Double.POSITIVE_INFINITY;
     }
 
+    /** As far beside its best place, as a ratio, a curve that no length would match is in the right place. */
+    private static final double IN_PLACE = 1.015;
+
+    /** Where the best length would take away less than this share of what is missing, length is not what is missing. */
+    private static final double HELPS_LITTLE = 0.25;
+
+    /** More than so much of (limit − 1) is too bad to make a difference, and so much to spare is enough. */
+    private static final double WORST = 4;
+
+    private static final double ENOUGH = 0.3;
+
+    /**
+     * How likely it is too long, too short, as long as it should be within {@code stepM}, or not to be helped by length at all.
+     *
+     * @param hopelessBy a rule that is missed by more even at the best length is missed for another reason
+     */
+    Map<Hypothesis, Double> shares(double stepM, double hopelessBy) {
+        Map<Hypothesis, Double> shares = new EnumMap<>(Hypothesis.class);
+        for (Sample s : samples) {
+            double need = needOf(s);
+            boolean inPlace = Math.abs(Math.log(s.moved() / s.window.best())) < Math.log(IN_PLACE);
+            double shortNow = s.window.shortfall(s.moved());
+            boolean helpsLittle = shortNow - s.window.bestShortfall() < HELPS_LITTLE * shortNow;
+            boolean poor = s.window.bestShortfall() > hopelessBy
+                    && s.window.bottomSwr() > Diagnosis.HAS_ITS_GROUND_SWR;
+            Hypothesis h = (inPlace || helpsLittle) && poor
+                    ? s.window.isWide() ? Hypothesis.NO_GROUND_PLANE : Hypothesis.POOR_MATCH
+                    : need < -stepM
+                            ? Hypothesis.TOO_LONG
+                            : need > stepM ? Hypothesis.TOO_SHORT : Hypothesis.CENTRED;
+            shares.merge(h, s.weight, Double::sum);
+        }
+        return shares;
+    }
+
+    /** |Γ| to be expected at each channel, ascending, after a change of {@code changeM}: the mean over what is possible. */
+    double[] expectedMagnitudes(double changeM) {
+        double[] sum = new double[0];
+        for (Sample s : samples) {
+            double[] at = s.window.magnitudes(factor(s, changeM) * s.moved());
+            sum = sum.length == 0 ? new double[at.length] : sum;
+            for (int i = 0; i < at.length; i++) {
+                sum[i] += s.weight * at[i];
+            }
+        }
+        return sum;
+    }
+
+    /** What the rule is expected to lack after a change of {@code changeM}, with as much to spare as is worth having. */
+    double expectedMiss(double changeM, double limitSwr) {
+        double sum = 0;
+        for (Sample s : samples) {
+            double shortfall = s.window.shortfall(factor(s, changeM) * s.moved()) / (limitSwr - 1);
+            sum += s.weight * Math.min(WORST, Math.max(-ENOUGH, shortfall));
+        }
+        return sum;
+    }
+
+    /** Median of where the dip is, and half the width of its middle 68 %, in Hz. */
+    double[] dip() {
+        List<double[]> all = new ArrayList<>();
+        for (Sample s : samples) {
+            all.add(new double[] {s.dipHz, s.weight});
+        }
+        all.sort(Comparator.comparingDouble(m -> m[0]));
+        return new double[] {quantile(all, 0.5), (quantile(all, 0.84) - quantile(all, 0.16)) / 2};
+    }
+
+    private double needOf(Sample s) {
+        double electrical = waves * Wavelength.ofHz(s.dipHz);
+        return electrical * (s.moved() / s.window.best() - 1) * s.setPerElectrical;
+    }
+
     /** Median of the change that puts the curve where the rule is met best, and half the width of its middle 68 %, in metres. */
     double[] need() {
         List<double[]> all = new ArrayList<>();
         for (Sample s : samples) {
-            double electrical = waves * Wavelength.ofHz(s.dipHz);
-            all.add(new double[] {electrical * (s.moved() / s.window.best() - 1) * s.setPerElectrical, s.weight});
+            all.add(new double[] {needOf(s), s.weight});
         }
         all.sort(Comparator.comparingDouble(m -> m[0]));
         return new double[] {quantile(all, 0.5), (quantile(all, 0.84) - quantile(all, 0.16)) / 2};

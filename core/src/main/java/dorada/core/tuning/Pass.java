@@ -1,14 +1,17 @@
 package dorada.core.tuning;
 
+import dorada.core.acceptance.ChannelReading;
 import dorada.core.acceptance.WantedChannel;
 import dorada.core.instrument.SpotReading;
 import dorada.core.sweep.Reading;
 import dorada.core.sweep.Sweep;
 import dorada.core.sweep.SweepAnalysis;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Stream;
 
 /**
  * One turn of the loop: what was changed since the pass before, and what was measured after it.
@@ -19,6 +22,9 @@ import java.util.Set;
  * @param dipDeviationHz standard deviation of where that curve has its dip; 0 for a sweep, whose points show it
  * @param spots the readings at single channels; empty for a sweep
  * @param circumstances what was not as it should be
+ * @param pieces what was changed by {@code changeM}; empty for what is usual with the kind
+ * @param lookedOver true where somebody has looked for a fault since the pass before, and found or mended it: what was read
+ *     before is of another state
  */
 public record Pass(
         double changeM,
@@ -26,7 +32,9 @@ public record Pass(
         Sweep sweep,
         double dipDeviationHz,
         List<Reading> spots,
-        Set<Circumstance> circumstances) {
+        Set<Circumstance> circumstances,
+        Optional<Pieces> pieces,
+        boolean lookedOver) {
 
     /** As far as this beside a band a dip may still be its own, as a ratio. */
     private static final double ABOUT = 1.35;
@@ -38,11 +46,15 @@ public record Pass(
 
     /** A pass that was swept. */
     public Pass(double changeM, Sweep sweep) {
-        this(changeM, 0, sweep, 0, List.of(), Set.of());
+        this(changeM, 0, sweep, 0, List.of(), Set.of(), Optional.empty(), false);
     }
 
-    /** A pass read at a few channels; empty where they are too few to judge a resonance by. */
-    public static Optional<Pass> ofSpots(double changeM, List<SpotReading> spots) {
+    /** A pass read at a few channels; empty where nothing was read. One channel alone leaves the side open. */
+    public static Optional<Pass> ofSpots(double changeM, List<SpotReading> read) {
+        // The same readings give the same answer in whatever order they were typed.
+        List<SpotReading> spots = read.stream()
+                .sorted(Comparator.comparingDouble(SpotReading::frequencyHz))
+                .toList();
         return ResonanceEstimate.of(spots)
                 .map(e -> new Pass(
                         changeM,
@@ -50,22 +62,71 @@ public record Pass(
                         e.curve(),
                         e.deviationHz(),
                         spots.stream().map(SpotReading::reading).toList(),
-                        Set.of()));
+                        Set.of(),
+                        Optional.empty(),
+                        false));
     }
 
     /** The same reading after other changes. */
     public Pass after(double newChangeM, double newSecondChangeM) {
-        return new Pass(newChangeM, newSecondChangeM, sweep, dipDeviationHz, spots, circumstances);
+        return new Pass(
+                newChangeM, newSecondChangeM, sweep, dipDeviationHz, spots, circumstances, pieces, lookedOver);
+    }
+
+    /** The same after a change of {@code other} pieces. */
+    public Pass changing(Optional<Pieces> other) {
+        return new Pass(
+                changeM, secondChangeM, sweep, dipDeviationHz, spots, circumstances, other, lookedOver);
+    }
+
+    /** The same, taken after somebody has looked for a fault. */
+    public Pass afterALook(boolean looked) {
+        return new Pass(changeM, secondChangeM, sweep, dipDeviationHz, spots, circumstances, pieces, looked);
     }
 
     /** The same reading under {@code other} circumstances. */
     public Pass under(Set<Circumstance> other) {
-        return new Pass(changeM, secondChangeM, sweep, dipDeviationHz, spots, other);
+        return new Pass(changeM, secondChangeM, sweep, dipDeviationHz, spots, other, pieces, lookedOver);
     }
 
     /** The circumstances with {@code effect}, in the order in which people ask. */
     List<Circumstance> circumstances(Circumstance.Effect effect) {
         return circumstances.stream().filter(c -> c.effect() == effect).sorted().toList();
+    }
+
+    /** Whether it says something of {@code channel} itself. */
+    boolean reads(WantedChannel channel) {
+        return isSwept()
+                ? sweep.covers(channel.frequencyHz())
+                : ChannelReading.ofReadings(spots, List.of(channel))
+                        .get(0)
+                        .reading()
+                        .isPresent();
+    }
+
+    /** Whether it says something of {@code band}: a sweep of all of it, or a reading on one of its channels. */
+    boolean readsBand(List<WantedChannel> band) {
+        return isSwept() ? band.stream().allMatch(this::reads) : band.stream().anyMatch(this::reads);
+    }
+
+    /** Whether this reads, untouched and by the same means, what {@code before} did not. */
+    boolean completes(Pass before) {
+        return isUnchanged()
+                && !isSwept()
+                && !before.isSwept()
+                && !lookedOver
+                && circumstances.equals(before.circumstances)
+                && spots.stream()
+                        .noneMatch(r -> before.spots.stream().anyMatch(b -> b.frequencyHz() == r.frequencyHz()));
+    }
+
+    /** This pass with what {@code more} read besides. */
+    Pass with(Pass more) {
+        List<Reading> all = Stream.concat(spots.stream(), more.spots.stream())
+                .sorted(Comparator.comparingDouble(Reading::frequencyHz))
+                .toList();
+        ResonanceEstimate e = ResonanceEstimate.ofReadings(all);
+        return new Pass(changeM, secondChangeM, e.curve(), e.deviationHz(), all, circumstances, pieces, lookedOver);
     }
 
     /**
@@ -89,10 +150,17 @@ public record Pass(
         List<Reading> own = spots.stream()
                 .filter(r -> r.frequencyHz() >= low && r.frequencyHz() <= high)
                 .toList();
-        return !spots.isEmpty() && own.size() < 2
+        return !spots.isEmpty() && own.isEmpty()
                 ? Optional.empty()
-                : Optional.of(
-                        new Pass(changeM, secondChangeM, sweep.part(from, to), dipDeviationHz, own, circumstances));
+                : Optional.of(new Pass(
+                        changeM,
+                        secondChangeM,
+                        sweep.part(from, to),
+                        dipDeviationHz,
+                        own,
+                        circumstances,
+                        pieces,
+                        lookedOver));
     }
 
     /**
@@ -104,14 +172,17 @@ public record Pass(
         List<Pass> near = new ArrayList<>();
         double own = 0;
         double other = 0;
+        boolean looked = false;
         for (Pass p : passes) {
             own += second ? p.secondChangeM() : p.changeM();
             other += second ? p.changeM() : p.secondChangeM();
+            looked |= p.lookedOver();
             Optional<Pass> about = p.about(band);
             if (about.isPresent()) {
-                near.add(about.get().after(own, other));
+                near.add(about.get().after(own, other).afterALook(looked));
                 own = 0;
                 other = 0;
+                looked = false;
             }
         }
         return near;
@@ -139,7 +210,7 @@ public record Pass(
         return passes.stream().allMatch(Pass::isUnchanged) && !isMeasuredTwice(passes);
     }
 
-    private boolean isUnchanged() {
+    boolean isUnchanged() {
         return changeM == 0 && secondChangeM == 0;
     }
 

@@ -6,6 +6,7 @@ import dorada.core.acceptance.WantedChannel;
 import dorada.core.line.Line;
 import dorada.core.rf.Impedance;
 import dorada.core.rf.Reflection;
+import dorada.core.rf.Swr;
 import dorada.core.sweep.Sweep;
 import java.util.List;
 import java.util.Optional;
@@ -24,6 +25,9 @@ final class RuleWindow {
 
         boolean hasPhase();
 
+        /** |Γ| at its lowest. */
+        double bottom();
+
         /** What was swept; unknown beyond its ends. */
         static Curve of(Sweep sweep) {
             return new Curve() {
@@ -36,7 +40,20 @@ final class RuleWindow {
                 public boolean hasPhase() {
                     return sweep.hasPhase();
                 }
+
+                @Override
+                public double bottom() {
+                    return lowest(sweep, 0);
+                }
             };
+        }
+
+        private static double lowest(Sweep sweep, double square) {
+            double least = 1;
+            for (int i = 0; i < sweep.size(); i++) {
+                least = Math.min(least, sweep.re(i) * sweep.re(i) + sweep.im(i) * sweep.im(i) + square);
+            }
+            return Math.sqrt(Math.max(0, least));
         }
 
         /**
@@ -57,6 +74,11 @@ final class RuleWindow {
                 public boolean hasPhase() {
                     return false;
                 }
+
+                @Override
+                public double bottom() {
+                    return lowest(sweep, square);
+                }
             };
         }
 
@@ -73,6 +95,12 @@ final class RuleWindow {
                 public boolean hasPhase() {
                     return true;
                 }
+
+                @Override
+                public double bottom() {
+                    return Math.abs(resistanceOhm - Sweep.STANDARD_REFERENCE_OHM)
+                            / (resistanceOhm + Sweep.STANDARD_REFERENCE_OHM);
+                }
             };
         }
     }
@@ -80,6 +108,9 @@ final class RuleWindow {
     private static final int STEPS = 1121;
     private static final double LOWEST = Math.log(0.65);
     private static final double HIGHEST = Math.log(1.55);
+
+    private static final double WIDE_SHARE = 0.08;
+    private static final double WIDE_RISE = 0.12;
 
     private static final int HALVINGS = 10;
     private static final double GOLDEN = (Math.sqrt(5) - 1) / 2;
@@ -188,6 +219,33 @@ final class RuleWindow {
 
     private static int index(double x) {
         return (int) Math.round((Math.log(x) - LOWEST) / (HIGHEST - LOWEST) * (STEPS - 1));
+    }
+
+    /** Whether the curve, moved by {@code x}, is known at every channel. */
+    boolean reaches(double x) {
+        return move(x);
+    }
+
+    /** |Γ| at each channel, ascending, with the curve moved by {@code x}; 1 where it is not known. */
+    double[] magnitudes(double x) {
+        move(x);
+        double[] all = new double[hz.length];
+        for (int i = 0; i < hz.length; i++) {
+            double swr = at.swr(i);
+            all[i] = Double.isInfinite(swr) ? 1 : Swr.magnitude(swr);
+        }
+        return all;
+    }
+
+    /** SWR of the curve at its lowest, wherever that is. */
+    double bottomSwr() {
+        return Swr.ofMagnitude(Math.min(0.998, curve.bottom()));
+    }
+
+    /** Wider than sound antennas are: moved by {@value #WIDE_SHARE}, even its worst channel hardly changes. */
+    boolean isWide() {
+        double there = worst[index(Math.min(1.4, bestFactor * (1 + WIDE_SHARE)))];
+        return Swr.magnitude(Math.min(1e6, there)) - Swr.magnitude(Math.min(1e6, bestSwr())) < WIDE_RISE;
     }
 
     /** False where the curve reaches the channels by no factor of the grid. */

@@ -15,12 +15,18 @@ import java.util.Optional;
  * What readings at a few channels leave possible, over all passes together: each dip, quality, resistance and sensitivity of a
  * grid is weighed by how well it explains every pass, since a change of length moves the dip by what the sensitivity says. What
  * was read before some pass may have been read with somebody or something near, which moves its dips.
+ *
+ * <p>Beside that stand other explanations, each with its own evidence: that changes do nothing, and that what was read is no
+ * antenna's curve at all but the same on every channel.
  */
 final class SpotBelief {
 
     private static final int DIPS = 141;
-    private static final double LOWEST = 0.82;
-    private static final double HIGHEST = 1.2;
+    private static final int COARSE_DIPS = 61;
+
+    /** Dips are looked for this far beside the channels, as a ratio either way. */
+    private static final double BESIDE = 1.3;
+
     private static final double[] RATIOS = {-2.2, -1.3, -0.6, 0, 0.6, 1.3, 2.2};
 
     private static final int KEPT = 400;
@@ -34,16 +40,22 @@ final class SpotBelief {
     /** What a change does differs by this from what the circuits say, relative: curves are not quite circuits. */
     private static final double LIKENESS = 0.2;
 
-    private static final double NEAR_DEVIATIONS = 5;
+    /** Most antennas are built no farther off than this, as a share of the band's middle; common practice, no source. */
+    private static final double BUILT_WITHIN = 0.05;
 
-    /** Nobody builds an antenna much farther off than this, as a share of the band's middle; common practice, no source. */
-    private static final double BUILT_WITHIN = 0.06;
+    /** The rest may be as far off as this: another band's, or an entry that was misread. */
+    private static final double BUILT_BADLY = 0.18;
+
+    private static final double BADLY = 0.12;
 
     /** By how much surroundings may have moved the earlier dips, in deviations of {@link LengthBelief#PLACE_SHIFT}. */
     private static final double[] SHIFTS = {-2, -1, 1, 2};
 
     private static final double SHIFTS_SUM =
             Arrays.stream(SHIFTS).map(SpotBelief::bell).sum();
+
+    /** Steps of a reading that is the same on every channel. */
+    private static final int CONSTANTS = 60;
 
     private final List<SpotFit> earlier = new ArrayList<>();
     /** What was added since each of them, in metres. */
@@ -52,10 +64,13 @@ final class SpotBelief {
     private final SpotFit last;
     private final TrimPrior prior;
     private final double middleHz;
-    private final double lowHz;
-    private final double highHz;
+    private double lowHz;
+    private double highHz;
     private final List<double[]> weighed = new ArrayList<>();
+    private final double[] usual = new double[SpotFit.CIRCUITS];
     private double best = Double.NEGATIVE_INFINITY;
+    private double following;
+    private double notFollowing;
 
     private SpotBelief(List<Pass> passes, TrimPrior prior, List<WantedChannel> channels) {
         this.prior = prior;
@@ -63,12 +78,13 @@ final class SpotBelief {
         double lowest = channels.get(0).frequencyHz();
         double highest = channels.get(channels.size() - 1).frequencyHz();
         middleHz = Math.sqrt(lowest * highest);
-        // Anywhere about the channels; nearer by where the last pass alone puts it, once that is known well.
-        double estimate = (now.sweep().startHz() + now.sweep().stopHz()) / 2;
-        double near = NEAR_DEVIATIONS * now.dipDeviationHz();
-        lowHz = Math.max(lowest * LOWEST, Math.min(estimate - near, highest * HIGHEST * 0.98));
-        highHz = Math.min(highest * HIGHEST, Math.max(estimate + near, lowHz * 1.02));
+        lowHz = lowest / BESIDE;
+        highHz = highest * BESIDE;
+        for (int c = 0; c < usual.length; c++) {
+            usual[c] = SpotFit.usual(c);
+        }
         last = new SpotFit(now.spots(), middleHz);
+        narrow();
         double added = now.changeM();
         for (int i = passes.size() - 2; i >= 0; i--) {
             if (passes.get(i + 1).secondChangeM() != 0) {
@@ -82,34 +98,75 @@ final class SpotBelief {
         weigh();
     }
 
+    /** How likely antennas are built with their dip at {@code share} of the band's middle, as a density of its logarithm. */
+    static double built(double share) {
+        double x = Math.log(share);
+        return ((1 - BADLY) * bell(x / BUILT_WITHIN) / BUILT_WITHIN + BADLY * bell(x / BUILT_BADLY) / BUILT_BADLY)
+                / Math.sqrt(2 * Math.PI);
+    }
+
+    static SpotBelief of(List<Pass> passes, TrimPrior prior, List<WantedChannel> channels) {
+        return new SpotBelief(passes, prior, channels);
+    }
+
     /** @param passes the last of them read at a few channels */
     static LengthBelief of(
             List<Pass> passes, TrimPrior prior, AcceptanceRule rule, List<WantedChannel> channels, double safety) {
-        SpotBelief belief = new SpotBelief(passes, prior, channels);
+        return of(passes, prior, channels).ofLength(rule, channels, safety, Pass.isPlaceInDoubt(passes));
+    }
+
+    LengthBelief ofLength(AcceptanceRule rule, List<WantedChannel> channels, double safety, boolean placeIsInDoubt) {
         List<Sample> samples = new ArrayList<>();
         // The same circuit at another frequency has the same window, moved: one for each quality and resistance.
         Map<Integer, RuleWindow> windows = new HashMap<>();
-        for (double[] w : belief.drawn()) {
+        for (double[] w : drawn()) {
             RuleWindow window = windows.computeIfAbsent(
                     (int) w[2],
                     c -> new RuleWindow(
-                            RuleWindow.Curve.seriesCircuit(
-                                    belief.middleHz, SpotFit.quality(c), SpotFit.resistanceOhm(c)),
+                            RuleWindow.Curve.seriesCircuit(middleHz, SpotFit.quality(c), SpotFit.resistanceOhm(c)),
                             Optional.empty(),
                             rule,
                             channels,
                             safety,
                             1));
-            samples.add(new Sample(w[0], window, belief.middleHz, w[1], w[3]));
+            samples.add(new Sample(w[0], window, middleHz, w[1], w[3]));
         }
-        return new LengthBelief(samples, prior.waves(), SLACK, LIKENESS, Pass.isPlaceInDoubt(passes));
+        return new LengthBelief(samples, prior.waves(), SLACK, LIKENESS, placeIsInDoubt);
+    }
+
+    /** Where the last pass alone leaves its dip possible: a narrower grid is a finer one. */
+    private void narrow() {
+        double[] at = new double[COARSE_DIPS];
+        double most = Double.NEGATIVE_INFINITY;
+        double from = lowHz;
+        double ratio = highHz / lowHz;
+        for (int i = 0; i < COARSE_DIPS; i++) {
+            double dipHz = from * Math.pow(ratio, i / (COARSE_DIPS - 1.0));
+            double[] fit = last.at(dipHz);
+            at[i] = Double.NEGATIVE_INFINITY;
+            for (int c = 0; c < fit.length; c++) {
+                at[i] = Math.max(at[i], fit[c] + usual[c]);
+            }
+            at[i] += Math.log(built(dipHz / middleHz));
+            most = Math.max(most, at[i]);
+        }
+        int first = 0;
+        int end = COARSE_DIPS - 1;
+        while (at[first] < most - NEGLIGIBLE) {
+            first++;
+        }
+        while (at[end] < most - NEGLIGIBLE) {
+            end--;
+        }
+        lowHz = from * Math.pow(ratio, Math.max(0, first - 1) / (COARSE_DIPS - 1.0));
+        highHz = from * Math.pow(ratio, Math.min(COARSE_DIPS - 1, end + 1) / (COARSE_DIPS - 1.0));
     }
 
     private void weigh() {
-        double[] usual = new double[SpotFit.CIRCUITS];
-        for (int c = 0; c < usual.length; c++) {
-            usual[c] = SpotFit.usual(c);
-        }
+        double sumOfRatios = Arrays.stream(RATIOS).map(SpotBelief::bell).sum();
+        double step = Math.log(highHz / lowHz) / (DIPS - 1);
+        boolean changed = addedM.stream().anyMatch(m -> m != 0);
+        double[] still = new double[addedM.size()];
         for (int i = 0; i < DIPS; i++) {
             double dipHz = lowHz * Math.pow(highHz / lowHz, i / (DIPS - 1.0));
             double[] now = last.at(dipHz);
@@ -118,17 +175,60 @@ final class SpotBelief {
                 double[] dips = earlierDips(dipHz, ratio);
                 // Whoever built it aimed at the band.
                 double begunHz = dips.length == 0 ? dipHz : dips[dips.length - 1];
-                double begun = -sq(Math.log(begunHz / middleHz) / BUILT_WITHIN) / 2;
+                double begun = Math.log(built(begunHz / middleHz) * step * bell(z) / sumOfRatios);
                 double[] before = before(dips);
                 for (int c = 0; c < usual.length; c++) {
-                    double w = -z * z / 2 + begun + usual[c] + now[c] + before[c];
+                    double w = begun + usual[c] + now[c] + before[c];
+                    following += Math.exp(w);
                     if (w > best - NEGLIGIBLE) {
                         weighed.add(new double[] {w, dipHz, c, ratio});
                         best = Math.max(best, w);
                     }
                 }
             }
+            if (changed) {
+                Arrays.fill(still, dipHz);
+                addNotFollowing(now, before(still), Math.log(built(dipHz / middleHz) * step / 2));
+                double[] wrongWay = earlierDips(dipHz, -prior.setPerElectrical());
+                addNotFollowing(now, before(wrongWay), Math.log(built(wrongWay[wrongWay.length - 1] / middleHz) * step / 2));
+            }
         }
+    }
+
+    private void addNotFollowing(double[] now, double[] before, double begun) {
+        for (int c = 0; c < usual.length; c++) {
+            notFollowing += Math.exp(begun + usual[c] + now[c] + before[c]);
+        }
+    }
+
+    /** Evidence that this is an antenna that follows its changes: the average likelihood over all of them. */
+    double following() {
+        return following;
+    }
+
+    /** Evidence that it is one which changes do not move, or the wrong way; 0 where nothing was changed. */
+    double notFollowing() {
+        return notFollowing;
+    }
+
+    /** Evidence that every channel reads the same whatever is there, with |Γ| evenly anywhere from {@code low} to {@code high}. */
+    double constant(double low, double high) {
+        double sum = 0;
+        for (int i = 0; i < CONSTANTS; i++) {
+            double rho = low + (high - low) * (i + 0.5) / CONSTANTS;
+            double log = last.logLikelihoodOfConstant(rho);
+            for (SpotFit fit : earlier) {
+                log += fit.logLikelihoodOfConstant(rho);
+            }
+            sum += Math.exp(log);
+        }
+        return sum / CONSTANTS;
+    }
+
+    /** As many readings as would say as much if each erred by itself. */
+    double independentReadings() {
+        return last.independent()
+                + earlier.stream().mapToDouble(SpotFit::independent).sum();
     }
 
     /** Where the dip was at each earlier pass, newest first, for a dip at {@code dipHz} now. */
@@ -201,10 +301,6 @@ final class SpotBelief {
     }
 
     private static double bell(double deviations) {
-        return Math.exp(-sq(deviations) / 2);
-    }
-
-    private static double sq(double x) {
-        return x * x;
+        return Math.exp(-deviations * deviations / 2);
     }
 }

@@ -12,17 +12,31 @@ import java.util.List;
  */
 final class SpotFit {
 
-    private static final double[] QS = {3, 4.5, 6.5, 9.5, 14, 20, 30, 45, 70};
-    private static final double[] RS = {22, 29, 37, 46, 57, 73, 95};
+    private static final double[] QS = {1.4, 2.1, 3, 4.5, 6.5, 9.5, 14, 20, 30, 45, 70};
+
+    /** From nearly a short to nearly an open: a poor match is an explanation like any other. */
+    private static final double[] RS = {3, 6, 10, 15, 22, 29, 37, 44, 51, 60, 74, 95, 130, 200, 340};
 
     /** How many circuits there are. */
     static final int CIRCUITS = QS.length * RS.length;
 
+
     private static final double USUAL_Q = 11;
     private static final double USUAL_R = 43;
 
+    /** One in so many has a quality or a resistance that is anything but usual; common practice, no source. */
+    private static final double UNUSUAL = 0.06;
+
+    private static final double LOG_RANGE_Q = Math.log(QS[QS.length - 1] / QS[0]);
+    private static final double LOG_RANGE_R = Math.log(RS[RS.length - 1] / RS[0]);
+
+    private static final double[] USUAL = usual();
+
+    /** The errors of one meter belong together: more readings than these say less than as many meters would. */
+    private static final int INDEPENDENT = 5;
+
     /** No reading is better than this in |Γ|. */
-    private static final double LEAST_DEVIATION = 0.012;
+    private static final double LEAST_DEVIATION = 0.015;
 
     /** Rows of the table, this far apart; nearer than what a needle tells. */
     private static final double ROW = 0.0015;
@@ -36,6 +50,7 @@ final class SpotFit {
     private final double[] deviation;
     private final boolean[] atLeast;
     private final double middleHz;
+    private final double tempered;
     private final double[][] rows = new double[ROWS][];
 
     /** @param middleHz about which dips are looked for */
@@ -54,6 +69,7 @@ final class SpotFit {
             atLeast[i] = Double.isInfinite(r.highSwr());
         }
         this.middleHz = middleHz;
+        tempered = n <= INDEPENDENT ? 1 : (INDEPENDENT + (n - INDEPENDENT) / 2.0) / n;
     }
 
     private static double deviation(Reading r) {
@@ -72,11 +88,38 @@ final class SpotFit {
         return RS[circuit % RS.length];
     }
 
-    /** Logarithm of how usual a circuit is, before anything was read. */
+    /** Logarithm of how usual a circuit is, before anything was read; the shares of all add up to 1. */
     static double usual(int circuit) {
-        double a = Math.log(quality(circuit) / USUAL_Q) / Math.log(2.5);
-        double b = Math.log(resistanceOhm(circuit) / USUAL_R) / Math.log(1.5);
-        return -(a * a + b * b) / 2;
+        return USUAL[circuit];
+    }
+
+    private static double[] usual() {
+        double[] share = new double[CIRCUITS];
+        double sum = 0;
+        for (int c = 0; c < CIRCUITS; c++) {
+            share[c] = density(quality(c), USUAL_Q, Math.log(2.5), LOG_RANGE_Q)
+                    * density(resistanceOhm(c), USUAL_R, Math.log(1.5), LOG_RANGE_R)
+                    * width(QS, c / RS.length)
+                    * width(RS, c % RS.length);
+            sum += share[c];
+        }
+        for (int c = 0; c < CIRCUITS; c++) {
+            share[c] = Math.log(share[c] / sum);
+        }
+        return share;
+    }
+
+    /** Of the logarithm of a value: most are usual, the rest may be anything. */
+    private static double density(double value, double usual, double deviation, double logRange) {
+        double z = Math.log(value / usual) / deviation;
+        return (1 - UNUSUAL) * Math.exp(-z * z / 2) / (deviation * Math.sqrt(2 * Math.PI)) + UNUSUAL / logRange;
+    }
+
+    /** Of the grid's interval about value {@code i}, as a logarithm. */
+    private static double width(double[] values, int i) {
+        double low = values[Math.max(0, i - 1)];
+        double high = values[Math.min(values.length - 1, i + 1)];
+        return Math.log(high / low) / (i == 0 || i == values.length - 1 ? 1 : 2);
     }
 
     /** For a dip at {@code dipHz}, one per circuit. */
@@ -116,7 +159,22 @@ final class SpotFit {
             product *= off > 0 && atLeast[i] ? 1 : 1 + off * off / 4;
         }
         // Heavier tails than a bell: a meter is now and then read quite wrong, and curves are not quite circuits.
-        return -2.5 * Math.log(product);
+        return -2.5 * tempered * Math.log(product);
+    }
+
+    /** The same for readings that are {@code magnitude} on every channel, as of a load, an open line or a needle that sticks. */
+    double logLikelihoodOfConstant(double constant) {
+        double product = 1;
+        for (int i = 0; i < hz.length; i++) {
+            double off = (constant - magnitude[i]) / deviation[i];
+            product *= off > 0 && atLeast[i] ? 1 : 1 + off * off / 4;
+        }
+        return -2.5 * tempered * Math.log(product);
+    }
+
+    /** As many readings as would say as much if each erred by itself. */
+    double independent() {
+        return tempered * hz.length;
     }
 
     private static double sq(double x) {

@@ -56,11 +56,15 @@ public final class StagedAdviser {
     public TrimAdvice advise(List<Pass> passes) {
         List<Pass> above = Pass.near(passes, upperBand, false);
         if (above.isEmpty()) {
-            return lowerStage(passes, "The upper band was not swept. ");
+            return unread(upperBand);
+        }
+        if (Pass.near(passes, lowerBand, true).isEmpty()) {
+            return unread(lowerBand);
         }
         Optional<Cause> leak = leak(passes);
         if (leak.isPresent()) {
-            return TrimAdvice.findTheFault(List.of(leak.get()));
+            return TrimAdvice.findTheFault(
+                    List.of(leak.get()), Hypotheses.mostly(Hypothesis.ANOTHER_KIND, 0.8, Hypothesis.NOT_FOLLOWING));
         }
         TrimAdvice first = upper.advise(above);
         if (first.action() != Action.STOP) {
@@ -110,11 +114,22 @@ public final class StagedAdviser {
                 : Optional.empty();
     }
 
+    /** A cut for one band moves the other: it is read first. */
+    private static TrimAdvice unread(List<WantedChannel> band) {
+        return TrimAdvice.withoutDip(
+                Action.READ_THE_OTHER_BAND,
+                TrimAdvice.Fit.UNKNOWN,
+                0,
+                List.of(String.format(
+                        Locale.ROOT,
+                        "Nobody has read %.1f MHz yet. A change for one band moves the other: read it before anything is changed.",
+                        band.get(0).frequencyHz() / 1e6)),
+                List.of(),
+                Hypotheses.mostly(Hypothesis.UNREAD, 0.9, Hypothesis.CENTRED));
+    }
+
     private TrimAdvice lowerStage(List<Pass> passes, String begin) {
         List<Pass> below = Pass.near(passes, lowerBand, true);
-        if (below.isEmpty()) {
-            return upper.advise(Pass.near(passes, upperBand, false)).because("Now sweep the lower band.");
-        }
         boolean isBegun = passes.stream().anyMatch(p -> p.secondChangeM() != 0);
         TrimAdvice then = lower.advise(below);
         if (!isBegun && then.action() != Action.STOP) {

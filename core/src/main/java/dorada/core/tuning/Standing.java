@@ -6,8 +6,10 @@ import dorada.core.acceptance.ChannelReading;
 import dorada.core.acceptance.ReferencePlane;
 import dorada.core.acceptance.ResonanceFirst;
 import dorada.core.acceptance.Verdict;
+import dorada.core.acceptance.WantedChannel;
 import dorada.core.line.Line;
 import dorada.core.line.ThroughLine;
+import dorada.core.rf.Wavelength;
 import dorada.core.sweep.Dip;
 import dorada.core.sweep.Sweep;
 import dorada.core.sweep.SweepAnalysis;
@@ -50,6 +52,9 @@ final class Standing {
 
     private static final double DEEP_DB = 30;
 
+    /** A dip whose place is in more doubt than this, as a share, is not stated. */
+    private static final double DIP_IS_KNOWN = 0.03;
+
     private final TrimTask task;
     private final List<Pass> passes;
     private final Pass last;
@@ -65,6 +70,8 @@ final class Standing {
     private final double likeliestNeedM;
     private final double needDoubtM;
     private final double needM;
+    private final double dipDoubtHz;
+    private final Hypotheses hypotheses;
 
     /**
      * @param passes oldest first; the last of them has its dip inside
@@ -75,18 +82,32 @@ final class Standing {
         this.passes = passes;
         last = passes.get(passes.size() - 1);
         now = new SweepAnalysis(last.sweep());
-        dipHz = dip.frequencyHz();
         aim = isBlind() ? new BestOnMain(task.rule().limitSwr()) : task.rule();
-        window = windowOf(now.sweep(), dipHz);
-        belief = last.isSwept()
-                ? sweptBelief(sensitivity)
-                : SpotBelief.of(passes, task.prior(), aim, task.channels(), SAFETY);
+        boolean changed = passes.stream().skip(1).anyMatch(p -> p.changeM() != 0);
+        if (last.isSwept()) {
+            dipHz = dip.frequencyHz();
+            window = windowOf(now.sweep(), dipHz);
+            belief = sweptBelief(sensitivity);
+            dipDoubtHz = 0;
+            hypotheses = Evidence.ofSweep(belief, worthM(), share(HOPELESS), changed);
+        } else {
+            // One length serves all bands; it is looked for in the lowest.
+            List<WantedChannel> band = WantedChannel.bands(task.channels()).get(0);
+            List<Pass> own = Pass.near(passes, band, false);
+            SpotBelief spots = SpotBelief.of(own.isEmpty() ? passes : own, task.prior(), band);
+            belief = spots.ofLength(aim, band, SAFETY, Pass.isPlaceInDoubt(passes));
+            double[] where = belief.dip();
+            dipHz = where[0];
+            dipDoubtHz = where[1];
+            window = windowOf(now.sweep(), dip.frequencyHz());
+            hypotheses = Evidence.ofSpots(spots, belief, worthM(), share(HOPELESS), changed);
+        }
         choice = new ChangeChoice(task.adjustment(), task.room(), task.prior().waves(), task.middleOfLowestBandHz());
-        verdict = aim.judge(readings(), ReferencePlane.ANTENNA);
+        verdict = aim.judge(readings(last, task), ReferencePlane.ANTENNA);
         double[] need = belief.need();
         likeliestNeedM = need[0];
         needDoubtM = need[1];
-        double chosenM = oneWay() ? likeliestNeedM : choice.likeliest(belief, likeliestNeedM, last.isSwept());
+        double chosenM = oneWay() ? likeliestNeedM : choice.likeliest(belief, likeliestNeedM, task.rule().limitSwr(), last.isSwept());
         turnsBack = turnsBackTooFar(chosenM);
         needM = turnsBack ? -last.changeM() / 2 : chosenM;
         atItsEnd = choice.isAtItsEnd(likeliestNeedM, needM);
@@ -102,12 +123,13 @@ final class Standing {
                 .orElse(deepest);
     }
 
-    private List<ChannelReading> readings() {
-        if (!last.isSwept()) {
-            return ChannelReading.ofReadings(last.spots(), task.channels());
+    /** What {@code pass} says of the wanted channels where the rule judges. */
+    static List<ChannelReading> readings(Pass pass, TrimTask task) {
+        if (!pass.isSwept()) {
+            return ChannelReading.ofReadings(pass.spots(), task.channels());
         }
         Sweep atTheRadio =
-                line().map(l -> ThroughLine.towardRadio(now.sweep(), l)).orElse(now.sweep());
+                task.line().map(l -> ThroughLine.towardRadio(pass.sweep(), l)).orElse(pass.sweep());
         return ChannelReading.of(new SweepAnalysis(atTheRadio), task.channels());
     }
 
@@ -157,6 +179,11 @@ final class Standing {
         return task.adjustment() instanceof Adjustment.OneWayCut;
     }
 
+    /** Less is not worth a change: a slide can be put back, so half a step that is missing is worth a whole one. */
+    private double worthM() {
+        return oneWay() ? step() : step() / 2;
+    }
+
     double step() {
         return task.adjustment().smallestStepM();
     }
@@ -173,8 +200,49 @@ final class Standing {
         return dipHz;
     }
 
+    /** Where the rule wants the dip; by a few readings, where the likeliest need would put it. */
     double targetHz() {
-        return dipHz * window.best();
+        if (last.isSwept()) {
+            return dipHz * window.best();
+        }
+        double waves = task.prior().waves();
+        double electrical = waves * Wavelength.ofHz(dipHz) + likeliestNeedM / task.prior().setPerElectrical();
+        return waves * Wavelength.SPEED_OF_LIGHT_M_PER_S / electrical;
+    }
+
+    /** Standard deviation of where the dip is; 0 for a sweep. */
+    double dipDoubtHz() {
+        return dipDoubtHz;
+    }
+
+    /** A few readings may leave the dip on either side of the band: then nobody knows where it is. */
+    boolean isDipKnown() {
+        return dipDoubtHz < DIP_IS_KNOWN * dipHz;
+    }
+
+    /** What competes to explain the readings. */
+    Hypotheses hypotheses() {
+        return hypotheses;
+    }
+
+    /** Whether the curve reaches all channels where it would have to lie: else what it does there is a guess. */
+    boolean isSweptFarEnough() {
+        return !last.isSwept() || window.reaches(task.middleOfLowestBandHz() / dipHz) && window.reaches(window.best());
+    }
+
+    /** By how much the rule is missed as it was read. */
+    double shortfall() {
+        return verdict.shortfall();
+    }
+
+    /** |Γ| at each channel of the lowest band after a change, as a few readings let expect. */
+    double[] expectedMagnitudes(double changeM) {
+        return belief.expectedMagnitudes(changeM);
+    }
+
+    /** A cut of {@code lengthM} with its chances. */
+    ChangeChoice.Cut cutOf(double lengthM) {
+        return ChangeChoice.cut(belief, lengthM);
     }
 
     /** The rule that is aimed at. */
@@ -282,8 +350,7 @@ final class Standing {
     }
 
     Fit fit() {
-        // A slide can be put back, so half a step that is missing is worth a whole one.
-        double centred = met() || oneWay() ? step() : step() / 2;
+        double centred = met() ? step() : worthM();
         return Math.abs(sideM()) < centred ? Fit.CENTRED : sideM() < 0 ? Fit.TOO_LONG : Fit.TOO_SHORT;
     }
 
@@ -304,7 +371,44 @@ final class Standing {
         return !met() && window.isKnown() && window.leastShortfall(oneWay() ? 1 : 0) > 0;
     }
 
-    boolean isHopeless() {
+    /** From the lowest to the highest channel that was read, as a share of the lowest. */
+    double readSpan() {
+        return last.spots().isEmpty()
+                ? 0
+                : last.spots().get(last.spots().size() - 1).frequencyHz()
+                                / last.spots().get(0).frequencyHz()
+                        - 1;
+    }
+
+    double wavelengthM() {
+        return Wavelength.ofHz(dipHz);
+    }
+
+    /** SWR at the bottom of the dip. */
+    private double bottomSwr() {
+        return now.deepestDip().map(d -> d.reading().swr()).orElse(Double.POSITIVE_INFINITY);
+    }
+
+    /** What is missing is no length: nothing that the length does would bring the rule. */
+    boolean isPoorMatch() {
+        return last.isSwept()
+                && (isHopeless() && !isOnlyNarrow() || isAsGoodAsItGets() || fit() == Fit.CENTRED);
+    }
+
+    /** It is matched well somewhere, and only the band is too wide for it: a length that suits best is worth having. */
+    boolean isOnlyNarrow() {
+        return bottomSwr() <= Diagnosis.HAS_ITS_GROUND_SWR;
+    }
+
+    /** It is as good as so narrow an antenna can be, and misses the rule by little. */
+    boolean isTooNarrowByLittle() {
+        return last.isSwept()
+                && isOnlyNarrow()
+                && (isAsGoodAsItGets() || fit() == Fit.CENTRED)
+                && verdict.shortfall() <= share(HOPELESS);
+    }
+
+    private boolean isHopeless() {
         return window.isKnown() && last.isSwept() && window.bestShortfall() > share(HOPELESS);
     }
 

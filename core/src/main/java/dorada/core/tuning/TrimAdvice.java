@@ -16,7 +16,8 @@ import java.util.Optional;
  * @param amountM how much to shorten or lengthen now, in metres, 0 or more
  * @param needLowM the least that the whole job is likely to need, in metres
  * @param needHighM the most that the whole job is likely to need, in metres
- * @param dipHz the dip it rests on
+ * @param dipHz the dip it rests on; empty where the readings leave open where it is
+ * @param dipDoubtHz standard deviation of that; 0 for a dip that was swept
  * @param targetHz where the dip should be for this rule
  * @param sensitivityHzPerM how far the dip moves per metre of length, negative; learnt from the passes where it could be
  * @param learnt true where the sensitivity comes from this antenna's own passes
@@ -27,6 +28,7 @@ import java.util.Optional;
  * @param reasons why, as sentences
  * @param causes what trimming would not cure, likeliest first; empty where nothing speaks for such a thing
  * @param tradeOff what a change does to each of several bands; empty for one band
+ * @param hypotheses what competes to explain the readings
  */
 public record TrimAdvice(
         Action action,
@@ -36,6 +38,7 @@ public record TrimAdvice(
         double needLowM,
         double needHighM,
         Optional<Double> dipHz,
+        double dipDoubtHz,
         Optional<Double> targetHz,
         Optional<Double> sensitivityHzPerM,
         boolean learnt,
@@ -45,7 +48,8 @@ public record TrimAdvice(
         double overshootChance,
         List<String> reasons,
         List<Cause> causes,
-        Optional<TradeOff> tradeOff) {
+        Optional<TradeOff> tradeOff,
+        Hypotheses hypotheses) {
 
     public TrimAdvice {
         expectedReadings = List.copyOf(expectedReadings);
@@ -54,27 +58,41 @@ public record TrimAdvice(
     }
 
     /** Nothing is cut before one of {@code causes} is found or ruled out. */
-    static TrimAdvice findTheFault(List<Cause> causes) {
+    static TrimAdvice findTheFault(List<Cause> causes, Hypotheses hypotheses) {
         return withoutDip(
                 Action.FIND_THE_FAULT,
                 Fit.UNKNOWN,
                 0,
                 causes.stream().map(Cause::sentence).toList(),
-                causes);
+                causes,
+                hypotheses);
     }
 
     /** Advice of which a dip is no part. */
-    static TrimAdvice withoutDip(Action action, Fit fit, double amountM, List<String> reasons, List<Cause> causes) {
-        return withoutDip(action, fit, amountM, Optional.empty(), reasons, causes);
+    static TrimAdvice withoutDip(
+            Action action,
+            Fit fit,
+            double amountM,
+            List<String> reasons,
+            List<Cause> causes,
+            Hypotheses hypotheses) {
+        return withoutDip(action, fit, amountM, Optional.empty(), reasons, causes, hypotheses);
     }
 
     /** @param amountM for an instrument that cannot sweep {@code wider} */
-    static TrimAdvice sweepWider(Fit fit, double amountM, Span wider, List<String> reasons) {
-        return withoutDip(Action.SWEEP_WIDER, fit, amountM, Optional.of(wider), reasons, List.of());
+    static TrimAdvice sweepWider(
+            Fit fit, double amountM, Span wider, List<String> reasons, Hypotheses hypotheses) {
+        return withoutDip(Action.SWEEP_WIDER, fit, amountM, Optional.of(wider), reasons, List.of(), hypotheses);
     }
 
     private static TrimAdvice withoutDip(
-            Action action, Fit fit, double amountM, Optional<Span> wider, List<String> reasons, List<Cause> causes) {
+            Action action,
+            Fit fit,
+            double amountM,
+            Optional<Span> wider,
+            List<String> reasons,
+            List<Cause> causes,
+            Hypotheses hypotheses) {
         return new TrimAdvice(
                 action,
                 false,
@@ -83,6 +101,7 @@ public record TrimAdvice(
                 amountM,
                 amountM,
                 Optional.empty(),
+                0,
                 Optional.empty(),
                 Optional.empty(),
                 false,
@@ -92,7 +111,8 @@ public record TrimAdvice(
                 0,
                 reasons,
                 causes,
-                Optional.empty());
+                Optional.empty(),
+                hypotheses);
     }
 
     /** The same with {@code reason} before all others. */
@@ -101,6 +121,11 @@ public record TrimAdvice(
         all.add(reason);
         all.addAll(reasons);
         return with(onSecond, all);
+    }
+
+    /** Whether it is an order to change the antenna. */
+    public boolean isChange() {
+        return action == Action.SHORTEN || action == Action.LENGTHEN;
     }
 
     /** The same, done to the second piece. */
@@ -117,6 +142,7 @@ public record TrimAdvice(
                 needLowM,
                 needHighM,
                 dipHz,
+                dipDoubtHz,
                 targetHz,
                 sensitivityHzPerM,
                 learnt,
@@ -126,7 +152,8 @@ public record TrimAdvice(
                 overshootChance,
                 why,
                 causes,
-                tradeOff);
+                tradeOff,
+                hypotheses);
     }
 
     /** What to do next. */
@@ -137,6 +164,8 @@ public record TrimAdvice(
         REPLACE_LONGER,
         STOP,
         SWEEP_WIDER,
+        /** A wanted band has not been read, and nothing is changed before it is. */
+        READ_THE_OTHER_BAND,
         /** The reading was spoilt by its circumstances, or a cut leaves little to spare: measure again first. */
         MEASURE_AGAIN,
         FIND_THE_FAULT

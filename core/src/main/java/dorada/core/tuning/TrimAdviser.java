@@ -1,35 +1,37 @@
 package dorada.core.tuning;
 
+import dorada.core.acceptance.ChannelReading;
+import dorada.core.acceptance.ChannelValues;
+import dorada.core.acceptance.ReferencePlane;
 import dorada.core.acceptance.WantedChannel;
 import dorada.core.line.ThroughLine;
+import dorada.core.rf.Reflection;
 import dorada.core.rf.Wavelength;
 import dorada.core.sweep.Dip;
 import dorada.core.sweep.Reading;
 import dorada.core.sweep.Sweep;
 import dorada.core.sweep.SweepAnalysis;
+import dorada.core.tuning.Gates.Shut;
 import dorada.core.tuning.TrimAdvice.Action;
 import dorada.core.tuning.TrimAdvice.Fit;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 
 /**
  * Decides too long or too short, and by how much.
  *
- * <p>Length goes with 1/f about the electrical length: a piece of k wavelengths with its dip at f₁ needs
+ * <p>First every reading is explained by competing hypotheses ({@link Evidence}); nothing is changed unless all {@link Gates} are
+ * open. Then the amount: length goes with 1/f about the electrical length, so a piece of k wavelengths with its dip at f₁ needs
  * k·c·(1/f₂ − 1/f₁) more to have it at f₂, times the metres of set length for a metre of electrical length. That ratio and,
  * for a few readings, the curve itself are known with a doubt; what is possible is weighed by {@link Standing}. A slide goes
  * straight to the best estimate. A cut is as long as most likely meets the rule, but never so long that it could be too much
- * with more than {@value ChangeChoice#MOST_TOO_FAR}.
+ * with more than {@value ChangeChoice#MOST_TOO_FAR}. A first change from far off is a part of the need ({@link FirstChange}).
  */
 public final class TrimAdviser {
 
-    /** Readings by a few channels that are this likely to be met in truth are good enough. */
-    private static final double SURE_ENOUGH = 0.85;
-
-    /** What a change must add to the chance that the rule is met in truth, where the readings themselves meet it. */
-    private static final double WORTH_A_CUT = 0.05;
-
-    private static final double WORTH_A_SLIDE = 0.15;
+    /** Over less than this share of frequency many a sound antenna reads 1.0 on every channel; common practice, no source. */
+    private static final double FLAT_SPAN = 0.03;
 
     private final TrimTask task;
     private final List<List<WantedChannel>> bands;
@@ -40,16 +42,18 @@ public final class TrimAdviser {
     }
 
     /** Advice after all {@code passes}, oldest first, at least one. */
-    public TrimAdvice advise(List<Pass> passes) {
-        if (passes.isEmpty()) {
+    public TrimAdvice advise(List<Pass> all) {
+        if (all.isEmpty()) {
             throw new IllegalArgumentException("Advice needs at least one sweep.");
         }
-        Pass last = passes.get(passes.size() - 1);
+        History history = History.of(all, task.channels());
+        List<Pass> passes = history.passes();
+        Pass last = history.last();
         SweepAnalysis now = new SweepAnalysis(last.sweep());
         if (last.isSwept()) {
             List<Cause> causes = Diagnosis.beforeAnyCut(now);
             if (!causes.isEmpty()) {
-                return TrimAdvice.findTheFault(causes);
+                return TrimAdvice.findTheFault(causes, Diagnosis.hypotheses(now));
             }
         }
         List<Circumstance> spoilt = last.circumstances(Circumstance.Effect.SPOILS);
@@ -58,21 +62,36 @@ public final class TrimAdviser {
         }
         // One length serves all bands; its dip is looked for in the lowest.
         List<Pass> lowest = bands.size() < 2 ? passes : Pass.near(passes, bands.get(0), false);
-        Dip dip = Standing.dipOfInterest(
-                lowest.isEmpty()
-                        ? now
-                        : new SweepAnalysis(lowest.get(lowest.size() - 1).sweep()),
-                task);
-        if (dip.atEdge()) {
-            return BeyondTheSweep.advise(task, now.sweep(), dip);
+        Dip dip = dip(lowest.isEmpty() ? last : lowest.get(lowest.size() - 1));
+        boolean met = isMet(last);
+        Optional<Shut> unread = Gates.unreadBand(history, last.isSwept(), bands.size());
+        if (unread.isPresent() && !(last.isSwept() && dip.atEdge())) {
+            return unread(unread.get(), last);
+        }
+        if (dip.atEdge() && last.isSwept() && !met) {
+            return beyondTheSweep(passes, now, dip);
         }
         Sensitivity sensitivity = Sensitivity.of(lowest.isEmpty() ? passes : lowest, task.prior());
-        if (!sensitivity.isBelievable()) {
-            return TrimAdvice.findTheFault(Diagnosis.dipDidNotFollow());
-        }
         Standing standing = new Standing(task, passes, dip, sensitivity);
+        if (met) {
+            return leaveItOrLook(standing, sensitivity);
+        }
+        Optional<Shut> shut = shutBefore(standing, passes, lowest.isEmpty() ? passes : lowest);
+        if (shut.isPresent()) {
+            return refused(shut.get(), standing);
+        }
+        if (!sensitivity.isBelievable()) {
+            return TrimAdvice.findTheFault(
+                    Diagnosis.dipDidNotFollow(),
+                    Hypotheses.mostly(Hypothesis.NOT_FOLLOWING, 0.8, Hypothesis.MOVED_BY_ITSELF));
+        }
+        if (!standing.isSweptFarEnough()) {
+            return BeyondTheSweep.reachFarther(task, now.sweep(), standing);
+        }
         if (standing.turnsAgain()) {
-            return TrimAdvice.findTheFault(Diagnosis.doesNotSettle());
+            return TrimAdvice.findTheFault(
+                    Diagnosis.doesNotSettle(),
+                    Hypotheses.mostly(Hypothesis.NOT_FOLLOWING, 0.7, Hypothesis.MOVED_BY_ITSELF));
         }
         if (task.match().isPresent() && standing.noLengthWouldDo()) {
             Optional<TrimAdvice> moved = moveTheMatch(task.match().get(), passes, dip, standing);
@@ -80,7 +99,80 @@ public final class TrimAdviser {
                 return moved.get();
             }
         }
-        return advise(standing, sensitivity);
+        return new LengthAdvice(task, bands, standing, sensitivity, passes).advise();
+    }
+
+    private Dip dip(Pass pass) {
+        SweepAnalysis analysis = new SweepAnalysis(pass.sweep());
+        return analysis.deepestDip().isPresent()
+                ? Standing.dipOfInterest(analysis, task)
+                // A curve that explains a few readings and is flat: its middle stands for its dip.
+                : new Dip(
+                        analysis.readingAt((pass.sweep().startHz() + pass.sweep().stopHz()) / 2)
+                                .orElseThrow(),
+                        false);
+    }
+
+    /** Gates that the readings alone can shut. */
+    private Optional<Shut> shutBefore(Standing s, List<Pass> passes, List<Pass> lowest) {
+        Response response = Response.of(lowest, task.prior());
+        boolean onceWasMet = onceWasMet(passes);
+        if (s.isAsGoodAsMet() && (onceWasMet || !response.isNoAnswer())) {
+            return Optional.empty();
+        }
+        return Gates.movedUntouched(sinceItWasMet(lowest, response, onceWasMet), onceWasMet)
+                .or(() -> Gates.needleAtItsEnd(s.last()))
+                .or(() -> Gates.noAnswer(response, s.last().isSwept()))
+                .or(() -> Gates.anotherKind(task, passes));
+    }
+
+    /** Whether its rule was met at some reading since the last change. */
+    private boolean onceWasMet(List<Pass> passes) {
+        for (int i = passes.size() - 1; i > 0 && passes.get(i).isUnchanged(); i--) {
+            if (isMet(passes.get(i - 1)) && passes.get(i - 1).circumstances(Circumstance.Effect.SPOILS).isEmpty()) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    /** How far it moved since then, which may be several readings ago. */
+    private Response sinceItWasMet(List<Pass> passes, Response response, boolean onceWasMet) {
+        if (!onceWasMet) {
+            return response;
+        }
+        int at = passes.size() - 1;
+        while (at > 0 && !isMet(passes.get(at))) {
+            at--;
+        }
+        return Response.of(List.of(passes.get(at), passes.get(passes.size() - 1)), task.prior());
+    }
+
+    private boolean isMet(Pass pass) {
+        return task.rule().judge(Standing.readings(pass, task), ReferencePlane.ANTENNA).met();
+    }
+
+    private TrimAdvice beyondTheSweep(List<Pass> passes, SweepAnalysis now, Dip dip) {
+        Response response = Response.of(passes, task.prior());
+        Optional<Shut> shut = onceWasMet(passes)
+                ? Gates.movedUntouched(response, true)
+                : Gates.noAnswer(response, true).or(() -> Gates.anotherKind(task, passes));
+        return shut.isPresent()
+                ? refusedWithoutDip(shut.get())
+                : BeyondTheSweep.advise(task, now.sweep(), dip, bands, passes);
+    }
+
+    private TrimAdvice unread(Shut shut, Pass last) {
+        if (shut.action() != Action.SWEEP_WIDER) {
+            return TrimAdvice.withoutDip(
+                    shut.action(),
+                    Fit.UNKNOWN,
+                    0,
+                    List.of(shut.reason()),
+                    List.of(),
+                    Hypotheses.mostly(Hypothesis.UNREAD, 0.9, Hypothesis.CENTRED));
+        }
+        return BeyondTheSweep.toTheBand(task, last.sweep(), shut.reason());
     }
 
     private static TrimAdvice measureAgain(List<Circumstance> spoilt) {
@@ -91,116 +183,37 @@ public final class TrimAdviser {
                 spoilt.stream()
                         .map(c -> "Measured " + c.words() + ": " + c.remedy() + ", then measure again.")
                         .toList(),
-                List.of());
+                List.of(),
+                Hypotheses.mostly(Hypothesis.MISREAD, 0.9, Hypothesis.CENTRED));
     }
 
-    private TrimAdvice advise(Standing s, Sensitivity sensitivity) {
-        ChangeChoice.Cut cut = s.cut();
-        Action action = action(s, cut);
-        List<String> reasons = TrimReasons.opening(s, sensitivity, task.prior());
-        if (s.window().isKnown() && s.window().bestSwr() > task.rule().limitSwr()) {
-            reasons.add(TrimReasons.noLength(s));
-        }
-        List<Cause> causes = List.of();
-        double amountM = 0;
-        switch (action) {
-            case STOP -> {
-                if (!s.met()) {
-                    reasons.add(TrimReasons.asGoodAsMet(s));
-                } else if (s.window().isKnown()) {
-                    reasons.add(TrimReasons.goodEnough(s));
-                }
-            }
-            case FIND_THE_FAULT -> {
-                boolean isMatch = !s.atItsEnd() || isPoorMatch(s);
-                causes = isMatch
-                        ? Diagnosis.poorMatch(s.now(), s.last().isSwept())
-                        : Diagnosis.noneLeftToShorten(-s.sideM());
-                reasons.add(isMatch ? TrimReasons.poorMatch(s) : "Nothing is left to shorten within its range.");
-            }
-            case REPLACE_LONGER -> {
-                amountM = s.choice().stepped(s.sideM());
-                causes = Diagnosis.tooShort(amountM, s.isUncut());
-                reasons.addAll(TrimReasons.tooShort(s));
-            }
-            case MEASURE_AGAIN -> {
-                amountM = cut.lengthM();
-                reasons.add(0, TrimReasons.measureTwice(s));
-                reasons.addAll(TrimReasons.change(s, cut));
-            }
-            default -> {
-                amountM = s.oneWay() ? cut.lengthM() : s.choice().steppedWithin(s.needM());
-                reasons.addAll(TrimReasons.change(s, cut));
+    /** The rule is met: no change improves on that, but what is too good to be true is looked at. */
+    private TrimAdvice leaveItOrLook(Standing s, Sensitivity sensitivity) {
+        Hypotheses all = s.hypotheses();
+        if (!s.last().isSwept()
+                && s.readSpan() > FLAT_SPAN
+                && Losses.expected(Losses.Deed.LOOK_FOR_A_FAULT, false, all)
+                        < Losses.expected(Losses.Deed.LEAVE_IT, false, all.whereTheRuleIsMet())) {
+            Shut shut = Gates.somethingElse(all, s);
+            if (shut.because() == Hypothesis.LOAD_OR_LOSS || shut.because() == Hypothesis.INSTRUMENT) {
+                return refused(shut, s);
             }
         }
-        return advice(s, sensitivity, action, amountM, cut, reasons, causes);
+        return new LengthAdvice(task, bands, s, sensitivity, List.of()).leaveIt();
     }
 
-    private static Action action(Standing s, ChangeChoice.Cut cut) {
-        double metNow = s.metInTruth();
-        double worth = s.oneWay() ? WORTH_A_CUT : WORTH_A_SLIDE;
-        boolean goodEnough = s.met() && (metNow >= SURE_ENOUGH || s.metAfter(cut) - metNow < worth);
-        if (goodEnough || s.isAsGoodAsMet()) {
-            return Action.STOP;
-        }
-        if (isPoorMatch(s) || s.atItsEnd() && s.sideM() < 0) {
-            return Action.FIND_THE_FAULT;
-        }
-        if (s.fit() == Fit.TOO_SHORT && (s.oneWay() || s.atItsEnd())) {
-            return Action.REPLACE_LONGER;
-        }
-        if (s.isToBeMeasuredTwice(cut)) {
-            return Action.MEASURE_AGAIN;
-        }
-        return s.needM() < 0 ? Action.SHORTEN : Action.LENGTHEN;
+    private static TrimAdvice refused(Shut shut, Standing s) {
+        return LengthAdvice.refused(shut, s);
     }
 
-    private static boolean isPoorMatch(Standing s) {
-        return s.isHopeless()
-                || s.isAsGoodAsItGets()
-                || s.fit() == Fit.CENTRED && (s.last().isSwept() || s.oneWay() && s.needM() >= 0);
-    }
-
-    private TrimAdvice advice(
-            Standing s,
-            Sensitivity sensitivity,
-            Action action,
-            double amountM,
-            ChangeChoice.Cut cut,
-            List<String> reasons,
-            List<Cause> causes) {
-        double waves = task.prior().waves();
-        double moved = sensitivity.movedHz(s.dipHz(), waves, Math.signum(s.sideM()) * amountM);
-        Sweep now = s.now().sweep();
-        Optional<Sweep> expected = amountM > 0
-                ? Optional.of(now.movedInFrequency(hz -> hz * (moved / s.dipHz())))
-                        .map(m ->
-                                s.line().map(l -> ThroughLine.towardRadio(m, l)).orElse(m))
-                : Optional.empty();
-        return new TrimAdvice(
-                action,
-                false,
-                s.fit(),
-                amountM,
-                Math.max(0, Math.abs(s.sideM()) - s.doubtM()),
-                Math.abs(s.sideM()) + s.doubtM(),
-                Optional.of(s.dipHz()),
-                Optional.of(s.targetHz()),
-                Optional.of(sensitivity.hzPerM(s.dipHz(), waves)),
-                sensitivity.learnt(),
-                expected,
-                expected.map(this::wantedIn).orElse(List.of()),
-                Optional.empty(),
-                amountM > 0 && s.oneWay() ? cut.tooFar() : 0,
-                reasons,
-                causes,
-                TradeOff.of(
-                        now,
-                        s.line(),
-                        bands,
-                        waves * Wavelength.ofHz(s.dipHz()),
-                        sensitivity.setPerElectrical(),
-                        s.needM()));
+    private static TrimAdvice refusedWithoutDip(Shut shut) {
+        return TrimAdvice.withoutDip(
+                shut.action(),
+                Fit.UNKNOWN,
+                0,
+                List.of(shut.reason()),
+                shut.causes(),
+                Hypotheses.mostly(shut.because(), 0.8, Hypothesis.MISREAD));
     }
 
     /** A move of the match control; empty where none would help. */
@@ -216,23 +229,17 @@ public final class TrimAdviser {
                         Math.abs(m.metres()),
                         Math.abs(m.metres()),
                         Optional.of(s.dipHz()),
+                        s.dipDoubtHz(),
                         Optional.empty(),
                         Optional.empty(),
                         false,
-                        m.expected(),
-                        m.expected().map(this::wantedIn).orElse(List.of()),
+                        s.last().isSwept() ? m.expected() : Optional.empty(),
+                        m.expected().map(e -> LengthAdvice.wantedIn(task, e)).orElse(List.of()),
                         Optional.empty(),
                         0,
                         m.reasons(),
                         List.of(),
-                        Optional.empty()));
-    }
-
-    private List<Reading> wantedIn(Sweep sweep) {
-        SweepAnalysis analysis = new SweepAnalysis(sweep);
-        return task.channels().stream()
-                .map(c -> analysis.readingAt(c.frequencyHz()))
-                .flatMap(Optional::stream)
-                .toList();
+                        Optional.empty(),
+                        s.hypotheses()));
     }
 }

@@ -54,6 +54,11 @@ public record TrimPrior(double waves, double setPerElectrical, double doubt, int
                         lessons.size());
     }
 
+    /** The same where {@code factor} times as much must be set for the same effect. */
+    TrimPrior times(double factor) {
+        return new TrimPrior(waves, setPerElectrical * factor, doubt, antennas);
+    }
+
     /** What {@code passes} of one antenna taught of the ratio, from this prior; empty where nothing did. */
     public Optional<Lesson> lessonOf(List<Pass> passes) {
         Sensitivity s = Sensitivity.of(passes, this);

@@ -19,11 +19,9 @@ final class TrimReasons {
     /** Where the dip is and belongs, what its movement rests on, and what the place and the phase leave open. */
     static List<String> opening(Standing s, Sensitivity sensitivity, TrimPrior prior) {
         List<String> reasons = new ArrayList<>();
-        reasons.add(String.format(
-                Locale.ROOT,
-                "The dip is at %.3f MHz; for this rule it belongs at %.3f MHz.",
-                s.dipHz() / 1e6,
-                s.targetHz() / 1e6));
+        if (s.isDipKnown()) {
+            reasons.add(dipWords(s));
+        }
         reasons.add(
                 sensitivity.learnt()
                         ? "How far the dip moves is learnt from this antenna's own passes."
@@ -37,6 +35,50 @@ final class TrimReasons {
             reasons.add("These readings have no phase, so X is not known: the dip stands for the resonance.");
         }
         return reasons;
+    }
+
+    /** With no more digits than its doubt leaves. */
+    private static String dipWords(Standing s) {
+        if (s.dipDoubtHz() == 0) {
+            return String.format(
+                    Locale.ROOT,
+                    "The dip is at %.3f MHz; for this rule it belongs at %.3f MHz.",
+                    s.dipHz() / 1e6,
+                    s.targetHz() / 1e6);
+        }
+        int digits = (int) Math.max(0, Math.ceil(-Math.log10(s.dipDoubtHz() / 1e6)));
+        String number = "%." + digits + "f";
+        return String.format(
+                Locale.ROOT,
+                "The dip is probably about " + number + " MHz, give or take " + number + "; for this rule it belongs near "
+                        + number + " MHz.",
+                s.dipHz() / 1e6,
+                s.dipDoubtHz() / 1e6,
+                s.targetHz() / 1e6);
+    }
+
+    /** The two or three hypotheses that compete, where more than one does. */
+    static List<String> competing(Hypotheses all) {
+        List<Hypotheses.Weighed> likeliest = all.likeliest();
+        if (likeliest.size() < 2) {
+            return List.of();
+        }
+        return List.of("What may be: "
+                + likeliest.stream()
+                        .limit(3)
+                        .map(w -> w.hypothesis().words() + " (" + percent(w.probability()) + ")")
+                        .collect(java.util.stream.Collectors.joining(", ")) + ".");
+    }
+
+    private static String overshoot(double chance) {
+        return chance < 0.001 ? "less than 0.1 %" : String.format(Locale.ROOT, "about %.1f %%", 100 * chance);
+    }
+
+    /** Never nothing and never all. */
+    static String percent(double chance) {
+        return chance < 0.01
+                ? "less than 1 %"
+                : chance > 0.99 ? "more than 99 %" : String.format(Locale.ROOT, "%.0f %%", 100 * chance);
     }
 
     private static String antennas(int count) {
@@ -89,8 +131,16 @@ final class TrimReasons {
                 + ": leave it, and sign it off by judgement.";
     }
 
+    static String asGoodAsItGets(Standing s) {
+        return String.format(
+                Locale.ROOT,
+                "It is matched well in one place, so ground and match are there; it is only too narrow for the whole band. No length "
+                        + "brings the worst channel below %.2f: sign it off by judgement, or plan a wider antenna.",
+                s.window().bestSwr());
+    }
+
     static String poorMatch(Standing s) {
-        if (s.isAsGoodAsItGets() && !s.isHopeless()) {
+        if (s.isAsGoodAsItGets()) {
             return String.format(
                     Locale.ROOT,
                     "It is centred as far as it matters: another change could gain %.2f at best. What is missing is match, not "
@@ -139,10 +189,10 @@ final class TrimReasons {
         if (s.oneWay()) {
             reasons.add(String.format(
                     Locale.ROOT,
-                    "Only what is surely needed comes off now, for a cut cannot be undone: it is too much with %.2f %%, and meets "
-                            + "the rule with %.0f %%.",
-                    100 * cut.tooFar(),
-                    100 * cut.met()));
+                    "Only what is surely needed comes off now, for a cut cannot be undone: it is too much with %s, and meets "
+                            + "the rule with %s.",
+                    overshoot(cut.tooFar()),
+                    percent(cut.met())));
             if (s.isPlaceInDoubt() && cut.lengthM() < MUCH_LESS * Math.abs(s.needM())) {
                 reasons.add(
                         "One reading cannot tell whether somebody or something near has moved the dip: measured once more, this cut "

@@ -5,6 +5,7 @@ import dorada.core.acceptance.WantedChannel;
 import dorada.core.instrument.SimulatedAnalyser;
 import dorada.core.instrument.Span;
 import dorada.core.line.Line;
+import dorada.core.rf.Wavelength;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
@@ -21,6 +22,8 @@ import java.util.Optional;
  * @param match a second control, which is moved first where no length alone would do: it can be undone
  * @param phaseIsTheAntennas true where the passes were read at the antenna, or with the line taken off
  * @param line between the antenna, where the passes are, and the radio, where the rule judges; empty for none
+ * @param lengthM how long the piece is now, as its rule measures it; empty where nobody has said
+ * @param usualLengthM how long such a piece usually is on the wanted channels; empty where the kind has no usual length
  */
 public record TrimTask(
         AcceptanceRule rule,
@@ -31,7 +34,9 @@ public record TrimTask(
         Room room,
         Optional<MatchControl> match,
         boolean phaseIsTheAntennas,
-        Optional<Line> line) {
+        Optional<Line> line,
+        Optional<Double> lengthM,
+        Optional<Double> usualLengthM) {
 
     /** @throws IllegalArgumentException where no channel is wanted */
     public TrimTask {
@@ -55,6 +60,8 @@ public record TrimTask(
                 Room.ANY,
                 Optional.empty(),
                 false,
+                Optional.empty(),
+                Optional.empty(),
                 Optional.empty());
     }
 
@@ -67,41 +74,82 @@ public record TrimTask(
     /** The same for one of its bands, which has a piece of its own. */
     TrimTask forBand(List<WantedChannel> band, TrimPrior own) {
         return new TrimTask(
-                rule, band, adjustment, own, instrument, Room.ANY, Optional.empty(), phaseIsTheAntennas, line);
-    }
-
-    /** The same for a fine piece of the same antenna, which slides. */
-    TrimTask forFine(double smallestStepM, TrimPrior own) {
-        return new TrimTask(
                 rule,
-                channels,
-                new Adjustment.Slide(smallestStepM),
+                band,
+                adjustment,
                 own,
                 instrument,
                 Room.ANY,
                 Optional.empty(),
                 phaseIsTheAntennas,
-                line);
+                line,
+                Optional.empty(),
+                Optional.empty());
+    }
+
+    /** The same for a fine piece of the same antenna, which slides. */
+    TrimTask forFine(double smallestStepM, TrimPrior own) {
+        return adjustedBy(new Adjustment.Slide(smallestStepM), own, Room.ANY)
+                .matchedBy(Optional.empty())
+                .withLength(Optional.empty(), Optional.empty());
+    }
+
+    /** The same with another way to change its length. */
+    TrimTask adjustedBy(Adjustment other, TrimPrior own, Room otherRoom) {
+        return new TrimTask(
+                rule,
+                channels,
+                other,
+                own,
+                instrument,
+                otherRoom,
+                match,
+                phaseIsTheAntennas,
+                line,
+                lengthM,
+                usualLengthM);
     }
 
     /** The same with an instrument that sweeps {@code other}. */
     public TrimTask sweptBy(Span other) {
-        return new TrimTask(rule, channels, adjustment, prior, other, room, match, phaseIsTheAntennas, line);
+        return new TrimTask(
+                rule,
+                channels,
+                adjustment,
+                prior,
+                other,
+                room,
+                match,
+                phaseIsTheAntennas,
+                line,
+                lengthM,
+                usualLengthM);
     }
 
     /** The same with {@code other} room to change the length. */
     public TrimTask within(Room other) {
-        return new TrimTask(rule, channels, adjustment, prior, instrument, other, match, phaseIsTheAntennas, line);
+        return adjustedBy(adjustment, prior, other);
     }
 
     /** The same with a match to move. */
     public TrimTask matchedBy(Optional<MatchControl> control) {
-        return new TrimTask(rule, channels, adjustment, prior, instrument, room, control, phaseIsTheAntennas, line);
+        return new TrimTask(
+                rule,
+                channels,
+                adjustment,
+                prior,
+                instrument,
+                room,
+                control,
+                phaseIsTheAntennas,
+                line,
+                lengthM,
+                usualLengthM);
     }
 
     /** The same for passes that were read at the antenna itself. */
     public TrimTask readAtTheAntenna() {
-        return new TrimTask(rule, channels, adjustment, prior, instrument, room, match, true, line);
+        return at(true, line);
     }
 
     /**
@@ -109,6 +157,47 @@ public record TrimTask(
      * the rule looks at what the radio meets.
      */
     public TrimTask behind(Line feedline) {
-        return new TrimTask(rule, channels, adjustment, prior, instrument, room, match, true, Optional.of(feedline));
+        return at(true, Optional.of(feedline));
+    }
+
+    private TrimTask at(boolean theAntenna, Optional<Line> behind) {
+        return new TrimTask(
+                rule,
+                channels,
+                adjustment,
+                prior,
+                instrument,
+                room,
+                match,
+                theAntenna,
+                behind,
+                lengthM,
+                usualLengthM);
+    }
+
+    /** The same for a piece that is {@code nowM} long. */
+    public TrimTask ofLength(double nowM) {
+        return withLength(Optional.of(nowM), usualLengthM);
+    }
+
+    TrimTask withLength(Optional<Double> nowM, Optional<Double> usualM) {
+        return new TrimTask(
+                rule,
+                channels,
+                adjustment,
+                prior,
+                instrument,
+                room,
+                match,
+                phaseIsTheAntennas,
+                line,
+                nowM,
+                usualM);
+    }
+
+    /** How long the piece is: as said, else as usual, else by its waves. */
+    double pieceM() {
+        return lengthM.or(() -> usualLengthM)
+                .orElse(prior.waves() * Wavelength.ofHz(middleOfLowestBandHz()) * prior.setPerElectrical());
     }
 }

@@ -135,9 +135,12 @@ class SpotReadingTest {
     }
 
     @Test
-    void oneReadingTellsNothingAndTwoTellLittle() {
+    void oneReadingLeavesTheSideOpenAndTwoTellLittle() {
         List<SpotReading> spots = spots(27.6e6, 12, 40);
-        assertThat(ResonanceEstimate.of(spots.subList(0, 1))).isEmpty();
+        assertThat(ResonanceEstimate.of(List.of())).isEmpty();
+        ResonanceEstimate one = ResonanceEstimate.of(spots.subList(0, 1)).orElseThrow();
+        assertThat(one.belowShare()).isBetween(0.4, 0.6);
+        assertThat(one.aboveShare()).isBetween(0.4, 0.6);
         Optional<ResonanceEstimate> two = ResonanceEstimate.of(List.of(spots.get(0), spots.get(2)));
         assertThat(two.orElseThrow().deviationHz())
                 .isGreaterThan(ResonanceEstimate.of(spots).orElseThrow().deviationHz());

@@ -52,9 +52,14 @@ class SettlingTest {
             assertThat(leave.action()).isEqualTo(Action.STOP);
             assertThat(leave.reasons()).anyMatch(r -> r.contains("less than an analyser can tell"));
         }
-        // More than that is a match to be looked into.
+        // More than that is a band too wide for it: 1.11 at its bottom has its ground plane and its match.
         double clearly = best() - 0.09 * (best() - 1);
-        assertThat(advise(clearly, CUT, pass(0, CENTRE)).action()).isEqualTo(Action.FIND_THE_FAULT);
+        TrimAdvice narrow = advise(clearly, CUT, pass(0, CENTRE));
+        assertThat(narrow.action()).isEqualTo(Action.STOP);
+        assertThat(narrow.reasons()).anyMatch(r -> r.contains("too narrow for the whole band"));
+        TrimAdvice far = advise(1.2, CUT, pass(0, CENTRE));
+        assertThat(far.action()).isEqualTo(Action.FIND_THE_FAULT);
+        assertThat(far.causes()).extracting(Cause::name).noneMatch(n -> n.contains("ground plane"));
     }
 
     @Test

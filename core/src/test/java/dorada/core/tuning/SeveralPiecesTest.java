@@ -341,10 +341,10 @@ class SeveralPiecesTest {
         Sweep both = twoDips(132e6, 3.1);
         int half = 500;
         TrimAdvice above = staged().advise(List.of(new Pass(0, both.part(half, both.size()))));
-        assertThat(above.onSecond()).isFalse();
-        assertThat(above.reasons().get(0)).contains("First the upper band");
+        assertThat(above.action()).isEqualTo(Action.READ_THE_OTHER_BAND);
+        assertThat(above.reasons().get(0)).contains("Nobody has read 145.0 MHz");
         TrimAdvice below = staged().advise(List.of(new Pass(0, both.part(0, half))));
-        assertThat(below.reasons().get(0)).contains("upper band was not swept");
-        assertThat(below.onSecond()).isTrue();
+        assertThat(below.reasons().get(0)).contains("Nobody has read 435.0 MHz");
+        assertThat(below.action()).isEqualTo(Action.READ_THE_OTHER_BAND);
     }
 }

@@ -1,0 +1,227 @@
+package dorada.core.tuning;
+
+import dorada.core.acceptance.ChannelValues;
+import dorada.core.acceptance.WantedChannel;
+import dorada.core.line.ThroughLine;
+import dorada.core.rf.Reflection;
+import dorada.core.rf.Swr;
+import dorada.core.rf.Wavelength;
+import dorada.core.sweep.Reading;
+import dorada.core.sweep.Sweep;
+import dorada.core.sweep.SweepAnalysis;
+import dorada.core.tuning.Gates.Shut;
+import dorada.core.tuning.TrimAdvice.Action;
+import dorada.core.tuning.TrimAdvice.Fit;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/** What to do with the length of an antenna that stands as {@link Standing} says, and what to expect of it. */
+final class LengthAdvice {
+
+    /** No chance of a cut is stated as less than this: one saw in some thousands slips. */
+    private static final double LEAST_CHANCE = 0.0004;
+
+    private final TrimTask task;
+    private final List<List<WantedChannel>> bands;
+    private final Standing s;
+    private final Sensitivity sensitivity;
+    private final List<Pass> passes;
+
+    LengthAdvice(
+            TrimTask task,
+            List<List<WantedChannel>> bands,
+            Standing standing,
+            Sensitivity sensitivity,
+            List<Pass> passes) {
+        this.task = task;
+        this.bands = bands;
+        this.s = standing;
+        this.sensitivity = sensitivity;
+        this.passes = passes;
+    }
+
+    /** The rule is met. */
+    TrimAdvice leaveIt() {
+        List<String> reasons = TrimReasons.opening(s, sensitivity, task.prior());
+        if (s.window().isKnown() && s.last().isSwept()) {
+            reasons.add(TrimReasons.goodEnough(s));
+        }
+        if (!sensitivity.isBelievable()) {
+            reasons.add("The dip did not follow the recorded changes as it should; the rule is met all the same. Before it is made "
+                    + "permanent look whether something has slipped.");
+        }
+        if (!Gates.anotherKindInDoubt(task)) {
+            return advice(Action.STOP, 0, ChangeChoice.Cut.NONE, reasons, List.of());
+        }
+        Shut question = Gates.lengthOfAnotherKind(task);
+        reasons.add(question.reason());
+        return advice(Action.STOP, 0, ChangeChoice.Cut.NONE, reasons, question.causes());
+    }
+
+    /** The rule is missed, and the gates before this one are open. */
+    TrimAdvice advise() {
+        FirstChange first = FirstChange.of(task, s, passes);
+        ChangeChoice.Cut cut = first.limited(s.cut(), s);
+        Action action = action(cut);
+        List<String> reasons = TrimReasons.opening(s, sensitivity, task.prior());
+        if (s.last().isSwept() && s.window().isKnown() && s.window().bestSwr() > task.rule().limitSwr()) {
+            reasons.add(TrimReasons.noLength(s));
+        }
+        double amountM = 0;
+        switch (action) {
+            case STOP -> {
+                reasons.add(s.isAsGoodAsMet() ? TrimReasons.asGoodAsMet(s) : TrimReasons.asGoodAsItGets(s));
+                return advice(action, 0, cut, reasons, List.of());
+            }
+            case FIND_THE_FAULT -> {
+                boolean isMatch = !s.atItsEnd() || s.isPoorMatch();
+                reasons.add(isMatch ? s.isOnlyNarrow() ? TrimReasons.asGoodAsItGets(s) : TrimReasons.poorMatch(s) : "Nothing is left to shorten within its range.");
+                return advice(
+                        action,
+                        0,
+                        cut,
+                        reasons,
+                        isMatch
+                                ? Diagnosis.poorMatch(s.now(), s.last().isSwept())
+                                : Diagnosis.noneLeftToShorten(-s.sideM()));
+            }
+            case REPLACE_LONGER -> {
+                Optional<Shut> shut = Gates.hypotheses(s, passes);
+                if (shut.isPresent()) {
+                    return refused(shut.get(), s);
+                }
+                amountM = s.choice().stepped(s.sideM());
+                reasons.addAll(TrimReasons.tooShort(s));
+                return advice(action, amountM, cut, reasons, Diagnosis.tooShort(amountM, s.isUncut()));
+            }
+            default -> {
+                Optional<Shut> shut = Gates.hypotheses(s, passes);
+                if (shut.isPresent()) {
+                    return refused(shut.get(), s);
+                }
+                amountM = s.oneWay() ? cut.lengthM() : s.choice().steppedWithin(first.limited(s.needM()));
+                if (action == Action.MEASURE_AGAIN) {
+                    reasons.add(0, TrimReasons.measureTwice(s));
+                }
+                reasons.addAll(first.reasons(s));
+                reasons.addAll(TrimReasons.change(s, cut));
+            }
+        }
+        TrimAdvice change = advice(action, amountM, cut, reasons, List.of());
+        Optional<Shut> worse = change.isChange() ? worse(change) : Optional.empty();
+        return worse.isPresent() ? refused(worse.get(), s) : change;
+    }
+
+    /** What a shut gate says instead of a change. */
+    static TrimAdvice refused(Shut shut, Standing s) {
+        List<String> reasons = new ArrayList<>(List.of(shut.reason()));
+        List<Cause> causes = shut.gate() == Gates.Gate.EXPECTED_WORSE
+                ? Diagnosis.poorMatch(s.now(), s.last().isSwept())
+                : shut.causes();
+        boolean overruled = shut.gate() == Gates.Gate.MOVED_UNTOUCHED
+                || shut.gate() == Gates.Gate.NO_ANSWER
+                || shut.gate() == Gates.Gate.ANOTHER_KIND
+                || shut.gate() == Gates.Gate.NEEDLE_AT_ITS_END;
+        if (!overruled) {
+            reasons.addAll(TrimReasons.competing(s.hypotheses()));
+        }
+        return TrimAdvice.withoutDip(
+                shut.action(),
+                Fit.UNKNOWN,
+                0,
+                reasons,
+                causes,
+                overruled ? Hypotheses.mostly(shut.because(), 0.85, Hypothesis.MISREAD) : s.hypotheses());
+    }
+
+    private Action action(ChangeChoice.Cut cut) {
+        if (s.isAsGoodAsMet() || s.isTooNarrowByLittle()) {
+            return Action.STOP;
+        }
+        if (s.isPoorMatch() || s.atItsEnd() && s.sideM() < 0) {
+            return Action.FIND_THE_FAULT;
+        }
+        if (s.fit() == Fit.TOO_SHORT && (s.oneWay() || s.atItsEnd())) {
+            return Action.REPLACE_LONGER;
+        }
+        if (s.isToBeMeasuredTwice(cut)) {
+            return Action.MEASURE_AGAIN;
+        }
+        return s.needM() < 0 ? Action.SHORTEN : Action.LENGTHEN;
+    }
+
+    private TrimAdvice advice(
+            Action action, double amountM, ChangeChoice.Cut cut, List<String> reasons, List<Cause> causes) {
+        double waves = task.prior().waves();
+        double changeM = Math.signum(s.sideM()) * amountM;
+        Optional<Sweep> expected = amountM > 0 && s.last().isSwept() ? Optional.of(expected(changeM)) : Optional.empty();
+        return new TrimAdvice(
+                action,
+                false,
+                s.fit(),
+                amountM,
+                Math.max(0, Math.abs(s.sideM()) - s.doubtM()),
+                Math.abs(s.sideM()) + s.doubtM(),
+                s.isDipKnown() ? Optional.of(s.dipHz()) : Optional.empty(),
+                s.dipDoubtHz(),
+                s.isDipKnown() ? Optional.of(s.targetHz()) : Optional.empty(),
+                Optional.of(sensitivity.hzPerM(s.dipHz(), waves)),
+                sensitivity.learnt(),
+                expected,
+                amountM > 0 ? expectedReadings(expected, changeM) : List.of(),
+                Optional.empty(),
+                amountM > 0 && s.oneWay() ? Math.max(LEAST_CHANCE, cut.tooFar()) : 0,
+                reasons,
+                causes,
+                TradeOff.of(
+                        s.now().sweep(),
+                        s.line(),
+                        bands,
+                        waves * Wavelength.ofHz(s.dipHz()),
+                        sensitivity.setPerElectrical(),
+                        s.needM()),
+                s.hypotheses());
+    }
+
+    private Sweep expected(double changeM) {
+        double moved = sensitivity.movedHz(s.dipHz(), task.prior().waves(), changeM);
+        Sweep m = s.now().sweep().movedInFrequency(hz -> hz * (moved / s.dipHz()));
+        return s.line().map(l -> ThroughLine.towardRadio(m, l)).orElse(m);
+    }
+
+    private List<Reading> expectedReadings(Optional<Sweep> expected, double changeM) {
+        if (expected.isPresent()) {
+            return wantedIn(task, expected.get());
+        }
+        double[] magnitudes = s.expectedMagnitudes(changeM);
+        List<Reading> readings = new ArrayList<>();
+        for (int i = 0; i < magnitudes.length; i++) {
+            double swr = Swr.ofMagnitude(Math.min(0.998, magnitudes[i]));
+            readings.add(Reading.ofSwr(bands.get(0).get(i).frequencyHz(), swr, swr, swr));
+        }
+        return readings;
+    }
+
+    /** Whether the rule would be missed by more than now, on the channels that the prediction reaches. */
+    private Optional<Shut> worse(TrimAdvice change) {
+        List<Reading> after = change.expectedReadings();
+        if (after.size() < task.channels().size()) {
+            return Optional.empty();
+        }
+        ChannelValues at = new ChannelValues(task.channels());
+        for (int i = 0; i < after.size(); i++) {
+            Reflection r = after.get(i).reflection();
+            at.set(i, r, after.get(i).hasPhase());
+        }
+        return Gates.expectedWorse(s.shortfall(), s.aim().shortfall(at));
+    }
+
+    static List<Reading> wantedIn(TrimTask task, Sweep sweep) {
+        SweepAnalysis analysis = new SweepAnalysis(sweep);
+        return task.channels().stream()
+                .map(c -> analysis.readingAt(c.frequencyHz()))
+                .flatMap(Optional::stream)
+                .toList();
+    }
+}
