@@ -72,13 +72,14 @@ final class AdviserTrial {
     }
 
     /** @param kinds letters that an installation's id must hold; "" for all of them */
-    static void print(PrintStream out, long seed, int trials, String kinds) {
+    static void print(PrintStream out, long seed, int trials, String kinds, boolean habits) {
         out.printf("Adviser, seed %d, %d antennas%n", seed, trials);
         List<HiddenAntenna> jobs = HiddenAntenna.some(new Random(seed), trials, kinds);
         Map<String, Tally> tallies = new TreeMap<>();
-        jobs.parallelStream().forEach(job -> run(job, tallies));
+        List<Way> ways = habits ? List.of(Way.values()) : List.of(Way.ADVISER);
+        jobs.parallelStream().forEach(job -> run(job, ways, tallies));
         for (String instrument : List.of("analyser", "meter")) {
-            for (Way way : Way.values()) {
+            for (Way way : ways) {
                 print(out, instrument + ", " + way, tallies.get(instrument + way));
             }
         }
@@ -124,11 +125,11 @@ final class AdviserTrial {
         return whole == 0 ? Double.NaN : 100.0 * part / whole;
     }
 
-    private static void run(HiddenAntenna job, Map<String, Tally> tallies) {
+    private static void run(HiddenAntenna job, List<Way> ways, Map<String, Tally> tallies) {
         boolean fault =
                 job.fault().contains(Condition.DUMMY_LOAD) || job.fault().contains(Condition.LOOSE_CONNECTOR);
         Map<Way, Outcome> outcomes = new java.util.EnumMap<>(Way.class);
-        for (Way way : Way.values()) {
+        for (Way way : ways) {
             outcomes.put(way, follow(job, way));
         }
         // Whoever met it as it was has shown that it can be met; only the rest needs a search.
@@ -136,7 +137,7 @@ final class AdviserTrial {
                 && (outcomes.values().stream().anyMatch(o -> o.met && !o.namedFault)
                         || job.isCurable(job.start(), MOST_CUTS));
         boolean uncurableFault = !job.fault().isEmpty() && !curable;
-        for (Way way : Way.values()) {
+        for (Way way : ways) {
             Outcome o = outcomes.get(way);
             boolean met = o.met;
             boolean overshot = o.lastWasCut
@@ -195,7 +196,7 @@ final class AdviserTrial {
                 o.cuts,
                 o.ended,
                 job.fault().isEmpty() ? "" : ", " + job.fault(),
-                job.before().isEmpty() ? "" : ", first " + job.before());
+                (job.before().isEmpty() ? "" : ", first " + job.before()) + ", read" + o.read());
     }
 
     private static String words(Setting at) {
@@ -221,7 +222,8 @@ final class AdviserTrial {
             boolean saidOfSound,
             boolean lastWasCut,
             double wastedM,
-            String ended) {}
+            String ended,
+            String read) {}
 
     private static Outcome follow(HiddenAntenna drawn, Way way) {
         HiddenAntenna job = drawn;
@@ -243,13 +245,14 @@ final class AdviserTrial {
         boolean saidOfSound = false;
         boolean lookedAbout = false;
         boolean hasLooked = false;
+        boolean fartherApart = false;
         boolean cutLast = false;
         String ended = "cuts used up";
         List<Pass> passes = new ArrayList<>();
         for (int look = 0; look < 3 * MOST_CUTS && cuts <= MOST_CUTS; look++) {
             int seen = seen(job, cuts, lookedAbout);
             Pass pass = job.byMeter()
-                    ? byMeter(job, at, seen, change, random)
+                    ? byMeter(job, at, seen, change, fartherApart && change == 0 ? job.channelsBesideHz() : job.channelHz(), random)
                     : bySweep(job, at, seen, change, span, random);
             passes.add(pass.after(change, secondChange).afterALook(hasLooked));
             hasLooked = false;
@@ -269,14 +272,18 @@ final class AdviserTrial {
             }
             if (way == Way.ADVISER && looksForFaults(advice)) {
                 saidFault = true;
-                boolean named = TrialKinds.isNamed(advice.causes(), job.fault());
-                namedFault = namedFault || named;
-                saidOfSound = saidOfSound || job.isUndisturbed(seen);
-                ended = "says: " + action;
+                // Somebody who stood near and went away is what has changed since it was read before.
+                boolean wentAway = lookedAbout
+                        && !job.before().isEmpty()
+                        && advice.causes().stream().anyMatch(cause -> cause.name().contains("somebody"));
+                boolean named = wentAway || TrialKinds.isNamed(advice.causes(), job.fault());
+                namedFault = namedFault || named && !wentAway;
+                saidOfSound = saidOfSound || job.isUndisturbed(seen) && !wentAway;
+                ended = "says: " + action + " (" + advice.reasons().get(0) + ")";
                 if (lookedAbout && !named) {
                     break;
                 }
-                job = named ? job.mended() : job;
+                job = named && !wentAway ? job.mended() : job;
                 lookedAbout = true;
                 hasLooked = true;
                 change = 0;
@@ -285,6 +292,7 @@ final class AdviserTrial {
             }
             // Nobody signs off what was only measured with something near it, and whoever is told to measure again
             // looks about.
+            fartherApart = job.byMeter() && action == Action.MEASURE_AGAIN && !pass.spots().isEmpty();
             if (action == Action.MEASURE_AGAIN || action == Action.STOP && !job.isUndisturbed(seen)) {
                 lookedAbout = true;
                 change = 0;
@@ -309,7 +317,7 @@ final class AdviserTrial {
             }
             double amount = amount(way, advice, job, c, length, prior);
             if (amount == 0) {
-                ended = "says: " + action;
+                ended = "says: " + action + " (" + advice.reasons().get(0) + ")";
                 break;
             }
             double next = Math.max(
@@ -332,7 +340,21 @@ final class AdviserTrial {
                 job.shortfall(truth, job.byMeter() ? HiddenAntenna.METER_SPARE : HiddenAntenna.ANALYSER_SPARE) <= 0;
         double wasted =
                 met && cuts > 0 && c.oneWay() ? job.longestGood(job.start().lengthM(), at, seen) - at.lengthM() : 0;
-        return new Outcome(met, cuts, seen, at, saidFault, namedFault, saidOfSound, cutLast, wasted, ended);
+        return new Outcome(met, cuts, seen, at, saidFault, namedFault, saidOfSound, cutLast, wasted, ended, read(passes, job));
+    }
+
+    /** The readings one after the other, with what was changed before each. */
+    private static String read(List<Pass> passes, HiddenAntenna job) {
+        StringBuilder all = new StringBuilder();
+        for (Pass p : passes) {
+            all.append(p.changeM() == 0 && p.secondChangeM() == 0 ? " | " : String.format(Locale.ROOT, " | %+.0f", 1000 * (p.changeM() + p.secondChangeM())))
+                    .append(p.secondChangeM() == 0 ? " " : " (second) ");
+            for (double hz : job.channelHz()) {
+                all.append(String.format(Locale.ROOT, "%.1f ", p.isSwept() ? p.sweep().at(hz).map(Reflection::swr).orElse(Double.NaN)
+                        : p.spots().stream().filter(r -> r.frequencyHz() == hz).findFirst().map(r -> r.swr()).orElse(Double.NaN)));
+            }
+        }
+        return all.toString();
     }
 
     /** Names causes to be ruled out before anything is changed. */
@@ -374,8 +396,9 @@ final class AdviserTrial {
                 job.lineIsKnown() ? ThroughLine.towardAntenna(read, job.kind().feedline()) : read);
     }
 
-    private static Pass byMeter(HiddenAntenna job, Setting at, int pass, double change, Random random) {
-        Sweep truth = job.truth(at, pass, job.channelHz(), random);
+    private static Pass byMeter(
+            HiddenAntenna job, Setting at, int pass, double change, double[] channelHz, Random random) {
+        Sweep truth = job.truth(at, pass, channelHz, random);
         List<SpotReading> spots = new ArrayList<>();
         for (int i = 0; i < truth.size(); i++) {
             InlineMeter meter = new InlineMeter(50);

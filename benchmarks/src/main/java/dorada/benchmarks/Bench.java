@@ -2,6 +2,7 @@ package dorada.benchmarks;
 
 import dorada.core.wire.SolverTrial;
 import java.io.PrintStream;
+import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
 import org.openjdk.jmh.results.RunResult;
@@ -52,7 +53,8 @@ public final class Bench {
                     System.out,
                     Long.parseLong(option(names, "--seed", "1")),
                     (int) Long.parseLong(option(names, "--trials", "300")),
-                    option(names, "--kinds", ""));
+                    option(names, "--kinds", ""),
+                    List.of(names).contains("--habits"));
             return;
         }
         OptionsBuilder options = new OptionsBuilder();

@@ -66,6 +66,8 @@ record HiddenAntenna(
 
     private static final double SIZE_DRIFT = 0.012;
     private static final double MOST_BY_METER_SWR = 3;
+    private static final double MOST_READ_SWR = 6;
+    private static final double BESIDE = 0.035;
     private static final double METER_SHARE = 0.58;
 
     /** A feedline is this much shorter or longer than usual, at most. */
@@ -162,7 +164,10 @@ record HiddenAntenna(
     /** Whether it would miss its rule, and where it is cut be too long, in its final place with nothing broken. */
     private boolean isToBeDone() {
         Sweep now = mended().truth(start, changesAtPass, channelHz(), new Random(seed));
-        return shortfall(now, byMeter ? METER_SPARE : ANALYSER_SPARE) > 0
+        // A needle at its end on every channel tells nothing: whoever has but a meter asks somebody else.
+        boolean readable = !byMeter || IntStream.range(0, 3).anyMatch(i -> now.reflection(i).swr() < MOST_READ_SWR);
+        return readable
+                && shortfall(now, byMeter ? METER_SPARE : ANALYSER_SPARE) > 0
                 && (!kind.controls().get(0).oneWay()
                         || now.reflection(2).swr() >= now.reflection(0).swr());
     }
@@ -232,6 +237,14 @@ record HiddenAntenna(
 
     double shortfall(Sweep sweep) {
         return shortfall(sweep, 0);
+    }
+
+    /** Channels beyond the wanted ones on either side, as far apart as a radio of the band still transmits. */
+    double[] channelsBesideHz() {
+        return new double[] {
+            channels.get(0).frequencyHz() * (1 - BESIDE),
+            channels.get(channels.size() - 1).frequencyHz() * (1 + BESIDE)
+        };
     }
 
     double[] channelHz() {

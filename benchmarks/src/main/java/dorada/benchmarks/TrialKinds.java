@@ -77,7 +77,7 @@ final class TrialKinds {
     static TrimPrior prior(VirtualInstallation v) {
         TrimPrior usual = TrimPrior.of(of(v));
         return v.id().equals(SET_BY_WIDTH)
-                ? new TrimPrior(usual.waves(), usual.setPerElectrical() / 2, usual.doubt())
+                ? new TrimPrior(usual.waves(), usual.setPerElectrical() / 2, usual.doubt(), 0, usual.circuit())
                 : usual;
     }
 

@@ -5,21 +5,21 @@ import java.util.Optional;
 
 /** The kinds of antenna that an installation can have, with what trimming needs to know of each. */
 public enum AntennaKind {
-    QUARTER_WAVE_WHIP("quarter-wave whip", "whip", true, 0.001, 0.25, 0.99, 0.05),
-    LOADED_CB_WHIP("base-loaded CB whip with adjustable tip", "tip", false, 0.002, 0.25, 0.9, 0.12),
-    RINGED_CB_WHIP("centre-loaded CB whip with tip and ring", "tip", false, 0.002, 0.25, 0.62, 0.15),
-    HANDHELD_ROD("handheld rod", "rod", true, 0.001, 0.25, 1.5, 0.14),
-    AIRBAND_WHIP("sloped airband quarter-wave", "element", true, 0.001, 0.25, 1.08, 0.08),
-    GROUND_PLANE("ground plane on drooping radials", "radiator", true, 0.001, 0.25, 1.26, 0.1),
-    DIPOLE("wire dipole", "each arm", true, 0.005, 0.25, 1, 0.05),
-    BEAM("beam with split dipole", "each half of the driven element", false, 0.001, 0.25, 1.9, 0.4),
-    GAMMA_BEAM("beam with a gamma match", "driven element", false, 0.001, 0.5, 1.2, 0.4),
-    FIVE_EIGHTHS_WHIP("5/8-wave whip with a coil", "whip", true, 0.002, 0.625, 1.13, 0.07),
-    END_FED_WIRE("half-wave end-fed wire", "wire", true, 0.005, 0.5, 1.02, 0.07),
-    TUBE_J_POLE("tube J-pole", "long tube", true, 0.001, 0.75, 2.05, 0.13),
-    RIBBON_J_POLE("ribbon J-pole", "radiator", true, 0.002, 0.75, 2.15, 0.2),
-    FULL_WAVE_LOOP("full-wave loop with a balun", "loop", true, 0.005, 1, 1.03, 0.12),
-    FOLDED_VERTICAL("vertical with its top folded down", "fold", true, 0.005, 0.25, 2.05, 0.15);
+    QUARTER_WAVE_WHIP("quarter-wave whip", "whip", true, 0.001, 0.25, 0.99, 0.05, 6.5, 38),
+    LOADED_CB_WHIP("base-loaded CB whip with adjustable tip", "tip", false, 0.002, 0.25, 0.9, 0.12, 42, 50),
+    RINGED_CB_WHIP("centre-loaded CB whip with tip and ring", "tip", false, 0.002, 0.25, 0.62, 0.15, 45, 50),
+    HANDHELD_ROD("handheld rod", "rod", true, 0.001, 0.25, 1.5, 0.14, 6, 45),
+    AIRBAND_WHIP("sloped airband quarter-wave", "element", true, 0.001, 0.25, 1.08, 0.08, 8.5, 28),
+    GROUND_PLANE("ground plane on drooping radials", "radiator", true, 0.001, 0.25, 1.26, 0.1, 5.5, 48),
+    DIPOLE("wire dipole", "each arm", true, 0.005, 0.25, 1, 0.05, 13, 46),
+    BEAM("beam with split dipole", "each half of the driven element", false, 0.001, 0.25, 1.9, 0.4, 17, 45),
+    GAMMA_BEAM("beam with a gamma match", "driven element", false, 0.001, 0.5, 1.2, 0.4, 11, 50),
+    FIVE_EIGHTHS_WHIP("5/8-wave whip with a coil", "whip", true, 0.002, 0.625, 1.13, 0.07, 13, 55),
+    END_FED_WIRE("half-wave end-fed wire", "wire", true, 0.005, 0.5, 1.02, 0.07, 8, 55),
+    TUBE_J_POLE("tube J-pole", "long tube", true, 0.001, 0.75, 2.05, 0.13, 15, 46),
+    RIBBON_J_POLE("ribbon J-pole", "radiator", true, 0.002, 0.75, 2.15, 0.2, 27, 52),
+    FULL_WAVE_LOOP("full-wave loop with a balun", "loop", true, 0.005, 1, 1.03, 0.12, 6, 65),
+    FOLDED_VERTICAL("vertical with its top folded down", "fold", true, 0.005, 0.25, 2.05, 0.15, 14, 60);
 
     /** 234/f in feet against a quarter of 300/f in metres; common practice, no source. */
     private static final double END_EFFECT = 0.951;
@@ -37,6 +37,8 @@ public enum AntennaKind {
     private final double electricalWaves;
     private final double setPerElectrical;
     private final double sensitivityDoubt;
+    private final double usualQ;
+    private final double usualOhm;
 
     AntennaKind(
             String words,
@@ -45,7 +47,9 @@ public enum AntennaKind {
             double smallestStepM,
             double electricalWaves,
             double setPerElectrical,
-            double sensitivityDoubt) {
+            double sensitivityDoubt,
+            double usualQ,
+            double usualOhm) {
         this.words = words;
         this.piece = piece;
         this.cutOnly = cutOnly;
@@ -53,6 +57,8 @@ public enum AntennaKind {
         this.electricalWaves = electricalWaves;
         this.setPerElectrical = setPerElectrical;
         this.sensitivityDoubt = sensitivityDoubt;
+        this.usualQ = usualQ;
+        this.usualOhm = usualOhm;
     }
 
     public String words() {
@@ -90,6 +96,16 @@ public enum AntennaKind {
     /** Standard deviation of {@link #setPerElectrical}, relative, over the kind's usual sizes. */
     public double sensitivityDoubt() {
         return sensitivityDoubt;
+    }
+
+    /** Quality of the series circuit that it looks like about its dip, within a factor of some 1.6; solved for the usual sizes. */
+    public double usualQ() {
+        return usualQ;
+    }
+
+    /** Its resistance at the dip, in ohms, within a factor of some 1.5; solved for the usual sizes. */
+    public double usualOhm() {
+        return usualOhm;
     }
 
     /**

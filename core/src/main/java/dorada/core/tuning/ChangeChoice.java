@@ -13,7 +13,10 @@ final class ChangeChoice {
     /** Probability allowed to a single cut of being too much; a job takes a handful of cuts. */
     static final double MOST_TOO_FAR = 0.001;
 
-    private static final double MOST_TOO_FAR_BY_SPOTS = 0.002;
+    private static final double MOST_TOO_FAR_BY_SPOTS = 0.004;
+
+    /** The same for a cut that is as long as it must be for a meter to show it. */
+    static final double MOST_TOO_FAR_TO_BE_SEEN = 0.01;
 
     /** A cut that is this likely to meet the rule is worth making as it is. */
     static final double LIKELY = 0.3;
@@ -73,7 +76,7 @@ final class ChangeChoice {
         }
         List<Cut> likeliest =
                 safe.stream().filter(c -> c.met > best - AS_LIKELY).toList();
-        double aimM = swept ? needM : (likeliest.get(0).lengthM + needM) / 2;
+        double aimM = needM;
         return likeliest.stream()
                 .min(Comparator.comparingDouble(c -> Math.abs(c.lengthM - aimM)))
                 .orElseThrow();

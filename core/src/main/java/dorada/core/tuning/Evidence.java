@@ -11,7 +11,7 @@ final class Evidence {
 
     private static final double LOAD = 0.003;
     private static final double OPEN = 0.005;
-    private static final double INSTRUMENT = 0.01;
+    private static final double INSTRUMENT = 0.004;
     private static final double MISREAD = 0.02;
     private static final double NOT_FOLLOWING = 0.04;
 

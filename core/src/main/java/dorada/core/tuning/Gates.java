@@ -91,7 +91,7 @@ final class Gates {
      */
     static Optional<Shut> movedUntouched(Response response, boolean onceWasMet) {
         boolean moved = response.kind() == Response.Kind.UNTOUCHED_AND_MOVED;
-        if (!onceWasMet && !moved) {
+        if (!moved) {
             return Optional.empty();
         }
         if (onceWasMet) {
@@ -183,7 +183,9 @@ final class Gates {
         boolean shorter = s.sideM() < 0;
         Deed change = s.oneWay() && shorter ? Deed.CUT : Deed.MOVE;
         double ofChange = Losses.expected(change, shorter, all);
-        double ofReading = Losses.expected(Deed.READ_AGAIN, shorter, all) * (readingTeachesLittle ? TEACHES_LITTLE : 1);
+        double ofReading = s.canBeReadFartherApart()
+                ? 1
+                : Losses.expected(Deed.READ_AGAIN, shorter, all) * (readingTeachesLittle ? TEACHES_LITTLE : 1);
         double ofLooking = Losses.expected(Deed.LOOK_FOR_A_FAULT, shorter, all);
         double otherSide = all.probability(shorter ? Hypothesis.TOO_SHORT : Hypothesis.TOO_LONG);
         double most = change == Deed.CUT ? MOST_ON_THE_OTHER_SIDE : MOST_ON_THE_OTHER_SIDE_OF_A_MOVE;
@@ -265,6 +267,15 @@ final class Gates {
                         Diagnosis.poorMatch(s.now(), s.last().isSwept()),
                         likeliest);
         };
+    }
+
+    /** What may surely come off is less than the meter can show. */
+    static Shut notToBeSeen() {
+        return new Shut(
+                Gate.SIDES_DISAGREE,
+                Action.MEASURE_AGAIN,
+                "It is probably too long, but what may surely come off is less than this meter can show. Read channels farther apart, "
+                        + "where you are allowed to transmit, or find the dip with an analyser.");
     }
 
     /** The change would leave the rule farther away than it is now. */

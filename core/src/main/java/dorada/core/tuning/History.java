@@ -40,7 +40,7 @@ final class History {
 
     /** Without looks beside the job; their changes count for what was read after them. */
     private static List<Pass> ofTheJob(List<Pass> passes, List<WantedChannel> channels) {
-        if (passes.stream().noneMatch(p -> channels.stream().anyMatch(p::reads))) {
+        if (passes.stream().noneMatch(p -> isOfTheJob(p, channels))) {
             return passes;
         }
         List<Pass> own = new ArrayList<>();
@@ -49,7 +49,7 @@ final class History {
         for (Pass p : passes) {
             change += p.changeM();
             second += p.secondChangeM();
-            if (channels.stream().anyMatch(p::reads)) {
+            if (isOfTheJob(p, channels)) {
                 own.add(p.after(change, second));
                 change = 0;
                 second = 0;
@@ -58,11 +58,19 @@ final class History {
         return own;
     }
 
+    /** A sweep of a wanted channel, or a reading on one or beside one. */
+    private static boolean isOfTheJob(Pass p, List<WantedChannel> channels) {
+        return channels.stream().anyMatch(p::reads)
+                || !p.isSwept()
+                        && WantedChannel.bands(channels).stream()
+                                .anyMatch(band -> p.about(band).isPresent());
+    }
+
     /** Whether something was changed after the last pass of the job, when only something else was looked at. */
     private static boolean isChangedSince(List<Pass> all, List<WantedChannel> channels) {
         boolean changed = false;
         for (Pass p : all) {
-            changed = channels.stream().noneMatch(p::reads) && (changed || !p.isUnchanged());
+            changed = !isOfTheJob(p, channels) && (changed || !p.isUnchanged());
         }
         return changed;
     }

@@ -62,7 +62,7 @@ final class LengthAdvice {
     /** The rule is missed, and the gates before this one are open. */
     TrimAdvice advise() {
         FirstChange first = FirstChange.of(task, s, passes);
-        ChangeChoice.Cut cut = first.limited(s.cut(), s);
+        ChangeChoice.Cut cut = s.visible(first.limited(s.cut(), s));
         Action action = action(cut);
         List<String> reasons = TrimReasons.opening(s, sensitivity, task.prior());
         if (s.last().isSwept() && s.window().isKnown() && s.window().bestSwr() > task.rule().limitSwr()) {
@@ -99,6 +99,9 @@ final class LengthAdvice {
                 Optional<Shut> shut = Gates.hypotheses(s, passes);
                 if (shut.isPresent()) {
                     return refused(shut.get(), s);
+                }
+                if (action == Action.SHORTEN && s.isInvisible(s.oneWay() ? cut.lengthM() : s.needM())) {
+                    return refused(Gates.notToBeSeen(), s);
                 }
                 amountM = s.oneWay() ? cut.lengthM() : s.choice().steppedWithin(first.limited(s.needM()));
                 if (action == Action.MEASURE_AGAIN) {
@@ -205,6 +208,10 @@ final class LengthAdvice {
 
     /** Whether the rule would be missed by more than now, on the channels that the prediction reaches. */
     private Optional<Shut> worse(TrimAdvice change) {
+        if (!s.last().isSwept()) {
+            double by = change.action() == Action.SHORTEN ? -change.amountM() : change.amountM();
+            return Gates.expectedWorse(s.expectedMiss(0), s.expectedMiss(by));
+        }
         List<Reading> after = change.expectedReadings();
         if (after.size() < task.channels().size()) {
             return Optional.empty();

@@ -102,7 +102,7 @@ final class LengthBelief {
 
     /** Where too much begins; a rule that no length meets has nothing to lose there but a little of its best. */
     private double end(Sample s) {
-        return s.window.bestShortfall() > 0 ? s.window.best() * (1 + slack) : s.window.high();
+        return s.window.bestShortfall() > 0 ? Math.max(s.window.best() * (1 + slack), s.window.hopelessHigh()) : s.window.high();
     }
 
     /** f after / f before: the electrical length, k wavelengths at the dip, changes by changeM / (set per electrical). */

@@ -51,10 +51,7 @@ public record ResonanceEstimate(
         double high = readings.stream().mapToDouble(Reading::frequencyHz).max().orElseThrow();
         double middle = Math.sqrt(low * high);
         SpotFit fit = new SpotFit(readings, middle);
-        double[] usual = new double[SpotFit.CIRCUITS];
-        for (int c = 0; c < usual.length; c++) {
-            usual[c] = SpotFit.usual(c);
-        }
+        double[] usual = SpotFit.usual(TrimPrior.Circuit.ANY);
         double[] weight = new double[STEPS];
         double sumQ = 0;
         double sumR = 0;

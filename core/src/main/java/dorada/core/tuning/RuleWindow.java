@@ -109,8 +109,11 @@ final class RuleWindow {
     private static final double LOWEST = Math.log(0.65);
     private static final double HIGHEST = Math.log(1.55);
 
+    /** Of (limit − 1): missed by so much more is missed all the same. */
+    private static final double NO_MATTER = 0.15;
+
     private static final double WIDE_SHARE = 0.08;
-    private static final double WIDE_RISE = 0.12;
+    private static final double WIDE_RISE = 0.07;
 
     private static final int HALVINGS = 10;
     private static final double GOLDEN = (Math.sqrt(5) - 1) / 2;
@@ -127,6 +130,7 @@ final class RuleWindow {
     private int best;
     private int low;
     private int high;
+    private int hopelessHigh;
     private final boolean known;
 
     /**
@@ -172,6 +176,10 @@ final class RuleWindow {
             high++;
         }
         bestFactor = known ? betweenSteps() : factor(best);
+        hopelessHigh = best;
+        while (known && hopelessHigh < STEPS - 1 && shortfall[hopelessHigh + 1] <= shortfall[best] + NO_MATTER * (rule.limitSwr() - 1)) {
+            hopelessHigh++;
+        }
     }
 
     /** Fills in what the channels meet with the curve moved by {@code x}; false where it does not reach them all. */
@@ -260,6 +268,11 @@ final class RuleWindow {
     /** The last factor at which the rule is still met with the safety asked for; the best one where it never is. */
     double high() {
         return high == best ? bestFactor : factor(high);
+    }
+
+    /** Where no place meets the rule: the last factor at which it is missed by hardly more than at the best one. */
+    double hopelessHigh() {
+        return hopelessHigh == best ? bestFactor : factor(hopelessHigh);
     }
 
     double low() {

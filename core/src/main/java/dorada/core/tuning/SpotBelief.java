@@ -29,7 +29,7 @@ final class SpotBelief {
 
     private static final double[] RATIOS = {-2.2, -1.3, -0.6, 0, 0.6, 1.3, 2.2};
 
-    private static final int KEPT = 400;
+    private static final int KEPT = 1000;
 
     /** Possibilities that are so much less likely than the best, as a logarithm, are left out. */
     private static final double NEGLIGIBLE = 12;
@@ -67,7 +67,7 @@ final class SpotBelief {
     private double lowHz;
     private double highHz;
     private final List<double[]> weighed = new ArrayList<>();
-    private final double[] usual = new double[SpotFit.CIRCUITS];
+    private final double[] usual;
     private double best = Double.NEGATIVE_INFINITY;
     private double following;
     private double notFollowing;
@@ -80,10 +80,8 @@ final class SpotBelief {
         middleHz = Math.sqrt(lowest * highest);
         lowHz = lowest / BESIDE;
         highHz = highest * BESIDE;
-        for (int c = 0; c < usual.length; c++) {
-            usual[c] = SpotFit.usual(c);
-        }
-        last = new SpotFit(now.spots(), middleHz);
+        usual = SpotFit.usual(prior.circuit());
+        last = new SpotFit(now.spots(), middleHz, readings(passes, passes.size() - 1));
         narrow();
         double added = now.changeM();
         for (int i = passes.size() - 2; i >= 0; i--) {
@@ -91,11 +89,24 @@ final class SpotBelief {
                 // Another piece was moved: what was read before is of another antenna.
                 break;
             }
-            earlier.add(new SpotFit(passes.get(i).spots(), middleHz));
+            earlier.add(new SpotFit(passes.get(i).spots(), middleHz, readings(passes, i)));
             addedM.add(added);
             added += passes.get(i).changeM();
         }
         weigh();
+    }
+
+    /** How often the state of pass {@code at} was read, it and its neighbours between two changes. */
+    private static int readings(List<Pass> passes, int at) {
+        int from = at;
+        while (from > 0 && passes.get(from).isUnchanged()) {
+            from--;
+        }
+        int to = at;
+        while (to + 1 < passes.size() && passes.get(to + 1).isUnchanged()) {
+            to++;
+        }
+        return to - from + 1;
     }
 
     /** How likely antennas are built with their dip at {@code share} of the band's middle, as a density of its logarithm. */

@@ -21,19 +21,21 @@ final class SpotFit {
     static final int CIRCUITS = QS.length * RS.length;
 
 
-    private static final double USUAL_Q = 11;
-    private static final double USUAL_R = 43;
+    
+    /** Deviation of the logarithm of the resistance: within a factor of 1.5. */
+    private static final double SPREAD_R = Math.log(1.5);
 
     /** One in so many has a quality or a resistance that is anything but usual; common practice, no source. */
-    private static final double UNUSUAL = 0.06;
+    private static final double UNUSUAL = 0.04;
 
     private static final double LOG_RANGE_Q = Math.log(QS[QS.length - 1] / QS[0]);
     private static final double LOG_RANGE_R = Math.log(RS[RS.length - 1] / RS[0]);
 
-    private static final double[] USUAL = usual();
-
     /** The errors of one meter belong together: more readings than these say less than as many meters would. */
     private static final int INDEPENDENT = 5;
+
+    /** What another reading of the same adds, of what it would add if it erred by itself. */
+    private static final double NEW_WHEN_READ_AGAIN = 0.3;
 
     /** No reading is better than this in |Γ|. */
     private static final double LEAST_DEVIATION = 0.015;
@@ -55,6 +57,11 @@ final class SpotFit {
 
     /** @param middleHz about which dips are looked for */
     SpotFit(List<Reading> readings, double middleHz) {
+        this(readings, middleHz, 1);
+    }
+
+    /** @param again how often the same state was read: a needle that is read again errs again */
+    SpotFit(List<Reading> readings, double middleHz, int again) {
         int n = readings.size();
         hz = new double[n];
         magnitude = new double[n];
@@ -69,7 +76,8 @@ final class SpotFit {
             atLeast[i] = Double.isInfinite(r.highSwr());
         }
         this.middleHz = middleHz;
-        tempered = n <= INDEPENDENT ? 1 : (INDEPENDENT + (n - INDEPENDENT) / 2.0) / n;
+        double channels = n <= INDEPENDENT ? 1 : (INDEPENDENT + (n - INDEPENDENT) / 2.0) / n;
+        tempered = channels * (1 + (again - 1) * NEW_WHEN_READ_AGAIN) / again;
     }
 
     private static double deviation(Reading r) {
@@ -88,17 +96,13 @@ final class SpotFit {
         return RS[circuit % RS.length];
     }
 
-    /** Logarithm of how usual a circuit is, before anything was read; the shares of all add up to 1. */
-    static double usual(int circuit) {
-        return USUAL[circuit];
-    }
-
-    private static double[] usual() {
+    /** Logarithms of how usual each circuit is, before anything was read; the shares of all add up to 1. */
+    static double[] usual(TrimPrior.Circuit kind) {
         double[] share = new double[CIRCUITS];
         double sum = 0;
         for (int c = 0; c < CIRCUITS; c++) {
-            share[c] = density(quality(c), USUAL_Q, Math.log(2.5), LOG_RANGE_Q)
-                    * density(resistanceOhm(c), USUAL_R, Math.log(1.5), LOG_RANGE_R)
+            share[c] = density(quality(c), kind.q(), Math.log(kind.spreadQ()), LOG_RANGE_Q)
+                    * density(resistanceOhm(c), kind.ohm(), SPREAD_R, LOG_RANGE_R)
                     * width(QS, c / RS.length)
                     * width(RS, c % RS.length);
             sum += share[c];

@@ -52,6 +52,12 @@ final class Standing {
 
     private static final double DEEP_DB = 30;
 
+    /** Channels that are farther apart than this share of frequency tell most antennas from faults. */
+    private static final double WIDE_APART = 0.06;
+
+    /** A needle that moves by less than this in |Γ| has hardly moved. */
+    private static final double VISIBLE = 0.03;
+
     /** A dip whose place is in more doubt than this, as a share, is not stated. */
     private static final double DIP_IS_KNOWN = 0.03;
 
@@ -240,6 +246,43 @@ final class Standing {
         return belief.expectedMagnitudes(changeM);
     }
 
+    /** What the rule is expected to lack after a change, as a few readings let expect. */
+    double expectedMiss(double changeM) {
+        return belief.expectedMiss(changeM, task.rule().limitSwr());
+    }
+
+    /** Whether a change would leave every needle where it is, as far as it can be read. */
+    boolean isInvisible(double changeM) {
+        return !last.isSwept() && shows(changeM) < VISIBLE;
+    }
+
+    private double shows(double changeM) {
+        double[] before = belief.expectedMagnitudes(0);
+        double[] after = belief.expectedMagnitudes(-Math.abs(changeM));
+        double most = 0;
+        for (int i = 0; i < before.length; i++) {
+            most = Math.max(most, Math.abs(after[i] - before[i]));
+        }
+        return most;
+    }
+
+    /** {@code cut}, or a somewhat longer one that a meter can show, where that is not too much either. */
+    ChangeChoice.Cut visible(ChangeChoice.Cut cut) {
+        if (last.isSwept() || cut.lengthM() == 0 || !isInvisible(cut.lengthM())) {
+            return cut;
+        }
+        for (double m = cut.lengthM() + step(); m <= Math.abs(needM) && m <= task.room().shortenM(); m += step()) {
+            ChangeChoice.Cut longer = cutOf(m);
+            if (longer.tooFar() > ChangeChoice.MOST_TOO_FAR_TO_BE_SEEN) {
+                return cut;
+            }
+            if (!isInvisible(m)) {
+                return longer;
+            }
+        }
+        return cut;
+    }
+
     /** A cut of {@code lengthM} with its chances. */
     ChangeChoice.Cut cutOf(double lengthM) {
         return ChangeChoice.cut(belief, lengthM);
@@ -315,8 +358,16 @@ final class Standing {
                 && last.isSwept()
                 && cut.met() >= ChangeChoice.LIKELY
                 && spareShare() < NARROW * LengthBelief.PLACE_SHIFT
-                && !Pass.isMeasuredTwice(passes)
+                && !Pass.isMeasuredTwice(sinceTheChange())
                 && !isPlaceInDoubt();
+    }
+
+    private List<Pass> sinceTheChange() {
+        int from = passes.size() - 1;
+        while (from > 0 && passes.get(from).isUnchanged()) {
+            from--;
+        }
+        return passes.subList(from, passes.size());
     }
 
     /** By how much the dip may rise beyond its best place, as a share of it, before the rule is missed. */
@@ -378,6 +429,11 @@ final class Standing {
                 : last.spots().get(last.spots().size() - 1).frequencyHz()
                                 / last.spots().get(0).frequencyHz()
                         - 1;
+    }
+
+    /** Whether the channels lie so near to each other that others would tell the hypotheses apart. */
+    boolean canBeReadFartherApart() {
+        return !last.isSwept() && readSpan() < WIDE_APART;
     }
 
     double wavelengthM() {

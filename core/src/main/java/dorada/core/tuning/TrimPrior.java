@@ -12,8 +12,25 @@ import java.util.Optional;
  * @param setPerElectrical metres of set length for a metre of electrical length; above 1 where other parts hold the dip back
  * @param doubt standard deviation of that ratio, relative
  * @param antennas how many finished antennas of the same kind it rests on; 0 for what the kind alone lets expect
+ * @param circuit what such an antenna looks like about its dip
  */
-public record TrimPrior(double waves, double setPerElectrical, double doubt, int antennas) {
+public record TrimPrior(double waves, double setPerElectrical, double doubt, int antennas, Circuit circuit) {
+
+    /**
+     * The series circuit that an antenna looks like about its dip.
+     *
+     * @param q its quality
+     * @param spreadQ the factor within which two in three antennas have that quality, above 1
+     * @param ohm its resistance
+     */
+    public record Circuit(double q, double spreadQ, double ohm) {
+
+        /** Of an antenna of which no kind is known; common practice, no source. */
+        static final Circuit ANY = new Circuit(11, 2.5, 43);
+    }
+
+    /** Between antennas of one kind, over its usual sizes and feedlines. */
+    private static final double SPREAD_OF_A_KIND = 1.7;
 
     /** Two antennas of one kind differ by this, relative; common practice, no source. */
     private static final double BETWEEN_ANTENNAS = 0.05;
@@ -23,7 +40,7 @@ public record TrimPrior(double waves, double setPerElectrical, double doubt, int
 
     /** Nothing but the kind. */
     public TrimPrior(double waves, double setPerElectrical, double doubt) {
-        this(waves, setPerElectrical, doubt, 0);
+        this(waves, setPerElectrical, doubt, 0, Circuit.ANY);
     }
 
     /** @throws IllegalArgumentException where one of them is not above 0 */
@@ -51,12 +68,13 @@ public record TrimPrior(double waves, double setPerElectrical, double doubt, int
                         waves,
                         Math.exp(sum / weights),
                         Math.min(doubt, Math.hypot(Math.sqrt(1 / weights), BETWEEN_ANTENNAS)),
-                        lessons.size());
+                        lessons.size(),
+                        circuit);
     }
 
     /** The same where {@code factor} times as much must be set for the same effect. */
     TrimPrior times(double factor) {
-        return new TrimPrior(waves, setPerElectrical * factor, doubt, antennas);
+        return new TrimPrior(waves, setPerElectrical * factor, doubt, antennas, circuit);
     }
 
     /** What {@code passes} of one antenna taught of the ratio, from this prior; empty where nothing did. */
@@ -69,7 +87,12 @@ public record TrimPrior(double waves, double setPerElectrical, double doubt, int
 
     /** What {@code kind} alone lets expect. */
     public static TrimPrior of(AntennaKind kind) {
-        return new TrimPrior(kind.electricalWaves(), kind.setPerElectrical(), kind.sensitivityDoubt());
+        return new TrimPrior(
+                kind.electricalWaves(),
+                kind.setPerElectrical(),
+                kind.sensitivityDoubt(),
+                0,
+                new Circuit(kind.usualQ(), SPREAD_OF_A_KIND, kind.usualOhm()));
     }
 
     /** What is known of a piece that tunes one of two bands. */
