@@ -337,7 +337,7 @@ final class AdviserTrial {
         int seen = seen(job, cuts, lookedAbout);
         Sweep truth = job.truth(at, seen, job.channelHz(), new Random(job.seed()));
         boolean met =
-                job.shortfall(truth, job.byMeter() ? HiddenAntenna.METER_SPARE : HiddenAntenna.ANALYSER_SPARE) <= 0;
+                job.shortfall(truth, job.spare()) <= 0;
         double wasted =
                 met && cuts > 0 && c.oneWay() ? job.longestGood(job.start().lengthM(), at, seen) - at.lengthM() : 0;
         return new Outcome(met, cuts, seen, at, saidFault, namedFault, saidOfSound, cutLast, wasted, ended, read(passes, job));

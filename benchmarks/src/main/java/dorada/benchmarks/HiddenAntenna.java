@@ -62,7 +62,10 @@ record HiddenAntenna(
     /** Directivity residue and noise of the stand-in analyser; half a mark of the meter's scale. */
     static final double ANALYSER_SPARE = 0.008;
 
-    static final double METER_SPARE = 0.03;
+    private static final double METER_SPARE = 0.03;
+
+    /** Half the way from 3 to 4 on a meter's scale, where there is no mark between. */
+    private static final double METER_SPARE_AT_3 = 0.05;
 
     private static final double SIZE_DRIFT = 0.012;
     private static final double MOST_BY_METER_SWR = 3;
@@ -161,13 +164,18 @@ record HiddenAntenna(
                 random.nextLong());
     }
 
+    /** What in |Γ| no instrument of its kind could tell. */
+    double spare() {
+        return byMeter ? rule.limitSwr() >= 3 ? METER_SPARE_AT_3 : METER_SPARE : ANALYSER_SPARE;
+    }
+
     /** Whether it would miss its rule, and where it is cut be too long, in its final place with nothing broken. */
     private boolean isToBeDone() {
         Sweep now = mended().truth(start, changesAtPass, channelHz(), new Random(seed));
         // A needle at its end on every channel tells nothing: whoever has but a meter asks somebody else.
         boolean readable = !byMeter || IntStream.range(0, 3).anyMatch(i -> now.reflection(i).swr() < MOST_READ_SWR);
         return readable
-                && shortfall(now, byMeter ? METER_SPARE : ANALYSER_SPARE) > 0
+                && shortfall(now, spare()) > 0
                 && (!kind.controls().get(0).oneWay()
                         || now.reflection(2).swr() >= now.reflection(0).swr());
     }

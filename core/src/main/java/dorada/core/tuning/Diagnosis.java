@@ -184,7 +184,7 @@ final class Diagnosis {
                                 "measure it against its cut sheet: some %.0f mm would be missing",
                                 missingM * 1000)),
                 new Cause(
-                        "paint under the ground, or no ground plane",
+                        "paint or rust under the mount",
                         "a gap under the mount is a capacitor in series, which raises the dip",
                         "scrape one spot bare, press the mount on and sweep again"),
                 LINE_MOVES_THE_DIP);

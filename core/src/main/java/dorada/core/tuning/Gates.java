@@ -3,6 +3,7 @@ package dorada.core.tuning;
 import dorada.core.acceptance.WantedChannel;
 import dorada.core.tuning.Losses.Deed;
 import dorada.core.tuning.TrimAdvice.Action;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -183,7 +184,7 @@ final class Gates {
         boolean shorter = s.sideM() < 0;
         Deed change = s.oneWay() && shorter ? Deed.CUT : Deed.MOVE;
         double ofChange = Losses.expected(change, shorter, all);
-        double ofReading = s.canBeReadFartherApart()
+        double ofReading = s.canBeReadFartherApart() && !readingTeachesLittle
                 ? 1
                 : Losses.expected(Deed.READ_AGAIN, shorter, all) * (readingTeachesLittle ? TEACHES_LITTLE : 1);
         double ofLooking = Losses.expected(Deed.LOOK_FOR_A_FAULT, shorter, all);
@@ -198,11 +199,7 @@ final class Gates {
         }
         return Optional.of(
                 all.probability(Hypothesis.MISREAD) > 0.5
-                        ? new Shut(
-                                Gate.NO_EXPLANATION,
-                                Action.MEASURE_AGAIN,
-                                "No antenna and no fault that is known here explains these readings together: set the meter on "
-                                        + "each channel, and read them once more.")
+                        ? misread()
                         : new Shut(Gate.SIDES_DISAGREE, Action.MEASURE_AGAIN, cannotTell(s)));
     }
 
@@ -217,55 +214,54 @@ final class Gates {
                         : "; or move it a little either way, which can be undone, and read again.");
     }
 
-    /** The likeliest of what is no matter of length. */
+    /** The likeliest of what is no matter of length, with the tests that tell it from the next one. */
     static Shut somethingElse(Hypotheses all, Standing s) {
-        Hypothesis likeliest = all.likeliest().stream()
+        List<Hypothesis> likeliest = all.likeliest().stream()
                 .map(Hypotheses.Weighed::hypothesis)
                 .filter(h -> !h.isOfLength())
-                .findFirst()
-                .orElse(Hypothesis.MISREAD);
-        return switch (likeliest) {
-            case LOAD_OR_LOSS ->
-                new Shut(
-                        Gate.SOMETHING_ELSE,
-                        Action.FIND_THE_FAULT,
-                        "Too good to be true: low and alike on every channel.",
-                        Diagnosis.tooGoodToBeTrue(),
-                        likeliest);
-            case OPEN_OR_SHORTED ->
-                new Shut(
-                        Gate.SOMETHING_ELSE,
-                        Action.FIND_THE_FAULT,
-                        "Nearly everything comes back on every channel.",
-                        Diagnosis.needleAtItsEnd(),
-                        likeliest);
-            case INSTRUMENT ->
-                new Shut(
-                        Gate.SOMETHING_ELSE,
-                        Action.FIND_THE_FAULT,
-                        "The readings are alike on every channel, which an antenna's are not.",
-                        Diagnosis.alikeEverywhere(),
-                        likeliest);
-            case NOT_FOLLOWING ->
-                new Shut(
-                        Gate.NO_ANSWER,
-                        Action.FIND_THE_FAULT,
-                        "The dip did not follow the recorded changes. Another change would be a guess.",
-                        Diagnosis.noAnswer(s.last().isSwept(), false),
-                        likeliest);
-            case MISREAD ->
-                new Shut(
-                        Gate.NO_EXPLANATION,
-                        Action.MEASURE_AGAIN,
-                        "No antenna and no fault that is known here explains these readings together: set the meter on each "
-                                + "channel, and read them once more.");
-            default ->
-                new Shut(
-                        Gate.SOMETHING_ELSE,
-                        Action.FIND_THE_FAULT,
-                        TrimReasons.poorMatch(s),
-                        Diagnosis.poorMatch(s.now(), s.last().isSwept()),
-                        likeliest);
+                .toList();
+        Hypothesis first = likeliest.isEmpty() ? Hypothesis.MISREAD : likeliest.get(0);
+        if (first == Hypothesis.MISREAD) {
+            return misread();
+        }
+        List<Cause> causes = new ArrayList<>(causesOf(first, s));
+        if (likeliest.size() > 1) {
+            causesOf(likeliest.get(1), s).stream()
+                    .filter(c -> causes.stream().noneMatch(known -> known.name().equals(c.name())))
+                    .limit(1)
+                    .forEach(causes::add);
+        }
+        Gate gate = first == Hypothesis.NOT_FOLLOWING ? Gate.NO_ANSWER : Gate.SOMETHING_ELSE;
+        return new Shut(gate, Action.FIND_THE_FAULT, wordsOf(first, s), causes, first);
+    }
+
+    private static Shut misread() {
+        return new Shut(
+                Gate.NO_EXPLANATION,
+                Action.MEASURE_AGAIN,
+                "No antenna and no fault that is known here explains these readings together: set the meter on each channel, and "
+                        + "read them once more.");
+    }
+
+    private static List<Cause> causesOf(Hypothesis h, Standing s) {
+        return switch (h) {
+            case LOAD_OR_LOSS -> Diagnosis.tooGoodToBeTrue();
+            case OPEN_OR_SHORTED -> Diagnosis.needleAtItsEnd();
+            case INSTRUMENT -> Diagnosis.alikeEverywhere();
+            case NOT_FOLLOWING -> Diagnosis.noAnswer(s.last().isSwept(), false);
+            case NO_GROUND_PLANE, POOR_MATCH ->
+                Diagnosis.poorMatch(s.now(), s.last().isSwept());
+            default -> List.of();
+        };
+    }
+
+    private static String wordsOf(Hypothesis h, Standing s) {
+        return switch (h) {
+            case LOAD_OR_LOSS -> "Too good to be true: low and alike on every channel.";
+            case OPEN_OR_SHORTED -> "Nearly everything comes back on every channel.";
+            case INSTRUMENT -> "The readings are alike on every channel, which an antenna's are not.";
+            case NOT_FOLLOWING -> "The dip did not follow the recorded changes. Another change would be a guess.";
+            default -> TrimReasons.poorMatch(s);
         };
     }
 

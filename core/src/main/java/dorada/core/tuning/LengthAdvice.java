@@ -100,10 +100,10 @@ final class LengthAdvice {
                 if (shut.isPresent()) {
                     return refused(shut.get(), s);
                 }
-                if (action == Action.SHORTEN && s.isInvisible(s.oneWay() ? cut.lengthM() : s.needM())) {
+                if (action == Action.SHORTEN && s.oneWay() && s.isInvisible(cut.lengthM())) {
                     return refused(Gates.notToBeSeen(), s);
                 }
-                amountM = s.oneWay() ? cut.lengthM() : s.choice().steppedWithin(first.limited(s.needM()));
+                amountM = s.oneWay() ? cut.lengthM() : s.choice().steppedWithin(s.visible(first.limited(s.needM())));
                 if (action == Action.MEASURE_AGAIN) {
                     reasons.add(0, TrimReasons.measureTwice(s));
                 }
@@ -146,6 +146,9 @@ final class LengthAdvice {
             return Action.FIND_THE_FAULT;
         }
         if (s.fit() == Fit.TOO_SHORT && (s.oneWay() || s.atItsEnd())) {
+            if (s.isNarrowAtAnyLength()) {
+                return Action.FIND_THE_FAULT;
+            }
             return Action.REPLACE_LONGER;
         }
         if (s.isToBeMeasuredTwice(cut)) {

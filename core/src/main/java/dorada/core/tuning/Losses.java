@@ -46,11 +46,12 @@ final class Losses {
 
     private static double ofMove(boolean shorter, Hypothesis truth) {
         return switch (truth) {
-            case TOO_LONG -> shorter ? 0 : 4;
-            case TOO_SHORT -> shorter ? 4 : 0;
+            // What can be undone and tells something is nearly as cheap as a reading.
+            case TOO_LONG -> shorter ? 0 : 2;
+            case TOO_SHORT -> shorter ? 2 : 0;
             case CENTRED -> 0.5;
-            case POOR_MATCH -> 4;
-            default -> 8;
+            case POOR_MATCH -> 1.5;
+            default -> 4;
         };
     }
 

@@ -251,19 +251,33 @@ final class Standing {
         return belief.expectedMiss(changeM, task.rule().limitSwr());
     }
 
-    /** Whether a change would leave every needle where it is, as far as it can be read. */
+    /** Whether a cut would leave every needle where it is, as far as it can be read. */
     boolean isInvisible(double changeM) {
-        return !last.isSwept() && shows(changeM) < VISIBLE;
+        return !last.isSwept() && shows(-changeM) < VISIBLE;
     }
 
     private double shows(double changeM) {
         double[] before = belief.expectedMagnitudes(0);
-        double[] after = belief.expectedMagnitudes(-Math.abs(changeM));
+        double[] after = belief.expectedMagnitudes(changeM);
         double most = 0;
         for (int i = 0; i < before.length; i++) {
             most = Math.max(most, Math.abs(after[i] - before[i]));
         }
         return most;
+    }
+
+    /** A slide, or a somewhat longer one that a meter can show: nothing is learnt from needles that did not stir. */
+    double visible(double changeM) {
+        if (last.isSwept() || shows(changeM) >= VISIBLE) {
+            return changeM;
+        }
+        double most = Math.abs(likeliestNeedM) + needDoubtM;
+        for (double m = Math.abs(changeM) + step(); m <= most; m += step()) {
+            if (shows(Math.signum(changeM) * m) >= VISIBLE) {
+                return Math.signum(changeM) * m;
+            }
+        }
+        return changeM;
     }
 
     /** {@code cut}, or a somewhat longer one that a meter can show, where that is not too much either. */
@@ -462,6 +476,14 @@ final class Standing {
                 && isOnlyNarrow()
                 && (isAsGoodAsItGets() || fit() == Fit.CENTRED)
                 && verdict.shortfall() <= share(HOPELESS);
+    }
+
+    /** Matched well somewhere, and yet no length brings the whole band within the rule: another piece would not either. */
+    boolean isNarrowAtAnyLength() {
+        return last.isSwept()
+                && isOnlyNarrow()
+                && window.isKnown()
+                && window.bestShortfall() > share(CLEARLY_MISSED);
     }
 
     private boolean isHopeless() {
