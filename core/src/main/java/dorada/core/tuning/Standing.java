@@ -483,7 +483,8 @@ final class Standing {
         return last.isSwept()
                 && isOnlyNarrow()
                 && window.isKnown()
-                && window.bestShortfall() > share(CLEARLY_MISSED);
+                && window.bestShortfall() > share(CLEARLY_MISSED)
+                && gain() < share(HOPELESS);
     }
 
     private boolean isHopeless() {
