@@ -36,7 +36,8 @@ public final class Bench {
 
     /**
      * Takes parts of benchmark names; none means all, "solver" the wire solver's trial alone, and "faults-on-lines" with
-     * {@code --seed} and {@code --trials} the trial of the fault locator; "adviser" likewise, with {@code --kinds} for some only.
+     * {@code --seed} and {@code --trials} the trial of the fault locator; "adviser" likewise, with {@code --kinds} for some only,
+     * {@code --world} for one of {@link World} or all of them, {@code --habits} for two habits of the trade beside it.
      */
     public static void main(String[] names) throws RunnerException {
         if (names.length == 1 && names[0].equals("solver")) {
@@ -49,12 +50,16 @@ public final class Bench {
             return;
         }
         if (names.length > 0 && names[0].equals("adviser")) {
-            AdviserTrial.print(
-                    System.out,
-                    Long.parseLong(option(names, "--seed", "1")),
-                    (int) Long.parseLong(option(names, "--trials", "300")),
-                    option(names, "--kinds", ""),
-                    List.of(names).contains("--habits"));
+            String world = option(names, "--world", "yard");
+            for (World w : world.equals("all") ? World.values() : new World[] {World.named(world)}) {
+                AdviserTrial.print(
+                        System.out,
+                        Long.parseLong(option(names, "--seed", "1")),
+                        (int) Long.parseLong(option(names, "--trials", "300")),
+                        option(names, "--kinds", ""),
+                        w,
+                        List.of(names).contains("--habits"));
+            }
             return;
         }
         OptionsBuilder options = new OptionsBuilder();

@@ -5,6 +5,7 @@ import dorada.core.acceptance.ChannelValues;
 import dorada.core.acceptance.EvenEnds;
 import dorada.core.acceptance.UnderLimit;
 import dorada.core.acceptance.WantedChannel;
+import dorada.core.antenna.AntennaKind;
 import dorada.core.antenna.SecondPiece;
 import dorada.core.antenna.SecondPiece.FinePiece;
 import dorada.core.line.Feedline;
@@ -36,6 +37,7 @@ import java.util.stream.IntStream;
  * @param before conditions until pass {@code changesAtPass}
  * @param after conditions from then on
  * @param fault conditions throughout
+ * @param driftsBy share by which its dips move after the first reading
  * @param lineIsKnown true where the person has typed the feedline, so that it can be taken off
  */
 record HiddenAntenna(
@@ -50,7 +52,9 @@ record HiddenAntenna(
         boolean lineIsKnown,
         AcceptanceRule rule,
         List<WantedChannel> channels,
-        long seed) {
+        long seed,
+        World world,
+        double driftsBy) {
 
     /** @param secondM of the tap, strap or ring; NaN where there is none that is moved */
     record Setting(double lengthM, double secondM) {
@@ -71,6 +75,7 @@ record HiddenAntenna(
     private static final double MOST_BY_METER_SWR = 3;
     private static final double MOST_READ_SWR = 6;
     private static final double BESIDE = 0.035;
+    private static final double CLOSE_SHARE = 0.0025;
     private static final double METER_SHARE = 0.58;
 
     /** A feedline is this much shorter or longer than usual, at most. */
@@ -83,6 +88,12 @@ record HiddenAntenna(
 
     /** What is cut is left so much longer than where one practises. */
     private static final double LEFT_ON = 1.08;
+
+    /** The side is looked for this far away, as a share of the length. */
+    private static final double LOOKED_SHARE = 0.006;
+
+    /** Of (limit − 1): less is neither better nor worse. */
+    private static final double MATTERS = 0.02;
 
     private static final int CHECKED_LENGTHS = 11;
     private static final int CHECKED_MATCHES = 9;
@@ -97,38 +108,40 @@ record HiddenAntenna(
     private static final Set<Condition> SURROUNDINGS =
             EnumSet.of(Condition.DOOR_OPEN, Condition.PERSON_NEAR, Condition.INDOORS, Condition.HAND_NEAR);
 
-    static List<HiddenAntenna> some(Random random, int trials, String kinds) {
+    static List<HiddenAntenna> some(Random random, int trials, String kinds, World world) {
         List<VirtualInstallation> possible = VirtualInstallations.ALL.stream()
                 .filter(v -> v.id().contains(kinds))
+                .filter(v -> !world.isCutOnly() || v.controls().get(0).oneWay())
+                .filter(v -> world != World.ALIKE || TrialKinds.of(v) == AntennaKind.GROUND_PLANE)
+                .filter(v -> world != World.WRONG_KIND || TrialKinds.of(v) == AntennaKind.QUARTER_WAVE_WHIP)
+                .filter(v -> (world == World.BARE) == v.id().equals("airband-tab") || world == World.YARD)
+                .filter(v -> world != World.BANDS || !TrialKinds.of(v).hasPieceForEachOf(2))
                 .toList();
         long[] seeds = random.longs(trials).toArray();
         return IntStream.range(0, trials)
                 .parallel()
-                .mapToObj(i -> one(new Random(seeds[i]), possible))
+                .mapToObj(i -> one(new Random(seeds[i]), possible, world))
                 .toList();
     }
 
     /** One that would not meet its rule yet if nothing were wrong with it; one that is cut is longer than it should be. */
-    private static HiddenAntenna one(Random random, List<VirtualInstallation> possible) {
+    private static HiddenAntenna one(Random random, List<VirtualInstallation> possible, World world) {
         VirtualInstallation kind = possible.get(random.nextInt(possible.size()));
         for (int attempt = 0; attempt < MOST_DRAWS; attempt++) {
-            HiddenAntenna drawn = drawn(random, kind);
+            HiddenAntenna drawn = drawn(random, kind, world);
             if (drawn.isToBeDone()) {
                 return drawn;
             }
         }
-        return one(random, possible);
+        return one(random, possible, world);
     }
 
-    private static HiddenAntenna drawn(Random random, VirtualInstallation kind) {
+    private static HiddenAntenna drawn(Random random, VirtualInstallation kind, World world) {
         VirtualInstallation lined = onSomeLine(kind, random);
-        VirtualInstallation v = kind.controls().get(0).oneWay() ? lined.leftLonger(LEFT_ON) : lined;
+        VirtualInstallation v = kind.controls().get(0).oneWay() ? lined.leftLonger(leftOn(random, world)) : lined;
         Control c = v.controls().get(0);
         double middle = (v.lowHz() + v.highHz()) / 2;
-        List<WantedChannel> channels = List.of(
-                new WantedChannel("low", v.lowHz(), false),
-                new WantedChannel("middle", middle, true),
-                new WantedChannel("high", v.highHz(), false));
+        List<WantedChannel> channels = channels(v, middle, world);
         double easiest = TrialKinds.BEST_SWR.getOrDefault(v.id(), 1.5);
         double[] limits = Arrays.stream(new double[] {1.5, 1.7, 2, 2.5, 3, 4, 5, 6, 8})
                 .filter(l -> l > 1 + 1.15 * (easiest - 1))
@@ -146,22 +159,49 @@ record HiddenAntenna(
                 : new UnderLimit(allowed[random.nextInt(allowed.length)]);
         double share = random.nextDouble();
         // A cut starts in the upper part of what the saw has to work on; a slide anywhere.
-        double length = c.oneWay()
-                ? c.highM() - (c.highM() - c.lowM()) * 0.4 * share
-                : c.lowM() + (c.highM() - c.lowM()) * share;
+        double length = world.isCutOnly()
+                ? c.highM()
+                : c.oneWay() && world != World.DRIFT
+                        ? c.highM() - (c.highM() - c.lowM()) * 0.4 * share
+                        : c.lowM() + (c.highM() - c.lowM()) * share;
+        boolean yard = world == World.YARD;
         return new HiddenAntenna(
                 v,
                 SIZE_DRIFT * random.nextGaussian(),
-                new Setting(length, begunSecondM(v, random)),
-                random.nextInt(4) == 0 ? oneOf(random, SURROUNDINGS, v) : Set.of(),
+                new Setting(length, world == World.ALIKE ? v.controls().get(1).startM() : begunSecondM(v, random)),
+                yard && random.nextInt(4) == 0 ? oneOf(random, SURROUNDINGS, v) : Set.of(),
                 Set.of(),
                 1 + random.nextInt(2),
-                random.nextInt(10) == 0 ? oneOf(random, FAULTS, v) : Set.of(),
+                world == World.LOAD
+                        ? Set.of(Condition.DUMMY_LOAD)
+                        : yard && random.nextInt(10) == 0 ? oneOf(random, FAULTS, v) : Set.of(),
                 byMeter,
                 !byMeter && random.nextBoolean(),
                 rule,
                 channels,
-                random.nextLong());
+                random.nextLong(),
+                world,
+                world == World.DRIFT ? (random.nextBoolean() ? 1 : -1) * (0.012 + 0.05 * random.nextDouble()) : 0);
+    }
+
+    private static double leftOn(Random random, World world) {
+        return switch (world) {
+            case FAR, ALIKE -> 1.1 + 0.15 * random.nextDouble();
+            case WRONG_KIND -> 2.85 + 0.4 * random.nextDouble();
+            default -> LEFT_ON;
+        };
+    }
+
+    private static List<WantedChannel> channels(VirtualInstallation v, double middle, World world) {
+        WantedChannel main = new WantedChannel("middle", middle, true);
+        double half = world == World.CLOSE ? CLOSE_SHARE * middle : (v.highHz() - v.lowHz()) / 2;
+        List<WantedChannel> three = List.of(
+                new WantedChannel("low", middle - half, false), main, new WantedChannel("high", middle + half, false));
+        return switch (world) {
+            case ONE_CHANNEL -> List.of(main);
+            case BANDS -> List.of(three.get(0), main, three.get(2), new WantedChannel("other band", 3 * middle, false));
+            default -> three;
+        };
     }
 
     /** What in |Γ| no instrument of its kind could tell. */
@@ -171,13 +211,28 @@ record HiddenAntenna(
 
     /** Whether it would miss its rule, and where it is cut be too long, in its final place with nothing broken. */
     private boolean isToBeDone() {
-        Sweep now = mended().truth(start, changesAtPass, channelHz(), new Random(seed));
+        double[] hz = channelHz();
+        Sweep now = mended().truth(start, world == World.DRIFT ? 0 : changesAtPass, hz, new Random(seed));
         // A needle at its end on every channel tells nothing: whoever has but a meter asks somebody else.
-        boolean readable = !byMeter || IntStream.range(0, 3).anyMatch(i -> now.reflection(i).swr() < MOST_READ_SWR);
+        boolean readable = !byMeter
+                || IntStream.range(0, hz.length).anyMatch(i -> now.reflection(i).swr() < MOST_READ_SWR);
+        if (world == World.DRIFT) {
+            Sweep later = truth(start, 1, hz, new Random(seed));
+            return readable && shortfall(now) < -spare() && shortfall(later, spare()) > 0;
+        }
+        if (world == World.LOAD || world == World.BARE) {
+            return readable && (world == World.LOAD || !isCurable(start, changesAtPass));
+        }
         return readable
                 && shortfall(now, spare()) > 0
-                && (!kind.controls().get(0).oneWay()
-                        || now.reflection(2).swr() >= now.reflection(0).swr());
+                && (!kind.controls().get(0).oneWay() || (world == World.STUCK ? in(World.SOUND) : this).isTooLong());
+    }
+
+    private boolean isTooLong() {
+        Control c = kind.controls().get(0);
+        double shorter = Math.max(c.lowM(), start.lengthM * 0.985);
+        return shortfall(mended().truthAt(start.ofLength(shorter), changesAtPass))
+                < shortfall(mended().truthAt(start, changesAtPass));
     }
 
     private static VirtualInstallation onSomeLine(VirtualInstallation v, Random random) {
@@ -205,8 +260,29 @@ record HiddenAntenna(
 
     /** The same with nothing broken. */
     HiddenAntenna mended() {
+        return as(Set.of(), world);
+    }
+
+    private HiddenAntenna in(World other) {
+        return as(fault, other);
+    }
+
+    private HiddenAntenna as(Set<Condition> broken, World other) {
         return new HiddenAntenna(
-                kind, drift, start, before, after, changesAtPass, Set.of(), byMeter, lineIsKnown, rule, channels, seed);
+                kind,
+                drift,
+                start,
+                before,
+                after,
+                changesAtPass,
+                broken,
+                byMeter,
+                lineIsKnown,
+                rule,
+                channels,
+                seed,
+                other,
+                driftsBy);
     }
 
     /** Whether nothing is about it at {@code pass} that will not be there in the end. */
@@ -223,9 +299,10 @@ record HiddenAntenna(
 
     /** What the radio end sees, without the instrument's errors. */
     Sweep truth(Setting at, int pass, double[] hz, Random random) {
-        double[] scaled = Arrays.stream(hz).map(f -> f * (1 + drift)).toArray();
+        double moved = (1 + drift) / (pass > 0 ? 1 + driftsBy : 1);
+        double[] scaled = Arrays.stream(hz).map(f -> f * moved).toArray();
         double[] settings = kind.startM();
-        settings[0] = kind.controls().get(0).allowed(at.lengthM);
+        settings[0] = kind.controls().get(0).allowed(world == World.STUCK ? start.lengthM : at.lengthM);
         if (!Double.isNaN(at.secondM)) {
             settings[1] = kind.controls().get(1).allowed(at.secondM);
         }
@@ -235,9 +312,9 @@ record HiddenAntenna(
 
     /** What the rule lacks; |Γ| up to {@code spare} less is forgiven, as no instrument of that kind could tell it. */
     double shortfall(Sweep sweep, double spare) {
-        ChannelValues at = new ChannelValues(channels);
-        for (int i = 0; i < channels.size(); i++) {
-            double rho = sweep.at(channels.get(i).frequencyHz()).orElseThrow().magnitude();
+        ChannelValues at = new ChannelValues(read());
+        for (int i = 0; i < read().size(); i++) {
+            double rho = sweep.at(read().get(i).frequencyHz()).orElseThrow().magnitude();
             at.set(i, new Reflection(Math.max(0, Math.min(1, rho) - spare), 0), false);
         }
         return rule.shortfall(at);
@@ -247,16 +324,39 @@ record HiddenAntenna(
         return shortfall(sweep, 0);
     }
 
+    /** The channels that anybody reads: another band stays unread. */
+    private List<WantedChannel> read() {
+        return world == World.BANDS ? channels.subList(0, channels.size() - 1) : channels;
+    }
+
     /** Channels beyond the wanted ones on either side, as far apart as a radio of the band still transmits. */
     double[] channelsBesideHz() {
         return new double[] {
             channels.get(0).frequencyHz() * (1 - BESIDE),
-            channels.get(channels.size() - 1).frequencyHz() * (1 + BESIDE)
+            read().get(read().size() - 1).frequencyHz() * (1 + BESIDE)
         };
     }
 
     double[] channelHz() {
-        return channels.stream().mapToDouble(WantedChannel::frequencyHz).toArray();
+        return read().stream().mapToDouble(WantedChannel::frequencyHz).toArray();
+    }
+
+    /** Whether a change from {@code at} by {@code amountM} goes away from where the rule is met, or begins where it is. */
+    boolean isHarmed(Setting at, double amountM, int pass) {
+        if (world.everyOrderHarms() || world == World.STUCK) {
+            return true;
+        }
+        double here = shortfall(truthAt(at, pass));
+        // Met so clearly that the instrument must have shown it.
+        if (shortfall(truthAt(at, pass), -spare()) <= 0) {
+            return true;
+        }
+        Control c = kind.controls().get(0);
+        double by = Math.signum(amountM) * Math.min(Math.abs(amountM), LOOKED_SHARE * at.lengthM);
+        double there = shortfall(truthAt(at.ofLength(c.allowed(at.lengthM + by)), pass));
+        double back = shortfall(truthAt(at.ofLength(c.allowed(at.lengthM - by)), pass));
+        double matters = MATTERS * (rule.limitSwr() - 1);
+        return there > here + matters && back < here;
     }
 
     /** Whether some setting that is left meets the rule, in the surroundings of {@code pass}. */
