@@ -42,6 +42,9 @@ final class Gates {
     /** The same for what can be undone. */
     static final double MOST_ON_THE_OTHER_SIDE_OF_A_MOVE = 0.25;
 
+    /** A side is said where it is so much likelier than the other. */
+    private static final double LIKELIER = 2;
+
     private static final double TEACHES_LITTLE = 2.5;
 
     /** A length this far from what is usual for the kind, as a ratio either way, is not that kind. */
@@ -92,7 +95,7 @@ final class Gates {
      */
     static Optional<Shut> movedUntouched(Response response, boolean onceWasMet) {
         boolean moved = response.kind() == Response.Kind.UNTOUCHED_AND_MOVED;
-        if (!moved) {
+        if (!onceWasMet && !moved) {
             return Optional.empty();
         }
         if (onceWasMet) {
@@ -190,7 +193,8 @@ final class Gates {
         double ofLooking = Losses.expected(Deed.LOOK_FOR_A_FAULT, shorter, all);
         double otherSide = all.probability(shorter ? Hypothesis.TOO_SHORT : Hypothesis.TOO_LONG);
         double most = change == Deed.CUT ? MOST_ON_THE_OTHER_SIDE : MOST_ON_THE_OTHER_SIDE_OF_A_MOVE;
-        boolean sidesDisagree = otherSide > most;
+        double side = all.probability(shorter ? Hypothesis.TOO_LONG : Hypothesis.TOO_SHORT);
+        boolean sidesDisagree = otherSide > most || side < LIKELIER * otherSide;
         if (!sidesDisagree && ofChange <= Math.min(ofReading, ofLooking)) {
             return Optional.empty();
         }

@@ -5,6 +5,7 @@ import dorada.core.rf.Impedance;
 import dorada.core.rf.Reflection;
 import dorada.core.sweep.Reading;
 import dorada.core.sweep.Sweep;
+import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
@@ -23,9 +24,51 @@ import java.util.Optional;
  * @param resistanceOhm expected resistance at resonance
  * @param belowShare probability that it lies below the lowest reading
  * @param aboveShare probability that it lies above the highest reading
+ * @param possible circuits that explain the readings, each as likely as the others: f₀ in Hz, Q and R in ohms
  */
 public record ResonanceEstimate(
-        double resonanceHz, double deviationHz, double q, double resistanceOhm, double belowShare, double aboveShare) {
+        double resonanceHz,
+        double deviationHz,
+        double q,
+        double resistanceOhm,
+        double belowShare,
+        double aboveShare,
+        List<double[]> possible) {
+
+    private static final int KEPT = 200;
+    private static final int BAND_POINTS = 61;
+
+    /** The band is shown this far beside the readings, as a share of frequency. */
+    private static final double BAND_BESIDE = 0.04;
+
+    /**
+     * Where two in three of the curves lie that explain the readings: not a measurement.
+     *
+     * @param frequencyHz ascending, about the readings
+     * @param leastMagnitude |Γ| that one in six lies below
+     * @param mostMagnitude |Γ| that one in six lies above
+     */
+    public record Band(double[] frequencyHz, double[] leastMagnitude, double[] mostMagnitude) {}
+
+    /** @param lowHz lowest and {@code highHz} highest frequency that was read */
+    public Band band(double lowHz, double highHz) {
+        double from = lowHz * (1 - BAND_BESIDE);
+        double to = highHz * (1 + BAND_BESIDE);
+        double[] hz = new double[BAND_POINTS];
+        double[] least = new double[BAND_POINTS];
+        double[] most = new double[BAND_POINTS];
+        for (int i = 0; i < BAND_POINTS; i++) {
+            hz[i] = from + (to - from) * i / (BAND_POINTS - 1);
+            double f = hz[i];
+            double[] all = possible.stream()
+                    .mapToDouble(c -> SpotFit.magnitude(f, c[0], c[1], c[2]))
+                    .sorted()
+                    .toArray();
+            least[i] = all[(int) (all.length * (0.5 - ONE_DEVIATION))];
+            most[i] = all[(int) (all.length * (0.5 + ONE_DEVIATION))];
+        }
+        return new Band(hz, least, most);
+    }
 
     /** Resonances are looked for this far beside the readings, as a ratio. */
     private static final double BESIDE = 1.3;
@@ -58,6 +101,7 @@ public record ResonanceEstimate(
         double below = 0;
         double above = 0;
         double sum = 0;
+        List<double[]> weighed = new ArrayList<>();
         double from = low / BESIDE;
         double ratio = high * BESIDE / from;
         for (int s = 0; s < STEPS; s++) {
@@ -67,6 +111,7 @@ public record ResonanceEstimate(
             for (int c = 0; c < at.length; c++) {
                 double w = built * Math.exp(at[c] + usual[c]);
                 weight[s] += w;
+                weighed.add(new double[] {w, f0, c});
                 sumQ += w * Math.log(SpotFit.quality(c));
                 sumR += w * Math.log(SpotFit.resistanceOhm(c));
             }
@@ -82,7 +127,22 @@ public record ResonanceEstimate(
                 Math.exp(sumQ / sum),
                 Math.exp(sumR / sum),
                 below / sum,
-                above / sum);
+                above / sum,
+                drawn(weighed, sum));
+    }
+
+    /** Evenly by their weights. */
+    private static List<double[]> drawn(List<double[]> weighed, double sum) {
+        List<double[]> drawn = new ArrayList<>();
+        double so = 0;
+        for (double[] w : weighed) {
+            so += w[0];
+            while (drawn.size() < KEPT && so >= (drawn.size() + 0.5) * sum / KEPT) {
+                int c = (int) w[2];
+                drawn.add(new double[] {w[1], SpotFit.quality(c), SpotFit.resistanceOhm(c)});
+            }
+        }
+        return drawn;
     }
 
     /** Between the steps by straight lines through the sums. */

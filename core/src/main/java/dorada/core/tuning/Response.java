@@ -54,6 +54,9 @@ record Response(Kind kind, double share) {
     /** The same for the mean of all channels. */
     private static final double READ_TWICE_ON_AVERAGE = 0.05;
 
+    /** Expected to move by more than this, in |Γ| over all channels together, needles that hardly stir tell. */
+    private static final double NEEDLES_TELL = 0.1;
+
     private static final double SAME_CHANNEL_HZ = 1000;
 
     private static final Response NONE = new Response(Kind.NOTHING_TO_COMPARE, Double.NaN);
@@ -98,7 +101,9 @@ record Response(Kind kind, double share) {
         Optional<Double> same = largestDifference(before, now);
         if (!before.isSwept() && !now.isSwept()) {
             // Needles that did not stir teach nothing of the antenna, however small the change was.
-            return same.isPresent() && same.get() < SAME_MARK && !second ? new Response(Kind.DID_NOT_MOVE, 0) : NONE;
+            return second || same.isEmpty()
+                    ? NONE
+                    : same.get() < SAME_MARK ? new Response(Kind.DID_NOT_MOVE, 0) : needles(earlier, now, prior);
         }
         if (isIdentical(before.sweep(), now.sweep()) && !second) {
             return new Response(Kind.DID_NOT_MOVE, 0);
@@ -122,6 +127,33 @@ record Response(Kind kind, double share) {
             return new Response(Kind.WRONG_WAY, share);
         }
         return new Response(share < FOLLOWS ? Kind.DID_NOT_MOVE : Kind.FOLLOWED, share);
+    }
+
+    /** How far the needles moved of what was expected of them, over all channels that were read before and after. */
+    private static Response needles(List<Pass> earlier, Pass now, TrimPrior prior) {
+        Pass before = earlier.get(earlier.size() - 1);
+        List<Reading> common = now.spots().stream()
+                .filter(r -> differences(r, before).findAny().isPresent())
+                .toList();
+        double[] hz = common.stream().mapToDouble(Reading::frequencyHz).toArray();
+        double[] expected = SpotBelief.ofReadings(earlier, prior).expectedChange(hz, now.changeM());
+        double product = 0;
+        double square = 0;
+        for (int i = 0; i < hz.length; i++) {
+            double f = hz[i];
+            double was = before.spots().stream()
+                    .filter(r -> Math.abs(r.frequencyHz() - f) <= SAME_CHANNEL_HZ)
+                    .findFirst()
+                    .orElseThrow()
+                    .reflection()
+                    .magnitude();
+            product += expected[i] * (common.get(i).reflection().magnitude() - was);
+            square += expected[i] * expected[i];
+        }
+        double share = product / square;
+        return Math.sqrt(square) < NEEDLES_TELL
+                ? NONE
+                : new Response(share < FOLLOWS ? Kind.DID_NOT_MOVE : Kind.FOLLOWED, share);
     }
 
     private static Response untouched(Pass before, Pass now) {

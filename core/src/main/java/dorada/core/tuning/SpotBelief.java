@@ -4,6 +4,7 @@ import dorada.core.acceptance.AcceptanceRule;
 import dorada.core.acceptance.WantedChannel;
 import dorada.core.rf.Wavelength;
 import dorada.core.tuning.LengthBelief.Sample;
+import dorada.core.sweep.Reading;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.HashMap;
@@ -28,6 +29,9 @@ final class SpotBelief {
     private static final double BESIDE = 1.3;
 
     private static final double[] RATIOS = {-2.2, -1.3, -0.6, 0, 0.6, 1.3, 2.2};
+
+    /** What was read longer ago than so many passes adds little. */
+    private static final int MOST_EARLIER = 6;
 
     private static final int KEPT = 1000;
 
@@ -72,11 +76,9 @@ final class SpotBelief {
     private double following;
     private double notFollowing;
 
-    private SpotBelief(List<Pass> passes, TrimPrior prior, List<WantedChannel> channels) {
+    private SpotBelief(List<Pass> passes, TrimPrior prior, double lowest, double highest) {
         this.prior = prior;
         Pass now = passes.get(passes.size() - 1);
-        double lowest = channels.get(0).frequencyHz();
-        double highest = channels.get(channels.size() - 1).frequencyHz();
         middleHz = Math.sqrt(lowest * highest);
         lowHz = lowest / BESIDE;
         highHz = highest * BESIDE;
@@ -84,7 +86,7 @@ final class SpotBelief {
         last = new SpotFit(now.spots(), middleHz, readings(passes, passes.size() - 1));
         narrow();
         double added = now.changeM();
-        for (int i = passes.size() - 2; i >= 0; i--) {
+        for (int i = passes.size() - 2; i >= 0 && earlier.size() < MOST_EARLIER; i--) {
             if (passes.get(i + 1).secondChangeM() != 0) {
                 // Another piece was moved: what was read before is of another antenna.
                 break;
@@ -117,7 +119,42 @@ final class SpotBelief {
     }
 
     static SpotBelief of(List<Pass> passes, TrimPrior prior, List<WantedChannel> channels) {
-        return new SpotBelief(passes, prior, channels);
+        return new SpotBelief(
+                passes,
+                prior,
+                channels.get(0).frequencyHz(),
+                channels.get(channels.size() - 1).frequencyHz());
+    }
+
+    /** By the readings alone, wherever they were taken. */
+    static SpotBelief ofReadings(List<Pass> passes, TrimPrior prior) {
+        List<Reading> spots = passes.get(passes.size() - 1).spots();
+        return new SpotBelief(
+                passes,
+                prior,
+                spots.get(0).frequencyHz(),
+                spots.get(spots.size() - 1).frequencyHz());
+    }
+
+    /** By how much |Γ| is expected to change at each of {@code hz} where {@code changeM} is added. */
+    double[] expectedChange(double[] hz, double changeM) {
+        double[] sum = new double[hz.length];
+        double weight = 0;
+        for (double[] w : drawn()) {
+            double q = SpotFit.quality((int) w[2]);
+            double r = SpotFit.resistanceOhm((int) w[2]);
+            double electrical = prior.waves() * Wavelength.ofHz(w[1]);
+            double after = Math.max(electrical * 0.3, electrical + changeM / w[3]);
+            double movedHz = prior.waves() * Wavelength.SPEED_OF_LIGHT_M_PER_S / after;
+            for (int i = 0; i < hz.length; i++) {
+                sum[i] += w[0] * (SpotFit.magnitude(hz[i], movedHz, q, r) - SpotFit.magnitude(hz[i], w[1], q, r));
+            }
+            weight += w[0];
+        }
+        for (int i = 0; i < hz.length; i++) {
+            sum[i] /= weight;
+        }
+        return sum;
     }
 
     /** @param passes the last of them read at a few channels */

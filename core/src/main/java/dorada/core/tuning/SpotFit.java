@@ -4,7 +4,9 @@ import dorada.core.instrument.ReadingKind;
 import dorada.core.rf.Swr;
 import dorada.core.sweep.Reading;
 import dorada.core.sweep.Sweep;
+import java.util.ArrayList;
 import java.util.List;
+import java.util.function.ToDoubleFunction;
 
 /**
  * How well series circuits explain the readings of one pass: a logarithm of likelihood for each quality and resistance of a
@@ -34,6 +36,8 @@ final class SpotFit {
     /** The errors of one meter belong together: more readings than these say less than as many meters would. */
     private static final int INDEPENDENT = 5;
 
+    private static final int MOST_READINGS = 9;
+
     /** What another reading of the same adds, of what it would add if it erred by itself. */
     private static final double NEW_WHEN_READ_AGAIN = 0.3;
 
@@ -61,7 +65,8 @@ final class SpotFit {
     }
 
     /** @param again how often the same state was read: a needle that is read again errs again */
-    SpotFit(List<Reading> readings, double middleHz, int again) {
+    SpotFit(List<Reading> all, double middleHz, int again) {
+        List<Reading> readings = condensed(all);
         int n = readings.size();
         hz = new double[n];
         magnitude = new double[n];
@@ -76,8 +81,32 @@ final class SpotFit {
             atLeast[i] = Double.isInfinite(r.highSwr());
         }
         this.middleHz = middleHz;
-        double channels = n <= INDEPENDENT ? 1 : (INDEPENDENT + (n - INDEPENDENT) / 2.0) / n;
+        int read = all.size();
+        double channels = read <= INDEPENDENT ? 1 : (INDEPENDENT + (read - INDEPENDENT) / 2.0) / n;
         tempered = channels * (1 + (again - 1) * NEW_WHEN_READ_AGAIN) / again;
+    }
+
+    /** Neighbours of very many readings are taken together: a curve has no more to tell than a few of them. */
+    private static List<Reading> condensed(List<Reading> all) {
+        if (all.size() <= MOST_READINGS) {
+            return all;
+        }
+        List<Reading> few = new ArrayList<>();
+        for (int i = 0; i < MOST_READINGS; i++) {
+            List<Reading> near = all.subList(i * all.size() / MOST_READINGS, (i + 1) * all.size() / MOST_READINGS);
+            few.add(Reading.ofSwr(
+                    mean(near, Reading::frequencyHz),
+                    Swr.ofMagnitude(mean(near, r -> r.reflection().magnitude())),
+                    Swr.ofMagnitude(mean(near, r -> Swr.magnitude(r.lowSwr()))),
+                    near.stream().anyMatch(r -> Double.isInfinite(r.highSwr()))
+                            ? Double.POSITIVE_INFINITY
+                            : Swr.ofMagnitude(mean(near, r -> Swr.magnitude(r.highSwr())))));
+        }
+        return few;
+    }
+
+    private static double mean(List<Reading> of, ToDoubleFunction<Reading> what) {
+        return of.stream().mapToDouble(what).average().orElseThrow();
     }
 
     private static double deviation(Reading r) {
@@ -164,6 +193,12 @@ final class SpotFit {
         }
         // Heavier tails than a bell: a meter is now and then read quite wrong, and curves are not quite circuits.
         return -2.5 * tempered * Math.log(product);
+    }
+
+    /** |Γ| of a series circuit at {@code hz}. */
+    static double magnitude(double hz, double dipHz, double q, double r) {
+        double x2 = sq(r * q * (hz / dipHz - dipHz / hz));
+        return Math.sqrt((sq(r - Sweep.STANDARD_REFERENCE_OHM) + x2) / (sq(r + Sweep.STANDARD_REFERENCE_OHM) + x2));
     }
 
     /** The same for readings that are {@code magnitude} on every channel, as of a load, an open line or a needle that sticks. */

@@ -160,7 +160,9 @@ class DemoData implements SmartInitializingSingleton {
                 null,
                 null,
                 null,
-                isFinal);
+                isFinal,
+                null,
+                null);
     }
 
     private PassView importBaseline(Installation made, Span span, Person by) {

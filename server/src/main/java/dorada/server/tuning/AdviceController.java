@@ -18,6 +18,7 @@ import dorada.core.tuning.Adjustment;
 import dorada.core.tuning.AntennaAdviser;
 import dorada.core.tuning.Circumstance;
 import dorada.core.tuning.Pass;
+import dorada.core.tuning.Pieces;
 import dorada.core.tuning.Room;
 import dorada.core.tuning.TrimAdvice;
 import dorada.core.tuning.TrimPrior;
@@ -32,6 +33,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -42,8 +44,11 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 class AdviceController {
 
-    /** @param rangeM how far it can be changed in all, either way; absent for any */
-    record AdjustableRequest(@NotNull Boolean oneWay, Double smallestStepM, Double rangeM) {}
+    /**
+     * @param rangeM how far it can be changed in all, either way; absent for any
+     * @param lengthM how long the piece is now; absent where nobody has said
+     */
+    record AdjustableRequest(@NotNull Boolean oneWay, Double smallestStepM, Double rangeM, Double lengthM) {}
 
     record AdviceSpotRequest(
             @NotNull Double frequencyHz, @NotNull Double swr) {}
@@ -52,11 +57,15 @@ class AdviceController {
      * Samples, or readings at single channels.
      *
      * @param secondChangeM metres by which a second piece, such as a tap, was moved outward; absent for none
+     * @param pieces "this" for one piece alone, "alike" for all of them by as much each; absent for what is usual with the kind
+     * @param lookedOver true where somebody has looked for a fault since the pass before; absent for false
      * @param circumstances what was not as it should be; absent for nothing
      */
     record AdvicePassRequest(
             Double changeM,
             Double secondChangeM,
+            String pieces,
+            Boolean lookedOver,
             List<Circumstance> circumstances,
             List<SampleRequest> samples,
             List<AdviceSpotRequest> spots) {}
@@ -76,6 +85,8 @@ class AdviceController {
             @NotNull AdviceRuleRequest rule,
             FeedlineRequest line) {}
 
+    record HypothesisAnswer(@NotNull String id, @NotNull double probability) {}
+
     record ExpectedView(@NotNull double frequencyHz, Double swr) {}
 
     record AdviceAnswer(
@@ -86,6 +97,9 @@ class AdviceController {
             @NotNull double amountHighM,
             @NotNull List<ExpectedView> expected,
             @NotNull double overshootChance,
+            Double dipHz,
+            Double targetHz,
+            @NotNull List<HypothesisAnswer> hypotheses,
             @NotNull List<String> reasons,
             @NotNull List<PassView.CauseView> causes) {}
 
@@ -104,7 +118,8 @@ class AdviceController {
         List<Pass> passes = passes(request);
         TrimTask bare =
                 TrimTask.of(rule, channels, adjustment, TrimPrior.of(kind)).within(room(request.adjustable, passes));
-        TrimTask task = request.line == null ? bare : bare.behind(request.line.line("line"));
+        TrimTask sized = request.adjustable.lengthM == null ? bare : bare.ofLength(lengthM(request.adjustable.lengthM));
+        TrimTask task = request.line == null ? sized : sized.behind(request.line.line("line"));
         TrimAdvice a = new AntennaAdviser(kind, task).advise(passes);
         return new AdviceAnswer(
                 direction(a.action()),
@@ -116,6 +131,11 @@ class AdviceController {
                         .map(r -> new ExpectedView(r.frequencyHz(), ReadingView.finite(r.swr())))
                         .toList(),
                 a.overshootChance(),
+                a.dipHz().orElse(null),
+                a.targetHz().orElse(null),
+                a.hypotheses().likeliest().stream()
+                        .map(w -> new HypothesisAnswer(w.hypothesis().id(), w.probability()))
+                        .toList(),
                 a.reasons(),
                 a.causes().stream().map(PassView.CauseView::of).toList());
     }
@@ -137,6 +157,7 @@ class AdviceController {
             case STOP -> "stop";
             case SWEEP_WIDER -> "sweep wider";
             case FIND_THE_FAULT -> "find the fault";
+            case READ_THE_OTHER_BAND -> "read the other band";
             case MEASURE_AGAIN -> "measure again";
         };
     }
@@ -236,15 +257,36 @@ class AdviceController {
             return Pass.ofSpots(changeM, spots)
                     .map(p -> with(pass, p))
                     .orElseThrow(() -> JobException.atField(
-                            field, "One reading says nothing of where the dip is: read two channels, better three."));
+                            field, "Nothing was read: a pass has samples, or spots with frequencyHz and swr."));
         }
         Sweep sweep = TraceData.sweepOf(pass == null ? null : pass.samples, null, field);
         Pass read = new Pass(changeM, line == null ? sweep : ThroughLine.towardAntenna(sweep, line.line("line")));
         return pass == null ? read : with(pass, read);
     }
 
+    private static double lengthM(double lengthM) {
+        if (!(lengthM > 0) || Double.isInfinite(lengthM)) {
+            throw JobException.atField("adjustable", "A length must be above 0 m.");
+        }
+        return lengthM;
+    }
+
+    private static Optional<Pieces> pieces(String word) {
+        if (word == null) {
+            return Optional.empty();
+        }
+        return switch (word.toLowerCase(Locale.ROOT)) {
+            case "this" -> Optional.of(Pieces.THIS);
+            case "alike" -> Optional.of(Pieces.ALIKE);
+            default ->
+                throw JobException.atField("pieces", "What was changed is \"this\" piece alone, or all of them \"alike\".");
+        };
+    }
+
     private static Pass with(AdvicePassRequest request, Pass read) {
         return read.after(read.changeM(), request.secondChangeM == null ? 0 : request.secondChangeM)
+                .changing(pieces(request.pieces))
+                .afterALook(Boolean.TRUE.equals(request.lookedOver))
                 .under(request.circumstances == null ? Set.of() : Set.copyOf(request.circumstances));
     }
 }

@@ -1,5 +1,7 @@
 package dorada.server.tuning;
 
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
 import dorada.core.acceptance.ReferencePlane;
 import dorada.core.line.Line;
 import dorada.core.line.ThroughLine;
@@ -14,13 +16,19 @@ import dorada.server.installation.InstallationService;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.UUID;
 import org.springframework.stereotype.Component;
 
 /** Turns an installation and its passes into a task for the advisers of {@code core}. */
 @Component
 class Adviser {
 
+    /** Pages ask for the same advice again and again; some hundred installations are open at once. */
+    private static final int MOST_REMEMBERED = 2000;
+
     private final InstallationService installations;
+    private final Cache<Remembered, TrimAdvice> memory =
+            Caffeine.newBuilder().maximumSize(MOST_REMEMBERED).build();
 
     Adviser(InstallationService installations) {
         this.installations = installations;
@@ -42,10 +50,24 @@ class Adviser {
                         prior(installation))
                 .within(installation.roomAfter(
                         passes.stream().mapToDouble(TuningPass::changeM).sum()));
-        TrimTask placed = installation.measuredAt() == ReferencePlane.ANTENNA ? task.readAtTheAntenna() : task;
+        TrimTask sized = installation
+                .startLengthM()
+                .map(start -> task.ofLength(start
+                        + passes.stream().mapToDouble(TuningPass::changeM).sum()))
+                .orElse(task);
+        TrimTask placed = installation.measuredAt() == ReferencePlane.ANTENNA ? sized.readAtTheAntenna() : sized;
         TrimTask judged = line.map(placed::behind).orElse(placed);
-        return Optional.of(new AntennaAdviser(installation.antennaKind(), judged).advise(usable));
+        Remembered key = new Remembered(
+                installation.id(),
+                installation.version(),
+                task.prior(),
+                passes.stream().map(TuningPass::id).toList());
+        return Optional.of(
+                memory.get(key, k -> new AntennaAdviser(installation.antennaKind(), judged).advise(usable)));
     }
+
+    /** All that advice depends on: passes are never altered, and a plan that is has another version. */
+    private record Remembered(UUID installation, long version, TrimPrior prior, List<UUID> passes) {}
 
     /** What this antenna taught of its kind; empty where it was never changed, or has several bands. */
     Optional<TrimPrior.Lesson> lesson(Installation installation, List<TuningPass> passes) {
@@ -70,7 +92,8 @@ class Adviser {
         } else {
             read = Pass.ofSpots(0, p.spots());
         }
-        return read.map(r -> r.under(p.circumstances()));
+        return read.map(r ->
+                r.under(p.circumstances()).changing(p.pieces()).afterALook(p.isLookedOver()));
     }
 
     /** A pass that says too little is left out, but its changes count for the next; the old antenna is another antenna. */
@@ -78,17 +101,20 @@ class Adviser {
         List<Pass> usable = new ArrayList<>();
         double changeM = 0;
         double secondM = 0;
+        boolean looked = false;
         for (TuningPass p : passes) {
             if (p.isOldAntenna()) {
                 continue;
             }
             changeM += p.changeM();
             secondM += p.secondChangeM();
+            looked |= p.isLookedOver();
             Optional<Pass> read = pass(p, line);
             if (read.isPresent()) {
-                usable.add(read.get().after(changeM, secondM));
+                usable.add(read.get().after(changeM, secondM).afterALook(looked));
                 changeM = 0;
                 secondM = 0;
+                looked = false;
             }
         }
         return usable;

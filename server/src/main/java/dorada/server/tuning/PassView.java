@@ -8,10 +8,14 @@ import dorada.core.acceptance.Verdict;
 import dorada.core.format.SweepFile;
 import dorada.core.instrument.ReadingKind;
 import dorada.core.instrument.Span;
+import dorada.core.instrument.SpotReading;
+import dorada.core.rf.Swr;
 import dorada.core.sweep.Sweep;
 import dorada.core.sweep.Trace;
 import dorada.core.tuning.Cause;
 import dorada.core.tuning.Circumstance;
+import dorada.core.tuning.Hypotheses;
+import dorada.core.tuning.Pieces;
 import dorada.core.tuning.ResonanceEstimate;
 import dorada.core.tuning.TradeOff;
 import dorada.core.tuning.TrimAdvice;
@@ -54,12 +58,16 @@ public record PassView(
         @NotNull boolean oldAntenna,
         @NotNull boolean finalSweep,
         @NotNull boolean hasPhoto,
+        Pieces pieces,
+        @NotNull boolean lookedOver,
         PlaneView otherEnd,
         CostView cost,
         AdviceView advice) {
 
     /** No screen shows more points than this; a long file is thinned out for drawing, never for reading. */
     private static final int MOST_DRAWN = 2000;
+
+    private static final double DEEPEST_DRAWN_DB = 60;
 
     /** A curve to draw: frequencies in Hz, return losses in positive dB, none deeper than 60 dB. */
     public record TraceView(
@@ -74,17 +82,54 @@ public record PassView(
         }
     }
 
-    /** Where readings at a few channels put the resonance, and the curve that explains them; no measurement. */
+    /** Where readings at a few channels put the resonance, and the curves that explain them; no measurement. */
     public record EstimateView(
             @NotNull double resonanceHz,
             @NotNull double deviationHz,
             @NotNull double belowShare,
             @NotNull double aboveShare,
-            @NotNull TraceView curve) {
+            @NotNull BandOfCurvesView band) {
 
-        static EstimateView of(ResonanceEstimate e) {
+        static EstimateView of(ResonanceEstimate e, List<SpotReading> spots) {
+            double low = spots.stream().mapToDouble(SpotReading::frequencyHz).min().orElseThrow();
+            double high = spots.stream().mapToDouble(SpotReading::frequencyHz).max().orElseThrow();
             return new EstimateView(
-                    e.resonanceHz(), e.deviationHz(), e.belowShare(), e.aboveShare(), TraceView.of(e.curve()));
+                    e.resonanceHz(),
+                    e.deviationHz(),
+                    e.belowShare(),
+                    e.aboveShare(),
+                    BandOfCurvesView.of(e.band(low, high)));
+        }
+    }
+
+    /** Where two in three of the curves lie that explain the readings; return losses in positive dB. */
+    public record BandOfCurvesView(
+            @NotNull double[] frequencyHz,
+            @NotNull double[] leastReturnLossDb,
+            @NotNull double[] mostReturnLossDb) {
+
+        static BandOfCurvesView of(ResonanceEstimate.Band b) {
+            return new BandOfCurvesView(b.frequencyHz(), db(b.mostMagnitude()), db(b.leastMagnitude()));
+        }
+
+        private static double[] db(double[] magnitudes) {
+            return java.util.Arrays.stream(magnitudes)
+                    .map(m -> Math.min(DEEPEST_DRAWN_DB, Swr.returnLossDb(m)))
+                    .toArray();
+        }
+    }
+
+    /** One explanation of the readings, and how probable it is; never 0 and never 1. */
+    public record HypothesisView(
+            @NotNull String id,
+            @NotNull String words,
+            @NotNull double probability) {
+
+        static List<HypothesisView> of(Hypotheses all) {
+            return all.likeliest().stream()
+                    .map(w -> new HypothesisView(
+                            w.hypothesis().id(), w.hypothesis().words(), w.probability()))
+                    .toList();
         }
     }
 
@@ -211,6 +256,7 @@ public record PassView(
             @NotNull double needLowM,
             @NotNull double needHighM,
             Double dipHz,
+            @NotNull double dipDoubtHz,
             Double targetHz,
             Double sensitivityHzPerM,
             @NotNull boolean learnt,
@@ -220,7 +266,8 @@ public record PassView(
             @NotNull double overshootChance,
             @NotNull List<String> reasons,
             @NotNull List<CauseView> causes,
-            TradeOffView tradeOff) {
+            TradeOffView tradeOff,
+            @NotNull List<HypothesisView> hypotheses) {
 
         static AdviceView of(TrimAdvice a) {
             return new AdviceView(
@@ -231,6 +278,7 @@ public record PassView(
                     a.needLowM(),
                     a.needHighM(),
                     a.dipHz().orElse(null),
+                    a.dipDoubtHz(),
                     a.targetHz().orElse(null),
                     a.sensitivityHzPerM().orElse(null),
                     a.learnt(),
@@ -240,7 +288,8 @@ public record PassView(
                     a.overshootChance(),
                     a.reasons(),
                     a.causes().stream().map(CauseView::of).toList(),
-                    a.tradeOff().map(TradeOffView::of).orElse(null));
+                    a.tradeOff().map(TradeOffView::of).orElse(null),
+                    HypothesisView.of(a.hypotheses()));
         }
     }
 
@@ -299,7 +348,7 @@ public record PassView(
                                 false))
                         .orElse(null),
                 j.analysis().map(a -> TraceView.of(a.sweep())).orElse(null),
-                j.estimate().map(EstimateView::of).orElse(null),
+                j.estimate().map(e -> EstimateView.of(e, pass.spots())).orElse(null),
                 new VerdictView(
                         j.verdict().met(),
                         j.verdict().sure(),
@@ -320,6 +369,8 @@ public record PassView(
                 pass.isOldAntenna(),
                 pass.isFinalSweep(),
                 pass.hasPhoto(),
+                pass.pieces().orElse(null),
+                pass.isLookedOver(),
                 Judgement.fromTheOtherEnd(pass, installation).map(PlaneView::of).orElse(null),
                 pass.isOldAntenna() ? null : cost(passes, j.verdict(), judged),
                 advice.map(AdviceView::of).orElse(null));

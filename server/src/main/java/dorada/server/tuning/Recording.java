@@ -2,6 +2,7 @@ package dorada.server.tuning;
 
 import dorada.core.instrument.ReadingKind;
 import dorada.core.tuning.Circumstance;
+import dorada.core.tuning.Pieces;
 import jakarta.validation.constraints.DecimalMax;
 import jakarta.validation.constraints.DecimalMin;
 import jakarta.validation.constraints.NotNull;
@@ -21,6 +22,8 @@ import java.util.UUID;
  * @param circumstances what was not as it should be; absent for nothing
  * @param oldAntenna true for the antenna that was there before: a reference, which advice leaves aside
  * @param finalSweep true for the last one, with everything tightened and sealed
+ * @param pieces what was changed by {@code changeM}: one piece, or all alike; absent for what is usual with the kind
+ * @param lookedOver true where somebody has looked for a fault since the pass before; absent for false
  * @param calibrationId the shop's calibration with which an imported raw sweep is to be corrected; absent for none
  */
 public record Recording(
@@ -47,7 +50,9 @@ public record Recording(
 
         Set<Circumstance> circumstances,
         Boolean oldAntenna,
-        Boolean finalSweep) {
+        Boolean finalSweep,
+        Pieces pieces,
+        Boolean lookedOver) {
 
     double secondMetres() {
         return secondChangeM == null ? 0 : secondChangeM;

@@ -4,6 +4,7 @@ import dorada.core.acceptance.ReferencePlane;
 import dorada.core.instrument.ReadingKind;
 import dorada.core.instrument.SpotReading;
 import dorada.core.tuning.Circumstance;
+import dorada.core.tuning.Pieces;
 import dorada.server.installation.Installation;
 import dorada.server.people.Person;
 import dorada.server.sweep.StoredSweep;
@@ -23,6 +24,7 @@ import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 
@@ -73,6 +75,12 @@ class TuningPass {
     private boolean finalSweep;
     private boolean hasPhoto;
 
+    @Enumerated(EnumType.STRING)
+    @Column(length = 10)
+    private Pieces pieces;
+
+    private boolean lookedOver;
+
     @ElementCollection(fetch = FetchType.EAGER)
     @CollectionTable(name = "pass_circumstance", joinColumns = @JoinColumn(name = "pass_id"))
     @Column(name = "circumstance", length = 30)
@@ -109,6 +117,8 @@ class TuningPass {
         this.secondChangeM = recording.secondMetres();
         this.oldAntenna = Boolean.TRUE.equals(recording.oldAntenna());
         this.finalSweep = Boolean.TRUE.equals(recording.finalSweep());
+        this.pieces = recording.pieces();
+        this.lookedOver = Boolean.TRUE.equals(recording.lookedOver());
         if (recording.circumstances() != null) {
             this.circumstances.addAll(recording.circumstances());
         }
@@ -150,6 +160,16 @@ class TuningPass {
     /** True where it was taken with everything tightened and sealed. */
     boolean isFinalSweep() {
         return finalSweep;
+    }
+
+    /** What was changed; empty for what is usual with the kind. */
+    Optional<Pieces> pieces() {
+        return Optional.ofNullable(pieces);
+    }
+
+    /** True where somebody has looked for a fault since the pass before. */
+    boolean isLookedOver() {
+        return lookedOver;
     }
 
     boolean hasPhoto() {
