@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { select } from 'd3-selection'
-import { line } from 'd3-shape'
+import { area, line } from 'd3-shape'
 import { zoom, zoomIdentity, type D3ZoomEvent, type ZoomTransform } from 'd3-zoom'
 import { computed, onBeforeUnmount, onMounted, ref, shallowRef, watch } from 'vue'
 import { formatSwr, returnLossOfSwr, swrOfReturnLoss } from '@/units/swr'
@@ -16,11 +16,29 @@ import { thinned } from './thinned'
 export interface PlotTrace {
   id: string
   label: string
-  /** `guess`: no measurement, but the curve that explains a few readings. */
+  /** `guess`: read at a few channels; there is no curve, only where those lie that explain the readings. */
   kind: 'now' | 'earlier' | 'expected' | 'guess'
+  /** What was swept, or is expected; empty where a few channels were read. */
   curve: Curve
+  /** Readings at single channels, with their doubt. */
+  points?: ReadPoint[]
+  /** Where most of the curves lie that explain them. */
+  band?: CurveBand
   /** One of eight strokes, where many traces of equal standing lie together. */
   tone?: number
+}
+
+export interface ReadPoint {
+  hz: number
+  db: number
+  lowDb: number
+  highDb: number
+}
+
+export interface CurveBand {
+  frequencyHz: number[]
+  leastReturnLossDb: number[]
+  mostReturnLossDb: number[]
 }
 
 export interface Peg {
@@ -66,7 +84,8 @@ const now = computed(() => props.traces.find((t) => t.kind === 'now' || t.kind =
 const wholeSpan = computed<[number, number]>(() => {
   const curve = (now.value ?? props.traces[0])?.curve
   const pegs = props.pegs.map((p) => p.frequencyHz)
-  if (now.value?.kind === 'guess' && curve) return aroundReadings(curve, pegs)
+  const band = now.value?.band?.frequencyHz
+  if (band) return [Math.min(band[0] ?? Infinity, ...pegs), Math.max(band.at(-1) ?? -Infinity, ...pegs)]
   const low = Math.min(curve?.frequencyHz[0] ?? Infinity, ...pegs)
   const high = Math.max(curve?.frequencyHz.at(-1) ?? -Infinity, ...pegs)
   const beyond =
@@ -74,15 +93,6 @@ const wholeSpan = computed<[number, number]>(() => {
   const pad = (high - low || high * 0.02) * beyond
   return [low - pad, high + pad]
 })
-
-/** A curve that was only worked out is shown about the readings and its dip, not as far as it could be drawn. */
-function aroundReadings(curve: Curve, pegs: number[]): [number, number] {
-  const dip = deepestIn(curve, [0, Infinity])?.hz ?? pegs[0] ?? 0
-  const low = Math.min(dip, ...pegs)
-  const high = Math.max(dip, ...pegs)
-  const pad = Math.max((high - low) * 0.5, high * 0.004)
-  return [low - pad, high + pad]
-}
 
 const inner = computed(() => ({
   width: Math.max(120, width.value - MARGIN.left - MARGIN.right),
@@ -123,21 +133,22 @@ const top = computed(
   () => MARGIN.top - ROW + ROW * (1 + Math.max(0, ...pegRows.value.filter((row) => row < MOST_ROWS))),
 )
 
-const isGuessed = computed(() => now.value?.kind === 'guess')
 /** How deep a dip is that nobody has measured is not known; the picture need not show its bottom. */
-const shallow = (curve: Curve): Curve => ({
-  ...curve,
-  returnLossDb: curve.returnLossDb.map((db) => Math.min(22, db)),
+const DEEPEST_GUESS_DB = 22
+const heightsOf = (t: PlotTrace): Curve => ({
+  frequencyHz: [],
+  returnLossDb: [
+    ...t.curve.returnLossDb,
+    ...(t.points ?? []).map((p) => Math.min(DEEPEST_GUESS_DB + 8, p.db + 2)),
+    ...(t.band?.leastReturnLossDb ?? []).map((db) => Math.min(DEEPEST_GUESS_DB, db)),
+  ],
 })
 
 /** The picture before anybody zooms; the curves are laid out once on it, and zooming only stretches them. */
 const base = computed(() =>
   sweepScale(
     wholeSpan.value,
-    floorDb(
-      props.traces.map((t) => (isGuessed.value && t.kind !== 'earlier' ? shallow(t.curve) : t.curve)),
-      props.limit.swr,
-    ),
+    floorDb(props.traces.map(heightsOf), props.limit.swr),
     inner.value,
   ),
 )
@@ -145,7 +156,37 @@ const scale = computed(() => ({ ...base.value, x: transform.value.rescaleX(base.
 const stretch = computed(() => `translate(${transform.value.x} 0) scale(${transform.value.k} 1)`)
 const shownSpan = computed(() => scale.value.x.domain() as [number, number])
 
-const paths = computed(() => props.traces.map((t) => ({ trace: t, d: path(t.curve) })))
+const paths = computed(() =>
+  props.traces.filter((t) => t.curve.frequencyHz.length).map((t) => ({ trace: t, d: path(t.curve) })),
+)
+const bands = computed(() =>
+  props.traces.flatMap((t) => (t.band ? [{ id: t.id, kind: t.kind, d: bandPath(t.band) }] : [])),
+)
+const readings = computed(() =>
+  props.traces
+    .filter((t) => t.points?.length)
+    .map((t) => ({
+      id: t.id,
+      kind: t.kind,
+      marks: (t.points ?? []).map((p) => ({
+        x: scale.value.x(p.hz),
+        y: scale.value.y(p.db),
+        low: scale.value.y(p.lowDb),
+        high: Math.min(inner.value.height, scale.value.y(p.highDb)),
+      })),
+    })),
+)
+
+function bandPath(band: CurveBand): string {
+  const { x, y } = base.value
+  return (
+    area<number>(
+      (i) => x(band.frequencyHz[i] ?? 0),
+      (i) => y(band.leastReturnLossDb[i] ?? 0),
+      (i) => y(band.mostReturnLossDb[i] ?? 0),
+    )(band.frequencyHz.map((_, i) => i)) ?? ''
+  )
+}
 
 /** Thinned by height alone, which zooming leaves as it is. */
 function path(curve: Curve): string {
@@ -192,7 +233,7 @@ const traceLabels = computed(() => {
   return [...props.traces]
     .sort((a, b) => order[a.kind] - order[b.kind])
     .flatMap((trace) => {
-      const dip = deepestIn(trace.curve, shownSpan.value)
+      const dip = deepestIn(trace.curve, shownSpan.value) ?? lastRead(trace)
       if (!dip) return []
       const half = (trace.label.length * LETTER) / 2
       const x = Math.min(inner.value.width - half - 4, Math.max(half + 4, scale.value.x(dip.hz)))
@@ -204,6 +245,12 @@ const traceLabels = computed(() => {
       return [{ id: trace.id, kind: trace.kind, tone: trace.tone, label: trace.label, x, y }]
     })
 })
+
+/** The name of a few readings stands below the last of them. */
+function lastRead(trace: PlotTrace): { hz: number; db: number } | undefined {
+  const p = trace.points?.at(-1)
+  return p && { hz: p.hz, db: p.db }
+}
 
 const readOut = computed(() => {
   const curve = now.value?.curve
@@ -372,6 +419,7 @@ onBeforeUnmount(() => observer.disconnect())
             :y2="scale.y(returnLossOfSwr(limit.swr))"
           />
           <g :transform="stretch">
+            <path v-for="b in bands" :key="b.id" :class="['band', b.kind]" :d="b.d" />
             <path
               v-for="{ trace: t, d } in paths"
               :key="t.id"
@@ -379,6 +427,12 @@ onBeforeUnmount(() => observer.disconnect())
               :style="toneStyle(t.tone)"
               :d="d"
             />
+          </g>
+          <g v-for="r in readings" :key="r.id" :class="['readings', r.kind]">
+            <g v-for="m in r.marks" :key="m.x" :transform="`translate(${m.x} 0)`">
+              <path :d="`M-5 ${m.low}H5M0 ${m.low}V${m.high}M-5 ${m.high}H5`" />
+              <circle :cy="m.y" r="4" />
+            </g>
           </g>
         </g>
         <text
@@ -537,10 +591,31 @@ text {
   stroke-dasharray: 7 5;
 }
 
-.trace.guess {
-  stroke: var(--soft);
-  stroke-width: calc(1.6px * var(--stroke));
-  stroke-dasharray: 2 5;
+.band {
+  fill: var(--trace);
+  opacity: 0.12;
+}
+
+.readings path {
+  fill: none;
+  stroke: var(--trace);
+  stroke-width: calc(1.4px * var(--stroke));
+}
+
+.readings circle {
+  fill: var(--trace);
+}
+
+.readings.earlier {
+  opacity: 0.55;
+}
+
+.readings.earlier path {
+  stroke: var(--trace-old);
+}
+
+.readings.earlier circle {
+  fill: var(--trace-old);
 }
 
 .trace-label,

@@ -163,6 +163,12 @@ function inPlace() {
   if (draft.value) draft.value = { ...draft.value, circumstances: [] }
 }
 
+/** Somebody has looked for the fault: what was read before is of another state. */
+function looked() {
+  record(false)
+  if (draft.value) draft.value = { ...draft.value, lookedOver: true, circumstances: [] }
+}
+
 const next = computed(() =>
   nextAction(
     last.value,
@@ -178,6 +184,8 @@ function doNext() {
       return record(true)
     case 'in-place':
       return inPlace()
+    case 'looked':
+      return looked()
     case 'permanent':
     case 'sign-off':
       return open(next.value.does)

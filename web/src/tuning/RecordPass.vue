@@ -113,14 +113,26 @@ function close() {
         :name="`${draft.piece === 'second' && second ? capital(second.name) : firstName} was`"
         :options="ways"
       />
+      <ChoiceField
+        v-if="installation.pieces && draft.change !== 'nothing' && draft.piece === 'first'"
+        v-model="draft.pieces"
+        name="What was changed"
+        :options="[
+          { value: 'THIS', word: capital(installation.pieces.one) },
+          { value: 'ALIKE', word: capital(installation.pieces.all) },
+        ]"
+      />
       <TextField
         v-if="draft.change !== 'nothing'"
         v-model="draft.amount"
         name="By"
-        hint="What was really done: 6 mm, 1/4 in, 0.6 cm."
+        hint="What was really done: 6 mm, 1/4 in; rings counted: 3 × 2 mm."
         :wrong="wrong.changeM"
       />
     </template>
+    <label v-if="draft.lookedOver" class="tick">
+      <input v-model="draft.lookedOver" type="checkbox" /> Somebody has looked for the fault: found, mended, or ruled out
+    </label>
     <label v-if="isBaseline" class="tick">
       <input v-model="draft.oldAntenna" type="checkbox" /> This is the old antenna, kept as a reference
     </label>

@@ -14,6 +14,10 @@ export interface PassDraft {
   piece: 'first' | 'second'
   change: 'shortened' | 'lengthened' | 'nothing'
   amount: string
+  /** Of several like pieces: one alone, or all by as much; `usual` as the kind is usually changed. */
+  pieces: 'usual' | 'THIS' | 'ALIKE'
+  /** Somebody has looked for a fault since the pass before, and found or mended it. */
+  lookedOver: boolean
   note: string
   source: 'analyser' | 'file' | 'meter' | 'simulated'
   startMhz: string
@@ -63,6 +67,8 @@ export function freshDraft(
     piece: changes && advice?.onSecond ? 'second' : 'first',
     change: changes ? (shortens ? 'shortened' : 'lengthened') : 'nothing',
     amount: changes ? formatLength(advice?.amountM ?? 0, unit, true) : '',
+    pieces: last?.pieces ?? installation.pieces?.usual ?? 'usual',
+    lookedOver: false,
     note: '',
     // Whoever reads a meter goes on reading it.
     source: last ? SOURCES[last.source] : 'simulated',
@@ -91,7 +97,7 @@ export function loadDraft(installationId: string): PassDraft | undefined {
   const text = localStorage.getItem(key(installationId))
   const draft = text ? (JSON.parse(text) as PassDraft) : undefined
   // One that was kept by an older page lacks these.
-  return draft?.meter && draft.swept && draft.circumstances ? draft : undefined
+  return draft?.meter && draft.swept && draft.circumstances && draft.pieces ? draft : undefined
 }
 
 export function keepDraft(installationId: string, draft: PassDraft): void {

@@ -4,7 +4,7 @@ import { changeWords, isLengthOf, type Installation, type Pass } from './sentenc
 /** What the big button does: record as it stands, as advised, in its place at last, or go to another step. */
 export type NextAction = {
   word: string
-  does: 'record' | 'as-advised' | 'in-place' | 'permanent' | 'sign-off'
+  does: 'record' | 'looked' | 'as-advised' | 'in-place' | 'permanent' | 'sign-off'
 }
 
 /** The big button after the pass `last`; `isBaseline` where the antenna that stays was not swept yet. */
@@ -34,12 +34,14 @@ export function nextAction(
         : { word: 'Make it permanent', does: 'permanent' }
     case 'MEASURE_AGAIN':
       return { word: 'Measure again', does: 'in-place' }
+    case 'READ_THE_OTHER_BAND':
+      return { word: 'Read the other band', does: 'record' }
     case 'SWEEP_WIDER':
       return { word: 'Sweep wider', does: 'record' }
     case 'FIND_THE_FAULT':
     case 'REPLACE_LONGER':
       return a.causes.length
-        ? { word: 'I looked: measure again', does: 'record' }
+        ? { word: 'I looked: measure again', does: 'looked' }
         : { word: 'I changed something: sweep again', does: 'record' }
     default:
       return { word: 'I changed something: sweep again', does: 'record' }

@@ -1,13 +1,32 @@
 import { curveOf as curveOfLive, type LiveSweep } from '@/instrument/live'
-import type { Peg, PlotTrace } from '@/plots/SweepPlot.vue'
+import type { Peg, PlotTrace, ReadPoint } from '@/plots/SweepPlot.vue'
+import { returnLossOfSwr } from '@/units/swr'
 import type { LengthUnit } from '@/units/length'
 import { ownPasses } from './road'
 import { adviceName, passName, type Installation, type Pass } from './sentence'
 
 const EMPTY = { frequencyHz: [], returnLossDb: [] }
 
-/** A few readings have no curve of their own; the one that explains them stands in, drawn as such. */
-const curveOf = (p: Pass) => p.trace ?? p.estimate?.curve ?? EMPTY
+/** A curve is drawn where one was swept, and nowhere else. */
+const curveOf = (p: Pass) => p.trace ?? EMPTY
+
+/** What was read at single channels, with its doubt; a needle at its end has none above. */
+function pointsOf(p: Pass): { points?: ReadPoint[] } {
+  if (!p.estimate) return {}
+  const points = p.verdict.channels.flatMap(({ reading: r }) =>
+    r.swr === undefined || r.returnLossDb === undefined
+      ? []
+      : [
+          {
+            hz: r.frequencyHz,
+            db: r.returnLossDb,
+            lowDb: r.highSwr === undefined ? (r.lowSwr === undefined ? r.returnLossDb : 0) : returnLossOfSwr(r.highSwr),
+            highDb: Math.min(60, returnLossOfSwr(r.lowSwr ?? r.swr)),
+          },
+        ],
+  )
+  return points.length ? { points } : {}
+}
 
 /** What is watched, the earlier passes, what is expected, and the pass `now`, if there is one yet. */
 export function tracesOf(
@@ -26,16 +45,18 @@ export function tracesOf(
   const isLast = now.id === passes.at(-1)?.id
   const earlier = passes
     .filter((p) => p.number < now.number || (p.oldAntenna && p.id !== now.id))
-    .map<PlotTrace>((p) => ({ id: p.id, label: name(p), kind: 'earlier', curve: curveOf(p) }))
+    .map<PlotTrace>((p) => ({ id: p.id, label: name(p), kind: 'earlier', curve: curveOf(p), ...pointsOf(p) }))
   return [
     ...watched,
     ...earlier,
     ...(isLast && !live ? expected(now, installation, unit) : []),
     {
       id: now.id,
-      label: now.estimate ? 'judged by these channels' : isLast && !live ? 'now' : name(now),
+      label: now.estimate ? 'read' : isLast && !live ? 'now' : name(now),
       kind: live ? 'earlier' : now.estimate ? 'guess' : 'now',
       curve: curveOf(now),
+      ...pointsOf(now),
+      ...(now.estimate && !live ? { band: now.estimate.band } : {}),
     },
   ]
 }

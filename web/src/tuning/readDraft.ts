@@ -41,6 +41,8 @@ export function readDraft(
     changeM: isSecond ? 0 : by,
     note: draft.note,
     ...(isSecond && by ? { secondChangeM: by } : {}),
+    ...(isChanged && installation.pieces && !isSecond && draft.pieces !== 'usual' ? { pieces: draft.pieces } : {}),
+    ...(draft.lookedOver ? { lookedOver: true } : {}),
     ...(draft.circumstances.length ? { circumstances: draft.circumstances } : {}),
     ...(isBaseline && draft.oldAntenna ? { oldAntenna: true } : {}),
     ...(draft.finalSweep ? { finalSweep: true } : {}),

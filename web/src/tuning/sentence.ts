@@ -37,10 +37,7 @@ const plain = (before: string, why: string[], more: string[] = []): Sentence => 
 export function sentence(pass: Pass, installation: Installation, unit: LengthUnit): Sentence {
   const a = pass.advice
   if (!a)
-    return plain(
-      pass.verdict.met ? 'Met, as far as it was read.' : 'Read at least two channels, better three.',
-      ['One reading says nothing of where the dip is.'],
-    )
+    return plain('A reference: nothing is advised for it.', [])
   const isFine = installation.smallestStepM < 0.001
   const length = (m: number) => formatLength(m, unit, isFine)
   const need = `${bare(length(a.needLowM))} to ${length(a.needHighM)}`
@@ -65,6 +62,7 @@ export function sentence(pass: Pass, installation: Installation, unit: LengthUni
         amount: length(a.amountM),
         after: isPart || a.dipHz === undefined ? '.' : ` (${need}).`,
         more: [
+          ...a.reasons.filter((r) => r.startsWith('For ')),
           ...(isPart ? [`The whole job needs ${need}; cut only this, then ${again(pass)} again.`] : []),
           ...expectation(pass),
         ],
@@ -91,16 +89,29 @@ export function sentence(pass: Pass, installation: Installation, unit: LengthUni
       )
     case 'MEASURE_AGAIN':
       // With a dip it is not spoilt: it is only to be read twice before a cut that leaves little to spare.
-      return a.dipHz === undefined
-        ? plain('Measure again first.', [], a.reasons)
+      return a.amountM === 0
+        ? plain('Change nothing yet. Measure again.', mayBe(a), a.reasons.slice(0, 1))
         : plain(`${fit} Before this cut, ${again(pass)} once more.`, a.reasons.slice(1), [
             ...a.reasons.slice(0, 1),
             `If that is not possible: ${length(a.amountM)}, and no more.`,
           ])
+    case 'READ_THE_OTHER_BAND':
+      return plain('Read the other band before anything else.', [], a.reasons)
     default:
-      return plain('Do not cut. Find the fault first.', a.causes.length ? [] : a.reasons)
+      return plain('Do not cut. Find the fault first.', mayBe(a), a.reasons.slice(0, 1))
   }
 }
+
+/** What competes, with its odds: never none, never all. */
+function mayBe(a: Advice): string[] {
+  const [first, ...others] = a.hypotheses.slice(0, 3)
+  return first && others.length
+    ? [`What may be: ${[first, ...others].map((h) => `${h.words} (${percent(h.probability)})`).join(', ')}.`]
+    : []
+}
+
+const percent = (p: number) =>
+  p < 0.01 ? 'less than 1 %' : p > 0.99 ? 'more than 99 %' : `${Math.round(p * 100)} %`
 
 /** A piece that is longer or shorter, and not farther out or in. */
 export const isLengthOf = (second: NonNullable<Installation['second']>) => second.outward === 'longer'
@@ -164,7 +175,8 @@ const withArticle = (piece: string) => (piece.startsWith('each ') ? piece : `the
 export function dipWords(pass: Pass, digits = 2): string {
   if (pass.estimate) {
     const e = pass.estimate
-    return `about ${formatMhz(e.resonanceHz, digits)} ± ${formatMhz(e.deviationHz, digits)} MHz`
+    const kept = Math.min(digits, Math.max(0, Math.ceil(-Math.log10(e.deviationHz / 1e6))))
+    return `about ${formatMhz(e.resonanceHz, kept)} MHz, give or take ${formatMhz(e.deviationHz, kept)}`
   }
   const dip = pass.analysis?.dips[0]
   return dip ? `${dip.atEdge ? 'beyond ' : ''}${formatMhz(dip.frequencyHz, digits)} MHz` : 'no dip'

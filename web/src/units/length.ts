@@ -22,7 +22,7 @@ const METRES: Record<string, number> = {
 
 /**
  * Reads a length as people type it: `482 mm`, `48.2 cm`, `19 in`, `18 31/32`, `1 ft 7 in`, `1 ft 7`. A bare number is
- * in `unit`. Returns metres.
+ * in `unit`; what is counted is multiplied: `3 × 2 mm`. Returns metres.
  *
  * @example parseLength('1 ft 7', 'mm') // { ok: true, value: 0.4826 }
  */
@@ -35,6 +35,11 @@ export function parseLength(text: string, unit: LengthUnit): Parsed {
     .replaceAll('″', '"')
     .replaceAll('′', "'")
   if (tidy === '') return refused('Please type a length.')
+  const counted = /^(\d+)\s*(?:x|×|\*)\s*(.+)$/.exec(tidy)
+  if (counted) {
+    const each = parseLength(counted[2] ?? '', unit)
+    return each.ok ? parsed(Number(counted[1]) * each.value) : each
+  }
   const feet = /^(.+?)\s*(?:ft|feet|foot|')\s*(.*)$/.exec(tidy)
   if (feet) {
     const whole = parseDecimal(feet[1] ?? '')

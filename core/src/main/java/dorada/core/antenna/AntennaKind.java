@@ -125,6 +125,24 @@ public enum AntennaKind {
         return this == DIPOLE || this == BEAM;
     }
 
+    /**
+     * What one asks who changed such an antenna.
+     *
+     * @param one one piece alone, as it stands in a sentence
+     * @param all all of them by as much each
+     */
+    public record PiecesWords(String one, String all) {}
+
+    /** Empty where the kind has but one piece. */
+    public Optional<PiecesWords> piecesWords() {
+        return switch (this) {
+            case GROUND_PLANE -> Optional.of(new PiecesWords("radiator alone", "radiator and radials alike"));
+            case DIPOLE -> Optional.of(new PiecesWords("one arm alone", "both arms"));
+            case BEAM -> Optional.of(new PiecesWords("one half alone", "both halves"));
+            default -> Optional.empty();
+        };
+    }
+
     /** False where its length depends on a coil, a fold or other elements more than on the frequency. */
     public boolean hasUsualLength() {
         return switch (this) {

@@ -4,6 +4,7 @@ import dorada.core.acceptance.ReferencePlane;
 import dorada.core.antenna.AntennaKind;
 import dorada.core.antenna.Carrier;
 import dorada.core.antenna.cutting.kind.CutKinds;
+import dorada.core.tuning.Pieces;
 import dorada.server.people.Person;
 import jakarta.validation.constraints.NotNull;
 import java.time.Instant;
@@ -40,6 +41,7 @@ public record InstallationView(
         String feedlineType,
         Double feedlineLengthM,
         SecondPieceView second,
+        PiecesView pieces,
         @NotNull String createdBy,
         @NotNull Instant createdAt,
         SignOffView signOff,
@@ -70,6 +72,19 @@ public record InstallationView(
             return i.antennaKind()
                     .second()
                     .map(s -> new SecondPieceView(s.name(), s.outward(), s.inward()))
+                    .orElse(null);
+        }
+    }
+
+    /** One of several like pieces, or all of them by as much each; and what is usual. Absent where there is but one. */
+    public record PiecesView(
+            @NotNull String one,
+            @NotNull String all,
+            @NotNull Pieces usual) {
+
+        static PiecesView of(AntennaKind kind) {
+            return kind.piecesWords()
+                    .map(w -> new PiecesView(w.one(), w.all(), kind.isChangedAlike() ? Pieces.ALIKE : Pieces.THIS))
                     .orElse(null);
         }
     }
@@ -114,6 +129,7 @@ public record InstallationView(
                 i.feedlineType(),
                 i.feedlineLengthM(),
                 SecondPieceView.of(i),
+                PiecesView.of(i.antennaKind()),
                 i.createdBy().displayName(),
                 i.createdAt(),
                 signOff,

@@ -95,8 +95,72 @@ class AdviceApiTest extends ApiTest {
                 + samples(154.2e6) + "}";
         ask("TUBE_J_POLE", true, UNDER, moved, "")
                 .andExpect(jsonPath("$.direction").value("shorten"));
+        // With nothing changed it moved by itself: it is read until two readings agree.
         ask("TUBE_J_POLE", true, UNDER, moved.replace("\"secondChangeM\":0.02,", ""), "")
+                .andExpect(jsonPath("$.direction").value("measure again"))
+                .andExpect(jsonPath("$.hypotheses[0].id").value("moved-by-itself"));
+    }
+
+    /** What competes is said with its odds, none of them 0 or 1; a dip that nobody knows is absent. */
+    @Test
+    void hypothesesTravelWithTheirOdds() throws Exception {
+        ask("QUARTER_WAVE_WHIP", true, UNDER, "{\"samples\":" + samples(150.2e6) + "}", "")
+                .andExpect(jsonPath("$.dipHz", closeTo(150.2e6, 1e5), Double.class))
+                .andExpect(jsonPath("$.targetHz", greaterThan(156e6), Double.class))
+                .andExpect(jsonPath("$.hypotheses[0].id").value("too-long"))
+                .andExpect(jsonPath("$.hypotheses[0].probability", lessThan(1.0), Double.class));
+        String alike = spots(3, 3, 3).replace("157.45", "155.3").replace("161.9", "157.6");
+        send(
+                        post("/api/advice"),
+                        viewer,
+                        "{\"kind\":\"quarter-wave whip\",\"adjustable\":{\"oneWay\":true},\"passes\":[" + alike
+                                + "],\"wantedHz\":[153.05e6,155.3e6,157.6e6],\"rule\":" + UNDER + "}")
+                .andExpect(jsonPath("$.direction").value("measure again"))
+                .andExpect(jsonPath("$.amountM").value(0.0))
+                .andExpect(jsonPath("$.dipHz").doesNotExist())
+                .andExpect(jsonPath("$.targetHz").doesNotExist());
+    }
+
+    private static String spots(double low, double middle, double high) {
+        return "{\"changeM\":0,\"spots\":[{\"frequencyHz\":153.05e6,\"swr\":" + low
+                + "},{\"frequencyHz\":157.45e6,\"swr\":" + middle + "},{\"frequencyHz\":161.9e6,\"swr\":" + high + "}]}";
+    }
+
+    @Test
+    void noOrderWhereTheReadingsDoNotSupportOne() throws Exception {
+        String stuck = spots(2.2, 2.8, 4) + "," + spots(2.2, 2.8, 4).replace("\"changeM\":0", "\"changeM\":-0.01");
+        ask("QUARTER_WAVE_WHIP", true, UNDER, stuck, "")
+                .andExpect(jsonPath("$.direction").value("find the fault"))
+                .andExpect(jsonPath("$.causes[0].test").isNotEmpty());
+        ask("QUARTER_WAVE_WHIP", true, UNDER, stuck + "," + spots(2.2, 2.8, 4).replace("{\"changeM\":0", "{\"lookedOver\":true,\"changeM\":0"), "")
+                .andExpect(jsonPath("$.direction").value("shorten"));
+        ask("QUARTER_WAVE_WHIP", true, "{\"name\":\"even ends\"}", spots(1.3, 1.2, 1.3) + "," + spots(1.5, 2.1, 2.3), "")
                 .andExpect(jsonPath("$.direction").value("find the fault"));
+        send(
+                        post("/api/advice"),
+                        viewer,
+                        "{\"kind\":\"ground plane\",\"adjustable\":{\"oneWay\":true},\"passes\":[" + spots(1.3, 1.2, 1.3)
+                                + "],\"wantedHz\":[153.05e6,157.45e6,161.9e6,460e6],\"rule\":" + UNDER + "}")
+                .andExpect(jsonPath("$.direction").value("read the other band"));
+        // Three quarter-waves, entered as one.
+        send(
+                        post("/api/advice"),
+                        viewer,
+                        "{\"kind\":\"quarter-wave whip\",\"adjustable\":{\"oneWay\":true,\"lengthM\":1.45},\"passes\":["
+                                + spots(1.9, 2.4, 3) + "],\"wantedHz\":[153.05e6,157.45e6,161.9e6],\"rule\":" + UNDER + "}")
+                .andExpect(jsonPath("$.direction").value("find the fault"))
+                .andExpect(jsonPath("$.hypotheses[0].id").value("another-kind"));
+    }
+
+    /** All wires alike, each by less than the radiator alone would need. */
+    @Test
+    void whatWasChangedDecidesHowMuchIsNeeded() throws Exception {
+        String pass = "{\"changeM\":0,\"pieces\":\"this\",\"samples\":" + samples(150.2e6) + "}";
+        Number one = read(ask("GROUND_PLANE", false, UNDER, pass, ""), "$.amountM");
+        Number alike = read(ask("GROUND_PLANE", false, UNDER, pass.replace("this", "alike"), ""), "$.amountM");
+        // Solved: 1.26 metres for a metre by the radiator alone, 0.97 by all of them.
+        org.assertj.core.api.Assertions.assertThat(alike.doubleValue() / one.doubleValue())
+                .isBetween(0.7, 0.85);
     }
 
     /** A ribbon for two bands has a piece for each; a whip with a ring has one that can be put back. */
@@ -177,7 +241,8 @@ class AdviceApiTest extends ApiTest {
                 "DIPOLE | {\"name\":\"by eye\"} | {\"samples\":[]} | rule",
                 "DIPOLE | {\"name\":\"under a limit\",\"limit\":0.9} | {\"samples\":[]} | rule",
                 "DIPOLE | {\"name\":\"even ends\"} | {\"samples\":[]} | passes[0]",
-                "DIPOLE | {\"name\":\"even ends\"} | {\"spots\":[{\"frequencyHz\":1e8,\"swr\":2}]} | passes[0]",
+                "DIPOLE | {\"name\":\"even ends\"} | {\"spots\":[]} | passes[0]",
+                "DIPOLE | {\"name\":\"even ends\"} | {\"pieces\":\"most\",\"spots\":[{\"frequencyHz\":1e8,\"swr\":2}]} | pieces",
                 "DIPOLE | {\"name\":\"even ends\"} | {\"spots\":[{\"frequencyHz\":1e8,\"swr\":0.2}]} | passes[0]",
             })
     void whatCannotBeUsedIsSaidAtItsField(String kind, String rule, String pass, String field) throws Exception {

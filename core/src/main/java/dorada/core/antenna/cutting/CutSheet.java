@@ -31,6 +31,8 @@ public record CutSheet(
 
     private static final double TRIM_BY_RULE = 0.03;
 
+    private static final double MOST_TRIM = 0.1;
+
     public CutSheet {
         lines = List.copyOf(lines);
         pieces = List.copyOf(pieces);
@@ -95,7 +97,10 @@ public record CutSheet(
                                 : OptionalDouble.empty(),
                         used.get(d.id())))
                 .toList();
-        double share = uses == Uses.SOLVER ? TRIM_SOLVED : TRIM_BY_RULE;
+        // What only a rule tells may be off by the kind's doubt, and too long can be cut.
+        double share = uses == Uses.SOLVER
+                ? TRIM_SOLVED
+                : Math.max(TRIM_BY_RULE, Math.min(MOST_TRIM, solved.isPresent() ? 0 : kind.doubt()));
         List<Piece> pieces = kind.pieces(in, used).stream()
                 .map(p -> p.dimension().isEmpty() ? p : p.longer(trimM(p, lines, share)))
                 .toList();
@@ -124,6 +129,6 @@ public record CutSheet(
                 .mapToDouble(d -> d)
                 .max()
                 .orElse(0);
-        return Math.max(share * p.finishedM(), Math.min(other, 0.1 * p.finishedM()));
+        return Math.max(share * p.finishedM(), Math.min(other, MOST_TRIM * p.finishedM()));
     }
 }

@@ -21,10 +21,13 @@ public final class Shortening {
     private static final double LEAST = 0.4;
     private static final double MOST_LENGTH_M = 50;
 
+    /** The rule's own number would look like a measurement. */
+    private static final double NOT_MEASURED = 0;
+
     private Shortening() {}
 
-    /** What to ask for; what was cut and measured is {@code waves} wavelengths long, {@code words} say so. */
-    public static List<Input> inputs(double usual, double waves, String words, double frequencyHz) {
+    /** What to ask for; {@code words} say which part of a wavelength was cut and measured. */
+    public static List<Input> inputs(double usual, String words, double frequencyHz) {
         return List.of(
                 Input.choice(FROM, "Shortening factor", "usual", "usual", "typed", "typed", MEASURED, "measured"),
                 Input.number(
@@ -39,9 +42,9 @@ public final class Shortening {
                 Input.length(
                                 "measuredLengthM",
                                 "A length of it, " + words,
-                                0.01,
+                                0,
                                 MOST_LENGTH_M,
-                                Math.min(MOST_LENGTH_M, usual * waves * Wavelength.ofHz(frequencyHz)),
+                                NOT_MEASURED,
                                 "as it was cut")
                         .onlyWith(FROM, MEASURED),
                 Input.number(
@@ -70,6 +73,10 @@ public final class Shortening {
     }
 
     private static double measured(Inputs in, double waves) {
+        if (!(in.get("measuredLengthM") > NOT_MEASURED)) {
+            throw new InputException(
+                    "measuredLengthM", "Type the length that was cut, and the frequency at which it came out resonant.");
+        }
         double factor = in.get("measuredLengthM") / (waves * Wavelength.ofHz(in.get("measuredAtHz")));
         if (!(factor >= LEAST && factor <= 1.05)) {
             throw new InputException(

@@ -1,6 +1,7 @@
 package dorada.core.antenna.cutting;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import dorada.core.antenna.cutting.CutSheet.Uses;
@@ -76,9 +77,8 @@ class HandbookTest {
             Map<String, String> through = Map.of("boom", "through");
             Inputs metal = Inputs.of(beam, 146e6, Map.of("thickM", boom), through);
             Inputs wood = Inputs.usual(beam, 146e6);
-            Shape shape = Shape.start(beam.dimensions(wood));
-            double more = beam.pieces(metal, shape).get(0).finishedM()
-                    - beam.pieces(wood, shape).get(0).finishedM();
+            double more = beam.pieces(metal, Shape.start(beam.dimensions(metal))).get(0).finishedM()
+                    - beam.pieces(wood, Shape.start(beam.dimensions(wood))).get(0).finishedM();
             assertThat(more).isBetween(0.003, 0.007);
         }
     }
@@ -327,7 +327,90 @@ class HandbookTest {
         Inputs in = Inputs.of(beam, 446e6, Map.of("boomM", 0.2), Map.of());
         CutSheet sheet = CutSheet.of(beam, in, Optional.empty(), Uses.BEST);
         assertThat(sheet.shape().get("spacing0") + sheet.shape().get("spacing1"))
-                .isCloseTo(0.2, within(1e-9));
+                .isLessThan(0.2);
         assertThat(sheet.pieces().get(3).name()).isEqualTo("boom");
+        assertThat(sheet.pieces().get(3).cutM()).isCloseTo(0.2, within(1e-9));
+    }
+
+    /** What is on hand is a limit: with its ends and its clamp, and on its holes, no boom comes out longer than that. */
+    @Test
+    void aBoomOnHandIsNeverExceeded() {
+        CutKind beam = kind("beam");
+        for (String elements : new String[] {"2", "3", "4"}) {
+            for (double holes : new double[] {0, 0.1, 0.11, 0.15, 0.17, 0.2}) {
+                Inputs in = Inputs.of(
+                        beam, 146e6, Map.of("boomM", 1.0, "holesM", holes), Map.of("elements", elements));
+                CutSheet sheet = CutSheet.of(beam, in, Optional.empty(), Uses.BEST);
+                assertThat(sheet.pieces().get(sheet.pieces().size() - 1).cutM()).isLessThanOrEqualTo(1 + 1e-9);
+            }
+        }
+        Inputs solved = Inputs.of(beam, 146e6, Map.of("boomM", 1.0), Map.of("drive", "direct"));
+        CutSheet sheet = CutSheet.of(beam, solved, Optional.of(beam.solve(solved, Watch.NOBODY)), Uses.BEST);
+        assertThat(sheet.pieces().get(3).cutM()).isLessThanOrEqualTo(1 + 1e-6);
+    }
+
+    /** One number on drawing, table and cut list, the boom's correction in all of them, and the solved wire without it. */
+    @Test
+    void aCorrectedElementHasOneLengthEverywhere() {
+        CutKind beam = kind("beam");
+        Inputs in = Inputs.of(beam, 146e6, Map.of("thickM", 0.02), Map.of("boom", "through"));
+        CutSheet sheet = CutSheet.of(beam, in, Optional.empty(), Uses.BEST);
+        double table = sheet.lines().get(0).used();
+        assertThat(sheet.pieces().get(0).finishedM()).isCloseTo(table, within(1e-12));
+        assertThat(sheet.kind().drawing(in, sheet.shape()).toString()).isNotEmpty();
+        double solved = beam.assembly(in, sheet.shape()).orElseThrow().structure().wires().stream()
+                .mapToDouble(w -> w.from().distanceTo(w.to()))
+                .max()
+                .orElseThrow();
+        assertThat(table - solved).isBetween(0.003, 0.007);
+    }
+
+    /** What nobody has measured is no measurement. */
+    @Test
+    void aMeasuredFactorAsksForTheMeasurement() {
+        CutKind wire = kind("wire-ground-plane");
+        Map<String, String> measured = Map.of("factorFrom", "measured");
+        Inputs nothing = Inputs.of(wire, 146e6, Map.of(), measured);
+        assertThatThrownBy(() -> wire.dimensions(nothing)).hasMessageContaining("Type the length that was cut");
+        Inputs typed = Inputs.of(wire, 146e6, Map.of("measuredLengthM", 0.48, "measuredAtHz", 147e6), measured);
+        assertThat(wire.dimensions(typed).get(0).rule().getAsDouble()).isCloseTo(0.48 * 147 / 146, within(1e-6));
+    }
+
+    /** What is sawn between fittings is shorter than the distance of the axes. */
+    @Test
+    void theCrossPieceEndsWhereTheFittingsStop() {
+        CutKind pole = kind("tube-j-pole");
+        Inputs in = Inputs.of(pole, 146e6, Map.of("fittingM", 0.011), Map.of());
+        CutSheet sheet = CutSheet.of(pole, in, Optional.empty(), Uses.BEST);
+        assertThat(sheet.pieces().get(2).finishedM())
+                .isCloseTo(sheet.shape().get("apart") - 0.022, within(1e-9));
+        assertThat(sheet.pieces().get(0).finishedM())
+                .isCloseTo(sheet.shape().get("whole") - 0.011, within(1e-9));
+        assertThatThrownBy(() -> Inputs.of(pole, 146e6, Map.of("fittingM", 0.03), Map.of()))
+                .hasMessageContaining("no cross piece is left");
+    }
+
+    /** The printed wiring of the decoupling stub is that of the model: in series between radiator and upper wire, shorted far off. */
+    @Test
+    void theRibbonsStubIsWiredAsItIsSolved() {
+        CutKind ribbon = kind("ribbon-j-pole");
+        Inputs in = Inputs.of(ribbon, 146e6, Map.of(), Map.of("bands", "two"));
+        Shape shape = Shape.start(ribbon.dimensions(in));
+        String printed = ribbon.procedure(in, shape).steps().stream()
+                .map(s -> s.text())
+                .filter(w -> w.startsWith("Decoupling stub"))
+                .findFirst()
+                .orElseThrow();
+        boolean oneWireToTheCentre = printed.contains("its centre joins the radiator below and its shield the wire above");
+        boolean shortedFarOff = printed.contains("At its far end centre and shield are soldered together");
+        assertThat(oneWireToTheCentre && shortedFarOff && printed.contains("touch nowhere else")).isTrue();
+        var structure = ribbon.assembly(in, shape).orElseThrow().structure();
+        assertThat(structure.loads()).hasSize(1);
+        var load = structure.loads().get(0);
+        // In series: the current of the upper wire's lower end goes through it, and nothing else joins the two.
+        var upper = structure.wires().get(load.at().wire());
+        assertThat(load.at().position()).isZero();
+        assertThat(upper.from().z()).isCloseTo(shape.get("stub") + shape.get("radiator"), within(1e-9));
+        assertThat(load.element().toString()).contains("ShortedStub");
     }
 }

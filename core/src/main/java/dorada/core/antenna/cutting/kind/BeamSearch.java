@@ -127,7 +127,7 @@ final class BeamSearch {
         int[] trials = {0};
         double[] one = new double[ids.size()];
         Arrays.fill(one, 1);
-        double boom = in.get("boomM");
+        double usable = ParallelBeam.usableM(in);
         ObjectiveFunction f = new ObjectiveFunction(shares -> {
             watch.report(Math.min(1, (double) trials[0]++ / TRIALS));
             for (int i = 0; i < shares.length; i++) {
@@ -137,7 +137,7 @@ final class BeamSearch {
                 }
             }
             Shape shape = shaped(start, ids, shares);
-            if (boom > 0 && length(shape) > boom) {
+            if (length(shape) > usable + 1e-9) {
                 return 100;
             }
             Solution solution = solved(shape);

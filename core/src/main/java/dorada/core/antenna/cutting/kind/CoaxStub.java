@@ -64,7 +64,7 @@ public final class CoaxStub implements CutKind {
                 .toArray(String[]::new);
         all.add(Input.choice("line", "Line", lines));
         all.add(Input.choice("end", "Far end", "shorted", "shorted", "open", "open"));
-        all.addAll(Shortening.inputs(0.66, 0.25, "a quarter-wave of it", frequencyHz));
+        all.addAll(Shortening.inputs(0.66, "a quarter-wave of it", frequencyHz));
         return all;
     }
 

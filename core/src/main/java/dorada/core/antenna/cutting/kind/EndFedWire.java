@@ -107,7 +107,7 @@ public final class EndFedWire implements CutKind {
                 0.1 * wave,
                 0.05 * wave,
                 "some other half it must have; longer, it is a radial"));
-        all.addAll(Shortening.inputs(Shortening.INSULATED, 0.5, "a half-wave", frequencyHz));
+        all.addAll(Shortening.inputs(Shortening.INSULATED, "a half-wave", frequencyHz));
         return all;
     }
 

@@ -78,7 +78,7 @@ public final class FullWaveLoop implements CutKind {
         all.add(Input.choice("balun", "Balun", "4", "4:1", "2", "2:1", "1", "1:1"));
         all.add(Common.diameter("Wire, thickness", 0.0016, frequencyHz));
         all.add(Common.insulation());
-        all.addAll(Shortening.inputs(FEET / 299.792458, 1, "once around", frequencyHz));
+        all.addAll(Shortening.inputs(FEET / 299.792458, "once around", frequencyHz));
         return all;
     }
 

@@ -87,7 +87,7 @@ public final class GroundPlaneOnRadials implements CutKind {
         } else {
             all.add(Common.diameter("Wire, thickness", 0.0015, frequencyHz));
             all.add(Common.insulation());
-            all.addAll(Shortening.inputs(Shortening.INSULATED, 0.25, "a quarter-wave", frequencyHz));
+            all.addAll(Shortening.inputs(Shortening.INSULATED, "a quarter-wave", frequencyHz));
         }
         return all;
     }

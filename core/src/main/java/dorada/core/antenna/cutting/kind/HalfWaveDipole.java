@@ -96,7 +96,7 @@ public final class HalfWaveDipole implements CutKind {
                 20 * wave,
                 0.5 * wave,
                 "lower, the soil decides more than the wire; above 60 MHz it is taken as free of the ground"));
-        all.addAll(Shortening.inputs(Shortening.INSULATED, 0.25, "one arm", frequencyHz));
+        all.addAll(Shortening.inputs(Shortening.INSULATED, "one arm", frequencyHz));
         return all;
     }
 

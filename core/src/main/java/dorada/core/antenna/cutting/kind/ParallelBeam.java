@@ -46,6 +46,11 @@ public final class ParallelBeam implements CutKind {
     /** Elements nearer than this act as one. */
     private static final double LEAST_SPACING_WAVES = 0.07;
 
+    /** Of the boom, beyond the outermost elements and for the mast clamp; less where the elements are small. */
+    private static final double ENDS_M = 0.1;
+
+    private static final double ENDS_WAVES = 0.08;
+
     private static final double ROD_RADIUS_M = 0.002;
 
     @Override
@@ -147,7 +152,7 @@ public final class ParallelBeam implements CutKind {
     public void check(Inputs in) {
         double boom = in.get(BOOM);
         int gaps = elements(in) - 1;
-        double least = gaps * LEAST_SPACING_WAVES * in.waveM();
+        double least = gaps * LEAST_SPACING_WAVES * in.waveM() + endsM(in);
         if (boom > 0 && boom < least) {
             throw new InputException(
                     BOOM,
@@ -158,7 +163,7 @@ public final class ParallelBeam implements CutKind {
                             elements(in),
                             Inputs.words(Quantity.LENGTH, least)));
         }
-        if (in.get(HOLES) > 0 && boom > 0 && boom < gaps * in.get(HOLES)) {
+        if (in.get(HOLES) > 0 && boom > 0 && usableM(in) < gaps * in.get(HOLES)) {
             throw new InputException(HOLES, "So few holes fit on this boom that not every element has one.");
         }
     }
@@ -202,18 +207,33 @@ public final class ParallelBeam implements CutKind {
     static double[] spacings(Inputs in, boolean isOnHoles) {
         double[] s = tableSpacings(elements(in));
         double whole = java.util.Arrays.stream(s).sum() * in.waveM();
-        double boom = in.get(BOOM);
-        double share = boom > 0 ? Math.min(1, boom / whole) : 1;
+        double usable = usableM(in);
+        double share = Math.min(1, usable / whole);
         double holes = in.get(HOLES);
         double at = 0;
         double last = 0;
         for (int i = 0; i < s.length; i++) {
             at += s[i] * in.waveM() * share;
-            double place = isOnHoles && holes > 0 ? Math.max(last + holes, Math.round(at / holes) * holes) : at;
+            double place = isOnHoles && holes > 0 ? hole(at, last, holes, usable, s.length - 1 - i) : at;
             s[i] = place - last;
             last = place;
         }
         return s;
+    }
+
+    /** The hole nearest to {@code at} that leaves one for each of {@code after} elements farther on. */
+    private static double hole(double at, double last, double holes, double usable, int after) {
+        double farthest = (Math.floor(usable / holes + 1e-9) - after) * holes;
+        return Math.min(Math.max(last + holes, Math.round(at / holes) * holes), farthest);
+    }
+
+    /** From the first element to the last, at most: what is on hand less both ends and the clamp; infinite where any will do. */
+    static double usableM(Inputs in) {
+        return in.get(BOOM) > 0 ? in.get(BOOM) - endsM(in) : Double.POSITIVE_INFINITY;
+    }
+
+    private static double endsM(Inputs in) {
+        return Math.min(ENDS_M, ENDS_WAVES * in.waveM());
     }
 
     static String director(int i) {
@@ -271,7 +291,8 @@ public final class ParallelBeam implements CutKind {
     }
 
     private Dimension element(String id, String mark, String title, double waves, Inputs in, String source) {
-        double length = ofThickness(waves, in.get(Common.DIAMETER) / in.waveM()) * in.waveM();
+        // As it is cut: what goes through a metal boom is longer than what is solved without one.
+        double length = ofThickness(waves, in.get(Common.DIAMETER) / in.waveM()) * in.waveM() + correctionM(in);
         Dimension d = Dimension.byRule(id, mark, title, length, source).within(0.003);
         return isTabled(in)
                 ? d
@@ -314,11 +335,12 @@ public final class ParallelBeam implements CutKind {
     @Override
     public Optional<Assembly> assembly(Inputs in, Shape shape) {
         List<Beam.Element> others = new ArrayList<>();
-        others.add(new Beam.Element(-shape.get(spacing(0)), shape.get(REFLECTOR)));
+        double boom = correctionM(in);
+        others.add(new Beam.Element(-shape.get(spacing(0)), shape.get(REFLECTOR) - boom));
         double at = 0;
         for (int i = 1; i <= elements(in) - 2; i++) {
             at += shape.get(spacing(i));
-            others.add(new Beam.Element(at, shape.get(director(i))));
+            others.add(new Beam.Element(at, shape.get(director(i)) - boom));
         }
         Beam.Drive drive = switch (in.choice("drive")) {
             case HAIRPIN -> new Beam.Split(shape.get(HAIRPIN));
@@ -337,20 +359,19 @@ public final class ParallelBeam implements CutKind {
 
     @Override
     public List<Piece> pieces(Inputs in, Shape shape) {
-        double more = correctionM(in);
         String stock = Common.tube(in);
         List<Piece> all = new ArrayList<>();
-        all.add(Piece.of(1, "reflector", 1, shape.get(REFLECTOR) + more, stock));
+        all.add(Piece.of(1, "reflector", 1, shape.get(REFLECTOR), stock));
         Piece driven = driven(in, shape, stock);
         all.add(in.has("drive", "folded") ? driven : driven.tunedBy(DRIVEN));
         for (int i = 1; i <= elements(in) - 2; i++) {
-            all.add(Piece.of(2 + i, "director " + i, 1, shape.get(director(i)) + more, stock));
+            all.add(Piece.of(2 + i, "director " + i, 1, shape.get(director(i)), stock));
         }
         double boom = 0;
         for (int i = 0; i < elements(in) - 1; i++) {
             boom += shape.get(spacing(i));
         }
-        all.add(Piece.of(elements(in) + 1, "boom", 1, boom, "boom").extra(0.1, "for both ends and the mast clamp"));
+        all.add(Piece.of(elements(in) + 1, "boom", 1, boom, "boom").extra(endsM(in), "for both ends and the mast clamp"));
         return all;
     }
 

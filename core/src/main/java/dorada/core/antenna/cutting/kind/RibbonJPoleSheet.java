@@ -118,7 +118,7 @@ public final class RibbonJPoleSheet implements CutKind {
                         0.02,
                         "wider, the stub" + " radiates")
                 .onlyWith("of", "foil"));
-        all.addAll(Shortening.inputs(0.82, 0.25, "a quarter-wave of the ribbon, shorted at its end", frequencyHz));
+        all.addAll(Shortening.inputs(0.82, "a quarter-wave of the ribbon, shorted at its end", frequencyHz));
         return all;
     }
 
@@ -326,8 +326,8 @@ public final class RibbonJPoleSheet implements CutKind {
         if (isTwo) {
             p.join(
                     "stub",
-                    "Decoupling stub: its centre joins radiator and upper wire at its foot; at its top centre and shield"
-                            + " are joined, the shield's lower end stays free.");
+                    "Decoupling stub: at its foot its centre joins the radiator below and its shield the wire above; these two"
+                            + " touch nowhere else. At its far end centre and shield are soldered together.");
         }
         p.swept(
                 in.has("where", "tube")

@@ -36,6 +36,11 @@ public final class TubeJPoleSheet implements CutKind {
     private static final double TRADE_WAVE_MHZ_M = 300;
     private static final double TAP_SHARE = 0.12;
 
+    private static final String FITTING = "fittingM";
+
+    /** Of a soldered elbow, in diameters of its tube; common practice, no source. */
+    private static final double FITTING_DIAMETERS = 0.8;
+
     @Override
     public String id() {
         return "tube-j-pole";
@@ -89,7 +94,14 @@ public final class TubeJPoleSheet implements CutKind {
                 0.05 * wave,
                 Math.max(0.02 * wave, Math.min(0.045, 0.04 * wave)),
                 "closer, they touch; farther, the stub radiates"));
-        all.addAll(Shortening.inputs(TUBE_FACTOR, 0.75, "the long tube, three quarters of a wave", frequencyHz));
+        all.add(Input.length(
+                FITTING,
+                "Elbow and tee, middle to where the tube stops; 0 = no fittings",
+                0,
+                0.05,
+                Math.min(FITTING_DIAMETERS * 0.015, 0.006 * wave),
+                "measure it on the fitting"));
+        all.addAll(Shortening.inputs(TUBE_FACTOR, "the long tube, three quarters of a wave", frequencyHz));
         return all;
     }
 
@@ -102,6 +114,15 @@ public final class TubeJPoleSheet implements CutKind {
                             + Inputs.words(Quantity.LENGTH, 2 * in.get(Common.DIAMETER))
                             + ": nearer, currents crowd on the inner sides and no thin-wire model holds.");
         }
+        if (in.get("apartM") <= 2 * in.get(FITTING)) {
+            throw new InputException(
+                    FITTING, "Elbow and tee alone are wider than the distance between the tubes: no cross piece is left.");
+        }
+    }
+
+    /** The fittings take so much of what is measured from axis to axis. */
+    private static double fittingM(Inputs in) {
+        return in.get(FITTING);
     }
 
     @Override
@@ -146,9 +167,16 @@ public final class TubeJPoleSheet implements CutKind {
     @Override
     public List<Piece> pieces(Inputs in, Shape shape) {
         return List.of(
-                Piece.of(1, "long tube", 1, shape.get(WHOLE), Common.tube(in)).tunedBy(WHOLE),
-                Piece.of(2, "short tube", 1, shape.get(STUB), Common.tube(in)).tunedBy(STUB),
-                Piece.of(3, "cross piece at the bottom", 1, shape.get(APART), Common.tube(in)));
+                Piece.of(1, "long tube, from the tee", 1, shape.get(WHOLE) - fittingM(in), Common.tube(in))
+                        .tunedBy(WHOLE),
+                Piece.of(2, "short tube, from the elbow", 1, shape.get(STUB) - fittingM(in), Common.tube(in))
+                        .tunedBy(STUB),
+                Piece.of(
+                        3,
+                        "cross piece, from stop to stop",
+                        1,
+                        shape.get(APART) - 2 * fittingM(in),
+                        Common.tube(in)));
     }
 
     @Override
