@@ -146,11 +146,7 @@ const heightsOf = (t: PlotTrace): Curve => ({
 
 /** The picture before anybody zooms; the curves are laid out once on it, and zooming only stretches them. */
 const base = computed(() =>
-  sweepScale(
-    wholeSpan.value,
-    floorDb(props.traces.map(heightsOf), props.limit.swr),
-    inner.value,
-  ),
+  sweepScale(wholeSpan.value, floorDb(props.traces.map(heightsOf), props.limit.swr), inner.value),
 )
 const scale = computed(() => ({ ...base.value, x: transform.value.rescaleX(base.value.x) }))
 const stretch = computed(() => `translate(${transform.value.x} 0) scale(${transform.value.k} 1)`)

@@ -131,7 +131,8 @@ function close() {
       />
     </template>
     <label v-if="draft.lookedOver" class="tick">
-      <input v-model="draft.lookedOver" type="checkbox" /> Somebody has looked for the fault: found, mended, or ruled out
+      <input v-model="draft.lookedOver" type="checkbox" /> Somebody has looked for the fault: found, mended,
+      or ruled out
     </label>
     <label v-if="isBaseline" class="tick">
       <input v-model="draft.oldAntenna" type="checkbox" /> This is the old antenna, kept as a reference

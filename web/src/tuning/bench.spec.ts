@@ -139,6 +139,50 @@ describe('the picture', () => {
     ])
   })
 
+  it('draws no curve that nobody swept: readings with their doubt, and a band of what explains them', () => {
+    const spots = (number: number) =>
+      ({
+        ...pass({ number }),
+        trace: undefined,
+        analysis: undefined,
+        estimate: {
+          resonanceHz: 150e6,
+          deviationHz: 2e6,
+          belowShare: 0.9,
+          aboveShare: 0,
+          band: { frequencyHz: [148e6, 160e6], leastReturnLossDb: [6, 4], mostReturnLossDb: [14, 9] },
+        },
+        verdict: {
+          met: false,
+          channels: [
+            {
+              name: 'Field',
+              met: false,
+              reading: {
+                frequencyHz: 153e6,
+                swr: 2,
+                returnLossDb: 9.5,
+                lowSwr: 1.8,
+                highSwr: 2.2,
+                outside: false,
+              },
+            },
+          ],
+        },
+      }) as unknown as Pass
+    const passes = [spots(1), spots(2)]
+    const traces = tracesOf(installation, passes, passes[1], undefined, 'mm')
+    expect(traces.map((t) => t.kind)).toEqual(['earlier', 'guess'])
+    for (const t of traces) {
+      expect(t.curve.frequencyHz).toEqual([])
+      expect(t.points?.[0]?.db).toBe(9.5)
+      expect(t.points?.[0]?.lowDb).toBeCloseTo(8.5, 1)
+      expect(t.points?.[0]?.highDb).toBeCloseTo(10.9, 1)
+    }
+    // What explains an earlier pass is no longer of interest.
+    expect(traces.map((t) => t.band !== undefined)).toEqual([false, true])
+  })
+
   it("takes the pegs' verdicts from the server, of what is watched first", () => {
     const now = pass({ number: 1, met: true })
     expect(pegsOf(now, undefined)).toMatchObject([{ name: 'Field', swr: 1.4, met: true }])
@@ -161,6 +205,19 @@ describe('what the form says', () => {
     expect(read({ change: 'lengthened', amount: '6 mm' }).pass?.recording.changeM).toBeCloseTo(0.006, 9)
     // The first sweep comes before any change.
     expect(read({ change: 'shortened', amount: '6 mm' }, true).pass?.recording.changeM).toBe(0)
+  })
+
+  it('says which pieces were changed, and that somebody has looked', () => {
+    const radials = {
+      ...installation,
+      pieces: { one: 'radiator alone', all: 'radiator and radials alike', usual: 'THIS' },
+    } as Installation
+    const typed = draft({ change: 'shortened', amount: '2 × 3 mm', pieces: 'ALIKE', lookedOver: true })
+    const recording = readDraft(typed, radials, false, undefined, 'mm').pass?.recording
+    expect(recording).toMatchObject({ pieces: 'ALIKE', lookedOver: true })
+    expect(recording?.changeM).toBeCloseTo(-0.006, 9)
+    // Where there is but one piece nobody is asked.
+    expect(readDraft(typed, installation, false, undefined, 'mm').pass?.recording.pieces).toBeUndefined()
   })
 
   it('names what cannot be used', () => {

@@ -20,7 +20,12 @@ function pointsOf(p: Pass): { points?: ReadPoint[] } {
           {
             hz: r.frequencyHz,
             db: r.returnLossDb,
-            lowDb: r.highSwr === undefined ? (r.lowSwr === undefined ? r.returnLossDb : 0) : returnLossOfSwr(r.highSwr),
+            lowDb:
+              r.highSwr === undefined
+                ? r.lowSwr === undefined
+                  ? r.returnLossDb
+                  : 0
+                : returnLossOfSwr(r.highSwr),
             highDb: Math.min(60, returnLossOfSwr(r.lowSwr ?? r.swr)),
           },
         ],

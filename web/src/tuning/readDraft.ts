@@ -41,7 +41,9 @@ export function readDraft(
     changeM: isSecond ? 0 : by,
     note: draft.note,
     ...(isSecond && by ? { secondChangeM: by } : {}),
-    ...(isChanged && installation.pieces && !isSecond && draft.pieces !== 'usual' ? { pieces: draft.pieces } : {}),
+    ...(isChanged && installation.pieces && !isSecond && draft.pieces !== 'usual'
+      ? { pieces: draft.pieces }
+      : {}),
     ...(draft.lookedOver ? { lookedOver: true } : {}),
     ...(draft.circumstances.length ? { circumstances: draft.circumstances } : {}),
     ...(isBaseline && draft.oldAntenna ? { oldAntenna: true } : {}),

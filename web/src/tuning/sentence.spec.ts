@@ -1,8 +1,10 @@
 import { describe, expect, it } from 'vitest'
+import { nextAction } from './nextAction'
 import {
   adviceName,
   cautions,
   changeWords,
+  dipWords,
   passName,
   sentence,
   type Advice,
@@ -26,6 +28,8 @@ const advice: Advice = {
   needLowM: 0.007,
   needHighM: 0.011,
   dipHz: 150e6,
+  dipDoubtHz: 0,
+  hypotheses: [],
   learnt: false,
   expectedReadings: [{ frequencyHz: 153e6, swr: 1.4, outside: false }],
   overshootChance: 0.001,
@@ -118,10 +122,11 @@ describe('stages', () => {
   it('a spoilt reading asks for another', () => {
     const spoilt = pass({
       action: 'MEASURE_AGAIN',
+      amountM: 0,
       dipHz: undefined,
       reasons: ['Measured with a door open: shut all doors.'],
     })
-    expect(text(spoilt)).toBe('Measure again first.')
+    expect(text(spoilt)).toBe('Change nothing yet. Measure again.')
     expect(sentence(spoilt, installation, 'mm').more[0]).toContain('shut all doors')
   })
 })
@@ -172,8 +177,45 @@ describe('the one sentence', () => {
     expect(sentence(wider, installation, 'mm').more[0]).toContain('one cautious step of 6 mm')
   })
 
+  it('names what competes, with odds that are never none and never all', () => {
+    const open = pass({
+      action: 'MEASURE_AGAIN',
+      amountM: 0,
+      reasons: ['These readings cannot tell the side.'],
+      hypotheses: [
+        { id: 'too-long', words: 'too long', probability: 0.994 },
+        { id: 'too-short', words: 'too short', probability: 0.004 },
+      ],
+    })
+    expect(sentence(open, installation, 'mm').more).toEqual(['These readings cannot tell the side.'])
+    expect(sentence(open, installation, 'mm').why).toEqual([
+      'What may be: too long (more than 99 %), too short (less than 1 %).',
+    ])
+  })
+
+  it('a band that nobody has read is read before anything is changed', () => {
+    const unread = pass({
+      action: 'READ_THE_OTHER_BAND',
+      amountM: 0,
+      reasons: ['Nobody has read 439.700 MHz.'],
+    })
+    expect(text(unread)).toBe('Read the other band before anything else.')
+    expect(nextAction(unread, installation, 'mm', false, false).word).toBe('Read the other band')
+  })
+
+  it('a dip that is only estimated has no more digits than its doubt leaves', () => {
+    const estimate = { resonanceHz: 142.27e6, deviationHz: 1.3e6, belowShare: 1, aboveShare: 0 }
+    expect(dipWords({ ...pass({}), estimate } as unknown as Pass)).toBe('about 142 MHz, give or take 1')
+    const sharp = { ...estimate, resonanceHz: 27.168e6, deviationHz: 0.04e6 }
+    expect(dipWords({ ...pass({}), estimate: sharp } as unknown as Pass)).toBe(
+      'about 27.17 MHz, give or take 0.04',
+    )
+  })
+
   it('a fault is never cut away', () => {
-    expect(text(pass({ action: 'FIND_THE_FAULT', fit: 'UNKNOWN' }))).toBe('Do not cut. Find the fault first.')
+    expect(text(pass({ action: 'FIND_THE_FAULT', amountM: 0, fit: 'UNKNOWN' }))).toBe(
+      'Do not cut. Find the fault first.',
+    )
     expect(text(met(pass({ action: 'STOP' })))).toContain('Good enough')
   })
 })

@@ -36,8 +36,7 @@ const plain = (before: string, why: string[], more: string[] = []): Sentence => 
 /** What to do after `pass`, in lengths of `unit`. */
 export function sentence(pass: Pass, installation: Installation, unit: LengthUnit): Sentence {
   const a = pass.advice
-  if (!a)
-    return plain('A reference: nothing is advised for it.', [])
+  if (!a) return plain('A reference: nothing is advised for it.', [])
   const isFine = installation.smallestStepM < 0.001
   const length = (m: number) => formatLength(m, unit, isFine)
   const need = `${bare(length(a.needLowM))} to ${length(a.needHighM)}`

@@ -101,7 +101,7 @@ public record ResonanceEstimate(
         double below = 0;
         double above = 0;
         double sum = 0;
-        List<double[]> weighed = new ArrayList<>();
+        double[] weighed = new double[STEPS * SpotFit.CIRCUITS];
         double from = low / BESIDE;
         double ratio = high * BESIDE / from;
         for (int s = 0; s < STEPS; s++) {
@@ -111,7 +111,7 @@ public record ResonanceEstimate(
             for (int c = 0; c < at.length; c++) {
                 double w = built * Math.exp(at[c] + usual[c]);
                 weight[s] += w;
-                weighed.add(new double[] {w, f0, c});
+                weighed[s * SpotFit.CIRCUITS + c] = w;
                 sumQ += w * Math.log(SpotFit.quality(c));
                 sumR += w * Math.log(SpotFit.resistanceOhm(c));
             }
@@ -128,18 +128,19 @@ public record ResonanceEstimate(
                 Math.exp(sumR / sum),
                 below / sum,
                 above / sum,
-                drawn(weighed, sum));
+                drawn(weighed, sum, from, ratio));
     }
 
     /** Evenly by their weights. */
-    private static List<double[]> drawn(List<double[]> weighed, double sum) {
+    private static List<double[]> drawn(double[] weighed, double sum, double from, double ratio) {
         List<double[]> drawn = new ArrayList<>();
         double so = 0;
-        for (double[] w : weighed) {
-            so += w[0];
+        for (int i = 0; i < weighed.length; i++) {
+            so += weighed[i];
             while (drawn.size() < KEPT && so >= (drawn.size() + 0.5) * sum / KEPT) {
-                int c = (int) w[2];
-                drawn.add(new double[] {w[1], SpotFit.quality(c), SpotFit.resistanceOhm(c)});
+                int c = i % SpotFit.CIRCUITS;
+                double f0 = from * Math.pow(ratio, i / SpotFit.CIRCUITS / (STEPS - 1.0));
+                drawn.add(new double[] {f0, SpotFit.quality(c), SpotFit.resistanceOhm(c)});
             }
         }
         return drawn;

@@ -8,6 +8,7 @@ import dorada.core.line.ThroughLine;
 import dorada.core.sweep.Sweep;
 import dorada.core.tuning.AntennaAdviser;
 import dorada.core.tuning.Pass;
+import dorada.core.tuning.ResonanceEstimate;
 import dorada.core.tuning.TrimAdvice;
 import dorada.core.tuning.TrimPrior;
 import dorada.core.tuning.TrimTask;
@@ -29,41 +30,50 @@ class Adviser {
     private final InstallationService installations;
     private final Cache<Remembered, TrimAdvice> memory =
             Caffeine.newBuilder().maximumSize(MOST_REMEMBERED).build();
+    private final Cache<UUID, ResonanceEstimate> estimates =
+            Caffeine.newBuilder().maximumSize(MOST_REMEMBERED).build();
 
     Adviser(InstallationService installations) {
         this.installations = installations;
     }
 
-    /** Advice after all {@code passes}, oldest first; empty where the last says too little, or is of the old antenna. */
+    /** Advice after all {@code passes}, oldest first; empty where the last is of the old antenna, or has no reading. */
     Optional<TrimAdvice> advice(Installation installation, List<TuningPass> passes) {
         TuningPass last = passes.get(passes.size() - 1);
-        Optional<Line> line =
-                installation.measuredAt() == ReferencePlane.RADIO ? installation.feedline() : Optional.empty();
-        if (last.isOldAntenna() || pass(last, line).isEmpty()) {
+        if (last.isOldAntenna() || !last.isSwept() && last.spots().isEmpty()) {
             return Optional.empty();
         }
-        List<Pass> usable = usable(passes, line);
-        TrimTask task = TrimTask.of(
-                        installation.rule(),
-                        installation.wantedChannels(),
-                        installation.adjustment(),
-                        prior(installation))
-                .within(installation.roomAfter(
-                        passes.stream().mapToDouble(TuningPass::changeM).sum()));
-        TrimTask sized = installation
-                .startLengthM()
-                .map(start -> task.ofLength(start
-                        + passes.stream().mapToDouble(TuningPass::changeM).sum()))
-                .orElse(task);
-        TrimTask placed = installation.measuredAt() == ReferencePlane.ANTENNA ? sized.readAtTheAntenna() : sized;
-        TrimTask judged = line.map(placed::behind).orElse(placed);
+        TrimPrior prior = prior(installation);
         Remembered key = new Remembered(
                 installation.id(),
                 installation.version(),
-                task.prior(),
+                prior,
                 passes.stream().map(TuningPass::id).toList());
-        return Optional.of(
-                memory.get(key, k -> new AntennaAdviser(installation.antennaKind(), judged).advise(usable)));
+        return Optional.of(memory.get(key, k -> worked(installation, passes, prior)));
+    }
+
+    /** Where a few readings put the resonance; worked out once for each pass. Empty for a sweep. */
+    Optional<ResonanceEstimate> estimate(TuningPass pass) {
+        return pass.isSwept() || pass.spots().isEmpty()
+                ? Optional.empty()
+                : Optional.of(estimates.get(
+                        pass.id(), id -> ResonanceEstimate.of(pass.spots()).orElseThrow()));
+    }
+
+    private TrimAdvice worked(Installation installation, List<TuningPass> passes, TrimPrior prior) {
+        Optional<Line> line =
+                installation.measuredAt() == ReferencePlane.RADIO ? installation.feedline() : Optional.empty();
+        double changedM = passes.stream().mapToDouble(TuningPass::changeM).sum();
+        TrimTask task = TrimTask.of(
+                        installation.rule(), installation.wantedChannels(), installation.adjustment(), prior)
+                .within(installation.roomAfter(changedM));
+        TrimTask sized = installation
+                .startLengthM()
+                .map(start -> task.ofLength(start + changedM))
+                .orElse(task);
+        TrimTask placed = installation.measuredAt() == ReferencePlane.ANTENNA ? sized.readAtTheAntenna() : sized;
+        TrimTask judged = line.map(placed::behind).orElse(placed);
+        return new AntennaAdviser(installation.antennaKind(), judged).advise(usable(passes, line));
     }
 
     /** All that advice depends on: passes are never altered, and a plan that is has another version. */

@@ -32,7 +32,8 @@ record Judgement(
     /** What another radio on the antenna may send. */
     record RadioLimit(String radio, TransmitLimit limit) {}
 
-    static Judgement of(TuningPass pass, Installation installation) {
+    /** @param estimate where a few readings put the resonance; empty for a sweep, or where nobody asks */
+    static Judgement of(TuningPass pass, Installation installation, Optional<ResonanceEstimate> estimate) {
         Optional<SweepAnalysis> analysis =
                 pass.isSwept() ? Optional.of(new SweepAnalysis(pass.sweep().sweep())) : Optional.empty();
         List<WantedChannel> channels = installation.wantedChannels();
@@ -46,7 +47,7 @@ record Judgement(
         Verdict verdict = installation.rule().judge(readings, pass.plane());
         return new Judgement(
                 analysis,
-                pass.isSwept() ? Optional.empty() : ResonanceEstimate.of(pass.spots()),
+                estimate,
                 verdict,
                 TransmitLimit.of(verdict.worstTransmitSwr(""), installation.swrCeiling(), installation.ratedPowerW()),
                 installation.otherRadios().stream()

@@ -51,7 +51,7 @@ public class Newest {
     }
 
     private static State state(TuningPass pass, Installation installation) {
-        Judgement j = Judgement.of(pass, installation);
+        Judgement j = Judgement.of(pass, installation, Optional.empty());
         return new State(
                 pass.number(),
                 j.analysis().flatMap(SweepAnalysis::deepestDip),

@@ -213,9 +213,9 @@ public class TuningService {
     }
 
     /** The old antenna is asked for with each pass after it. */
-    private static Function<TuningPass, Judgement> judgedOnce(Installation installation) {
+    private Function<TuningPass, Judgement> judgedOnce(Installation installation) {
         Map<UUID, Judgement> known = new HashMap<>();
-        return pass -> known.computeIfAbsent(pass.id(), id -> Judgement.of(pass, installation));
+        return pass -> known.computeIfAbsent(pass.id(), id -> Judgement.of(pass, installation, adviser.estimate(pass)));
     }
 
     /**

@@ -67,15 +67,35 @@ class SpotsApiTest extends ApiTest {
     }
 
     @Test
-    void oneReadingIsKeptButIsNoAdvice() throws Exception {
+    void oneReadingIsKeptAndOrdersNothing() throws Exception {
         String id = makeInstallation(2);
         postJson("/api/installations/" + id + "/spots", body("RADIO_METER", swr(153.05e6, 1.6)))
                 .andExpect(status().isCreated())
-                .andExpect(jsonPath("$.advice").doesNotExist())
+                .andExpect(jsonPath("$.advice.action").value("MEASURE_AGAIN"))
+                .andExpect(jsonPath("$.advice.amountM").value(0.0))
+                .andExpect(jsonPath("$.advice.dipHz").doesNotExist())
                 .andExpect(jsonPath("$.verdict.sentence", containsString("Not judged")));
         measure(id, UUID.randomUUID(), -0.005)
                 .andExpect(status().isCreated())
                 .andExpect(jsonPath("$.advice").exists());
+    }
+
+    /** Needles that did not stir after a change are a fault, until somebody has looked; what was changed is kept with it. */
+    @Test
+    void aLookForAFaultIsRecordedAndBeginsAnew() throws Exception {
+        String id = makeInstallation(2);
+        String same = swr(153.05e6, 2.2) + "," + swr(157.45e6, 3);
+        postJson("/api/installations/" + id + "/spots", body("INLINE_METER", same)).andExpect(status().isCreated());
+        String changed = body("INLINE_METER", same).replace("\"changeM\":0", "\"changeM\":-0.012,\"pieces\":\"THIS\"");
+        postJson("/api/installations/" + id + "/spots", changed)
+                .andExpect(jsonPath("$.advice.action").value("FIND_THE_FAULT"))
+                .andExpect(jsonPath("$.pieces").value("THIS"))
+                .andExpect(jsonPath("$.advice.hypotheses[0].id").value("not-following"));
+        String looked = body("INLINE_METER", same).replace("\"changeM\":0", "\"changeM\":0,\"lookedOver\":true");
+        postJson("/api/installations/" + id + "/spots", looked)
+                .andExpect(jsonPath("$.lookedOver").value(true))
+                .andExpect(jsonPath("$.estimate.band.frequencyHz").isNotEmpty())
+                .andExpect(jsonPath("$.advice.action").value("SHORTEN"));
     }
 
     @ParameterizedTest
