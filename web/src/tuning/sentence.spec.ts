@@ -207,6 +207,8 @@ describe('the one sentence', () => {
     const estimate = { resonanceHz: 142.27e6, deviationHz: 1.3e6, belowShare: 1, aboveShare: 0 }
     expect(dipWords({ ...pass({}), estimate } as unknown as Pass)).toBe('about 142 MHz, give or take 1')
     const sharp = { ...estimate, resonanceHz: 27.168e6, deviationHz: 0.04e6 }
+    const open = { ...estimate, belowShare: 0.45, aboveShare: 0.45 }
+    expect(dipWords({ ...pass({}), estimate: open } as unknown as Pass)).toBe('on either side')
     expect(dipWords({ ...pass({}), estimate: sharp } as unknown as Pass)).toBe(
       'about 27.17 MHz, give or take 0.04',
     )

@@ -170,10 +170,14 @@ const bare = (text: string) => text.replace(/ (mm|in)$/, '')
 
 const withArticle = (piece: string) => (piece.startsWith('each ') ? piece : `the ${piece}`)
 
+/** As likely as this on both sides of the readings, a dip has no place that could be named. */
+const OPEN_SIDE = 0.15
+
 /** `150.23 MHz`, `beyond 150.23 MHz` where the sweep ends before the bottom, `about …` where judged by a few channels, or `no dip`. */
 export function dipWords(pass: Pass, digits = 2): string {
   if (pass.estimate) {
     const e = pass.estimate
+    if (e.belowShare > OPEN_SIDE && e.aboveShare > OPEN_SIDE) return 'on either side'
     const kept = Math.min(digits, Math.max(0, Math.ceil(-Math.log10(e.deviationHz / 1e6))))
     return `about ${formatMhz(e.resonanceHz, kept)} MHz, give or take ${formatMhz(e.deviationHz, kept)}`
   }

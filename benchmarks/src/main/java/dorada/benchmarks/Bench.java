@@ -35,7 +35,8 @@ public final class Bench {
     private Bench() {}
 
     /**
-     * Takes parts of benchmark names; none means all, "solver" the wire solver's trial alone, and "faults-on-lines" with
+     * Takes parts of benchmark names; none means all, "solver" the wire solver's trial alone, "kinds" the
+     * table of kinds, and "faults-on-lines" with
      * {@code --seed} and {@code --trials} the trial of the fault locator; "adviser" likewise, with {@code --kinds} for some only,
      * {@code --world} for one of {@link World} or all of them, {@code --habits} for two habits of the trade beside it.
      */
@@ -47,6 +48,10 @@ public final class Bench {
         if (names.length > 0 && names[0].equals("faults-on-lines")) {
             FaultTrial.print(System.out, Long.parseLong(option(names, "--seed", "1")), (int)
                     Long.parseLong(option(names, "--trials", "400")));
+            return;
+        }
+        if (names.length == 1 && names[0].equals("kinds")) {
+            KindTable.print(System.out);
             return;
         }
         if (names.length > 0 && names[0].equals("adviser")) {

@@ -279,12 +279,18 @@ final class Gates {
     }
 
     /** The change would leave the rule farther away than it is now. */
-    static Optional<Shut> expectedWorse(double shortfallNow, double shortfallAfter) {
-        return shortfallAfter > shortfallNow + NO_WORSE
-                ? Optional.of(new Shut(
-                        Gate.EXPECTED_WORSE,
-                        Action.FIND_THE_FAULT,
-                        "Every change of length that is left is expected to make it worse."))
-                : Optional.empty();
+    static Optional<Shut> expectedWorse(double shortfallNow, double shortfallAfter, Standing s) {
+        if (!(shortfallAfter > shortfallNow + NO_WORSE)) {
+            return Optional.empty();
+        }
+        return Optional.of(
+                s.last().isSwept()
+                        ? new Shut(
+                                Gate.EXPECTED_WORSE,
+                                Action.FIND_THE_FAULT,
+                                "Every change of length that is left is expected to make it worse.",
+                                Diagnosis.poorMatch(s.now(), true),
+                                Hypothesis.POOR_MATCH)
+                        : new Shut(Gate.SIDES_DISAGREE, Action.MEASURE_AGAIN, cannotTell(s)));
     }
 }

@@ -119,9 +119,6 @@ final class LengthAdvice {
     /** What a shut gate says instead of a change. */
     static TrimAdvice refused(Shut shut, Standing s) {
         List<String> reasons = new ArrayList<>(List.of(shut.reason()));
-        List<Cause> causes = shut.gate() == Gates.Gate.EXPECTED_WORSE
-                ? Diagnosis.poorMatch(s.now(), s.last().isSwept())
-                : shut.causes();
         boolean overruled = shut.gate() == Gates.Gate.MOVED_UNTOUCHED
                 || shut.gate() == Gates.Gate.NO_ANSWER
                 || shut.gate() == Gates.Gate.ANOTHER_KIND
@@ -134,7 +131,7 @@ final class LengthAdvice {
                 Fit.UNKNOWN,
                 0,
                 reasons,
-                causes,
+                shut.causes(),
                 overruled ? Hypotheses.mostly(shut.because(), 0.85, Hypothesis.MISREAD) : s.hypotheses());
     }
 
@@ -213,7 +210,7 @@ final class LengthAdvice {
     private Optional<Shut> worse(TrimAdvice change) {
         if (!s.last().isSwept()) {
             double by = change.action() == Action.SHORTEN ? -change.amountM() : change.amountM();
-            return Gates.expectedWorse(s.expectedMiss(0), s.expectedMiss(by));
+            return Gates.expectedWorse(s.expectedMiss(0), s.expectedMiss(by), s);
         }
         List<Reading> after = change.expectedReadings();
         if (after.size() < task.channels().size()) {
@@ -224,7 +221,7 @@ final class LengthAdvice {
             Reflection r = after.get(i).reflection();
             at.set(i, r, after.get(i).hasPhase());
         }
-        return Gates.expectedWorse(s.shortfall(), s.aim().shortfall(at));
+        return Gates.expectedWorse(s.shortfall(), s.aim().shortfall(at), s);
     }
 
     static List<Reading> wantedIn(TrimTask task, Sweep sweep) {

@@ -61,8 +61,12 @@ record Response(Kind kind, double share) {
 
     private static final Response NONE = new Response(Kind.NOTHING_TO_COMPARE, Double.NaN);
 
-    /** @param passes oldest first, at least one, of one state between two looks for a fault */
-    static Response of(List<Pass> passes, TrimPrior prior) {
+    /**
+     * @param passes oldest first, at least one, of one state between two looks for a fault
+     * @param closely true where the readings already speak for an antenna that does not follow: needles are held against what was
+     *     expected of them
+     */
+    static Response of(List<Pass> passes, TrimPrior prior, boolean closely) {
         int last = passes.size() - 1;
         if (last == 0) {
             return NONE;
@@ -72,13 +76,13 @@ record Response(Kind kind, double share) {
         if (now.isUnchanged()) {
             Response untouched = untouched(before, now);
             // What was read again as it was still stands by its answer to the change before.
-            Response changed = untouched.kind == Kind.UNTOUCHED_AND_MOVED ? NONE : lastChange(passes, prior);
+            Response changed = untouched.kind == Kind.UNTOUCHED_AND_MOVED ? NONE : lastChange(passes, prior, closely);
             return changed.isNoAnswer() ? changed : untouched;
         }
-        return changed(passes.subList(0, last), now, prior);
+        return changed(passes.subList(0, last), now, prior, closely);
     }
 
-    private static Response lastChange(List<Pass> passes, TrimPrior prior) {
+    private static Response lastChange(List<Pass> passes, TrimPrior prior, boolean closely) {
         int at = passes.size() - 1;
         while (at > 0 && passes.get(at).isUnchanged()) {
             at--;
@@ -89,10 +93,11 @@ record Response(Kind kind, double share) {
                         passes.subList(0, at),
                         passes.get(passes.size() - 1)
                                 .after(passes.get(at).changeM(), passes.get(at).secondChangeM()),
-                        prior);
+                        prior,
+                        closely);
     }
 
-    private static Response changed(List<Pass> earlier, Pass now, TrimPrior prior) {
+    private static Response changed(List<Pass> earlier, Pass now, TrimPrior prior, boolean closely) {
         Pass before = earlier.get(earlier.size() - 1);
         if (now.changeM() == 0 || !now.circumstances().equals(before.circumstances())) {
             return NONE;
@@ -101,9 +106,10 @@ record Response(Kind kind, double share) {
         Optional<Double> same = largestDifference(before, now);
         if (!before.isSwept() && !now.isSwept()) {
             // Needles that did not stir teach nothing of the antenna, however small the change was.
-            return second || same.isEmpty()
-                    ? NONE
-                    : same.get() < SAME_MARK ? new Response(Kind.DID_NOT_MOVE, 0) : needles(earlier, now, prior);
+            if (!second && same.isPresent() && same.get() < SAME_MARK) {
+                return new Response(Kind.DID_NOT_MOVE, 0);
+            }
+            return closely && !second && same.isPresent() ? needles(earlier, now, prior) : NONE;
         }
         if (isIdentical(before.sweep(), now.sweep()) && !second) {
             return new Response(Kind.DID_NOT_MOVE, 0);

@@ -22,7 +22,7 @@ import java.util.Optional;
  */
 final class SpotBelief {
 
-    private static final int DIPS = 141;
+    private static final int DIPS = 121;
     private static final int COARSE_DIPS = 61;
 
     /** Dips are looked for this far beside the channels, as a ratio either way. */
@@ -73,6 +73,7 @@ final class SpotBelief {
     private final List<double[]> weighed = new ArrayList<>();
     private final double[] usual;
     private double best = Double.NEGATIVE_INFINITY;
+    private double bestOfOthers = Double.NEGATIVE_INFINITY;
     private double following;
     private double notFollowing;
 
@@ -227,8 +228,8 @@ final class SpotBelief {
                 double[] before = before(dips);
                 for (int c = 0; c < usual.length; c++) {
                     double w = begun + usual[c] + now[c] + before[c];
-                    following += Math.exp(w);
                     if (w > best - NEGLIGIBLE) {
+                        following += Math.exp(w);
                         weighed.add(new double[] {w, dipHz, c, ratio});
                         best = Math.max(best, w);
                     }
@@ -245,7 +246,11 @@ final class SpotBelief {
 
     private void addNotFollowing(double[] now, double[] before, double begun) {
         for (int c = 0; c < usual.length; c++) {
-            notFollowing += Math.exp(begun + usual[c] + now[c] + before[c]);
+            double w = begun + usual[c] + now[c] + before[c];
+            if (w > bestOfOthers - NEGLIGIBLE) {
+                notFollowing += Math.exp(w);
+                bestOfOthers = Math.max(bestOfOthers, w);
+            }
         }
     }
 

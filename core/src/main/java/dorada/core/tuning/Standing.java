@@ -272,7 +272,11 @@ final class Standing {
             return changeM;
         }
         double most = Math.abs(likeliestNeedM) + needDoubtM;
+        double now = expectedMiss(0);
         for (double m = Math.abs(changeM) + step(); m <= most; m += step()) {
+            if (expectedMiss(Math.signum(changeM) * m) > now) {
+                return changeM;
+            }
             if (shows(Math.signum(changeM) * m) >= VISIBLE) {
                 return Math.signum(changeM) * m;
             }

@@ -33,6 +33,9 @@ public final class TrimAdviser {
     /** Over less than this share of frequency many a sound antenna reads 1.0 on every channel; common practice, no source. */
     private static final double FLAT_SPAN = 0.03;
 
+    /** An antenna that is this likely not to follow its changes has its needles looked at one by one. */
+    private static final double LOOKED_AT_CLOSELY = 0.03;
+
     private final TrimTask task;
     private final List<List<WantedChannel>> bands;
 
@@ -115,7 +118,8 @@ public final class TrimAdviser {
 
     /** Gates that the readings alone can shut. */
     private Optional<Shut> shutBefore(Standing s, List<Pass> passes, List<Pass> lowest) {
-        Response response = Response.of(lowest, task.prior());
+        boolean closely = s.hypotheses().probability(Hypothesis.NOT_FOLLOWING) > LOOKED_AT_CLOSELY;
+        Response response = Response.of(lowest, task.prior(), closely);
         boolean onceWasMet = onceWasMet(passes);
         if (s.isAsGoodAsMet() && (onceWasMet || !response.isNoAnswer())) {
             return Optional.empty();
@@ -145,7 +149,7 @@ public final class TrimAdviser {
         while (at > 0 && !isMet(passes.get(at))) {
             at--;
         }
-        return Response.of(List.of(passes.get(at), passes.get(passes.size() - 1)), task.prior());
+        return Response.of(List.of(passes.get(at), passes.get(passes.size() - 1)), task.prior(), false);
     }
 
     private boolean isMet(Pass pass) {
@@ -153,7 +157,7 @@ public final class TrimAdviser {
     }
 
     private TrimAdvice beyondTheSweep(List<Pass> passes, SweepAnalysis now, Dip dip) {
-        Response response = Response.of(passes, task.prior());
+        Response response = Response.of(passes, task.prior(), false);
         Optional<Shut> shut = onceWasMet(passes)
                 ? Gates.movedUntouched(response, true)
                 : Gates.noAnswer(response, true).or(() -> Gates.anotherKind(task, passes));
