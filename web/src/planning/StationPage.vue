@@ -96,12 +96,17 @@ async function copyLink() {
 }
 
 const at = (i: number, field: string) => wrong.value[`alternatives[${i}].${field}`]
+/** Where the antenna's phase decides, a range: nobody knows it from an SWR alone. */
+const swrAtRadio = (w: StationAnswer['ways'][number]) =>
+  w.swrAtRadioHigh - w.swrAtRadioLow > 0.05
+    ? `${formatSwr(w.swrAtRadioLow)} to ${formatSwr(w.swrAtRadioHigh)}`
+    : formatSwr(w.swrAtRadio)
 const km = (metres: number) => `${(metres / 1000).toFixed(1)} km`
 /** Loss and sums for each way, as rows of the table. */
 const rows = computed(() => {
   const ways = result.value?.ways ?? []
   return [
-    { word: 'SWR at the radio', cells: ways.map((w) => formatSwr(w.swrAtRadio)) },
+    { word: 'SWR at the radio', cells: ways.map(swrAtRadio) },
     { word: 'Radio sends', cells: ways.map((w) => formatWatts(w.sentW)) },
     { word: 'Matched loss', cells: ways.map((w) => `${w.matchedLossDb.toFixed(2)} dB`) },
     { word: 'Added by mismatch', cells: ways.map((w) => `${w.mismatchLossDb.toFixed(2)} dB`) },

@@ -5,10 +5,13 @@ import java.io.IOException;
 import java.io.StringReader;
 import java.nio.charset.StandardCharsets;
 import java.util.Optional;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 
 /** Tells a Touchstone file from a table of comma-separated values by its content, whatever its name, and reads it. */
 public final class SweepFileReader {
 
+    private static final Pattern PORTS = Pattern.compile("\\.s(\\d{1,2})p$", Pattern.CASE_INSENSITIVE);
     private static final char[] SEPARATORS = {';', '\t', ','};
 
     private SweepFileReader() {}
@@ -21,6 +24,25 @@ public final class SweepFileReader {
     public static SweepFile read(byte[] bytes, int port) throws IOException, FormatException {
         Optional<CsvTable> table = table(bytes);
         return table.isPresent() ? table.get().read() : TouchstoneReader.read(new ByteArrayInputStream(bytes), port);
+    }
+
+    /**
+     * The same, held against its name: "s2p" promises two ports.
+     *
+     * @param name of the file, perhaps empty
+     * @throws FormatException as {@link #read(byte[], int)}, and where rows and name belong to another number of ports
+     */
+    public static SweepFile read(byte[] bytes, int port, String name) throws IOException, FormatException {
+        SweepFile file = read(bytes, port);
+        Matcher promised = PORTS.matcher(name);
+        if (promised.find() && Integer.parseInt(promised.group(1)) != file.ports()) {
+            throw new FormatException(
+                    0,
+                    "The name ends in ." + promised.group().substring(1) + ", and the rows are those of " + file.ports()
+                            + (file.ports() == 1 ? " port" : " ports")
+                            + ". Please look which of both is right, and rename the file.");
+        }
+        return file;
     }
 
     /** The file as a table of columns, for a preview; empty where it is a Touchstone file. */

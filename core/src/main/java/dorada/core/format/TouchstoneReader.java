@@ -23,6 +23,9 @@ import java.util.StringTokenizer;
  */
 public final class TouchstoneReader {
 
+    /** No antenna of this trade lies higher: a sweep that ends there was written in another unit. */
+    private static final double HIGHEST_USUAL_HZ = 10e9;
+
     private static final int ONE_PORT_NUMBERS = 3;
     private static final int TRIANGLE_NUMBERS = 7;
     private static final int TWO_PORT_NUMBERS = 9;
@@ -47,6 +50,8 @@ public final class TouchstoneReader {
     private int numbersPerLine;
     private PortReflection reflection;
     private int noiseLines;
+    private int afterTheEnd;
+    private boolean zeroHz;
     private int lastNumberWidth;
     private int linesOfThatWidth;
     private int shorterLastNumberAt;
@@ -115,6 +120,18 @@ public final class TouchstoneReader {
         if (head.isVersion2() && section != Section.ENDED) {
             warnings.add("[End] is missing; all announced frequencies are there.");
         }
+        if (afterTheEnd > 0) {
+            warnings.add("What follows after [End], " + afterTheEnd + " lines, was not read.");
+        }
+        if (zeroHz) {
+            warnings.add("The first point is at 0 Hz, where nothing can be measured: it was left out.");
+        }
+        if (points.count() > 0 && points.lastHz() > HIGHEST_USUAL_HZ) {
+            warnings.add(String.format(
+                    Locale.ROOT,
+                    "The sweep ends at %.1f GHz: is the unit in the option line the right one?",
+                    points.lastHz() / 1e9));
+        }
         if (!points.warning().isEmpty()) {
             warnings.add(points.warning());
         }
@@ -131,7 +148,7 @@ public final class TouchstoneReader {
         if (points.count() == 0) {
             throw new FormatException(0, "The file holds no measured points.");
         }
-        if (head.isVersion2() && points.count() != head.frequencies()) {
+        if (head.isVersion2() && points.count() + (zeroHz ? 1 : 0) != head.frequencies()) {
             throw new FormatException(
                     0,
                     "The file announces " + head.frequencies() + " frequencies and holds " + points.count()
@@ -160,7 +177,8 @@ public final class TouchstoneReader {
             return;
         }
         if (section == Section.ENDED) {
-            throw new FormatException(line, "something follows after [End].");
+            afterTheEnd++;
+            return;
         }
         if (content.startsWith("#")) {
             head.readOptions(content.substring(1), line);
@@ -237,6 +255,10 @@ public final class TouchstoneReader {
         if (head.isVersion2() && points.count() == head.frequencies()) {
             throw new FormatException(
                     line, "more points than the " + head.frequencies() + " that [Number of Frequencies] announces.");
+        }
+        if (hz == 0 && points.count() == 0 && !zeroHz) {
+            zeroHz = true;
+            return;
         }
         points.add(hz, reflection.of(numbers, line), line);
         watchWidth(last, line);

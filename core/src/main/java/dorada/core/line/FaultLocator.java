@@ -24,6 +24,9 @@ public final class FaultLocator {
 
     private static final double DAMAGE_DB = 18;
     private static final double TOTAL_DB = 3;
+
+    /** As little as this is lost where nothing is connected, over a span in which an antenna would take something. */
+    private static final double NOTHING_CONNECTED_DB = 0.2;
     private static final double ABOVE_NOISE = 6;
     private static final double SIDE_LOBES = 0.012;
     private static final double PROMINENCE = 1.3;
@@ -123,7 +126,9 @@ public final class FaultLocator {
             }
             real.add(p);
             double size = Math.min(1, given(profile, p) / passed);
-            Event e = event(profile, p, size, p == end);
+            // An end where an echo between two others would be may be that echo.
+            boolean sureOfTheEnd = p != end || !goesRoundAgain(p, real.subList(0, real.size() - 1), profile);
+            Event e = event(profile, p, size, p == end, sureOfTheEnd);
             if (e.what() == What.JOINT && e.returnLossDb() > WORTH_A_LOOK_DB) {
                 continue;
             }
@@ -195,7 +200,7 @@ public final class FaultLocator {
         return taken.stream().max(bySize).orElse(null);
     }
 
-    private Event event(EchoProfile profile, Peak p, double size, boolean isEnd) {
+    private Event event(EchoProfile profile, Peak p, double size, boolean isEnd, boolean sureOfTheEnd) {
         double rl = Swr.returnLossDb(size);
         double doubt =
                 Math.max(profile.resolutionM() * (0.1 + profile.noise() / p.arriving), p.distanceM * LENGTH_DOUBT / 5);
@@ -205,8 +210,9 @@ public final class FaultLocator {
             return new Event(p.distanceM, doubt, rl, What.END, false);
         }
         if (isEnd && line.lengthM() > 0) {
-            // An antenna sends everything back outside its band: how much comes back says nothing of it here.
-            return new Event(p.distanceM, doubt, rl, What.END, true);
+            // An antenna sends nearly everything back outside its band, but not quite: some of it is always lost on it.
+            boolean nothingThere = rl < NOTHING_CONNECTED_DB && profile.spanHz() >= WIDE * profile.middleHz();
+            return new Event(p.distanceM, doubt, rl, nothingThere ? What.OPEN : What.END, sureOfTheEnd && !nothingThere);
         }
         if (rl <= TOTAL_DB) {
             boolean wide = profile.spanHz() >= WIDE * profile.middleHz();

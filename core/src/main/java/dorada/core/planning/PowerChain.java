@@ -158,6 +158,34 @@ public record PowerChain(double ratedW, double ceilingSwr, List<Part> parts, Ant
         return eirpW / Math.pow(10, DIPOLE_DBI / 10);
     }
 
+    /**
+     * What the radio may meet where only the antenna's SWR is known, and with it no phase: on the way down a line of another
+     * impedance, or past a jumper, that decides.
+     *
+     * @param lowSwr least SWR at the radio over all phases
+     * @param highSwr greatest
+     * @param mayFoldBack true where some of them are more than the radio takes at full power
+     */
+    public record Spread(double lowSwr, double highSwr, boolean mayFoldBack) {}
+
+    private static final int PHASES = 72;
+
+    /** The spread at {@code frequencyHz} over all phases of an antenna of this SWR. */
+    public Spread spread(double frequencyHz) {
+        double size = Reflection.of(antenna.impedance, REFERENCE_OHM).magnitude();
+        double low = Double.POSITIVE_INFINITY;
+        double high = 1;
+        for (int i = 0; i < PHASES; i++) {
+            Reflection seen = Reflection.polar(size, 2 * Math.PI * i / PHASES);
+            for (int part = parts.size() - 1; part >= 0; part--) {
+                seen = parts.get(part).towardRadio(seen, frequencyHz);
+            }
+            low = Math.min(low, seen.swr());
+            high = Math.max(high, seen.swr());
+        }
+        return new Spread(low, high, high > ceilingSwr);
+    }
+
     /** Watts at every point at {@code frequencyHz}. */
     public Result at(double frequencyHz) {
         int n = parts.size();

@@ -168,6 +168,32 @@ class TouchstoneTwoTest {
         assertThat(read(text, 2).warnings()).containsExactly("1 lines of noise data were skipped.");
     }
 
+    /** Odd, but certain in meaning: read, and said. */
+    @Test
+    void whatIsOddButCertainIsReadWithAWarning() throws Exception {
+        SweepFile after = read(HEAD + "[Network Data]\n100 0 0 0 0 0 0 0 0\n[End]\nstored by the yard analyser\n", 1);
+        assertThat(after.sweep().size()).isEqualTo(1);
+        assertThat(after.warnings()).containsExactly("What follows after [End], 1 lines, was not read.");
+        SweepFile fromZero = read("# MHz S RI R 50\n0 1 0\n100 .1 0\n200 .2 0\n", 1);
+        assertThat(fromZero.sweep().startHz()).isEqualTo(100e6);
+        assertThat(fromZero.warnings()).anyMatch(w -> w.contains("0 Hz"));
+        SweepFile unit = read("# GHz S RI R 50\n140 .1 0\n170 .2 0\n", 1);
+        assertThat(unit.warnings()).anyMatch(w -> w.contains("170.0 GHz"));
+        assertThatThrownBy(() -> read("# MHz S RI R 50\n100 .1 0\n0 .2 0\n", 1)).isInstanceOf(FormatException.class);
+    }
+
+    @Test
+    void aNameThatPromisesOtherPortsIsRefused() throws Exception {
+        byte[] one = "# MHz S RI R 50\n100 .1 0\n200 .2 0\n".getBytes(java.nio.charset.StandardCharsets.UTF_8);
+        assertThat(SweepFileReader.read(one, 1, "yard.s1p").ports()).isEqualTo(1);
+        assertThat(SweepFileReader.read(one, 1, "yard.txt").ports()).isEqualTo(1);
+        for (String name : new String[] {"yard.s2p", "YARD.S3P"}) {
+            assertThatThrownBy(() -> SweepFileReader.read(one, 1, name))
+                    .isInstanceOf(FormatException.class)
+                    .hasMessageContaining("rows are those of 1 port");
+        }
+    }
+
     @ParameterizedTest
     @CsvSource(
             delimiter = '|',
@@ -181,7 +207,6 @@ class TouchstoneTwoTest {
                 "[Foo] 1 | not a keyword",
                 "[Network Data];100 0 0 | expected 3 numbers (one port) or 9",
                 "100 0 0 0 0 0 0 0 0 | [Network Data] must come",
-                "[Network Data];100 0 0 0 0 0 0 0 0;[End];101 0 0 | after [End]",
             })
     void whatVersionTwoForbidsIsRefused(String rest, String reason) {
         assertThatThrownBy(() -> read(HEAD + rest.replace(';', '\n') + "\n", 1))

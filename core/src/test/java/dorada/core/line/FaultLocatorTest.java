@@ -46,6 +46,16 @@ class FaultLocatorTest {
         assertThat(report.better()).isEmpty();
     }
 
+    /** An end that sends everything back over half a decade is no antenna. */
+    @Test
+    void anEndWithNothingOnItSaysSo() {
+        FaultReport open = locate(swept(10, 500, 801, LENGTH_M, (z, hz) -> new Impedance(1e7, 0)));
+        assertThat(open.events().get(0).distanceM()).isCloseTo(LENGTH_M, within(0.3));
+        assertThat(open.events().get(0).what()).isEqualTo(What.OPEN);
+        assertThat(open.events().get(0).sure()).isFalse();
+        assertThat(open.sentence()).contains("nothing connected");
+    }
+
     @Test
     void aBadJointIsFoundWhereItIs() {
         FaultReport report = locate(swept(100, 200, 401, 7.5, (z, hz) -> z.plus(new Impedance(30, 0))));

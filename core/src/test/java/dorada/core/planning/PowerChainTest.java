@@ -11,6 +11,7 @@ import dorada.core.planning.PowerChain.Fixed;
 import dorada.core.planning.PowerChain.Result;
 import dorada.core.planning.PowerChain.Run;
 import dorada.core.rf.Impedance;
+import dorada.core.rf.Reflection;
 import java.util.List;
 import java.util.Random;
 import org.hipparchus.complex.Complex;
@@ -51,6 +52,29 @@ class PowerChainTest {
         assertThat(r.stages()).hasSize(1);
         assertThat(r.stages().get(0).reflectedW() / 50).isCloseTo(share, within(0.001));
         assertThat(r.atAntennaW()).isCloseTo(50 * (1 - share), within(0.05));
+    }
+
+    /** Of an antenna known by its SWR alone nobody knows the phase: through a line of 75 Ω the radio meets a range, by Pozar 2.91. */
+    @Test
+    void anSwrAloneGivesARangeAtTheRadio() {
+        Line lossless = new Line(2.865, 0.66, 75, 0, 0);
+        PowerChain c = new PowerChain(25, 2, List.of(new Run("line", lossless)), Antenna.ofSwr(1.5, 0));
+        PowerChain.Spread s = c.spread(155.4e6);
+        double least = Double.POSITIVE_INFINITY;
+        double most = 1;
+        for (int i = 0; i < 3600; i++) {
+            Reflection load = Reflection.polar(0.2, 2 * Math.PI * i / 3600);
+            double swr = lossless.towardRadio(load, 50, 155.4e6).swr();
+            least = Math.min(least, swr);
+            most = Math.max(most, swr);
+        }
+        assertThat(s.lowSwr()).isCloseTo(least, within(0.01));
+        assertThat(s.highSwr()).isCloseTo(most, within(0.01));
+        assertThat(s.highSwr()).isGreaterThan(s.lowSwr() + 0.3);
+        assertThat(s.mayFoldBack()).isEqualTo(most > 2);
+        // A line of the radio's own impedance does not care for the phase.
+        PowerChain.Spread plain = chain(25, "rg-58", 3, 1.5).spread(155e6);
+        assertThat(plain.highSwr() - plain.lowSwr()).isLessThan(0.06);
     }
 
     /** By hand: 25 W, 3 dB of matched line, +3 dBi: 25 W EIRP less a hair, ERP 2.15 dB below. */

@@ -16,6 +16,7 @@ import dorada.server.planning.StationAnswer.StepView;
 import dorada.server.planning.StationAnswer.WayAnswer;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.stream.IntStream;
 import org.springframework.stereotype.Service;
 
@@ -41,6 +42,7 @@ class PlanningService {
     private static WayAnswer way(StationPlan plan, int index, List<PowerChain> chains) {
         double hz = plan.frequencyHz();
         Result r = chains.get(index).at(hz);
+        PowerChain.Spread spread = chains.get(index).spread(hz);
         return new WayAnswer(
                 plan.alternatives().get(index).name(),
                 r.stages().stream().map(PlanningService::view).toList(),
@@ -51,9 +53,11 @@ class PlanningService {
                 r.erpW(),
                 r.receiveDb(),
                 r.stages().get(0).swr(),
+                spread.lowSwr(),
+                spread.highSwr(),
                 r.stages().stream().mapToDouble(Stage::matchedLossDb).sum(),
                 r.stages().stream().mapToDouble(Stage::mismatchLossDb).sum(),
-                warnings(plan, index, r),
+                warnings(plan, index, r, spread),
                 index == 0
                         ? List.of()
                         : Alternatives.worth(chains.get(0), chains.get(index), hz).stream()
@@ -76,11 +80,14 @@ class PlanningService {
                         .toList());
     }
 
-    private static List<String> warnings(StationPlan plan, int index, Result r) {
+    private static List<String> warnings(StationPlan plan, int index, Result r, PowerChain.Spread spread) {
         StationPlan.Way way = plan.alternatives().get(index);
         List<String> all = new ArrayList<>();
         if (r.foldedBack()) {
-            all.add("The radio meets more than the SWR it stands and folds its power back.");
+            all.add("The radio meets more than its SWR limit and folds its power back.");
+        } else if (spread.mayFoldBack()) {
+            all.add("The radio may fold its power back: with this antenna's phase unknown it meets up to "
+                    + String.format(Locale.ROOT, "%.2f", spread.highSwr()) + ".");
         }
         for (Stage stage : r.stages()) {
             String id = stage.name().equals("line") ? way.line() : stage.name().equals("jumper") ? way.jumper() : "";

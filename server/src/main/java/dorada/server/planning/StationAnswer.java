@@ -31,6 +31,8 @@ record StationAnswer(
             @NotNull double erpW,
             @NotNull double receiveDb,
             @NotNull double swrAtRadio,
+            @NotNull double swrAtRadioLow,
+            @NotNull double swrAtRadioHigh,
             @NotNull double matchedLossDb,
             @NotNull double mismatchLossDb,
             @NotNull List<String> warnings,
