@@ -176,7 +176,7 @@ public record PowerChain(double ratedW, double ceilingSwr, List<Part> parts, Ant
         double low = Double.POSITIVE_INFINITY;
         double high = 1;
         for (int i = 0; i < PHASES; i++) {
-            Reflection seen = Reflection.polar(size, 2 * Math.PI * i / PHASES);
+            Reflection seen = Reflection.polar(size, 360.0 * i / PHASES);
             for (int part = parts.size() - 1; part >= 0; part--) {
                 seen = parts.get(part).towardRadio(seen, frequencyHz);
             }
