@@ -1,32 +1,12 @@
 package dorada.benchmarks;
 
 import dorada.benchmarks.HiddenAntenna.Setting;
-import dorada.core.antenna.AntennaKind;
-import dorada.core.instrument.InlineMeter;
-import dorada.core.instrument.ReadingKind;
-import dorada.core.instrument.SimulatedAnalyser;
-import dorada.core.instrument.Span;
-import dorada.core.instrument.SpotReading;
-import dorada.core.line.ThroughLine;
 import dorada.core.practice.Condition;
-import dorada.core.practice.Control;
-import dorada.core.rf.Reflection;
-import dorada.core.sweep.Sweep;
-import dorada.core.tuning.Adjustment;
-import dorada.core.tuning.AntennaAdviser;
-import dorada.core.tuning.MatchControl;
-import dorada.core.tuning.Pass;
-import dorada.core.tuning.Room;
-import dorada.core.tuning.TrimAdvice;
-import dorada.core.tuning.TrimAdvice.Action;
-import dorada.core.tuning.TrimPrior;
-import dorada.core.tuning.TrimTask;
 import java.io.PrintStream;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
-import java.util.Optional;
 import java.util.Random;
 import java.util.TreeMap;
 
@@ -182,8 +162,8 @@ final class AdviserTrial {
                 && job.world() != World.STUCK
                 && (outcomes.values().stream().anyMatch(o -> o.met() && !o.namedFault())
                         || job.isCurable(job.start(), TrialPerson.MOST_CUTS));
-        boolean uncurableFault = !curable
-                && (!job.fault().isEmpty() || job.world().everyOrderHarms() || job.world() == World.STUCK);
+        boolean uncurableFault =
+                !curable && (!job.fault().isEmpty() || job.world().everyOrderHarms() || job.world() == World.STUCK);
         for (Way way : ways) {
             TrialPerson.Outcome o = outcomes.get(way);
             boolean met = o.met();

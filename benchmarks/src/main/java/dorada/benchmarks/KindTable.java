@@ -28,8 +28,7 @@ final class KindTable {
                 for (long seed = 1; seed <= SEEDS; seed++) {
                     double ratio = solved(StandIn.of(kind, hz, seed), kind, hz);
                     // Another dip became the deepest: then it tells nothing.
-                    solved.append(
-                            ratio > 0.3 && ratio < 4 ? String.format(Locale.ROOT, " %.2f", ratio) : " other dip");
+                    solved.append(ratio > 0.3 && ratio < 4 ? String.format(Locale.ROOT, " %.2f", ratio) : " other dip");
                 }
             }
             out.printf(
@@ -76,8 +75,8 @@ final class KindTable {
     }
 
     private static double dipOf(double l, double radial, double radiusM, double droopDeg) {
-        StandIn a = new StandIn(
-                (x, second) -> new GroundPlane(l, radiusM, 4, radial, droopDeg, Conductor.ALUMINIUM), l);
+        StandIn a =
+                new StandIn((x, second) -> new GroundPlane(l, radiusM, 4, radial, droopDeg, Conductor.ALUMINIUM), l);
         return dipHz(f -> a.sweep(l, about(f, 0.12), Watch.NOBODY), 146e6);
     }
 

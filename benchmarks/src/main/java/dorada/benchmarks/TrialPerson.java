@@ -93,12 +93,17 @@ final class TrialPerson {
         for (int look = 0; look < 3 * MOST_CUTS && cuts <= MOST_CUTS; look++) {
             int seen = job.world() == World.DRIFT ? look : seen(job, cuts, lookedAbout);
             Pass pass = job.byMeter()
-                    ? byMeter(job, at, seen, change, fartherApart && change == 0 ? job.channelsBesideHz() : job.channelHz(), random)
+                    ? byMeter(
+                            job,
+                            at,
+                            seen,
+                            change,
+                            fartherApart && change == 0 ? job.channelsBesideHz() : job.channelHz(),
+                            random)
                     : bySweep(job, at, seen, change, span, random);
             passes.add(pass.after(change, secondChange)
                     .afterALook(hasLooked)
-                    .changing(
-                            job.world() == World.ALIKE ? Optional.of(Pieces.ALIKE) : Optional.empty()));
+                    .changing(job.world() == World.ALIKE ? Optional.of(Pieces.ALIKE) : Optional.empty()));
             hasLooked = false;
             double length = at.lengthM();
             Room second = match.isPresent() ? secondRoom(job, at) : Room.ANY;
@@ -143,7 +148,8 @@ final class TrialPerson {
                 // Somebody who stood near and went away is what has changed since it was read before.
                 boolean wentAway = lookedAbout
                         && !job.before().isEmpty()
-                        && advice.causes().stream().anyMatch(cause -> cause.name().contains("somebody"));
+                        && advice.causes().stream()
+                                .anyMatch(cause -> cause.name().contains("somebody"));
                 boolean named = wentAway || TrialKinds.isNamed(advice.causes(), job.fault());
                 namedFault = namedFault || named && !wentAway;
                 saidOfSound = saidOfSound || job.isUndisturbed(seen) && !wentAway;
@@ -160,7 +166,9 @@ final class TrialPerson {
             }
             // Nobody signs off what was only measured with something near it, and whoever is told to measure again
             // looks about.
-            fartherApart = job.byMeter() && action == Action.MEASURE_AGAIN && !pass.spots().isEmpty();
+            fartherApart = job.byMeter()
+                    && action == Action.MEASURE_AGAIN
+                    && !pass.spots().isEmpty();
             if (action == Action.MEASURE_AGAIN || action == Action.STOP && !job.isUndisturbed(seen)) {
                 lookedAbout = true;
                 change = 0;
@@ -206,31 +214,52 @@ final class TrialPerson {
             }
             change = amount;
             secondChange = 0;
-            at = job.world() == World.ALIKE
-                    ? new Setting(next, at.secondM() + next - length)
-                    : at.ofLength(next);
+            at = job.world() == World.ALIKE ? new Setting(next, at.secondM() + next - length) : at.ofLength(next);
             cuts++;
             cutLast = true;
         }
         // Where it was last measured is where it stands.
         int seen = seen(job, cuts, lookedAbout);
         Sweep truth = job.truth(at, seen, job.channelHz(), new Random(job.seed()));
-        boolean met =
-                job.shortfall(truth, job.spare()) <= 0;
+        boolean met = job.shortfall(truth, job.spare()) <= 0;
         double wasted =
                 met && cuts > 0 && c.oneWay() ? job.longestGood(job.start().lengthM(), at, seen) - at.lengthM() : 0;
-        return new Outcome(met, cuts, seen, at, saidFault, namedFault, saidOfSound, cutLast, wasted, ended, read(passes, job), harmful, stated);
+        return new Outcome(
+                met,
+                cuts,
+                seen,
+                at,
+                saidFault,
+                namedFault,
+                saidOfSound,
+                cutLast,
+                wasted,
+                ended,
+                read(passes, job),
+                harmful,
+                stated);
     }
 
     /** The readings one after the other, with what was changed before each. */
     private static String read(List<Pass> passes, HiddenAntenna job) {
         StringBuilder all = new StringBuilder();
         for (Pass p : passes) {
-            all.append(p.changeM() == 0 && p.secondChangeM() == 0 ? " | " : String.format(Locale.ROOT, " | %+.0f", 1000 * (p.changeM() + p.secondChangeM())))
+            all.append(
+                            p.changeM() == 0 && p.secondChangeM() == 0
+                                    ? " | "
+                                    : String.format(Locale.ROOT, " | %+.0f", 1000 * (p.changeM() + p.secondChangeM())))
                     .append(p.secondChangeM() == 0 ? " " : " (second) ");
             for (double hz : job.channelHz()) {
-                all.append(String.format(Locale.ROOT, "%.1f ", p.isSwept() ? p.sweep().at(hz).map(Reflection::swr).orElse(Double.NaN)
-                        : p.spots().stream().filter(r -> r.frequencyHz() == hz).findFirst().map(r -> r.swr()).orElse(Double.NaN)));
+                all.append(String.format(
+                        Locale.ROOT,
+                        "%.1f ",
+                        p.isSwept()
+                                ? p.sweep().at(hz).map(Reflection::swr).orElse(Double.NaN)
+                                : p.spots().stream()
+                                        .filter(r -> r.frequencyHz() == hz)
+                                        .findFirst()
+                                        .map(r -> r.swr())
+                                        .orElse(Double.NaN)));
             }
         }
         return all.toString();
@@ -271,8 +300,7 @@ final class TrialPerson {
             return side * 0.02 * length;
         }
         double dip = advice.dipHz().orElse(0.0);
-        double middle =
-                (job.channelHz()[0] + job.channelHz()[job.channelHz().length - 1]) / 2;
+        double middle = (job.channelHz()[0] + job.channelHz()[job.channelHz().length - 1]) / 2;
         return dip > 0 ? length * (dip / middle - 1) : side * 0.02 * length;
     }
 

@@ -56,7 +56,8 @@ enum World {
             throw new IllegalArgumentException("\"" + word + "\" is no world; there are "
                     + Arrays.stream(values())
                             .map(w -> w.name().toLowerCase(Locale.ROOT).replace('_', '-'))
-                            .collect(Collectors.joining(", ")) + " and all.");
+                            .collect(Collectors.joining(", "))
+                    + " and all.");
         }
     }
 }

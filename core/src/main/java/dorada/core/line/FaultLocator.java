@@ -27,6 +27,7 @@ public final class FaultLocator {
 
     /** As little as this is lost where nothing is connected, over a span in which an antenna would take something. */
     private static final double NOTHING_CONNECTED_DB = 0.2;
+
     private static final double ABOVE_NOISE = 6;
     private static final double SIDE_LOBES = 0.012;
     private static final double PROMINENCE = 1.3;
@@ -212,7 +213,8 @@ public final class FaultLocator {
         if (isEnd && line.lengthM() > 0) {
             // An antenna sends nearly everything back outside its band, but not quite: some of it is always lost on it.
             boolean nothingThere = rl < NOTHING_CONNECTED_DB && profile.spanHz() >= WIDE * profile.middleHz();
-            return new Event(p.distanceM, doubt, rl, nothingThere ? What.OPEN : What.END, sureOfTheEnd && !nothingThere);
+            return new Event(
+                    p.distanceM, doubt, rl, nothingThere ? What.OPEN : What.END, sureOfTheEnd && !nothingThere);
         }
         if (rl <= TOTAL_DB) {
             boolean wide = profile.spanHz() >= WIDE * profile.middleHz();

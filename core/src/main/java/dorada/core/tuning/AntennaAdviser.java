@@ -16,8 +16,7 @@ public final class AntennaAdviser {
         this.kind = kind;
         TrimTask matched = task.match().isPresent() ? task : task.matchedBy(MatchControl.of(kind));
         this.task = kind.hasUsualLength()
-                ? matched.withLength(
-                        matched.lengthM(), Optional.of(kind.usualLengthM(matched.middleOfLowestBandHz())))
+                ? matched.withLength(matched.lengthM(), Optional.of(kind.usualLengthM(matched.middleOfLowestBandHz())))
                 : matched.withLength(Optional.empty(), Optional.empty());
     }
 
@@ -29,10 +28,8 @@ public final class AntennaAdviser {
             return adviseOn(task, passes);
         }
         // All lengths in terms of the pieces that were changed last, which are those that are changed next.
-        boolean nextIsOther = passes.stream()
-                .flatMap(p -> p.pieces().stream())
-                .reduce(usual, (before, later) -> later)
-                != usual;
+        boolean nextIsOther =
+                passes.stream().flatMap(p -> p.pieces().stream()).reduce(usual, (before, later) -> later) != usual;
         double otherByUsual = other.get() / kind.setPerElectrical();
         List<Pass> counted = passes.stream()
                 .map(p -> {
@@ -44,8 +41,8 @@ public final class AntennaAdviser {
         if (!nextIsOther) {
             return adviseOn(task, counted);
         }
-        TrimAdvice advice = adviseOn(
-                task.adjustedBy(task.adjustment(), task.prior().times(otherByUsual), task.room()), counted);
+        TrimAdvice advice =
+                adviseOn(task.adjustedBy(task.adjustment(), task.prior().times(otherByUsual), task.room()), counted);
         return advice.isChange() ? advice.because(wordsOf(usual)) : advice;
     }
 

@@ -23,8 +23,7 @@ final class BeyondTheSweep {
     private BeyondTheSweep() {}
 
     /** @param dip at an end of {@code sweep} */
-    static TrimAdvice advise(
-            TrimTask task, Sweep sweep, Dip dip, List<List<WantedChannel>> bands, List<Pass> passes) {
+    static TrimAdvice advise(TrimTask task, Sweep sweep, Dip dip, List<List<WantedChannel>> bands, List<Pass> passes) {
         boolean below = dip.frequencyHz() == sweep.startHz();
         double lowest = task.channels().get(0).frequencyHz();
         double highest = task.channels().get(task.channels().size() - 1).frequencyHz();
@@ -49,8 +48,7 @@ final class BeyondTheSweep {
             reasons.add("Sweep wider to find it before changing anything.");
             return TrimAdvice.sweepWider(fit, stepM, wider, reasons, hypotheses(fit));
         }
-        boolean allRead =
-                bands.stream().flatMap(List::stream).allMatch(c -> sweep.covers(c.frequencyHz()));
+        boolean allRead = bands.stream().flatMap(List::stream).allMatch(c -> sweep.covers(c.frequencyHz()));
         if (fit == Fit.UNKNOWN || !allRead) {
             return TrimAdvice.withoutDip(Action.FIND_THE_FAULT, fit, 0, reasons, List.of(), hypotheses(fit));
         }

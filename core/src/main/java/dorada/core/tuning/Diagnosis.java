@@ -192,9 +192,7 @@ final class Diagnosis {
 
     /** Causes where the last change moved nothing, or the wrong way. */
     static List<Cause> noAnswer(boolean swept, boolean wrongWay) {
-        String evidence = wrongWay
-                ? "the last change moved it the wrong way"
-                : "the last change moved nothing";
+        String evidence = wrongWay ? "the last change moved it the wrong way" : "the last change moved nothing";
         List<Cause> causes = new ArrayList<>(List.of(
                 new Cause(
                         "a slipped set screw or coupling, or a piece that is not the one that radiates",
@@ -206,10 +204,12 @@ final class Diagnosis {
                         "follow the line by hand to its end; take the antenna off: the reading must jump"),
                 LINE_MOVES_THE_DIP));
         if (!swept) {
-            causes.add(1, new Cause(
-                    "a meter that sticks or was not set",
-                    evidence + ", on any channel",
-                    "read a dummy load: it must show 1.0; set the needle on each channel"));
+            causes.add(
+                    1,
+                    new Cause(
+                            "a meter that sticks or was not set",
+                            evidence + ", on any channel",
+                            "read a dummy load: it must show 1.0; set the needle on each channel"));
         }
         return List.copyOf(causes);
     }
@@ -233,7 +233,9 @@ final class Diagnosis {
                 evidence,
                 "look at the depth mark; measure the piece against what was signed off");
         Cause water = new Cause(
-                movedShare > 0 ? "corrosion, or a bad ground under the mount" : "water, ice or dirt on it or in the line",
+                movedShare > 0
+                        ? "corrosion, or a bad ground under the mount"
+                        : "water, ice or dirt on it or in the line",
                 evidence,
                 movedShare > 0
                         ? "clean the mount to bare metal, and read again"
@@ -257,10 +259,7 @@ final class Diagnosis {
                         "an open or shorted connector or line",
                         evidence,
                         "measure the line's centre and shield with an ohmmeter, antenna off"),
-                new Cause(
-                        "an antenna for another band",
-                        evidence,
-                        "measure its length against its cut sheet"));
+                new Cause("an antenna for another band", evidence, "measure its length against its cut sheet"));
     }
 
     /** Causes of readings that are low on every channel over a span that no such antenna is flat over. */
@@ -296,7 +295,8 @@ final class Diagnosis {
     /** Causes of a dip that is deep enough while the ends of the band are not. */
     static List<Cause> tooNarrow(double bottomSwr) {
         String evidence = String.format(
-                Locale.ROOT, "it reaches %.2f in one place, so ground and match are there, and the band's ends are too high",
+                Locale.ROOT,
+                "it reaches %.2f in one place, so ground and match are there, and the band's ends are too high",
                 bottomSwr);
         return List.of(
                 new Cause(

@@ -30,7 +30,8 @@ final class Evidence {
     private Evidence() {}
 
     /** @param hopelessBy a rule that is missed by more at any length is missed for another reason */
-    static Hypotheses ofSpots(SpotBelief belief, LengthBelief lengths, double stepM, double hopelessBy, boolean changed) {
+    static Hypotheses ofSpots(
+            SpotBelief belief, LengthBelief lengths, double stepM, double hopelessBy, boolean changed) {
         double followingPrior = 1 - LOAD - OPEN - INSTRUMENT - MISREAD - (changed ? NOT_FOLLOWING : 0);
         Map<Hypothesis, Double> weights = new EnumMap<>(Hypothesis.class);
         double sound = followingPrior * belief.following();

@@ -51,7 +51,9 @@ record FirstChange(double mostM, String because) {
                 because = "one or two readings leave much open: this is a step to learn from";
             }
         }
-        return because.isEmpty() ? ALL : new FirstChange(Math.max(task.adjustment().smallestStepM(), mostM), because);
+        return because.isEmpty()
+                ? ALL
+                : new FirstChange(Math.max(task.adjustment().smallestStepM(), mostM), because);
     }
 
     /** {@code cut} or the part of it that comes off at first. */

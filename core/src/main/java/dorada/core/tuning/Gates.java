@@ -72,12 +72,14 @@ final class Gates {
                         ? new Shut(
                                 Gate.UNREAD_BAND,
                                 Action.READ_THE_OTHER_BAND,
-                                "Nobody has read " + names + " yet. A change that suits one band may spoil the other: read "
+                                "Nobody has read " + names
+                                        + " yet. A change that suits one band may spoil the other: read "
                                         + "it before anything is changed.")
                         : new Shut(
                                 Gate.UNREAD_BAND,
                                 isSwept ? Action.SWEEP_WIDER : Action.MEASURE_AGAIN,
-                                "The wanted channels, " + names + ", were not read: read them before anything is changed."));
+                                "The wanted channels, " + names
+                                        + ", were not read: read them before anything is changed."));
     }
 
     private static String words(List<WantedChannel> band) {
@@ -103,7 +105,8 @@ final class Gates {
             return Optional.of(new Shut(
                     Gate.MOVED_UNTOUCHED,
                     Action.FIND_THE_FAULT,
-                    "It met its rule before, and nothing was changed since: " + causes.get(0).evidence()
+                    "It met its rule before, and nothing was changed since: "
+                            + causes.get(0).evidence()
                             + ". Its length is right; look what has happened to it before any length is changed.",
                     causes,
                     Hypothesis.MOVED_BY_ITSELF));
@@ -180,7 +183,8 @@ final class Gates {
 
     /** What the losses of all hypotheses say against a change on the side of {@code needM}. */
     static Optional<Shut> hypotheses(Standing s, List<Pass> passes) {
-        // Reading the same once more teaches little where it was read twice, or where a change that can be undone has been tried.
+        // Reading the same once more teaches little where it was read twice, or where a change that can be undone has
+        // been tried.
         boolean readingTeachesLittle = !s.oneWay()
                 && (Pass.isMeasuredTwice(passes) || passes.stream().skip(1).anyMatch(p -> p.changeM() != 0));
         Hypotheses all = s.hypotheses();
@@ -212,7 +216,8 @@ final class Gates {
                 ? "One channel cannot tell the side. "
                 : "These readings cannot tell the side. ";
         String how = "Read channels farther apart, where you are allowed to transmit, or find the dip with an analyser";
-        return first + how
+        return first
+                + how
                 + (s.oneWay()
                         ? "; or change something that can be undone, such as a clip on its tip, and read again. Nothing is cut before."
                         : "; or move it a little either way, which can be undone, and read again.");

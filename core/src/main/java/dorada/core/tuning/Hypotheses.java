@@ -50,8 +50,8 @@ public final class Hypotheses {
     /** The same where the rule is met as it was read: then no sound antenna is too long or too short, whatever its estimate says. */
     Hypotheses whereTheRuleIsMet() {
         Map<Hypothesis, Double> all = new EnumMap<>(probability);
-        for (Hypothesis h : List.of(
-                Hypothesis.TOO_LONG, Hypothesis.TOO_SHORT, Hypothesis.POOR_MATCH, Hypothesis.NO_GROUND_PLANE)) {
+        for (Hypothesis h :
+                List.of(Hypothesis.TOO_LONG, Hypothesis.TOO_SHORT, Hypothesis.POOR_MATCH, Hypothesis.NO_GROUND_PLANE)) {
             all.merge(Hypothesis.CENTRED, all.put(h, 0.0), Double::sum);
         }
         return of(all);

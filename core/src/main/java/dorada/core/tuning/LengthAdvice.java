@@ -48,8 +48,9 @@ final class LengthAdvice {
             reasons.add(TrimReasons.goodEnough(s));
         }
         if (!sensitivity.isBelievable()) {
-            reasons.add("The dip did not follow the recorded changes as it should; the rule is met all the same. Before it is made "
-                    + "permanent look whether something has slipped.");
+            reasons.add(
+                    "The dip did not follow the recorded changes as it should; the rule is met all the same. Before it is made "
+                            + "permanent look whether something has slipped.");
         }
         if (!Gates.anotherKindInDoubt(task)) {
             return advice(Action.STOP, 0, ChangeChoice.Cut.NONE, reasons, List.of());
@@ -65,7 +66,9 @@ final class LengthAdvice {
         ChangeChoice.Cut cut = s.visible(first.limited(s.cut(), s));
         Action action = action(cut);
         List<String> reasons = TrimReasons.opening(s, sensitivity, task.prior());
-        if (s.last().isSwept() && s.window().isKnown() && s.window().bestSwr() > task.rule().limitSwr()) {
+        if (s.last().isSwept()
+                && s.window().isKnown()
+                && s.window().bestSwr() > task.rule().limitSwr()) {
             reasons.add(TrimReasons.noLength(s));
         }
         double amountM = 0;
@@ -76,7 +79,10 @@ final class LengthAdvice {
             }
             case FIND_THE_FAULT -> {
                 boolean isMatch = !s.atItsEnd() || s.isPoorMatch();
-                reasons.add(isMatch ? s.isOnlyNarrow() ? TrimReasons.asGoodAsItGets(s) : TrimReasons.poorMatch(s) : "Nothing is left to shorten within its range.");
+                reasons.add(
+                        isMatch
+                                ? s.isOnlyNarrow() ? TrimReasons.asGoodAsItGets(s) : TrimReasons.poorMatch(s)
+                                : "Nothing is left to shorten within its range.");
                 return advice(
                         action,
                         0,
@@ -158,7 +164,8 @@ final class LengthAdvice {
             Action action, double amountM, ChangeChoice.Cut cut, List<String> reasons, List<Cause> causes) {
         double waves = task.prior().waves();
         double changeM = Math.signum(s.sideM()) * amountM;
-        Optional<Sweep> expected = amountM > 0 && s.last().isSwept() ? Optional.of(expected(changeM)) : Optional.empty();
+        Optional<Sweep> expected =
+                amountM > 0 && s.last().isSwept() ? Optional.of(expected(changeM)) : Optional.empty();
         return new TrimAdvice(
                 action,
                 false,

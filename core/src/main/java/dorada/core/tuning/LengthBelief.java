@@ -102,7 +102,9 @@ final class LengthBelief {
 
     /** Where too much begins; a rule that no length meets has nothing to lose there but a little of its best. */
     private double end(Sample s) {
-        return s.window.bestShortfall() > 0 ? Math.max(s.window.best() * (1 + slack), s.window.hopelessHigh()) : s.window.high();
+        return s.window.bestShortfall() > 0
+                ? Math.max(s.window.best() * (1 + slack), s.window.hopelessHigh())
+                : s.window.high();
     }
 
     /** f after / f before: the electrical length, k wavelengths at the dip, changes by changeM / (set per electrical). */
@@ -135,13 +137,10 @@ final class LengthBelief {
             boolean inPlace = Math.abs(Math.log(s.moved() / s.window.best())) < Math.log(IN_PLACE);
             double shortNow = s.window.shortfall(s.moved());
             boolean helpsLittle = shortNow - s.window.bestShortfall() < HELPS_LITTLE * shortNow;
-            boolean poor = s.window.bestShortfall() > hopelessBy
-                    && s.window.bottomSwr() > Diagnosis.HAS_ITS_GROUND_SWR;
+            boolean poor = s.window.bestShortfall() > hopelessBy && s.window.bottomSwr() > Diagnosis.HAS_ITS_GROUND_SWR;
             Hypothesis h = (inPlace || helpsLittle) && poor
                     ? s.window.isWide() ? Hypothesis.NO_GROUND_PLANE : Hypothesis.POOR_MATCH
-                    : need < -stepM
-                            ? Hypothesis.TOO_LONG
-                            : need > stepM ? Hypothesis.TOO_SHORT : Hypothesis.CENTRED;
+                    : need < -stepM ? Hypothesis.TOO_LONG : need > stepM ? Hypothesis.TOO_SHORT : Hypothesis.CENTRED;
             shares.merge(h, s.weight, Double::sum);
         }
         return shares;

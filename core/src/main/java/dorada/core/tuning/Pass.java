@@ -69,14 +69,12 @@ public record Pass(
 
     /** The same reading after other changes. */
     public Pass after(double newChangeM, double newSecondChangeM) {
-        return new Pass(
-                newChangeM, newSecondChangeM, sweep, dipDeviationHz, spots, circumstances, pieces, lookedOver);
+        return new Pass(newChangeM, newSecondChangeM, sweep, dipDeviationHz, spots, circumstances, pieces, lookedOver);
     }
 
     /** The same after a change of {@code other} pieces. */
     public Pass changing(Optional<Pieces> other) {
-        return new Pass(
-                changeM, secondChangeM, sweep, dipDeviationHz, spots, circumstances, other, lookedOver);
+        return new Pass(changeM, secondChangeM, sweep, dipDeviationHz, spots, circumstances, other, lookedOver);
     }
 
     /** The same, taken after somebody has looked for a fault. */

@@ -123,8 +123,8 @@ record Response(Kind kind, double share) {
                 / Sensitivity.of(earlier, prior).setPerElectrical()
                 / (prior.waves() * Wavelength.ofHz(from.get()));
         double moved = Math.log(to.get() / from.get());
-        double noise = Math.hypot(
-                Math.hypot(before.dipDeviationHz() / from.get(), now.dipDeviationHz() / to.get()), REPEATS);
+        double noise =
+                Math.hypot(Math.hypot(before.dipDeviationHz() / from.get(), now.dipDeviationHz() / to.get()), REPEATS);
         if (Math.abs(expected) < TELLS * noise) {
             return new Response(Kind.NOT_TO_BE_SEEN, moved / expected);
         }
@@ -189,8 +189,7 @@ record Response(Kind kind, double share) {
         }
         boolean moved = most.get() > READ_TWICE || meanDifference(before, now) > READ_TWICE_ON_AVERAGE;
         return new Response(
-                moved ? Kind.UNTOUCHED_AND_MOVED : Kind.UNTOUCHED_AND_THE_SAME,
-                middleOf(now) / middleOf(before) - 1);
+                moved ? Kind.UNTOUCHED_AND_MOVED : Kind.UNTOUCHED_AND_THE_SAME, middleOf(now) / middleOf(before) - 1);
     }
 
     /** Where the curve that explains a few readings has its dip. */
@@ -227,9 +226,7 @@ record Response(Kind kind, double share) {
 
     /** In |Γ|, over the channels that both read; empty where there is none. */
     private static Optional<Double> largestDifference(Pass a, Pass b) {
-        return a.spots().stream()
-                .flatMap(r -> differences(r, b))
-                .max(Double::compare);
+        return a.spots().stream().flatMap(r -> differences(r, b)).max(Double::compare);
     }
 
     private static double meanDifference(Pass a, Pass b) {
@@ -243,8 +240,7 @@ record Response(Kind kind, double share) {
     private static Stream<Double> differences(Reading r, Pass b) {
         return b.spots().stream()
                 .filter(s -> Math.abs(s.frequencyHz() - r.frequencyHz()) <= SAME_CHANNEL_HZ)
-                .map(s -> Math.abs(
-                        s.reflection().magnitude() - r.reflection().magnitude()));
+                .map(s -> Math.abs(s.reflection().magnitude() - r.reflection().magnitude()));
     }
 
     /** Whether the last change moved nothing, or the wrong way. */

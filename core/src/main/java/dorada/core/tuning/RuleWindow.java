@@ -177,7 +177,9 @@ final class RuleWindow {
         }
         bestFactor = known ? betweenSteps() : factor(best);
         hopelessHigh = best;
-        while (known && hopelessHigh < STEPS - 1 && shortfall[hopelessHigh + 1] <= shortfall[best] + NO_MATTER * (rule.limitSwr() - 1)) {
+        while (known
+                && hopelessHigh < STEPS - 1
+                && shortfall[hopelessHigh + 1] <= shortfall[best] + NO_MATTER * (rule.limitSwr() - 1)) {
             hopelessHigh++;
         }
     }

@@ -3,8 +3,8 @@ package dorada.core.tuning;
 import dorada.core.acceptance.AcceptanceRule;
 import dorada.core.acceptance.WantedChannel;
 import dorada.core.rf.Wavelength;
-import dorada.core.tuning.LengthBelief.Sample;
 import dorada.core.sweep.Reading;
+import dorada.core.tuning.LengthBelief.Sample;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.HashMap;
@@ -239,7 +239,8 @@ final class SpotBelief {
                 Arrays.fill(still, dipHz);
                 addNotFollowing(now, before(still), Math.log(built(dipHz / middleHz) * step / 2));
                 double[] wrongWay = earlierDips(dipHz, -prior.setPerElectrical());
-                addNotFollowing(now, before(wrongWay), Math.log(built(wrongWay[wrongWay.length - 1] / middleHz) * step / 2));
+                addNotFollowing(
+                        now, before(wrongWay), Math.log(built(wrongWay[wrongWay.length - 1] / middleHz) * step / 2));
             }
         }
     }

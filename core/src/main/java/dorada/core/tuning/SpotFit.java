@@ -22,8 +22,6 @@ final class SpotFit {
     /** How many circuits there are. */
     static final int CIRCUITS = QS.length * RS.length;
 
-
-    
     /** Deviation of the logarithm of the resistance: within a factor of 1.5. */
     private static final double SPREAD_R = Math.log(1.5);
 

@@ -113,7 +113,9 @@ final class Standing {
         double[] need = belief.need();
         likeliestNeedM = need[0];
         needDoubtM = need[1];
-        double chosenM = oneWay() ? likeliestNeedM : choice.likeliest(belief, likeliestNeedM, task.rule().limitSwr(), last.isSwept());
+        double chosenM = oneWay()
+                ? likeliestNeedM
+                : choice.likeliest(belief, likeliestNeedM, task.rule().limitSwr(), last.isSwept());
         turnsBack = turnsBackTooFar(chosenM);
         needM = turnsBack ? -last.changeM() / 2 : chosenM;
         atItsEnd = choice.isAtItsEnd(likeliestNeedM, needM);
@@ -212,7 +214,8 @@ final class Standing {
             return dipHz * window.best();
         }
         double waves = task.prior().waves();
-        double electrical = waves * Wavelength.ofHz(dipHz) + likeliestNeedM / task.prior().setPerElectrical();
+        double electrical =
+                waves * Wavelength.ofHz(dipHz) + likeliestNeedM / task.prior().setPerElectrical();
         return waves * Wavelength.SPEED_OF_LIGHT_M_PER_S / electrical;
     }
 
@@ -289,7 +292,9 @@ final class Standing {
         if (last.isSwept() || cut.lengthM() == 0 || !isInvisible(cut.lengthM())) {
             return cut;
         }
-        for (double m = cut.lengthM() + step(); m <= Math.abs(needM) && m <= task.room().shortenM(); m += step()) {
+        for (double m = cut.lengthM() + step();
+                m <= Math.abs(needM) && m <= task.room().shortenM();
+                m += step()) {
             ChangeChoice.Cut longer = cutOf(m);
             if (longer.tooFar() > ChangeChoice.MOST_TOO_FAR_TO_BE_SEEN) {
                 return cut;
@@ -465,8 +470,7 @@ final class Standing {
 
     /** What is missing is no length: nothing that the length does would bring the rule. */
     boolean isPoorMatch() {
-        return last.isSwept()
-                && (isHopeless() && !isOnlyNarrow() || isAsGoodAsItGets() || fit() == Fit.CENTRED);
+        return last.isSwept() && (isHopeless() && !isOnlyNarrow() || isAsGoodAsItGets() || fit() == Fit.CENTRED);
     }
 
     /** It is matched well somewhere, and only the band is too wide for it: a length that suits best is worth having. */

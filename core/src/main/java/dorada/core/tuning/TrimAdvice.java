@@ -70,18 +70,12 @@ public record TrimAdvice(
 
     /** Advice of which a dip is no part. */
     static TrimAdvice withoutDip(
-            Action action,
-            Fit fit,
-            double amountM,
-            List<String> reasons,
-            List<Cause> causes,
-            Hypotheses hypotheses) {
+            Action action, Fit fit, double amountM, List<String> reasons, List<Cause> causes, Hypotheses hypotheses) {
         return withoutDip(action, fit, amountM, Optional.empty(), reasons, causes, hypotheses);
     }
 
     /** @param amountM for an instrument that cannot sweep {@code wider} */
-    static TrimAdvice sweepWider(
-            Fit fit, double amountM, Span wider, List<String> reasons, Hypotheses hypotheses) {
+    static TrimAdvice sweepWider(Fit fit, double amountM, Span wider, List<String> reasons, Hypotheses hypotheses) {
         return withoutDip(Action.SWEEP_WIDER, fit, amountM, Optional.of(wider), reasons, List.of(), hypotheses);
     }
 

@@ -1,20 +1,12 @@
 package dorada.core.tuning;
 
-import dorada.core.acceptance.ChannelReading;
-import dorada.core.acceptance.ChannelValues;
 import dorada.core.acceptance.ReferencePlane;
 import dorada.core.acceptance.WantedChannel;
-import dorada.core.line.ThroughLine;
-import dorada.core.rf.Reflection;
-import dorada.core.rf.Wavelength;
 import dorada.core.sweep.Dip;
-import dorada.core.sweep.Reading;
-import dorada.core.sweep.Sweep;
 import dorada.core.sweep.SweepAnalysis;
 import dorada.core.tuning.Gates.Shut;
 import dorada.core.tuning.TrimAdvice.Action;
 import dorada.core.tuning.TrimAdvice.Fit;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 
@@ -111,7 +103,8 @@ public final class TrimAdviser {
                 ? Standing.dipOfInterest(analysis, task)
                 // A curve that explains a few readings and is flat: its middle stands for its dip.
                 : new Dip(
-                        analysis.readingAt((pass.sweep().startHz() + pass.sweep().stopHz()) / 2)
+                        analysis.readingAt(
+                                        (pass.sweep().startHz() + pass.sweep().stopHz()) / 2)
                                 .orElseThrow(),
                         false);
     }
@@ -133,7 +126,10 @@ public final class TrimAdviser {
     /** Whether its rule was met at some reading since the last change. */
     private boolean onceWasMet(List<Pass> passes) {
         for (int i = passes.size() - 1; i > 0 && passes.get(i).isUnchanged(); i--) {
-            if (isMet(passes.get(i - 1)) && passes.get(i - 1).circumstances(Circumstance.Effect.SPOILS).isEmpty()) {
+            if (isMet(passes.get(i - 1))
+                    && passes.get(i - 1)
+                            .circumstances(Circumstance.Effect.SPOILS)
+                            .isEmpty()) {
                 return true;
             }
         }
@@ -153,7 +149,9 @@ public final class TrimAdviser {
     }
 
     private boolean isMet(Pass pass) {
-        return task.rule().judge(Standing.readings(pass, task), ReferencePlane.ANTENNA).met();
+        return task.rule()
+                .judge(Standing.readings(pass, task), ReferencePlane.ANTENNA)
+                .met();
     }
 
     private TrimAdvice beyondTheSweep(List<Pass> passes, SweepAnalysis now, Dip dip) {

@@ -50,8 +50,8 @@ final class TrimReasons {
         String number = "%." + digits + "f";
         return String.format(
                 Locale.ROOT,
-                "The dip is probably about " + number + " MHz, give or take " + number + "; for this rule it belongs near "
-                        + number + " MHz.",
+                "The dip is probably about " + number + " MHz, give or take " + number
+                        + "; for this rule it belongs near " + number + " MHz.",
                 s.dipHz() / 1e6,
                 s.dipDoubtHz() / 1e6,
                 s.targetHz() / 1e6);
@@ -67,7 +67,8 @@ final class TrimReasons {
                 + likeliest.stream()
                         .limit(3)
                         .map(w -> w.hypothesis().words() + " (" + percent(w.probability()) + ")")
-                        .collect(java.util.stream.Collectors.joining(", ")) + ".");
+                        .collect(java.util.stream.Collectors.joining(", "))
+                + ".");
     }
 
     private static String overshoot(double chance) {

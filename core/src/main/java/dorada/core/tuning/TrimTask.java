@@ -113,17 +113,7 @@ public record TrimTask(
     /** The same with an instrument that sweeps {@code other}. */
     public TrimTask sweptBy(Span other) {
         return new TrimTask(
-                rule,
-                channels,
-                adjustment,
-                prior,
-                other,
-                room,
-                match,
-                phaseIsTheAntennas,
-                line,
-                lengthM,
-                usualLengthM);
+                rule, channels, adjustment, prior, other, room, match, phaseIsTheAntennas, line, lengthM, usualLengthM);
     }
 
     /** The same with {@code other} room to change the length. */
@@ -162,17 +152,7 @@ public record TrimTask(
 
     private TrimTask at(boolean theAntenna, Optional<Line> behind) {
         return new TrimTask(
-                rule,
-                channels,
-                adjustment,
-                prior,
-                instrument,
-                room,
-                match,
-                theAntenna,
-                behind,
-                lengthM,
-                usualLengthM);
+                rule, channels, adjustment, prior, instrument, room, match, theAntenna, behind, lengthM, usualLengthM);
     }
 
     /** The same for a piece that is {@code nowM} long. */
@@ -182,17 +162,7 @@ public record TrimTask(
 
     TrimTask withLength(Optional<Double> nowM, Optional<Double> usualM) {
         return new TrimTask(
-                rule,
-                channels,
-                adjustment,
-                prior,
-                instrument,
-                room,
-                match,
-                phaseIsTheAntennas,
-                line,
-                nowM,
-                usualM);
+                rule, channels, adjustment, prior, instrument, room, match, phaseIsTheAntennas, line, nowM, usualM);
     }
 
     /** How long the piece is: as said, else as usual, else by its waves. */

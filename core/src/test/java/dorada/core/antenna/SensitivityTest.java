@@ -54,8 +54,8 @@ class SensitivityTest {
             default -> 146e6;
         };
         for (long seed = 1; seed <= 2; seed++) {
-            double off = Math.log(solved(StandIn.of(kind, hz, seed), kind.electricalWaves(), hz * 0.96)
-                    / kind.setPerElectrical());
+            double off = Math.log(
+                    solved(StandIn.of(kind, hz, seed), kind.electricalWaves(), hz * 0.96) / kind.setPerElectrical());
             assertThat(Math.abs(off)).as("%s, seed %d", kind, seed).isLessThan(1.6 * kind.sensitivityDoubt());
         }
     }
@@ -77,8 +77,8 @@ class SensitivityTest {
     }
 
     private static double dip(double l, double radial, double radiusM, double droopDeg) {
-        StandIn a = new StandIn(
-                (x, second) -> new GroundPlane(l, radiusM, 4, radial, droopDeg, Conductor.ALUMINIUM), l);
+        StandIn a =
+                new StandIn((x, second) -> new GroundPlane(l, radiusM, 4, radial, droopDeg, Conductor.ALUMINIUM), l);
         return dipHz(f -> a.sweep(l, about(f, 0.12), Watch.NOBODY), 146e6);
     }
 

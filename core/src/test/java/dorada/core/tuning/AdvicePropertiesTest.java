@@ -27,7 +27,8 @@ class AdvicePropertiesTest {
     private static final int TRIES = 80;
 
     /** Somebody's readings: a kind, channels, and what a needle showed after each change. */
-    record Job(AntennaKind kind, boolean slides, double middleMhz, double span, List<List<Double>> swr, List<Double> mm) {
+    record Job(
+            AntennaKind kind, boolean slides, double middleMhz, double span, List<List<Double>> swr, List<Double> mm) {
 
         double[] mhz() {
             int n = swr.get(0).size();
@@ -44,7 +45,8 @@ class AdvicePropertiesTest {
                 t.sliding();
             }
             for (int p = 0; p < passes; p++) {
-                double[] values = swr.get(p).stream().mapToDouble(Double::doubleValue).toArray();
+                double[] values =
+                        swr.get(p).stream().mapToDouble(Double::doubleValue).toArray();
                 t.read(p == 0 ? 0 : mm.get(p), values);
             }
             return t;
@@ -82,11 +84,15 @@ class AdvicePropertiesTest {
                 assertThat(a.fit()).isEqualTo(Fit.TOO_LONG);
                 assertThat(a.hypotheses().probability(Hypothesis.TOO_LONG))
                         .isGreaterThan(a.hypotheses().probability(Hypothesis.TOO_SHORT));
-                a.dipHz().ifPresent(dip -> assertThat(dip).isLessThanOrEqualTo(a.targetHz().orElseThrow()));
+                a.dipHz()
+                        .ifPresent(dip ->
+                                assertThat(dip).isLessThanOrEqualTo(a.targetHz().orElseThrow()));
             }
             if (a.action() == Action.LENGTHEN) {
                 assertThat(a.fit()).isEqualTo(Fit.TOO_SHORT);
-                a.dipHz().ifPresent(dip -> assertThat(dip).isGreaterThanOrEqualTo(a.targetHz().orElseThrow()));
+                a.dipHz()
+                        .ifPresent(dip -> assertThat(dip)
+                                .isGreaterThanOrEqualTo(a.targetHz().orElseThrow()));
             }
             if (a.isChange()) {
                 assertThat(a.amountM()).isPositive();
@@ -104,7 +110,8 @@ class AdvicePropertiesTest {
     @Property(tries = TRIES)
     void nothingIsChangedAfterReadingsThatDidNotMove(@ForAll("jobs") Job job) {
         Tried t = job.tried(1);
-        double[] same = job.swr().get(0).stream().mapToDouble(Double::doubleValue).toArray();
+        double[] same =
+                job.swr().get(0).stream().mapToDouble(Double::doubleValue).toArray();
         for (int i = 0; i < 2; i++) {
             t.read(job.mm().get(i) == 0 ? -1 : job.mm().get(i), same);
             assertThat(t.advice().isChange()).isFalse();
@@ -114,8 +121,7 @@ class AdvicePropertiesTest {
     @Property(tries = TRIES)
     void nothingIsChangedWhereTheRuleIsMetOrABandIsUnread(@ForAll("jobs") Job job) {
         Tried t = job.tried(2);
-        boolean met = t.rule
-                .judge(ChannelReading.ofReadings(t.passes.get(1).spots(), t.channels), ReferencePlane.RADIO)
+        boolean met = t.rule.judge(ChannelReading.ofReadings(t.passes.get(1).spots(), t.channels), ReferencePlane.RADIO)
                 .met();
         if (met) {
             assertThat(t.advice().isChange()).isFalse();
@@ -141,7 +147,9 @@ class AdvicePropertiesTest {
             int at = p;
             shuffled.readAt(
                     p == 0 ? 0 : job.mm().get(p),
-                    order.stream().mapToDouble(i -> straight.channels.get(i).frequencyHz()).toArray(),
+                    order.stream()
+                            .mapToDouble(i -> straight.channels.get(i).frequencyHz())
+                            .toArray(),
                     order.stream().mapToDouble(i -> job.swr().get(at).get(i)).toArray());
         }
         TrimAdvice a = straight.advice();
@@ -173,7 +181,8 @@ class AdvicePropertiesTest {
         assertThat(b.hypotheses().probability(Hypothesis.TOO_SHORT))
                 .isCloseTo(a.hypotheses().probability(Hypothesis.TOO_LONG), within(0.06));
         assertThat(a.action() == Action.SHORTEN && b.action() == Action.SHORTEN).isFalse();
-        assertThat(a.action() == Action.LENGTHEN && b.action() == Action.LENGTHEN).isFalse();
+        assertThat(a.action() == Action.LENGTHEN && b.action() == Action.LENGTHEN)
+                .isFalse();
     }
 
     @Property(tries = TRIES)

@@ -52,7 +52,8 @@ class HarmlessAdviceTest {
                         .advice(),
                 Action.READ_THE_OTHER_BAND);
         // Read beside, untouched, the two readings are one.
-        TrimAdvice both = plan.readAt(0, new double[] {439.7e6}, new double[] {1.6}).advice();
+        TrimAdvice both =
+                plan.readAt(0, new double[] {439.7e6}, new double[] {1.6}).advice();
         assertThat(both.action()).isEqualTo(Action.STOP);
     }
 
@@ -118,10 +119,12 @@ class HarmlessAdviceTest {
             mhz[i] = 118 + 0.9 * i;
             swr[i] = Math.round((lowest + 0.6 * Math.pow((i - 10) / 10.0, 2)) * 10) / 10.0;
         }
-        TrimAdvice a = new Tried(AntennaKind.AIRBAND_WHIP, mhz).under(2.5).read(0, swr).advice();
+        TrimAdvice a =
+                new Tried(AntennaKind.AIRBAND_WHIP, mhz).under(2.5).read(0, swr).advice();
         assertNoOrder(a, Action.FIND_THE_FAULT);
         causesOf(a).contains("no ground plane");
-        assertThat(of(a, Hypothesis.NO_GROUND_PLANE) + of(a, Hypothesis.POOR_MATCH)).isGreaterThan(0.5);
+        assertThat(of(a, Hypothesis.NO_GROUND_PLANE) + of(a, Hypothesis.POOR_MATCH))
+                .isGreaterThan(0.5);
     }
 
     @ParameterizedTest
@@ -157,7 +160,9 @@ class HarmlessAdviceTest {
     void aNeedleAtItsEndSaysNothing() {
         assertNoOrder(whip(144, 146, 148).read(0, 10, 10, 10).advice(), Action.FIND_THE_FAULT);
         assertNoOrder(whip(144, 146, 148).sliding().read(0, 15, 20, 12).advice(), Action.FIND_THE_FAULT);
-        causesOf(whip(144, 146, 148).read(0, 10, 10, 10).advice()).contains("range").contains("open");
+        causesOf(whip(144, 146, 148).read(0, 10, 10, 10).advice())
+                .contains("range")
+                .contains("open");
     }
 
     /** All three wires cut alike move it more than the radiator alone; solved, 0.97 against 1.23 metres for a metre. */
@@ -175,7 +180,8 @@ class HarmlessAdviceTest {
         TrimAdvice unsaid = far.advice();
         assertThat(unsaid.action()).isEqualTo(Action.SHORTEN);
         assertThat(unsaid.learnt()).isTrue();
-        TrimAdvice alike = far.lastly(p -> p.changing(Optional.of(Pieces.ALIKE))).advice();
+        TrimAdvice alike =
+                far.lastly(p -> p.changing(Optional.of(Pieces.ALIKE))).advice();
         double left = (QUARTER_MHZ_M / after - QUARTER_MHZ_M / 146.5) * 0.965;
         for (TrimAdvice a : List.of(unsaid, alike)) {
             assertThat(a.needLowM()).isLessThan(left);
@@ -187,9 +193,11 @@ class HarmlessAdviceTest {
 
     @Test
     void oneArmAloneNeedsTwiceAsMuchAsBoth() {
-        Tried both = new Tried(AntennaKind.DIPOLE, 26.965, 27.185, 27.405).sliding().swept(0, 24, 30, 26.6, 13, 46);
+        Tried both =
+                new Tried(AntennaKind.DIPOLE, 26.965, 27.185, 27.405).sliding().swept(0, 24, 30, 26.6, 13, 46);
         double alike = both.advice().amountM();
-        double one = both.lastly(p -> p.changing(Optional.of(Pieces.THIS))).advice().amountM();
+        double one =
+                both.lastly(p -> p.changing(Optional.of(Pieces.THIS))).advice().amountM();
         assertThat(one / alike).isBetween(1.85, 2.15);
     }
 
@@ -197,7 +205,10 @@ class HarmlessAdviceTest {
     @CsvSource({"8, 46", "9, 45", "11, 54"})
     void whatIsMatchedSomewhereHasItsGroundPlane(double q, double ohm) {
         for (double dip : new double[] {145.5, 146, 146.5}) {
-            TrimAdvice a = whip(140, 146, 152).under(1.7).swept(0, 125, 170, dip, q, ohm).advice();
+            TrimAdvice a = whip(140, 146, 152)
+                    .under(1.7)
+                    .swept(0, 125, 170, dip, q, ohm)
+                    .advice();
             assertThat(a.isChange() && a.action() != Action.SHORTEN).isFalse();
             causesOf(a).doesNotContain("ground plane");
             assertThat(of(a, Hypothesis.NO_GROUND_PLANE)).isLessThan(0.1);
@@ -216,8 +227,7 @@ class HarmlessAdviceTest {
 
     @Test
     void lengthAndKindThatDoNotFitAreAskedForAtOnce() {
-        Tried threeQuarters =
-                whip(450, 457, 464).under(1.5).long_(0.5).swept(0, 420, 500, 440, 8, 45);
+        Tried threeQuarters = whip(450, 457, 464).under(1.5).long_(0.5).swept(0, 420, 500, 440, 8, 45);
         assertNoOrder(threeQuarters.advice(), Action.FIND_THE_FAULT);
         assertThat(threeQuarters.advice().reasons().get(0)).contains("500 mm").contains("15");
         assertThat(threeQuarters.advice().causes().get(0).test()).contains("three quarter-waves");
@@ -226,20 +236,33 @@ class HarmlessAdviceTest {
         assertThat(looked.action()).isEqualTo(Action.SHORTEN);
         assertThat(looked.amountM()).isLessThanOrEqualTo(looked.needHighM() / 2 + 0.001);
         // Met, it is still asked.
-        TrimAdvice met = whip(452, 457, 462).long_(0.5).swept(0, 420, 500, 457, 8, 45).advice();
+        TrimAdvice met =
+                whip(452, 457, 462).long_(0.5).swept(0, 420, 500, 457, 8, 45).advice();
         assertThat(met.action()).isEqualTo(Action.STOP);
         assertThat(met.causes()).isNotEmpty();
-        assertThat(whip(450, 457, 464).under(1.5).long_(0.17).swept(0, 420, 500, 440, 8, 45).advice().action())
+        assertThat(whip(450, 457, 464)
+                        .under(1.5)
+                        .long_(0.17)
+                        .swept(0, 420, 500, 440, 8, 45)
+                        .advice()
+                        .action())
                 .isEqualTo(Action.SHORTEN);
     }
 
     @Test
     void aDipNearTheEndOfTheSweepIsSweptWiderBeforeAnythingMoves() {
-        for (AntennaKind kind : List.of(AntennaKind.GAMMA_BEAM, AntennaKind.QUARTER_WAVE_WHIP, AntennaKind.TUBE_J_POLE)) {
-            TrimAdvice a = new Tried(kind, 151, 153, 155).under(1.5).swept(0, 148, 156, 149.2, 14, 40).advice();
+        for (AntennaKind kind :
+                List.of(AntennaKind.GAMMA_BEAM, AntennaKind.QUARTER_WAVE_WHIP, AntennaKind.TUBE_J_POLE)) {
+            TrimAdvice a = new Tried(kind, 151, 153, 155)
+                    .under(1.5)
+                    .swept(0, 148, 156, 149.2, 14, 40)
+                    .advice();
             assertNoOrder(a, Action.SWEEP_WIDER);
             assertThat(a.widerSweep().orElseThrow().startHz()).isLessThan(147.5e6);
-            TrimAdvice wide = new Tried(kind, 151, 153, 155).under(1.5).swept(0, 140, 162, 149.2, 14, 44).advice();
+            TrimAdvice wide = new Tried(kind, 151, 153, 155)
+                    .under(1.5)
+                    .swept(0, 140, 162, 149.2, 14, 44)
+                    .advice();
             assertThat(wide.action()).isEqualTo(Action.SHORTEN);
             assertThat(wide.onSecond()).isFalse();
         }
@@ -248,9 +271,8 @@ class HarmlessAdviceTest {
     @ParameterizedTest
     @CsvSource({"144.5, 150", "145, 110", "146, 25", "146, 120", "147, 20", "143, 160"})
     void aMoveOfAMatchIsNeverExpectedToMakeItWorse(double dip, double ohm) {
-        Tried pole = new Tried(AntennaKind.TUBE_J_POLE, 145.4, 146, 146.6)
-                .under(1.5)
-                .swept(0, 135, 157, dip, 15, ohm);
+        Tried pole =
+                new Tried(AntennaKind.TUBE_J_POLE, 145.4, 146, 146.6).under(1.5).swept(0, 135, 157, dip, 15, ohm);
         pole.lastly(p -> p);
         TrimAdvice a = pole.advice();
         double now = pole.channels.stream()
@@ -315,7 +337,8 @@ class HarmlessAdviceTest {
     @Test
     void anEstimateCarriesNoMoreDigitsThanItsDoubtLeaves() {
         TrimAdvice a = whip(153, 156, 159).read(0, 2.2, 2.8, 4.0).advice();
-        assertThat(a.reasons()).anyMatch(r -> r.matches("The dip is probably about 1[45][0-9] MHz, give or take [0-9];.*"));
+        assertThat(a.reasons())
+                .anyMatch(r -> r.matches("The dip is probably about 1[45][0-9] MHz, give or take [0-9];.*"));
         assertThat(a.expected()).as("a curve that nobody swept").isEmpty();
         assertThat(a.expectedReadings()).hasSize(3);
     }

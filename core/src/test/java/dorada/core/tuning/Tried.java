@@ -52,7 +52,10 @@ final class Tried {
     Tried read(double changeMm, double... swr) {
         return readAt(
                 changeMm,
-                channels.stream().limit(swr.length).mapToDouble(WantedChannel::frequencyHz).toArray(),
+                channels.stream()
+                        .limit(swr.length)
+                        .mapToDouble(WantedChannel::frequencyHz)
+                        .toArray(),
                 swr);
     }
 
@@ -105,7 +108,10 @@ final class Tried {
                 a.needHighM() * 1000,
                 a.overshootChance(),
                 a.dipHz()));
-        a.hypotheses().likeliest().forEach(w -> all.append(String.format("%s %.3f ", w.hypothesis().id(), w.probability())));
+        a.hypotheses()
+                .likeliest()
+                .forEach(
+                        w -> all.append(String.format("%s %.3f ", w.hypothesis().id(), w.probability())));
         a.expectedReadings().forEach(r -> all.append(String.format(" → %.2f", r.swr())));
         a.reasons().forEach(r -> all.append("\n      ").append(r));
         a.causes().forEach(c -> all.append("\n      * ").append(c.name()));

@@ -25,7 +25,8 @@ public record UploadedSweep(String name, byte[] bytes, SweepFile file) {
                 throw JobException.inFile(0, "The file is empty.");
             }
             String name = upload.getOriginalFilename() == null ? "" : upload.getOriginalFilename();
-            return new UploadedSweep(name.isBlank() ? "sweep.s1p" : name, bytes, SweepFileReader.read(bytes, port, name));
+            return new UploadedSweep(
+                    name.isBlank() ? "sweep.s1p" : name, bytes, SweepFileReader.read(bytes, port, name));
         } catch (FormatException e) {
             throw JobException.inFile(e.line(), e.getMessage());
         } catch (IOException e) {

@@ -279,7 +279,8 @@ class AdviceController {
             case "this" -> Optional.of(Pieces.THIS);
             case "alike" -> Optional.of(Pieces.ALIKE);
             default ->
-                throw JobException.atField("pieces", "What was changed is \"this\" piece alone, or all of them \"alike\".");
+                throw JobException.atField(
+                        "pieces", "What was changed is \"this\" piece alone, or all of them \"alike\".");
         };
     }
 

@@ -102,8 +102,7 @@ class Adviser {
         } else {
             read = Pass.ofSpots(0, p.spots());
         }
-        return read.map(r ->
-                r.under(p.circumstances()).changing(p.pieces()).afterALook(p.isLookedOver()));
+        return read.map(r -> r.under(p.circumstances()).changing(p.pieces()).afterALook(p.isLookedOver()));
     }
 
     /** A pass that says too little is left out, but its changes count for the next; the old antenna is another antenna. */

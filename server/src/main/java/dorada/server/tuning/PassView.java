@@ -91,8 +91,10 @@ public record PassView(
             @NotNull BandOfCurvesView band) {
 
         static EstimateView of(ResonanceEstimate e, List<SpotReading> spots) {
-            double low = spots.stream().mapToDouble(SpotReading::frequencyHz).min().orElseThrow();
-            double high = spots.stream().mapToDouble(SpotReading::frequencyHz).max().orElseThrow();
+            double low =
+                    spots.stream().mapToDouble(SpotReading::frequencyHz).min().orElseThrow();
+            double high =
+                    spots.stream().mapToDouble(SpotReading::frequencyHz).max().orElseThrow();
             return new EstimateView(
                     e.resonanceHz(),
                     e.deviationHz(),

@@ -123,7 +123,8 @@ class AdviceApiTest extends ApiTest {
 
     private static String spots(double low, double middle, double high) {
         return "{\"changeM\":0,\"spots\":[{\"frequencyHz\":153.05e6,\"swr\":" + low
-                + "},{\"frequencyHz\":157.45e6,\"swr\":" + middle + "},{\"frequencyHz\":161.9e6,\"swr\":" + high + "}]}";
+                + "},{\"frequencyHz\":157.45e6,\"swr\":" + middle + "},{\"frequencyHz\":161.9e6,\"swr\":" + high
+                + "}]}";
     }
 
     @Test
@@ -132,22 +133,35 @@ class AdviceApiTest extends ApiTest {
         ask("QUARTER_WAVE_WHIP", true, UNDER, stuck, "")
                 .andExpect(jsonPath("$.direction").value("find the fault"))
                 .andExpect(jsonPath("$.causes[0].test").isNotEmpty());
-        ask("QUARTER_WAVE_WHIP", true, UNDER, stuck + "," + spots(2.2, 2.8, 4).replace("{\"changeM\":0", "{\"lookedOver\":true,\"changeM\":0"), "")
+        ask(
+                        "QUARTER_WAVE_WHIP",
+                        true,
+                        UNDER,
+                        stuck + ","
+                                + spots(2.2, 2.8, 4).replace("{\"changeM\":0", "{\"lookedOver\":true,\"changeM\":0"),
+                        "")
                 .andExpect(jsonPath("$.direction").value("shorten"));
-        ask("QUARTER_WAVE_WHIP", true, "{\"name\":\"even ends\"}", spots(1.3, 1.2, 1.3) + "," + spots(1.5, 2.1, 2.3), "")
+        ask(
+                        "QUARTER_WAVE_WHIP",
+                        true,
+                        "{\"name\":\"even ends\"}",
+                        spots(1.3, 1.2, 1.3) + "," + spots(1.5, 2.1, 2.3),
+                        "")
                 .andExpect(jsonPath("$.direction").value("find the fault"));
         send(
                         post("/api/advice"),
                         viewer,
-                        "{\"kind\":\"ground plane\",\"adjustable\":{\"oneWay\":true},\"passes\":[" + spots(1.3, 1.2, 1.3)
-                                + "],\"wantedHz\":[153.05e6,157.45e6,161.9e6,460e6],\"rule\":" + UNDER + "}")
+                        "{\"kind\":\"ground plane\",\"adjustable\":{\"oneWay\":true},\"passes\":["
+                                + spots(1.3, 1.2, 1.3) + "],\"wantedHz\":[153.05e6,157.45e6,161.9e6,460e6],\"rule\":"
+                                + UNDER + "}")
                 .andExpect(jsonPath("$.direction").value("read the other band"));
         // Three quarter-waves, entered as one.
         send(
                         post("/api/advice"),
                         viewer,
                         "{\"kind\":\"quarter-wave whip\",\"adjustable\":{\"oneWay\":true,\"lengthM\":1.45},\"passes\":["
-                                + spots(1.9, 2.4, 3) + "],\"wantedHz\":[153.05e6,157.45e6,161.9e6],\"rule\":" + UNDER + "}")
+                                + spots(1.9, 2.4, 3) + "],\"wantedHz\":[153.05e6,157.45e6,161.9e6],\"rule\":" + UNDER
+                                + "}")
                 .andExpect(jsonPath("$.direction").value("find the fault"))
                 .andExpect(jsonPath("$.hypotheses[0].id").value("another-kind"));
     }

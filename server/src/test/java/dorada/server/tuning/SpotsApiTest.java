@@ -85,7 +85,8 @@ class SpotsApiTest extends ApiTest {
     void aLookForAFaultIsRecordedAndBeginsAnew() throws Exception {
         String id = makeInstallation(2);
         String same = swr(153.05e6, 2.2) + "," + swr(157.45e6, 3);
-        postJson("/api/installations/" + id + "/spots", body("INLINE_METER", same)).andExpect(status().isCreated());
+        postJson("/api/installations/" + id + "/spots", body("INLINE_METER", same))
+                .andExpect(status().isCreated());
         String changed = body("INLINE_METER", same).replace("\"changeM\":0", "\"changeM\":-0.012,\"pieces\":\"THIS\"");
         postJson("/api/installations/" + id + "/spots", changed)
                 .andExpect(jsonPath("$.advice.action").value("FIND_THE_FAULT"))

@@ -75,7 +75,8 @@ public final class Shortening {
     private static double measured(Inputs in, double waves) {
         if (!(in.get("measuredLengthM") > NOT_MEASURED)) {
             throw new InputException(
-                    "measuredLengthM", "Type the length that was cut, and the frequency at which it came out resonant.");
+                    "measuredLengthM",
+                    "Type the length that was cut, and the frequency at which it came out resonant.");
         }
         double factor = in.get("measuredLengthM") / (waves * Wavelength.ofHz(in.get("measuredAtHz")));
         if (!(factor >= LEAST && factor <= 1.05)) {

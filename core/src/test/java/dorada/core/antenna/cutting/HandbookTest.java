@@ -77,8 +77,12 @@ class HandbookTest {
             Map<String, String> through = Map.of("boom", "through");
             Inputs metal = Inputs.of(beam, 146e6, Map.of("thickM", boom), through);
             Inputs wood = Inputs.usual(beam, 146e6);
-            double more = beam.pieces(metal, Shape.start(beam.dimensions(metal))).get(0).finishedM()
-                    - beam.pieces(wood, Shape.start(beam.dimensions(wood))).get(0).finishedM();
+            double more = beam.pieces(metal, Shape.start(beam.dimensions(metal)))
+                            .get(0)
+                            .finishedM()
+                    - beam.pieces(wood, Shape.start(beam.dimensions(wood)))
+                            .get(0)
+                            .finishedM();
             assertThat(more).isBetween(0.003, 0.007);
         }
     }
@@ -338,8 +342,7 @@ class HandbookTest {
         CutKind beam = kind("beam");
         for (String elements : new String[] {"2", "3", "4"}) {
             for (double holes : new double[] {0, 0.1, 0.11, 0.15, 0.17, 0.2}) {
-                Inputs in = Inputs.of(
-                        beam, 146e6, Map.of("boomM", 1.0, "holesM", holes), Map.of("elements", elements));
+                Inputs in = Inputs.of(beam, 146e6, Map.of("boomM", 1.0, "holesM", holes), Map.of("elements", elements));
                 CutSheet sheet = CutSheet.of(beam, in, Optional.empty(), Uses.BEST);
                 assertThat(sheet.pieces().get(sheet.pieces().size() - 1).cutM()).isLessThanOrEqualTo(1 + 1e-9);
             }
@@ -382,10 +385,8 @@ class HandbookTest {
         CutKind pole = kind("tube-j-pole");
         Inputs in = Inputs.of(pole, 146e6, Map.of("fittingM", 0.011), Map.of());
         CutSheet sheet = CutSheet.of(pole, in, Optional.empty(), Uses.BEST);
-        assertThat(sheet.pieces().get(2).finishedM())
-                .isCloseTo(sheet.shape().get("apart") - 0.022, within(1e-9));
-        assertThat(sheet.pieces().get(0).finishedM())
-                .isCloseTo(sheet.shape().get("whole") - 0.011, within(1e-9));
+        assertThat(sheet.pieces().get(2).finishedM()).isCloseTo(sheet.shape().get("apart") - 0.022, within(1e-9));
+        assertThat(sheet.pieces().get(0).finishedM()).isCloseTo(sheet.shape().get("whole") - 0.011, within(1e-9));
         assertThatThrownBy(() -> Inputs.of(pole, 146e6, Map.of("fittingM", 0.03), Map.of()))
                 .hasMessageContaining("no cross piece is left");
     }
@@ -401,9 +402,11 @@ class HandbookTest {
                 .filter(w -> w.startsWith("Decoupling stub"))
                 .findFirst()
                 .orElseThrow();
-        boolean oneWireToTheCentre = printed.contains("its centre joins the radiator below and its shield the wire above");
+        boolean oneWireToTheCentre =
+                printed.contains("its centre joins the radiator below and its shield the wire above");
         boolean shortedFarOff = printed.contains("At its far end centre and shield are soldered together");
-        assertThat(oneWireToTheCentre && shortedFarOff && printed.contains("touch nowhere else")).isTrue();
+        assertThat(oneWireToTheCentre && shortedFarOff && printed.contains("touch nowhere else"))
+                .isTrue();
         var structure = ribbon.assembly(in, shape).orElseThrow().structure();
         assertThat(structure.loads()).hasSize(1);
         var load = structure.loads().get(0);

@@ -371,7 +371,8 @@ public final class ParallelBeam implements CutKind {
         for (int i = 0; i < elements(in) - 1; i++) {
             boom += shape.get(spacing(i));
         }
-        all.add(Piece.of(elements(in) + 1, "boom", 1, boom, "boom").extra(endsM(in), "for both ends and the mast clamp"));
+        all.add(Piece.of(elements(in) + 1, "boom", 1, boom, "boom")
+                .extra(endsM(in), "for both ends and the mast clamp"));
         return all;
     }
 

@@ -116,7 +116,8 @@ public final class TubeJPoleSheet implements CutKind {
         }
         if (in.get("apartM") <= 2 * in.get(FITTING)) {
             throw new InputException(
-                    FITTING, "Elbow and tee alone are wider than the distance between the tubes: no cross piece is left.");
+                    FITTING,
+                    "Elbow and tee alone are wider than the distance between the tubes: no cross piece is left.");
         }
     }
 
@@ -171,12 +172,7 @@ public final class TubeJPoleSheet implements CutKind {
                         .tunedBy(WHOLE),
                 Piece.of(2, "short tube, from the elbow", 1, shape.get(STUB) - fittingM(in), Common.tube(in))
                         .tunedBy(STUB),
-                Piece.of(
-                        3,
-                        "cross piece, from stop to stop",
-                        1,
-                        shape.get(APART) - 2 * fittingM(in),
-                        Common.tube(in)));
+                Piece.of(3, "cross piece, from stop to stop", 1, shape.get(APART) - 2 * fittingM(in), Common.tube(in)));
     }
 
     @Override
