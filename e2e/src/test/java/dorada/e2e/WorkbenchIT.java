@@ -32,7 +32,7 @@ class WorkbenchIT {
             page.getByText("Circumstances, photo").click();
             page.getByText("A door open").click();
             ines.sweepsNow(2);
-            assertThat(ines.sentence()).containsText("Measure again first");
+            assertThat(ines.sentence()).containsText("Change nothing yet. Measure again.");
             assertThat(page.getByText("shut all doors")).isVisible();
 
             ines.button("Measure again").click();

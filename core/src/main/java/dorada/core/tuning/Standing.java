@@ -32,6 +32,9 @@ final class Standing {
     /** Worst SWR above the limit by this share of (limit − 1) at any length: what is missing is no length. */
     private static final double HOPELESS = 0.35;
 
+    /** Missed by no more than this share of (limit − 1), a rule is nearly met. */
+    private static final double NEARLY_MET = 0.2;
+
     /** A rule that is missed by less than this share of (limit − 1) may be met after all: curves change a little. */
     private static final double CLEARLY_MISSED = 0.05;
 
@@ -482,8 +485,8 @@ final class Standing {
     boolean isTooNarrowByLittle() {
         return last.isSwept()
                 && isOnlyNarrow()
-                && (isAsGoodAsItGets() || fit() == Fit.CENTRED)
-                && verdict.shortfall() <= share(HOPELESS);
+                && (isAsGoodAsItGets() || fit() == Fit.CENTRED && gain() < share(NOTHING_TO_GAIN))
+                && verdict.shortfall() <= share(NEARLY_MET);
     }
 
     /** Matched well somewhere, and yet no length brings the whole band within the rule: another piece would not either. */

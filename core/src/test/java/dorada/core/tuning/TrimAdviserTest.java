@@ -9,6 +9,7 @@ import dorada.core.acceptance.EvenEnds;
 import dorada.core.acceptance.UnderLimit;
 import dorada.core.acceptance.WantedChannel;
 import dorada.core.antenna.AntennaKind;
+import dorada.core.antenna.GroundPlane;
 import dorada.core.antenna.StandIn;
 import dorada.core.instrument.SimulatedAnalyser;
 import dorada.core.instrument.Span;
@@ -18,12 +19,14 @@ import dorada.core.sweep.Curves;
 import dorada.core.sweep.Sweep;
 import dorada.core.tuning.TrimAdvice.Action;
 import dorada.core.tuning.TrimAdvice.Fit;
+import dorada.core.wire.Conductor;
 import dorada.core.wire.Watch;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
 
 class TrimAdviserTest {
@@ -281,7 +284,58 @@ class TrimAdviserTest {
             assertThat(passes.stream().filter(p -> p.changeM() != 0))
                     .as("%s, seed %d", kind, seed)
                     .hasSizeLessThanOrEqualTo(4);
+            // What is above by less than a good analyser can tell is left alone: 4 % of limit − 1, and its own noise.
+            boolean tooNarrow = advice.reasons().stream().anyMatch(r -> r.contains("too narrow"));
+            assertThat(worst(antenna, length, channels))
+                    .as("%s, seed %d, in truth: %s", kind, seed, advice.reasons())
+                    .isLessThan(limit + (tooNarrow ? 0.25 : 0.06) * (limit - 1));
         }
+    }
+
+    /** Without any instrument, over the span that was swept: how finely wires are cut up hangs on its top. */
+    private static double worst(StandIn antenna, double lengthM, List<WantedChannel> channels) {
+        double middle = channels.get(channels.size() / 2).frequencyHz();
+        Sweep truth = antenna.sweep(lengthM, new Span(middle * 0.85, middle * 1.15).points(401), Watch.NOBODY);
+        return channels.stream()
+                .mapToDouble(c -> truth.at(c.frequencyHz()).orElseThrow().swr())
+                .max()
+                .orElseThrow();
+    }
+
+    /** From a hair to a quarter too long, for strict and easy rules: met in truth, and never cut past the place that does best. */
+    @ParameterizedTest
+    @CsvSource({"1.5, 1.03", "1.5, 1.12", "2, 1.06", "2, 1.18", "2, 1.25", "3, 1.1", "3, 1.25"})
+    void howeverFarItIsOffItIsBroughtInAndNotCutTooFar(double limit, double off) {
+        List<WantedChannel> channels = List.of(
+                new WantedChannel("low", 155e6, false),
+                new WantedChannel("main", 156e6, true),
+                new WantedChannel("high", 157e6, false));
+        double resonant = 0.2365 * Wavelength.ofHz(156e6);
+        StandIn antenna = new StandIn(
+                (l, second) -> new GroundPlane(l, 0.003, 4, 0.26 * Wavelength.ofHz(156e6), 42, Conductor.ALUMINIUM),
+                resonant * off);
+        TrimAdviser adviser = new TrimAdviser(
+                TrimTask.of(new UnderLimit(limit), channels, CUT, TrimPrior.of(AntennaKind.GROUND_PLANE)));
+        Random noise = new Random(5);
+        double length = antenna.startLengthM();
+        List<Pass> passes = new ArrayList<>();
+        TrimAdvice advice;
+        double change = 0;
+        do {
+            length += change;
+            double at = length;
+            passes.add(new Pass(
+                    change,
+                    new SimulatedAnalyser(hz -> antenna.sweep(at, hz, Watch.NOBODY), noise)
+                            .sweep(new Span(110e6, 185e6), 401)));
+            advice = adviser.advise(passes);
+            change = advice.action() == Action.SHORTEN ? -advice.amountM() : 0;
+        } while (advice.action() != Action.STOP && passes.size() < 7);
+        assertThat(advice.action()).isEqualTo(Action.STOP);
+        assertThat(worst(antenna, length, channels)).isLessThan(limit + 0.06 * (limit - 1));
+        assertThat(passes.stream().filter(p -> p.changeM() != 0)).hasSizeLessThanOrEqualTo(3);
+        // Half a per cent more would not have been missed: what came off was needed or did no harm.
+        assertThat(worst(antenna, length * 0.995, channels)).isLessThan(limit + 0.5);
     }
 
     @Test
