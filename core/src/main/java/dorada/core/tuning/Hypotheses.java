@@ -57,14 +57,6 @@ public final class Hypotheses {
         return of(all);
     }
 
-    /** Of all that is no matter of length. */
-    double somethingElse() {
-        return probability.entrySet().stream()
-                .filter(e -> !e.getKey().isOfLength())
-                .mapToDouble(Map.Entry::getValue)
-                .sum();
-    }
-
     /** The likeliest first, as many as are worth naming, at least one. */
     public List<Weighed> likeliest() {
         List<Weighed> all = new ArrayList<>();

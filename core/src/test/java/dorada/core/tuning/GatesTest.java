@@ -1,0 +1,173 @@
+package dorada.core.tuning;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import dorada.core.acceptance.UnderLimit;
+import dorada.core.acceptance.WantedChannel;
+import dorada.core.instrument.ReadingKind;
+import dorada.core.instrument.SpotReading;
+import dorada.core.sweep.Curves;
+import dorada.core.sweep.SweepAnalysis;
+import dorada.core.tuning.Gates.Gate;
+import dorada.core.tuning.Gates.Shut;
+import dorada.core.tuning.Losses.Deed;
+import dorada.core.tuning.Response.Kind;
+import dorada.core.tuning.TrimAdvice.Action;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
+
+/** Each gate by itself: what shuts it, what is done instead, and what leaves it open. */
+class GatesTest {
+
+    private static final List<WantedChannel> VHF = List.of(
+            new WantedChannel("low", 153e6, false),
+            new WantedChannel("middle", 156e6, true),
+            new WantedChannel("high", 159e6, false));
+
+    private static final List<WantedChannel> TWO_BANDS = List.of(
+            VHF.get(0), VHF.get(1), VHF.get(2), new WantedChannel("link", 446e6, false));
+
+    private static final TrimTask TASK =
+            TrimTask.of(new UnderLimit(2), VHF, new Adjustment.OneWayCut(0.001), new TrimPrior(0.25, 1, 0.1));
+
+    private static Pass spots(double... swr) {
+        List<SpotReading> all = new ArrayList<>();
+        for (int i = 0; i < swr.length; i++) {
+            all.add(SpotReading.ofSwr(ReadingKind.INLINE_METER, VHF.get(i).frequencyHz(), swr[i]));
+        }
+        return Pass.ofSpots(0, all).orElseThrow();
+    }
+
+    private static Pass swept(double dipHz) {
+        return new Pass(0, Curves.resonance(135e6, 180e6, 301, dipHz, 45, 9));
+    }
+
+    private static Standing standing(TrimTask task, Pass... passes) {
+        List<Pass> all = List.of(passes);
+        Pass last = all.get(all.size() - 1);
+        return new Standing(
+                task,
+                all,
+                Standing.dipOfInterest(new SweepAnalysis(last.sweep()), task),
+                Sensitivity.of(all, task.prior()));
+    }
+
+    private static void assertShut(Optional<Shut> gate, Gate which, Action instead) {
+        assertThat(gate).isPresent();
+        assertThat(gate.get().gate()).isEqualTo(which);
+        assertThat(gate.get().action()).isEqualTo(instead);
+        assertThat(gate.get().reason()).endsWith(".");
+    }
+
+    @Test
+    void anUnreadBandShutsAndAReadOneDoesNot() {
+        Pass one = spots(1.2, 1.1, 1.2);
+        assertShut(
+                Gates.unreadBand(History.of(List.of(one), TWO_BANDS), false, 2),
+                Gate.UNREAD_BAND,
+                Action.READ_THE_OTHER_BAND);
+        assertThat(Gates.unreadBand(History.of(List.of(one), VHF), false, 1)).isEmpty();
+        // A look elsewhere, after a change: the band is stale.
+        Pass elsewhere = new Pass(-0.01, Curves.resonance(300e6, 500e6, 101, 440e6, 45, 9));
+        assertShut(
+                Gates.unreadBand(History.of(List.of(one, elsewhere), VHF), true, 1),
+                Gate.UNREAD_BAND,
+                Action.MEASURE_AGAIN);
+        assertThat(Gates.unreadBand(History.of(List.of(one, elsewhere.after(0, 0)), VHF), true, 1))
+                .isEmpty();
+    }
+
+    @Test
+    void whatMovedUntouchedShuts() {
+        Response moved = new Response(Kind.UNTOUCHED_AND_MOVED, -0.02);
+        assertShut(Gates.movedUntouched(moved, true), Gate.MOVED_UNTOUCHED, Action.FIND_THE_FAULT);
+        assertShut(Gates.movedUntouched(moved, false), Gate.MOVED_UNTOUCHED, Action.MEASURE_AGAIN);
+        Response same = new Response(Kind.UNTOUCHED_AND_THE_SAME, 0);
+        assertThat(Gates.movedUntouched(same, false)).isEmpty();
+        // Met before and not now, however little it moved: its length was right.
+        assertShut(Gates.movedUntouched(same, true), Gate.MOVED_UNTOUCHED, Action.FIND_THE_FAULT);
+    }
+
+    @Test
+    void needlesAtTheirEndShutAndOneThatIsNotOpens() {
+        assertShut(Gates.needleAtItsEnd(spots(10, 12, 10)), Gate.NEEDLE_AT_ITS_END, Action.FIND_THE_FAULT);
+        assertThat(Gates.needleAtItsEnd(spots(6, 10, 10))).isEmpty();
+        assertThat(Gates.needleAtItsEnd(swept(150e6))).isEmpty();
+    }
+
+    @ParameterizedTest
+    @EnumSource(Kind.class)
+    void aChangeWithoutAnAnswerShuts(Kind kind) {
+        Optional<Shut> gate = Gates.noAnswer(new Response(kind, 0), true);
+        if (kind == Kind.DID_NOT_MOVE || kind == Kind.WRONG_WAY) {
+            assertShut(gate, Gate.NO_ANSWER, Action.FIND_THE_FAULT);
+            assertThat(gate.get().causes()).isNotEmpty();
+        } else {
+            assertThat(gate).isEmpty();
+        }
+    }
+
+    @Test
+    void aLengthOfAnotherKindShutsUntilSomebodyHasLooked() {
+        TrimTask long3 = TASK.withLength(Optional.of(1.44), Optional.of(0.48));
+        assertShut(Gates.anotherKind(long3, List.of(swept(150e6))), Gate.ANOTHER_KIND, Action.FIND_THE_FAULT);
+        assertThat(Gates.anotherKind(long3, List.of(swept(150e6).afterALook(true)))).isEmpty();
+        assertThat(Gates.anotherKind(TASK.withLength(Optional.of(0.55), Optional.of(0.48)), List.of(swept(150e6))))
+                .isEmpty();
+        assertThat(Gates.anotherKind(TASK, List.of(swept(150e6)))).isEmpty();
+    }
+
+    @Test
+    void sidesThatDisagreeShutAndAPlainSideOpens() {
+        List<WantedChannel> close = List.of(
+                new WantedChannel("a", 155.5e6, false),
+                new WantedChannel("b", 156e6, true),
+                new WantedChannel("c", 156.5e6, false));
+        List<SpotReading> alike = close.stream()
+                .map(c -> SpotReading.ofSwr(ReadingKind.INLINE_METER, c.frequencyHz(), 3))
+                .toList();
+        Pass near = Pass.ofSpots(0, alike).orElseThrow();
+        TrimTask narrow =
+                TrimTask.of(new UnderLimit(2), close, new Adjustment.OneWayCut(0.001), new TrimPrior(0.25, 1, 0.1));
+        assertShut(
+                Gates.hypotheses(standing(narrow, near), List.of(near)), Gate.SIDES_DISAGREE, Action.MEASURE_AGAIN);
+        Pass sloped = spots(1.6, 2.6, 4);
+        assertThat(Gates.hypotheses(standing(TASK, sloped), List.of(sloped))).isEmpty();
+        Pass plain = swept(149e6);
+        assertThat(Gates.hypotheses(standing(TASK, plain), List.of(plain))).isEmpty();
+    }
+
+    @Test
+    void readingsThatFitNothingShut() {
+        Pass odd = spots(1.2, 4, 1.3);
+        assertShut(Gates.hypotheses(standing(TASK, odd), List.of(odd)), Gate.NO_EXPLANATION, Action.MEASURE_AGAIN);
+    }
+
+    @Test
+    void whatWouldBeWorseShuts() {
+        Standing s = standing(TASK, swept(149e6));
+        assertShut(Gates.expectedWorse(0.5, 0.8, s), Gate.EXPECTED_WORSE, Action.FIND_THE_FAULT);
+        assertThat(Gates.expectedWorse(0.5, 0.51, s)).isEmpty();
+        assertThat(Gates.expectedWorse(Double.POSITIVE_INFINITY, 0.5, s)).isEmpty();
+    }
+
+    /** Metal that is off is off, a second reading is cheap: whatever the numbers, that order holds. */
+    @ParameterizedTest
+    @EnumSource(Hypothesis.class)
+    void theTableOfLossesIsInTheRightOrder(Hypothesis truth) {
+        double cut = Losses.of(Deed.CUT, true, truth);
+        double read = Losses.of(Deed.READ_AGAIN, true, truth);
+        assertThat(Losses.of(Deed.MOVE, true, truth)).isLessThanOrEqualTo(cut);
+        if (truth != Hypothesis.TOO_LONG) {
+            assertThat(cut).isGreaterThan(read);
+        }
+        if (!truth.isOfLength()) {
+            assertThat(Losses.of(Deed.LOOK_FOR_A_FAULT, true, truth)).isLessThan(read);
+            assertThat(Losses.of(Deed.LEAVE_IT, true, truth)).isGreaterThan(read);
+        }
+    }
+}
