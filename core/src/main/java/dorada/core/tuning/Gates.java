@@ -191,7 +191,7 @@ final class Gates {
         boolean shorter = s.sideM() < 0;
         Deed change = s.oneWay() && shorter ? Deed.CUT : Deed.MOVE;
         double ofChange = Losses.expected(change, shorter, all);
-        double ofReading = s.canBeReadFartherApart() && !readingTeachesLittle
+        double ofReading = s.needles().canBeReadFartherApart() && !readingTeachesLittle
                 ? 1
                 : Losses.expected(Deed.READ_AGAIN, shorter, all) * (readingTeachesLittle ? TEACHES_LITTLE : 1);
         double ofLooking = Losses.expected(Deed.LOOK_FOR_A_FAULT, shorter, all);

@@ -63,7 +63,7 @@ final class LengthAdvice {
     /** The rule is missed, and the gates before this one are open. */
     TrimAdvice advise() {
         FirstChange first = FirstChange.of(task, s, passes);
-        ChangeChoice.Cut cut = s.visible(first.limited(s.cut(), s));
+        ChangeChoice.Cut cut = s.needles().visible(first.limited(s.cut(), s));
         Action action = action(cut);
         List<String> reasons = TrimReasons.opening(s, sensitivity, task.prior());
         if (s.last().isSwept()
@@ -106,10 +106,12 @@ final class LengthAdvice {
                 if (shut.isPresent()) {
                     return refused(shut.get(), s);
                 }
-                if (action == Action.SHORTEN && s.oneWay() && s.isInvisible(cut.lengthM())) {
+                if (action == Action.SHORTEN && s.oneWay() && s.needles().isInvisible(cut.lengthM())) {
                     return refused(Gates.notToBeSeen(), s);
                 }
-                amountM = s.oneWay() ? cut.lengthM() : s.choice().steppedWithin(s.visible(first.limited(s.needM())));
+                amountM = s.oneWay()
+                        ? cut.lengthM()
+                        : s.choice().steppedWithin(s.needles().visible(first.limited(s.needM())));
                 if (action == Action.MEASURE_AGAIN) {
                     reasons.add(0, TrimReasons.measureTwice(s));
                 }
@@ -204,7 +206,7 @@ final class LengthAdvice {
         if (expected.isPresent()) {
             return wantedIn(task, expected.get());
         }
-        double[] magnitudes = s.expectedMagnitudes(changeM);
+        double[] magnitudes = s.needles().expectedMagnitudes(changeM);
         List<Reading> readings = new ArrayList<>();
         for (int i = 0; i < magnitudes.length; i++) {
             double swr = Swr.ofMagnitude(Math.min(0.998, magnitudes[i]));
@@ -217,7 +219,7 @@ final class LengthAdvice {
     private Optional<Shut> worse(TrimAdvice change) {
         if (!s.last().isSwept()) {
             double by = change.action() == Action.SHORTEN ? -change.amountM() : change.amountM();
-            return Gates.expectedWorse(s.expectedMiss(0), s.expectedMiss(by), s);
+            return Gates.expectedWorse(s.needles().expectedMiss(0), s.needles().expectedMiss(by), s);
         }
         List<Reading> after = change.expectedReadings();
         if (after.size() < task.channels().size()) {

@@ -55,12 +55,6 @@ final class Standing {
 
     private static final double DEEP_DB = 30;
 
-    /** Channels that are farther apart than this share of frequency tell most antennas from faults. */
-    private static final double WIDE_APART = 0.06;
-
-    /** A needle that moves by less than this in |Γ| has hardly moved. */
-    private static final double VISIBLE = 0.03;
-
     /** A dip whose place is in more doubt than this, as a share, is not stated. */
     private static final double DIP_IS_KNOWN = 0.03;
 
@@ -81,6 +75,7 @@ final class Standing {
     private final double needM;
     private final double dipDoubtHz;
     private final Hypotheses hypotheses;
+    private final Needles needles;
 
     /**
      * @param passes oldest first; the last of them has its dip inside
@@ -122,6 +117,7 @@ final class Standing {
         turnsBack = turnsBackTooFar(chosenM);
         needM = turnsBack ? -last.changeM() / 2 : chosenM;
         atItsEnd = choice.isAtItsEnd(likeliestNeedM, needM);
+        needles = new Needles(task, last, belief, needM, Math.abs(likeliestNeedM) + needDoubtM);
     }
 
     /** The deepest dip, unless another that is nearly as deep lies nearer to the lowest band. */
@@ -247,66 +243,9 @@ final class Standing {
         return verdict.shortfall();
     }
 
-    /** |Γ| at each channel of the lowest band after a change, as a few readings let expect. */
-    double[] expectedMagnitudes(double changeM) {
-        return belief.expectedMagnitudes(changeM);
-    }
-
-    /** What the rule is expected to lack after a change, as a few readings let expect. */
-    double expectedMiss(double changeM) {
-        return belief.expectedMiss(changeM, task.rule().limitSwr());
-    }
-
-    /** Whether a cut would leave every needle where it is, as far as it can be read. */
-    boolean isInvisible(double changeM) {
-        return !last.isSwept() && shows(-changeM) < VISIBLE;
-    }
-
-    private double shows(double changeM) {
-        double[] before = belief.expectedMagnitudes(0);
-        double[] after = belief.expectedMagnitudes(changeM);
-        double most = 0;
-        for (int i = 0; i < before.length; i++) {
-            most = Math.max(most, Math.abs(after[i] - before[i]));
-        }
-        return most;
-    }
-
-    /** A slide, or a somewhat longer one that a meter can show: nothing is learnt from needles that did not stir. */
-    double visible(double changeM) {
-        if (last.isSwept() || shows(changeM) >= VISIBLE) {
-            return changeM;
-        }
-        double most = Math.abs(likeliestNeedM) + needDoubtM;
-        double now = expectedMiss(0);
-        for (double m = Math.abs(changeM) + step(); m <= most; m += step()) {
-            if (expectedMiss(Math.signum(changeM) * m) > now) {
-                return changeM;
-            }
-            if (shows(Math.signum(changeM) * m) >= VISIBLE) {
-                return Math.signum(changeM) * m;
-            }
-        }
-        return changeM;
-    }
-
-    /** {@code cut}, or a somewhat longer one that a meter can show, where that is not too much either. */
-    ChangeChoice.Cut visible(ChangeChoice.Cut cut) {
-        if (last.isSwept() || cut.lengthM() == 0 || !isInvisible(cut.lengthM())) {
-            return cut;
-        }
-        for (double m = cut.lengthM() + step();
-                m <= Math.abs(needM) && m <= task.room().shortenM();
-                m += step()) {
-            ChangeChoice.Cut longer = cutOf(m);
-            if (longer.tooFar() > ChangeChoice.MOST_TOO_FAR_TO_BE_SEEN) {
-                return cut;
-            }
-            if (!isInvisible(m)) {
-                return longer;
-            }
-        }
-        return cut;
+    /** What its needles, if it was read by a meter, can show. */
+    Needles needles() {
+        return needles;
     }
 
     /** A cut of {@code lengthM} with its chances. */
@@ -446,20 +385,6 @@ final class Standing {
     /** A cut only raises the dip. */
     boolean noLengthWouldDo() {
         return !met() && window.isKnown() && window.leastShortfall(oneWay() ? 1 : 0) > 0;
-    }
-
-    /** From the lowest to the highest channel that was read, as a share of the lowest. */
-    double readSpan() {
-        return last.spots().isEmpty()
-                ? 0
-                : last.spots().get(last.spots().size() - 1).frequencyHz()
-                                / last.spots().get(0).frequencyHz()
-                        - 1;
-    }
-
-    /** Whether the channels lie so near to each other that others would tell the hypotheses apart. */
-    boolean canBeReadFartherApart() {
-        return !last.isSwept() && readSpan() < WIDE_APART;
     }
 
     double wavelengthM() {

@@ -193,7 +193,7 @@ public final class TrimAdviser {
     private TrimAdvice leaveItOrLook(Standing s, Sensitivity sensitivity) {
         Hypotheses all = s.hypotheses();
         if (!s.last().isSwept()
-                && s.readSpan() > FLAT_SPAN
+                && s.needles().readSpan() > FLAT_SPAN
                 && Losses.expected(Losses.Deed.LOOK_FOR_A_FAULT, false, all)
                         < Losses.expected(Losses.Deed.LEAVE_IT, false, all.whereTheRuleIsMet())) {
             Shut shut = Gates.somethingElse(all, s);

@@ -28,8 +28,8 @@ class GatesTest {
             new WantedChannel("middle", 156e6, true),
             new WantedChannel("high", 159e6, false));
 
-    private static final List<WantedChannel> TWO_BANDS = List.of(
-            VHF.get(0), VHF.get(1), VHF.get(2), new WantedChannel("link", 446e6, false));
+    private static final List<WantedChannel> TWO_BANDS =
+            List.of(VHF.get(0), VHF.get(1), VHF.get(2), new WantedChannel("link", 446e6, false));
 
     private static final TrimTask TASK =
             TrimTask.of(new UnderLimit(2), VHF, new Adjustment.OneWayCut(0.001), new TrimPrior(0.25, 1, 0.1));
@@ -115,7 +115,8 @@ class GatesTest {
     void aLengthOfAnotherKindShutsUntilSomebodyHasLooked() {
         TrimTask long3 = TASK.withLength(Optional.of(1.44), Optional.of(0.48));
         assertShut(Gates.anotherKind(long3, List.of(swept(150e6))), Gate.ANOTHER_KIND, Action.FIND_THE_FAULT);
-        assertThat(Gates.anotherKind(long3, List.of(swept(150e6).afterALook(true)))).isEmpty();
+        assertThat(Gates.anotherKind(long3, List.of(swept(150e6).afterALook(true))))
+                .isEmpty();
         assertThat(Gates.anotherKind(TASK.withLength(Optional.of(0.55), Optional.of(0.48)), List.of(swept(150e6))))
                 .isEmpty();
         assertThat(Gates.anotherKind(TASK, List.of(swept(150e6)))).isEmpty();
@@ -133,8 +134,7 @@ class GatesTest {
         Pass near = Pass.ofSpots(0, alike).orElseThrow();
         TrimTask narrow =
                 TrimTask.of(new UnderLimit(2), close, new Adjustment.OneWayCut(0.001), new TrimPrior(0.25, 1, 0.1));
-        assertShut(
-                Gates.hypotheses(standing(narrow, near), List.of(near)), Gate.SIDES_DISAGREE, Action.MEASURE_AGAIN);
+        assertShut(Gates.hypotheses(standing(narrow, near), List.of(near)), Gate.SIDES_DISAGREE, Action.MEASURE_AGAIN);
         Pass sloped = spots(1.6, 2.6, 4);
         assertThat(Gates.hypotheses(standing(TASK, sloped), List.of(sloped))).isEmpty();
         Pass plain = swept(149e6);
