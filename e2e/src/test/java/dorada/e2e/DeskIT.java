@@ -107,7 +107,10 @@ class DeskIT {
             ines.button(Pattern.compile("Record the readings")).click();
             assertThat(page.locator(".sentence")).containsText("Too long. Shorten the rod");
             assertThat(page.getByText("Rests on an in-line meter.")).isVisible();
-            assertThat(page.locator("path.trace.guess")).hasCount(1);
+            // Nobody swept it: three readings with their doubt, a band of what explains them, and no trace.
+            assertThat(page.locator("path.band")).hasCount(1);
+            assertThat(page.locator("g.readings circle")).hasCount(3);
+            assertThat(page.locator("path.trace")).hasCount(0);
             assertThat(desk.takeConsoleErrors()).isEmpty();
         }
     }
