@@ -26,6 +26,9 @@ class AdvicePropertiesTest {
 
     private static final int TRIES = 80;
 
+    /** The same readings each time; another seed tries others. */
+    private static final String SEED = "16";
+
     /** Somebody's readings: a kind, channels, and what a needle showed after each change. */
     record Job(
             AntennaKind kind, boolean slides, double middleMhz, double span, List<List<Double>> swr, List<Double> mm) {
@@ -76,7 +79,7 @@ class AdvicePropertiesTest {
         });
     }
 
-    @Property(tries = TRIES)
+    @Property(tries = TRIES, seed = SEED)
     void noOrderGoesTowardTheSideThatWasSaidToBeWrong(@ForAll("jobs") Job job) {
         for (int passes = 1; passes <= 3; passes++) {
             TrimAdvice a = job.tried(passes).advice();
@@ -107,7 +110,7 @@ class AdvicePropertiesTest {
         }
     }
 
-    @Property(tries = TRIES)
+    @Property(tries = TRIES, seed = SEED)
     void nothingIsChangedAfterReadingsThatDidNotMove(@ForAll("jobs") Job job) {
         Tried t = job.tried(1);
         double[] same =
@@ -118,7 +121,7 @@ class AdvicePropertiesTest {
         }
     }
 
-    @Property(tries = TRIES)
+    @Property(tries = TRIES, seed = SEED)
     void nothingIsChangedWhereTheRuleIsMetOrABandIsUnread(@ForAll("jobs") Job job) {
         Tried t = job.tried(2);
         boolean met = t.rule.judge(ChannelReading.ofReadings(t.passes.get(1).spots(), t.channels), ReferencePlane.RADIO)
@@ -133,7 +136,7 @@ class AdvicePropertiesTest {
         assertThat(unread.advice().isChange()).isFalse();
     }
 
-    @Property(tries = TRIES)
+    @Property(tries = TRIES, seed = SEED)
     void theOrderInWhichChannelsWereReadSaysNothing(@ForAll("jobs") Job job, @ForAll Random random) {
         Tried straight = job.tried(2);
         Tried shuffled = new Tried(job.kind(), job.mhz());
@@ -160,7 +163,7 @@ class AdvicePropertiesTest {
     }
 
     /** Read from the other end, too long is too short, and nothing else changes. */
-    @Property(tries = TRIES)
+    @Property(tries = TRIES, seed = SEED)
     void mirroredReadingsGetTheMirroredAnswer(@ForAll("jobs") Job job) {
         Job mirrored = new Job(
                 job.kind(),
@@ -185,7 +188,7 @@ class AdvicePropertiesTest {
                 .isFalse();
     }
 
-    @Property(tries = TRIES)
+    @Property(tries = TRIES, seed = SEED)
     void untouchedAfterItWasMetNoLengthIsOrdered(@ForAll("jobs") Job job) {
         double[] good = new double[job.mhz().length];
         Arrays.fill(good, 1.2);
