@@ -61,7 +61,6 @@ export function sentence(pass: Pass, installation: Installation, unit: LengthUni
         amount: length(a.amountM),
         after: isPart || a.dipHz === undefined ? '.' : ` (${need}).`,
         more: [
-          ...a.reasons.filter((r) => r.startsWith('For ')),
           ...(isPart ? [`The whole job needs ${need}; cut only this, then ${again(pass)} again.`] : []),
           ...expectation(pass),
         ],

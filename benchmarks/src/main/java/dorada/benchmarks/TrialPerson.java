@@ -121,7 +121,6 @@ final class TrialPerson {
             }
             if (action == Action.READ_THE_OTHER_BAND) {
                 saidFault = true;
-                namedFault = true;
                 ended = "says: " + action;
                 break;
             }
@@ -135,7 +134,6 @@ final class TrialPerson {
                 saidFault = true;
                 if (job.world() != World.YARD) {
                     ended = "says: " + action + " (" + advice.reasons().get(0) + ")";
-                    namedFault = true;
                     if (job.world().everyOrderHarms() || job.world() == World.STUCK || lookedAbout) {
                         break;
                     }

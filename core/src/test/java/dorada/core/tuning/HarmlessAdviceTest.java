@@ -273,7 +273,6 @@ class HarmlessAdviceTest {
     void aMoveOfAMatchIsNeverExpectedToMakeItWorse(double dip, double ohm) {
         Tried pole =
                 new Tried(AntennaKind.TUBE_J_POLE, 145.4, 146, 146.6).under(1.5).swept(0, 135, 157, dip, 15, ohm);
-        pole.lastly(p -> p);
         TrimAdvice a = pole.advice();
         double now = pole.channels.stream()
                 .mapToDouble(c -> Tried.swr(c.frequencyHz(), dip * 1e6, 15, ohm))

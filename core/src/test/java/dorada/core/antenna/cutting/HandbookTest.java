@@ -360,7 +360,10 @@ class HandbookTest {
         CutSheet sheet = CutSheet.of(beam, in, Optional.empty(), Uses.BEST);
         double table = sheet.lines().get(0).used();
         assertThat(sheet.pieces().get(0).finishedM()).isCloseTo(table, within(1e-12));
-        assertThat(sheet.kind().drawing(in, sheet.shape()).toString()).isNotEmpty();
+        assertThat(sheet.kind().drawing(in, sheet.shape()).views().get(0).measures())
+                .filteredOn(m -> m.mark().equals("A"))
+                .singleElement()
+                .satisfies(m -> assertThat(m.lengthM()).isCloseTo(table, within(1e-12)));
         double solved = beam.assembly(in, sheet.shape()).orElseThrow().structure().wires().stream()
                 .mapToDouble(w -> w.from().distanceTo(w.to()))
                 .max()
