@@ -49,7 +49,7 @@ class CuttingIT {
         for (Locator kind : page.locator("a.kind").all()) {
             addresses.add(kind.getAttribute("href"));
         }
-        assertThat(addresses).hasSize(16);
+        assertThat(addresses).hasSize(17);
         for (String address : addresses) {
             page.navigate(dorada.address() + address);
             assertThat(page.locator(".sentence")).containsText(Pattern.compile("\\d mm \\(.* in\\)"));
@@ -90,12 +90,13 @@ class CuttingIT {
     private static void changesAreTriedBeforeTheyAreCut(RunningDorada dorada, Page page, Technician ines) {
         page.navigate(dorada.address() + "/cutting?kind=rod-ground-plane&f=146000000&show=whatif");
         Locator facts = page.locator(".facts");
-        assertThat(facts).containsText(Pattern.compile("R\\s*5[0-9] Ω"));
+        // As solved, not as by rule (R 59 Ω and 142 MHz), which is shown until then: what is slid starts from there.
+        assertThat(facts).containsText(Pattern.compile("R\\s*55 Ω"));
         Locator droop = page.getByLabel("droop", new Page.GetByLabelOptions().setExact(true));
         droop.fill("0");
-        assertThat(facts).containsText(Pattern.compile("R\\s*2[0-9] Ω"));
+        assertThat(facts).containsText(Pattern.compile("R\\s*18 Ω"));
         ines.button("Back to the sheet").click();
-        assertThat(facts).containsText(Pattern.compile("R\\s*5[0-9] Ω"));
+        assertThat(facts).containsText(Pattern.compile("R\\s*55 Ω"));
         page.getByLabel("What is varied").selectOption("droopDeg");
         ines.button("Work it out").click();
         assertThat(page.locator("tbody tr:visible")).hasCount(7);
