@@ -18,6 +18,7 @@ const way = (name: string, erpW: number, atAntenna = 1.5, swrAtRadio = 1.4) =>
     name,
     erpW,
     swrAtRadio,
+    swrAtRadioHigh: swrAtRadio,
     stages: [{ swr: swrAtRadio }, { swr: atAntenna }],
     warnings: [],
   }) as unknown as Way
@@ -69,6 +70,8 @@ describe('words', () => {
   it('tells of a line that hides a bad antenna', () => {
     expect(hidden(way('A', 1, 2.4, 1.5))).toContain('SWR 1.5 at the radio, 2.4 at the antenna')
     expect(hidden(way('A', 1, 1.5, 1.2))).toBe('')
+    // Through a line of another impedance the phase decides: nothing is hidden for sure.
+    expect(hidden({ ...way('A', 1, 2.4, 1.5), swrAtRadioHigh: 2.7 })).toBe('')
   })
 })
 

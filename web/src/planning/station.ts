@@ -150,11 +150,11 @@ export function stationSentence(answer: StationAnswer): string {
   return `${best.name} puts ${formatDb(db).slice(1)} more on the air than ${second}: ${formatWatts(best.erpW)} against ${formatWatts(next.erpW)} ERP.`
 }
 
-/** A line that hides what its antenna is like: the radio sees much less than there is. */
+/** A line that hides what its antenna is like: whatever the phase, the radio sees much less than there is. */
 export function hidden(way: WayAnswer): string {
   const atAntenna = way.stages.at(-1)?.swr ?? 1
-  if (atAntenna < 1.8 || way.swrAtRadio > atAntenna - 0.3) return ''
-  return `SWR ${way.swrAtRadio.toFixed(1)} at the radio, ${atAntenna.toFixed(1)} at the antenna: the line hides it.`
+  if (atAntenna < 1.8 || way.swrAtRadioHigh > atAntenna - 0.3) return ''
+  return `SWR ${way.swrAtRadioHigh.toFixed(1)} at the radio, ${atAntenna.toFixed(1)} at the antenna: the line hides it.`
 }
 
 /** A plan in an address, so that a colleague opens the same one. */

@@ -32,6 +32,9 @@ public final class Bench {
     /** Ours by the same done with complex objects, in one run. */
     private static final String WITH_OBJECTS = "WithObjects";
 
+    /** The same on ten times as much, in one run. */
+    private static final String TENFOLD = "Tenfold";
+
     private Bench() {}
 
     /**
@@ -92,6 +95,10 @@ public final class Bench {
             Double ours = scores.get(name.replace(WITH_OBJECTS, ""));
             if (name.endsWith(WITH_OBJECTS) && ours != null) {
                 out.printf("%s takes %.1f times as long (wanted: 5 or more)%n", name, score / ours);
+            }
+            Double once = scores.get(name.replace(TENFOLD, ""));
+            if (name.endsWith(TENFOLD) && once != null) {
+                out.printf("%s takes %.1f times as long (wanted: 15 or less)%n", name, score / once);
             }
         });
         if (names.length == 0) {

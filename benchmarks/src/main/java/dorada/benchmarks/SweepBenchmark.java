@@ -11,6 +11,7 @@ import dorada.core.format.TouchstoneWriter;
 import dorada.core.instrument.SimulatedAnalyser;
 import dorada.core.instrument.Span;
 import dorada.core.sweep.Bandwidth;
+import dorada.core.sweep.Dip;
 import dorada.core.sweep.Sweep;
 import dorada.core.sweep.SweepAnalysis;
 import dorada.core.wire.Watch;
@@ -45,12 +46,16 @@ public class SweepBenchmark {
     private static final double[] SWR_LIMITS = {1.5, 2, 2.5, 3};
 
     private Sweep sweep;
+    private Sweep noise;
+    private Sweep noiseTenfold;
     private byte[] file;
 
     /** A noisy sweep of 1,001 points and a file of 10,001 points. */
     @Setup
     public void prepare() throws IOException {
         sweep = sweepOf(1001);
+        noise = noise(10_000);
+        noiseTenfold = noise(100_000);
         StringBuilder text = new StringBuilder();
         new TouchstoneWriter(FrequencyUnit.MHZ, NumberFormat.MA).write(longSweep(), List.of("benchmark"), text);
         file = text.toString().getBytes(StandardCharsets.UTF_8);
@@ -90,6 +95,30 @@ public class SweepBenchmark {
         hole.consume(analysis.readingAt(153.05e6));
         hole.consume(analysis.readingAt(157.45e6));
         hole.consume(analysis.readingAt(161.9e6));
+    }
+
+    /** Noise, of which every third point is a minimum, sinking slowly: the worst for whatever walks outward. */
+    private static Sweep noise(int points) {
+        Random random = new Random(2);
+        double[] hz = new double[points];
+        double[] re = new double[points];
+        for (int i = 0; i < points; i++) {
+            hz[i] = 100e6 + 1000.0 * i;
+            re[i] = 0.9 - 0.5 * i / points - 0.2 * random.nextDouble();
+        }
+        return new Sweep(hz, re, new double[points], 50);
+    }
+
+    /** 10,000 points of noise. */
+    @Benchmark
+    public List<Dip> analyseNoise() {
+        return new SweepAnalysis(noise).dips();
+    }
+
+    /** 100,000 of them, as a file may bring. */
+    @Benchmark
+    public List<Dip> analyseNoiseTenfold() {
+        return new SweepAnalysis(noiseTenfold).dips();
     }
 
     /** A Touchstone file of 10,001 points. */

@@ -86,12 +86,13 @@ final class TrialPerson {
         boolean hasLooked = false;
         boolean fartherApart = false;
         boolean cutLast = false;
+        boolean signedOff = false;
         int harmful = 0;
         List<Double> stated = new ArrayList<>();
         String ended = "cuts used up";
         List<Pass> passes = new ArrayList<>();
         for (int look = 0; look < 3 * MOST_CUTS && cuts <= MOST_CUTS; look++) {
-            int seen = job.world() == World.DRIFT ? look : seen(job, cuts, lookedAbout);
+            int seen = job.world() == World.DRIFT ? (signedOff ? look : 0) : seen(job, cuts, lookedAbout);
             Pass pass = job.byMeter()
                     ? byMeter(
                             job,
@@ -113,10 +114,12 @@ final class TrialPerson {
             TrimTask judged = job.lineIsKnown() ? task.behind(job.kind().feedline()) : task;
             TrimAdvice advice = new AntennaAdviser(kind, judged).advise(passes);
             Action action = advice.action();
-            if (job.world() == World.DRIFT && look == 0) {
-                // Signed off; read again later.
-                change = 0;
-                secondChange = 0;
+            if (job.world() == World.DRIFT && !signedOff) {
+                // Read until it shows what it is, which is within its rule; signed off, and read again later.
+                signedOff = action == Action.STOP;
+                if (!signedOff) {
+                    passes.remove(passes.size() - 1);
+                }
                 continue;
             }
             if (action == Action.READ_THE_OTHER_BAND) {

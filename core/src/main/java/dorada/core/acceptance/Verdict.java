@@ -21,6 +21,9 @@ public record Verdict(
     /** A sentence names the worst few; the list of channels has them all. */
     private static final int MOST_NAMED = 3;
 
+    /** SWR that is no difference: what a needle shows goes through |Γ| and back. */
+    private static final double NO_DIFFERENCE = 1e-9;
+
     static Verdict of(AcceptanceRule rule, List<ChannelReading> measured, ReferencePlane plane) {
         if (measured.isEmpty()) {
             throw new IllegalArgumentException("A verdict needs at least one wanted channel.");
@@ -31,11 +34,11 @@ public record Verdict(
                         m,
                         rule.limitSwr(m.channel()),
                         m.reading()
-                                .map(r -> r.swr() <= rule.limitSwr(m.channel()))
+                                .map(r -> r.swr() <= rule.limitSwr(m.channel()) + NO_DIFFERENCE)
                                 .orElse(false)))
                 .toList();
         boolean all = channels.stream().allMatch(c -> c.measured().reading().isPresent());
-        boolean met = all && rule.shortfall(values(channels)) <= 0;
+        boolean met = all && rule.shortfall(values(channels)) <= NO_DIFFERENCE;
         String sentence = sentence(rule, plane, met, channels);
         String open = names(channels.stream().filter(ChannelVerdict::isLeftOpen).toList());
         return new Verdict(
@@ -54,8 +57,12 @@ public record Verdict(
     /** What the readings lack of the rule: 0 or less where it is met; infinite where a channel was not measured. */
     public double shortfall() {
         return channels.stream().allMatch(c -> c.measured().reading().isPresent())
-                ? rule.shortfall(values(channels))
+                ? exactly(rule.shortfall(values(channels)))
                 : Double.POSITIVE_INFINITY;
+    }
+
+    private static double exactly(double shortfall) {
+        return Math.abs(shortfall) < NO_DIFFERENCE ? 0 : shortfall;
     }
 
     /** The worst SWR measured on any channel; infinite where none was measured. */

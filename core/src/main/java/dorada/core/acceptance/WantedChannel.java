@@ -53,6 +53,12 @@ public record WantedChannel(String name, double frequencyHz, boolean primary, Us
         return bands;
     }
 
+    /** Middle of the lowest band of {@code channels}, in Hz: where one length is looked for. */
+    public static double middleOfLowestBandHz(List<WantedChannel> channels) {
+        List<WantedChannel> band = bands(channels).get(0);
+        return (band.get(0).frequencyHz + band.get(band.size() - 1).frequencyHz) / 2;
+    }
+
     /** True where a radio sends on it. */
     public boolean transmits() {
         return use != Use.RECEIVE;

@@ -6,6 +6,7 @@ import java.util.Optional;
 /** The kinds of antenna that an installation can have, with what trimming needs to know of each. */
 public enum AntennaKind {
     QUARTER_WAVE_WHIP("quarter-wave whip", "whip", true, 0.001, 0.25, 0.99, 0.05, 6.5, 38),
+    THREE_QUARTER_WAVE_WHIP("three-quarter-wave whip", "whip", true, 0.001, 0.75, 0.99, 0.05, 16, 52),
     LOADED_CB_WHIP("base-loaded CB whip with adjustable tip", "tip", false, 0.002, 0.25, 0.9, 0.12, 42, 50),
     RINGED_CB_WHIP("centre-loaded CB whip with tip and ring", "tip", false, 0.002, 0.25, 0.62, 0.15, 45, 50),
     HANDHELD_ROD("handheld rod", "rod", true, 0.001, 0.25, 1.5, 0.14, 6, 45),
@@ -23,6 +24,9 @@ public enum AntennaKind {
 
     /** 234/f in feet against a quarter of 300/f in metres; common practice, no source. */
     private static final double END_EFFECT = 0.951;
+
+    /** Of three quarter-waves only the one at the tip is shortened by its end. */
+    private static final double END_EFFECT_OF_THREE = (2 + END_EFFECT) / 3;
 
     /** Radiator and radials of a ground plane, each by as much: 0.93 to 1.00 over wires of 1.6 to 6 mm and droops to 45°. */
     private static final double RADIATOR_AND_RADIALS = 0.97;
@@ -146,8 +150,14 @@ public enum AntennaKind {
     /** False where its length depends on a coil, a fold or other elements more than on the frequency. */
     public boolean hasUsualLength() {
         return switch (this) {
-            case QUARTER_WAVE_WHIP, AIRBAND_WHIP, GROUND_PLANE, DIPOLE, FIVE_EIGHTHS_WHIP, END_FED_WIRE, TUBE_J_POLE ->
-                true;
+            case QUARTER_WAVE_WHIP,
+                    THREE_QUARTER_WAVE_WHIP,
+                    AIRBAND_WHIP,
+                    GROUND_PLANE,
+                    DIPOLE,
+                    FIVE_EIGHTHS_WHIP,
+                    END_FED_WIRE,
+                    TUBE_J_POLE -> true;
             default -> false;
         };
     }
@@ -179,6 +189,7 @@ public enum AntennaKind {
 
     /** Length in metres of the adjusted piece by the rule of the trade, before any allowance. */
     public double usualLengthM(double frequencyHz) {
-        return electricalWaves() * Wavelength.ofHz(frequencyHz) * END_EFFECT;
+        double endEffect = this == THREE_QUARTER_WAVE_WHIP ? END_EFFECT_OF_THREE : END_EFFECT;
+        return electricalWaves() * Wavelength.ofHz(frequencyHz) * endEffect;
     }
 }

@@ -57,6 +57,9 @@ public record StandIn(Built antenna, double startLengthM) {
     private static final double SHEET_WIDTH_WAVES = 0.6;
     private static final double SHEET_SPACING_WAVES = 0.1;
 
+    /** A roof seen from a band where three quarter-waves are of a handy length. */
+    private static final double WIDE_SHEET_WAVES = 1.2;
+
     /**
      * The same for wanted bands: one that has a piece for each band is made for both, any other for the lowest.
      *
@@ -101,6 +104,12 @@ public record StandIn(Built antenna, double startLengthM) {
                 double y = across * between(random, -0.2, 0.2);
                 double base = Math.max(0.025 * wave, BASE_M);
                 yield new StandIn(l -> whip(base, l - base + hidden, 0.0012, 0, roof, x, y, 0, 1), 1.04 * start);
+            }
+            case THREE_QUARTER_WAVE_WHIP -> {
+                Plate roof = Plate.sheet(WIDE_SHEET_WAVES * wave, WIDE_SHEET_WAVES * wave, SHEET_SPACING_WAVES * wave);
+                double x = between(random, -0.1, 0.1) * wave;
+                double base = Math.max(0.025 * wave, BASE_M);
+                yield new StandIn(l -> whip(base, l - base + hidden, 0.0012, 0, roof, x, 0, 0, 1), start);
             }
             case AIRBAND_WHIP -> {
                 Plate skin = Plate.sheet(0.24 * wave, 0.5 * wave, 0.12 * wave);

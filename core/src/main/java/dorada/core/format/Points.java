@@ -8,7 +8,7 @@ import java.util.Locale;
 /** The points of a file as they are read, held against what every sweep must be. */
 final class Points {
 
-    static final int MOST = 200_000;
+    static final int MOST = 100_001;
     private static final double VISIBLY_MORE_THAN_ALL = 1.02;
 
     private int count;

@@ -1,7 +1,9 @@
 package dorada.core.format;
 
 import dorada.core.sweep.Sweep;
+import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 
 /**
  * A sweep as read from a file.
@@ -28,4 +30,18 @@ public record SweepFile(Sweep sweep, double fileReferenceOhm, int ports, String 
     public static final String WITHOUT_PHASE =
             "The file holds magnitudes only: SWR, return loss, dips and bandwidth are "
                     + "there; R, X, resonance (X = 0), the Smith chart, distances and taking a feedline off are not to be had from it.";
+
+    /** For keeping: where there are more than {@code most} points, an even choice of them, with a word about it. */
+    public SweepFile thinned(int most) {
+        if (sweep.size() <= most) {
+            return this;
+        }
+        List<String> more = new ArrayList<>(warnings);
+        more.add(String.format(
+                Locale.ROOT,
+                "The file has %,d points; an even choice of %,d of them is kept here, and the file itself beside it.",
+                sweep.size(),
+                most));
+        return new SweepFile(sweep.thinned(most), fileReferenceOhm, ports, lacks, more);
+    }
 }

@@ -223,6 +223,26 @@ public final class Sweep {
                 hasPhase);
     }
 
+    /**
+     * At most {@code most} of the points (2 or more), evenly chosen by their number, the first and the last among them; this sweep where
+     * it has no more.
+     */
+    public Sweep thinned(int most) {
+        if (size() <= most) {
+            return this;
+        }
+        double[] hz = new double[most];
+        double[] newRe = new double[most];
+        double[] newIm = new double[most];
+        for (int i = 0; i < most; i++) {
+            int from = (int) Math.round((size() - 1.0) * i / (most - 1));
+            hz[i] = frequencyHz[from];
+            newRe[i] = re[from];
+            newIm[i] = im[from];
+        }
+        return new Sweep(referenceOhm, hasPhase, hz, newRe, newIm);
+    }
+
     /** This curve, interpolated, at the frequencies of {@code other}, all of which must lie inside. */
     public Sweep atPointsOf(Sweep other) {
         double[] newRe = new double[other.size()];

@@ -148,6 +148,7 @@ public final class SweepAnalysis {
 
     private List<Dip> findDips() {
         double[] depth = depthsDb();
+        Surroundings.Map surroundings = Surroundings.of(depth);
         int last = depth.length - 1;
         List<Dip> found = new ArrayList<>();
         int deepest = 0;
@@ -160,7 +161,7 @@ public final class SweepAnalysis {
             boolean deeperThanLeft = i == 0 || depth[i] > depth[i - 1];
             boolean deeperThanRight = plateauEnd == last || depth[plateauEnd] > depth[plateauEnd + 1];
             if (deeperThanLeft && deeperThanRight) {
-                Surroundings around = Surroundings.of(depth, i, plateauEnd);
+                Surroundings around = surroundings.about(i, plateauEnd);
                 if (around.prominenceDb() >= LEAST_DEPTH_DB) {
                     found.add(dipAt((i + plateauEnd) / 2, around));
                 }
@@ -168,8 +169,8 @@ public final class SweepAnalysis {
             i = plateauEnd;
         }
         if (found.isEmpty()) {
-            Surroundings around = Surroundings.of(depth, deepest, deepest);
-            if (around.prominenceDb() >= LEAST_RISE_DB && around.edge() != Edge.NONE) {
+            Surroundings around = surroundings.about(deepest, deepest);
+            if (around.prominenceDb() >= LEAST_RISE_DB && around.edge() != Surroundings.Edge.NONE) {
                 found.add(dipAt(deepest, around));
             }
         }
@@ -185,53 +186,9 @@ public final class SweepAnalysis {
         return depth;
     }
 
-    private enum Edge {
-        NONE,
-        FIRST,
-        LAST
-    }
-
-    /**
-     * How the curve rises on either side of a minimum before it falls deeper still, in dB, and whether the sweep ends
-     * first.
-     */
-    private record Surroundings(double riseLeft, double riseRight, boolean leftEnds, boolean rightEnds) {
-
-        static Surroundings of(double[] depth, int from, int to) {
-            double here = depth[from];
-            double left = here;
-            int i = from - 1;
-            while (i >= 0 && depth[i] <= here) {
-                left = Math.min(left, depth[i--]);
-            }
-            double right = here;
-            int j = to + 1;
-            while (j < depth.length && depth[j] <= here) {
-                right = Math.min(right, depth[j++]);
-            }
-            return new Surroundings(here - left, here - right, i < 0, j == depth.length);
-        }
-
-        /** A side on which the sweep ends first does not count, unless it ends on both. */
-        double prominenceDb() {
-            if (leftEnds == rightEnds) {
-                return leftEnds ? Math.max(riseLeft, riseRight) : Math.min(riseLeft, riseRight);
-            }
-            return leftEnds ? riseRight : riseLeft;
-        }
-
-        /** The end of the sweep toward which the curve still falls, but for noise. */
-        Edge edge() {
-            if (leftEnds && riseLeft < LEAST_RISE_DB && (!rightEnds || riseLeft <= riseRight)) {
-                return Edge.FIRST;
-            }
-            return rightEnds && riseRight < LEAST_RISE_DB ? Edge.LAST : Edge.NONE;
-        }
-    }
-
     private Dip dipAt(int i, Surroundings around) {
-        if (around.edge() != Edge.NONE) {
-            int end = around.edge() == Edge.FIRST ? 0 : sweep.size() - 1;
+        if (around.edge() != Surroundings.Edge.NONE) {
+            int end = around.edge() == Surroundings.Edge.FIRST ? 0 : sweep.size() - 1;
             return new Dip(reading(sweep.frequencyHz(end), sweep.reflection(end)), true);
         }
         double best = new BrentOptimizer(1e-9, sweep.frequencyHz(i) * RELATIVE_ACCURACY)

@@ -214,39 +214,6 @@ final class Diagnosis {
         return List.copyOf(causes);
     }
 
-    /**
-     * Causes of an antenna that reads otherwise than before with nobody having changed it; what it is fitted to decides which comes
-     * first (common practice, no source).
-     *
-     * @param movedShare how far the dip moved, as a share, positive for up; NaN where that is not known
-     */
-    static List<Cause> movedByItself(double movedShare) {
-        String evidence = Double.isNaN(movedShare)
-                ? "it reads otherwise than before, and nothing was changed"
-                : String.format(
-                        Locale.ROOT,
-                        "the dip has moved %s by about %.1f %% with nothing changed",
-                        movedShare < 0 ? "down" : "up",
-                        Math.abs(movedShare) * 100);
-        Cause slipped = new Cause(
-                "a slipped joint, clamp or set screw",
-                evidence,
-                "look at the depth mark; measure the piece against what was signed off");
-        Cause water = new Cause(
-                movedShare > 0
-                        ? "corrosion, or a bad ground under the mount"
-                        : "water, ice or dirt on it or in the line",
-                evidence,
-                movedShare > 0
-                        ? "clean the mount to bare metal, and read again"
-                        : "dry it, open the connectors and look inside, and read again");
-        Cause near = new Cause(
-                "something new beside it: a rack, a wire, another antenna, somebody who stands there",
-                evidence,
-                "clear a few metres about it, and read again");
-        return List.of(slipped, water, near);
-    }
-
     /** Causes of a needle at the end of its scale on every channel. */
     static List<Cause> needleAtItsEnd() {
         String evidence = "the needle is at its end on every channel";

@@ -1,6 +1,8 @@
 package dorada.core.tuning;
 
 import dorada.core.acceptance.WantedChannel;
+import dorada.core.antenna.Carrier;
+import dorada.core.antenna.LengthFit;
 import dorada.core.tuning.Losses.Deed;
 import dorada.core.tuning.TrimAdvice.Action;
 import java.util.ArrayList;
@@ -21,6 +23,7 @@ final class Gates {
         MOVED_UNTOUCHED,
         NEEDLE_AT_ITS_END,
         NO_ANSWER,
+        NOT_SEEN_TO_FOLLOW,
         ANOTHER_KIND,
         NO_EXPLANATION,
         SOMETHING_ELSE,
@@ -42,16 +45,16 @@ final class Gates {
     /** The same for what can be undone. */
     static final double MOST_ON_THE_OTHER_SIDE_OF_A_MOVE = 0.25;
 
+    /** After a change, metal comes off by a needle only where it is less likely than this that changes do nothing. */
+    static final double MOST_NOT_FOLLOWING = 0.01;
+
     /** A side is said where it is so much likelier than the other. */
     private static final double LIKELIER = 2;
 
     private static final double TEACHES_LITTLE = 2.5;
 
-    /** A length this far from what is usual for the kind, as a ratio either way, is not that kind. */
-    private static final double FITS_THE_KIND = 1.45;
-
     /** Less than this is no worse, in SWR. */
-    private static final double NO_WORSE = 0.02;
+    static final double NO_WORSE = 0.02;
 
     private Gates() {}
 
@@ -94,14 +97,15 @@ final class Gates {
      * It reads otherwise than before, and nobody touched it.
      *
      * @param onceWasMet true where it met its rule since the last change
+     * @param carrier what it is fitted to
      */
-    static Optional<Shut> movedUntouched(Response response, boolean onceWasMet) {
+    static Optional<Shut> movedUntouched(Response response, boolean onceWasMet, Optional<Carrier> carrier) {
         boolean moved = response.kind() == Response.Kind.UNTOUCHED_AND_MOVED;
         if (!onceWasMet && !moved) {
             return Optional.empty();
         }
         if (onceWasMet) {
-            List<Cause> causes = Diagnosis.movedByItself(response.share());
+            List<Cause> causes = MovedByItself.causes(response.share(), carrier);
             return Optional.of(new Shut(
                     Gate.MOVED_UNTOUCHED,
                     Action.FIND_THE_FAULT,
@@ -119,7 +123,7 @@ final class Gates {
                         "Untouched, it reads otherwise than a moment ago: the dip moved by about %+.1f %%. Clear what is near, "
                                 + "hands off, and measure again until two readings agree.",
                         100 * response.share()),
-                Diagnosis.movedByItself(response.share()),
+                MovedByItself.causes(response.share(), carrier),
                 Hypothesis.MOVED_BY_ITSELF));
     }
 
@@ -178,7 +182,7 @@ final class Gates {
     static boolean anotherKindInDoubt(TrimTask task) {
         return task.lengthM().isPresent()
                 && task.usualLengthM().isPresent()
-                && Math.abs(Math.log(task.lengthM().get() / task.usualLengthM().get())) > Math.log(FITS_THE_KIND);
+                && !LengthFit.isWithin(task.lengthM().get(), task.usualLengthM().get());
     }
 
     /** What the losses of all hypotheses say against a change on the side of {@code needM}. */
@@ -190,6 +194,11 @@ final class Gates {
         Hypotheses all = s.hypotheses();
         boolean shorter = s.sideM() < 0;
         Deed change = s.oneWay() && shorter ? Deed.CUT : Deed.MOVE;
+        if (change == Deed.CUT
+                && !s.last().isSwept()
+                && all.probability(Hypothesis.NOT_FOLLOWING) > MOST_NOT_FOLLOWING) {
+            return Optional.of(notSeenToFollow(s));
+        }
         double ofChange = Losses.expected(change, shorter, all);
         double ofReading = s.needles().canBeReadFartherApart() && !readingTeachesLittle
                 ? 1
@@ -209,6 +218,25 @@ final class Gates {
                 all.probability(Hypothesis.MISREAD) > 0.5
                         ? misread()
                         : new Shut(Gate.SIDES_DISAGREE, Action.MEASURE_AGAIN, cannotTell(s)));
+    }
+
+    /** The needles have not shown yet that it follows its changes: another reading may, and then a look. */
+    private static Shut notSeenToFollow(Standing s) {
+        String said = "Whether it follows what is cut cannot be seen from these needles yet. ";
+        return Pass.isMeasuredTwice(s.sinceTheChange())
+                ? new Shut(
+                        Gate.NOT_SEEN_TO_FOLLOW,
+                        Action.FIND_THE_FAULT,
+                        said
+                                + "Before more comes off: hold a hand near its tip while it is read. The reading must jump.",
+                        Diagnosis.noAnswer(false, false),
+                        Hypothesis.NOT_FOLLOWING)
+                : new Shut(
+                        Gate.NOT_SEEN_TO_FOLLOW,
+                        Action.MEASURE_AGAIN,
+                        said + "Set the meter on each channel and read them once more before anything else comes off.",
+                        List.of(),
+                        Hypothesis.NOT_FOLLOWING);
     }
 
     private static String cannotTell(Standing s) {

@@ -16,7 +16,8 @@ import java.util.Optional;
 
 /**
  * Finds the move of a match control that leaves the length the best chance. Each move is judged by the best that the length can
- * do after it: the curve keeps its shape, its bottom and its place change as is believed.
+ * do after it: the curve keeps its shape, its bottom and its place change as is believed. No move is made that is expected to
+ * leave the channels worse than they are, whatever the length could do about it afterwards.
  */
 final class MatchMove {
 
@@ -77,13 +78,15 @@ final class MatchMove {
         double outward = Math.min(furthest, room.lengthenM());
         boolean roomIsOutward = room.lengthenM() >= room.shortenM();
         double stay = shortfallAfter(now, 0);
+        double asItIs = windowAfter(now, 0).shortfall(1);
         double best = 0;
         double least = Double.POSITIVE_INFINITY;
         for (double t = -inward; t <= outward + step / 2; t += Math.max(step, furthest / MOVES)) {
             double move = Math.rint(t / step) * step;
             double blindly = belief.isBlind() && move > 0 != roomIsOutward ? SLIGHTLY : 0;
             double score = Math.max(-SPARE, shortfallAfter(now, move)) + SLIGHTLY * Math.abs(move) / furthest + blindly;
-            if (score < least) {
+            boolean worse = !belief.isBlind() && windowAfter(now, move).shortfall(1) > asItIs + Gates.NO_WORSE;
+            if (score < least && !worse) {
                 least = score;
                 best = move;
             }
@@ -112,9 +115,13 @@ final class MatchMove {
     }
 
     private double shortfallAfter(Sweep now, double move) {
+        return windowAfter(now, move).leastShortfall(oneWay ? 1 : 0);
+    }
+
+    private RuleWindow windowAfter(Sweep now, double move) {
         RuleWindow.Curve curve =
                 RuleWindow.Curve.shifted(now, belief.squareAfter(move) - belief.squareAfter(0), belief.dipFactor(move));
-        return new RuleWindow(curve, line, rule, channels, safety, 1).leastShortfall(oneWay ? 1 : 0);
+        return new RuleWindow(curve, line, rule, channels, safety, 1);
     }
 
     private List<String> reasons(Dip dip, double move) {

@@ -39,6 +39,9 @@ record Response(Kind kind, double share) {
     /** Nobody puts an antenna back better than this, as a share of its frequency. */
     private static final double REPEATS = 0.001;
 
+    /** What moves a dip by less than this share of its frequency cannot be told from nothing. */
+    static final double LEAST_TELLING = TELLS * REPEATS;
+
     /** An untouched dip that moved by more than this has moved; common practice, no source. */
     private static final double MOVED = 0.004;
 

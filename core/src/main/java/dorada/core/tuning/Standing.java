@@ -287,6 +287,11 @@ final class Standing {
         return last.isSwept() ? 1 : belief.after(0).met();
     }
 
+    /** Whether a needle shows its rule as met, and could as well have shown the next mark. */
+    boolean isJustAtItsLimit() {
+        return !last.isSwept() && met() && verdict.shortfall() > -share(WITHIN_DOUBT_BY_METER);
+    }
+
     /** Chance that the rule is met after {@code cut}, or after a slide as far as it takes. */
     double metAfter(ChangeChoice.Cut cut) {
         return oneWay() ? cut.met() : belief.after(needM).met();
@@ -316,18 +321,27 @@ final class Standing {
 
     /**
      * Whether {@code cut} may well be the last one, on an antenna whose rule is met within so little that somebody near would
-     * move it out, and nobody has looked twice yet. A first cut leaves room for that by itself.
+     * move it out, and nobody has looked twice yet. A first cut leaves room for that by itself; where it leaves so much that
+     * no sweep could tell the cut from none, a second look comes first.
      */
     boolean isToBeMeasuredTwice(ChangeChoice.Cut cut) {
         return oneWay()
                 && last.isSwept()
-                && cut.met() >= ChangeChoice.LIKELY
-                && spareShare() < NARROW * LengthBelief.PLACE_SHIFT
                 && !Pass.isMeasuredTwice(sinceTheChange())
-                && !isPlaceInDoubt();
+                && (isPlaceInDoubt()
+                        ? teachesNothing(cut)
+                        : cut.met() >= ChangeChoice.LIKELY && spareShare() < NARROW * LengthBelief.PLACE_SHIFT);
     }
 
-    private List<Pass> sinceTheChange() {
+    /** Whether a part of the need moves the dip by less than a sweep could tell. */
+    boolean teachesNothing(ChangeChoice.Cut cut) {
+        double moved =
+                cut.lengthM() / task.prior().setPerElectrical() / (task.prior().waves() * wavelengthM());
+        return moved < Response.LEAST_TELLING && cut.lengthM() < Math.abs(likeliestNeedM) / 2;
+    }
+
+    /** All readings of the antenna as it is now. */
+    List<Pass> sinceTheChange() {
         int from = passes.size() - 1;
         while (from > 0 && passes.get(from).isUnchanged()) {
             from--;

@@ -117,7 +117,7 @@ public final class TrimAdviser {
         if (s.isAsGoodAsMet() && (onceWasMet || !response.isNoAnswer())) {
             return Optional.empty();
         }
-        return Gates.movedUntouched(sinceItWasMet(lowest, response, onceWasMet), onceWasMet)
+        return Gates.movedUntouched(sinceItWasMet(lowest, response, onceWasMet), onceWasMet, task.carrier())
                 .or(() -> Gates.needleAtItsEnd(s.last()))
                 .or(() -> Gates.noAnswer(response, s.last().isSwept()))
                 .or(() -> Gates.anotherKind(task, passes));
@@ -157,7 +157,7 @@ public final class TrimAdviser {
     private TrimAdvice beyondTheSweep(List<Pass> passes, SweepAnalysis now, Dip dip) {
         Response response = Response.of(passes, task.prior(), false);
         Optional<Shut> shut = onceWasMet(passes)
-                ? Gates.movedUntouched(response, true)
+                ? Gates.movedUntouched(response, true, task.carrier())
                 : Gates.noAnswer(response, true).or(() -> Gates.anotherKind(task, passes));
         return shut.isPresent()
                 ? refusedWithoutDip(shut.get())

@@ -120,6 +120,11 @@ final class TrimReasons {
                 s.window().bestSwr());
     }
 
+    static String justAtItsLimit() {
+        return "It reads just at its limit, and within what this needle can show it may be a little above: where that matters, "
+                + "read forward and reflected watts, or sweep it.";
+    }
+
     static String asGoodAsMet(Standing s) {
         String instrument = s.last().isSwept() ? "an analyser" : "a meter";
         String gain = s.last().isSwept() && s.fit() != Fit.TOO_SHORT
@@ -166,7 +171,15 @@ final class TrimReasons {
     }
 
     /** First among the reasons: it is what is to be done. */
-    static String measureTwice(Standing s) {
+    static String measureTwice(Standing s, ChangeChoice.Cut cut) {
+        if (s.teachesNothing(cut)) {
+            return String.format(
+                    Locale.ROOT,
+                    "Measure twice, cut once. After one reading only %.0f mm are surely not too much, and no sweep could tell "
+                            + "them from nothing. Put it where it will stay, doors shut, people away, hands off, and measure once "
+                            + "more: then more can come off at once.",
+                    cut.lengthM() * 1000);
+        }
         String narrow = s.spareShare() < LEAST_SPARE
                 ? "Even at its best place it hardly meets the rule"
                 : String.format(

@@ -2,6 +2,7 @@ package dorada.core.tuning;
 
 import dorada.core.acceptance.AcceptanceRule;
 import dorada.core.acceptance.WantedChannel;
+import dorada.core.antenna.Carrier;
 import dorada.core.instrument.SimulatedAnalyser;
 import dorada.core.instrument.Span;
 import dorada.core.line.Line;
@@ -24,6 +25,7 @@ import java.util.Optional;
  * @param line between the antenna, where the passes are, and the radio, where the rule judges; empty for none
  * @param lengthM how long the piece is now, as its rule measures it; empty where nobody has said
  * @param usualLengthM how long such a piece usually is on the wanted channels; empty where the kind has no usual length
+ * @param carrier what it is fitted to; empty where nobody has said
  */
 public record TrimTask(
         AcceptanceRule rule,
@@ -36,7 +38,8 @@ public record TrimTask(
         boolean phaseIsTheAntennas,
         Optional<Line> line,
         Optional<Double> lengthM,
-        Optional<Double> usualLengthM) {
+        Optional<Double> usualLengthM,
+        Optional<Carrier> carrier) {
 
     /** @throws IllegalArgumentException where no channel is wanted */
     public TrimTask {
@@ -62,13 +65,13 @@ public record TrimTask(
                 false,
                 Optional.empty(),
                 Optional.empty(),
+                Optional.empty(),
                 Optional.empty());
     }
 
     /** Of the lowest band, which the length is looked for in. */
     double middleOfLowestBandHz() {
-        List<WantedChannel> band = WantedChannel.bands(channels).get(0);
-        return (band.get(0).frequencyHz() + band.get(band.size() - 1).frequencyHz()) / 2;
+        return WantedChannel.middleOfLowestBandHz(channels);
     }
 
     /** The same for one of its bands, which has a piece of its own. */
@@ -84,7 +87,8 @@ public record TrimTask(
                 phaseIsTheAntennas,
                 line,
                 Optional.empty(),
-                Optional.empty());
+                Optional.empty(),
+                carrier);
     }
 
     /** The same for a fine piece of the same antenna, which slides. */
@@ -107,13 +111,25 @@ public record TrimTask(
                 phaseIsTheAntennas,
                 line,
                 lengthM,
-                usualLengthM);
+                usualLengthM,
+                carrier);
     }
 
     /** The same with an instrument that sweeps {@code other}. */
     public TrimTask sweptBy(Span other) {
         return new TrimTask(
-                rule, channels, adjustment, prior, other, room, match, phaseIsTheAntennas, line, lengthM, usualLengthM);
+                rule,
+                channels,
+                adjustment,
+                prior,
+                other,
+                room,
+                match,
+                phaseIsTheAntennas,
+                line,
+                lengthM,
+                usualLengthM,
+                carrier);
     }
 
     /** The same with {@code other} room to change the length. */
@@ -134,7 +150,8 @@ public record TrimTask(
                 phaseIsTheAntennas,
                 line,
                 lengthM,
-                usualLengthM);
+                usualLengthM,
+                carrier);
     }
 
     /** The same for passes that were read at the antenna itself. */
@@ -152,7 +169,35 @@ public record TrimTask(
 
     private TrimTask at(boolean theAntenna, Optional<Line> behind) {
         return new TrimTask(
-                rule, channels, adjustment, prior, instrument, room, match, theAntenna, behind, lengthM, usualLengthM);
+                rule,
+                channels,
+                adjustment,
+                prior,
+                instrument,
+                room,
+                match,
+                theAntenna,
+                behind,
+                lengthM,
+                usualLengthM,
+                carrier);
+    }
+
+    /** The same for an antenna on {@code fittedTo}. */
+    public TrimTask on(Carrier fittedTo) {
+        return new TrimTask(
+                rule,
+                channels,
+                adjustment,
+                prior,
+                instrument,
+                room,
+                match,
+                phaseIsTheAntennas,
+                line,
+                lengthM,
+                usualLengthM,
+                Optional.of(fittedTo));
     }
 
     /** The same for a piece that is {@code nowM} long. */
@@ -162,7 +207,18 @@ public record TrimTask(
 
     TrimTask withLength(Optional<Double> nowM, Optional<Double> usualM) {
         return new TrimTask(
-                rule, channels, adjustment, prior, instrument, room, match, phaseIsTheAntennas, line, nowM, usualM);
+                rule,
+                channels,
+                adjustment,
+                prior,
+                instrument,
+                room,
+                match,
+                phaseIsTheAntennas,
+                line,
+                nowM,
+                usualM,
+                carrier);
     }
 
     /** How long the piece is: as said, else as usual, else by its waves. */

@@ -8,10 +8,12 @@ import dorada.core.acceptance.WantedChannel.Use;
 import dorada.core.rf.Impedance;
 import dorada.core.rf.Reflection;
 import dorada.core.sweep.Curves;
+import dorada.core.sweep.Reading;
 import dorada.core.sweep.Sweep;
 import dorada.core.sweep.SweepAnalysis;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import org.junit.jupiter.api.Test;
 
 class VerdictTest {
@@ -50,6 +52,33 @@ class VerdictTest {
         assertThat(verdict.met()).isEqualTo(verdict.shortfall() <= 0);
         Verdict unseen = judge(new UnderLimit(1.5), Curves.resonance(27e6, 28.4e6, 201, 27.2e6, 47, 25));
         assertThat(unseen.shortfall()).isInfinite();
+    }
+
+    /** What a needle shows goes through |Γ| and back: a reading exactly at its limit must not be lost on the way. */
+    @Test
+    void aReadingExactlyAtItsLimitMeetsIt() {
+        for (int tenths = 11; tenths <= 40; tenths++) {
+            double limit = tenths / 10.0;
+            assertThat(read(new UnderLimit(limit), limit, 1, limit)).isTrue();
+            assertThat(read(new UnderLimit(limit), limit, 1, limit + 0.001)).isFalse();
+        }
+        for (int tenths = 10; tenths <= 18; tenths++) {
+            double end = tenths / 10.0;
+            assertThat(read(new EvenEnds(), end, 1, (tenths + 2) / 10.0)).isTrue();
+            assertThat(read(new EvenEnds(), end, 1, end + 0.201)).isFalse();
+        }
+    }
+
+    private static boolean read(AcceptanceRule rule, double... swr) {
+        List<ChannelReading> measured = new ArrayList<>();
+        for (int i = 0; i < swr.length; i++) {
+            WantedChannel channel = CB.get(new int[] {1, 2, 0}[i]);
+            measured.add(new ChannelReading(
+                    channel, Optional.of(Reading.ofSwr(channel.frequencyHz(), swr[i], swr[i], swr[i]))));
+        }
+        Verdict verdict = rule.judge(measured, ReferencePlane.RADIO);
+        assertThat(verdict.shortfall() <= 0).isEqualTo(verdict.met());
+        return verdict.met();
     }
 
     /** A channel that counts more is drawn nearer to the dip; even ends leave no such choice. */

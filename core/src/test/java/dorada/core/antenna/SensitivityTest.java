@@ -99,7 +99,15 @@ class SensitivityTest {
     @ParameterizedTest
     @EnumSource(
             value = AntennaKind.class,
-            names = {"QUARTER_WAVE_WHIP", "GROUND_PLANE", "DIPOLE", "LOADED_CB_WHIP", "HANDHELD_ROD", "AIRBAND_WHIP"})
+            names = {
+                "QUARTER_WAVE_WHIP",
+                "THREE_QUARTER_WAVE_WHIP",
+                "GROUND_PLANE",
+                "DIPOLE",
+                "LOADED_CB_WHIP",
+                "HANDHELD_ROD",
+                "AIRBAND_WHIP"
+            })
     void aKindLooksAsItIsSaidTo(AntennaKind kind) {
         double hz = switch (kind) {
             case LOADED_CB_WHIP -> 27.2e6;

@@ -73,4 +73,18 @@ class SweepTest {
         assertThatThrownBy(() -> new Sweep(new double[1], new double[2], new double[1], 50))
                 .isInstanceOf(IllegalArgumentException.class);
     }
+
+    @Test
+    void thinnedASweepKeepsItsEndsAndItsCurve() {
+        Sweep many = Curves.resonance(140e6, 160e6, 50_001, 151e6, 45, 8);
+        Sweep few = many.thinned(1001);
+        assertThat(few.size()).isEqualTo(1001);
+        assertThat(few.startHz()).isEqualTo(many.startHz());
+        assertThat(few.stopHz()).isEqualTo(many.stopHz());
+        for (double hz = 140.5e6; hz < 160e6; hz += 0.7e6) {
+            assertThat(few.at(hz).orElseThrow().magnitude())
+                    .isCloseTo(many.at(hz).orElseThrow().magnitude(), within(1e-4));
+        }
+        assertThat(few.thinned(1001)).isSameAs(few);
+    }
 }

@@ -84,12 +84,12 @@ class GatesTest {
     @Test
     void whatMovedUntouchedShuts() {
         Response moved = new Response(Kind.UNTOUCHED_AND_MOVED, -0.02);
-        assertShut(Gates.movedUntouched(moved, true), Gate.MOVED_UNTOUCHED, Action.FIND_THE_FAULT);
-        assertShut(Gates.movedUntouched(moved, false), Gate.MOVED_UNTOUCHED, Action.MEASURE_AGAIN);
+        assertShut(Gates.movedUntouched(moved, true, Optional.empty()), Gate.MOVED_UNTOUCHED, Action.FIND_THE_FAULT);
+        assertShut(Gates.movedUntouched(moved, false, Optional.empty()), Gate.MOVED_UNTOUCHED, Action.MEASURE_AGAIN);
         Response same = new Response(Kind.UNTOUCHED_AND_THE_SAME, 0);
-        assertThat(Gates.movedUntouched(same, false)).isEmpty();
+        assertThat(Gates.movedUntouched(same, false, Optional.empty())).isEmpty();
         // Met before and not now, however little it moved: its length was right.
-        assertShut(Gates.movedUntouched(same, true), Gate.MOVED_UNTOUCHED, Action.FIND_THE_FAULT);
+        assertShut(Gates.movedUntouched(same, true, Optional.empty()), Gate.MOVED_UNTOUCHED, Action.FIND_THE_FAULT);
     }
 
     @Test

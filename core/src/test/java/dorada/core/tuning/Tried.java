@@ -4,6 +4,7 @@ import dorada.core.acceptance.AcceptanceRule;
 import dorada.core.acceptance.UnderLimit;
 import dorada.core.acceptance.WantedChannel;
 import dorada.core.antenna.AntennaKind;
+import dorada.core.antenna.Carrier;
 import dorada.core.instrument.ReadingKind;
 import dorada.core.instrument.SpotReading;
 import dorada.core.rf.Impedance;
@@ -12,6 +13,7 @@ import dorada.core.sweep.Curves;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Optional;
 
 /** A job as somebody types it: kind, channels in MHz, rule, and passes by meter or sweep. */
 final class Tried {
@@ -21,6 +23,7 @@ final class Tried {
     AcceptanceRule rule = new UnderLimit(2);
     Adjustment adjustment;
     double lengthM;
+    Optional<Carrier> carrier = Optional.empty();
     final List<Pass> passes = new ArrayList<>();
 
     Tried(AntennaKind kind, double... mhz) {
@@ -40,6 +43,11 @@ final class Tried {
 
     Tried sliding() {
         adjustment = new Adjustment.Slide(kind.smallestStepM());
+        return this;
+    }
+
+    Tried on(Carrier fittedTo) {
+        carrier = Optional.of(fittedTo);
         return this;
     }
 
@@ -93,7 +101,8 @@ final class Tried {
     }
 
     TrimAdvice advice() {
-        TrimTask task = TrimTask.of(rule, channels, adjustment, TrimPrior.of(kind));
+        TrimTask bare = TrimTask.of(rule, channels, adjustment, TrimPrior.of(kind));
+        TrimTask task = carrier.map(bare::on).orElse(bare);
         return new AntennaAdviser(kind, lengthM > 0 ? task.ofLength(lengthM) : task).advise(passes);
     }
 

@@ -9,7 +9,8 @@ import java.util.Optional;
 public final class CutKinds {
 
     public static final List<CutKind> ALL = List.of(
-            new QuarterWaveWhip(),
+            new QuarterWaveWhip(1),
+            new QuarterWaveWhip(3),
             new FiveEighthsWhip(),
             new LoadedCbWhip(),
             new EndFedWire(),
@@ -32,6 +33,7 @@ public final class CutKinds {
     public static CutKind of(AntennaKind kind) {
         return byId(switch (kind) {
                     case QUARTER_WAVE_WHIP -> "quarter-wave-whip";
+                    case THREE_QUARTER_WAVE_WHIP -> "three-quarter-wave-whip";
                     case LOADED_CB_WHIP, RINGED_CB_WHIP -> "loaded-cb-whip";
                     case HANDHELD_ROD -> "handheld-rod";
                     case AIRBAND_WHIP -> "airband-quarter-wave";

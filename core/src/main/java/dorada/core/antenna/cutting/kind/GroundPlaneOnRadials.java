@@ -32,6 +32,11 @@ public final class GroundPlaneOnRadials implements CutKind {
     private static final String ELEMENT = "element";
     private static final String RADIAL = "radial";
     private static final String DROOP = "droopDeg";
+    /** The screws of a chassis connector's flange, and what pliers hold; common practice, no source. */
+    private static final double SCREW_M = 0.003;
+
+    private static final double HELD_M = 0.005;
+
     /** Radials are cut a little longer than the element: common practice, no source. */
     private static final double LONGER = 1.05;
 
@@ -127,6 +132,11 @@ public final class GroundPlaneOnRadials implements CutKind {
         return Optional.of(a.in(Structure.inFreeSpace(insulated)));
     }
 
+    /** Three quarters of a turn about a screw, along the middle of the rod, and a little to hold it by while it is bent. */
+    private static double hookM(Inputs in) {
+        return 0.75 * Math.PI * (SCREW_M + in.get(Common.DIAMETER)) + HELD_M;
+    }
+
     private static int count(Inputs in) {
         return Integer.parseInt(in.choice("radials"));
     }
@@ -140,7 +150,7 @@ public final class GroundPlaneOnRadials implements CutKind {
         return isRod
                 ? List.of(
                         element.extra(in.get("pinM"), "in the pin"),
-                        radial.extra(0.012, "for a hook round the flange's hole"))
+                        radial.extra(hookM(in), "for a hook round the flange's screw"))
                 : List.of(
                         element.extra(0.05, "for an eye at the top and solder at the bottom")
                                 .spliceable(),

@@ -14,35 +14,53 @@ import dorada.core.antenna.cutting.Procedure;
 import dorada.core.antenna.cutting.Procedure.Metal;
 import dorada.core.antenna.cutting.Shape;
 import dorada.core.antenna.cutting.Sketch;
+import dorada.core.rf.Wavelength;
 import dorada.core.wire.Point;
 import java.util.List;
 import java.util.Optional;
 
-/** A quarter-wave whip on sheet metal, held by a set screw, by a ring and spring, or telescopic. */
+/**
+ * A whip on sheet metal of one quarter-wave or of three, held by a set screw, by a ring and spring, or telescopic.
+ *
+ * <p>Three quarter-waves in UHF are as long as one in VHF, and match as well; much of what they send goes upward.
+ */
 public final class QuarterWaveWhip implements CutKind {
 
     private static final String WHIP = "whip";
     private static final String BASE = "baseM";
     private static final String DEPTH = "depthM";
 
+    private final int quarters;
+
+    /** @param quarters 1 or 3 */
+    QuarterWaveWhip(int quarters) {
+        this.quarters = quarters;
+    }
+
+    private boolean isLong() {
+        return quarters > 1;
+    }
+
     @Override
     public String id() {
-        return "quarter-wave-whip";
+        return isLong() ? "three-quarter-wave-whip" : "quarter-wave-whip";
     }
 
     @Override
     public String title() {
-        return "quarter-wave whip";
+        return isLong() ? "three-quarter-wave whip" : "quarter-wave whip";
     }
 
     @Override
     public String about() {
-        return "One rod on a metal roof: nothing simpler, and about 36 Ω.";
+        return isLong()
+                ? "A long rod on a metal roof, about 50 Ω; much of what it sends goes upward, over the heads of those near."
+                : "One rod on a metal roof: nothing simpler, and about 36 Ω.";
     }
 
     @Override
     public double lowestHz() {
-        return 25e6;
+        return isLong() ? 75e6 : 25e6;
     }
 
     @Override
@@ -83,7 +101,16 @@ public final class QuarterWaveWhip implements CutKind {
 
     @Override
     public List<Dimension> dimensions(Inputs in) {
-        return List.of(Dimension.tuned(WHIP, "A", "sheet to tip", Common.quarterM(in.frequencyHz()), Common.RULE_234));
+        return List.of(
+                isLong()
+                        ? Dimension.tuned(
+                                WHIP,
+                                "A",
+                                "sheet to tip",
+                                Common.quarterM(in.frequencyHz()) + Wavelength.ofHz(in.frequencyHz()) / 2,
+                                "half a wavelength of free space and " + Common.RULE_234)
+                        : Dimension.tuned(
+                                WHIP, "A", "sheet to tip", Common.quarterM(in.frequencyHz()), Common.RULE_234));
     }
 
     @Override

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
+import dorada.core.antenna.AntennaKind;
 import dorada.core.antenna.Assembly;
 import dorada.core.antenna.cutting.CutKind;
 import dorada.core.antenna.cutting.CutSheet;
@@ -38,7 +39,7 @@ class WhipsTest {
 
     @Test
     void theBaseIsPartOfTheQuarterWaveAndTheDepthIsNot() {
-        CutKind whip = new QuarterWaveWhip();
+        CutKind whip = new QuarterWaveWhip(1);
         Inputs in = Inputs.of(whip, 157e6, Map.of("baseM", 0.03, "depthM", 0.02), NOTHING);
         Shape shape = start(whip, in);
         Piece piece = whip.pieces(in, shape).get(0);
@@ -46,9 +47,21 @@ class WhipsTest {
         assertThat(piece.extraM()).isEqualTo(0.02);
     }
 
+    /** Half a wavelength more than a quarter-wave, and 50 Ω instead of 36; common practice, no source. */
+    @Test
+    void threeQuarterWavesResonateAtThreeTimesTheFrequencyOrSo() {
+        CutKind kind = new QuarterWaveWhip(3);
+        Solved solved = kind.solve(Inputs.usual(kind, 457e6), Watch.NOBODY);
+        assertThat(solved.shape().get("whip"))
+                .isCloseTo(AntennaKind.THREE_QUARTER_WAVE_WHIP.usualLengthM(457e6), within(0.008));
+        assertThat(solved.atFeed().resistanceOhm()).isBetween(45.0, 60.0);
+        assertThat(AntennaKind.THREE_QUARTER_WAVE_WHIP.usualLengthM(3 * 152e6))
+                .isCloseTo(AntennaKind.QUARTER_WAVE_WHIP.usualLengthM(152e6), within(0.03));
+    }
+
     @Test
     void vehiclesAreDrilledWithTheirCaution() {
-        CutKind whip = new QuarterWaveWhip();
+        CutKind whip = new QuarterWaveWhip(1);
         assertThat(steps(whip, Inputs.usual(whip, 157e6)))
                 .filteredOn(s -> s.id().equals("mount"))
                 .singleElement()
@@ -62,6 +75,20 @@ class WhipsTest {
             assertThat(steps(kind, in))
                     .anySatisfy(s -> assertThat(s.cautions())
                             .anyMatch(c -> c.contains("one and a half times the total height")));
+        }
+    }
+
+    /** A rod cannot be bent about nothing: the hook of a thick one takes more, and none of it is the radial's length. */
+    @Test
+    void aThickRodsHookTakesMoreOfIt() {
+        CutKind kind = new GroundPlaneOnRadials(true);
+        double before = 0;
+        for (double diameterM : new double[] {0.002, 0.003, 0.005}) {
+            Inputs in = Inputs.of(kind, 146e6, Map.of("diameterM", diameterM), NOTHING);
+            Piece radial = kind.pieces(in, start(kind, in)).get(1);
+            assertThat(radial.finishedM()).isEqualTo(start(kind, in).get("radial"));
+            assertThat(radial.extraM()).isGreaterThan(before + diameterM).isGreaterThan(3.5 * diameterM);
+            before = radial.extraM() - diameterM;
         }
     }
 
