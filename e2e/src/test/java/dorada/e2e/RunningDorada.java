@@ -81,6 +81,15 @@ final class RunningDorada implements AutoCloseable {
         }
     }
 
+    Path data() {
+        return data;
+    }
+
+    /** What the server has written so far. */
+    String log() throws IOException {
+        return Files.readString(data.resolve("server.log"));
+    }
+
     String address() {
         return "http://127.0.0.1:" + port;
     }

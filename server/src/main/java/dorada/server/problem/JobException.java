@@ -36,9 +36,33 @@ public final class JobException extends RuntimeException {
                 HttpStatus.NOT_FOUND, "There is no such " + what + ". It may have been opened by an old link.");
     }
 
+    public static JobException forbidden(String sentence) {
+        return new JobException(HttpStatus.FORBIDDEN, sentence);
+    }
+
     /** Something that the record's state does not allow. */
     public static JobException conflict(String sentence) {
         return new JobException(HttpStatus.CONFLICT, sentence);
+    }
+
+    /** Not now; the page may send the same again by itself. */
+    public static JobException busy(String sentence) {
+        return new JobException(HttpStatus.SERVICE_UNAVAILABLE, sentence);
+    }
+
+    /** Tried too often; {@code seconds} say when again. */
+    public static JobException tooMany(String field, long seconds, String sentence) {
+        return new JobException(HttpStatus.TOO_MANY_REQUESTS, sentence)
+                .with("field", field)
+                .with("retryAfterSeconds", seconds);
+    }
+
+    /** An entry's key came again with other content: both versions go along, nothing was overwritten. */
+    public static JobException otherContent(Object current, Object yours) {
+        return conflict("This entry is recorded already, with other values. What you changed since is not recorded: "
+                        + "take the pass back, or record it as a new one.")
+                .with("current", current)
+                .with("yours", yours);
     }
 
     /** Somebody else saved first: both versions go along, nothing was overwritten. */

@@ -1,7 +1,9 @@
 package dorada.server.problem;
 
 import jakarta.validation.ConstraintViolationException;
+import java.util.Arrays;
 import java.util.List;
+import java.util.stream.Collectors;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.beans.TypeMismatchException;
@@ -30,11 +32,21 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
 
     private static final Logger LOG = LoggerFactory.getLogger(ProblemAdvice.class);
 
+    private static final int MOST_ECHOED = 100;
+
     /** A wrong value at a field, as it stands in {@code errors}. */
     record FieldProblem(String field, String message) {}
 
     @ExceptionHandler(JobException.class)
-    ProblemDetail job(JobException e) {
+    ResponseEntity<ProblemDetail> answer(JobException e) {
+        ResponseEntity.BodyBuilder answer = ResponseEntity.status(e.status());
+        if (e.properties().get("retryAfterSeconds") instanceof Long seconds) {
+            answer.header(HttpHeaders.RETRY_AFTER, String.valueOf(seconds));
+        }
+        return answer.body(job(e));
+    }
+
+    private static ProblemDetail job(JobException e) {
         ProblemDetail problem = ProblemDetail.forStatusAndDetail(e.status(), e.getMessage());
         e.properties().forEach(problem::setProperty);
         return problem;
@@ -62,15 +74,44 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
     }
 
     @ExceptionHandler(Exception.class)
-    ProblemDetail unexpected(Exception e) throws Exception {
+    ProblemDetail unexpected(Exception e, WebRequest request) throws Exception {
         if (e instanceof org.springframework.security.access.AccessDeniedException
                 || e instanceof org.springframework.security.core.AuthenticationException) {
             throw e;
+        }
+        if (e instanceof org.eclipse.jetty.http.HttpException unreadable && unreadable.getCode() < 500) {
+            return ProblemDetail.forStatusAndDetail(
+                    HttpStatusCode.valueOf(unreadable.getCode()), "The request could not be read as it was sent.");
+        }
+        if (e instanceof org.springframework.security.web.firewall.RequestRejectedException) {
+            return ProblemDetail.forStatusAndDetail(
+                    HttpStatus.BAD_REQUEST, "The request has a name or an address that is not allowed.");
+        }
+        if (hasWildcardType(request)) {
+            return ProblemDetail.forStatusAndDetail(
+                    HttpStatus.UNSUPPORTED_MEDIA_TYPE, "A body says what it is: its Content-Type can't be a wildcard.");
+        }
+        if (isSaidByCore(e)) {
+            LOG.warn("A value reached core before a request refused it: {}", e.getMessage());
+            return ProblemDetail.forStatusAndDetail(HttpStatus.UNPROCESSABLE_ENTITY, e.getMessage());
         }
         LOG.error("Unexpected trouble", e);
         return ProblemDetail.forStatusAndDetail(
                 HttpStatus.INTERNAL_SERVER_ERROR,
                 "Something went wrong on our side. What you typed is still on your screen.");
+    }
+
+    /** What core refuses it refuses in a sentence; a request should have refused it at its field. */
+    private static boolean isSaidByCore(Exception e) {
+        return e instanceof IllegalArgumentException
+                && e.getMessage() != null
+                && e.getStackTrace().length > 0
+                && e.getStackTrace()[0].getClassName().startsWith("dorada.core.");
+    }
+
+    private static boolean hasWildcardType(WebRequest request) {
+        String type = request.getHeader(HttpHeaders.CONTENT_TYPE);
+        return type != null && type.contains("*");
     }
 
     @ExceptionHandler(MultipartException.class)
@@ -81,7 +122,7 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
     @Override
     protected ResponseEntity<Object> handleMaxUploadSizeExceededException(
             MaxUploadSizeExceededException e, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
-        return respond(job(JobException.inFile(0, "The file is larger than 20 MB; a sweep file is far smaller.")));
+        return respond(job(JobException.inFile(0, "The file is larger than 8 MB; a sweep file is far smaller.")));
     }
 
     @Override
@@ -101,7 +142,11 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
             TypeMismatchException e, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
         String field =
                 e instanceof MethodArgumentTypeMismatchException m ? m.getName() : String.valueOf(e.getPropertyName());
-        return respond(job(JobException.atField(field, "\"" + e.getValue() + "\" does not fit " + field + ".")));
+        // What came several times is an array, whose own words say nothing.
+        String value = e.getValue() instanceof Object[] several
+                ? Arrays.stream(several).map(String::valueOf).collect(Collectors.joining(", "))
+                : String.valueOf(e.getValue());
+        return respond(job(JobException.atField(field, "\"" + shortened(value) + "\" does not fit " + field + ".")));
     }
 
     @Override
@@ -125,6 +170,10 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
         problem.setProperty("field", first.field());
         problem.setProperty("errors", problems);
         return problem;
+    }
+
+    private static String shortened(String text) {
+        return text.length() <= MOST_ECHOED ? text : text.substring(0, MOST_ECHOED) + "…";
     }
 
     private static String lastPart(String path) {

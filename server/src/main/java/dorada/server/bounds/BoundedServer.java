@@ -1,0 +1,54 @@
+package dorada.server.bounds;
+
+import org.eclipse.jetty.server.Connector;
+import org.eclipse.jetty.server.Handler;
+import org.eclipse.jetty.server.HttpConnectionFactory;
+import org.eclipse.jetty.server.NetworkConnectionLimit;
+import org.eclipse.jetty.server.Server;
+import org.eclipse.jetty.server.ServerConnector;
+import org.eclipse.jetty.server.handler.EagerContentHandler;
+import org.springframework.boot.jetty.ConfigurableJettyWebServerFactory;
+import org.springframework.boot.web.server.WebServerFactoryCustomizer;
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Configuration;
+
+/**
+ * The server within its {@link Bounds}. A body is read before a thread works on it (the library's eager content), so that whoever
+ * sends slowly or stops half-way costs no thread; large ones are admitted one after the other.
+ */
+@Configuration
+class BoundedServer {
+
+    /** What a chunk of a body costs beside its bytes. */
+    private static final int FRAMING = 64;
+
+    @Bean
+    WebServerFactoryCustomizer<ConfigurableJettyWebServerFactory> bounded() {
+        return factory -> factory.addServerCustomizers(BoundedServer::bound);
+    }
+
+    static void bound(Server server) {
+        for (Connector connector : server.getConnectors()) {
+            if (connector instanceof ServerConnector plain) {
+                plain.setIdleTimeout(Bounds.IDLE.toMillis());
+            }
+            HttpConnectionFactory http = connector.getConnectionFactory(HttpConnectionFactory.class);
+            if (http != null) {
+                http.getHttpConfiguration().setSendServerVersion(false);
+            }
+        }
+        server.addBean(new NetworkConnectionLimit(Bounds.CONNECTIONS, server));
+        Handler.Wrapper here = new WholeBody.Here();
+        here.setHandler(server.getHandler());
+        EagerContentHandler read = new EagerContentHandler(
+                new EagerContentHandler.RetainedContentLoaderFactory(Bounds.MOST_BYTES, FRAMING, true));
+        read.setHandler(here);
+        Handler.Wrapper awaited = new WholeBody.Awaited();
+        awaited.setHandler(read);
+        LargeInTurn inTurn = new LargeInTurn();
+        inTurn.setHandler(awaited);
+        TooLarge tooLarge = new TooLarge();
+        tooLarge.setHandler(inTurn);
+        server.setHandler(tooLarge);
+    }
+}
