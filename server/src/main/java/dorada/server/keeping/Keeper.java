@@ -1,0 +1,96 @@
+package dorada.server.keeping;
+
+import jakarta.annotation.PreDestroy;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.sql.Connection;
+import java.sql.SQLException;
+import java.time.Clock;
+import java.time.LocalDateTime;
+import java.time.ZoneId;
+import java.util.Optional;
+import javax.sql.DataSource;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.context.annotation.Configuration;
+import org.springframework.core.env.Environment;
+import org.springframework.scheduling.annotation.EnableScheduling;
+import org.springframework.scheduling.annotation.Scheduled;
+
+/** Makes a backup each day, and one whenever the machine asks for it; writes the witness as the shop grows. */
+@Configuration
+@EnableScheduling
+class Keeper {
+
+    /** Laid into the data folder by {@code ./dorada backup}; whoever may write there may ask. */
+    static final String ASKED = "backup-please";
+
+    private static final Logger LOG = LoggerFactory.getLogger(Keeper.class);
+
+    private final DataSource database;
+    private final Optional<Path> folder;
+    private final Clock machine = Clock.systemUTC();
+    private Counts witnessed = new Counts(0, 0, 0, 0);
+
+    Keeper(DataSource database, Environment environment) {
+        this.database = database;
+        folder = WholeAtTheStart.folder(environment);
+    }
+
+    @Scheduled(fixedDelay = 1000, initialDelay = 5000)
+    void whenAsked() {
+        folder.filter(f -> Files.exists(f.resolve(ASKED))).ifPresent(f -> {
+            backup(f);
+            try {
+                Files.deleteIfExists(f.resolve(ASKED));
+            } catch (IOException e) {
+                LOG.error("The request for a backup could not be taken away: {}", e.getMessage());
+            }
+        });
+    }
+
+    @Scheduled(fixedDelay = 15 * 60 * 1000, initialDelay = 60 * 1000)
+    void eachDay() {
+        folder.ifPresent(f -> {
+            try {
+                Optional<Path> newest = new BackupFolder(f).newest();
+                if (newest.isEmpty() || BackupFolder.madeAt(newest.get()).isBefore(now().minusDays(1))) {
+                    backup(f);
+                }
+            } catch (IOException e) {
+                LOG.error("The backups could not be read: {}", e.getMessage());
+            }
+        });
+    }
+
+    @Scheduled(fixedDelay = 5000, initialDelay = 5000)
+    @PreDestroy
+    void witness() {
+        folder.ifPresent(f -> {
+            try (Connection connection = database.getConnection()) {
+                Counts now = Counts.of(connection);
+                if (!now.equals(witnessed)) {
+                    new Witness(f).write(now);
+                    witnessed = now;
+                }
+            } catch (SQLException | IOException e) {
+                LOG.error("What there is could not be witnessed: {}", e.getMessage());
+            }
+        });
+    }
+
+    private LocalDateTime now() {
+        return LocalDateTime.now(machine.withZone(ZoneId.systemDefault()));
+    }
+
+    private void backup(Path data) {
+        try (Connection connection = database.getConnection()) {
+            BackupFolder backups = new BackupFolder(data);
+            LOG.info("Backup made and opened: {}", backups.make(connection, now()));
+            backups.thin(now().toLocalDate());
+        } catch (SQLException | IOException e) {
+            LOG.error("No backup could be made: {}", e.getMessage());
+        }
+    }
+}

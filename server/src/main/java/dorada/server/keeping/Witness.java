@@ -1,0 +1,89 @@
+package dorada.server.keeping;
+
+import java.io.IOException;
+import java.io.Reader;
+import java.io.Writer;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.nio.file.StandardCopyOption;
+import java.sql.SQLException;
+import java.util.Optional;
+import java.util.Properties;
+import org.h2.api.ErrorCode;
+
+/**
+ * How much there was, written beside the database: a file that was cut, emptied or put back from an old copy holds less, and opens as
+ * if nothing had happened.
+ */
+record Witness(Path data) {
+
+    private Path file() {
+        return data.resolve("witness.properties");
+    }
+
+    Optional<Counts> read() throws IOException {
+        if (!Files.exists(file())) {
+            return Optional.empty();
+        }
+        Properties p = new Properties();
+        try (Reader in = Files.newBufferedReader(file(), StandardCharsets.UTF_8)) {
+            p.load(in);
+        }
+        return Optional.of(new Counts(of(p, "installations"), of(p, "passes"), of(p, "sweeps"), of(p, "people")));
+    }
+
+    static boolean isInUse(SQLException e) {
+        return e.getErrorCode() == ErrorCode.DATABASE_ALREADY_OPEN_1;
+    }
+
+    private static long of(Properties p, String name) {
+        try {
+            return Long.parseLong(p.getProperty(name, "0"));
+        } catch (NumberFormatException e) {
+            return 0;
+        }
+    }
+
+    void write(Counts counts) throws IOException {
+        Properties p = new Properties();
+        p.setProperty("installations", Long.toString(counts.installations()));
+        p.setProperty("passes", Long.toString(counts.passes()));
+        p.setProperty("sweeps", Long.toString(counts.sweeps()));
+        p.setProperty("people", Long.toString(counts.people()));
+        Path half = data.resolve("witness.half");
+        try (Writer out = Files.newBufferedWriter(half, StandardCharsets.UTF_8)) {
+            p.store(out, "What the database holds at least");
+        }
+        Files.move(half, file(), StandardCopyOption.REPLACE_EXISTING, StandardCopyOption.ATOMIC_MOVE);
+    }
+
+    /** A sentence where the database holds less than it did, or cannot be read; empty where all is there. */
+    Optional<String> missing() throws IOException {
+        Optional<Counts> were = read();
+        if (were.isEmpty()) {
+            return Optional.empty();
+        }
+        String now;
+        try {
+            Counts there = Counts.in(data);
+            if (!there.isLessThan(were.get())) {
+                return Optional.empty();
+            }
+            now = "it holds " + there.words();
+        } catch (SQLException e) {
+            if (isInUse(e)) {
+                // Another server has it, which says so itself.
+                return Optional.empty();
+            }
+            now = "it cannot be read";
+        }
+        String said = "The database is damaged: there were " + were.get().words() + ", and now " + now + ".";
+        Optional<Path> backup = new BackupFolder(data).newest();
+        return Optional.of(said
+                + backup.map(b -> " The newest backup is of " + BackupFolder.madeAt(b)
+                                + "; to use it: ./dorada restore " + b)
+                        .orElse(" There is no backup in " + new BackupFolder(data).folder())
+                + ". To go on with what is there all the same: DORADA_ACCEPT_LOSS=yes");
+    }
+}

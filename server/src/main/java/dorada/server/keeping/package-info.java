@@ -1,0 +1,2 @@
+/** Keeps what the shop has: backups, a witness of how much there was, and the way back. */
+package dorada.server.keeping;
