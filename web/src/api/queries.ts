@@ -48,6 +48,25 @@ export const useKinds = () =>
     staleTime: Infinity,
   })
 
+/** Whether a length and a kind belong together; nothing is asked before both are known, or where a kind has no usual length. */
+export const useLengthFit = (
+  asked: Ref<{ kind: Schemas['KindView']['kind']; lengthM: number; hz: number[] } | undefined>,
+) =>
+  useQuery({
+    queryKey: computed(() => ['length-fit', asked.value]),
+    queryFn: async (): Promise<Schemas['FitView'] | null> => {
+      if (!asked.value) return null
+      const { kind, lengthM, hz } = asked.value
+      return (
+        (await answer<Schemas['FitView'] | undefined>(
+          api.GET('/api/antenna-kinds/{kind}/fit', { params: { path: { kind }, query: { lengthM, hz } } }),
+        )) ?? null
+      )
+    },
+    enabled: computed(() => asked.value !== undefined),
+    retry: false,
+  })
+
 export const useServices = () =>
   useQuery({ queryKey: ['services'], queryFn: () => answer(api.GET('/api/services')), staleTime: Infinity })
 

@@ -10,6 +10,7 @@ import TextField from '@/shell/TextField.vue'
 import { useForm } from '@/shell/useForm'
 import { formatLength } from '@/units/length'
 import ChannelRows from './ChannelRows.vue'
+import LengthQuestion from './LengthQuestion.vue'
 import { merge } from './merge'
 import {
   channelForm,
@@ -137,6 +138,7 @@ function takeTheirs(field: keyof Plan) {
 }
 
 const carrierOptions = (Object.keys(CARRIERS) as Carrier[]).map((value) => ({ value, word: CARRIERS[value] }))
+const asTyped = computed(() => readPlan(form.value, preferences.unit).plan)
 const piece = computed(
   () => kinds.data.value?.find((k) => k.kind === form.value.antennaKind)?.piece ?? 'element',
 )
@@ -244,6 +246,7 @@ const piece = computed(
             :wrong="wrong.longestLengthM"
           />
         </div>
+        <LengthQuestion :plan="asTyped" @kind="chooseKind" />
       </section>
 
       <section class="card">

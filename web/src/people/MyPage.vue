@@ -5,6 +5,7 @@ import { answer, api } from '@/api/client'
 import { useMe } from '@/api/queries'
 import TextField from '@/shell/TextField.vue'
 import { useForm } from '@/shell/useForm'
+import PasswordCard from './PasswordCard.vue'
 
 const KEY = ['tokens'] as const
 const me = useMe()
@@ -35,11 +36,13 @@ async function revoke(id: string) {
     <h1>{{ me.data.value?.displayName }}</h1>
     <p class="soft">Login {{ me.data.value?.login }}, role {{ me.data.value?.role.toLowerCase() }}.</p>
 
+    <PasswordCard />
+
     <section class="card">
       <h2>Access tokens</h2>
       <p class="soft">
         A script that sends <code>Authorization: Bearer …</code> acts in your name. Only a hash is stored, so
-        a token is shown once.
+        a token is shown once. It ends after 90 days.
       </p>
       <form class="row" @submit.prevent="create">
         <TextField v-model="name" name="What for" placeholder="weekly export" :wrong="wrong.name" />
@@ -52,7 +55,10 @@ async function revoke(id: string) {
       <ul v-if="tokens.data.value?.length">
         <li v-for="t in tokens.data.value" :key="t.id">
           <span>{{ t.name }}</span>
-          <span class="soft">since {{ new Date(t.createdAt).toLocaleDateString() }}</span>
+          <span class="soft">
+            since {{ new Date(t.createdAt).toLocaleDateString()
+            }}<template v-if="t.expiresAt">, ends {{ new Date(t.expiresAt).toLocaleDateString() }}</template>
+          </span>
           <button class="plain" @click="revoke(t.id)">Withdraw</button>
         </li>
       </ul>

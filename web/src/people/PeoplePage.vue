@@ -1,22 +1,17 @@
 <script setup lang="ts">
 import { useQuery, useQueryClient } from '@tanstack/vue-query'
-import { ref } from 'vue'
-import { answer, api, type Schemas } from '@/api/client'
+import { computed, ref } from 'vue'
+import { answer, api } from '@/api/client'
 import { useMe } from '@/api/queries'
 import ChoiceField from '@/shell/ChoiceField.vue'
 import TextField from '@/shell/TextField.vue'
 import { useForm } from '@/shell/useForm'
-
-type Role = Schemas['PersonView']['role']
+import PersonRow from './PersonRow.vue'
+import { ROLES, type Role } from './roles'
 
 const KEY = ['people'] as const
-const ROLES: { value: Role; word: string }[] = [
-  { value: 'TECHNICIAN', word: 'Technician' },
-  { value: 'LEAD', word: 'Lead' },
-  { value: 'VIEWER', word: 'Viewer' },
-]
-
 const me = useMe()
+const isLead = computed(() => me.data.value?.role === 'LEAD')
 const client = useQueryClient()
 const people = useQuery({ queryKey: KEY, queryFn: () => answer(api.GET('/api/people')) })
 const empty = () => ({ login: '', displayName: '', password: '', role: 'TECHNICIAN' as Role })
@@ -42,18 +37,21 @@ async function add() {
             <th>Name</th>
             <th>Login</th>
             <th>May</th>
+            <th v-if="isLead"><span class="visually-hidden">Changes</span></th>
           </tr>
         </thead>
         <tbody>
-          <tr v-for="p in people.data.value" :key="p.id">
-            <td>{{ p.displayName }}</td>
-            <td class="soft">{{ p.login }}</td>
-            <td>{{ ROLES.find((r) => r.value === p.role)?.word }}</td>
-          </tr>
+          <PersonRow
+            v-for="p in people.data.value"
+            :key="p.id"
+            :person="p"
+            :is-lead="isLead"
+            @changed="client.invalidateQueries({ queryKey: KEY })"
+          />
         </tbody>
       </table>
     </section>
-    <form v-if="me.data.value?.role === 'LEAD'" class="card add" @submit.prevent="add">
+    <form v-if="isLead" class="card add" @submit.prevent="add">
       <h2>Add somebody</h2>
       <div class="two">
         <TextField v-model="person.displayName" name="Name" :wrong="wrong.displayName" />
@@ -71,7 +69,7 @@ async function add() {
         v-model="person.role"
         name="May"
         :options="ROLES"
-        hint="A viewer reads and exports; a technician also records and signs off; a lead also adds people and reopens."
+        hint="A viewer reads and exports; a technician also records and signs off; a lead also looks after people and reopens."
       />
       <p v-if="trouble && !Object.keys(wrong).length" class="wrong" role="alert">{{ trouble }}</p>
       <button class="do" type="submit" :disabled="busy">Add</button>

@@ -1,5 +1,6 @@
 package dorada.server;
 
+import dorada.server.keeping.WholeAtTheStart;
 import org.springframework.boot.SpringApplication;
 import org.springframework.boot.autoconfigure.SpringBootApplication;
 
@@ -8,6 +9,8 @@ import org.springframework.boot.autoconfigure.SpringBootApplication;
 public class DoradaApplication {
 
     public static void main(String[] args) {
-        SpringApplication.run(DoradaApplication.class, args);
+        SpringApplication application = new SpringApplication(DoradaApplication.class);
+        application.addListeners(new WholeAtTheStart());
+        application.run(args);
     }
 }

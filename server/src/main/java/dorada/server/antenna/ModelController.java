@@ -7,6 +7,7 @@ import dorada.server.people.SignedIn;
 import io.swagger.v3.oas.annotations.media.Content;
 import io.swagger.v3.oas.annotations.media.Schema;
 import io.swagger.v3.oas.annotations.responses.ApiResponse;
+import jakarta.validation.Valid;
 import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -31,7 +32,7 @@ class ModelController {
     @ApiResponse(responseCode = "200", content = @Content(schema = @Schema(implementation = ModelAnswer.class)))
     @ApiResponse(responseCode = "202", content = @Content(schema = @Schema(implementation = JobView.class)))
     ResponseEntity<Object> impedance(
-            @RequestBody ModelRequest request,
+            @Valid @RequestBody ModelRequest request,
             @RequestHeader(name = "Prefer", defaultValue = "") String prefer,
             @AuthenticationPrincipal SignedIn who) {
         Solver solver = models.prepared(request);

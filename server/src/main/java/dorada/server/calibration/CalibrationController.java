@@ -78,7 +78,7 @@ class CalibrationController {
 
     /** A raw trace corrected; points outside the calibrated span are left out, with a warning. */
     @PostMapping("/{id}/correct")
-    CorrectedView correct(@PathVariable UUID id, @RequestBody TraceRequest request) {
+    CorrectedView correct(@PathVariable UUID id, @Valid @RequestBody TraceRequest request) {
         Calibration.Corrected c = calibrations.correct(id, request.sweep()).corrected();
         return new CorrectedView(TraceData.of(c.sweep()), c.warnings());
     }
@@ -90,7 +90,7 @@ class CalibrationController {
 
     /** The load connected again: what is left of it. */
     @PostMapping("/{id}/check")
-    QualityView check(@PathVariable UUID id, @RequestBody TraceRequest request) {
+    QualityView check(@PathVariable UUID id, @Valid @RequestBody TraceRequest request) {
         Calibration.Quality q = calibrations.check(id, request.sweep());
         return new QualityView(Math.min(99, q.directivityLeftDb()), q.sound(), q.sentence());
     }
@@ -120,7 +120,7 @@ class CalibrationController {
 
     /** For scripts; nothing is stored. */
     @PostMapping("/correct")
-    SamplesView correct(@RequestBody CorrectRequest request) {
+    SamplesView correct(@Valid @RequestBody CorrectRequest request) {
         double[] hz = request.frequenciesHz;
         if (hz == null || hz.length == 0) {
             throw JobException.atField("frequenciesHz", "There are no frequencies: give at least one.");

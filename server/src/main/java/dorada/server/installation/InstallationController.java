@@ -1,7 +1,10 @@
 package dorada.server.installation;
 
+import dorada.core.acceptance.WantedChannel;
 import dorada.core.antenna.AntennaKind;
+import dorada.core.antenna.LengthFit;
 import dorada.server.people.SignedIn;
+import dorada.server.problem.JobException;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotEmpty;
@@ -11,6 +14,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.UUID;
 import org.springframework.http.HttpStatus;
+import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -47,6 +51,36 @@ class InstallationController {
         return Arrays.stream(AntennaKind.values())
                 .map(k -> new KindView(k, k.words(), k.piece(), k.cutOnly(), k.smallestStepM()))
                 .toList();
+    }
+
+    /**
+     * Whether a length and a kind belong together.
+     *
+     * @param usualM how long that kind is on the lowest band
+     * @param others kinds whose usual length it nearly is
+     */
+    record FitView(
+            @NotNull boolean fits,
+            @NotNull double usualM,
+            @NotNull double atHz,
+            @NotNull List<AntennaKind> others) {}
+
+    /**
+     * Asked while a plan is made, before anything is measured; nothing where the kind has no usual length.
+     *
+     * @param hz wanted frequencies in Hz, at least one
+     */
+    @GetMapping("/antenna-kinds/{kind}/fit")
+    ResponseEntity<FitView> fit(
+            @PathVariable AntennaKind kind, @RequestParam double lengthM, @RequestParam double[] hz) {
+        if (!(lengthM > 0) || hz.length == 0 || !Arrays.stream(hz).allMatch(f -> f > 0 && Double.isFinite(f))) {
+            throw JobException.atField("hz", "A fit needs a length and at least one frequency, each above 0.");
+        }
+        double atHz = WantedChannel.middleOfLowestBandHz(
+                Arrays.stream(hz).mapToObj(f -> new WantedChannel("", f, false)).toList());
+        return LengthFit.of(kind, lengthM, atHz)
+                .map(f -> ResponseEntity.ok(new FitView(f.fits(), f.usualM(), atHz, f.others())))
+                .orElseGet(() -> ResponseEntity.noContent().build());
     }
 
     @PostMapping("/installations")

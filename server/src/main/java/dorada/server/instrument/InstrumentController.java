@@ -68,7 +68,7 @@ class InstrumentController {
 
     /** One sweep without the instrument's own correction, for a calibration of ours. */
     @PostMapping("/{id}/raw-sweep")
-    TraceData rawSweep(@PathVariable String id, @RequestBody RawSweepRequest request) {
+    TraceData rawSweep(@PathVariable String id, @Valid @RequestBody RawSweepRequest request) {
         if (!(request.startHz > 0) || !(request.stopHz > request.startHz)) {
             throw JobException.atField("startHz", "A sweep starts above 0 MHz and stops above its start.");
         }

@@ -94,6 +94,9 @@ public class InstrumentService {
     }
 
     InstrumentView requireKnown(String id) {
+        if (id == null || id.isBlank()) {
+            throw JobException.atField("instrument", "Which instrument is to sweep?");
+        }
         return STAND_IN.equals(id) && stand.port() > 0 ? standIn() : view(byId(number(id)));
     }
 

@@ -5,6 +5,7 @@ import dorada.server.people.SignedIn;
 import io.swagger.v3.oas.annotations.media.Content;
 import io.swagger.v3.oas.annotations.media.Schema;
 import io.swagger.v3.oas.annotations.responses.ApiResponse;
+import jakarta.validation.Valid;
 import java.util.UUID;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
@@ -33,12 +34,13 @@ class LiveController {
 
     @PostMapping
     @ResponseStatus(HttpStatus.CREATED)
-    LiveView start(@RequestBody LiveRequest settings, @AuthenticationPrincipal SignedIn who) {
+    LiveView start(@Valid @RequestBody LiveRequest settings, @AuthenticationPrincipal SignedIn who) {
         return live.start(who.id(), settings);
     }
 
     @PutMapping("/{id}")
-    LiveView change(@PathVariable UUID id, @RequestBody LiveRequest settings, @AuthenticationPrincipal SignedIn who) {
+    LiveView change(
+            @PathVariable UUID id, @Valid @RequestBody LiveRequest settings, @AuthenticationPrincipal SignedIn who) {
         return live.change(id, who.id(), settings);
     }
 

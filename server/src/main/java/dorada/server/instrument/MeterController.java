@@ -5,6 +5,7 @@ import dorada.core.practice.MeterBench.Carrier;
 import dorada.core.practice.MeterBench.Reading;
 import dorada.core.practice.MeterBench.Settings;
 import dorada.server.problem.JobException;
+import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import java.util.List;
 import java.util.Optional;
@@ -18,6 +19,9 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/practice/meters")
 class MeterController {
+
+    private static final double LOWEST_HZ = 1e6;
+    private static final double HIGHEST_HZ = 3e9;
 
     private final PracticeStand stand;
 
@@ -49,6 +53,9 @@ class MeterController {
             @NotNull double plugHighHz) {
 
         Settings settings() {
+            if (!(frequencyHz >= LOWEST_HZ && frequencyHz <= HIGHEST_HZ)) {
+                throw JobException.atField("frequencyHz", "The radios of the bench send on 1 to 3000 MHz.");
+            }
             try {
                 return new Settings(
                         frequencyHz,
@@ -89,7 +96,7 @@ class MeterController {
 
     /** Keys the radio with the meter's switch on forward, and sets the needle to full scale. */
     @PostMapping("/needle")
-    CarrierView needle(@RequestBody Dials dials) {
+    CarrierView needle(@Valid @RequestBody Dials dials) {
         if (dials.powerW > dials.meterRangeW) {
             throw JobException.atField(
                     "meterRangeW", "The needle pegs on this range. Switch to a higher one, or lower the power.");
@@ -100,7 +107,7 @@ class MeterController {
 
     /** Keys the radio and reads both meters. */
     @PostMapping("/reading")
-    MeterReadingView reading(@RequestBody Dials dials) {
+    MeterReadingView reading(@Valid @RequestBody Dials dials) {
         Reading r = stand.meters().read(dials.settings());
         return new MeterReadingView(
                 r.meterSwr().orElse(null),

@@ -7,6 +7,7 @@ import dorada.core.practice.Control;
 import dorada.core.practice.VirtualInstallation;
 import dorada.core.practice.VirtualInstallations;
 import dorada.server.problem.JobException;
+import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import java.util.Arrays;
 import java.util.List;
@@ -72,7 +73,7 @@ class PracticeController {
 
     /** Puts something else on the bench, or changes it. Everybody who sweeps the stand-in sees it. */
     @PutMapping("/bench")
-    BenchState set(@RequestBody BenchState wanted) {
+    BenchState set(@Valid @RequestBody BenchState wanted) {
         VirtualInstallation v = VirtualInstallations.byId(wanted.installation)
                 .orElseThrow(() -> JobException.atField("installation", "There is no such practice installation."));
         try {

@@ -10,6 +10,7 @@ import dorada.server.problem.JobException;
 import dorada.server.sweep.AnalysisView.SampleView;
 import dorada.server.sweep.TraceData;
 import dorada.server.sweep.TraceData.SampleRequest;
+import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import java.util.Arrays;
 import java.util.List;
@@ -37,7 +38,7 @@ class LineController {
             @NotNull List<String> warnings) {}
 
     @PostMapping("/api/lines/transform")
-    TransformView transform(@RequestBody TransformRequest request) {
+    TransformView transform(@Valid @RequestBody TransformRequest request) {
         Line line = FeedlineRequest.line(request.line, "line");
         Sweep given = TraceData.sweepOf(request.samples, request.referenceOhm, "samples");
         boolean outward = "towardAntenna".equals(request.direction);
@@ -65,7 +66,7 @@ class LineController {
             String window) {}
 
     @PostMapping("/api/faults/locate")
-    FaultView locate(@RequestBody LocateRequest request) {
+    FaultView locate(@Valid @RequestBody LocateRequest request) {
         Line line = FeedlineRequest.line(request.line, "line");
         Window window = FaultView.window(request.window);
         Sweep sweep = TraceData.sweepOf(request.samples, request.referenceOhm, "samples");
@@ -92,7 +93,7 @@ class LineController {
 
     /** Length and loss of a line from a sweep with its far end open or shorted. */
     @PostMapping("/api/lines/measure")
-    LineMeasureView measure(@RequestBody LineMeasureRequest request) {
+    LineMeasureView measure(@Valid @RequestBody LineMeasureRequest request) {
         if (request.trace == null || request.velocityFactor == null) {
             throw JobException.atField("velocityFactor", "A trace and the line's velocity factor are needed.");
         }

@@ -20,15 +20,26 @@ class AccessToken {
     private String name;
     private String tokenHash;
     private Instant createdAt;
+    private Instant expiresAt;
 
     protected AccessToken() {}
 
-    AccessToken(Person person, String name, String tokenHash, Instant createdAt) {
+    AccessToken(Person person, String name, String tokenHash, Instant createdAt, Instant expiresAt) {
+        this.expiresAt = expiresAt;
         this.id = UUID.randomUUID();
         this.person = person;
         this.name = name;
         this.tokenHash = tokenHash;
         this.createdAt = createdAt;
+    }
+
+    /** When it ends; null for one from before tokens ended. */
+    Instant expiresAt() {
+        return expiresAt;
+    }
+
+    boolean isValidAt(Instant now) {
+        return person.isActive() && (expiresAt == null || now.isBefore(expiresAt));
     }
 
     UUID id() {

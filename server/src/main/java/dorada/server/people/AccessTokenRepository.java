@@ -9,5 +9,7 @@ interface AccessTokenRepository extends JpaRepository<AccessToken, UUID> {
 
     Optional<AccessToken> findByTokenHash(String tokenHash);
 
+    void deleteByPersonId(UUID personId);
+
     List<AccessToken> findByPersonIdOrderByCreatedAt(UUID personId);
 }

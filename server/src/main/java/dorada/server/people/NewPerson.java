@@ -14,8 +14,7 @@ record NewPerson(
         @NotBlank(message = "Please type a name.") @Size(max = 120, message = "A name has at most 120 letters.")
         String displayName,
 
-        @NotNull(message = "Please choose a password.")
-        @Size(min = 8, max = 72, message = "A password has 8 to 72 characters.")
+        @NotNull(message = "Please choose a password.") @Size(max = 200, message = "A password has at most 72 bytes.")
         String password,
 
         Role role) {}

@@ -2,10 +2,16 @@ package dorada.server.people;
 
 import dorada.server.problem.JobException;
 import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
 import java.util.List;
+import java.util.UUID;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.ResponseStatus;
@@ -25,6 +31,36 @@ class PeopleController {
     @GetMapping
     List<PersonView> list() {
         return people.all().stream().map(PersonView::of).toList();
+    }
+
+    /** @param active false for somebody who leaves */
+    record Change(
+            @NotBlank(message = "Please type a name.") @Size(max = 120, message = "A name has at most 120 letters.")
+            String displayName,
+
+            @NotNull(message = "Please choose what this person may do.")
+            Role role,
+
+            @NotNull boolean active) {}
+
+    @PutMapping("/{id}")
+    PersonView change(@PathVariable UUID id, @Valid @RequestBody Change change) {
+        return PersonView.of(people.change(id, change.displayName, change.role, change.active));
+    }
+
+    record NewPassword(
+            @NotNull(message = "Please choose a password.") String password) {}
+
+    /** For who forgot theirs; their sessions and tokens end. */
+    @PostMapping("/{id}/password")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void resetPassword(@PathVariable UUID id, @Valid @RequestBody NewPassword request) {
+        people.resetPassword(id, request.password);
+    }
+
+    @GetMapping("/{id}/tokens")
+    List<TokenController.TokenView> tokens(@PathVariable UUID id) {
+        return people.tokensOf(id).stream().map(TokenController.TokenView::of).toList();
     }
 
     @PostMapping

@@ -6,6 +6,7 @@ import java.security.MessageDigest;
 import java.security.NoSuchAlgorithmException;
 import java.security.SecureRandom;
 import java.time.Clock;
+import java.time.Duration;
 import java.util.Base64;
 import java.util.HexFormat;
 import java.util.List;
@@ -24,6 +25,7 @@ import org.springframework.transaction.annotation.Transactional;
 public class PeopleService implements UserDetailsService {
 
     private static final int TOKEN_BYTES = 24;
+    private static final Duration OF_THE_DEMO = Duration.ofDays(3650);
 
     private final PersonRepository people;
     private final AccessTokenRepository tokens;
@@ -73,6 +75,7 @@ public class PeopleService implements UserDetailsService {
     }
 
     public Person add(String login, String displayName, Role role, String password) {
+        PasswordRules.require("password", password, login);
         if (people.findByLogin(normalised(login)).isPresent()) {
             throw JobException.atField("login", "The login \"" + normalised(login) + "\" is taken.");
         }
@@ -82,20 +85,66 @@ public class PeopleService implements UserDetailsService {
 
     @Transactional(readOnly = true)
     public Optional<SignedIn> byToken(String text) {
-        return tokens.findByTokenHash(hash(text)).map(t -> new SignedIn(t.person()));
+        return tokens.findByTokenHash(hash(text))
+                .filter(t -> t.isValidAt(clock.instant()))
+                .map(t -> new SignedIn(t.person()));
     }
 
-    NewToken createToken(UUID owner, String name) {
+    /** Whether {@code me} is still here with the role and password of then. */
+    @Transactional(readOnly = true)
+    public boolean isCurrent(SignedIn me) {
+        return people.findById(me.id())
+                .filter(p -> p.isActive() && p.version() == me.version())
+                .isPresent();
+    }
+
+    /** Another name or role, or the end: sessions end at once, and with the person their tokens. */
+    Person change(UUID id, String displayName, Role role, boolean active) {
+        Person person = byId(id);
+        boolean wasLead = person.isActive() && person.role() == Role.LEAD;
+        if (wasLead && (role != Role.LEAD || !active) && people.countByRoleAndActiveTrue(Role.LEAD) == 1) {
+            throw JobException.conflict("This is the shop's only lead. Make somebody else a lead first.");
+        }
+        person.change(displayName.strip(), role, active);
+        if (!active) {
+            tokens.deleteByPersonId(id);
+        }
+        return people.saveAndFlush(person);
+    }
+
+    /** A new password, by a lead or on the machine itself; the person's sessions and tokens end. */
+    Person resetPassword(UUID id, String password) {
+        tokens.deleteByPersonId(id);
+        return setPassword(byId(id), password);
+    }
+
+    @Transactional(readOnly = true)
+    boolean isPassword(UUID id, String password) {
+        return encoder.matches(password, byId(id).passwordHash());
+    }
+
+    /** By oneself: tokens go on, other sessions end. */
+    SignedIn changePassword(UUID id, String password) {
+        return new SignedIn(setPassword(byId(id), password));
+    }
+
+    private Person setPassword(Person person, String password) {
+        PasswordRules.require("password", password, person.login());
+        person.setPasswordHash(encoder.encode(password));
+        return people.saveAndFlush(person);
+    }
+
+    NewToken createToken(UUID owner, String name, int days) {
         byte[] bytes = new byte[TOKEN_BYTES];
         random.nextBytes(bytes);
         String text = "dorada_" + Base64.getUrlEncoder().withoutPadding().encodeToString(bytes);
-        return new NewToken(addToken(byId(owner), name, text), text);
+        return new NewToken(addToken(byId(owner), name, text, Duration.ofDays(days)), text);
     }
 
     /** Makes {@code text} a valid token of {@code owner}, if it is not one already. */
     public void ensureToken(Person owner, String name, String text) {
         if (tokens.findByTokenHash(hash(text)).isEmpty()) {
-            addToken(owner, name, text);
+            addToken(owner, name, text, OF_THE_DEMO);
         }
     }
 
@@ -103,15 +152,16 @@ public class PeopleService implements UserDetailsService {
         return tokens.findByPersonIdOrderByCreatedAt(owner);
     }
 
-    void revoke(UUID owner, UUID tokenId) {
+    void revoke(SignedIn by, UUID tokenId) {
         AccessToken token = tokens.findById(tokenId)
-                .filter(t -> t.person().id().equals(owner))
+                .filter(t -> t.person().id().equals(by.id()) || by.role() == Role.LEAD)
                 .orElseThrow(() -> JobException.notFound("access token"));
         tokens.delete(token);
     }
 
-    private AccessToken addToken(Person owner, String name, String text) {
-        return tokens.save(new AccessToken(owner, name, hash(text), clock.instant()));
+    private AccessToken addToken(Person owner, String name, String text, Duration life) {
+        return tokens.save(new AccessToken(
+                owner, name, hash(text), clock.instant(), clock.instant().plus(life)));
     }
 
     private static String normalised(String login) {

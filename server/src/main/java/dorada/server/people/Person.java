@@ -25,6 +25,7 @@ public class Person {
 
     private String passwordHash;
     private Instant createdAt;
+    private boolean active = true;
 
     @Version
     private long version;
@@ -54,6 +55,26 @@ public class Person {
 
     public Role role() {
         return role;
+    }
+
+    /** False for somebody who has left. */
+    public boolean isActive() {
+        return active;
+    }
+
+    /** Changes with everything that a session or token rests on. */
+    long version() {
+        return version;
+    }
+
+    void change(String newName, Role newRole, boolean isActive) {
+        displayName = newName;
+        role = newRole;
+        active = isActive;
+    }
+
+    void setPasswordHash(String hash) {
+        passwordHash = hash;
     }
 
     String passwordHash() {

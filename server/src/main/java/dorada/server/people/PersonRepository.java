@@ -9,5 +9,7 @@ interface PersonRepository extends JpaRepository<Person, UUID> {
 
     Optional<Person> findByLogin(String login);
 
+    long countByRoleAndActiveTrue(Role role);
+
     List<Person> findAllByOrderByDisplayName();
 }

@@ -16,6 +16,7 @@ import org.springframework.security.web.authentication.HttpStatusEntryPoint;
 import org.springframework.security.web.authentication.UsernamePasswordAuthenticationFilter;
 import org.springframework.security.web.context.HttpSessionSecurityContextRepository;
 import org.springframework.security.web.context.SecurityContextRepository;
+import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter.ReferrerPolicy;
 
 /** Who may do what. Pages are open; everything under /api asks for a session or an access token. */
 @Configuration
@@ -29,7 +30,8 @@ class SecurityConfiguration {
     SecurityFilterChain security(HttpSecurity http, PeopleService people, SecurityContextRepository contexts)
             throws Exception {
         return http.csrf(c -> c.spa().ignoringRequestMatchers(BearerTokenFilter::hasToken))
-                .headers(h -> h.contentSecurityPolicy(p -> p.policyDirectives(CONTENT_POLICY)))
+                .headers(h -> h.contentSecurityPolicy(p -> p.policyDirectives(CONTENT_POLICY))
+                        .referrerPolicy(r -> r.policy(ReferrerPolicy.SAME_ORIGIN)))
                 .authorizeHttpRequests(a -> a.dispatcherTypeMatchers(DispatcherType.ASYNC, DispatcherType.ERROR)
                         .permitAll()
                         .requestMatchers(HttpMethod.POST, "/api/session", "/api/setup")
@@ -38,11 +40,17 @@ class SecurityConfiguration {
                                 HttpMethod.GET, "/api/session", "/api/setup", "/actuator/health", "/v3/api-docs/**")
                         .permitAll()
                         .requestMatchers(
-                                HttpMethod.POST, "/api/people", "/api/installations/*/reopen", "/api/instruments")
+                                HttpMethod.POST,
+                                "/api/people",
+                                "/api/people/*/password",
+                                "/api/installations/*/reopen",
+                                "/api/instruments")
                         .hasRole(Role.LEAD.name())
-                        .requestMatchers(HttpMethod.PUT, "/api/instruments/*")
+                        .requestMatchers(HttpMethod.PUT, "/api/instruments/*", "/api/people/*")
                         .hasRole(Role.LEAD.name())
                         .requestMatchers(HttpMethod.DELETE, "/api/instruments/*")
+                        .hasRole(Role.LEAD.name())
+                        .requestMatchers(HttpMethod.GET, "/api/people/*/tokens")
                         .hasRole(Role.LEAD.name())
                         .requestMatchers(HttpMethod.GET, "/api/**")
                         .authenticated()
@@ -70,6 +78,7 @@ class SecurityConfiguration {
                 .exceptionHandling(e -> e.authenticationEntryPoint(new HttpStatusEntryPoint(HttpStatus.UNAUTHORIZED)))
                 .securityContext(s -> s.securityContextRepository(contexts))
                 .addFilterBefore(new BearerTokenFilter(people), UsernamePasswordAuthenticationFilter.class)
+                .addFilterAfter(new StillTheSame(people), BearerTokenFilter.class)
                 .requestCache(r -> r.disable())
                 .formLogin(f -> f.disable())
                 .httpBasic(b -> b.disable())

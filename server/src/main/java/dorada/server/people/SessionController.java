@@ -31,8 +31,16 @@ class SessionController {
 
     private final AuthenticationManager authentication;
     private final SecurityContextRepository contexts;
+    private final PeopleService people;
+    private final LoginLimit limit;
 
-    SessionController(AuthenticationManager authentication, SecurityContextRepository contexts) {
+    SessionController(
+            AuthenticationManager authentication,
+            SecurityContextRepository contexts,
+            PeopleService people,
+            LoginLimit limit) {
+        this.people = people;
+        this.limit = limit;
         this.authentication = authentication;
         this.contexts = contexts;
     }
@@ -52,11 +60,14 @@ class SessionController {
     @PostMapping
     PersonView signIn(
             @Valid @RequestBody Credentials credentials, HttpServletRequest request, HttpServletResponse response) {
+        String address = request.getRemoteAddr();
+        limit.require(credentials.login(), address);
         Authentication signedIn;
         try {
             signedIn = authentication.authenticate(
                     UsernamePasswordAuthenticationToken.unauthenticated(credentials.login(), credentials.password()));
         } catch (AuthenticationException e) {
+            limit.wrong(credentials.login(), address);
             throw JobException.atField("password", "Login and password do not belong together.");
         }
         // A session from before the login must not live on after it.
@@ -69,6 +80,33 @@ class SessionController {
         SecurityContextHolder.setContext(context);
         contexts.saveContext(context, request, response);
         return PersonView.of((SignedIn) signedIn.getPrincipal());
+    }
+
+    /** @param current the password of now, so that an open screen is not enough */
+    record PasswordChange(
+            @NotBlank(message = "Please type your password of now.")
+            String current,
+
+            @NotBlank(message = "Please choose a password.") String password) {}
+
+    /** This session goes on; all others of the same person end. */
+    @PostMapping("/password")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void changePassword(
+            @AuthenticationPrincipal SignedIn me,
+            @Valid @RequestBody PasswordChange change,
+            HttpServletRequest request,
+            HttpServletResponse response) {
+        limit.require(me.getUsername(), request.getRemoteAddr());
+        if (!people.isPassword(me.id(), change.current)) {
+            limit.wrong(me.getUsername(), request.getRemoteAddr());
+            throw JobException.atField("current", "This is not your password of now.");
+        }
+        SignedIn now = people.changePassword(me.id(), change.password);
+        SecurityContext context = SecurityContextHolder.createEmptyContext();
+        context.setAuthentication(UsernamePasswordAuthenticationToken.authenticated(now, null, now.getAuthorities()));
+        SecurityContextHolder.setContext(context);
+        contexts.saveContext(context, request, response);
     }
 
     @DeleteMapping

@@ -17,6 +17,8 @@ public final class SignedIn implements UserDetails, Serializable {
     private final String login;
     private final String displayName;
     private final Role role;
+    private final long version;
+    private final boolean active;
     private final transient String passwordHash;
 
     SignedIn(Person person) {
@@ -24,6 +26,8 @@ public final class SignedIn implements UserDetails, Serializable {
         this.login = person.login();
         this.displayName = person.displayName();
         this.role = person.role();
+        this.version = person.version();
+        this.active = person.isActive();
         this.passwordHash = person.passwordHash();
     }
 
@@ -37,6 +41,16 @@ public final class SignedIn implements UserDetails, Serializable {
 
     public Role role() {
         return role;
+    }
+
+    /** Of the person when this began. */
+    long version() {
+        return version;
+    }
+
+    @Override
+    public boolean isEnabled() {
+        return active;
     }
 
     @Override

@@ -1,6 +1,10 @@
 package dorada.server.people;
 
+import dorada.server.problem.JobException;
+import jakarta.servlet.http.HttpServletRequest;
 import jakarta.validation.Valid;
+import jakarta.validation.constraints.Max;
+import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
@@ -23,6 +27,8 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/tokens")
 class TokenController {
 
+    private static final int USUAL_DAYS = 90;
+
     private final PeopleService people;
 
     TokenController(PeopleService people) {
@@ -30,9 +36,9 @@ class TokenController {
     }
 
     record TokenView(
-            @NotNull UUID id, @NotNull String name, @NotNull Instant createdAt) {
+            @NotNull UUID id, @NotNull String name, @NotNull Instant createdAt, Instant expiresAt) {
         static TokenView of(AccessToken t) {
-            return new TokenView(t.id(), t.name(), t.createdAt());
+            return new TokenView(t.id(), t.name(), t.createdAt(), t.expiresAt());
         }
     }
 
@@ -42,7 +48,16 @@ class TokenController {
     record TokenRequest(
             @NotBlank(message = "Please say what the token is for.")
             @Size(max = 120, message = "At most 120 letters, please.")
-            String name) {}
+            String name,
+
+            @Min(value = 1, message = "A token lasts 1 to 365 days.")
+            @Max(value = 365, message = "A token lasts 1 to 365 days.")
+            Integer days) {
+
+        int life() {
+            return days == null ? USUAL_DAYS : days;
+        }
+    }
 
     @GetMapping
     List<TokenView> list(@AuthenticationPrincipal SignedIn me) {
@@ -51,14 +66,18 @@ class TokenController {
 
     @PostMapping
     @ResponseStatus(HttpStatus.CREATED)
-    CreatedToken create(@AuthenticationPrincipal SignedIn me, @Valid @RequestBody TokenRequest request) {
-        PeopleService.NewToken made = people.createToken(me.id(), request.name().strip());
+    CreatedToken create(
+            @AuthenticationPrincipal SignedIn me, @Valid @RequestBody TokenRequest request, HttpServletRequest sent) {
+        if (BearerTokenFilter.hasToken(sent)) {
+            throw JobException.forbidden("A token can't make tokens: sign in for that.");
+        }
+        PeopleService.NewToken made = people.createToken(me.id(), request.name().strip(), request.life());
         return new CreatedToken(TokenView.of(made.token()), made.text());
     }
 
     @DeleteMapping("/{id}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void revoke(@AuthenticationPrincipal SignedIn me, @PathVariable UUID id) {
-        people.revoke(me.id(), id);
+        people.revoke(me, id);
     }
 }

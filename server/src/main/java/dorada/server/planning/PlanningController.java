@@ -76,7 +76,7 @@ class PlanningController {
     @ApiResponse(responseCode = "200", content = @Content(schema = @Schema(implementation = GroundAnswer.class)))
     @ApiResponse(responseCode = "202", content = @Content(schema = @Schema(implementation = JobView.class)))
     ResponseEntity<Object> ground(
-            @RequestBody GroundRequest request,
+            @Valid @RequestBody GroundRequest request,
             @RequestHeader(name = "Prefer", defaultValue = "") String prefer,
             @AuthenticationPrincipal SignedIn who) {
         Element element = request.element();

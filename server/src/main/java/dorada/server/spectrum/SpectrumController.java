@@ -6,6 +6,7 @@ import dorada.core.spectrum.RadioService;
 import dorada.core.spectrum.RadioServices;
 import dorada.core.spectrum.ServiceChannel;
 import dorada.server.problem.JobException;
+import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import java.util.List;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -72,7 +73,7 @@ class SpectrumController {
 
     /** Channels of a pasted list; 422 with the line where one can't be read. */
     @PostMapping("/channels/parse")
-    List<ChannelView> parse(@RequestBody ListText list) {
+    List<ChannelView> parse(@Valid @RequestBody ListText list) {
         try {
             return ChannelList.parse(list.text == null ? "" : list.text).stream()
                     .map(ChannelView::of)

@@ -2,7 +2,6 @@ package dorada.server.sweep;
 
 import dorada.core.format.SweepFile;
 import dorada.core.sweep.Sweep;
-import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -58,9 +57,8 @@ public class SweepStore {
 
     /** The last part of a name that a browser may have sent with its folders. */
     private static String plainName(String name) {
-        String last = Path.of(name.replace('\\', '/').replace('\0', ' '))
-                .getFileName()
-                .toString();
-        return last.substring(0, Math.min(MOST_NAME_LETTERS, last.length()));
+        String plain = name.replace('\\', '/').replaceAll("\\p{Cntrl}", " ");
+        String last = plain.substring(plain.lastIndexOf('/') + 1).strip();
+        return last.isEmpty() ? "sweep" : last.substring(0, Math.min(MOST_NAME_LETTERS, last.length()));
     }
 }

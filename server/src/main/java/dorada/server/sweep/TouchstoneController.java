@@ -5,6 +5,7 @@ import dorada.core.format.NumberFormat;
 import dorada.core.format.TouchstoneWriter;
 import dorada.core.sweep.Sweep;
 import dorada.server.problem.JobException;
+import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import java.io.IOException;
 import java.util.List;
@@ -31,7 +32,7 @@ class TouchstoneController {
             @NotNull double[] im) {}
 
     @PostMapping(path = "/api/touchstone", produces = MediaType.TEXT_PLAIN_VALUE)
-    String write(@RequestBody EvenSweep even) throws IOException {
+    String write(@Valid @RequestBody EvenSweep even) throws IOException {
         int points = even.re == null ? 0 : even.re.length;
         if (points < 2 || points > MOST_POINTS || even.im == null || even.im.length != points) {
             throw JobException.atField(

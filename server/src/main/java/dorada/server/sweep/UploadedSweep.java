@@ -17,6 +17,9 @@ import org.springframework.web.multipart.MultipartFile;
  */
 public record UploadedSweep(String name, byte[] bytes, SweepFile file) {
 
+    /** Points of a recorded pass. */
+    private static final int MOST_KEPT = 10_001;
+
     /** Reads {@code upload}; refuses what cannot be read with a sentence and the line. */
     public static UploadedSweep read(MultipartFile upload, int port) {
         try {
@@ -32,5 +35,10 @@ public record UploadedSweep(String name, byte[] bytes, SweepFile file) {
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }
+    }
+
+    /** For a pass: not more points than one needs, with a word about it. */
+    public UploadedSweep thinned() {
+        return new UploadedSweep(name, bytes, file.thinned(MOST_KEPT));
     }
 }

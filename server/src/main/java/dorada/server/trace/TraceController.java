@@ -7,6 +7,7 @@ import dorada.core.format.TouchstoneWriter;
 import dorada.core.sweep.Sweep;
 import dorada.server.problem.JobException;
 import dorada.server.sweep.TraceData;
+import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import java.io.IOException;
 import java.util.List;
@@ -42,14 +43,14 @@ class TraceController {
     }
 
     @PostMapping("/look")
-    LookView look(@RequestBody LookRequest request) {
+    LookView look(@Valid @RequestBody LookRequest request) {
         return traces.look(request);
     }
 
     record CompareRequest(@NotNull List<TraceData> traces, double[] wantedHz) {}
 
     @PostMapping("/compare")
-    CompareView compare(@RequestBody CompareRequest request) {
+    CompareView compare(@Valid @RequestBody CompareRequest request) {
         if (request.traces == null || request.traces.isEmpty()) {
             throw JobException.atField("traces", "There is nothing to compare yet.");
         }
@@ -69,7 +70,7 @@ class TraceController {
             @NotNull FileForm form) {}
 
     @PostMapping(path = "/write", produces = MediaType.TEXT_PLAIN_VALUE)
-    String write(@RequestBody WriteRequest request) throws IOException {
+    String write(@Valid @RequestBody WriteRequest request) throws IOException {
         if (request.trace == null || request.form == null) {
             throw JobException.atField("trace", "A trace and the form of the file are needed.");
         }

@@ -9,6 +9,7 @@ import dorada.core.acceptance.UnderLimit;
 import dorada.core.acceptance.WantedChannel;
 import dorada.core.antenna.AntennaKind;
 import dorada.core.antenna.BandPiece;
+import dorada.core.antenna.Carrier;
 import dorada.core.antenna.SecondPiece;
 import dorada.core.instrument.ReadingKind;
 import dorada.core.instrument.SpotReading;
@@ -28,6 +29,7 @@ import dorada.server.problem.JobException;
 import dorada.server.sweep.ReadingView;
 import dorada.server.sweep.TraceData;
 import dorada.server.sweep.TraceData.SampleRequest;
+import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -76,14 +78,18 @@ class AdviceController {
      */
     record AdviceRuleRequest(@NotNull String name, Double limit, Double primaryHz) {}
 
-    /** @param line between antenna and radio: taken off, the antenna moved, and the rule asked at the radio again */
+    /**
+     * @param line between antenna and radio: taken off, the antenna moved, and the rule asked at the radio again
+     * @param carrier what it is fitted to, which decides what is looked at first where it moved by itself; absent for any
+     */
     record AdviceRequest(
             @NotNull String kind,
             @NotNull AdjustableRequest adjustable,
             @NotNull List<AdvicePassRequest> passes,
             @NotNull double[] wantedHz,
             @NotNull AdviceRuleRequest rule,
-            FeedlineRequest line) {}
+            FeedlineRequest line,
+            Carrier carrier) {}
 
     record HypothesisAnswer(@NotNull String id, @NotNull double probability) {}
 
@@ -104,7 +110,7 @@ class AdviceController {
             @NotNull List<PassView.CauseView> causes) {}
 
     @PostMapping("/api/advice")
-    AdviceAnswer advise(@RequestBody AdviceRequest request) {
+    AdviceAnswer advise(@Valid @RequestBody AdviceRequest request) {
         AntennaKind kind = kind(request.kind);
         double[] wanted = wanted(request.wantedHz);
         AcceptanceRule rule = rule(request.rule);
@@ -119,7 +125,8 @@ class AdviceController {
         TrimTask bare =
                 TrimTask.of(rule, channels, adjustment, TrimPrior.of(kind)).within(room(request.adjustable, passes));
         TrimTask sized = request.adjustable.lengthM == null ? bare : bare.ofLength(lengthM(request.adjustable.lengthM));
-        TrimTask task = request.line == null ? sized : sized.behind(request.line.line("line"));
+        TrimTask placed = request.carrier == null ? sized : sized.on(request.carrier);
+        TrimTask task = request.line == null ? placed : placed.behind(request.line.line("line"));
         TrimAdvice a = new AntennaAdviser(kind, task).advise(passes);
         return new AdviceAnswer(
                 direction(a.action()),

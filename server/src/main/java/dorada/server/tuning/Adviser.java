@@ -66,7 +66,8 @@ class Adviser {
         double changedM = passes.stream().mapToDouble(TuningPass::changeM).sum();
         TrimTask task = TrimTask.of(
                         installation.rule(), installation.wantedChannels(), installation.adjustment(), prior)
-                .within(installation.roomAfter(changedM));
+                .within(installation.roomAfter(changedM))
+                .on(installation.carrier());
         TrimTask sized = installation
                 .startLengthM()
                 .map(start -> task.ofLength(start + changedM))

@@ -46,11 +46,13 @@ import org.springframework.web.multipart.MultipartFile;
 class TuningController {
 
     private final TuningService tuning;
+    private final InTurn inTurn;
     private final InstrumentService instruments;
     private final Calibrations calibrations;
 
-    TuningController(TuningService tuning, InstrumentService instruments, Calibrations calibrations) {
+    TuningController(TuningService tuning, InTurn inTurn, InstrumentService instruments, Calibrations calibrations) {
         this.tuning = tuning;
+        this.inTurn = inTurn;
         this.instruments = instruments;
         this.calibrations = calibrations;
     }
@@ -86,7 +88,10 @@ class TuningController {
     PassView measure(
             @PathVariable UUID id, @Valid @RequestBody Measurement measurement, @AuthenticationPrincipal SignedIn me) {
         if (measurement.instrument() == null) {
-            return tuning.measure(id, measurement.recording(), measurement.span(), measurement.points(), me.id());
+            return inTurn.on(
+                    id,
+                    () -> tuning.measure(
+                            id, measurement.recording(), measurement.span(), measurement.points(), me.id()));
         }
         // Before the recording begins: an instrument may take its time.
         UUID calibrationId = measurement.recording().calibrationId();
@@ -95,7 +100,7 @@ class TuningController {
                 measurement.span(),
                 measurement.points(),
                 Optional.ofNullable(calibrationId).map(calibrations::forUse));
-        return tuning.recordSwept(id, measurement.recording(), taken, me.id());
+        return inTurn.on(id, () -> tuning.recordSwept(id, measurement.recording(), taken, me.id()));
     }
 
     @PostMapping(path = "/installations/{id}/passes", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
@@ -106,7 +111,8 @@ class TuningController {
             @RequestParam(defaultValue = "1") int port,
             @Valid @ModelAttribute Recording recording,
             @AuthenticationPrincipal SignedIn me) {
-        return tuning.importFile(id, recording, UploadedSweep.read(file, port), me.id());
+        UploadedSweep upload = UploadedSweep.read(file, port).thinned();
+        return inTurn.on(id, () -> tuning.importFile(id, recording, upload, me.id()));
     }
 
     /** Readings at single channels, typed. */
@@ -134,13 +140,14 @@ class TuningController {
     @ResponseStatus(HttpStatus.CREATED)
     PassView recordSpots(
             @PathVariable UUID id, @Valid @RequestBody SpotsRequest request, @AuthenticationPrincipal SignedIn me) {
-        return tuning.recordSpots(id, request.recording(), request.kind(), request.readings(), me.id());
+        List<SpotReading> readings = request.readings();
+        return inTurn.on(id, () -> tuning.recordSpots(id, request.recording(), request.kind(), readings, me.id()));
     }
 
     @PostMapping("/installations/{id}/sign-off")
     InstallationView signOff(
             @PathVariable UUID id, @Valid @RequestBody SignOff request, @AuthenticationPrincipal SignedIn me) {
-        return tuning.signOff(id, request, me.id());
+        return inTurn.on(id, () -> tuning.signOff(id, request, me.id()));
     }
 
     @PostMapping("/installations/{id}/reopen")
@@ -170,13 +177,13 @@ class TuningController {
     @DeleteMapping("/passes/{id}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void takeBack(@PathVariable UUID id) {
-        tuning.takeBack(id);
+        inTurn.run(tuning.installationOf(id), () -> tuning.takeBack(id));
     }
 
     @PostMapping("/passes/{id}/put-back")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void putBack(@PathVariable UUID id) {
-        tuning.putBack(id);
+        inTurn.run(tuning.installationOf(id), () -> tuning.putBack(id));
     }
 
     /** The trace as a table. */

@@ -56,6 +56,7 @@ class TuningPass {
     private StoredSweep sweep;
 
     private UUID requestKey;
+    private String sentDigest;
 
     @Enumerated(EnumType.STRING)
     @Column(length = 30)
@@ -103,7 +104,15 @@ class TuningPass {
 
     protected TuningPass() {}
 
-    TuningPass(Installation installation, int number, Recording recording, Taken taken, Person by, Instant at) {
+    TuningPass(
+            Installation installation,
+            int number,
+            Recording recording,
+            String sentDigest,
+            Taken taken,
+            Person by,
+            Instant at) {
+        this.sentDigest = sentDigest;
         this.id = UUID.randomUUID();
         this.installation = installation;
         this.number = number;
@@ -129,6 +138,11 @@ class TuningPass {
 
     UUID id() {
         return id;
+    }
+
+    /** False where it was made from something else than what has {@code digest}; what is older than digests is taken as the same. */
+    boolean isMadeFrom(String digest) {
+        return sentDigest == null || sentDigest.equals(digest);
     }
 
     Installation installation() {

@@ -94,20 +94,27 @@ public class TuningService {
 
     /** Sweeps with the simulated analyser and records the result. */
     public PassView measure(UUID installationId, Recording recording, Span span, int points, UUID by) {
-        return record(installationId, recording, by, (installation, before) -> {
-            double changedM = recording.changeM()
-                    + before.stream().mapToDouble(TuningPass::changeM).sum();
-            double secondM = recording.secondMetres()
-                    + before.stream().mapToDouble(TuningPass::secondChangeM).sum();
-            int number = before.size() + 1;
-            return TuningPass.Taken.swept(
-                    sweeps.keepMeasured(
-                            Boolean.TRUE.equals(recording.oldAntenna())
-                                    ? bench.sweepOld(installation, number, span, points)
-                                    : bench.sweep(installation, changedM, secondM, number, span, points)),
-                    ReadingKind.CALIBRATED_ANALYSER,
-                    "");
-        });
+        return record(
+                installationId,
+                recording,
+                SentDigest.of(recording, "measured", span, points),
+                by,
+                (installation, before) -> {
+                    double changedM = recording.changeM()
+                            + before.stream().mapToDouble(TuningPass::changeM).sum();
+                    double secondM = recording.secondMetres()
+                            + before.stream()
+                                    .mapToDouble(TuningPass::secondChangeM)
+                                    .sum();
+                    int number = before.size() + 1;
+                    return TuningPass.Taken.swept(
+                            sweeps.keepMeasured(
+                                    Boolean.TRUE.equals(recording.oldAntenna())
+                                            ? bench.sweepOld(installation, number, span, points)
+                                            : bench.sweep(installation, changedM, secondM, number, span, points)),
+                            ReadingKind.CALIBRATED_ANALYSER,
+                            "");
+                });
     }
 
     /** Records what an instrument swept just now. */
@@ -116,9 +123,11 @@ public class TuningService {
         ReadingKind kind = isOurs ? ReadingKind.CALIBRATED_ANALYSER : sweptKind(recording);
         String declared =
                 isOurs ? "corrected with " + calibrations.nameOf(recording.calibrationId()) : recording.declaredWords();
+        Sweep sweep = taken.sweep();
         return record(
                 installationId,
                 recording,
+                SentDigest.of(recording, "swept", sweep.startHz(), sweep.stopHz(), sweep.size()),
                 by,
                 (installation, before) ->
                         TuningPass.Taken.swept(sweeps.keepTaken(taken.sweep(), taken.warnings()), kind, declared));
@@ -134,22 +143,24 @@ public class TuningService {
 
     /** Records an imported file, corrected by one of the shop's calibrations where the recording names one. */
     public PassView importFile(UUID installationId, Recording recording, UploadedSweep upload, UUID by) {
-        return record(installationId, recording, by, (installation, before) -> {
-            if (recording.calibrationId() != null) {
-                Calibrations.Use use = calibrations.correct(
-                        recording.calibrationId(), upload.file().sweep().renormalised(Sweep.STANDARD_REFERENCE_OHM));
-                SweepFile corrected =
-                        new SweepFile(use.corrected().sweep(), use.corrected().warnings());
-                return TuningPass.Taken.swept(
-                        sweeps.keepImported(corrected, upload.name(), upload.bytes()),
-                        ReadingKind.CALIBRATED_ANALYSER,
-                        "corrected with " + use.name());
-            }
-            return TuningPass.Taken.swept(
-                    sweeps.keepImported(upload.file(), upload.name(), upload.bytes()),
-                    sweptKind(recording),
-                    recording.declaredWords());
-        });
+        return record(
+                installationId, recording, SentDigest.of(recording, upload.bytes()), by, (installation, before) -> {
+                    if (recording.calibrationId() != null) {
+                        Calibrations.Use use = calibrations.correct(
+                                recording.calibrationId(),
+                                upload.file().sweep().renormalised(Sweep.STANDARD_REFERENCE_OHM));
+                        SweepFile corrected = new SweepFile(
+                                use.corrected().sweep(), use.corrected().warnings());
+                        return TuningPass.Taken.swept(
+                                sweeps.keepImported(corrected, upload.name(), upload.bytes()),
+                                ReadingKind.CALIBRATED_ANALYSER,
+                                "corrected with " + use.name());
+                    }
+                    return TuningPass.Taken.swept(
+                            sweeps.keepImported(upload.file(), upload.name(), upload.bytes()),
+                            sweptKind(recording),
+                            recording.declaredWords());
+                });
     }
 
     /** Records readings at single channels. */
@@ -161,6 +172,7 @@ public class TuningService {
         return record(
                 installationId,
                 recording,
+                SentDigest.of(recording, kind, ascending),
                 by,
                 (installation, before) -> new TuningPass.Taken(
                         sweeps.keepSpots(magnitudes(ascending)), kind, recording.declaredWords(), ascending));
@@ -179,19 +191,21 @@ public class TuningService {
     private PassView record(
             UUID installationId,
             Recording recording,
+            String digest,
             UUID by,
             BiFunction<Installation, List<TuningPass>, TuningPass.Taken> take) {
         Installation installation = installations.byId(installationId);
         List<TuningPass> before = passesThatCount(installationId);
         Optional<TuningPass> sentBefore = passes.findByRequestKey(recording.requestKey());
         if (sentBefore.isPresent()) {
-            return viewOf(sentBefore.get(), before, installation);
+            return viewOf(sentBefore.get(), before, installation, recording, digest);
         }
         installation.requireOpen();
         TuningPass pass = new TuningPass(
                 installation,
                 before.size() + 1,
                 recording,
+                digest,
                 take.apply(installation, before),
                 people.byId(by),
                 clock.instant());
@@ -201,11 +215,20 @@ public class TuningService {
     }
 
     /** The same entry sent again, after a lost answer: what was recorded then, and nothing new. */
-    private PassView viewOf(TuningPass pass, List<TuningPass> all, Installation installation) {
-        if (!all.contains(pass)) {
+    private PassView viewOf(
+            TuningPass pass, List<TuningPass> all, Installation installation, Recording recording, String digest) {
+        if (!pass.installation().id().equals(installation.id())) {
             throw JobException.conflict("This entry was already recorded for another installation.");
         }
-        return view(all.subList(0, pass.number()), installation);
+        if (!all.contains(pass)) {
+            throw JobException.conflict(
+                    "This entry was recorded and taken back. Put it back, or record it as a new one.");
+        }
+        PassView recorded = view(all.subList(0, pass.number()), installation);
+        if (!pass.isMadeFrom(digest)) {
+            throw JobException.otherContent(recorded, recording);
+        }
+        return recorded;
     }
 
     private PassView view(List<TuningPass> passes, Installation installation) {
@@ -390,6 +413,12 @@ public class TuningService {
             throw JobException.conflict("Another pass was recorded meanwhile; record this one again.");
         }
         pass.renumber(all.size() + 1);
+    }
+
+    /** The installation that pass {@code passId} belongs to. */
+    @Transactional(readOnly = true)
+    public UUID installationOf(UUID passId) {
+        return byId(passId).installation().id();
     }
 
     private List<TuningPass> passesThatCount(UUID installationId) {

@@ -24,7 +24,7 @@ class CuttingApiTest extends ApiTest {
     @Test
     void everyKindIsListedWithItsSense() throws Exception {
         send(get("/api/cutting/kinds"), viewer, "")
-                .andExpect(jsonPath("$", hasSize(16)))
+                .andExpect(jsonPath("$", hasSize(17)))
                 .andExpect(jsonPath("$[*].id", hasItem("ribbon-j-pole")))
                 .andExpect(jsonPath("$[0].about").isNotEmpty());
     }

@@ -1,6 +1,7 @@
 package dorada.server.installation;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.hamcrest.Matchers.closeTo;
 import static org.hamcrest.Matchers.hasItem;
 import static org.hamcrest.Matchers.hasSize;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
@@ -10,6 +11,7 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 import com.jayway.jsonpath.JsonPath;
 import dorada.core.antenna.AntennaKind;
 import dorada.server.ApiTest;
+import java.util.List;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -25,10 +27,29 @@ class NewKindsApiTest extends ApiTest {
                 .andExpect(jsonPath("$[*].piece", hasItem("long tube")));
     }
 
+    @Test
+    void aLengthThatBelongsToAnotherKindIsAskedAboutWhileItIsPlanned() throws Exception {
+        send(get("/api/antenna-kinds/QUARTER_WAVE_WHIP/fit?lengthM=0.5&hz=456000000&hz=458000000"), viewer, "")
+                .andExpect(jsonPath("$.fits").value(false))
+                .andExpect(jsonPath("$.atHz").value(457e6))
+                .andExpect(jsonPath("$.usualM").value(closeTo(0.156, 0.001)))
+                .andExpect(jsonPath("$.others[0]").value("THREE_QUARTER_WAVE_WHIP"));
+        send(get("/api/antenna-kinds/THREE_QUARTER_WAVE_WHIP/fit?lengthM=0.5&hz=457000000"), viewer, "")
+                .andExpect(jsonPath("$.fits").value(true));
+        send(get("/api/antenna-kinds/LOADED_CB_WHIP/fit?lengthM=0.5&hz=27000000"), viewer, "")
+                .andExpect(status().isNoContent());
+        for (String bad :
+                List.of("lengthM=0&hz=457000000", "lengthM=0.5&hz=-1", "lengthM=NaN&hz=1", "lengthM=0.5&hz=")) {
+            send(get("/api/antenna-kinds/QUARTER_WAVE_WHIP/fit?" + bad), viewer, "")
+                    .andExpect(status().isUnprocessableContent());
+        }
+    }
+
     @ParameterizedTest
     @EnumSource(
             value = AntennaKind.class,
             names = {
+                "THREE_QUARTER_WAVE_WHIP",
                 "FIVE_EIGHTHS_WHIP",
                 "END_FED_WIRE",
                 "TUBE_J_POLE",

@@ -47,8 +47,8 @@ class PeopleServiceTest {
         Person owner = new Person("ines", "Inés", Role.TECHNICIAN, "hash", clock.instant());
         when(people.findById(owner.id())).thenReturn(Optional.of(owner));
         when(tokens.save(any())).thenAnswer(call -> call.getArgument(0));
-        String one = service.createToken(owner.id(), "a").text();
-        String two = service.createToken(owner.id(), "b").text();
+        String one = service.createToken(owner.id(), "a", 90).text();
+        String two = service.createToken(owner.id(), "b", 90).text();
         assertThat(one).isNotEqualTo(two).hasSizeGreaterThan(30);
         assertThat(PeopleService.hash(one)).hasSize(64).isNotEqualTo(PeopleService.hash(two));
     }

@@ -1,0 +1,49 @@
+package dorada.server.tuning;
+
+import com.github.benmanes.caffeine.cache.Caffeine;
+import com.github.benmanes.caffeine.cache.LoadingCache;
+import dorada.server.problem.JobException;
+import java.util.UUID;
+import java.util.concurrent.TimeUnit;
+import java.util.concurrent.locks.ReentrantLock;
+import java.util.function.Supplier;
+import org.springframework.stereotype.Component;
+
+/**
+ * What several people do to one installation at the same time is done one after the other, in the order it came, before a
+ * transaction begins: nobody is told to send again, and no connection waits. One process has the data, so a lock of the process is
+ * enough; the database's own rules stand behind it.
+ */
+@Component
+class InTurn {
+
+    private static final long PATIENCE_SECONDS = 20;
+
+    private final LoadingCache<UUID, ReentrantLock> turns =
+            Caffeine.newBuilder().weakValues().build(id -> new ReentrantLock(true));
+
+    <T> T on(UUID installation, Supplier<T> work) {
+        ReentrantLock turn = turns.get(installation);
+        try {
+            if (!turn.tryLock(PATIENCE_SECONDS, TimeUnit.SECONDS)) {
+                throw JobException.busy(
+                        "Many are recording on this installation just now. Nothing of yours was kept yet.");
+            }
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+            throw JobException.busy("Dorada is being stopped. Nothing of yours was kept yet.");
+        }
+        try {
+            return work.get();
+        } finally {
+            turn.unlock();
+        }
+    }
+
+    void run(UUID installation, Runnable work) {
+        on(installation, () -> {
+            work.run();
+            return null;
+        });
+    }
+}

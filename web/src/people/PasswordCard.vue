@@ -1,0 +1,76 @@
+<script setup lang="ts">
+import { ref } from 'vue'
+import { answer, api } from '@/api/client'
+import TextField from '@/shell/TextField.vue'
+import { useForm } from '@/shell/useForm'
+
+/** One's own password; sessions elsewhere end with the old one. */
+const { busy, wrong, trouble, submit } = useForm()
+const current = ref('')
+const password = ref('')
+const isChanged = ref(false)
+
+async function change() {
+  isChanged.value = false
+  const done = await submit(async () => {
+    await answer(
+      api.POST('/api/session/password', { body: { current: current.value, password: password.value } }),
+    )
+  })
+  if (!done) return
+  current.value = ''
+  password.value = ''
+  isChanged.value = true
+}
+</script>
+
+<template>
+  <section class="card">
+    <h2>Password</h2>
+    <form @submit.prevent="change">
+      <TextField
+        v-model="current"
+        name="Password of now"
+        type="password"
+        :wrong="wrong.current"
+        autocomplete="current-password"
+      />
+      <TextField
+        v-model="password"
+        name="New password"
+        type="password"
+        hint="At least 8 characters; a few words are easy to keep in mind."
+        :wrong="wrong.password"
+        autocomplete="new-password"
+      />
+      <button class="other" type="submit" :disabled="busy">Change it</button>
+    </form>
+    <p v-if="isChanged" role="status">Changed. Wherever else you were signed in, you are not any more.</p>
+    <p v-if="trouble && !Object.keys(wrong).length" class="wrong" role="alert">{{ trouble }}</p>
+  </section>
+</template>
+
+<style scoped>
+.card {
+  padding: 20px;
+  display: grid;
+  gap: 14px;
+}
+
+form {
+  display: grid;
+  grid-template-columns: 1fr 1fr auto;
+  gap: 12px;
+  align-items: start;
+}
+
+form button {
+  margin-top: 24px;
+}
+
+@media (max-width: 700px) {
+  form {
+    grid-template-columns: 1fr;
+  }
+}
+</style>

@@ -1,0 +1,115 @@
+<script setup lang="ts">
+import { NSelect } from 'naive-ui'
+import { ref } from 'vue'
+import { answer, api, type Schemas } from '@/api/client'
+import TextField from '@/shell/TextField.vue'
+import { useForm } from '@/shell/useForm'
+import { ROLES, type Role } from './roles'
+
+/** One person, and for a lead what can be done about them: another role, a new password, leaving and coming back. */
+const props = defineProps<{ person: Schemas['PersonView']; isLead: boolean }>()
+const emit = defineEmits<{ changed: [] }>()
+
+const { busy, wrong, trouble, submit } = useForm()
+const resetting = ref(false)
+const password = ref('')
+const said = ref('')
+
+async function change(role: Role, active: boolean) {
+  said.value = ''
+  await submit(async () => {
+    await answer(
+      api.PUT('/api/people/{id}', {
+        params: { path: { id: props.person.id } },
+        body: { displayName: props.person.displayName, role, active },
+      }),
+    )
+  })
+  emit('changed')
+}
+
+async function reset() {
+  const done = await submit(async () => {
+    await answer(
+      api.POST('/api/people/{id}/password', {
+        params: { path: { id: props.person.id } },
+        body: { password: password.value },
+      }),
+    )
+  })
+  if (!done) return
+  said.value = `${props.person.displayName} has a new password. Sessions and tokens of before have ended.`
+  password.value = ''
+  resetting.value = false
+}
+</script>
+
+<template>
+  <tr :class="{ left: !person.active }">
+    <td>{{ person.displayName }}</td>
+    <td class="soft">{{ person.login }}</td>
+    <td>
+      <NSelect
+        v-if="isLead && person.active"
+        :value="person.role"
+        :options="ROLES.map((r) => ({ value: r.value, label: r.word }))"
+        :disabled="busy"
+        :input-props="{ 'aria-label': `What ${person.displayName} may do` }"
+        @update:value="(role: Role) => change(role, true)"
+      />
+      <template v-else>{{
+        person.active ? ROLES.find((r) => r.value === person.role)?.word : 'has left'
+      }}</template>
+    </td>
+    <td v-if="isLead" class="deeds">
+      <button v-if="person.active" type="button" class="plain" @click="resetting = !resetting">
+        New password
+      </button>
+      <button type="button" class="plain" :disabled="busy" @click="change(person.role, !person.active)">
+        {{ person.active ? 'Has left' : 'Is back' }}
+      </button>
+    </td>
+  </tr>
+  <tr v-if="resetting || said || trouble">
+    <td :colspan="isLead ? 4 : 3">
+      <form v-if="resetting" class="reset" @submit.prevent="reset">
+        <TextField
+          v-model="password"
+          :name="`New password for ${person.displayName}`"
+          type="password"
+          hint="Tell it in person; they change it on their own page."
+          :wrong="wrong.password"
+          autocomplete="new-password"
+        />
+        <button class="other" type="submit" :disabled="busy">Set it</button>
+      </form>
+      <p v-if="said" role="status">{{ said }}</p>
+      <p v-if="trouble && !wrong.password" class="wrong" role="alert">{{ trouble }}</p>
+    </td>
+  </tr>
+</template>
+
+<style scoped>
+.left {
+  color: var(--soft);
+}
+
+.deeds {
+  text-align: right;
+  white-space: nowrap;
+}
+
+.reset {
+  display: flex;
+  gap: 12px;
+  align-items: start;
+}
+
+.reset > :first-child {
+  flex: 1;
+}
+
+.reset button {
+  margin-top: 24px;
+}
+</style>
