@@ -3,12 +3,12 @@ package dorada.server.people;
 import jakarta.servlet.DispatcherType;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
-import org.springframework.http.HttpMethod;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.authentication.AuthenticationManager;
 import org.springframework.security.authentication.ProviderManager;
 import org.springframework.security.authentication.dao.DaoAuthenticationProvider;
 import org.springframework.security.config.annotation.web.builders.HttpSecurity;
+import org.springframework.security.config.annotation.web.configurers.AuthorizeHttpRequestsConfigurer;
 import org.springframework.security.crypto.factory.PasswordEncoderFactories;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.security.web.SecurityFilterChain;
@@ -18,7 +18,7 @@ import org.springframework.security.web.context.HttpSessionSecurityContextReposi
 import org.springframework.security.web.context.SecurityContextRepository;
 import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter.ReferrerPolicy;
 
-/** Who may do what. Pages are open; everything under /api asks for a session or an access token. */
+/** How {@link Permissions} are held. Pages are open; everything under /api asks for a session or an access token. */
 @Configuration
 class SecurityConfiguration {
 
@@ -32,49 +32,13 @@ class SecurityConfiguration {
         return http.csrf(c -> c.spa().ignoringRequestMatchers(BearerTokenFilter::hasToken))
                 .headers(h -> h.contentSecurityPolicy(p -> p.policyDirectives(CONTENT_POLICY))
                         .referrerPolicy(r -> r.policy(ReferrerPolicy.SAME_ORIGIN)))
-                .authorizeHttpRequests(a -> a.dispatcherTypeMatchers(DispatcherType.ASYNC, DispatcherType.ERROR)
-                        .permitAll()
-                        .requestMatchers(HttpMethod.POST, "/api/session", "/api/setup")
-                        .permitAll()
-                        .requestMatchers(
-                                HttpMethod.GET, "/api/session", "/api/setup", "/actuator/health", "/v3/api-docs/**")
-                        .permitAll()
-                        .requestMatchers(
-                                HttpMethod.POST,
-                                "/api/people",
-                                "/api/people/*/password",
-                                "/api/installations/*/reopen",
-                                "/api/instruments")
-                        .hasRole(Role.LEAD.name())
-                        .requestMatchers(HttpMethod.PUT, "/api/instruments/*", "/api/people/*")
-                        .hasRole(Role.LEAD.name())
-                        .requestMatchers(HttpMethod.DELETE, "/api/instruments/*")
-                        .hasRole(Role.LEAD.name())
-                        .requestMatchers(HttpMethod.GET, "/api/people/*/tokens")
-                        .hasRole(Role.LEAD.name())
-                        .requestMatchers(HttpMethod.GET, "/api/**")
-                        .authenticated()
-                        .requestMatchers(
-                                "/api/session/**",
-                                "/api/session",
-                                "/api/tokens/**",
-                                "/api/analysis",
-                                "/api/advice",
-                                "/api/traces/**",
-                                "/api/lines/**",
-                                "/api/faults/**",
-                                "/api/calibrations/correct",
-                                "/api/models/**",
-                                "/api/cutting/**",
-                                "/api/touchstone",
-                                "/api/jobs/**")
-                        .authenticated()
-                        .requestMatchers("/api/**")
-                        .hasAnyRole(Role.TECHNICIAN.name(), Role.LEAD.name())
-                        .requestMatchers("/actuator/**")
-                        .denyAll()
-                        .anyRequest()
-                        .permitAll())
+                .authorizeHttpRequests(a -> {
+                    a.dispatcherTypeMatchers(DispatcherType.ASYNC, DispatcherType.ERROR)
+                            .permitAll();
+                    Permissions.TABLE.forEach(
+                            line -> allow(a.requestMatchers(line.method(), line.pattern()), line.who()));
+                    a.requestMatchers("/actuator/**").denyAll().anyRequest().permitAll();
+                })
                 .exceptionHandling(e -> e.authenticationEntryPoint(new HttpStatusEntryPoint(HttpStatus.UNAUTHORIZED)))
                 .securityContext(s -> s.securityContextRepository(contexts))
                 .addFilterBefore(new BearerTokenFilter(people), UsernamePasswordAuthenticationFilter.class)
@@ -84,6 +48,16 @@ class SecurityConfiguration {
                 .httpBasic(b -> b.disable())
                 .logout(l -> l.disable())
                 .build();
+    }
+
+    private static void allow(
+            AuthorizeHttpRequestsConfigurer<HttpSecurity>.AuthorizedUrl request, Permissions.Who who) {
+        switch (who) {
+            case ANYBODY -> request.permitAll();
+            case SIGNED_IN -> request.authenticated();
+            case WRITER -> request.hasAnyRole(Role.TECHNICIAN.name(), Role.LEAD.name());
+            case LEAD -> request.hasRole(Role.LEAD.name());
+        }
     }
 
     @Bean

@@ -6,6 +6,7 @@ import jakarta.servlet.http.HttpServletResponse;
 import jakarta.servlet.http.HttpSession;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
+import java.time.Clock;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.ResponseEntity;
 import org.springframework.security.authentication.AuthenticationManager;
@@ -33,12 +34,18 @@ class SessionController {
     private final SecurityContextRepository contexts;
     private final PeopleService people;
     private final LoginLimit limit;
+    private final OpenSessions open;
+    private final Clock clock;
 
     SessionController(
             AuthenticationManager authentication,
             SecurityContextRepository contexts,
             PeopleService people,
-            LoginLimit limit) {
+            LoginLimit limit,
+            OpenSessions open,
+            Clock clock) {
+        this.open = open;
+        this.clock = clock;
         this.people = people;
         this.limit = limit;
         this.authentication = authentication;
@@ -79,7 +86,9 @@ class SessionController {
         context.setAuthentication(signedIn);
         SecurityContextHolder.setContext(context);
         contexts.saveContext(context, request, response);
-        return PersonView.of((SignedIn) signedIn.getPrincipal());
+        SignedIn me = (SignedIn) signedIn.getPrincipal();
+        open.began(me.id(), request, clock.instant());
+        return PersonView.of(me);
     }
 
     /** @param current the password of now, so that an open screen is not enough */
@@ -97,6 +106,9 @@ class SessionController {
             @Valid @RequestBody PasswordChange change,
             HttpServletRequest request,
             HttpServletResponse response) {
+        if (BearerTokenFilter.hasToken(request)) {
+            throw JobException.forbidden("A token can't change a password: sign in for that.");
+        }
         limit.require(me.getUsername(), request.getRemoteAddr());
         if (!people.isPassword(me.id(), change.current)) {
             limit.wrong(me.getUsername(), request.getRemoteAddr());

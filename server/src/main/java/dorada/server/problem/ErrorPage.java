@@ -3,6 +3,7 @@ package dorada.server.problem;
 import io.swagger.v3.oas.annotations.Hidden;
 import jakarta.servlet.RequestDispatcher;
 import jakarta.servlet.http.HttpServletRequest;
+import java.util.Optional;
 import org.springframework.boot.webmvc.error.ErrorController;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.ProblemDetail;
@@ -17,6 +18,13 @@ class ErrorPage implements ErrorController {
 
     @RequestMapping("${server.error.path:/error}")
     ResponseEntity<ProblemDetail> error(HttpServletRequest request) {
+        Optional<ProblemDetail> database =
+                request.getAttribute(RequestDispatcher.ERROR_EXCEPTION) instanceof Throwable e
+                        ? DatabaseTrouble.of(e)
+                        : Optional.empty();
+        if (database.isPresent()) {
+            return ResponseEntity.status(database.get().getStatus()).body(database.get());
+        }
         HttpStatus status = request.getAttribute(RequestDispatcher.ERROR_STATUS_CODE) instanceof Integer code
                 ? HttpStatus.resolve(code)
                 : HttpStatus.NOT_FOUND;

@@ -3,6 +3,7 @@ package dorada.server.problem;
 import jakarta.validation.ConstraintViolationException;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.Collectors;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -86,6 +87,11 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
         if (e instanceof org.springframework.security.web.firewall.RequestRejectedException) {
             return ProblemDetail.forStatusAndDetail(
                     HttpStatus.BAD_REQUEST, "The request has a name or an address that is not allowed.");
+        }
+        Optional<ProblemDetail> database = DatabaseTrouble.of(e);
+        if (database.isPresent()) {
+            LOG.error("The database: {}", e.getMessage());
+            return database.get();
         }
         if (hasWildcardType(request)) {
             return ProblemDetail.forStatusAndDetail(

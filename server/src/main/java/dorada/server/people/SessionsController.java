@@ -1,0 +1,61 @@
+package dorada.server.people;
+
+import dorada.server.problem.JobException;
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.validation.constraints.NotNull;
+import java.time.Instant;
+import java.util.List;
+import java.util.UUID;
+import org.springframework.http.HttpStatus;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Where one is signed in, and the end of it. */
+@RestController
+@RequestMapping("/api/sessions")
+class SessionsController {
+
+    private final OpenSessions open;
+
+    SessionsController(OpenSessions open) {
+        this.open = open;
+    }
+
+    /** @param here true for the session that asks */
+    record SessionView(
+            @NotNull UUID id,
+            @NotNull Instant since,
+            @NotNull Instant seen,
+            @NotNull String address,
+            @NotNull String device,
+            @NotNull boolean here) {}
+
+    @GetMapping
+    List<SessionView> list(@AuthenticationPrincipal SignedIn me, HttpServletRequest request) {
+        return open.of(me.id()).stream()
+                .map(o -> new SessionView(
+                        o.id(), o.since(), o.seen(), o.address(), o.device(), OpenSessions.isHere(o, request)))
+                .toList();
+    }
+
+    @DeleteMapping("/{id}")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void end(@AuthenticationPrincipal SignedIn me, @PathVariable UUID id) {
+        open.end(open.of(me.id()).stream()
+                .filter(o -> o.id().equals(id))
+                .findAny()
+                .orElseThrow(() -> JobException.notFound("session")));
+    }
+
+    /** Signs out everywhere, here too. */
+    @DeleteMapping
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void endAll(@AuthenticationPrincipal SignedIn me) {
+        open.of(me.id()).forEach(open::end);
+    }
+}

@@ -1,0 +1,39 @@
+package dorada.server.problem;
+
+import java.io.IOException;
+import java.sql.SQLException;
+import java.util.Optional;
+import org.h2.api.ErrorCode;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.ProblemDetail;
+
+/** What the database met, in a sentence: a full disk, or that it was closed and is being opened again. */
+final class DatabaseTrouble {
+
+    static final String FULL =
+            "The disk of the machine that Dorada runs on is full: nothing of this was kept, and what you typed is still on your "
+                    + "screen. Looking goes on. Make room there, then send it again.";
+
+    private static final String CLOSED =
+            "The database is being opened again. Nothing of this was kept: please send it again.";
+
+    private DatabaseTrouble() {}
+
+    /** Empty where the trouble is another. */
+    static Optional<ProblemDetail> of(Throwable trouble) {
+        boolean isClosed = false;
+        for (Throwable t = trouble; t != null && t.getCause() != t; t = t.getCause()) {
+            if (t instanceof IOException && String.valueOf(t.getMessage()).contains("No space left")) {
+                return Optional.of(ProblemDetail.forStatusAndDetail(HttpStatus.INSUFFICIENT_STORAGE, FULL));
+            }
+            isClosed |= t instanceof SQLException s
+                    && (s.getErrorCode() == ErrorCode.DATABASE_IS_CLOSED
+                            || s.getErrorCode() == ErrorCode.DATABASE_CALLED_AT_SHUTDOWN
+                            || s.getErrorCode() == ErrorCode.OBJECT_CLOSED
+                            || s.getErrorCode() == ErrorCode.CONNECTION_BROKEN_1);
+        }
+        return isClosed
+                ? Optional.of(ProblemDetail.forStatusAndDetail(HttpStatus.SERVICE_UNAVAILABLE, CLOSED))
+                : Optional.empty();
+    }
+}
