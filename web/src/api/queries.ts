@@ -1,11 +1,11 @@
-import { useMutation, useQuery, useQueryClient } from '@tanstack/vue-query'
-import { computed, type Ref } from 'vue'
+import { useInfiniteQuery, useMutation, useQuery, useQueryClient } from '@tanstack/vue-query'
+import { computed, ref, type Ref } from 'vue'
 import { answer, api, problemOf, send, type Schemas } from './client'
 
 export const keys = {
   me: ['me'] as const,
   setup: ['setup'] as const,
-  board: (search: string) => ['board', search] as const,
+  board: (search: string, state: string | undefined) => ['board', search, state ?? ''] as const,
   installation: (id: string) => ['installation', id] as const,
   passes: (id: string) => ['passes', id] as const,
 }
@@ -19,11 +19,44 @@ export const useMe = () =>
     staleTime: Infinity,
   })
 
-export const useBoard = (search: Ref<string>) =>
+type Card = Schemas['CardView']
+
+const AT_ONCE = 60
+
+/** The board a page at a time, newest first; {@code state} undefined for all. */
+export function useBoard(search: Ref<string>, state: Ref<Card['state'] | undefined> = ref()) {
+  const pages = useInfiniteQuery({
+    queryKey: computed(() => keys.board(search.value, state.value)),
+    queryFn: async ({ pageParam }) => {
+      const query = { search: search.value, page: pageParam, size: AT_ONCE, state: state.value }
+      const call = api.GET('/api/installations', { params: { query } })
+      const cards = await answer(call)
+      return { cards, total: Number((await call).response.headers.get('X-Total-Count') ?? cards.length) }
+    },
+    initialPageParam: 0,
+    getNextPageParam: (last, all) =>
+      all.reduce((n, p) => n + p.cards.length, 0) < last.total ? all.length : undefined,
+    placeholderData: (
+      before: { pages: { cards: Card[]; total: number }[]; pageParams: number[] } | undefined,
+    ) => before,
+    refetchInterval: 15_000,
+  })
+  /** A card that moved to another page meanwhile stands once. */
+  const cards = computed(() => {
+    const all = pages.data.value?.pages.flatMap((p) => p.cards)
+    return all && [...new Map(all.map((c) => [c.id, c])).values()]
+  })
+  const total = computed(() => pages.data.value?.pages.at(-1)?.total ?? 0)
+  return { ...pages, cards, total }
+}
+
+/** How many installations are how far. */
+export const useCounts = (search: Ref<string>) =>
   useQuery({
-    queryKey: computed(() => keys.board(search.value)),
-    queryFn: () => answer(api.GET('/api/installations', { params: { query: { search: search.value } } })),
-    placeholderData: (before: Schemas['CardView'][] | undefined) => before,
+    queryKey: computed(() => [...keys.board(search.value, undefined), 'counts']),
+    queryFn: () =>
+      answer(api.GET('/api/installations/counts', { params: { query: { search: search.value } } })),
+    placeholderData: (before: Schemas['CountView'][] | undefined) => before,
     refetchInterval: 15_000,
   })
 

@@ -2,7 +2,7 @@
 import { NInput } from 'naive-ui'
 import { computed, onBeforeUnmount, onMounted, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
-import { useBoard, useMe } from '@/api/queries'
+import { useBoard, useCounts, useMe } from '@/api/queries'
 import { isTyping } from '@/shell/keys'
 import InstallationCard from './InstallationCard.vue'
 import { STATES, type CardState } from './words'
@@ -12,7 +12,8 @@ const me = useMe()
 const typed = ref('')
 const search = ref('')
 const state = ref<CardState>()
-const board = useBoard(search)
+const board = useBoard(search, state)
+const reckoned = useCounts(search)
 const field = ref<InstanceType<typeof NInput>>()
 
 let pause: ReturnType<typeof setTimeout> | undefined
@@ -22,17 +23,14 @@ watch(typed, (text) => {
 })
 
 const mayWrite = computed(() => me.data.value?.role !== undefined && me.data.value.role !== 'VIEWER')
-const cards = computed(() => board.data.value ?? [])
-const shown = computed(() => cards.value.filter((c) => !state.value || c.state === state.value))
+const cards = computed(() => board.cards.value ?? [])
+const count = (s: CardState) => reckoned.data.value?.find((c) => c.state === s)?.count ?? 0
 const counts = computed(() =>
-  (Object.keys(STATES) as CardState[]).map((s) => ({
-    state: s,
-    word: STATES[s],
-    count: cards.value.filter((c) => c.state === s).length,
-  })),
+  (Object.keys(STATES) as CardState[]).map((s) => ({ state: s, word: STATES[s], count: count(s) })),
 )
+const all = computed(() => counts.value.reduce((n, c) => n + c.count, 0))
 const sentence = computed(() => {
-  const waiting = cards.value.filter((c) => ['TUNING', 'MET', 'READY'].includes(c.state)).length
+  const waiting = count('TUNING') + count('MET') + count('READY')
   return waiting === 0
     ? 'Nothing is waiting.'
     : `${waiting} ${waiting === 1 ? 'installation waits' : 'installations wait'} for a hand.`
@@ -54,7 +52,7 @@ onBeforeUnmount(() => window.removeEventListener('keydown', onKey))
 <template>
   <div class="page">
     <div class="top">
-      <h1>{{ board.data.value ? sentence : 'One moment…' }}</h1>
+      <h1>{{ reckoned.data.value ? sentence : 'One moment…' }}</h1>
       <RouterLink v-if="mayWrite" class="do new" to="/installations/new"
         >New installation <kbd>N</kbd></RouterLink
       >
@@ -69,17 +67,23 @@ onBeforeUnmount(() => window.removeEventListener('keydown', onKey))
         :input-props="{ 'aria-label': 'Search', type: 'search' }"
       />
       <div class="states" role="group" aria-label="State">
-        <button :aria-pressed="state === undefined" @click="state = undefined">All {{ cards.length }}</button>
+        <button :aria-pressed="state === undefined" @click="state = undefined">All {{ all }}</button>
         <button v-for="c in counts" :key="c.state" :aria-pressed="state === c.state" @click="state = c.state">
           {{ c.word }} {{ c.count }}
         </button>
       </div>
     </div>
     <p v-if="board.error.value" class="wrong" role="alert">{{ board.error.value.message }}</p>
-    <div v-if="shown.length" class="cards">
-      <InstallationCard v-for="card in shown" :key="card.id" :card="card" />
+    <div v-if="cards.length" class="cards">
+      <InstallationCard v-for="card in cards" :key="card.id" :card="card" />
     </div>
-    <section v-else-if="board.data.value" class="empty">
+    <p v-if="board.hasNextPage.value" class="more">
+      <span class="soft">{{ cards.length }} of {{ board.total.value }}</span>
+      <button class="other" :disabled="board.isFetchingNextPage.value" @click="board.fetchNextPage()">
+        Show more
+      </button>
+    </p>
+    <section v-if="board.data.value && !cards.length" class="empty">
       <template v-if="search || state">
         <h2>Nothing fits this search.</h2>
         <p class="soft">Try fewer letters, or another state.</p>
@@ -159,6 +163,13 @@ onBeforeUnmount(() => window.removeEventListener('keydown', onKey))
   display: grid;
   grid-template-columns: repeat(auto-fill, minmax(282px, 1fr));
   gap: 14px;
+}
+
+.more {
+  display: flex;
+  gap: 16px;
+  align-items: center;
+  justify-content: center;
 }
 
 .empty {

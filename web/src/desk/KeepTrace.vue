@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import { useBoard, useMe, useRecordPass } from '@/api/queries'
+import { useMe, useRecordPass } from '@/api/queries'
+import InstallationPick from '@/board/InstallationPick.vue'
 import { useForm } from '@/shell/useForm'
 import { answer, api } from '@/api/client'
 import type { DeskTrace } from './desk'
@@ -8,8 +9,6 @@ import type { DeskTrace } from './desk'
 /** Keeps a trace of the desk as a sweep of an installation. */
 const props = defineProps<{ trace: DeskTrace }>()
 const me = useMe()
-const board = useBoard(ref(''))
-const open = computed(() => (board.data.value ?? []).filter((c) => c.state !== 'SIGNED_OFF'))
 const target = ref('')
 const kept = ref('')
 const record = useRecordPass(target)
@@ -43,10 +42,12 @@ async function keep() {
 
 <template>
   <form v-if="mayWrite" class="keep" @submit.prevent="keep">
-    <select v-model="target" aria-label="Installation to keep the trace with">
-      <option value="">Keep it with an installation…</option>
-      <option v-for="c in open" :key="c.id" :value="c.id">{{ c.shopNumber }} {{ c.title }}</option>
-    </select>
+    <InstallationPick
+      v-model="target"
+      label="Installation to keep the trace with"
+      placeholder="Keep it with an installation…"
+      only="open"
+    />
     <button class="other" :disabled="!target || busy">Keep</button>
     <p v-if="trouble" class="wrong" role="alert">{{ trouble }}</p>
     <p v-else-if="kept" class="hint" role="status">

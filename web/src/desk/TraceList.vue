@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import { useBoard } from '@/api/queries'
+import InstallationPick from '@/board/InstallationPick.vue'
 import { toneStyle } from '@/plots/tones'
 import type { DeskTrace } from './desk'
 
@@ -14,9 +14,6 @@ const emit = defineEmits<{
   port: [id: string, port: number]
 }>()
 const isOver = ref(false)
-const search = ref('')
-const board = useBoard(search)
-const swept = computed(() => (board.data.value ?? []).filter((c) => c.newest))
 const current = computed(() => props.traces.find((t) => t.id === props.chosen))
 
 function drop(event: DragEvent) {
@@ -27,11 +24,6 @@ function pick(event: Event) {
   const input = event.target as HTMLInputElement
   emit('files', [...(input.files ?? [])])
   input.value = ''
-}
-function take(event: Event) {
-  const select = event.target as HTMLSelectElement
-  if (select.value) emit('installation', select.value)
-  select.value = ''
 }
 </script>
 
@@ -47,10 +39,13 @@ function take(event: Event) {
         Choose files
         <input class="visually-hidden" type="file" multiple accept=".s1p,.s2p,.csv,text/*" @change="pick" />
       </label>
-      <select aria-label="Take the newest sweep of an installation" @change="take">
-        <option value="">From an installation…</option>
-        <option v-for="c in swept" :key="c.id" :value="c.id">{{ c.shopNumber }} {{ c.title }}</option>
-      </select>
+      <InstallationPick
+        class="of"
+        label="Take the newest sweep of an installation"
+        placeholder="From an installation…"
+        only="swept"
+        @update:model-value="$event && emit('installation', $event)"
+      />
       <span class="hint">or drop them here: .s1p, .s2p, .csv, up to eight</span>
     </div>
     <ul v-if="traces.length">
@@ -124,8 +119,8 @@ function take(event: Event) {
   outline: 3px solid var(--gold);
 }
 
-.bring select {
-  max-width: 250px;
+.bring .of {
+  width: 250px;
 }
 
 ul {

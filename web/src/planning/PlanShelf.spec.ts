@@ -1,5 +1,6 @@
 import { VueQueryPlugin } from '@tanstack/vue-query'
 import { flushPromises, mount } from '@vue/test-utils'
+import { NSelect } from 'naive-ui'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import { DRAFTS, rememberedKept } from './drafts'
 import PlanShelf from './PlanShelf.vue'
@@ -107,8 +108,9 @@ describe('kept plans', () => {
   it('keeps a plan for an installation, whose page opens it by its link', async () => {
     const found = await shelf()
     await found.find('input').setValue('Tow plane, belly')
-    expect(found.find('select').text()).toContain('FS-0003 Tow plane')
-    await found.find('select').setValue('i1')
+    const pick = found.findComponent(NSelect)
+    expect(pick.props('options')).toEqual([{ value: 'i1', label: 'FS-0003 Tow plane' }])
+    pick.vm.$emit('update:value', 'i1', { label: 'FS-0003 Tow plane' })
     await found.find('form').trigger('submit')
     await flushPromises()
     expect(stored[0]).toMatchObject({ installationId: 'i1' })

@@ -1,8 +1,9 @@
 <script setup lang="ts">
 import { computed, onMounted, ref } from 'vue'
 import { useRoute } from 'vue-router'
-import { useBoard, useKeptPlans } from '@/api/queries'
 import { Problem } from '@/api/client'
+import { useKeptPlans } from '@/api/queries'
+import InstallationPick from '@/board/InstallationPick.vue'
 import { collectDrafts, forgetKept, rememberKept, rememberedKept, restoreDrafts } from './drafts'
 
 /** Keeps the plan of the three pages for the shop, and opens what was kept. */
@@ -13,7 +14,6 @@ const name = ref(kept.value?.name ?? '')
 const said = ref('')
 const removed = ref<{ name: string; body: string; installationId: string | undefined }>()
 const others = computed(() => plans.data.value ?? [])
-const board = useBoard(ref(''))
 const belongsTo = ref(kept.value?.installationId ?? '')
 const route = useRoute()
 
@@ -94,12 +94,12 @@ const putBack = () =>
           maxlength="160"
         />
         <button class="other" :disabled="!name.trim()">Keep for the shop</button>
-        <select v-model="belongsTo" aria-label="Installation that the plan is for">
-          <option value="">For no installation yet</option>
-          <option v-for="i in board.data.value ?? []" :key="i.id" :value="i.id">
-            {{ i.shopNumber }} {{ i.title }}
-          </option>
-        </select>
+        <InstallationPick
+          v-model="belongsTo"
+          class="belongs"
+          label="Installation that the plan is for"
+          placeholder="For no installation yet"
+        />
       </form>
       <p class="hint" role="status">
         {{ said }}
@@ -143,12 +143,11 @@ form {
   gap: 8px;
 }
 
-select {
+.belongs {
   grid-column: 1 / -1;
 }
 
-input,
-select {
+form > input {
   font: inherit;
   color: inherit;
   padding: 4px 10px;

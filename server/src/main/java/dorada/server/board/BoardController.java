@@ -4,41 +4,37 @@ import dorada.core.antenna.AntennaKind;
 import dorada.core.antenna.Carrier;
 import dorada.core.sweep.Dip;
 import dorada.server.installation.Installation;
-import dorada.server.installation.InstallationService;
 import dorada.server.people.Person;
 import dorada.server.sweep.ReadingView;
 import dorada.server.tuning.Newest;
 import dorada.server.tuning.PassView.TraceView;
+import jakarta.validation.constraints.Max;
+import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
 import java.time.Instant;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Stream;
+import org.springframework.http.ResponseEntity;
+import org.springframework.validation.annotation.Validated;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
-/** The board: every installation of the shop, newest first, with its state and a small trace. */
+/** The board: the installations of the shop, newest first, a page at a time, with their state and a small trace. */
+@Validated
 @RestController
 class BoardController {
 
-    private final InstallationService installations;
-    private final Newest newest;
+    private static final String TOTAL = "X-Total-Count";
 
-    BoardController(InstallationService installations, Newest newest) {
-        this.installations = installations;
-        this.newest = newest;
-    }
+    private final Board board;
 
-    /** How far along the road an installation is. */
-    enum State {
-        PLANNED,
-        TUNING,
-        /** The rule is met; nothing is tight and sealed yet. */
-        MET,
-        READY,
-        SIGNED_OFF,
-        SIGNED_OFF_BY_JUDGEMENT
+    BoardController(Board board) {
+        this.board = board;
     }
 
     record NewestView(
@@ -51,16 +47,16 @@ class BoardController {
             @NotNull String recordedBy,
             @NotNull Instant recordedAt) {
 
-        static NewestView of(Newest.State s) {
+        static NewestView of(Newest.Row row, Newest.State s) {
             return new NewestView(
-                    s.number(),
+                    row.number(),
                     s.dip().map(Dip::frequencyHz).orElse(null),
                     s.dip().map(Dip::atEdge).orElse(false),
                     ReadingView.finite(s.worstSwr()),
                     s.met(),
                     TraceView.of(s.outline()),
-                    s.recordedBy(),
-                    s.recordedAt());
+                    row.recordedBy(),
+                    row.recordedAt());
         }
     }
 
@@ -79,17 +75,38 @@ class BoardController {
             String signedOffBy,
             NewestView newest) {}
 
+    /** @param page counted from 0; the header X-Total-Count says how many there are on all pages together */
     @GetMapping("/api/installations")
-    List<CardView> board(@RequestParam(defaultValue = "") String search, @RequestParam(required = false) State state) {
-        List<Installation> found = installations.search(search);
-        Map<UUID, Newest.State> states = newest.of(found);
-        return found.stream()
-                .map(i -> card(i, states.get(i.id())))
-                .filter(card -> state == null || card.state() == state)
+    ResponseEntity<List<CardView>> board(
+            @RequestParam(defaultValue = "") @Size(max = 200, message = "A search has at most 200 letters.")
+                    String search,
+            @RequestParam(required = false) State state,
+            @RequestParam(defaultValue = "0") @Min(value = 0, message = "Pages are counted from 0.") int page,
+            @RequestParam(defaultValue = "60")
+                    @Min(value = 1, message = "A page has 1 to 200 cards.")
+                    @Max(value = 200, message = "A page has 1 to 200 cards.")
+                    int size) {
+        Board.Page found = board.page(search, Optional.ofNullable(state), page, size);
+        return ResponseEntity.ok()
+                .header(TOTAL, Integer.toString(found.total()))
+                .body(found.entries().stream().map(BoardController::card).toList());
+    }
+
+    /** How many installations of a search are how far. */
+    record CountView(@NotNull State state, @NotNull int count) {}
+
+    @GetMapping("/api/installations/counts")
+    List<CountView> counts(
+            @RequestParam(defaultValue = "") @Size(max = 200, message = "A search has at most 200 letters.")
+                    String search) {
+        Map<State, Integer> counts = board.counts(search);
+        return Stream.of(State.values())
+                .map(s -> new CountView(s, counts.getOrDefault(s, 0)))
                 .toList();
     }
 
-    private static CardView card(Installation i, Newest.State s) {
+    private static CardView card(Board.Entry entry) {
+        Installation i = entry.installation();
         return new CardView(
                 i.id(),
                 i.shopNumber(),
@@ -97,7 +114,7 @@ class BoardController {
                 i.customer(),
                 i.carrier(),
                 i.antennaKind(),
-                state(i, s),
+                entry.state(),
                 i.wantedChannels().stream()
                         .mapToDouble(c -> c.frequencyHz())
                         .min()
@@ -109,19 +126,8 @@ class BoardController {
                 i.rule().limitSwr(),
                 i.createdBy().displayName(),
                 i.signedOffBy().map(Person::displayName).orElse(null),
-                s == null ? null : NewestView.of(s));
-    }
-
-    private static State state(Installation i, Newest.State s) {
-        if (i.isSignedOff()) {
-            return i.signOffReason().isPresent() ? State.SIGNED_OFF_BY_JUDGEMENT : State.SIGNED_OFF;
-        }
-        if (s == null) {
-            return State.PLANNED;
-        }
-        if (!s.met()) {
-            return State.TUNING;
-        }
-        return s.isFinal() ? State.READY : State.MET;
+                entry.pass()
+                        .flatMap(row -> entry.newest().map(s -> NewestView.of(row, s)))
+                        .orElse(null));
     }
 }

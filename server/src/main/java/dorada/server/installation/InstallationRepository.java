@@ -9,16 +9,18 @@ import org.springframework.data.jpa.repository.Query;
 
 interface InstallationRepository extends JpaRepository<Installation, UUID> {
 
-    /** Those whose words contain {@code text} (lower case), newest first. */
+    /** Those whose words contain {@code text} (lower case), newest first, without what only one that is opened needs. */
     @Query("""
-            select i from Installation i
+            select new dorada.server.installation.InstallationRow(
+                i.id, i.signedOffAt is not null, i.signOffReason is not null)
+            from Installation i
             where lower(i.title) like concat('%', :text, '%') escape '\\'
                or lower(i.customer) like concat('%', :text, '%') escape '\\'
                or lower(i.carrierDetail) like concat('%', :text, '%') escape '\\'
                or lower(i.antennaDetail) like concat('%', :text, '%') escape '\\'
                or concat('fs-', lpad(cast(i.shopNumber as string), 4, '0')) like concat('%', :text, '%') escape '\\'
             order by i.shopNumber desc""")
-    List<Installation> search(String text);
+    List<InstallationRow> search(String text);
 
     /** What finished antennas of {@code kind} taught; those before {@code but}. */
     @Query("""

@@ -7,9 +7,13 @@ import dorada.server.problem.JobException;
 import java.time.Clock;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.function.Function;
 import java.util.random.RandomGenerator;
+import java.util.stream.Collectors;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -67,8 +71,17 @@ public class InstallationService {
         return installations.findById(id).orElseThrow(() -> JobException.notFound("installation"));
     }
 
+    /** Those of {@code ids}, in that order. */
     @Transactional(readOnly = true)
-    public List<Installation> search(String text) {
+    public List<Installation> byIds(List<UUID> ids) {
+        Map<UUID, Installation> found = installations.findAllById(ids).stream()
+                .collect(Collectors.toMap(Installation::id, Function.identity()));
+        return ids.stream().map(found::get).filter(Objects::nonNull).toList();
+    }
+
+    /** Those whose words contain {@code text}, newest first. */
+    @Transactional(readOnly = true)
+    public List<InstallationRow> search(String text) {
         String escaped = text.strip()
                 .toLowerCase(Locale.ROOT)
                 .replace("\\", "\\\\")

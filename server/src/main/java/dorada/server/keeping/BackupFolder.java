@@ -61,10 +61,17 @@ record BackupFolder(Path data) {
         Files.createDirectories(folder());
         Path half = folder().resolve("being-made.zip");
         Files.deleteIfExists(half);
-        try (Statement statement = open.createStatement()) {
-            statement.execute("backup to '" + half.toAbsolutePath().toString().replace("'", "''") + "'");
+        try {
+            try (Statement statement = open.createStatement()) {
+                statement.execute(
+                        "backup to '" + half.toAbsolutePath().toString().replace("'", "''") + "'");
+            }
+            check(half);
+        } catch (IOException | SQLException e) {
+            // Half a backup takes room and is worth nothing.
+            Files.deleteIfExists(half);
+            throw e;
         }
-        check(half);
         return Files.move(half, folder().resolve(now.format(NAME)), StandardCopyOption.REPLACE_EXISTING);
     }
 

@@ -16,10 +16,15 @@ interface TuningPassRepository extends JpaRepository<TuningPass, UUID> {
 
     Optional<TuningPass> findByRequestKey(UUID requestKey);
 
-    /** The newest pass of each of these installations, with its sweep. */
+    /** Which pass is the newest of each installation that has one; no sweep is read. */
     @Query("""
-            select p from TuningPass p join fetch p.sweep join fetch p.recordedBy
-            where p.installation.id in :installations and p.number > 0
-              and p.number = (select max(q.number) from TuningPass q where q.installation = p.installation)""")
-    List<TuningPass> newestOf(Collection<UUID> installations);
+            select new dorada.server.tuning.Newest$Row(
+                i.id, i.version, p.id, p.number, p.finalSweep, p.recordedBy.displayName, p.recordedAt)
+            from TuningPass p join p.installation i
+            where p.number > 0 and p.number = (select max(q.number) from TuningPass q where q.installation = i)""")
+    List<Newest.Row> newestRows();
+
+    /** These passes with their sweeps and plans. */
+    @Query("select p from TuningPass p join fetch p.sweep join fetch p.installation where p.id in :ids")
+    List<TuningPass> withSweeps(Collection<UUID> ids);
 }

@@ -1,12 +1,16 @@
 package dorada.server.board;
 
+import static org.assertj.core.api.Assertions.assertThat;
 import static org.hamcrest.Matchers.everyItem;
 import static org.hamcrest.Matchers.hasSize;
 import static org.hamcrest.Matchers.is;
 import static org.hamcrest.Matchers.lessThanOrEqualTo;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.put;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.jsonPath;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
 import dorada.server.ApiTest;
+import java.util.List;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
 
@@ -50,5 +54,41 @@ class BoardApiTest extends ApiTest {
         getAs(viewer, "/api/installations?state=PLANNED")
                 .andExpect(jsonPath("$[*].state", everyItem(is("PLANNED"))))
                 .andExpect(jsonPath(card(id), hasSize(1)));
+    }
+
+    @Test
+    void theBoardComesInPagesNewestFirst() throws Exception {
+        String first = makeInstallation(2);
+        String second = makeInstallation(2);
+        String third = makeInstallation(2);
+        getAs(viewer, "/api/installations?size=2")
+                .andExpect(jsonPath("$.length()").value(2))
+                .andExpect(jsonPath("$[0].id").value(third))
+                .andExpect(jsonPath("$[1].id").value(second));
+        int total = Integer.parseInt(getAs(viewer, "/api/installations?size=2&page=1")
+                .andExpect(jsonPath("$[0].id").value(first))
+                .andReturn()
+                .getResponse()
+                .getHeader("X-Total-Count"));
+        getAs(viewer, "/api/installations?size=1&page=" + total)
+                .andExpect(jsonPath("$.length()").value(0));
+        getAs(viewer, "/api/installations?size=1000").andExpect(status().is(422));
+        getAs(viewer, "/api/installations?page=-1").andExpect(status().is(422));
+    }
+
+    @Test
+    void statesAreCountedAndFollowAPlanThatChanges() throws Exception {
+        String id = makeInstallation(10);
+        measure(id, UUID.randomUUID(), 0);
+        int met = met();
+        // The same pass under another rule is another verdict.
+        send(put("/api/installations/" + id + "?version=0"), technician, plan("Tractor 7", 1.05)).andExpect(status().isOk());
+        assertThat(met()).isEqualTo(met - 1);
+        getAs(viewer, "/api/installations?state=MET").andExpect(jsonPath(card(id), hasSize(0)));
+    }
+
+    private int met() throws Exception {
+        List<Integer> counts = read(getAs(viewer, "/api/installations/counts"), "$[?(@.state == 'MET')].count");
+        return counts.get(0);
     }
 }

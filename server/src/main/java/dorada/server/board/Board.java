@@ -1,0 +1,91 @@
+package dorada.server.board;
+
+import dorada.server.installation.Installation;
+import dorada.server.installation.InstallationRow;
+import dorada.server.installation.InstallationService;
+import dorada.server.tuning.Newest;
+import java.util.EnumMap;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.stereotype.Service;
+
+/** Finds a page of installations, and reads no sweep beyond it but where a state cannot be told otherwise. */
+@Service
+class Board {
+
+    private final InstallationService installations;
+    private final Newest newest;
+
+    Board(InstallationService installations, Newest newest) {
+        this.installations = installations;
+        this.newest = newest;
+    }
+
+    record Entry(Installation installation, State state, Optional<Newest.Row> pass, Optional<Newest.State> newest) {}
+
+    /** @param total of all pages */
+    record Page(List<Entry> entries, int total) {}
+
+    Page page(String search, Optional<State> wanted, int page, int size) {
+        List<InstallationRow> found = installations.search(search);
+        Map<UUID, Newest.Row> passes = newest.rows();
+        if (wanted.isPresent()) {
+            Map<UUID, State> states = states(found, passes);
+            found = found.stream()
+                    .filter(row -> states.get(row.id()) == wanted.get())
+                    .toList();
+        }
+        int from = (int) Math.min((long) page * size, found.size());
+        List<InstallationRow> here = found.subList(from, Math.min(from + size, found.size()));
+        // First what is drawn: their states are known then.
+        Map<UUID, Newest.State> drawn = newest.of(passesOf(here, passes));
+        Map<UUID, State> states = states(here, passes);
+        return new Page(
+                installations.byIds(here.stream().map(InstallationRow::id).toList()).stream()
+                        .map(i -> new Entry(
+                                i,
+                                states.get(i.id()),
+                                Optional.ofNullable(passes.get(i.id())),
+                                Optional.ofNullable(drawn.get(i.id()))))
+                        .toList(),
+                found.size());
+    }
+
+    Map<State, Integer> counts(String search) {
+        Map<State, Integer> counts = new EnumMap<>(State.class);
+        states(installations.search(search), newest.rows()).values().forEach(s -> counts.merge(s, 1, Integer::sum));
+        return counts;
+    }
+
+    private Map<UUID, State> states(List<InstallationRow> rows, Map<UUID, Newest.Row> passes) {
+        Map<UUID, Boolean> met = newest.met(
+                passesOf(rows.stream().filter(row -> !row.signedOff()).toList(), passes));
+        Map<UUID, State> states = new HashMap<>();
+        rows.forEach(row -> states.put(row.id(), state(row, passes.get(row.id()), met)));
+        return states;
+    }
+
+    private static List<Newest.Row> passesOf(List<InstallationRow> rows, Map<UUID, Newest.Row> passes) {
+        return rows.stream()
+                .map(row -> passes.get(row.id()))
+                .filter(Objects::nonNull)
+                .toList();
+    }
+
+    private static State state(InstallationRow row, Newest.Row pass, Map<UUID, Boolean> met) {
+        if (row.signedOff()) {
+            return row.byJudgement() ? State.SIGNED_OFF_BY_JUDGEMENT : State.SIGNED_OFF;
+        }
+        if (pass == null) {
+            return State.PLANNED;
+        }
+        if (!Boolean.TRUE.equals(met.get(row.id()))) {
+            return State.TUNING;
+        }
+        return pass.isFinal() ? State.READY : State.MET;
+    }
+}
