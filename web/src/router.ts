@@ -67,6 +67,11 @@ export const router = createRouter({
     },
     { path: '/me', component: () => import('@/people/MyPage.vue'), meta: { title: 'My page' } },
     { path: '/people', component: () => import('@/people/PeoplePage.vue'), meta: { title: 'People' } },
+    {
+      path: '/removed',
+      component: () => import('@/removed/RemovedPage.vue'),
+      meta: { title: 'Removed' },
+    },
     { path: '/:rest(.*)*', component: () => import('@/shell/NotHere.vue'), meta: { title: 'Not here' } },
   ],
 })

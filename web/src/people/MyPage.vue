@@ -1,16 +1,17 @@
 <script setup lang="ts">
-import { useQuery, useQueryClient } from '@tanstack/vue-query'
+import { useQueryClient } from '@tanstack/vue-query'
 import { ref } from 'vue'
 import { answer, api } from '@/api/client'
 import { useMe } from '@/api/queries'
 import TextField from '@/shell/TextField.vue'
 import { useForm } from '@/shell/useForm'
 import PasswordCard from './PasswordCard.vue'
+import SessionsCard from './SessionsCard.vue'
+import TokenList from './TokenList.vue'
+import { tokensKey } from './tokens'
 
-const KEY = ['tokens'] as const
 const me = useMe()
 const client = useQueryClient()
-const tokens = useQuery({ queryKey: KEY, queryFn: () => answer(api.GET('/api/tokens')) })
 const name = ref('')
 const fresh = ref('')
 const { busy, wrong, trouble, submit } = useForm()
@@ -20,14 +21,7 @@ async function create() {
     fresh.value = (await answer(api.POST('/api/tokens', { body: { name: name.value } }))).text
   })
   if (done) name.value = ''
-  await client.invalidateQueries({ queryKey: KEY })
-}
-
-async function revoke(id: string) {
-  await submit(async () => {
-    await answer(api.DELETE('/api/tokens/{id}', { params: { path: { id } } }))
-  })
-  await client.invalidateQueries({ queryKey: KEY })
+  await client.invalidateQueries({ queryKey: tokensKey() })
 }
 </script>
 
@@ -37,6 +31,7 @@ async function revoke(id: string) {
     <p class="soft">Login {{ me.data.value?.login }}, role {{ me.data.value?.role.toLowerCase() }}.</p>
 
     <PasswordCard />
+    <SessionsCard />
 
     <section class="card">
       <h2>Access tokens</h2>
@@ -52,17 +47,7 @@ async function revoke(id: string) {
         Copy it now, it will not be shown again: <code>{{ fresh }}</code>
       </p>
       <p v-if="trouble && !wrong.name" class="wrong" role="alert">{{ trouble }}</p>
-      <ul v-if="tokens.data.value?.length">
-        <li v-for="t in tokens.data.value" :key="t.id">
-          <span>{{ t.name }}</span>
-          <span class="soft">
-            since {{ new Date(t.createdAt).toLocaleDateString()
-            }}<template v-if="t.expiresAt">, ends {{ new Date(t.expiresAt).toLocaleDateString() }}</template>
-          </span>
-          <button class="plain" @click="revoke(t.id)">Withdraw</button>
-        </li>
-      </ul>
-      <p v-else class="soft">You have none.</p>
+      <TokenList />
     </section>
   </div>
 </template>
@@ -99,22 +84,5 @@ async function revoke(id: string) {
 
 code {
   overflow-wrap: anywhere;
-}
-
-ul {
-  list-style: none;
-  margin: 0;
-  padding: 0;
-}
-
-li {
-  display: flex;
-  gap: 16px;
-  align-items: center;
-  border-top: 1px solid var(--line);
-}
-
-li span:nth-child(2) {
-  margin-left: auto;
 }
 </style>

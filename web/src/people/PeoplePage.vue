@@ -29,7 +29,10 @@ async function add() {
 
 <template>
   <div class="page">
-    <h1>People of the shop</h1>
+    <div class="top">
+      <h1>People of the shop</h1>
+      <RouterLink class="other" to="/removed">What was removed</RouterLink>
+    </div>
     <section class="card">
       <table>
         <thead>
@@ -79,6 +82,14 @@ async function add() {
 </template>
 
 <style scoped>
+.top {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 16px;
+  align-items: center;
+  justify-content: space-between;
+}
+
 .page {
   max-width: 760px;
   margin: 0 auto;

@@ -5,6 +5,7 @@ import { answer, api, type Schemas } from '@/api/client'
 import TextField from '@/shell/TextField.vue'
 import { useForm } from '@/shell/useForm'
 import { ROLES, type Role } from './roles'
+import TokenList from './TokenList.vue'
 
 /** One person, and for a lead what can be done about them: another role, a new password, leaving and coming back. */
 const props = defineProps<{ person: Schemas['PersonView']; isLead: boolean }>()
@@ -12,6 +13,7 @@ const emit = defineEmits<{ changed: [] }>()
 
 const { busy, wrong, trouble, submit } = useForm()
 const resetting = ref(false)
+const showsTokens = ref(false)
 const password = ref('')
 const said = ref('')
 
@@ -65,12 +67,15 @@ async function reset() {
       <button v-if="person.active" type="button" class="plain" @click="resetting = !resetting">
         New password
       </button>
+      <button v-if="person.active" type="button" class="plain" @click="showsTokens = !showsTokens">
+        Tokens
+      </button>
       <button type="button" class="plain" :disabled="busy" @click="change(person.role, !person.active)">
         {{ person.active ? 'Has left' : 'Is back' }}
       </button>
     </td>
   </tr>
-  <tr v-if="resetting || said || trouble">
+  <tr v-if="resetting || showsTokens || said || trouble">
     <td :colspan="isLead ? 4 : 3">
       <form v-if="resetting" class="reset" @submit.prevent="reset">
         <TextField
@@ -83,6 +88,7 @@ async function reset() {
         />
         <button class="other" type="submit" :disabled="busy">Set it</button>
       </form>
+      <TokenList v-if="showsTokens" :person="person.id" />
       <p v-if="said" role="status">{{ said }}</p>
       <p v-if="trouble && !wrong.password" class="wrong" role="alert">{{ trouble }}</p>
     </td>

@@ -3,6 +3,7 @@ import { flushPromises, mount } from '@vue/test-utils'
 import { afterEach, describe, expect, it, vi } from 'vitest'
 import PasswordCard from './PasswordCard.vue'
 import PersonRow from './PersonRow.vue'
+import SessionsCard from './SessionsCard.vue'
 
 const noa = { id: 'n', login: 'noa', displayName: 'Noa', role: 'TECHNICIAN' as const, active: true }
 const sent: { method: string; path: string; body: unknown }[] = []
@@ -85,5 +86,52 @@ describe('the own password', () => {
     await wrapper.get('form').trigger('submit')
     await flushPromises()
     expect(wrapper.text()).toContain('Wherever else you were signed in')
+  })
+})
+
+describe('sessions and tokens', () => {
+  const listing = (answers: Record<string, unknown>) =>
+    vi.stubGlobal('fetch', async (request: Request) => {
+      const path = new URL(request.url).pathname
+      sent.push({ method: request.method, path, body: undefined })
+      return new Response(request.method === 'GET' ? JSON.stringify(answers[path]) : null, {
+        status: request.method === 'GET' ? 200 : 204,
+        headers: { 'Content-Type': 'application/json' },
+      })
+    })
+  const at = '2026-03-01T08:00:00Z'
+
+  it('says where one is signed in, and signs out there', async () => {
+    const one = { since: at, seen: at, address: '10.0.0.7', device: 'Tablet', here: false }
+    listing({
+      '/api/sessions': [
+        { ...one, id: 'a', here: true },
+        { ...one, id: 'b' },
+      ],
+    })
+    const card = mount(SessionsCard, { global: { plugins: [VueQueryPlugin] } })
+    await flushPromises()
+    expect(card.findAll('li')).toHaveLength(2)
+    expect(card.findAll('li button')).toHaveLength(1)
+    await card.find('li button').trigger('click')
+    await flushPromises()
+    expect(sent).toContainEqual({ method: 'DELETE', path: '/api/sessions/b', body: undefined })
+  })
+
+  it('a lead withdraws the token of somebody else', async () => {
+    listing({ '/api/people/n/tokens': [{ id: 't', name: 'weekly export', createdAt: at }] })
+    const wrapper = row(noa, true)
+    await wrapper
+      .findAll('button')
+      .find((b) => b.text() === 'Tokens')
+      ?.trigger('click')
+    await flushPromises()
+    expect(wrapper.text()).toContain('weekly export')
+    await wrapper
+      .findAll('button')
+      .find((b) => b.text() === 'Withdraw')
+      ?.trigger('click')
+    await flushPromises()
+    expect(sent).toContainEqual({ method: 'DELETE', path: '/api/tokens/t', body: undefined })
   })
 })

@@ -24,6 +24,7 @@ import RoadSteps from './RoadSteps.vue'
 import { cautions, type Pass } from './sentence'
 import ShareList from './ShareList.vue'
 import { newlyMet, ring } from './signal'
+import TakenBack from './TakenBack.vue'
 import SignOffForm from './SignOffForm.vue'
 
 const props = defineProps<{ id: string }>()
@@ -117,14 +118,12 @@ function record(takeAdvice: boolean) {
   const i = installation.data.value
   if (!i || !mayRecord.value) return
   notice.value = ''
-  takenBack.value = undefined
   draft.value = freshDraft(i, last.value, preferences.unit, takeAdvice)
   void router.replace({ query: { step: own.value.length ? 'tune' : 'baseline' } })
 }
 
 const { trouble, submit } = useForm()
 const notice = ref('')
-const takenBack = ref<string>()
 const changePasses = useTakeBack(id)
 
 /** A wrong entry, taken back; it can be put back until another is recorded. */
@@ -135,19 +134,8 @@ async function takeBack() {
     await changePasses.mutateAsync({ passId: wrong.id, isBack: true })
   })
   if (!done) return
-  takenBack.value = wrong.id
-  notice.value = `Pass ${wrong.number} is taken back.`
+  notice.value = ''
   void router.replace({ query: {} })
-}
-
-async function putBack() {
-  const passId = takenBack.value
-  if (!passId) return
-  const done = await submit(async () => {
-    await changePasses.mutateAsync({ passId, isBack: false })
-  })
-  if (done) notice.value = ''
-  takenBack.value = undefined
 }
 
 function recorded(words: string) {
@@ -286,9 +274,8 @@ watch(id, (next) => (draft.value = loadDraft(next)))
     </div>
 
     <div class="side">
-      <p v-if="notice" class="caution" role="status">
-        {{ notice }} <button v-if="takenBack" class="plain" @click="putBack">Put it back</button>
-      </p>
+      <p v-if="notice" class="caution" role="status">{{ notice }}</p>
+      <TakenBack :installation-id="installation.data.value.id" :may-record="mayRecord" />
       <p v-if="trouble && !installation.data.value.signOff" class="wrong" role="alert">{{ trouble }}</p>
       <RecordPass
         v-if="draft && mayRecord && step !== 'sign-off' && step !== 'permanent'"

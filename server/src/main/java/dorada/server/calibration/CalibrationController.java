@@ -54,14 +54,14 @@ class CalibrationController {
 
     @DeleteMapping("/{id}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void remove(@PathVariable UUID id) {
-        calibrations.remove(id, true);
+    void remove(@PathVariable UUID id, @AuthenticationPrincipal SignedIn me) {
+        calibrations.remove(id, me.id());
     }
 
     @PostMapping("/{id}/restore")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void restore(@PathVariable UUID id) {
-        calibrations.remove(id, false);
+        calibrations.putBack(id);
     }
 
     record TraceRequest(@NotNull TraceData trace) {

@@ -6,5 +6,7 @@ import org.springframework.data.jpa.repository.JpaRepository;
 
 interface CalibrationRepository extends JpaRepository<KeptCalibration, UUID> {
 
-    List<KeptCalibration> findByRemovedFalseOrderByMadeAtDesc();
+    List<KeptCalibration> findByRemovedAtIsNullOrderByMadeAtDesc();
+
+    List<KeptCalibration> findByRemovedAtIsNotNull();
 }

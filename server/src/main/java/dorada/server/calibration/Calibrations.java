@@ -6,9 +6,11 @@ import dorada.core.calibration.Standards;
 import dorada.core.sweep.Sweep;
 import dorada.server.people.PeopleService;
 import dorada.server.problem.JobException;
+import dorada.server.removed.Shelf;
 import dorada.server.sweep.SweepStore;
 import java.time.Clock;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -16,7 +18,7 @@ import org.springframework.transaction.annotation.Transactional;
 /** The shop's calibrations: made, used, checked, removed and put back. */
 @Service
 @Transactional
-public class Calibrations {
+public class Calibrations implements Shelf {
 
     private static final double BEST_DB = 99;
 
@@ -34,7 +36,7 @@ public class Calibrations {
 
     @Transactional(readOnly = true)
     List<CalibrationView> all() {
-        return calibrations.findByRemovedFalseOrderByMadeAtDesc().stream()
+        return calibrations.findByRemovedAtIsNullOrderByMadeAtDesc().stream()
                 .map(CalibrationView::of)
                 .toList();
     }
@@ -95,9 +97,27 @@ public class Calibrations {
         }
     }
 
-    /** Kept on the shelf of removed ones, so that it can be put back. */
-    void remove(UUID id, boolean isRemoved) {
-        byId(id).setRemoved(isRemoved);
+    void remove(UUID id, UUID by) {
+        byId(id).remove(people.byId(by), clock.instant());
+    }
+
+    void putBack(UUID id) {
+        byId(id).putBack();
+    }
+
+    @Override
+    public String kind() {
+        return "calibration";
+    }
+
+    @Override
+    public List<KeptCalibration> removed() {
+        return calibrations.findByRemovedAtIsNotNull();
+    }
+
+    @Override
+    public Optional<KeptCalibration> find(UUID id) {
+        return calibrations.findById(id);
     }
 
     private KeptCalibration byId(UUID id) {

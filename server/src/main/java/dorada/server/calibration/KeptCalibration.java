@@ -3,6 +3,7 @@ package dorada.server.calibration;
 import dorada.core.calibration.Calibration;
 import dorada.core.calibration.Standards;
 import dorada.server.people.Person;
+import dorada.server.removed.Removable;
 import dorada.server.sweep.StoredSweep;
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
@@ -19,7 +20,7 @@ import java.util.UUID;
 /** A calibration as it was measured: raw readings of the three standards and what these are. Never altered afterwards. */
 @Entity
 @Table(name = "calibration")
-class KeptCalibration {
+class KeptCalibration extends Removable {
 
     @Id
     private UUID id;
@@ -57,7 +58,6 @@ class KeptCalibration {
 
     private Double checkedDb;
     private Instant checkedAt;
-    private boolean removed;
 
     @ManyToOne(fetch = FetchType.EAGER, optional = false)
     @JoinColumn(name = "made_by")
@@ -87,11 +87,13 @@ class KeptCalibration {
         this.madeAt = at;
     }
 
-    UUID id() {
+    @Override
+    public UUID id() {
         return id;
     }
 
-    String name() {
+    @Override
+    public String name() {
         return name;
     }
 
@@ -138,10 +140,6 @@ class KeptCalibration {
     void checked(double leftDb, Instant at) {
         checkedDb = leftDb;
         checkedAt = at;
-    }
-
-    void setRemoved(boolean isRemoved) {
-        removed = isRemoved;
     }
 
     Person madeBy() {

@@ -2,6 +2,7 @@ package dorada.server.cutting;
 
 import dorada.server.installation.Installation;
 import dorada.server.people.Person;
+import dorada.server.removed.Removable;
 import jakarta.persistence.CollectionTable;
 import jakarta.persistence.Column;
 import jakarta.persistence.ElementCollection;
@@ -27,7 +28,7 @@ import java.util.UUID;
 /** A sheet that the shop keeps: what was asked, what is done, and what was really cut. */
 @Entity
 @Table(name = "cut_sheet")
-public class KeptSheet {
+public class KeptSheet extends Removable {
 
     @Id
     private UUID id;
@@ -90,11 +91,13 @@ public class KeptSheet {
         return this;
     }
 
-    UUID id() {
+    @Override
+    public UUID id() {
         return id;
     }
 
-    String name() {
+    @Override
+    public String name() {
         return name;
     }
 

@@ -118,7 +118,7 @@ public class KeptSheetController {
 
     @DeleteMapping("/{id}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void remove(@PathVariable UUID id) {
-        sheets.remove(id);
+    void remove(@PathVariable UUID id, @AuthenticationPrincipal SignedIn me) {
+        sheets.remove(id, me.id());
     }
 }

@@ -6,7 +6,9 @@ import org.springframework.data.jpa.repository.JpaRepository;
 
 interface KeptSheetRepository extends JpaRepository<KeptSheet, UUID> {
 
-    List<KeptSheet> findAllByOrderByChangedAtDesc();
+    List<KeptSheet> findByRemovedAtIsNullOrderByChangedAtDesc();
 
-    List<KeptSheet> findByInstallationIdOrderByChangedAtDesc(UUID installation);
+    List<KeptSheet> findByInstallationIdAndRemovedAtIsNullOrderByChangedAtDesc(UUID installation);
+
+    List<KeptSheet> findByRemovedAtIsNotNull();
 }

@@ -7,6 +7,7 @@ import dorada.server.installation.Installation;
 import dorada.server.installation.InstallationService;
 import dorada.server.people.PeopleService;
 import dorada.server.problem.JobException;
+import dorada.server.removed.Shelf;
 import dorada.server.tuning.TuningService;
 import java.time.Clock;
 import java.util.List;
@@ -18,7 +19,7 @@ import org.springframework.transaction.annotation.Transactional;
 /** Sheets that the shop keeps. What was really cut becomes the start of tuning. */
 @Service
 @Transactional
-public class KeptSheets {
+public class KeptSheets implements Shelf {
 
     private final KeptSheetRepository sheets;
     private final CuttingService cutting;
@@ -46,13 +47,15 @@ public class KeptSheets {
     @Transactional(readOnly = true)
     List<KeptSheet> all(Optional<UUID> installation) {
         return installation
-                .map(sheets::findByInstallationIdOrderByChangedAtDesc)
-                .orElseGet(sheets::findAllByOrderByChangedAtDesc);
+                .map(sheets::findByInstallationIdAndRemovedAtIsNullOrderByChangedAtDesc)
+                .orElseGet(sheets::findByRemovedAtIsNullOrderByChangedAtDesc);
     }
 
     @Transactional(readOnly = true)
     KeptSheet byId(UUID id) {
-        return sheets.findById(id).orElseThrow(() -> JobException.notFound("cut sheet"));
+        return sheets.findById(id)
+                .filter(s -> s.removedAt().isEmpty())
+                .orElseThrow(() -> JobException.notFound("cut sheet"));
     }
 
     public KeptSheetView keep(UUID by, KeptSheetRequest request) {
@@ -67,8 +70,23 @@ public class KeptSheets {
         return KeptSheetView.of(saved(sheet, by, request), true);
     }
 
-    void remove(UUID id) {
-        sheets.delete(byId(id));
+    void remove(UUID id, UUID by) {
+        byId(id).remove(people.byId(by), clock.instant());
+    }
+
+    @Override
+    public String kind() {
+        return "cut sheet";
+    }
+
+    @Override
+    public List<KeptSheet> removed() {
+        return sheets.findByRemovedAtIsNotNull();
+    }
+
+    @Override
+    public Optional<KeptSheet> find(UUID id) {
+        return sheets.findById(id);
     }
 
     private KeptSheet saved(KeptSheet sheet, UUID by, KeptSheetRequest r) {

@@ -1,5 +1,6 @@
 package dorada.server.instrument;
 
+import dorada.server.removed.Removable;
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Id;
@@ -8,7 +9,7 @@ import java.util.UUID;
 
 /** An analyser on the network. */
 @Entity
-class Instrument {
+class Instrument extends Removable {
 
     @Id
     private UUID id;
@@ -42,7 +43,8 @@ class Instrument {
         profile = newProfile;
     }
 
-    UUID id() {
+    @Override
+    public UUID id() {
         return id;
     }
 
@@ -50,7 +52,8 @@ class Instrument {
         return version;
     }
 
-    String name() {
+    @Override
+    public String name() {
         return name;
     }
 

@@ -1,6 +1,7 @@
 package dorada.server.instrument;
 
 import dorada.core.instrument.Span;
+import dorada.server.people.SignedIn;
 import dorada.server.problem.JobException;
 import dorada.server.sweep.TraceData;
 import jakarta.validation.Valid;
@@ -8,6 +9,7 @@ import jakarta.validation.constraints.NotNull;
 import java.util.List;
 import java.util.UUID;
 import org.springframework.http.HttpStatus;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -49,8 +51,8 @@ class InstrumentController {
 
     @DeleteMapping("/{id}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void remove(@PathVariable UUID id) {
-        instruments.remove(id);
+    void remove(@PathVariable UUID id, @AuthenticationPrincipal SignedIn me) {
+        instruments.remove(id, me.id());
     }
 
     /** Asks the instrument who it is: the quickest proof that it can be reached. */

@@ -7,7 +7,12 @@ import dorada.core.instrument.scpi.CommandProfile;
 import dorada.core.instrument.scpi.InstrumentException;
 import dorada.core.instrument.scpi.ScpiAnalyser;
 import dorada.core.sweep.Sweep;
+import dorada.server.people.PeopleService;
+import dorada.server.people.Role;
 import dorada.server.problem.JobException;
+import dorada.server.removed.Removable;
+import dorada.server.removed.Shelf;
+import java.time.Clock;
 import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
@@ -21,7 +26,7 @@ import tools.jackson.databind.json.JsonMapper;
 /** The analysers that this shop can sweep: the stand-in, and those on its network. */
 @Service
 @Transactional
-public class InstrumentService {
+public class InstrumentService implements Shelf {
 
     static final String STAND_IN = "stand-in";
 
@@ -31,8 +36,13 @@ public class InstrumentService {
     private final InstrumentRepository instruments;
     private final PracticeStand stand;
     private final JsonMapper json;
+    private final PeopleService people;
+    private final Clock clock;
 
-    InstrumentService(InstrumentRepository instruments, PracticeStand stand, JsonMapper json) {
+    InstrumentService(
+            InstrumentRepository instruments, PracticeStand stand, JsonMapper json, PeopleService people, Clock clock) {
+        this.people = people;
+        this.clock = clock;
         this.instruments = instruments;
         this.stand = stand;
         this.json = json;
@@ -44,7 +54,7 @@ public class InstrumentService {
         if (stand.port() > 0) {
             all.add(standIn());
         }
-        instruments.findAllByOrderByName().forEach(i -> all.add(view(i)));
+        instruments.findByRemovedAtIsNullOrderByName().forEach(i -> all.add(view(i)));
         return all;
     }
 
@@ -76,11 +86,42 @@ public class InstrumentService {
         return save(i, request);
     }
 
-    void remove(UUID id) {
-        instruments.delete(byId(id));
+    void remove(UUID id, UUID by) {
+        byId(id).remove(people.byId(by), clock.instant());
+    }
+
+    @Override
+    public String kind() {
+        return "instrument";
+    }
+
+    @Override
+    public Role least() {
+        return Role.LEAD;
+    }
+
+    @Override
+    public List<Instrument> removed() {
+        return instruments.findByRemovedAtIsNotNull();
+    }
+
+    @Override
+    public Optional<Instrument> find(UUID id) {
+        return instruments.findById(id);
+    }
+
+    @Override
+    public boolean isNameTaken(Removable thing) {
+        return instruments.findByNameIgnoreCaseAndRemovedAtIsNull(thing.name()).isPresent();
     }
 
     private InstrumentView save(Instrument i, InstrumentRequest r) {
+        instruments
+                .findByNameIgnoreCaseAndRemovedAtIsNull(r.name().strip())
+                .filter(other -> !other.id().equals(i.id()))
+                .ifPresent(other -> {
+                    throw JobException.atField("name", "There is an instrument \"" + other.name() + "\" already.");
+                });
         String profile = json.writeValueAsString(r.profile());
         if (profile.length() > LONGEST_PROFILE) {
             throw JobException.atField("profile", "The command texts are too long.");
@@ -90,7 +131,10 @@ public class InstrumentService {
     }
 
     private Instrument byId(UUID id) {
-        return instruments.findById(id).orElseThrow(() -> JobException.notFound("instrument"));
+        return instruments
+                .findById(id)
+                .filter(i -> i.removedAt().isEmpty())
+                .orElseThrow(() -> JobException.notFound("instrument"));
     }
 
     InstrumentView requireKnown(String id) {

@@ -2,6 +2,7 @@ package dorada.server.planning;
 
 import dorada.server.installation.Installation;
 import dorada.server.people.Person;
+import dorada.server.removed.Removable;
 import jakarta.persistence.Entity;
 import jakarta.persistence.FetchType;
 import jakarta.persistence.Id;
@@ -17,7 +18,7 @@ import java.util.UUID;
 /** What was asked of the planning pages, so that a colleague opens the same. */
 @Entity
 @Table(name = "station_plan")
-class KeptPlan {
+class KeptPlan extends Removable {
 
     @Id
     private UUID id;
@@ -57,11 +58,13 @@ class KeptPlan {
         return this;
     }
 
-    UUID id() {
+    @Override
+    public UUID id() {
         return id;
     }
 
-    String name() {
+    @Override
+    public String name() {
         return name;
     }
 

@@ -103,7 +103,7 @@ class KeptPlanController {
 
     @DeleteMapping("/{id}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void remove(@PathVariable UUID id) {
-        plans.remove(id);
+    void remove(@PathVariable UUID id, @AuthenticationPrincipal SignedIn me) {
+        plans.remove(id, me.id());
     }
 }

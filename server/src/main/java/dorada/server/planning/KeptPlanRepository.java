@@ -6,7 +6,9 @@ import org.springframework.data.jpa.repository.JpaRepository;
 
 interface KeptPlanRepository extends JpaRepository<KeptPlan, UUID> {
 
-    List<KeptPlan> findAllByOrderByChangedAtDesc();
+    List<KeptPlan> findByRemovedAtIsNullOrderByChangedAtDesc();
 
-    List<KeptPlan> findByInstallationIdOrderByChangedAtDesc(UUID installationId);
+    List<KeptPlan> findByInstallationIdAndRemovedAtIsNullOrderByChangedAtDesc(UUID installationId);
+
+    List<KeptPlan> findByRemovedAtIsNotNull();
 }

@@ -6,6 +6,7 @@ import dorada.server.people.PeopleService;
 import dorada.server.planning.KeptPlanController.KeptPlanRequest;
 import dorada.server.planning.KeptPlanController.KeptPlanView;
 import dorada.server.problem.JobException;
+import dorada.server.removed.Shelf;
 import java.time.Clock;
 import java.util.List;
 import java.util.Optional;
@@ -16,7 +17,7 @@ import org.springframework.transaction.annotation.Transactional;
 /** Plans that the shop keeps. */
 @Service
 @Transactional
-class KeptPlans {
+class KeptPlans implements Shelf {
 
     private final KeptPlanRepository plans;
     private final InstallationService installations;
@@ -34,13 +35,13 @@ class KeptPlans {
     @Transactional(readOnly = true)
     List<KeptPlan> all(Optional<UUID> installation) {
         return installation
-                .map(plans::findByInstallationIdOrderByChangedAtDesc)
-                .orElseGet(plans::findAllByOrderByChangedAtDesc);
+                .map(plans::findByInstallationIdAndRemovedAtIsNullOrderByChangedAtDesc)
+                .orElseGet(plans::findByRemovedAtIsNullOrderByChangedAtDesc);
     }
 
     @Transactional(readOnly = true)
     KeptPlan byId(UUID id) {
-        return plans.findById(id).orElseThrow(() -> JobException.notFound("plan"));
+        return plans.findById(id).filter(p -> p.removedAt().isEmpty()).orElseThrow(() -> JobException.notFound("plan"));
     }
 
     KeptPlan keep(UUID by, KeptPlanRequest request) {
@@ -55,8 +56,23 @@ class KeptPlans {
         return KeptPlanView.of(saved(plan, by, request), true);
     }
 
-    void remove(UUID id) {
-        plans.delete(byId(id));
+    void remove(UUID id, UUID by) {
+        byId(id).remove(people.byId(by), clock.instant());
+    }
+
+    @Override
+    public String kind() {
+        return "plan";
+    }
+
+    @Override
+    public List<KeptPlan> removed() {
+        return plans.findByRemovedAtIsNotNull();
+    }
+
+    @Override
+    public Optional<KeptPlan> find(UUID id) {
+        return plans.findById(id);
     }
 
     private KeptPlan saved(KeptPlan plan, UUID by, KeptPlanRequest r) {

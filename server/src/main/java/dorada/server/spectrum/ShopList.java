@@ -2,6 +2,7 @@ package dorada.server.spectrum;
 
 import dorada.core.spectrum.ServiceChannel;
 import dorada.server.people.Person;
+import dorada.server.removed.Removable;
 import jakarta.persistence.CollectionTable;
 import jakarta.persistence.ElementCollection;
 import jakarta.persistence.Entity;
@@ -18,7 +19,7 @@ import java.util.UUID;
 
 /** Channels that the shop has added: a customer's network, a harbour, a club. */
 @Entity
-class ShopList {
+class ShopList extends Removable {
 
     @Id
     private UUID id;
@@ -56,11 +57,13 @@ class ShopList {
         return this;
     }
 
-    UUID id() {
+    @Override
+    public UUID id() {
         return id;
     }
 
-    String name() {
+    @Override
+    public String name() {
         return name;
     }
 

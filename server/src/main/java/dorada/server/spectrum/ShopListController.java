@@ -88,7 +88,7 @@ class ShopListController {
 
     @DeleteMapping("/{id}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void remove(@PathVariable UUID id) {
-        lists.remove(id);
+    void remove(@PathVariable UUID id, @AuthenticationPrincipal SignedIn me) {
+        lists.remove(id, me.id());
     }
 }

@@ -7,7 +7,9 @@ import org.springframework.data.jpa.repository.JpaRepository;
 
 interface ShopListRepository extends JpaRepository<ShopList, UUID> {
 
-    List<ShopList> findAllByOrderByName();
+    List<ShopList> findByRemovedAtIsNotNull();
 
-    Optional<ShopList> findByNameIgnoreCase(String name);
+    List<ShopList> findByRemovedAtIsNullOrderByName();
+
+    Optional<ShopList> findByNameIgnoreCaseAndRemovedAtIsNull(String name);
 }

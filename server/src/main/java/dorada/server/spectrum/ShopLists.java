@@ -3,10 +3,13 @@ package dorada.server.spectrum;
 import dorada.core.spectrum.ChannelList;
 import dorada.server.people.PeopleService;
 import dorada.server.problem.JobException;
+import dorada.server.removed.Removable;
+import dorada.server.removed.Shelf;
 import dorada.server.spectrum.ShopListController.ListRequest;
 import dorada.server.spectrum.ShopListController.ShopListView;
 import java.time.Clock;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -14,7 +17,7 @@ import org.springframework.transaction.annotation.Transactional;
 /** The shop's own channel lists: kept, changed, removed. */
 @Service
 @Transactional
-class ShopLists {
+class ShopLists implements Shelf {
 
     private final ShopListRepository lists;
     private final PeopleService people;
@@ -28,7 +31,7 @@ class ShopLists {
 
     @Transactional(readOnly = true)
     List<ShopList> all() {
-        return lists.findAllByOrderByName();
+        return lists.findByRemovedAtIsNullOrderByName();
     }
 
     ShopList add(UUID by, ListRequest request) {
@@ -43,13 +46,33 @@ class ShopLists {
         return ShopListView.of(saved(list, request));
     }
 
-    void remove(UUID id) {
-        lists.delete(byId(id));
+    void remove(UUID id, UUID by) {
+        byId(id).remove(people.byId(by), clock.instant());
+    }
+
+    @Override
+    public String kind() {
+        return "channel list";
+    }
+
+    @Override
+    public List<ShopList> removed() {
+        return lists.findByRemovedAtIsNotNull();
+    }
+
+    @Override
+    public Optional<ShopList> find(UUID id) {
+        return lists.findById(id);
+    }
+
+    @Override
+    public boolean isNameTaken(Removable thing) {
+        return lists.findByNameIgnoreCaseAndRemovedAtIsNull(thing.name()).isPresent();
     }
 
     private ShopList saved(ShopList list, ListRequest request) {
         String name = request.name().strip();
-        lists.findByNameIgnoreCase(name)
+        lists.findByNameIgnoreCaseAndRemovedAtIsNull(name)
                 .filter(other -> !other.id().equals(list.id()))
                 .ifPresent(other -> {
                     throw JobException.atField("name", "There is a list \"" + other.name() + "\" already.");
@@ -63,6 +86,8 @@ class ShopLists {
     }
 
     private ShopList byId(UUID id) {
-        return lists.findById(id).orElseThrow(() -> JobException.notFound("channel list"));
+        return lists.findById(id)
+                .filter(l -> l.removedAt().isEmpty())
+                .orElseThrow(() -> JobException.notFound("channel list"));
     }
 }

@@ -3,21 +3,27 @@ package dorada.server.tuning;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Id;
 import jakarta.persistence.Lob;
+import java.time.Instant;
 import java.util.UUID;
 
-/** A picture that belongs to a pass. */
+/** A picture that belongs to a pass; the newest is shown, and those before it stay. */
 @Entity
 class PassPhoto {
 
     @Id
+    private UUID id;
+
     private UUID passId;
+    private Instant keptAt;
 
     @Lob
     private byte[] jpeg;
 
     protected PassPhoto() {}
 
-    PassPhoto(UUID passId, byte[] jpeg) {
+    PassPhoto(UUID passId, byte[] jpeg, Instant keptAt) {
+        this.id = UUID.randomUUID();
+        this.keptAt = keptAt;
         this.passId = passId;
         this.jpeg = jpeg.clone();
     }

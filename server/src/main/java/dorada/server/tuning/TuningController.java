@@ -180,6 +180,12 @@ class TuningController {
         inTurn.run(tuning.installationOf(id), () -> tuning.takeBack(id));
     }
 
+    /** Passes that were taken back, the last first. */
+    @GetMapping("/installations/{id}/taken-back")
+    List<TuningService.TakenBack> takenBack(@PathVariable UUID id) {
+        return tuning.takenBack(id);
+    }
+
     @PostMapping("/passes/{id}/put-back")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void putBack(@PathVariable UUID id) {

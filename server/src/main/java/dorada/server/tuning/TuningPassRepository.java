@@ -12,6 +12,8 @@ interface TuningPassRepository extends JpaRepository<TuningPass, UUID> {
     /** Those that count: a pass that was taken back has a number below 0. */
     List<TuningPass> findByInstallationIdAndNumberGreaterThanOrderByNumber(UUID installationId, int number);
 
+    List<TuningPass> findByInstallationIdAndNumberLessThanOrderByNumber(UUID installationId, int number);
+
     int countByInstallationIdAndNumberLessThan(UUID installationId, int number);
 
     Optional<TuningPass> findByRequestKey(UUID requestKey);

@@ -25,6 +25,7 @@ import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.time.Clock;
+import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneOffset;
 import java.util.ArrayList;
@@ -309,16 +310,16 @@ public class TuningService {
         }
     }
 
-    /** Keeps a picture beside a pass; a new one takes the place of the old. */
+    /** Keeps a picture beside a pass; a new one is shown in place of the old. */
     void keepPhoto(UUID passId, byte[] picture) {
         TuningPass pass = byId(passId);
-        photos.save(new PassPhoto(passId, Photos.shrunk(picture)));
+        photos.save(new PassPhoto(passId, Photos.shrunk(picture), clock.instant()));
         pass.setHasPhoto(true);
     }
 
     @Transactional(readOnly = true)
     byte[] photo(UUID passId) {
-        return photos.findById(passId)
+        return photos.findFirstByPassIdOrderByKeptAtDesc(passId)
                 .orElseThrow(() -> JobException.notFound("photo"))
                 .jpeg();
     }
@@ -413,6 +414,32 @@ public class TuningService {
             throw JobException.conflict("Another pass was recorded meanwhile; record this one again.");
         }
         pass.renumber(all.size() + 1);
+    }
+
+    /** A pass that was taken back. */
+    record TakenBack(
+            @NotNull UUID id,
+            @NotNull Instant recordedAt,
+            @NotNull String recordedBy,
+            @NotNull String note,
+            @NotNull boolean mayBePutBack) {}
+
+    /** The last taken back first; none of them counts. One that others follow is recorded again instead of put back. */
+    @Transactional(readOnly = true)
+    List<TakenBack> takenBack(UUID installationId) {
+        Installation installation = installations.byId(installationId);
+        Optional<Instant> newest = passesThatCount(installationId).stream()
+                .map(TuningPass::recordedAt)
+                .reduce((a, b) -> b);
+        return passes.findByInstallationIdAndNumberLessThanOrderByNumber(installationId, 0).stream()
+                .map(p -> new TakenBack(
+                        p.id(),
+                        p.recordedAt(),
+                        p.recordedBy().displayName(),
+                        p.note(),
+                        !installation.isSignedOff()
+                                && newest.filter(n -> n.isAfter(p.recordedAt())).isEmpty()))
+                .toList();
     }
 
     /** The installation that pass {@code passId} belongs to. */

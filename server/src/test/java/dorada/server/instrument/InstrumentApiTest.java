@@ -129,6 +129,9 @@ class InstrumentApiTest extends ApiTest {
         send(post("/api/instruments/" + id + "/identity"), technician, "")
                 .andExpect(status().isUnprocessableContent())
                 .andExpect(jsonPath("$.detail", containsString("does not answer")));
+        send(post("/api/instruments"), lead, instrument("bench ANALYSER 2", 1))
+                .andExpect(status().isUnprocessableContent())
+                .andExpect(jsonPath("$.field").value("name"));
         send(post("/api/instruments"), lead, instrument("", 0))
                 .andExpect(status().isUnprocessableContent())
                 .andExpect(jsonPath("$.errors", hasSize(2)));

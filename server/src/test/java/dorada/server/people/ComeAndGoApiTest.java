@@ -15,6 +15,7 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 import com.jayway.jsonpath.JsonPath;
 import dorada.server.ApiTest;
 import dorada.server.problem.JobException;
+import java.util.List;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -209,5 +210,44 @@ class ComeAndGoApiTest extends ApiTest {
     void longOnesInAnyScriptWill() {
         PasswordRules.require("password", "the tide comes in twice a day", "ines");
         PasswordRules.require("password", "ñandú y cigüeña", "ines");
+    }
+
+    @Test
+    void oneSeesWhereOneIsSignedInAndEndsIt() throws Exception {
+        Person person = comes(Role.TECHNICIAN);
+        MockHttpSession here = session(person, FIRST);
+        MockHttpSession there = session(person, FIRST);
+        MockHttpSession somebodyElses = session(comes(Role.TECHNICIAN), FIRST);
+        String listed = http.perform(get("/api/sessions").session(here))
+                .andExpect(jsonPath("$.length()").value(2))
+                .andReturn()
+                .getResponse()
+                .getContentAsString();
+        List<String> others = JsonPath.read(listed, "$[?(@.here == false)].id");
+        http.perform(delete("/api/sessions/" + others.get(0))
+                        .session(somebodyElses)
+                        .with(csrf()))
+                .andExpect(status().isNotFound());
+        http.perform(delete("/api/sessions/" + others.get(0)).session(here).with(csrf()))
+                .andExpect(status().isNoContent());
+        assertThat(there.isInvalid()).isTrue();
+        assertKnows(here, true);
+        MockHttpSession again = session(person, FIRST);
+        http.perform(delete("/api/sessions").session(here).with(csrf())).andExpect(status().isNoContent());
+        assertThat(here.isInvalid()).isTrue();
+        assertThat(again.isInvalid()).isTrue();
+        assertKnows(somebodyElses, true);
+    }
+
+    @Test
+    void aTokenChangesNoPassword() throws Exception {
+        Person person = comes(Role.TECHNICIAN);
+        String token = token(session(person, FIRST));
+        http.perform(post("/api/session/password")
+                        .header("Authorization", "Bearer " + token)
+                        .contentType(MediaType.APPLICATION_JSON)
+                        .content("{\"current\":\"" + FIRST + "\",\"password\":\"" + SECOND + "\"}"))
+                .andExpect(status().isForbidden());
+        signIn(person, FIRST).andExpect(status().isOk());
     }
 }

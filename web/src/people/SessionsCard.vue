@@ -1,0 +1,80 @@
+<script setup lang="ts">
+import { useQuery, useQueryClient } from '@tanstack/vue-query'
+import { answer, api } from '@/api/client'
+import { useForm } from '@/shell/useForm'
+
+/** Where one is signed in, and the end of it: for the tablet that was left in a customer's cab. */
+const KEY = ['sessions'] as const
+const client = useQueryClient()
+const sessions = useQuery({ queryKey: KEY, queryFn: () => answer(api.GET('/api/sessions')) })
+const { busy, trouble, submit } = useForm()
+
+async function end(id: string) {
+  await submit(async () => {
+    await answer(api.DELETE('/api/sessions/{id}', { params: { path: { id } } }))
+  })
+  await client.invalidateQueries({ queryKey: KEY })
+}
+
+async function endAll() {
+  const done = await submit(async () => {
+    await answer(api.DELETE('/api/sessions'))
+  })
+  if (done) location.assign('/sign-in')
+}
+
+const when = (at: string) => new Date(at).toLocaleString([], { dateStyle: 'medium', timeStyle: 'short' })
+</script>
+
+<template>
+  <section class="card">
+    <h2>Signed in</h2>
+    <p v-if="trouble" class="wrong" role="alert">{{ trouble }}</p>
+    <ul>
+      <li v-for="s in sessions.data.value ?? []" :key="s.id">
+        <span>
+          <b v-if="s.here">Here,</b> since {{ when(s.since) }}
+          <span class="soft">last used {{ when(s.seen) }}, from {{ s.address }}</span>
+          <span v-if="s.device" class="soft device">{{ s.device }}</span>
+        </span>
+        <button v-if="!s.here" type="button" class="plain" :disabled="busy" @click="end(s.id)">
+          Sign out there
+        </button>
+      </li>
+    </ul>
+    <button type="button" class="other" :disabled="busy" @click="endAll">
+      Sign out everywhere, here too
+    </button>
+  </section>
+</template>
+
+<style scoped>
+.card {
+  padding: 20px;
+  display: grid;
+  gap: 14px;
+  justify-items: start;
+}
+
+ul {
+  list-style: none;
+  margin: 0;
+  padding: 0;
+  width: 100%;
+}
+
+li {
+  display: flex;
+  gap: 16px;
+  align-items: center;
+  justify-content: space-between;
+  border-top: 1px solid var(--line);
+  padding: 8px 0;
+}
+
+.device {
+  display: block;
+  font-size: 14px;
+  overflow-wrap: anywhere;
+}
+</style>

@@ -1,0 +1,63 @@
+<script setup lang="ts">
+import { useQuery, useQueryClient } from '@tanstack/vue-query'
+import { computed } from 'vue'
+import { answer, api, type Schemas } from '@/api/client'
+import { useForm } from '@/shell/useForm'
+import { tokensKey } from './tokens'
+
+/** Somebody's access tokens, to be withdrawn; one's own where no person is given. */
+const props = defineProps<{ person?: string }>()
+const client = useQueryClient()
+const key = computed(() => tokensKey(props.person))
+const tokens = useQuery({
+  queryKey: key,
+  queryFn: (): Promise<Schemas['TokenView'][]> =>
+    props.person === undefined
+      ? answer(api.GET('/api/tokens'))
+      : answer(api.GET('/api/people/{id}/tokens', { params: { path: { id: props.person } } })),
+})
+const { busy, trouble, submit } = useForm()
+
+async function withdraw(id: string) {
+  await submit(async () => {
+    await answer(api.DELETE('/api/tokens/{id}', { params: { path: { id } } }))
+  })
+  await client.invalidateQueries({ queryKey: key.value })
+}
+const day = (at: string) => new Date(at).toLocaleDateString()
+</script>
+
+<template>
+  <div>
+    <p v-if="trouble" class="wrong" role="alert">{{ trouble }}</p>
+    <ul v-if="tokens.data.value?.length" class="rows">
+      <li v-for="t in tokens.data.value" :key="t.id">
+        <span>{{ t.name }}</span>
+        <span class="soft">
+          since {{ day(t.createdAt) }}<template v-if="t.expiresAt">, ends {{ day(t.expiresAt) }}</template>
+        </span>
+        <button type="button" class="plain" :disabled="busy" @click="withdraw(t.id)">Withdraw</button>
+      </li>
+    </ul>
+    <p v-else-if="tokens.data.value" class="soft">No access token.</p>
+  </div>
+</template>
+
+<style scoped>
+.rows {
+  list-style: none;
+  margin: 0;
+  padding: 0;
+}
+
+li {
+  display: flex;
+  gap: 16px;
+  align-items: center;
+  border-top: 1px solid var(--line);
+}
+
+li span:nth-child(2) {
+  margin-left: auto;
+}
+</style>

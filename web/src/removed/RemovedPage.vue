@@ -1,0 +1,112 @@
+<script setup lang="ts">
+import { useQuery, useQueryClient } from '@tanstack/vue-query'
+import { computed, ref } from 'vue'
+import { answer, api, type Schemas } from '@/api/client'
+import { useMe } from '@/api/queries'
+import { useForm } from '@/shell/useForm'
+
+/** What was removed from the shop, and the way back. */
+type Removed = Schemas['RemovedView']
+
+const KEY = ['removed'] as const
+const client = useQueryClient()
+const me = useMe()
+const mayPutBack = computed(() => me.data.value?.role !== 'VIEWER')
+const removed = useQuery({ queryKey: KEY, queryFn: () => answer(api.GET('/api/removed')) })
+const { busy, trouble, submit } = useForm()
+const said = ref('')
+
+async function putBack(thing: Removed) {
+  said.value = ''
+  const done = await submit(async () => {
+    await answer(api.POST('/api/removed/{id}/put-back', { params: { path: { id: thing.id } } }))
+  })
+  if (done) said.value = `The ${thing.kind} “${thing.name}” is back.`
+  // It stands in lists that other pages remember.
+  await client.invalidateQueries()
+}
+const when = (at: string) => new Date(at).toLocaleString([], { dateStyle: 'medium', timeStyle: 'short' })
+</script>
+
+<template>
+  <div class="page">
+    <h1>Removed</h1>
+    <p class="soft">
+      Plans, cut sheets, channel lists, calibrations and instruments that somebody removed. They are laid
+      aside, not erased. A pass that was taken back is on its installation’s page.
+    </p>
+    <p v-if="said" role="status">{{ said }}</p>
+    <p v-if="trouble || removed.error.value" class="wrong" role="alert">
+      {{ trouble || removed.error.value?.message }}
+    </p>
+    <section v-if="removed.data.value?.length" class="card">
+      <table>
+        <thead>
+          <tr>
+            <th>What</th>
+            <th>Name</th>
+            <th>Removed</th>
+            <th><span class="visually-hidden">Put back</span></th>
+          </tr>
+        </thead>
+        <tbody>
+          <tr v-for="r in removed.data.value" :key="r.id">
+            <td>{{ r.kind }}</td>
+            <td class="called">{{ r.name }}</td>
+            <td class="soft">{{ when(r.removedAt) }}, {{ r.removedBy }}</td>
+            <td class="deed">
+              <button
+                v-if="mayPutBack"
+                type="button"
+                class="plain"
+                :disabled="busy"
+                :aria-label="`Put ${r.name} back`"
+                @click="putBack(r)"
+              >
+                Put back
+              </button>
+            </td>
+          </tr>
+        </tbody>
+      </table>
+    </section>
+    <p v-else-if="removed.data.value" class="soft">Nothing is laid aside.</p>
+  </div>
+</template>
+
+<style scoped>
+.page {
+  max-width: 860px;
+  margin: 0 auto;
+  padding: 28px 22px;
+  display: grid;
+  gap: 14px;
+}
+
+.card {
+  padding: 12px 20px;
+}
+
+table {
+  width: 100%;
+  border-collapse: collapse;
+}
+
+th,
+td {
+  text-align: left;
+  padding: 4px 12px 4px 0;
+}
+
+tbody tr {
+  border-top: 1px solid var(--line);
+}
+
+.called {
+  overflow-wrap: anywhere;
+}
+
+.deed {
+  text-align: right;
+}
+</style>

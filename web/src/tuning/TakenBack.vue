@@ -1,0 +1,35 @@
+<script setup lang="ts">
+import { useQuery } from '@tanstack/vue-query'
+import { computed, toRef } from 'vue'
+import { answer, api } from '@/api/client'
+import { keys, useTakeBack } from '@/api/queries'
+import { useForm } from '@/shell/useForm'
+
+/** A pass that was taken back can be put back until another is recorded, whoever looks and however often. */
+const props = defineProps<{ installationId: string; mayRecord: boolean }>()
+const id = toRef(props, 'installationId')
+const takenBack = useQuery({
+  queryKey: computed(() => [...keys.passes(id.value), 'taken-back']),
+  queryFn: () =>
+    answer(api.GET('/api/installations/{id}/taken-back', { params: { path: { id: id.value } } })),
+})
+const next = computed(() => takenBack.data.value?.find((p) => p.mayBePutBack))
+const change = useTakeBack(id)
+const { busy, trouble, submit } = useForm()
+
+const putBack = (passId: string) =>
+  submit(async () => {
+    await change.mutateAsync({ passId, isBack: false })
+  })
+const when = (at: string) => new Date(at).toLocaleString([], { dateStyle: 'medium', timeStyle: 'short' })
+</script>
+
+<template>
+  <p v-if="next" class="caution" role="status">
+    A pass of {{ next.recordedBy }}, {{ when(next.recordedAt) }}, was taken back and does not count.
+    <button v-if="mayRecord" type="button" class="plain" :disabled="busy" @click="putBack(next.id)">
+      Put it back
+    </button>
+    <span v-if="trouble" class="wrong" role="alert">{{ trouble }}</span>
+  </p>
+</template>
