@@ -25,18 +25,23 @@ record Counts(long installations, long passes, long sweeps, long people) {
                 count(connection, "person"));
     }
 
-    /** Of the database in {@code folder}, which is opened for reading only and not changed. */
+    /** Of the database in {@code folder}. */
     static Counts in(Path folder) throws SQLException {
+        try (Connection connection = reading(folder)) {
+            return of(connection);
+        }
+    }
+
+    /** The database in {@code folder}, opened for reading only and not changed. */
+    static Connection reading(Path folder) throws SQLException {
         // The library would go on holding an empty file that it could not open for reading.
         if (folder.resolve(FILE + ".mv.db").toFile().length() < LEAST_BYTES) {
             throw new SQLException("There is no database in " + folder + ".");
         }
-        try (Connection connection = DriverManager.getConnection(
+        return DriverManager.getConnection(
                 "jdbc:h2:file:" + folder.toAbsolutePath().resolve(FILE) + ";ACCESS_MODE_DATA=r;IFEXISTS=TRUE",
                 USER,
-                "")) {
-            return of(connection);
-        }
+                "");
     }
 
     private static long count(Connection connection, String table) throws SQLException {

@@ -71,7 +71,7 @@ class Keeper {
             try (Connection connection = database.getConnection()) {
                 Counts now = Counts.of(connection);
                 if (!now.equals(witnessed)) {
-                    new Witness(f).write(now);
+                    new Witness(f).write(now, Contents.of(connection));
                     witnessed = now;
                 }
             } catch (SQLException | IOException e) {

@@ -81,7 +81,9 @@ public final class KeepingMain {
         }
         Files.createDirectories(folder);
         Restore.execute(backup.toString(), folder.toString(), Counts.FILE);
-        new Witness(folder).write(Counts.in(folder));
+        try (Connection restored = Counts.reading(folder)) {
+            new Witness(folder).write(restored);
+        }
         return "Restored: " + holds.words() + ".";
     }
 

@@ -7,9 +7,13 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
+import java.sql.Connection;
 import java.sql.SQLException;
+import java.util.List;
 import java.util.Optional;
 import java.util.Properties;
+import java.util.SortedMap;
+import java.util.TreeMap;
 import org.h2.api.ErrorCode;
 
 /**
@@ -18,11 +22,16 @@ import org.h2.api.ErrorCode;
  */
 record Witness(Path data) {
 
+    private static final String INSTALLATION = "installation.";
+
     private Path file() {
         return data.resolve("witness.properties");
     }
 
-    Optional<Counts> read() throws IOException {
+    /** What there was. */
+    record Seen(Counts counts, Contents contents) {}
+
+    Optional<Seen> read() throws IOException {
         if (!Files.exists(file())) {
             return Optional.empty();
         }
@@ -30,7 +39,21 @@ record Witness(Path data) {
         try (Reader in = Files.newBufferedReader(file(), StandardCharsets.UTF_8)) {
             p.load(in);
         }
-        return Optional.of(new Counts(of(p, "installations"), of(p, "passes"), of(p, "sweeps"), of(p, "people")));
+        return Optional.of(new Seen(
+                new Counts(of(p, "installations"), of(p, "passes"), of(p, "sweeps"), of(p, "people")), contents(p)));
+    }
+
+    private static Contents contents(Properties p) {
+        SortedMap<Long, Contents.Holding> all = new TreeMap<>();
+        for (String name : p.stringPropertyNames()) {
+            String[] value = p.getProperty(name).split(" ");
+            if (name.matches("installation\\.\\d{1,18}") && value.length == 2 && value[0].matches("\\d{1,9}")) {
+                all.put(
+                        Long.valueOf(name.substring(INSTALLATION.length())),
+                        new Contents.Holding(Integer.parseInt(value[0]), value[1]));
+            }
+        }
+        return new Contents(all);
     }
 
     static boolean isInUse(SQLException e) {
@@ -45,12 +68,18 @@ record Witness(Path data) {
         }
     }
 
-    void write(Counts counts) throws IOException {
+    void write(Connection open) throws IOException, SQLException {
+        write(Counts.of(open), Contents.of(open));
+    }
+
+    void write(Counts counts, Contents contents) throws IOException {
         Properties p = new Properties();
         p.setProperty("installations", Long.toString(counts.installations()));
         p.setProperty("passes", Long.toString(counts.passes()));
         p.setProperty("sweeps", Long.toString(counts.sweeps()));
         p.setProperty("people", Long.toString(counts.people()));
+        contents.installations()
+                .forEach((number, h) -> p.setProperty(INSTALLATION + number, h.passes() + " " + h.digest()));
         Path half = data.resolve("witness.half");
         try (Writer out = Files.newBufferedWriter(half, StandardCharsets.UTF_8)) {
             p.store(out, "What the database holds at least");
@@ -60,17 +89,21 @@ record Witness(Path data) {
 
     /** A sentence where the database holds less than it did, or cannot be read; empty where all is there. */
     Optional<String> missing() throws IOException {
-        Optional<Counts> were = read();
+        Optional<Seen> were = read();
         if (were.isEmpty()) {
             return Optional.empty();
         }
         String now;
-        try {
-            Counts there = Counts.in(data);
-            if (!there.isLessThan(were.get())) {
+        try (Connection open = Counts.reading(data)) {
+            Counts there = Counts.of(open);
+            List<String> touched = Contents.of(open).touchedSince(were.get().contents());
+            List<String> damaged = Contents.damagedSweeps(open);
+            if (!there.isLessThan(were.get().counts()) && touched.isEmpty() && damaged.isEmpty()) {
                 return Optional.empty();
             }
-            now = "it holds " + there.words();
+            now = "it holds " + there.words()
+                    + (touched.isEmpty() ? "" : " (" + Contents.words(touched) + ")")
+                    + (damaged.isEmpty() ? "" : "; damaged are the sweeps of " + Contents.words(damaged));
         } catch (SQLException e) {
             if (isInUse(e)) {
                 // Another server has it, which says so itself.
@@ -78,7 +111,8 @@ record Witness(Path data) {
             }
             now = "it cannot be read";
         }
-        String said = "The database is damaged: there were " + were.get().words() + ", and now " + now + ".";
+        String said =
+                "The database is damaged: there were " + were.get().counts().words() + ", and now " + now + ".";
         Optional<Path> backup = new BackupFolder(data).newest();
         return Optional.of(said
                 + backup.map(b -> " The newest backup is of " + BackupFolder.madeAt(b)

@@ -14,6 +14,7 @@ import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.util.List;
 import java.util.Optional;
+import java.util.TreeMap;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.springframework.security.crypto.factory.PasswordEncoderFactories;
@@ -34,23 +35,29 @@ class KeepingTest {
     private Connection shop() throws SQLException {
         Connection connection = open(data);
         try (Statement s = connection.createStatement()) {
-            s.execute("create table installation (id int primary key, title varchar)");
-            s.execute("create table tuning_pass (id int primary key, note varchar)");
-            s.execute("create table sweep (id int primary key)");
+            s.execute("create table installation (id int primary key, title varchar, shop_number int)");
+            s.execute("create table sweep (id int primary key, points blob,"
+                    + " digest varbinary(32) generated always as (hash('SHA256', points)))");
+            s.execute("create table sweep_original (sweep_id int primary key, bytes blob,"
+                    + " digest varbinary(32) generated always as (hash('SHA256', bytes)))");
+            s.execute("create table tuning_pass (id int primary key, note varchar, installation_id int, number int,"
+                    + " sweep_id int, recorded_at timestamp)");
             s.execute(
                     "create table person (id int primary key, login varchar, role varchar, password_hash varchar, active boolean, version int)");
             s.execute("create table access_token (id int primary key, person_id int)");
             s.execute(
                     "insert into person values (1, 'marisol', 'LEAD', 'x', false, 0), (2, 'ines', 'TECHNICIAN', 'y', true, 0)");
             s.execute("insert into access_token values (1, 1), (2, 2)");
-            s.execute("insert into installation select x, 'Boat ' || x from system_range(1, 5)");
-            s.execute("insert into tuning_pass select x, random_uuid() || random_uuid() from system_range(1, " + PASSES
-                    + ")");
+            s.execute("insert into installation select x, 'Boat ' || x, x from system_range(1, 5)");
+            s.execute("insert into sweep (id, points) select x, cast(random_uuid() as varbinary) from system_range(1, "
+                    + PASSES + ")");
+            s.execute("insert into tuning_pass select x, random_uuid() || random_uuid(), 1 + mod(x, 5), (x + 4) / 5, x,"
+                    + " timestamp '2026-03-01 08:00:00' from system_range(1, " + PASSES + ")");
         }
         return connection;
     }
 
-    private static final Counts ALL = new Counts(5, PASSES, 0, 2);
+    private static final Counts ALL = new Counts(5, PASSES, PASSES, 2);
 
     @Test
     void aBackupIsMadeWhileOthersWorkAndIsEqual() throws Exception {
@@ -58,7 +65,7 @@ class KeepingTest {
         try (Connection open = shop();
                 Statement others = open.createStatement()) {
             backup = new BackupFolder(data).make(open, LocalDateTime.of(2026, 3, 1, 4, 0));
-            others.execute("insert into installation values (6, 'later')");
+            others.execute("insert into installation values (6, 'later', 6)");
         }
         assertThat(BackupFolder.check(backup)).isEqualTo(ALL);
         assertThat(new BackupFolder(data).newest()).contains(backup);
@@ -73,7 +80,7 @@ class KeepingTest {
         try (Connection open = shop()) {
             backup = new BackupFolder(data).make(open, LocalDateTime.of(2026, 3, 1, 4, 0));
             try (Statement more = open.createStatement()) {
-                more.execute("insert into installation values (6, 'later')");
+                more.execute("insert into installation values (6, 'later', 6)");
             }
         }
         assertThatThrownBy(() -> KeepingMain.restore(data, backup, false)).hasMessageContaining("--over");
@@ -93,7 +100,7 @@ class KeepingTest {
         Path backup;
         try (Connection open = shop()) {
             backup = new BackupFolder(data).make(open, LocalDateTime.of(2026, 3, 1, 4, 0));
-            new Witness(data).write(Counts.of(open));
+            new Witness(data).write(open);
         }
         assertThat(new Witness(data).missing()).isEmpty();
         int noticed = 0;
@@ -123,9 +130,48 @@ class KeepingTest {
     }
 
     @Test
+    void whichInstallationsAreTouchedIsSaid() throws Exception {
+        try (Connection open = shop();
+                Statement s = open.createStatement()) {
+            new Witness(data).write(open);
+            // More than there was is no damage.
+            s.execute("insert into installation values (6, 'later', 6)");
+            s.execute("insert into sweep (id, points) values (9000, X'01')");
+            s.execute("insert into tuning_pass values (9000, '', 2, 601, 9000, timestamp '2026-03-02 08:00:00')");
+        }
+        assertThat(new Witness(data).missing()).isEmpty();
+        try (Connection open = open(data);
+                Statement s = open.createStatement()) {
+            s.execute("delete from tuning_pass where installation_id = 3 and number > 100");
+            s.execute("delete from installation where id = 5");
+            s.execute("update sweep set points = X'02' where id = (select sweep_id from tuning_pass"
+                    + " where installation_id = 4 and number = 7)");
+        }
+        assertThat(new Witness(data).missing().orElseThrow())
+                .contains("FS-0003 has 100 of 600 passes")
+                .contains("FS-0005 is missing")
+                .contains("FS-0004 has other sweeps than it had")
+                .doesNotContain("FS-0001")
+                .doesNotContain("FS-0002");
+    }
+
+    @Test
+    void aSweepThatIsNotWhatWasWrittenIsNamed() throws Exception {
+        try (Connection open = shop();
+                Statement s = open.createStatement()) {
+            new Witness(data).write(open);
+            // As a damaged block would: the points change and their digest does not.
+            s.execute("alter table sweep alter column digest drop expression");
+            s.execute("update sweep set points = X'02' where id = (select sweep_id from tuning_pass"
+                    + " where installation_id = 4 and number = 7)");
+        }
+        assertThat(new Witness(data).missing().orElseThrow()).contains("damaged are the sweeps of FS-0004 pass 7.");
+    }
+
+    @Test
     void anEmptiedDatabaseIsNoNewShop() throws Exception {
         try (Connection open = shop()) {
-            new Witness(data).write(Counts.of(open));
+            new Witness(data).write(open);
         }
         Files.write(data.resolve("dorada.mv.db"), new byte[0]);
         assertThat(new Witness(data).missing().orElseThrow())
@@ -136,7 +182,7 @@ class KeepingTest {
     @Test
     void aRunningServersDataAreNotTakenForDamaged() throws Exception {
         try (Connection open = shop()) {
-            new Witness(data).write(new Counts(9, 9, 9, 9));
+            new Witness(data).write(new Counts(9, 9, 9, 9), new Contents(new TreeMap<>()));
             assertThat(Witness.isInUse(new SQLException("x", "90020", 90020))).isTrue();
         }
         assertThat(new Witness(data).missing()).isPresent();

@@ -1,0 +1,128 @@
+package dorada.server.keeping;
+
+import java.nio.charset.StandardCharsets;
+import java.security.MessageDigest;
+import java.security.NoSuchAlgorithmException;
+import java.sql.Connection;
+import java.sql.ResultSet;
+import java.sql.SQLException;
+import java.sql.Statement;
+import java.util.ArrayList;
+import java.util.HexFormat;
+import java.util.List;
+import java.util.SortedMap;
+import java.util.TreeMap;
+import org.h2.api.ErrorCode;
+
+/**
+ * What each installation holds, so that damage can be named: passes are never deleted, so that an installation has at least what it had,
+ * and the same where it has as many.
+ */
+record Contents(SortedMap<Long, Holding> installations) {
+
+    private static final int MOST_NAMED = 10;
+    private static final int DIGEST_LETTERS = 16;
+
+    /** @param digest of the passes and their sweeps, shortened */
+    record Holding(int passes, String digest) {}
+
+    /** Of an open database; empty for one from before sweeps had digests. */
+    static Contents of(Connection connection) throws SQLException {
+        SortedMap<Long, Holding> all = new TreeMap<>();
+        try (Statement statement = connection.createStatement();
+                ResultSet row = statement.executeQuery("""
+                        select i.shop_number, cast(p.id as varchar), s.digest
+                        from installation i left join tuning_pass p on p.installation_id = i.id
+                        left join sweep s on s.id = p.sweep_id
+                        order by i.shop_number, p.recorded_at, p.id""")) {
+            MessageDigest digest = sha256();
+            long number = -1;
+            int passes = 0;
+            while (row.next()) {
+                if (row.getLong(1) != number) {
+                    close(all, number, passes, digest);
+                    number = row.getLong(1);
+                    passes = 0;
+                }
+                if (row.getString(2) != null) {
+                    passes++;
+                    digest.update(row.getString(2).getBytes(StandardCharsets.UTF_8));
+                    byte[] sweep = row.getBytes(3);
+                    digest.update(sweep == null ? new byte[0] : sweep);
+                }
+            }
+            close(all, number, passes, digest);
+        } catch (SQLException e) {
+            requireOlder(e);
+        }
+        return new Contents(all);
+    }
+
+    private static void close(SortedMap<Long, Holding> all, long number, int passes, MessageDigest digest) {
+        if (number >= 0) {
+            all.put(
+                    number,
+                    new Holding(
+                            passes, HexFormat.of().formatHex(digest.digest()).substring(0, DIGEST_LETTERS)));
+        }
+    }
+
+    /** Passes whose sweep, or imported file, is not what was written: "FS-0004 pass 3". */
+    static List<String> damagedSweeps(Connection connection) throws SQLException {
+        List<String> damaged = new ArrayList<>();
+        try (Statement statement = connection.createStatement();
+                ResultSet row = statement.executeQuery("""
+                        select i.shop_number, p.number
+                        from sweep s left join sweep_original o on o.sweep_id = s.id
+                        join tuning_pass p on p.sweep_id = s.id join installation i on i.id = p.installation_id
+                        where s.digest <> hash('SHA256', s.points) or o.digest <> hash('SHA256', o.bytes)
+                        order by i.shop_number, p.number""")) {
+            while (row.next()) {
+                damaged.add(name(row.getLong(1)) + " pass " + Math.abs(row.getInt(2)));
+            }
+        } catch (SQLException e) {
+            requireOlder(e);
+        }
+        return damaged;
+    }
+
+    /** What is missing or other than it was, in words; what came after {@code before} is no damage. */
+    List<String> touchedSince(Contents before) {
+        List<String> touched = new ArrayList<>();
+        before.installations.forEach((number, was) -> {
+            Holding is = installations.get(number);
+            if (is == null) {
+                touched.add(name(number) + " is missing");
+            } else if (is.passes < was.passes) {
+                touched.add(name(number) + " has " + is.passes + " of " + was.passes + " passes");
+            } else if (is.passes == was.passes && !is.digest.equals(was.digest)) {
+                touched.add(name(number) + " has other sweeps than it had");
+            }
+        });
+        return touched;
+    }
+
+    static String words(List<String> touched) {
+        int more = touched.size() - MOST_NAMED;
+        return String.join(", ", touched.subList(0, Math.min(MOST_NAMED, touched.size())))
+                + (more > 0 ? " and " + more + " more" : "");
+    }
+
+    private static String name(long shopNumber) {
+        return "FS-%04d".formatted(shopNumber);
+    }
+
+    private static void requireOlder(SQLException e) throws SQLException {
+        if (e.getErrorCode() != ErrorCode.COLUMN_NOT_FOUND_1) {
+            throw e;
+        }
+    }
+
+    private static MessageDigest sha256() {
+        try {
+            return MessageDigest.getInstance("SHA-256");
+        } catch (NoSuchAlgorithmException e) {
+            throw new IllegalStateException(e);
+        }
+    }
+}
