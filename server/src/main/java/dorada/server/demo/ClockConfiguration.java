@@ -15,6 +15,6 @@ class ClockConfiguration {
 
     @Bean
     Clock clock(Environment environment) {
-        return environment.acceptsProfiles(Profiles.of("demo")) ? new DemoClock() : Clock.systemUTC();
+        return environment.acceptsProfiles(Profiles.of("demo")) ? new DemoClock() : Clock.systemDefaultZone();
     }
 }

@@ -4,7 +4,6 @@ import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.ZoneId;
-import java.time.ZoneOffset;
 
 /** The real time, but for the demo's own entries, which are dated back so that they look like weeks of work. */
 final class DemoClock extends Clock {
@@ -17,7 +16,7 @@ final class DemoClock extends Clock {
 
     @Override
     public ZoneId getZone() {
-        return ZoneOffset.UTC;
+        return ZoneId.systemDefault();
     }
 
     @Override

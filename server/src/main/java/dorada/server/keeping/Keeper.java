@@ -8,7 +8,6 @@ import java.sql.Connection;
 import java.sql.SQLException;
 import java.time.Clock;
 import java.time.LocalDateTime;
-import java.time.ZoneId;
 import java.util.Optional;
 import javax.sql.DataSource;
 import org.slf4j.Logger;
@@ -30,7 +29,7 @@ class Keeper {
 
     private final DataSource database;
     private final Optional<Path> folder;
-    private final Clock machine = Clock.systemUTC();
+    private final Clock machine = Clock.systemDefaultZone();
     private Counts witnessed = new Counts(0, 0, 0, 0);
 
     Keeper(DataSource database, Environment environment) {
@@ -81,7 +80,7 @@ class Keeper {
     }
 
     private LocalDateTime now() {
-        return LocalDateTime.now(machine.withZone(ZoneId.systemDefault()));
+        return LocalDateTime.now(machine);
     }
 
     private void backup(Path data) {

@@ -3,6 +3,7 @@ package dorada.server.tuning;
 import jakarta.validation.constraints.DecimalMin;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
+import java.time.Clock;
 import java.time.LocalDate;
 
 /**
@@ -28,4 +29,10 @@ public record SignOff(
         @DecimalMin(value = "0.001", message = "A limit lies above 1 mW.")
         Double limitW,
 
-        LocalDate due) {}
+        LocalDate due) {
+
+    /** Whether its date lies before today, by the day of the shop and not of Greenwich. */
+    boolean hasPassed(Clock clock) {
+        return due != null && due.isBefore(LocalDate.now(clock));
+    }
+}

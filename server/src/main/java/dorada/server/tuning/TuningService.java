@@ -26,8 +26,6 @@ import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.time.Clock;
 import java.time.Instant;
-import java.time.LocalDate;
-import java.time.ZoneOffset;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
@@ -305,7 +303,7 @@ public class TuningService {
                                     seen.transmit().powerW())
                             : "Into this SWR nobody should transmit, at any power.");
         }
-        if (request.due() != null && request.due().isBefore(LocalDate.ofInstant(clock.instant(), ZoneOffset.UTC))) {
+        if (request.hasPassed(clock)) {
             throw JobException.atField("due", "This date has passed already.");
         }
     }
