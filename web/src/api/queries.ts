@@ -258,6 +258,13 @@ async function sendForm(path: string, form: FormData): Promise<unknown> {
   return body
 }
 
+/** An archive, read into this shop; what is here already stays as it is. */
+export async function readArchive(file: File): Promise<Schemas['ReadArchiveView']> {
+  const form = new FormData()
+  form.append('file', file)
+  return (await sendForm('/api/archive', form)) as Schemas['ReadArchiveView']
+}
+
 /** A sweep file as the server reads it, without anything being stored. */
 export async function readTraceFile(file: File, port = 1): Promise<Schemas['ReadFileView']> {
   const form = new FormData()

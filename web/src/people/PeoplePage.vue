@@ -6,6 +6,7 @@ import { useMe } from '@/api/queries'
 import ChoiceField from '@/shell/ChoiceField.vue'
 import TextField from '@/shell/TextField.vue'
 import { useForm } from '@/shell/useForm'
+import ArchiveCard from './ArchiveCard.vue'
 import PersonRow from './PersonRow.vue'
 import { ROLES, type Role } from './roles'
 
@@ -78,6 +79,7 @@ async function add() {
       <button class="do" type="submit" :disabled="busy">Add</button>
     </form>
     <p v-else class="soft">Only a lead adds people.</p>
+    <ArchiveCard v-if="isLead" />
   </div>
 </template>
 

@@ -11,7 +11,10 @@ const preferences = usePreferences()
 
 <template>
   <section class="card">
-    <h2>Passes and their traces</h2>
+    <div class="top">
+      <h2>Passes and their traces</h2>
+      <a class="other" :href="`/api/installations/${installation.id}/archive`">All of it (.zip)</a>
+    </div>
     <table v-if="passes.length">
       <thead>
         <tr>
@@ -58,6 +61,14 @@ const preferences = usePreferences()
 </template>
 
 <style scoped>
+.top {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 12px;
+  align-items: center;
+  justify-content: space-between;
+}
+
 .card {
   padding: 18px 20px;
   display: grid;

@@ -45,6 +45,7 @@ final class Bounds {
                 || path.startsWith("/api/faults")
                 || path.startsWith("/api/lines")
                 || path.endsWith("/passes")
+                || path.equals("/api/archive")
                 || path.endsWith("/photo");
     }
 

@@ -77,6 +77,21 @@ public class KeptSheet extends Removable {
         return sheet;
     }
 
+    /** As it was when it was archived. */
+    static KeptSheet restored(SheetArchive.SheetRecord r, Optional<Installation> of, Person by) {
+        KeptSheet sheet = new KeptSheet();
+        sheet.id = r.id();
+        sheet.name = r.name();
+        sheet.installation = of.orElse(null);
+        sheet.kind = r.kind();
+        sheet.body = r.body();
+        sheet.done.addAll(r.done());
+        sheet.cuts.addAll(r.cuts());
+        sheet.changedBy = by;
+        sheet.changedAt = r.changedAt();
+        return sheet;
+    }
+
     final KeptSheet fill(KeptSheetController.KeptSheetRequest r, Optional<Installation> of, Person by, Instant at) {
         name = r.name().strip();
         installation = of.orElse(null);
@@ -119,6 +134,10 @@ public class KeptSheet extends Removable {
 
     List<ReallyCut> cuts() {
         return cuts;
+    }
+
+    Person changer() {
+        return changedBy;
     }
 
     String changedBy() {

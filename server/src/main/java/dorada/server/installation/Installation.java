@@ -137,6 +137,53 @@ public class Installation {
         fill(request);
     }
 
+    /** As it was when it was archived, perhaps under another number of the shop. */
+    Installation(InstallationRecord r, long shopNumber, InstallationRecord.People people) {
+        this.id = r.id();
+        this.shopNumber = shopNumber;
+        this.standInSeed = r.standInSeed();
+        this.createdBy = people.byLogin(r.createdBy());
+        this.createdAt = r.createdAt();
+        fill(r.plan());
+        InstallationRecord.SignOffRecord s = r.signOff();
+        if (s != null) {
+            signedOffBy = people.byLogin(s.by());
+            signedOffAt = s.at();
+            signedOffPass = s.passNumber();
+            signOffRemark = s.remark();
+            signOffReason = s.reason();
+            signOffLimitW = s.limitW();
+            signOffDue = s.due();
+            signOffCostDb = s.costDb();
+            learntSetPerElectrical = s.learntSetPerElectrical();
+            learntDoubt = s.learntDoubt();
+        }
+    }
+
+    /** All of it, for an archive. */
+    InstallationRecord record() {
+        return new InstallationRecord(
+                id,
+                shopNumber,
+                standInSeed,
+                InstallationRecord.plan(this),
+                createdBy.login(),
+                createdAt,
+                isSignedOff()
+                        ? new InstallationRecord.SignOffRecord(
+                                signedOffBy.login(),
+                                signedOffAt,
+                                signedOffPass,
+                                signOffRemark,
+                                signOffReason,
+                                signOffLimitW,
+                                signOffDue,
+                                signOffCostDb,
+                                learntSetPerElectrical,
+                                learntDoubt)
+                        : null);
+    }
+
     /** Takes over what was typed. */
     final void fill(InstallationRequest r) {
         r.requireFeedline();

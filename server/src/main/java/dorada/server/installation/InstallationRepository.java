@@ -30,6 +30,11 @@ interface InstallationRepository extends JpaRepository<Installation, UUID> {
               and i.id <> :but""")
     List<TrimPrior.Lesson> lessons(AntennaKind kind, UUID but);
 
+    @Query("select i.id from Installation i order by i.shopNumber")
+    List<UUID> allIds();
+
+    boolean existsByShopNumber(long shopNumber);
+
     @Query(value = "select next value for shop_number", nativeQuery = true)
     long nextShopNumber();
 }

@@ -101,6 +101,28 @@ public class InstallationService {
         return InstallationView.of(installations.saveAndFlush(installation));
     }
 
+    /** All of the shop, oldest first. */
+    @Transactional(readOnly = true)
+    public List<UUID> allIds() {
+        return installations.allIds();
+    }
+
+    @Transactional(readOnly = true)
+    public boolean isKnown(UUID id) {
+        return installations.existsById(id);
+    }
+
+    /** Puts an archived installation here; under its own number where that is free. */
+    public Installation restore(InstallationRecord r, InstallationRecord.People people) {
+        boolean isTaken = installations.existsByShopNumber(r.shopNumber());
+        long number = isTaken ? installations.nextShopNumber() : r.shopNumber();
+        // The next new installation must find its number free.
+        while (!isTaken && installations.nextShopNumber() < number) {
+            continue;
+        }
+        return installations.saveAndFlush(new Installation(r, number, people));
+    }
+
     /** Flushes a change made to a loaded installation, so that its new version can be sent. */
     public InstallationView saved(Installation installation) {
         return InstallationView.of(installations.saveAndFlush(installation));

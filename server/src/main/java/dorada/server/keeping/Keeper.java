@@ -13,7 +13,6 @@ import javax.sql.DataSource;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.context.annotation.Configuration;
-import org.springframework.core.env.Environment;
 import org.springframework.scheduling.annotation.EnableScheduling;
 import org.springframework.scheduling.annotation.Scheduled;
 
@@ -32,9 +31,9 @@ class Keeper {
     private final Clock machine = Clock.systemDefaultZone();
     private Counts witnessed = new Counts(0, 0, 0, 0);
 
-    Keeper(DataSource database, Environment environment) {
+    Keeper(DataSource database, DataFolder data) {
         this.database = database;
-        folder = WholeAtTheStart.folder(environment);
+        folder = data.path();
     }
 
     @Scheduled(fixedDelay = 1000, initialDelay = 5000)

@@ -6,7 +6,6 @@ import java.nio.file.Path;
 import java.util.Optional;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
-import org.springframework.core.env.Environment;
 import org.springframework.stereotype.Component;
 
 /** Whether there is room for what is to be kept: asked before, because a database that finds its disk full closes itself. */
@@ -24,8 +23,8 @@ public class RoomOnDisk {
     private final Optional<Path> folder;
     private volatile boolean wasFull;
 
-    RoomOnDisk(Environment environment) {
-        folder = WholeAtTheStart.folder(environment);
+    RoomOnDisk(DataFolder data) {
+        folder = data.path();
     }
 
     /** Room for a request of {@code bytes}. */

@@ -84,6 +84,17 @@ public class PeopleService implements UserDetailsService {
     }
 
     @Transactional(readOnly = true)
+    public Person loadPerson(String login) {
+        return people.findByLogin(normalised(login)).orElseThrow(() -> JobException.notFound("person"));
+    }
+
+    /** Somebody of an archive: who has this login here, else a name that can't sign in. */
+    public Person namedInArchive(String login, String displayName) {
+        return people.findByLogin(normalised(login))
+                .orElseGet(() -> people.saveAndFlush(Person.whoLeft(normalised(login), displayName, clock.instant())));
+    }
+
+    @Transactional(readOnly = true)
     public Optional<SignedIn> byToken(String text) {
         return tokens.findByTokenHash(hash(text))
                 .filter(t -> t.isValidAt(clock.instant()))

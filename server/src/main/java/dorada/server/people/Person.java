@@ -41,6 +41,13 @@ public class Person {
         this.createdAt = createdAt;
     }
 
+    /** Known by name alone: nobody signs in as them. */
+    static Person whoLeft(String login, String displayName, Instant at) {
+        Person person = new Person(login, displayName, Role.VIEWER, "", at);
+        person.active = false;
+        return person;
+    }
+
     public UUID id() {
         return id;
     }

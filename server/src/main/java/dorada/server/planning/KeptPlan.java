@@ -44,8 +44,12 @@ class KeptPlan extends Removable {
     protected KeptPlan() {}
 
     static KeptPlan create() {
+        return create(UUID.randomUUID());
+    }
+
+    static KeptPlan create(UUID id) {
         KeptPlan plan = new KeptPlan();
-        plan.id = UUID.randomUUID();
+        plan.id = id;
         return plan;
     }
 
@@ -74,6 +78,10 @@ class KeptPlan extends Removable {
 
     String body() {
         return body;
+    }
+
+    Person changer() {
+        return changedBy;
     }
 
     String changedBy() {

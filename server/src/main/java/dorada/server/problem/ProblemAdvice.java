@@ -26,6 +26,8 @@ import org.springframework.web.multipart.MaxUploadSizeExceededException;
 import org.springframework.web.multipart.MultipartException;
 import org.springframework.web.multipart.support.MissingServletRequestPartException;
 import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
+import tools.jackson.databind.DatabindException;
+import tools.jackson.databind.exc.InvalidFormatException;
 
 /** The one place where trouble becomes a problem detail (RFC 9457). */
 @RestControllerAdvice
@@ -158,8 +160,13 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
     @Override
     protected ResponseEntity<Object> handleHttpMessageNotReadable(
             HttpMessageNotReadableException e, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
-        return respond(ProblemDetail.forStatusAndDetail(
-                HttpStatus.UNPROCESSABLE_ENTITY, "The request could not be read; a value has the wrong form."));
+        String field = e.getCause() instanceof DatabindException wrong ? field(wrong) : "";
+        return respond(
+                field.isEmpty()
+                        ? ProblemDetail.forStatusAndDetail(
+                                HttpStatus.UNPROCESSABLE_ENTITY,
+                                "The request could not be read; a value has the wrong form.")
+                        : job(JobException.atField(field, wrongForm(e.getCause(), field))));
     }
 
     @Override
@@ -168,6 +175,25 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
         return respond(unprocessable(e.getBindingResult().getFieldErrors().stream()
                 .map(f -> new FieldProblem(f.getField(), f.getDefaultMessage()))
                 .toList()));
+    }
+
+    /** Where in the body, as validation names it: "recording.changeM", "spots[1].swr". */
+    private static String field(DatabindException wrong) {
+        StringBuilder field = new StringBuilder();
+        wrong.getPath().forEach(step -> {
+            if (step.getPropertyName() == null) {
+                field.append('[').append(step.getIndex()).append(']');
+            } else {
+                field.append(field.isEmpty() ? "" : ".").append(step.getPropertyName());
+            }
+        });
+        return field.toString();
+    }
+
+    private static String wrongForm(Throwable e, String field) {
+        return e instanceof InvalidFormatException wrong && wrong.getValue() != null
+                ? "\"" + shortened(String.valueOf(wrong.getValue())) + "\" does not fit " + field + "."
+                : "The value of " + field + " has the wrong form.";
     }
 
     private static ProblemDetail unprocessable(List<FieldProblem> problems) {

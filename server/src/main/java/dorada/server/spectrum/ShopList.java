@@ -44,7 +44,11 @@ class ShopList extends Removable {
     protected ShopList() {}
 
     ShopList(Person by, Instant at) {
-        id = UUID.randomUUID();
+        this(UUID.randomUUID(), by, at);
+    }
+
+    ShopList(UUID id, Person by, Instant at) {
+        this.id = id;
         madeBy = by;
         madeAt = at;
     }
@@ -73,6 +77,10 @@ class ShopList extends Removable {
 
     List<ServiceChannel> channels() {
         return channels.stream().map(ListedChannel::channel).toList();
+    }
+
+    Person maker() {
+        return madeBy;
     }
 
     String madeBy() {

@@ -10,6 +10,9 @@ import jakarta.persistence.Enumerated;
 import jakarta.persistence.Id;
 import jakarta.persistence.Lob;
 import jakarta.persistence.Table;
+import java.security.MessageDigest;
+import java.security.NoSuchAlgorithmException;
+import java.util.HexFormat;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -62,6 +65,15 @@ public class StoredSweep {
             double depth = d.reading().returnLossDb();
             this.dipReturnLossDb = Double.isFinite(depth) ? depth : null;
         });
+    }
+
+    /** SHA-256 over its points, in hexadecimal. */
+    public String digest() {
+        try {
+            return HexFormat.of().formatHex(MessageDigest.getInstance("SHA-256").digest(points));
+        } catch (NoSuchAlgorithmException e) {
+            throw new IllegalStateException(e);
+        }
     }
 
     public UUID id() {

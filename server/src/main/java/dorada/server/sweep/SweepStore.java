@@ -50,6 +50,20 @@ public class SweepStore {
         return stored;
     }
 
+    /**
+     * Keeps what an archive holds.
+     *
+     * @param original the imported file as it came; null where there was none
+     */
+    public StoredSweep restore(Sweep sweep, SweepSource source, String name, List<String> warnings, byte[] original) {
+        StoredSweep stored =
+                sweeps.save(new StoredSweep(sweep, source, name == null ? null : plainName(name), warnings));
+        if (original != null) {
+            originals.save(new SweepOriginal(stored.id(), original));
+        }
+        return stored;
+    }
+
     @Transactional(readOnly = true)
     public Optional<byte[]> original(UUID sweepId) {
         return originals.findById(sweepId).map(SweepOriginal::bytes);

@@ -32,6 +32,19 @@ class SpotValue {
                 r.reactanceSizeOhm().isPresent() ? r.reactanceSizeOhm().getAsDouble() : null;
     }
 
+    SpotValue(PassRecord.SpotRecord r) {
+        frequencyHz = r.frequencyHz();
+        swr = r.swr();
+        lowSwr = r.lowSwr();
+        highSwr = r.highSwr();
+        resistanceOhm = r.resistanceOhm();
+        reactanceSizeOhm = r.reactanceSizeOhm();
+    }
+
+    PassRecord.SpotRecord record() {
+        return new PassRecord.SpotRecord(frequencyHz, swr, lowSwr, highSwr, resistanceOhm, reactanceSizeOhm);
+    }
+
     SpotReading reading() {
         return new SpotReading(
                 frequencyHz,

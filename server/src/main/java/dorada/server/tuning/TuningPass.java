@@ -136,6 +136,55 @@ class TuningPass {
         this.recordedAt = at;
     }
 
+    /** As it was when it was archived. */
+    TuningPass(Installation installation, PassRecord r, StoredSweep sweep, Person by) {
+        this.id = r.id();
+        this.installation = installation;
+        this.number = r.number();
+        this.changeM = r.changeM();
+        this.secondChangeM = r.secondChangeM();
+        this.note = r.note();
+        this.plane = r.plane();
+        this.requestKey = r.requestKey();
+        this.sentDigest = r.sentDigest();
+        this.readingKind = r.readingKind();
+        this.declared = r.declared();
+        r.spots().forEach(s -> this.spots.add(new SpotValue(s)));
+        this.oldAntenna = r.oldAntenna();
+        this.finalSweep = r.finalSweep();
+        this.pieces = r.pieces();
+        this.lookedOver = r.lookedOver();
+        this.circumstances.addAll(r.circumstances());
+        this.sweep = sweep;
+        this.recordedBy = by;
+        this.recordedAt = r.recordedAt();
+    }
+
+    /** All of it, for an archive. */
+    PassRecord record(PassRecord.SweepRecord swept, String photo) {
+        return new PassRecord(
+                id,
+                number,
+                changeM,
+                secondChangeM,
+                note,
+                plane,
+                requestKey,
+                sentDigest,
+                readingKind,
+                declared,
+                spots.stream().map(SpotValue::record).toList(),
+                oldAntenna,
+                finalSweep,
+                pieces,
+                lookedOver,
+                Set.copyOf(circumstances),
+                recordedBy.login(),
+                recordedAt,
+                swept,
+                photo);
+    }
+
     UUID id() {
         return id;
     }

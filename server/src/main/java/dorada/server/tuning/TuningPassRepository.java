@@ -14,6 +14,9 @@ interface TuningPassRepository extends JpaRepository<TuningPass, UUID> {
 
     List<TuningPass> findByInstallationIdAndNumberLessThanOrderByNumber(UUID installationId, int number);
 
+    @Query("select p.id from TuningPass p where p.installation.id = :installation order by p.recordedAt, p.id")
+    List<UUID> idsInOrder(UUID installation);
+
     int countByInstallationIdAndNumberLessThan(UUID installationId, int number);
 
     Optional<TuningPass> findByRequestKey(UUID requestKey);

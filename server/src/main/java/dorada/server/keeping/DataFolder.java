@@ -1,0 +1,21 @@
+package dorada.server.keeping;
+
+import java.nio.file.Path;
+import java.util.Optional;
+import org.springframework.core.env.Environment;
+import org.springframework.stereotype.Component;
+
+/** Where this Dorada's data lie; nowhere for a database in memory. */
+@Component
+public class DataFolder {
+
+    private final Optional<Path> path;
+
+    DataFolder(Environment environment) {
+        path = WholeAtTheStart.folder(environment);
+    }
+
+    public Optional<Path> path() {
+        return path;
+    }
+}

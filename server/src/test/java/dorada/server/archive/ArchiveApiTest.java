@@ -1,0 +1,211 @@
+package dorada.server.archive;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.hamcrest.Matchers.containsString;
+import static org.hamcrest.Matchers.hasItem;
+import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.asyncDispatch;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.delete;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.multipart;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.jsonPath;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
+
+import dorada.server.ApiTest;
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayInputStream;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.util.Map;
+import java.util.TreeMap;
+import java.util.UUID;
+import java.util.function.BiFunction;
+import java.util.zip.ZipEntry;
+import java.util.zip.ZipInputStream;
+import java.util.zip.ZipOutputStream;
+import javax.imageio.ImageIO;
+import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.jdbc.core.JdbcTemplate;
+import org.springframework.mock.web.MockMultipartFile;
+import org.springframework.test.web.servlet.MvcResult;
+import org.springframework.test.web.servlet.ResultActions;
+
+/** What an archive holds is what there was, every bit; read back it is there once, however often. */
+class ArchiveApiTest extends ApiTest {
+
+    @Autowired
+    private JdbcTemplate database;
+
+    private byte[] archive(String path) throws Exception {
+        MvcResult started = http.perform(get(path).with(as(lead))).andReturn();
+        return http.perform(asyncDispatch(started))
+                .andExpect(status().isOk())
+                .andReturn()
+                .getResponse()
+                .getContentAsByteArray();
+    }
+
+    private ResultActions reads(byte[] archive) throws Exception {
+        return http.perform(multipart("/api/archive")
+                .file(new MockMultipartFile("file", "shop.zip", "application/zip", archive))
+                .with(as(lead))
+                .with(csrf()));
+    }
+
+    /** The files of a zip, but for when it was made. */
+    private static Map<String, String> files(byte[] zip) throws IOException {
+        Map<String, String> files = new TreeMap<>();
+        try (ZipInputStream in = new ZipInputStream(new ByteArrayInputStream(zip))) {
+            for (ZipEntry e = in.getNextEntry(); e != null; e = in.getNextEntry()) {
+                files.put(
+                        e.getName(),
+                        new String(in.readAllBytes(), StandardCharsets.ISO_8859_1)
+                                .replaceAll("\"madeAt\":\"[^\"]*\"", "\"madeAt\":\"2026-03-01T00:00:00Z\""));
+            }
+        }
+        return files;
+    }
+
+    private static byte[] altered(byte[] zip, BiFunction<String, String, String> change) throws IOException {
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        try (ZipOutputStream to = new ZipOutputStream(out)) {
+            for (Map.Entry<String, String> file : files(zip).entrySet()) {
+                to.putNextEntry(new ZipEntry(file.getKey()));
+                to.write(change.apply(file.getKey(), file.getValue()).getBytes(StandardCharsets.ISO_8859_1));
+            }
+        }
+        return out.toByteArray();
+    }
+
+    /** One with everything: measured, read by meter, imported, taken back, a photo, a kept plan. */
+    private String installationWithEverything() throws Exception {
+        String id = makeInstallation(3);
+        String first = read(measure(id, UUID.randomUUID(), 0), "$.id");
+        BufferedImage picture = new BufferedImage(8, 8, BufferedImage.TYPE_INT_RGB);
+        ByteArrayOutputStream jpeg = new ByteArrayOutputStream();
+        ImageIO.write(picture, "png", jpeg);
+        http.perform(multipart("/api/passes/" + first + "/photo")
+                        .file(new MockMultipartFile("photo", "p.png", "image/png", jpeg.toByteArray()))
+                        .with(as(technician))
+                        .with(csrf()))
+                .andExpect(status().isNoContent());
+        postJson("/api/installations/" + id + "/spots", """
+                        {"recording":{"requestKey":"%s","changeM":-0.004,"note":"wind","circumstances":["HAND_ON_IT"]},
+                         "kind":"INLINE_METER","spots":[{"frequencyHz":153.05e6,"swr":1.9},{"frequencyHz":157.45e6,"swr":2.4}]}""".formatted(UUID.randomUUID()))
+                .andExpect(status().isCreated());
+        importFile(id, FILE.getBytes(StandardCharsets.UTF_8)).andExpect(status().isCreated());
+        String wrong = read(measure(id, UUID.randomUUID(), -0.3), "$.id");
+        http.perform(delete("/api/passes/" + wrong).with(as(technician)).with(csrf()))
+                .andExpect(status().isNoContent());
+        postJson("/api/plans", "{\"name\":\"Boat 2\",\"body\":\"{}\",\"installationId\":\"" + id + "\"}")
+                .andExpect(status().isCreated());
+        return id;
+    }
+
+    /** As in another Dorada, which has never seen it. */
+    private void forget(String id) {
+        String ofIt = " where installation_id = '" + id + "'";
+        String passes = " where pass_id in (select id from tuning_pass" + ofIt + ")";
+        for (String sql : new String[] {
+            "delete from station_plan" + ofIt,
+            "delete from spot_reading" + passes,
+            "delete from pass_circumstance" + passes,
+            "delete from pass_photo" + passes,
+            "delete from tuning_pass" + ofIt,
+            "delete from wanted_channel" + ofIt,
+            "delete from other_radio" + ofIt,
+            "delete from installation where id = '" + id + "'"
+        }) {
+            database.update(sql);
+        }
+    }
+
+    @Test
+    void whatIsReadBackIsWhatThereWas() throws Exception {
+        String id = installationWithEverything();
+        byte[] archive = archive("/api/installations/" + id + "/archive");
+        Map<String, String> before = files(archive);
+        String passes = getAs(viewer, "/api/installations/" + id + "/passes")
+                .andReturn()
+                .getResponse()
+                .getContentAsString();
+        forget(id);
+        reads(archive)
+                .andExpect(status().isOk())
+                .andExpect(jsonPath("$.installations").value(1))
+                .andExpect(jsonPath("$.passes").value(4))
+                .andExpect(jsonPath("$.others").value(1))
+                .andExpect(jsonPath("$.left").isEmpty());
+        assertThat(files(archive("/api/installations/" + id + "/archive"))).isEqualTo(before);
+        assertThat(getAs(viewer, "/api/installations/" + id + "/passes")
+                        .andReturn()
+                        .getResponse()
+                        .getContentAsString())
+                .isEqualTo(passes);
+        // Twice is once.
+        reads(archive)
+                .andExpect(jsonPath("$.installations").value(0))
+                .andExpect(jsonPath("$.passes").value(0))
+                .andExpect(jsonPath("$.others").value(0))
+                .andExpect(jsonPath("$.alreadyHere").value(1));
+        // The next new one finds its number free.
+        assertThat(makeInstallation(2)).isNotBlank();
+    }
+
+    @Test
+    void whatWentOnHereIsKeptAndWhatWentOnThereIsAdded() throws Exception {
+        String id = makeInstallation(3);
+        measure(id, UUID.randomUUID(), 0);
+        byte[] early = archive("/api/installations/" + id + "/archive");
+        measure(id, UUID.randomUUID(), -0.002);
+        byte[] late = archive("/api/installations/" + id + "/archive");
+        reads(early).andExpect(jsonPath("$.alreadyHere").value(1));
+        getAs(viewer, "/api/installations/" + id + "/passes")
+                .andExpect(jsonPath("$.length()").value(2));
+        forget(id);
+        reads(early).andExpect(jsonPath("$.passes").value(1));
+        reads(late)
+                .andExpect(jsonPath("$.installations").value(0))
+                .andExpect(jsonPath("$.passes").value(1));
+        forget(id);
+        reads(early);
+        measure(id, UUID.randomUUID(), -0.005);
+        reads(late)
+                .andExpect(jsonPath("$.passes").value(0))
+                .andExpect(jsonPath("$.left.length()").value(1));
+    }
+
+    @Test
+    void theWholeShopComesWithItsPeopleAndNoPasswords() throws Exception {
+        makeInstallation(2);
+        Map<String, String> files = files(archive("/api/archive"));
+        assertThat(files).containsKeys("archive.json", "plans.json", "cut-sheets.json", "channel-lists.json");
+        assertThat(files.get("archive.json")).contains("\"login\":\"ines\"");
+        assertThat(String.join("", files.values())).doesNotContain("bcrypt").doesNotContain("assword");
+    }
+
+    @Test
+    void anArchiveThatWasAlteredIsRefusedWhole() throws Exception {
+        String id = makeInstallation(3);
+        measure(id, UUID.randomUUID(), 0);
+        byte[] archive = archive("/api/installations/" + id + "/archive");
+        forget(id);
+        reads(altered(archive, (name, text) -> name.endsWith(".s1p") ? text.replaceFirst("\n(\\d+) ", "\n1$1 ") : text))
+                .andExpect(status().isUnprocessableContent());
+        reads(altered(archive, (name, text) -> name.endsWith(".s1p") ? text.replaceFirst("\\d\n$", "\n") : text))
+                .andExpect(status().isUnprocessableContent())
+                .andExpect(jsonPath("$.detail", containsString("altered")));
+        reads(altered(archive, (name, text) -> text.replace("\"version\":1", "\"version\":2")))
+                .andExpect(status().isUnprocessableContent())
+                .andExpect(jsonPath("$.detail", containsString("version 2")));
+        reads(altered(archive, (name, text) -> text.replace("\"limitSwr\":3.0", "\"limitSwr\":99")))
+                .andExpect(status().isUnprocessableContent())
+                .andExpect(jsonPath("$.detail", containsString("limit")));
+        reads("no zip".getBytes(StandardCharsets.UTF_8)).andExpect(status().isUnprocessableContent());
+        getAs(viewer, "/api/installations/" + id).andExpect(status().isNotFound());
+        reads(archive).andExpect(status().isOk());
+        getAs(viewer, "/api/installations").andExpect(jsonPath("$[*].id", hasItem(id)));
+    }
+}
