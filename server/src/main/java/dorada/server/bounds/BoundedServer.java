@@ -4,6 +4,7 @@ import org.eclipse.jetty.server.Connector;
 import org.eclipse.jetty.server.Handler;
 import org.eclipse.jetty.server.HttpConnectionFactory;
 import org.eclipse.jetty.server.NetworkConnectionLimit;
+import org.eclipse.jetty.server.SecureRequestCustomizer;
 import org.eclipse.jetty.server.Server;
 import org.eclipse.jetty.server.ServerConnector;
 import org.eclipse.jetty.server.handler.EagerContentHandler;
@@ -35,6 +36,13 @@ class BoundedServer {
             HttpConnectionFactory http = connector.getConnectionFactory(HttpConnectionFactory.class);
             if (http != null) {
                 http.getHttpConfiguration().setSendServerVersion(false);
+                SecureRequestCustomizer secure =
+                        http.getHttpConfiguration().getCustomizer(SecureRequestCustomizer.class);
+                if (secure != null) {
+                    // Which names are ours is asked of every request, with a sentence; an address may be new since the
+                    // certificate.
+                    secure.setSniHostCheck(false);
+                }
             }
         }
         server.addBean(new NetworkConnectionLimit(Bounds.CONNECTIONS, server));

@@ -3,6 +3,7 @@ package dorada.server.people;
 import jakarta.servlet.DispatcherType;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
+import org.springframework.core.env.Environment;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.authentication.AuthenticationManager;
 import org.springframework.security.authentication.ProviderManager;
@@ -27,11 +28,18 @@ class SecurityConfiguration {
             + "img-src 'self' data: blob:; font-src 'self' data:; frame-ancestors 'none'; base-uri 'self'; form-action 'self'";
 
     @Bean
-    SecurityFilterChain security(HttpSecurity http, PeopleService people, SecurityContextRepository contexts)
+    SecurityFilterChain security(
+            HttpSecurity http, PeopleService people, SecurityContextRepository contexts, Environment environment)
             throws Exception {
         return http.csrf(c -> c.spa().ignoringRequestMatchers(BearerTokenFilter::hasToken))
-                .headers(h -> h.contentSecurityPolicy(p -> p.policyDirectives(CONTENT_POLICY))
-                        .referrerPolicy(r -> r.policy(ReferrerPolicy.SAME_ORIGIN)))
+                .headers(h -> {
+                    h.contentSecurityPolicy(p -> p.policyDirectives(CONTENT_POLICY))
+                            .referrerPolicy(r -> r.policy(ReferrerPolicy.SAME_ORIGIN));
+                    if (environment.containsProperty("dorada.fingerprint")) {
+                        // A browser that insists on a known certificate could not be told to trust our own.
+                        h.httpStrictTransportSecurity(t -> t.disable());
+                    }
+                })
                 .authorizeHttpRequests(a -> {
                     a.dispatcherTypeMatchers(DispatcherType.ASYNC, DispatcherType.ERROR)
                             .permitAll();

@@ -16,6 +16,14 @@ public final class Sentence {
         answer(response, HttpStatus.INSUFFICIENT_STORAGE, DatabaseTrouble.FULL);
     }
 
+    /** Asked under a name that is not ours; {@code setting} says which are. */
+    public static void notOurName(HttpServletResponse response, String setting) throws IOException {
+        answer(
+                response,
+                HttpStatus.MISDIRECTED_REQUEST,
+                "Dorada does not answer under this name. Whoever runs it can allow the name: " + setting + ".");
+    }
+
     /** @param sentence without characters that JSON would have to escape */
     static void answer(HttpServletResponse response, HttpStatus status, String sentence) throws IOException {
         response.setStatus(status.value());
