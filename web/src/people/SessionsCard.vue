@@ -33,9 +33,8 @@ const when = (at: string) => new Date(at).toLocaleString([], { dateStyle: 'mediu
     <ul>
       <li v-for="s in sessions.data.value ?? []" :key="s.id">
         <span>
-          <b v-if="s.here">Here,</b> since {{ when(s.since) }}
+          <b v-if="s.here">Here,</b> since {{ when(s.since) }},
           <span class="soft">last used {{ when(s.seen) }}, from {{ s.address }}</span>
-          <span v-if="s.device" class="soft device">{{ s.device }}</span>
         </span>
         <button v-if="!s.here" type="button" class="plain" :disabled="busy" @click="end(s.id)">
           Sign out there
@@ -70,11 +69,5 @@ li {
   justify-content: space-between;
   border-top: 1px solid var(--line);
   padding: 8px 0;
-}
-
-.device {
-  display: block;
-  font-size: 14px;
-  overflow-wrap: anywhere;
 }
 </style>

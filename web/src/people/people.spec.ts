@@ -102,7 +102,7 @@ describe('sessions and tokens', () => {
   const at = '2026-03-01T08:00:00Z'
 
   it('says where one is signed in, and signs out there', async () => {
-    const one = { since: at, seen: at, address: '10.0.0.7', device: 'Tablet', here: false }
+    const one = { since: at, seen: at, address: '10.0.0.7', here: false }
     listing({
       '/api/sessions': [
         { ...one, id: 'a', here: true },

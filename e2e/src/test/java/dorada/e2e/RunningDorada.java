@@ -43,14 +43,23 @@ final class RunningDorada implements AutoCloseable {
         return new RunningDorada("shop", Files.createTempDirectory("dorada-e2e")).started();
     }
 
+    /** The demo with its data in {@code data}, which stays. */
+    static RunningDorada demoIn(Path data) throws Exception {
+        return new RunningDorada("demo", data).started();
+    }
+
     RunningDorada started() throws Exception {
         try (ServerSocket free = new ServerSocket(0)) {
             port = free.getLocalPort();
         }
         ProcessBuilder builder = new ProcessBuilder(
                 Path.of(System.getProperty("java.home"), "bin", "java").toString(),
+                // As ./dorada starts it.
+                "-Xmx192m",
+                "-Xss512k",
+                "-XX:+UseSerialGC",
+                "-XX:+ExitOnOutOfMemoryError",
                 "-XX:TieredStopAtLevel=1",
-                "-Xmx256m",
                 "-Dspring.aot.enabled=true",
                 "-jar",
                 System.getProperty("dorada.jar"),

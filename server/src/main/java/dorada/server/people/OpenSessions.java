@@ -16,15 +16,11 @@ import org.springframework.stereotype.Component;
 class OpenSessions implements HttpSessionListener {
 
     private static final String NAME = OpenSessions.class.getName();
-    private static final int MOST_LETTERS = 200;
 
     private final Map<UUID, Open> open = new ConcurrentHashMap<>();
 
-    /**
-     * @param address from where it began
-     * @param device as the browser calls itself
-     */
-    record Open(UUID id, UUID person, Instant since, String address, String device, HttpSession session) {
+    /** @param address from where it began */
+    record Open(UUID id, UUID person, Instant since, String address, HttpSession session) {
 
         Instant seen() {
             return Instant.ofEpochMilli(session.getLastAccessedTime());
@@ -43,14 +39,7 @@ class OpenSessions implements HttpSessionListener {
     /** The session of {@code request} has become one of {@code person}. */
     void began(UUID person, HttpServletRequest request, Instant now) {
         HttpSession session = request.getSession();
-        String device = request.getHeader("User-Agent") == null ? "" : request.getHeader("User-Agent");
-        Open mine = new Open(
-                UUID.randomUUID(),
-                person,
-                now,
-                request.getRemoteAddr(),
-                device.substring(0, Math.min(MOST_LETTERS, device.length())),
-                session);
+        Open mine = new Open(UUID.randomUUID(), person, now, request.getRemoteAddr(), session);
         session.setAttribute(NAME, mine.id());
         open.put(mine.id(), mine);
     }

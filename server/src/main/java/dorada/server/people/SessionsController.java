@@ -32,14 +32,12 @@ class SessionsController {
             @NotNull Instant since,
             @NotNull Instant seen,
             @NotNull String address,
-            @NotNull String device,
             @NotNull boolean here) {}
 
     @GetMapping
     List<SessionView> list(@AuthenticationPrincipal SignedIn me, HttpServletRequest request) {
         return open.of(me.id()).stream()
-                .map(o -> new SessionView(
-                        o.id(), o.since(), o.seen(), o.address(), o.device(), OpenSessions.isHere(o, request)))
+                .map(o -> new SessionView(o.id(), o.since(), o.seen(), o.address(), OpenSessions.isHere(o, request)))
                 .toList();
     }
 
