@@ -8,7 +8,9 @@ import dorada.core.wire.Structure;
 import dorada.core.wire.Wire;
 import dorada.server.problem.JobException;
 import io.swagger.v3.oas.annotations.media.Schema;
+import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -23,17 +25,28 @@ import java.util.List;
  * @param pattern absent, or where gain is wanted
  */
 record ModelRequest(
-        @NotNull List<WireRequest> wires,
+        @NotNull @Size(max = MOST_WIRES, message = "At most 3000 wires can be solved.")
+        List<@Valid WireRequest> wires,
+
         String ground,
+
+        @Size(max = 200, message = "At most 200 lines, please.")
         List<LineRequest> lines,
+
         @NotNull FeedRequest feed,
-        @NotNull double[] frequenciesHz,
+
+        @NotNull @Size(max = MOST_FREQUENCIES, message = "At most 10,001 frequencies, please.")
+        double[] frequenciesHz,
+
         PatternRequest pattern) {
 
     static final int MOST_FREQUENCIES = 10_001;
     static final int MOST_WIRES = 3000;
 
-    record WireRequest(@NotNull double[] fromM, @NotNull double[] toM, double radiusM) {}
+    record WireRequest(
+            @NotNull @Size(max = 3) double[] fromM,
+            @NotNull @Size(max = 3) double[] toM,
+            double radiusM) {}
 
     /** @param position 0 (the wire's beginning) to 1 (its end) */
     record FeedRequest(int wire, double position) {}

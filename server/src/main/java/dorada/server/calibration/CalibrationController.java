@@ -12,6 +12,7 @@ import dorada.server.sweep.TraceData.ComplexRequest;
 import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
 import java.util.List;
 import java.util.UUID;
 import java.util.stream.IntStream;
@@ -64,7 +65,7 @@ class CalibrationController {
         calibrations.putBack(id);
     }
 
-    record TraceRequest(@NotNull TraceData trace) {
+    record TraceRequest(@NotNull @Valid TraceData trace) {
 
         Sweep sweep() {
             if (trace == null) {
@@ -97,15 +98,25 @@ class CalibrationController {
 
     /** @param truth what the standards are, over the same frequencies; or the word "ideal" */
     record CorrectRequest(
-            @NotNull double[] frequenciesHz,
-            @NotNull List<ComplexRequest> open,
+            @NotNull @Size(max = TraceData.MOST_POINTS, message = TraceData.TOO_MANY)
+            double[] frequenciesHz,
 
-            @Schema(name = "short") @com.fasterxml.jackson.annotation.JsonProperty("short") @NotNull
+            @NotNull @Size(max = TraceData.MOST_POINTS, message = TraceData.TOO_MANY)
+            List<ComplexRequest> open,
+
+            @Schema(name = "short")
+            @com.fasterxml.jackson.annotation.JsonProperty("short")
+            @NotNull
+            @Size(max = TraceData.MOST_POINTS, message = TraceData.TOO_MANY)
             List<ComplexRequest> shorted,
 
-            @NotNull List<ComplexRequest> load,
+            @NotNull @Size(max = TraceData.MOST_POINTS, message = TraceData.TOO_MANY)
+            List<ComplexRequest> load,
+
             @NotNull JsonNode truth,
-            @NotNull List<ComplexRequest> raw) {}
+
+            @NotNull @Size(max = TraceData.MOST_POINTS, message = TraceData.TOO_MANY)
+            List<ComplexRequest> raw) {}
 
     record TruthRequest(
             List<ComplexRequest> open,

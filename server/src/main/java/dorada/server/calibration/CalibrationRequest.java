@@ -27,11 +27,11 @@ record CalibrationRequest(
 
         @NotNull @Valid StandardsRequest standards,
 
-        @NotNull(message = "The reading of the open is missing.")
+        @NotNull(message = "The reading of the open is missing.") @Valid
         TraceData open,
 
-        @NotNull(message = "The reading of the short is missing.")
+        @NotNull(message = "The reading of the short is missing.") @Valid
         TraceData shorted,
 
-        @NotNull(message = "The reading of the load is missing.")
+        @NotNull(message = "The reading of the load is missing.") @Valid
         TraceData load) {}

@@ -8,6 +8,7 @@ import dorada.core.antenna.cutting.Inputs;
 import dorada.core.antenna.cutting.Shape;
 import dorada.core.antenna.cutting.kind.CutKinds;
 import dorada.server.problem.JobException;
+import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.List;
@@ -26,8 +27,8 @@ import java.util.Map;
 public record SheetRequest(
         @NotNull String kind,
         @NotNull double frequencyHz,
-        Map<String, Double> numbers,
-        Map<String, String> choices,
+        @Size(max = 100) Map<String, Double> numbers,
+        @Size(max = 100) Map<String, String> choices,
         Uses uses,
 
         @Size(max = 60, message = "At most 60 bars, please.")
@@ -66,7 +67,10 @@ public record SheetRequest(
     }
 
     /** A shape that is tried: every dimension must be there and above 0. */
-    record Curve(@NotNull SheetRequest sheet, @NotNull Map<String, Double> shape, Integer band) {
+    record Curve(
+            @NotNull @Valid SheetRequest sheet,
+            @NotNull @Size(max = 100) Map<String, Double> shape,
+            Integer band) {
 
         Shape shapeOf(Inputs in) {
             Shape all = Shape.start(sheet.cutKind().dimensions(in));
@@ -93,7 +97,7 @@ public record SheetRequest(
      * @param steps how many values
      */
     record Row(
-            @NotNull SheetRequest sheet,
+            @NotNull @Valid SheetRequest sheet,
             @NotNull String input,
             @NotNull double from,
             @NotNull double to,

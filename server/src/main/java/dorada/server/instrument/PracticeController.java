@@ -9,6 +9,7 @@ import dorada.core.practice.VirtualInstallations;
 import dorada.server.problem.JobException;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Set;
@@ -51,7 +52,7 @@ class PracticeController {
 
     record BenchState(
             @NotNull String installation,
-            @NotNull double[] settingsM,
+            @NotNull @Size(max = 50) double[] settingsM,
             @NotNull Set<Condition> conditions,
             @NotNull Bench.AtPort atPort,
             @NotNull boolean atRadio) {}

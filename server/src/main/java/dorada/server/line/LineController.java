@@ -12,6 +12,7 @@ import dorada.server.sweep.TraceData;
 import dorada.server.sweep.TraceData.SampleRequest;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
 import java.util.Arrays;
 import java.util.List;
 import java.util.stream.IntStream;
@@ -26,7 +27,10 @@ class LineController {
     /** @param direction "towardAntenna" or "towardRadio" */
     record TransformRequest(
             @NotNull FeedlineRequest line,
-            @NotNull List<SampleRequest> samples,
+
+            @NotNull @Size(max = TraceData.MOST_POINTS, message = TraceData.TOO_MANY)
+            List<SampleRequest> samples,
+
             Double referenceOhm,
             @NotNull String direction) {}
 
@@ -60,7 +64,9 @@ class LineController {
     }
 
     record LocateRequest(
-            @NotNull List<SampleRequest> samples,
+            @NotNull @Size(max = TraceData.MOST_POINTS, message = TraceData.TOO_MANY)
+            List<SampleRequest> samples,
+
             Double referenceOhm,
             @NotNull FeedlineRequest line,
             String window) {}
@@ -78,7 +84,7 @@ class LineController {
     }
 
     record LineMeasureRequest(
-            @NotNull TraceData trace, @NotNull Double velocityFactor, Double impedanceOhm) {}
+            @NotNull @Valid TraceData trace, @NotNull Double velocityFactor, Double impedanceOhm) {}
 
     /** @param end open, short or unknown */
     record LineMeasureView(

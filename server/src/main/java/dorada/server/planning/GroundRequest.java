@@ -10,6 +10,7 @@ import dorada.core.planning.GroundPlanner.Spokes;
 import dorada.core.planning.GroundPlanner.Tab;
 import dorada.server.problem.JobException;
 import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
 import java.util.List;
 
 /**
@@ -37,7 +38,10 @@ record GroundRequest(
         @NotNull double whipRadiusM,
         @NotNull boolean trim,
         @NotNull Kind kind,
-        @NotNull List<RadialRequest> radials,
+
+        @NotNull @Size(max = 200, message = "At most 200 radials, please.")
+        List<RadialRequest> radials,
+
         @NotNull double lengthM,
         @NotNull double widthM,
         @NotNull double openingM,

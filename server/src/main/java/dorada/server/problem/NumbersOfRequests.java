@@ -2,15 +2,23 @@ package dorada.server.problem;
 
 import com.fasterxml.jackson.annotation.JsonSetter;
 import com.fasterxml.jackson.annotation.Nulls;
+import java.util.List;
 import org.springframework.boot.jackson.autoconfigure.JsonMapperBuilderCustomizer;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
+import org.springframework.context.annotation.Scope;
 import tools.jackson.core.JsonParser;
+import tools.jackson.core.StreamReadConstraints;
+import tools.jackson.core.json.JsonFactoryBuilder;
 import tools.jackson.databind.DeserializationContext;
 import tools.jackson.databind.deser.std.StdDeserializer;
+import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.module.SimpleModule;
 
-/** Numbers in requests are numbers: 1e400, which would become infinite, and holes in lists are refused where they are read. */
+/**
+ * Numbers in requests are numbers: 1e400, which would become infinite, and holes in lists are refused where they are read, and so is what
+ * is longer or deeper than anything that Dorada is sent.
+ */
 @Configuration
 class NumbersOfRequests {
 
@@ -22,6 +30,29 @@ class NumbersOfRequests {
                 .addDeserializer(double[].class, new FiniteArray());
         return builder -> builder.addModule(finite)
                 .changeDefaultNullHandling(n -> JsonSetter.Value.construct(Nulls.SET, Nulls.FAIL));
+    }
+
+    /** Longest text of a request: a kept plan has at most half of that. */
+    private static final int MOST_LETTERS = 200_000;
+
+    private static final int MOST_LETTERS_OF_A_NAME = 200;
+    private static final int MOST_DIGITS = 100;
+    private static final int DEEPEST = 60;
+
+    /** Limits that hold while a body is read, before anything is made of it. */
+    @Bean
+    @Scope("prototype")
+    JsonMapper.Builder jsonMapperBuilder(List<JsonMapperBuilderCustomizer> customizers) {
+        JsonMapper.Builder builder = JsonMapper.builder(new JsonFactoryBuilder()
+                .streamReadConstraints(StreamReadConstraints.builder()
+                        .maxStringLength(MOST_LETTERS)
+                        .maxNameLength(MOST_LETTERS_OF_A_NAME)
+                        .maxNumberLength(MOST_DIGITS)
+                        .maxNestingDepth(DEEPEST)
+                        .build())
+                .build());
+        customizers.forEach(c -> c.customize(builder));
+        return builder;
     }
 
     private static double finite(JsonParser parser, DeserializationContext context) {

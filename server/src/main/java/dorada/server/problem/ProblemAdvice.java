@@ -26,6 +26,7 @@ import org.springframework.web.multipart.MaxUploadSizeExceededException;
 import org.springframework.web.multipart.MultipartException;
 import org.springframework.web.multipart.support.MissingServletRequestPartException;
 import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
+import tools.jackson.core.exc.StreamConstraintsException;
 import tools.jackson.databind.DatabindException;
 import tools.jackson.databind.exc.InvalidFormatException;
 
@@ -160,6 +161,11 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
     @Override
     protected ResponseEntity<Object> handleHttpMessageNotReadable(
             HttpMessageNotReadableException e, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
+        if (isTooLong(e)) {
+            return respond(ProblemDetail.forStatusAndDetail(
+                    HttpStatus.UNPROCESSABLE_ENTITY,
+                    "A text, a number or the nesting of the request is longer than anything that Dorada keeps."));
+        }
         String field = e.getCause() instanceof DatabindException wrong ? field(wrong) : "";
         return respond(
                 field.isEmpty()
@@ -175,6 +181,15 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
         return respond(unprocessable(e.getBindingResult().getFieldErrors().stream()
                 .map(f -> new FieldProblem(f.getField(), f.getDefaultMessage()))
                 .toList()));
+    }
+
+    private static boolean isTooLong(Throwable e) {
+        for (Throwable t = e; t != null; t = t.getCause()) {
+            if (t instanceof StreamConstraintsException) {
+                return true;
+            }
+        }
+        return false;
     }
 
     /** Where in the body, as validation names it: "recording.changeM", "spots[1].swr". */

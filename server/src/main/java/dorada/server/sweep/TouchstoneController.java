@@ -7,6 +7,7 @@ import dorada.core.sweep.Sweep;
 import dorada.server.problem.JobException;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
 import java.io.IOException;
 import java.util.List;
 import org.springframework.http.MediaType;
@@ -28,8 +29,12 @@ class TouchstoneController {
             @NotNull String note,
             @NotNull double startHz,
             @NotNull double stopHz,
-            @NotNull double[] re,
-            @NotNull double[] im) {}
+
+            @NotNull @Size(max = TraceData.MOST_POINTS, message = TraceData.TOO_MANY)
+            double[] re,
+
+            @NotNull @Size(max = TraceData.MOST_POINTS, message = TraceData.TOO_MANY)
+            double[] im) {}
 
     @PostMapping(path = "/api/touchstone", produces = MediaType.TEXT_PLAIN_VALUE)
     String write(@Valid @RequestBody EvenSweep even) throws IOException {

@@ -3,6 +3,7 @@ package dorada.server.sweep;
 import dorada.core.sweep.Sweep;
 import dorada.server.problem.JobException;
 import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
 import java.util.List;
 
 /**
@@ -14,12 +15,21 @@ import java.util.List;
  * @param hasPhase false for SWR or return loss alone
  */
 public record TraceData(
-        @NotNull double[] frequencyHz,
-        @NotNull double[] re,
-        @NotNull double[] im,
+        @NotNull @Size(max = TraceData.MOST_POINTS, message = TraceData.TOO_MANY)
+        double[] frequencyHz,
+
+        @NotNull @Size(max = TraceData.MOST_POINTS, message = TraceData.TOO_MANY)
+        double[] re,
+
+        @NotNull @Size(max = TraceData.MOST_POINTS, message = TraceData.TOO_MANY)
+        double[] im,
+
         @NotNull boolean hasPhase) {
 
-    private static final int MOST_POINTS = 200_000;
+    /** As many as a file may have. */
+    public static final int MOST_POINTS = 100_001;
+
+    public static final String TOO_MANY = "At most 100,001 points are read at once.";
 
     public static TraceData of(Sweep sweep) {
         Sweep shown = sweep.renormalised(Sweep.STANDARD_REFERENCE_OHM);

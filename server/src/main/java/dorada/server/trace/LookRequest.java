@@ -5,7 +5,9 @@ import dorada.core.sweep.TwoPort;
 import dorada.server.line.FeedlineRequest;
 import dorada.server.problem.JobException;
 import dorada.server.sweep.TraceData;
+import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
 
 /**
  * How a trace is to be looked at.
@@ -18,12 +20,14 @@ import jakarta.validation.constraints.NotNull;
  * @param wantedHz absent for none
  */
 record LookRequest(
-        @NotNull TraceData trace,
+        @NotNull @Valid TraceData trace,
         ExtensionRequest extension,
-        AdapterData adapter,
+        @Valid AdapterData adapter,
         FeedlineRequest line,
         View view,
         String window,
+
+        @Size(max = 200, message = "At most 200 wanted frequencies, please.")
         double[] wantedHz) {
 
     /** Where the antenna is looked at. */
@@ -37,9 +41,9 @@ record LookRequest(
 
     /** An adapter's S₁₁, S₂₂ and S₁₂·S₂₁. */
     record AdapterData(
-            @NotNull TraceData s11,
-            @NotNull TraceData s22,
-            @NotNull TraceData across) {
+            @NotNull @Valid TraceData s11,
+            @NotNull @Valid TraceData s22,
+            @NotNull @Valid TraceData across) {
 
         static AdapterData of(TwoPort t) {
             return new AdapterData(TraceData.of(t.s11()), TraceData.of(t.s22()), TraceData.of(t.across()));

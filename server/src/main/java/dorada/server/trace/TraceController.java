@@ -9,6 +9,7 @@ import dorada.server.problem.JobException;
 import dorada.server.sweep.TraceData;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
 import java.io.IOException;
 import java.util.List;
 import org.springframework.http.MediaType;
@@ -47,7 +48,12 @@ class TraceController {
         return traces.look(request);
     }
 
-    record CompareRequest(@NotNull List<TraceData> traces, double[] wantedHz) {}
+    record CompareRequest(
+            @NotNull @Size(max = 20, message = "At most 20 traces, please.")
+            List<@Valid TraceData> traces,
+
+            @Size(max = 200, message = "At most 200 wanted frequencies, please.")
+            double[] wantedHz) {}
 
     @PostMapping("/compare")
     CompareView compare(@Valid @RequestBody CompareRequest request) {
@@ -65,7 +71,7 @@ class TraceController {
     }
 
     record WriteRequest(
-            @NotNull TraceData trace,
+            @NotNull @Valid TraceData trace,
             @NotNull String note,
             @NotNull FileForm form) {}
 

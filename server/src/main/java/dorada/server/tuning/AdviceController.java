@@ -31,6 +31,7 @@ import dorada.server.sweep.TraceData;
 import dorada.server.sweep.TraceData.SampleRequest;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -68,8 +69,12 @@ class AdviceController {
             Double secondChangeM,
             String pieces,
             Boolean lookedOver,
-            List<Circumstance> circumstances,
+            @Size(max = 20) List<Circumstance> circumstances,
+
+            @Size(max = TraceData.MOST_POINTS, message = TraceData.TOO_MANY)
             List<SampleRequest> samples,
+
+            @Size(max = 500, message = "At most 500 readings, please.")
             List<AdviceSpotRequest> spots) {}
 
     /**
@@ -85,8 +90,13 @@ class AdviceController {
     record AdviceRequest(
             @NotNull String kind,
             @NotNull AdjustableRequest adjustable,
-            @NotNull List<AdvicePassRequest> passes,
-            @NotNull double[] wantedHz,
+
+            @NotNull @Size(max = 200, message = "At most 200 passes, please.")
+            List<@Valid AdvicePassRequest> passes,
+
+            @NotNull @Size(max = 200, message = "At most 200 wanted frequencies, please.")
+            double[] wantedHz,
+
             @NotNull AdviceRuleRequest rule,
             FeedlineRequest line,
             Carrier carrier) {}

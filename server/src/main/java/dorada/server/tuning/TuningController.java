@@ -15,6 +15,7 @@ import jakarta.validation.Valid;
 import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
@@ -119,7 +120,9 @@ class TuningController {
     record SpotsRequest(
             @NotNull @Valid Recording recording,
             @NotNull(message = "Which instrument was read?") ReadingKind kind,
-            @NotNull List<SpotRequest> spots) {
+
+            @NotNull @Size(max = 500, message = "At most 500 readings, please.")
+            List<SpotRequest> spots) {
 
         List<SpotReading> readings() {
             if (kind.isSwept()) {
