@@ -37,7 +37,7 @@ const editing = ref<{
   profile: Profile
 }>()
 const said = ref<Record<string, string>>({})
-const { busy, wrong, trouble, submit } = useForm()
+const { busy, wrong, trouble, unplaced, submit } = useForm()
 
 function edit(i?: Instrument) {
   const from = i ?? standIn.value
@@ -128,7 +128,7 @@ async function ask(i: Instrument) {
       <div class="texts">
         <TextField v-for="t in TEXTS" :key="t.field" v-model="editing.profile[t.field]" :name="t.name" />
       </div>
-      <p v-if="trouble && !Object.keys(wrong).length" class="wrong" role="alert">{{ trouble }}</p>
+      <p v-if="unplaced" class="wrong" role="alert">{{ unplaced }}</p>
       <div class="buttons">
         <button class="do" type="submit" :disabled="busy">Keep it</button>
         <button class="plain" type="button" @click="editing = undefined">Leave it</button>

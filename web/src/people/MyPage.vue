@@ -14,7 +14,7 @@ const me = useMe()
 const client = useQueryClient()
 const name = ref('')
 const fresh = ref('')
-const { busy, wrong, trouble, submit } = useForm()
+const { busy, wrong, unplaced, submit } = useForm()
 
 async function create() {
   const done = await submit(async () => {
@@ -46,7 +46,7 @@ async function create() {
       <p v-if="fresh" class="fresh" role="status">
         Copy it now, it will not be shown again: <code>{{ fresh }}</code>
       </p>
-      <p v-if="trouble && !wrong.name" class="wrong" role="alert">{{ trouble }}</p>
+      <p v-if="unplaced" class="wrong" role="alert">{{ unplaced }}</p>
       <TokenList />
     </section>
   </div>

@@ -5,7 +5,7 @@ import TextField from '@/shell/TextField.vue'
 import { useForm } from '@/shell/useForm'
 
 /** One's own password; sessions elsewhere end with the old one. */
-const { busy, wrong, trouble, submit } = useForm()
+const { busy, wrong, unplaced, submit } = useForm()
 const current = ref('')
 const password = ref('')
 const isChanged = ref(false)
@@ -46,7 +46,7 @@ async function change() {
       <button class="other" type="submit" :disabled="busy">Change it</button>
     </form>
     <p v-if="isChanged" role="status">Changed. Wherever else you were signed in, you are not any more.</p>
-    <p v-if="trouble && !Object.keys(wrong).length" class="wrong" role="alert">{{ trouble }}</p>
+    <p v-if="unplaced" class="wrong" role="alert">{{ unplaced }}</p>
   </section>
 </template>
 

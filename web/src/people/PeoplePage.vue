@@ -17,7 +17,7 @@ const client = useQueryClient()
 const people = useQuery({ queryKey: KEY, queryFn: () => answer(api.GET('/api/people')) })
 const empty = () => ({ login: '', displayName: '', password: '', role: 'TECHNICIAN' as Role })
 const person = ref(empty())
-const { busy, wrong, trouble, submit } = useForm()
+const { busy, wrong, unplaced, submit } = useForm()
 
 async function add() {
   const done = await submit(async () => {
@@ -75,7 +75,7 @@ async function add() {
         :options="ROLES"
         hint="A viewer reads and exports; a technician also records and signs off; a lead also looks after people and reopens."
       />
-      <p v-if="trouble && !Object.keys(wrong).length" class="wrong" role="alert">{{ trouble }}</p>
+      <p v-if="unplaced" class="wrong" role="alert">{{ unplaced }}</p>
       <button class="do" type="submit" :disabled="busy">Add</button>
     </form>
     <p v-else class="soft">Only a lead adds people.</p>

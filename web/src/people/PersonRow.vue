@@ -11,7 +11,7 @@ import TokenList from './TokenList.vue'
 const props = defineProps<{ person: Schemas['PersonView']; isLead: boolean }>()
 const emit = defineEmits<{ changed: [] }>()
 
-const { busy, wrong, trouble, submit } = useForm()
+const { busy, wrong, unplaced, submit } = useForm()
 const resetting = ref(false)
 const showsTokens = ref(false)
 const password = ref('')
@@ -75,7 +75,7 @@ async function reset() {
       </button>
     </td>
   </tr>
-  <tr v-if="resetting || showsTokens || said || trouble">
+  <tr v-if="resetting || showsTokens || said || unplaced">
     <td :colspan="isLead ? 4 : 3">
       <form v-if="resetting" class="reset" @submit.prevent="reset">
         <TextField
@@ -90,7 +90,7 @@ async function reset() {
       </form>
       <TokenList v-if="showsTokens" :person="person.id" />
       <p v-if="said" role="status">{{ said }}</p>
-      <p v-if="trouble && !wrong.password" class="wrong" role="alert">{{ trouble }}</p>
+      <p v-if="unplaced" class="wrong" role="alert">{{ unplaced }}</p>
     </td>
   </tr>
 </template>

@@ -12,7 +12,7 @@ const setup = useQuery({ queryKey: keys.setup, queryFn: () => answer(api.GET('/a
 const login = ref('')
 const displayName = ref('')
 const password = ref('')
-const { busy, wrong, trouble, submit } = useForm()
+const { busy, wrong, unplaced, submit } = useForm()
 
 async function signIn() {
   await submit(async () => {
@@ -54,7 +54,7 @@ async function signIn() {
         :hint="setup.data.value?.needed ? 'At least 8 characters.' : undefined"
         autocomplete="current-password"
       />
-      <p v-if="trouble && Object.keys(wrong).length === 0" class="wrong" role="alert">{{ trouble }}</p>
+      <p v-if="unplaced" class="wrong" role="alert">{{ unplaced }}</p>
       <button class="do" type="submit" :disabled="busy">
         {{ setup.data.value?.needed ? 'Make the login and start' : 'Sign in' }} <kbd>Enter</kbd>
       </button>

@@ -5,6 +5,7 @@ import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import { freshDraft, keepDraft, loadDraft, type PassDraft } from './draft'
 import RecordPass from './RecordPass.vue'
 import type { Installation, Pass } from './sentence'
+import { emptyRow } from './spots'
 
 const installation = {
   id: 'i1',
@@ -152,6 +153,24 @@ describe('recording a pass', () => {
     await flushPromises()
     expect(page.find('.wrong').text()).toBe('That would leave nothing.')
     expect(page.emitted('recorded')).toBeUndefined()
+  })
+
+  it('shows a refused reading in its row, and what stands at no field below', async () => {
+    const draft = { ...freshDraft(installation, undefined, 'mm', true), source: 'meter' as const }
+    draft.meter.kind = 'WATTMETER'
+    draft.meter.channels['160000000'] = { ...emptyRow(), forward: '60', reflected: '1' }
+    serverAnswers(
+      json(422, { detail: 'The needle stands beyond its full scale.', field: 'spots[0]' }),
+      json(422, { detail: 'Nobody expected this.', field: 'recording.requestKey' }),
+    )
+    const page = form(draft)
+    await page.find('form').trigger('submit')
+    await flushPromises()
+    expect(page.find('td.wrong').text()).toBe('The needle stands beyond its full scale.')
+    expect(page.find('p.wrong').exists()).toBe(false)
+    await page.find('form').trigger('submit')
+    await flushPromises()
+    expect(page.find('p.wrong').text()).toBe('Nobody expected this.')
   })
 
   it('asks for a file where a file is the source', async () => {

@@ -6,7 +6,7 @@ import type { LiveSweep } from '@/instrument/live'
 import { usePreferences } from '@/preferences'
 import ChoiceField from '@/shell/ChoiceField.vue'
 import TextField from '@/shell/TextField.vue'
-import { useForm } from '@/shell/useForm'
+import { lastPart, useForm } from '@/shell/useForm'
 import AnalyserFields from './AnalyserFields.vue'
 import CircumstanceFields from './CircumstanceFields.vue'
 import { dropDraft, keepDraft, type PassDraft } from './draft'
@@ -15,6 +15,7 @@ import LiveWatch from './LiveWatch.vue'
 import { liveSettingsOf, readDraft } from './readDraft'
 import { changeWords, type Installation } from './sentence'
 import SpotFields from './SpotFields.vue'
+import { readSpots } from './spots'
 
 /** Records what was done and the sweep after it. The entry stays here until the server has it. */
 const props = defineProps<{ installation: Installation; isBaseline: boolean; draft: PassDraft }>()
@@ -24,11 +25,17 @@ const preferences = usePreferences()
 const draft = ref<PassDraft>({ ...props.draft })
 const file = ref<File>()
 const photo = ref<File>()
-const { busy, wrong, trouble, submit } = useForm()
+const { busy, wrong, trouble, unplaced, submit } = useForm(placeOf)
 const record = useRecordPass(computed(() => props.installation.id))
 const isUnanswered = ref(false)
 
 watch(draft, (typed) => keepDraft(props.installation.id, typed), { deep: true, immediate: true })
+
+/** The third of the readings that were sent stands in a row of the table. */
+function placeOf(field: string): string {
+  const spot = /^spots\[(\d+)\]/.exec(field)
+  return (spot && readSpots(draft.value.meter).rows[Number(spot[1])]) ?? lastPart(field)
+}
 
 function read() {
   const read = readDraft(draft.value, props.installation, props.isBaseline, file.value, preferences.unit)
@@ -168,7 +175,7 @@ function close() {
       :wrong="wrong"
     />
     <CircumstanceFields v-model="draft.circumstances" @photo="(chosen) => (photo = chosen)" />
-    <p v-if="trouble && !Object.keys(wrong).length" class="wrong" role="alert">{{ trouble }}</p>
+    <p v-if="unplaced" class="wrong" role="alert">{{ unplaced }}</p>
     <button class="do" type="submit" :disabled="busy">
       {{
         busy

@@ -22,7 +22,7 @@ const typed = ref({
   >),
 })
 watch(typed, (t) => localStorage.setItem(DRAFT, JSON.stringify(t)), { deep: true })
-const { busy, wrong, trouble, submit } = useForm()
+const { busy, wrong, unplaced, submit } = useForm()
 const signOff = useInstallationChange(() =>
   answer(
     api.POST('/api/installations/{id}/sign-off', {
@@ -111,7 +111,7 @@ async function send() {
       type="textarea"
       :wrong="wrong.remark"
     />
-    <p v-if="trouble && !Object.keys(wrong).length" class="wrong" role="alert">{{ trouble }}</p>
+    <p v-if="unplaced" class="wrong" role="alert">{{ unplaced }}</p>
     <button class="do" type="submit" :disabled="busy">
       {{ needsReason ? 'Sign off by judgement' : 'Sign off' }}
     </button>

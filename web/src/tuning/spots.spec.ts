@@ -17,6 +17,7 @@ describe('readings typed from a meter', () => {
         { frequencyHz: 26.965e6, swr: 1.4 },
         { frequencyHz: 27.405e6, swr: 2.1 },
       ],
+      rows: ['26965000', '27405000'],
       wrong: {},
     })
   })

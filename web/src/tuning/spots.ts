@@ -52,10 +52,19 @@ export const freshMeter = (channelsHz: number[]): MeterDraft => ({
   reflectedRange: '5',
 })
 
-/** The readings that are typed, and what is wrong with them by row (`153050000`, `extra0`) or field. */
-export function readSpots(draft: MeterDraft): { spots: SpotRequest[]; wrong: Record<string, string> } {
+export interface ReadSpots {
+  /** The readings that are typed. */
+  spots: SpotRequest[]
+  /** The row that each stands in: `153050000`, `extra0`. */
+  rows: string[]
+  /** What is wrong with them, by row or field. */
+  wrong: Record<string, string>
+}
+
+export function readSpots(draft: MeterDraft): ReadSpots {
   const wrong: Record<string, string> = {}
   const spots: SpotRequest[] = []
+  const rows: string[] = []
   const number = (text: string, at: string): number | undefined => {
     if (text.trim() === '') return undefined
     const p = parseDecimal(text)
@@ -70,6 +79,7 @@ export function readSpots(draft: MeterDraft): { spots: SpotRequest[]; wrong: Rec
   const take = (row: SpotRow, hz: number, at: string) => {
     const isEmpty = watts ? row.forward.trim() === '' : row.swr.trim() === ''
     if (isEmpty) return
+    rows.push(at)
     if (watts) {
       const forwardW = number(row.forward, at)
       const reflectedW = number(row.reflected, at)
@@ -103,5 +113,5 @@ export function readSpots(draft: MeterDraft): { spots: SpotRequest[]; wrong: Rec
   })
   if (spots.length === 0 && Object.keys(wrong).length === 0)
     wrong.spots = 'Please type a reading, better three: the lowest, a middle and the highest channel.'
-  return { spots, wrong }
+  return { spots, rows, wrong }
 }

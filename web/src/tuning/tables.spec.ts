@@ -122,12 +122,13 @@ describe('sharing', () => {
   it('offers every trace, and an imported file as it came', () => {
     const list = mount(ShareList, {
       props: {
-        installation: { signOff: { passNumber: 2 } } as unknown as Installation,
+        installation: { id: 'i1', signOff: { passNumber: 2 } } as unknown as Installation,
         passes: [pass(1, 0, 'yard.s1p'), pass(2, -0.012)],
       },
       ...pinia(),
     })
     expect(list.findAll('a').map((a) => a.attributes('href'))).toEqual([
+      '/api/installations/i1/archive',
       '/api/passes/p1/touchstone',
       '/api/passes/p1/original',
       '/api/passes/p2/touchstone',
