@@ -52,6 +52,13 @@ record BackupFolder(Path data) {
         return all.isEmpty() ? Optional.empty() : Optional.of(all.get(all.size() - 1));
     }
 
+    /** Whether none is of the last day; one of a clock that went ahead is none of them. */
+    boolean isDue(LocalDateTime now) throws IOException {
+        return all().stream()
+                .map(BackupFolder::madeAt)
+                .noneMatch(made -> !made.isAfter(now) && made.isAfter(now.minusDays(1)));
+    }
+
     static LocalDateTime madeAt(Path backup) {
         return LocalDateTime.parse(backup.getFileName().toString(), NAME);
     }

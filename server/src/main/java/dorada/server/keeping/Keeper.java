@@ -52,8 +52,7 @@ class Keeper {
     void eachDay() {
         folder.ifPresent(f -> {
             try {
-                Optional<Path> newest = new BackupFolder(f).newest();
-                if (newest.isEmpty() || BackupFolder.madeAt(newest.get()).isBefore(now().minusDays(1))) {
+                if (new BackupFolder(f).isDue(now())) {
                     backup(f);
                 }
             } catch (IOException e) {

@@ -206,6 +206,20 @@ class KeepingTest {
     }
 
     @Test
+    void aBackupIsDueEachDayWhateverAClockHasDone() throws Exception {
+        BackupFolder backups = new BackupFolder(data);
+        LocalDateTime now = LocalDateTime.of(2026, 3, 1, 12, 0);
+        assertThat(backups.isDue(now)).isTrue();
+        Files.createDirectories(backups.folder());
+        Files.createFile(backups.folder().resolve("dorada-20260301-040000.zip"));
+        assertThat(backups.isDue(now)).isFalse();
+        assertThat(backups.isDue(now.plusDays(1))).isTrue();
+        // The clock was a year ahead when this one was made.
+        Files.createFile(backups.folder().resolve("dorada-20270301-040000.zip"));
+        assertThat(backups.isDue(now.plusDays(1))).isTrue();
+    }
+
+    @Test
     void aLeadComesBackFromTheMachineAndNobodyElse() throws Exception {
         shop().close();
         String said = KeepingMain.resetLead(data, "marisol");
