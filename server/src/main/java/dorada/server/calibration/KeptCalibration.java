@@ -5,6 +5,7 @@ import dorada.core.calibration.Standards;
 import dorada.server.people.Person;
 import dorada.server.removed.Removable;
 import dorada.server.sweep.StoredSweep;
+import dorada.server.sweep.TraceData;
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.FetchType;
@@ -69,8 +70,19 @@ class KeptCalibration extends Removable {
 
     KeptCalibration(
             CalibrationRequest r, StoredSweep open, StoredSweep shorted, StoredSweep load, Person by, Instant at) {
+        this(UUID.randomUUID(), r, open, shorted, load, by, at);
+    }
+
+    KeptCalibration(
+            UUID id,
+            CalibrationRequest r,
+            StoredSweep open,
+            StoredSweep shorted,
+            StoredSweep load,
+            Person by,
+            Instant at) {
         Standards s = r.standards().standards();
-        this.id = UUID.randomUUID();
+        this.id = id;
         this.name = r.name().strip();
         this.instrument = r.instrument().strip();
         this.cable = r.cable().strip();
@@ -115,6 +127,19 @@ class KeptCalibration extends Removable {
 
     Calibration calibration() {
         return Calibration.of(new Standards.Truth(open.sweep(), shorted.sweep(), load.sweep()), standards());
+    }
+
+    /** What it was made from. */
+    CalibrationRequest request() {
+        return new CalibrationRequest(
+                name,
+                instrument,
+                cable,
+                adapter,
+                StandardsRequest.of(standards()),
+                TraceData.of(open.sweep()),
+                TraceData.of(shorted.sweep()),
+                TraceData.of(load.sweep()));
     }
 
     double startHz() {

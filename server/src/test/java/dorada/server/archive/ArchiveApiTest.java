@@ -8,6 +8,7 @@ import static org.springframework.test.web.servlet.request.MockMvcRequestBuilder
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.delete;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.multipart;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.jsonPath;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
@@ -184,6 +185,38 @@ class ArchiveApiTest extends ApiTest {
         assertThat(files).containsKeys("archive.json", "plans.json", "cut-sheets.json", "channel-lists.json");
         assertThat(files.get("archive.json")).contains("\"login\":\"ines\"");
         assertThat(String.join("", files.values())).doesNotContain("bcrypt").doesNotContain("assword");
+    }
+
+    @Test
+    void instrumentsAndCalibrationsComeAlong() throws Exception {
+        String name = "Bench " + UUID.randomUUID();
+        String instrument =
+                read(send(post("/api/instruments"), lead, """
+                                {"version":0,"name":"%s","host":"127.0.0.1","port":5025,"profile":{"setUp":"*CLS",
+                                 "startHz":"FREQ:STAR {}","stopHz":"FREQ:STOP {}","points":"SWE:POIN {}",
+                                 "averages":"AVER:COUN {}","begin":"INIT","isMeasuring":"STAT:OPER:COND?","data":"TRAC? REFL",
+                                 "abort":"ABOR","error":"SYST:ERR?","identity":"*IDN?"}}""".formatted(name)).andExpect(status().isCreated()), "$.id");
+        String trace = "{\"frequencyHz\":[1e8,2e8],\"re\":[%s,%s],\"im\":[0.01,-0.02],\"hasPhase\":true}";
+        String calibration = read(
+                postJson(
+                                "/api/calibrations",
+                                ("{\"name\":\"Yard\",\"instrument\":\"\",\"cable\":\"\",\"adapter\":\"\",\"standards\":"
+                                                + "{\"openOffsetM\":0,\"openFarad\":0,\"shortOffsetM\":0,\"shortHenry\":0,\"loadOhm\":50},"
+                                                + "\"open\":" + trace + ",\"shorted\":" + trace + ",\"load\":" + trace
+                                                + "}")
+                                        .formatted(0.99, 0.98, -0.99, -0.97, 0.01, 0.02))
+                        .andExpect(status().isCreated()),
+                "$.id");
+        byte[] archive = archive("/api/archive");
+        Map<String, String> before = files(archive);
+        database.update("delete from instrument where id = '" + instrument + "'");
+        database.update("delete from calibration where id = '" + calibration + "'");
+        reads(archive).andExpect(status().isOk()).andExpect(jsonPath("$.others").value(2));
+        Map<String, String> after = files(archive("/api/archive"));
+        assertThat(after.get("instruments.json"))
+                .isEqualTo(before.get("instruments.json"))
+                .contains(name);
+        assertThat(after.get("calibrations.json")).isEqualTo(before.get("calibrations.json"));
     }
 
     @Test
