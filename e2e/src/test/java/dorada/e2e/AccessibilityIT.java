@@ -71,6 +71,15 @@ class AccessibilityIT {
             page.navigate(dorada.address() + "/instruments");
             ines.button("Ask who it is").waitFor();
             check(page, "instruments");
+            page.context().clearCookies();
+            new Technician(page, dorada.address()).signsIn("marisol");
+            page.getByText("installations wait").waitFor();
+            page.navigate(dorada.address() + "/removed");
+            page.getByText("Nothing is laid aside").waitFor();
+            check(page, "removed");
+            page.navigate(dorada.address() + "/people");
+            page.getByText("Read an archive").waitFor();
+            check(page, "people, as the lead");
         }
     }
 
