@@ -51,9 +51,10 @@ public class PeopleService implements UserDetailsService {
                 .orElseThrow(() -> new UsernameNotFoundException("No such login"));
     }
 
+    /** Whether nobody could let others in: a new shop, perhaps with the names of an archive. The last lead cannot leave. */
     @Transactional(readOnly = true)
     public boolean isEmpty() {
-        return people.count() == 0;
+        return people.countByRoleAndActiveTrue(Role.LEAD) == 0;
     }
 
     @Transactional(readOnly = true)
@@ -66,10 +67,18 @@ public class PeopleService implements UserDetailsService {
         return people.findById(id).orElseThrow(() -> JobException.notFound("person"));
     }
 
-    /** The shop's first login, a lead's; refused once anybody exists. Synchronized so that two cannot both be first. */
+    /**
+     * The shop's first login, a lead's; refused once there is one. Who is known by name from an archive becomes themselves again.
+     * Synchronized so that two cannot both be first.
+     */
     public synchronized Person addFirst(String login, String displayName, String password) {
         if (!isEmpty()) {
             throw JobException.conflict("This shop has its logins already. Ask the lead for one.");
+        }
+        Optional<Person> known = people.findByLogin(normalised(login)).filter(p -> !p.isActive());
+        if (known.isPresent()) {
+            known.get().change(displayName.strip(), Role.LEAD, true);
+            return setPassword(known.get(), password);
         }
         return add(login, displayName, Role.LEAD, password);
     }

@@ -36,8 +36,20 @@ class PeopleServiceTest {
     }
 
     @Test
+    void whoIsKnownByNameFromAnArchiveMayBeTheFirst() {
+        Person known = Person.whoLeft("marisol", "Marisol", clock.instant());
+        when(people.findByLogin("marisol")).thenReturn(Optional.of(known));
+        when(encoder.encode("secret words")).thenReturn("hash");
+        when(people.saveAndFlush(any())).thenAnswer(call -> call.getArgument(0));
+        Person first = service.addFirst("marisol", "Marisol", "secret words");
+        assertThat(first).isSameAs(known);
+        assertThat(first.isActive()).isTrue();
+        assertThat(first.role()).isEqualTo(Role.LEAD);
+    }
+
+    @Test
     void thereIsNoSecondFirst() {
-        when(people.count()).thenReturn(1L);
+        when(people.countByRoleAndActiveTrue(Role.LEAD)).thenReturn(1L);
         assertThatThrownBy(() -> service.addFirst("x", "X", "secret words")).isInstanceOf(JobException.class);
         verify(people, never()).saveAndFlush(any());
     }
