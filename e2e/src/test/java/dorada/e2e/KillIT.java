@@ -69,6 +69,9 @@ class KillIT {
                 }
                 acknowledgedInAll += before;
                 requireEachOnce(dorada, installation, acknowledged);
+                if ((time + 1) % 10 == 0) {
+                    System.out.println((time + 1) + " kills so far, nothing lost of " + acknowledgedInAll);
+                }
             }
         }
         System.out.println(TIMES + " kills: " + acknowledgedInAll + " acknowledged passes looked for, each there once; "
