@@ -11,6 +11,7 @@ import { useForm } from '@/shell/useForm'
 import { formatSwr } from '@/units/swr'
 import { formatTime } from '@/units/time'
 import { freshDraft, loadDraft, type PassDraft } from './draft'
+import EarlierSignOffs from './EarlierSignOffs.vue'
 import MakePermanent from './MakePermanent.vue'
 import { nextAction } from './nextAction'
 import NextStep from './NextStep.vue'
@@ -229,7 +230,10 @@ watch(id, (next) => (draft.value = loadDraft(next)))
 
     <div class="middle">
       <PlanSummary v-if="step === 'plan'" :installation="installation.data.value" :may-write="mayWrite" />
-      <ShareList v-else-if="step === 'share'" :installation="installation.data.value" :passes="passes" />
+      <template v-else-if="step === 'share'">
+        <ShareList :installation="installation.data.value" :passes="passes" />
+        <EarlierSignOffs :installation="installation.data.value" />
+      </template>
       <template v-else-if="shown || liveSweep">
         <div class="above soft">
           <span>{{ sourceWords }}</span>

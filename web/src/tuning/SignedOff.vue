@@ -4,7 +4,7 @@ import { formatTime } from '@/units/time'
 import { watts, type Installation } from './sentence'
 
 /** Who closed it and how it may be used. */
-const props = defineProps<{ signOff: NonNullable<Installation['signOff']> }>()
+const props = defineProps<{ signOff: NonNullable<Installation['signOff']>; reopened?: string }>()
 
 /** How a signed-off installation may be used until it is mended, and what it costs. */
 const limitWords = computed(() => {
@@ -23,15 +23,21 @@ const limitWords = computed(() => {
 </script>
 
 <template>
-  <p class="sentence">
-    Signed off{{ signOff.reason ? ' by judgement' : '' }} on pass {{ signOff.passNumber }}.
+  <p :class="reopened ? 'before' : 'sentence'">
+    {{ reopened ? 'Was signed' : 'Signed' }} off{{ signOff.reason ? ' by judgement' : '' }} on pass
+    {{ signOff.passNumber }}.
   </p>
   <p class="soft">{{ signOff.by }}, {{ formatTime(signOff.at) }}. {{ signOff.remark }}</p>
   <p v-if="signOff.reason">{{ signOff.reason }}</p>
-  <p v-if="limitWords" class="trouble">{{ limitWords }}</p>
+  <p v-if="limitWords" :class="reopened ? 'soft' : 'trouble'">{{ limitWords }}</p>
+  <p v-if="reopened" class="soft">{{ reopened }}</p>
 </template>
 
 <style scoped>
+.before {
+  font-weight: 600;
+}
+
 .sentence {
   font-size: 25px;
   line-height: 1.2;

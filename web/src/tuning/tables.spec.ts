@@ -5,6 +5,7 @@ import ChannelTable from './ChannelTable.vue'
 import PassStrip from './PassStrip.vue'
 import RoadSteps from './RoadSteps.vue'
 import type { Pass } from './sentence'
+import EarlierSignOffs from './EarlierSignOffs.vue'
 import ShareList from './ShareList.vue'
 import type { Installation } from './sentence'
 
@@ -134,5 +135,28 @@ describe('sharing', () => {
       '/api/passes/p2/touchstone',
     ])
     expect(list.text()).toContain('2, signed off')
+  })
+
+  it('shows what was signed off before, the last one first', () => {
+    const signOff = {
+      by: 'Bruno',
+      at: '2026-03-01T08:00:00Z',
+      passNumber: 2,
+      remark: '490 mm',
+      reason: 'until dry',
+    }
+    const earlier = (by: string) => ({
+      signOff: { ...signOff, by },
+      reopenedBy: 'Marisol',
+      reopenedAt: `2026-03-02T0${by.length}:00:00Z`,
+    })
+    const list = mount(EarlierSignOffs, {
+      props: {
+        installation: { earlierSignOffs: [earlier('Noa'), earlier('Bruno')] } as unknown as Installation,
+      },
+      ...pinia(),
+    })
+    expect(list.text()).toMatch(/Bruno.*Reopened by Marisol.*Noa/s)
+    expect(list.text()).toContain('until dry')
   })
 })

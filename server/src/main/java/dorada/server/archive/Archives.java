@@ -157,9 +157,7 @@ public class Archives {
     }
 
     private static Collection<String> logins(ArchivedInstallation a) {
-        TreeSet<String> logins = new TreeSet<>();
-        logins.add(a.installation().createdBy());
-        a.installation().signedOffBy().ifPresent(logins::add);
+        TreeSet<String> logins = new TreeSet<>(a.installation().logins());
         a.passes().forEach(p -> logins.add(p.recordedBy()));
         return logins;
     }

@@ -92,6 +92,12 @@ public class Installation {
     @BatchSize(size = 100)
     private List<OtherRadio> otherRadios = new ArrayList<>();
 
+    @ElementCollection(fetch = FetchType.EAGER)
+    @CollectionTable(name = "earlier_sign_off", joinColumns = @JoinColumn(name = "installation_id"))
+    @OrderColumn(name = "position")
+    @BatchSize(size = 100)
+    private List<EarlierSignOff> earlierSignOffs = new ArrayList<>();
+
     @ManyToOne(fetch = FetchType.EAGER, optional = false)
     @JoinColumn(name = "created_by")
     private Person createdBy;
@@ -145,6 +151,7 @@ public class Installation {
         this.createdBy = people.byLogin(r.createdBy());
         this.createdAt = r.createdAt();
         fill(r.plan());
+        r.earlier().forEach(e -> earlierSignOffs.add(e.restored(people)));
         InstallationRecord.SignOffRecord s = r.signOff();
         if (s != null) {
             signedOffBy = people.byLogin(s.by());
@@ -169,6 +176,9 @@ public class Installation {
                 InstallationRecord.plan(this),
                 createdBy.login(),
                 createdAt,
+                earlierSignOffs.stream()
+                        .map(InstallationRecord.EarlierRecord::of)
+                        .toList(),
                 isSignedOff()
                         ? new InstallationRecord.SignOffRecord(
                                 signedOffBy.login(),
@@ -235,10 +245,12 @@ public class Installation {
         signedOffAt = at;
     }
 
-    public void reopen() {
+    /** Work goes on; what was signed off stays readable. */
+    public void reopen(Person by, Instant at) {
         if (!isSignedOff()) {
             throw JobException.conflict("This installation is not signed off.");
         }
+        earlierSignOffs.add(new EarlierSignOff(this, by, at));
         signedOffBy = null;
         signedOffAt = null;
         signedOffPass = null;
@@ -391,6 +403,11 @@ public class Installation {
 
     Double signOffCostDb() {
         return signOffCostDb;
+    }
+
+    /** Those that were reopened, the first one first. */
+    List<EarlierSignOff> earlierSignOffs() {
+        return earlierSignOffs;
     }
 
     String feedlineType() {

@@ -7,9 +7,12 @@ import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
 import java.time.Instant;
 import java.time.LocalDate;
-import java.util.Optional;
+import java.util.List;
+import java.util.Set;
+import java.util.TreeSet;
 import java.util.UUID;
 
 /**
@@ -26,7 +29,55 @@ public record InstallationRecord(
         @NotNull @Valid InstallationRequest plan,
         @NotBlank String createdBy,
         @NotNull Instant createdAt,
+        @Size(max = 1000) List<@Valid EarlierRecord> earlier,
         @Valid SignOffRecord signOff) {
+
+    public InstallationRecord {
+        earlier = earlier == null ? List.of() : earlier;
+    }
+
+    /**
+     * A sign-off that was reopened.
+     *
+     * @param by a login
+     * @param reopenedBy a login
+     */
+    public record EarlierRecord(
+            @NotBlank String by,
+            @NotNull Instant at,
+            @Min(1) int passNumber,
+            @NotNull String remark,
+            String reason,
+            Double limitW,
+            LocalDate due,
+            Double costDb,
+            @NotBlank String reopenedBy,
+            @NotNull Instant reopenedAt) {
+
+        static EarlierRecord of(EarlierSignOff e) {
+            Installation.Closing c = e.closing();
+            return new EarlierRecord(
+                    e.signedBy().login(),
+                    e.signedAt(),
+                    c.passNumber(),
+                    c.remark(),
+                    c.reason(),
+                    c.limitW(),
+                    c.due(),
+                    c.costDb(),
+                    e.reopenedBy().login(),
+                    e.reopenedAt());
+        }
+
+        EarlierSignOff restored(People people) {
+            return new EarlierSignOff(
+                    people.byLogin(by),
+                    at,
+                    new Installation.Closing(passNumber, remark, reason, limitW, due, costDb),
+                    people.byLogin(reopenedBy),
+                    reopenedAt);
+        }
+    }
 
     /** @param by a login */
     public record SignOffRecord(
@@ -46,8 +97,17 @@ public record InstallationRecord(
     }
 
     /** Who is named in it, by login. */
-    public Optional<String> signedOffBy() {
-        return Optional.ofNullable(signOff).map(SignOffRecord::by);
+    public Set<String> logins() {
+        Set<String> logins = new TreeSet<>();
+        logins.add(createdBy);
+        if (signOff != null) {
+            logins.add(signOff.by());
+        }
+        earlier.forEach(e -> {
+            logins.add(e.by());
+            logins.add(e.reopenedBy());
+        });
+        return logins;
     }
 
     static InstallationRequest plan(Installation i) {

@@ -45,6 +45,7 @@ public record InstallationView(
         @NotNull String createdBy,
         @NotNull Instant createdAt,
         SignOffView signOff,
+        @NotNull List<EarlierSignOffView> earlierSignOffs,
         @NotNull long version) {
 
     /** Who closed it, when, on which pass and why. */
@@ -57,6 +58,29 @@ public record InstallationView(
             Double limitW,
             LocalDate due,
             Double costDb) {}
+
+    /** A sign-off that a lead reopened. */
+    public record EarlierSignOffView(
+            @NotNull SignOffView signOff,
+            @NotNull String reopenedBy,
+            @NotNull Instant reopenedAt) {
+
+        static EarlierSignOffView of(EarlierSignOff e) {
+            Installation.Closing c = e.closing();
+            return new EarlierSignOffView(
+                    new SignOffView(
+                            e.signedBy().displayName(),
+                            e.signedAt(),
+                            c.passNumber(),
+                            c.remark(),
+                            c.reason(),
+                            c.limitW(),
+                            c.due(),
+                            c.costDb()),
+                    e.reopenedBy().displayName(),
+                    e.reopenedAt());
+        }
+    }
 
     /** What else is adjusted, and the words for a move outward, or longer, and the other way. */
     public record SecondPieceView(
@@ -133,6 +157,7 @@ public record InstallationView(
                 i.createdBy().displayName(),
                 i.createdAt(),
                 signOff,
+                i.earlierSignOffs().stream().map(EarlierSignOffView::of).toList(),
                 i.version());
     }
 }

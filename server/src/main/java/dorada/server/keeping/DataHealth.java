@@ -32,7 +32,7 @@ class DataHealth implements HealthIndicator {
 
     @Override
     public Health health() {
-        if (isHeapFull()) {
+        if (isHeapFull() && isStillFull()) {
             return Health.down().withDetail(REASON, "The memory is full.").build();
         }
         try (Connection connection = database.getConnection();
@@ -54,6 +54,12 @@ class DataHealth implements HealthIndicator {
 
     private static String firstLine(SQLException e) {
         return String.valueOf(e.getMessage()).lines().findFirst().orElse("no reason given");
+    }
+
+    /** What was full after the last collection, long ago perhaps, is looked at again before it is said. */
+    private static boolean isStillFull() {
+        ManagementFactory.getMemoryMXBean().gc();
+        return isHeapFull();
     }
 
     private static boolean isHeapFull() {

@@ -38,6 +38,9 @@ record Witness(Path data) {
         Properties p = new Properties();
         try (Reader in = Files.newBufferedReader(file(), StandardCharsets.UTF_8)) {
             p.load(in);
+        } catch (IllegalArgumentException e) {
+            // Its writing is whole or not at all, so this was somebody else; what it said is not known.
+            return Optional.empty();
         }
         return Optional.of(new Seen(
                 new Counts(of(p, "installations"), of(p, "passes"), of(p, "sweeps"), of(p, "people")), contents(p)));

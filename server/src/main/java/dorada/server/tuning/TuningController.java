@@ -154,8 +154,8 @@ class TuningController {
     }
 
     @PostMapping("/installations/{id}/reopen")
-    InstallationView reopen(@PathVariable UUID id) {
-        return tuning.reopen(id);
+    InstallationView reopen(@PathVariable UUID id, @AuthenticationPrincipal SignedIn me) {
+        return inTurn.on(id, () -> tuning.reopen(id, me.id()));
     }
 
     /** The trace as a Touchstone 1.1 file. */

@@ -322,9 +322,9 @@ public class TuningService {
                 .jpeg();
     }
 
-    public InstallationView reopen(UUID installationId) {
+    public InstallationView reopen(UUID installationId, UUID by) {
         Installation installation = installations.byId(installationId);
-        installation.reopen();
+        installation.reopen(people.byId(by), clock.instant());
         return installations.saved(installation);
     }
 

@@ -100,6 +100,13 @@ class ArchiveApiTest extends ApiTest {
         String wrong = read(measure(id, UUID.randomUUID(), -0.3), "$.id");
         http.perform(delete("/api/passes/" + wrong).with(as(technician)).with(csrf()))
                 .andExpect(status().isNoContent());
+        int version = read(getAs(viewer, "/api/installations/" + id), "$.version");
+        postJson(
+                        "/api/installations/" + id + "/sign-off",
+                        "{\"version\":" + version
+                                + ",\"passNumber\":3,\"remark\":\"490 mm\",\"reason\":\"until dry\",\"due\":\"2999-01-01\"}")
+                .andExpect(status().isOk());
+        send(post("/api/installations/" + id + "/reopen"), lead, "{}").andExpect(status().isOk());
         postJson("/api/plans", "{\"name\":\"Boat 2\",\"body\":\"{}\",\"installationId\":\"" + id + "\"}")
                 .andExpect(status().isCreated());
         return id;
@@ -115,6 +122,7 @@ class ArchiveApiTest extends ApiTest {
             "delete from pass_circumstance" + passes,
             "delete from pass_photo" + passes,
             "delete from tuning_pass" + ofIt,
+            "delete from earlier_sign_off" + ofIt,
             "delete from wanted_channel" + ofIt,
             "delete from other_radio" + ofIt,
             "delete from installation where id = '" + id + "'"

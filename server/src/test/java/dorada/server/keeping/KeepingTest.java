@@ -180,6 +180,15 @@ class KeepingTest {
     }
 
     @Test
+    void aWitnessThatCannotBeReadSaysNothing() throws Exception {
+        shop().close();
+        for (String garbage : new String[] {"installations=\\u00zz", "installations=many", "installation.x=1", ""}) {
+            Files.writeString(data.resolve("witness.properties"), garbage);
+            assertThat(new Witness(data).missing()).isEmpty();
+        }
+    }
+
+    @Test
     void aRunningServersDataAreNotTakenForDamaged() throws Exception {
         try (Connection open = shop()) {
             new Witness(data).write(new Counts(9, 9, 9, 9), new Contents(new TreeMap<>()));

@@ -142,8 +142,18 @@ class TuningApiTest extends ApiTest {
         send(post("/api/installations/" + id + "/reopen"), technician, "{}").andExpect(status().isForbidden());
         send(post("/api/installations/" + id + "/reopen"), lead, "{}")
                 .andExpect(status().isOk())
-                .andExpect(jsonPath("$.signOff").doesNotExist());
+                .andExpect(jsonPath("$.signOff").doesNotExist())
+                .andExpect(jsonPath("$.earlierSignOffs", hasSize(1)));
+        // What was signed off stays readable, whatever is signed off after it.
         measure(id, UUID.randomUUID(), 0).andExpect(status().isCreated());
+        postJson(path, signOff(version(id), 3, "dry, full power")).andExpect(status().isOk());
+        send(post("/api/installations/" + id + "/reopen"), lead, "{}").andExpect(status().isOk());
+        getAs(viewer, "/api/installations/" + id)
+                .andExpect(jsonPath("$.earlierSignOffs", hasSize(2)))
+                .andExpect(jsonPath("$.earlierSignOffs[0].signOff.reason").value("until the roof is dry, 5 W"))
+                .andExpect(jsonPath("$.earlierSignOffs[0].signOff.by").value("ines"))
+                .andExpect(jsonPath("$.earlierSignOffs[1].signOff.passNumber").value(3))
+                .andExpect(jsonPath("$.earlierSignOffs[1].reopenedBy").value("marisol"));
     }
 
     @Test
