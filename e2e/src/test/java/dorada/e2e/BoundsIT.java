@@ -137,13 +137,26 @@ class BoundsIT {
                 .contains("at most 16 kB");
     }
 
+    @Test
+    void whatDoesNotSayHowLongItIsIsReadOnlyWherePointsMayCome() throws Exception {
+        String me = "Authorization: Bearer " + RunningDorada.TOKEN + "\r\n";
+        String chunked = "Transfer-Encoding: chunked\r\n\r\n2\r\n{}\r\n0\r\n\r\n";
+        assertThat(answerTo("/api/session", chunked)).startsWith("HTTP/1.1 411").contains("Content-Length");
+        assertThat(answerTo("/api/installations", me + chunked)).startsWith("HTTP/1.1 411");
+        assertThat(answerTo("/api/traces/look", me + chunked)).startsWith("HTTP/1.1 422");
+    }
+
     /** What is answered to a head alone that says how long its body will be. */
     private static String answerTo(String path, String who, long length) throws Exception {
+        return answerTo(path, who + "Content-Length: " + length + "\r\n\r\n");
+    }
+
+    private static String answerTo(String path, String rest) throws Exception {
         try (Socket socket =
                 new Socket("127.0.0.1", URI.create(dorada.address()).getPort())) {
             socket.setSoTimeout(20_000);
-            String head = "POST " + path + " HTTP/1.1\r\nHost: 127.0.0.1\r\nContent-Type: application/json\r\n" + who
-                    + "Content-Length: " + length + "\r\n\r\n";
+            String head = "POST " + path
+                    + " HTTP/1.1\r\nHost: 127.0.0.1\r\nConnection: close\r\nContent-Type: application/json\r\n" + rest;
             socket.getOutputStream().write(head.getBytes(StandardCharsets.UTF_8));
             return new String(socket.getInputStream().readAllBytes(), StandardCharsets.UTF_8);
         }

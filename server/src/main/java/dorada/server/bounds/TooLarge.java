@@ -6,7 +6,7 @@ import org.eclipse.jetty.server.Request;
 import org.eclipse.jetty.server.Response;
 import org.eclipse.jetty.util.Callback;
 
-/** Refuses bodies that are said to be longer than is read of such a request, before any of it is read. */
+/** Refuses bodies that are longer than is read of such a request, or do not say how long they are, before any of it is read. */
 final class TooLarge extends Handler.Wrapper {
 
     static boolean isKnown(Request request) {
@@ -24,6 +24,11 @@ final class TooLarge extends Handler.Wrapper {
     @Override
     public boolean handle(Request request, Response response, Callback callback) throws Exception {
         long most = Bounds.mostBytes(path(request), isKnown(request));
+        if (most < Bounds.MOST_BYTES && request.getHeaders().contains(HttpHeader.TRANSFER_ENCODING)) {
+            // In pieces without a length it could be as long as the longest of all.
+            Problems.write(request, response, callback, 411, "Please say how long the body is: Content-Length.");
+            return true;
+        }
         if (request.getLength() > most) {
             Problems.write(request, response, callback, 413, sentence(most));
             return true;
