@@ -6,6 +6,8 @@ import dorada.server.installation.InstallationService;
 import dorada.server.people.PeopleService;
 import dorada.server.people.Person;
 import dorada.server.problem.JobException;
+import dorada.server.shop.ArchivedPeople;
+import dorada.server.shop.ShopPart;
 import dorada.server.tuning.PassArchive;
 import dorada.server.tuning.PassRecord;
 import jakarta.validation.ConstraintViolation;
@@ -180,7 +182,7 @@ public class Archives {
             }
             Map<String, ArchivedPerson> named =
                     manifest.people().stream().collect(Collectors.toMap(ArchivedPerson::login, p -> p, (a, b) -> a));
-            InstallationRecord.People who = login -> {
+            ArchivedPeople who = login -> {
                 ArchivedPerson p = named.get(login);
                 if (p == null) {
                     throw JobException.inFile(0, "The archive does not say who \"" + login + "\" is.");
@@ -217,7 +219,7 @@ public class Archives {
         }
     }
 
-    private <R extends Record> int restore(ZipFile zip, ShopPart<R> part, InstallationRecord.People who) {
+    private <R extends Record> int restore(ZipFile zip, ShopPart<R> part, ArchivedPeople who) {
         String name = part.name() + ".json";
         if (zip.getEntry(name) == null) {
             return 0;

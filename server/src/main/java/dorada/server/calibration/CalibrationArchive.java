@@ -1,9 +1,9 @@
 package dorada.server.calibration;
 
-import dorada.server.archive.ShopPart;
 import dorada.server.calibration.CalibrationArchive.CalibrationRecord;
-import dorada.server.installation.InstallationRecord;
 import dorada.server.people.Person;
+import dorada.server.shop.ArchivedPeople;
+import dorada.server.shop.ShopPart;
 import dorada.server.sweep.SweepStore;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
@@ -76,7 +76,7 @@ class CalibrationArchive implements ShopPart<CalibrationRecord> {
     }
 
     @Override
-    public boolean restore(CalibrationRecord r, InstallationRecord.People people) {
+    public boolean restore(CalibrationRecord r, ArchivedPeople people) {
         if (calibrations.existsById(r.id())) {
             return false;
         }

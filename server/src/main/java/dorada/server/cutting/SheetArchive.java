@@ -1,11 +1,11 @@
 package dorada.server.cutting;
 
-import dorada.server.archive.ShopPart;
 import dorada.server.cutting.KeptSheet.ReallyCut;
 import dorada.server.cutting.SheetArchive.SheetRecord;
-import dorada.server.installation.InstallationRecord;
 import dorada.server.installation.InstallationService;
 import dorada.server.people.Person;
+import dorada.server.shop.ArchivedPeople;
+import dorada.server.shop.ShopPart;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
@@ -74,7 +74,7 @@ class SheetArchive implements ShopPart<SheetRecord> {
     }
 
     @Override
-    public boolean restore(SheetRecord r, InstallationRecord.People people) {
+    public boolean restore(SheetRecord r, ArchivedPeople people) {
         if (repository.existsById(r.id())) {
             return false;
         }

@@ -12,6 +12,7 @@ import dorada.core.tuning.Room;
 import dorada.core.tuning.TrimPrior;
 import dorada.server.people.Person;
 import dorada.server.problem.JobException;
+import dorada.server.shop.ArchivedPeople;
 import jakarta.persistence.CollectionTable;
 import jakarta.persistence.Column;
 import jakarta.persistence.ElementCollection;
@@ -144,7 +145,7 @@ public class Installation {
     }
 
     /** As it was when it was archived, perhaps under another number of the shop. */
-    Installation(InstallationRecord r, long shopNumber, InstallationRecord.People people) {
+    Installation(InstallationRecord r, long shopNumber, ArchivedPeople people) {
         this.id = r.id();
         this.shopNumber = shopNumber;
         this.standInSeed = r.standInSeed();

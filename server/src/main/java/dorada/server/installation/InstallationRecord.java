@@ -1,7 +1,6 @@
 package dorada.server.installation;
 
-import dorada.server.people.Person;
-import dorada.server.problem.JobException;
+import dorada.server.shop.ArchivedPeople;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
@@ -69,7 +68,7 @@ public record InstallationRecord(
                     e.reopenedAt());
         }
 
-        EarlierSignOff restored(People people) {
+        EarlierSignOff restored(ArchivedPeople people) {
             return new EarlierSignOff(
                     people.byLogin(by),
                     at,
@@ -133,12 +132,5 @@ public record InstallationRecord(
                 like.otherRadios(),
                 like.feedlineType(),
                 like.feedlineLengthM());
-    }
-
-    /** Who a login is, here. */
-    @FunctionalInterface
-    public interface People {
-        /** @throws JobException where the archive does not name such a person */
-        Person byLogin(String login);
     }
 }

@@ -4,6 +4,7 @@ import dorada.core.antenna.AntennaKind;
 import dorada.core.tuning.TrimPrior;
 import dorada.server.people.PeopleService;
 import dorada.server.problem.JobException;
+import dorada.server.shop.ArchivedPeople;
 import java.time.Clock;
 import java.util.List;
 import java.util.Locale;
@@ -113,7 +114,7 @@ public class InstallationService {
     }
 
     /** Puts an archived installation here; under its own number where that is free. */
-    public Installation restore(InstallationRecord r, InstallationRecord.People people) {
+    public Installation restore(InstallationRecord r, ArchivedPeople people) {
         boolean isTaken = installations.existsByShopNumber(r.shopNumber());
         long number = isTaken ? installations.nextShopNumber() : r.shopNumber();
         // The next new installation must find its number free.

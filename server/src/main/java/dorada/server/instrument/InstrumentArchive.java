@@ -1,9 +1,9 @@
 package dorada.server.instrument;
 
-import dorada.server.archive.ShopPart;
-import dorada.server.installation.InstallationRecord;
 import dorada.server.instrument.InstrumentArchive.InstrumentRecord;
 import dorada.server.people.Person;
+import dorada.server.shop.ArchivedPeople;
+import dorada.server.shop.ShopPart;
 import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotBlank;
@@ -58,7 +58,7 @@ class InstrumentArchive implements ShopPart<InstrumentRecord> {
     }
 
     @Override
-    public boolean restore(InstrumentRecord r, InstallationRecord.People people) {
+    public boolean restore(InstrumentRecord r, ArchivedPeople people) {
         if (instruments.existsById(r.id())
                 || instruments.findByNameIgnoreCaseAndRemovedAtIsNull(r.name()).isPresent()) {
             return false;

@@ -1,10 +1,10 @@
 package dorada.server.planning;
 
-import dorada.server.archive.ShopPart;
-import dorada.server.installation.InstallationRecord;
 import dorada.server.installation.InstallationService;
 import dorada.server.people.Person;
 import dorada.server.planning.PlanArchive.PlanRecord;
+import dorada.server.shop.ArchivedPeople;
+import dorada.server.shop.ShopPart;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
@@ -67,7 +67,7 @@ class PlanArchive implements ShopPart<PlanRecord> {
     }
 
     @Override
-    public boolean restore(PlanRecord r, InstallationRecord.People people) {
+    public boolean restore(PlanRecord r, ArchivedPeople people) {
         if (repository.existsById(r.id())) {
             return false;
         }

@@ -1,9 +1,9 @@
 package dorada.server.spectrum;
 
 import dorada.core.spectrum.ServiceChannel;
-import dorada.server.archive.ShopPart;
-import dorada.server.installation.InstallationRecord;
 import dorada.server.people.Person;
+import dorada.server.shop.ArchivedPeople;
+import dorada.server.shop.ShopPart;
 import dorada.server.spectrum.ListArchive.ListRecord;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
@@ -64,7 +64,7 @@ class ListArchive implements ShopPart<ListRecord> {
     }
 
     @Override
-    public boolean restore(ListRecord r, InstallationRecord.People people) {
+    public boolean restore(ListRecord r, ArchivedPeople people) {
         if (repository.existsById(r.id())
                 || repository.findByNameIgnoreCaseAndRemovedAtIsNull(r.name()).isPresent()) {
             return false;

@@ -8,9 +8,9 @@ import dorada.core.format.SweepFileReader;
 import dorada.core.format.TouchstoneWriter;
 import dorada.core.sweep.Sweep;
 import dorada.server.installation.Installation;
-import dorada.server.installation.InstallationRecord;
 import dorada.server.installation.InstallationService;
 import dorada.server.problem.JobException;
+import dorada.server.shop.ArchivedPeople;
 import dorada.server.sweep.StoredSweep;
 import dorada.server.sweep.SweepStore;
 import java.io.IOException;
@@ -106,7 +106,7 @@ public class PassArchive {
      * @return how many were added; empty where both went on differently
      */
     public Optional<Integer> restore(
-            UUID installationId, List<PassRecord> archived, InstallationRecord.People people, Files files) {
+            UUID installationId, List<PassRecord> archived, ArchivedPeople people, Files files) {
         List<UUID> ours = passes.idsInOrder(installationId);
         List<UUID> theirs = archived.stream().map(PassRecord::id).toList();
         int same = Math.min(ours.size(), theirs.size());

@@ -1,6 +1,5 @@
-package dorada.server.archive;
+package dorada.server.shop;
 
-import dorada.server.installation.InstallationRecord;
 import dorada.server.people.Person;
 import java.util.List;
 import java.util.Optional;
@@ -26,5 +25,5 @@ public interface ShopPart<R extends Record> {
     Stream<Person> people(Optional<UUID> installation);
 
     /** Puts one here; false where it is here already. */
-    boolean restore(R archived, InstallationRecord.People people);
+    boolean restore(R archived, ArchivedPeople people);
 }

@@ -1,0 +1,11 @@
+package dorada.server.shop;
+
+import dorada.server.people.Person;
+
+/** Who a login of an archive is, here. */
+@FunctionalInterface
+public interface ArchivedPeople {
+
+    /** @throws dorada.server.problem.JobException where the archive does not name such a person */
+    Person byLogin(String login);
+}

@@ -1,0 +1,2 @@
+/** What the shop keeps beside its installations, as far as archives look at it. */
+package dorada.server.shop;
