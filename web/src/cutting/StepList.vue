@@ -88,6 +88,7 @@ const isShort = (p: Sheet['pieces'][number]) => meaning(p).includes('shorter')
         :value="texts[p.number] ?? ''"
         :aria-label="`Really cut: ${p.name}`"
         placeholder="as measured"
+        @input="texts[p.number] = ($event.target as HTMLInputElement).value"
         @change="cut(p.number, ($event.target as HTMLInputElement).value)"
       />
       <span :class="{ wrong: isShort(p) || wrong[p.number] }" role="status">{{

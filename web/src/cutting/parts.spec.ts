@@ -129,6 +129,16 @@ describe('the steps', () => {
     expect(short.find('.real .wrong').text()).toContain('7 mm shorter than it should be')
   })
 
+  it('keep what is being typed while the solved sheet arrives', async () => {
+    const page = steps()
+    const field = page.find<HTMLInputElement>('.real input')
+    field.element.value = '45'
+    await field.trigger('input')
+    await page.setProps({ sheet: { ...aSheet(), tools: ['another saw'] } })
+    expect(page.text()).toContain('another saw')
+    expect(field.element.value).toBe('45')
+  })
+
   it('keep what can’t be read where it was typed', async () => {
     const page = steps()
     await page.find('.real input').setValue('about half a metre')

@@ -196,7 +196,8 @@ final class Gates {
         Deed change = s.oneWay() && shorter ? Deed.CUT : Deed.MOVE;
         if (change == Deed.CUT
                 && !s.last().isSwept()
-                && all.probability(Hypothesis.NOT_FOLLOWING) > MOST_NOT_FOLLOWING) {
+                && (all.probability(Hypothesis.NOT_FOLLOWING) > MOST_NOT_FOLLOWING
+                        || Response.isOneMarkAlone(passes))) {
             return Optional.of(notSeenToFollow(s));
         }
         double ofChange = Losses.expected(change, shorter, all);

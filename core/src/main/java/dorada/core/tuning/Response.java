@@ -54,6 +54,9 @@ record Response(Kind kind, double share) {
     /** A needle that is read twice differs by up to a mark and a half, in |Γ|. */
     private static final double READ_TWICE = 0.075;
 
+    /** Two marks of a scale, where they stand farthest apart, in |Γ|: from 3 to 5. */
+    private static final double TWO_MARKS = 0.15;
+
     /** The same for the mean of all channels. */
     private static final double READ_TWICE_ON_AVERAGE = 0.05;
 
@@ -163,6 +166,28 @@ record Response(Kind kind, double share) {
         return Math.sqrt(square) < NEEDLES_TELL
                 ? NONE
                 : new Response(share < FOLLOWS ? Kind.DID_NOT_MOVE : Kind.FOLLOWED, share);
+    }
+
+    /**
+     * Whether something was changed and all that its needles have shown since is that one of several went to its next mark: where it
+     * stood between two marks, it was perhaps read otherwise.
+     *
+     * @param passes oldest first, of one state between two looks for a fault
+     */
+    static boolean isOneMarkAlone(List<Pass> passes) {
+        Pass now = passes.get(passes.size() - 1);
+        if (passes.stream().skip(1).noneMatch(p -> p.changeM() != 0)) {
+            return false;
+        }
+        List<Double> moved = now.spots().stream()
+                .map(r -> passes.stream()
+                        .limit(passes.size() - 1L)
+                        .flatMap(p -> differences(r, p))
+                        .max(Double::compare))
+                .flatMap(Optional::stream)
+                .toList();
+        List<Double> stirred = moved.stream().filter(d -> d >= SAME_MARK).toList();
+        return moved.size() > 1 && stirred.size() == 1 && stirred.get(0) < TWO_MARKS;
     }
 
     private static Response untouched(Pass before, Pass now) {

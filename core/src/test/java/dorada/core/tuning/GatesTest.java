@@ -56,6 +56,35 @@ class GatesTest {
                 Sensitivity.of(all, task.prior()));
     }
 
+    /** One needle between two marks was perhaps read otherwise: nothing has been seen to follow yet. */
+    @Test
+    void oneNeedleThatWentToItsNextMarkHasShownNothing() {
+        Pass before = spots(2.8, 4, 4);
+        Pass oneMark = spots(2.8, 3, 4).after(-0.063, 0);
+        assertThat(Response.isOneMarkAlone(List.of(before, oneMark))).isTrue();
+        // Two of them, or one that went far, have.
+        assertThat(Response.isOneMarkAlone(List.of(before, spots(2.5, 3, 4).after(-0.063, 0))))
+                .isFalse();
+        assertThat(Response.isOneMarkAlone(List.of(before, spots(2.8, 2, 4).after(-0.063, 0))))
+                .isFalse();
+        // One channel alone cannot show more than itself, and without a change there is nothing to follow.
+        assertThat(Response.isOneMarkAlone(List.of(spots(4), spots(3).after(-0.063, 0))))
+                .isFalse();
+        assertThat(Response.isOneMarkAlone(List.of(before, spots(2.8, 3, 4)))).isFalse();
+        // Later readings may.
+        assertThat(Response.isOneMarkAlone(
+                        List.of(before, oneMark, spots(2.2, 2.5, 4).after(-0.02, 0))))
+                .isFalse();
+        // And no more comes off until then.
+        TrimTask loose =
+                TrimTask.of(new UnderLimit(1.5), VHF, new Adjustment.OneWayCut(0.001), new TrimPrior(0.25, 1, 0.1));
+        Pass far = spots(1.9, 2.5, 4);
+        Pass hardly = spots(1.9, 2.5, 3).after(-0.02, 0);
+        Standing standing = standing(loose, far, hardly);
+        assertThat(standing.sideM()).isNegative();
+        assertShut(Gates.hypotheses(standing, List.of(far, hardly)), Gate.NOT_SEEN_TO_FOLLOW, Action.MEASURE_AGAIN);
+    }
+
     private static void assertShut(Optional<Shut> gate, Gate which, Action instead) {
         assertThat(gate).isPresent();
         assertThat(gate.get().gate()).isEqualTo(which);
