@@ -2,6 +2,7 @@
 import { useQuery, useQueryClient } from '@tanstack/vue-query'
 import { answer, api } from '@/api/client'
 import { useForm } from '@/shell/useForm'
+import { formatTime } from '@/units/time'
 
 /** Where one is signed in, and the end of it: for the tablet that was left in a customer's cab. */
 const KEY = ['sessions'] as const
@@ -22,8 +23,6 @@ async function endAll() {
   })
   if (done) location.assign('/sign-in')
 }
-
-const when = (at: string) => new Date(at).toLocaleString([], { dateStyle: 'medium', timeStyle: 'short' })
 </script>
 
 <template>
@@ -33,8 +32,8 @@ const when = (at: string) => new Date(at).toLocaleString([], { dateStyle: 'mediu
     <ul>
       <li v-for="s in sessions.data.value ?? []" :key="s.id">
         <span>
-          <b v-if="s.here">Here,</b> since {{ when(s.since) }},
-          <span class="soft">last used {{ when(s.seen) }}, from {{ s.address }}</span>
+          <b v-if="s.here">Here,</b> since {{ formatTime(s.since) }},
+          <span class="soft">last used {{ formatTime(s.seen) }}, from {{ s.address }}</span>
         </span>
         <button v-if="!s.here" type="button" class="plain" :disabled="busy" @click="end(s.id)">
           Sign out there

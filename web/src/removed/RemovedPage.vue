@@ -4,6 +4,7 @@ import { computed, ref } from 'vue'
 import { answer, api, type Schemas } from '@/api/client'
 import { useMe } from '@/api/queries'
 import { useForm } from '@/shell/useForm'
+import { formatTime } from '@/units/time'
 
 /** What was removed from the shop, and the way back. */
 type Removed = Schemas['RemovedView']
@@ -25,7 +26,6 @@ async function putBack(thing: Removed) {
   // It stands in lists that other pages remember.
   await client.invalidateQueries()
 }
-const when = (at: string) => new Date(at).toLocaleString([], { dateStyle: 'medium', timeStyle: 'short' })
 </script>
 
 <template>
@@ -53,7 +53,7 @@ const when = (at: string) => new Date(at).toLocaleString([], { dateStyle: 'mediu
           <tr v-for="r in removed.data.value" :key="r.id">
             <td>{{ r.kind }}</td>
             <td class="called">{{ r.name }}</td>
-            <td class="soft">{{ when(r.removedAt) }}, {{ r.removedBy }}</td>
+            <td class="soft">{{ formatTime(r.removedAt) }}, {{ r.removedBy }}</td>
             <td class="deed">
               <button
                 v-if="mayPutBack"

@@ -4,6 +4,7 @@ import { computed, toRef } from 'vue'
 import { answer, api } from '@/api/client'
 import { keys, useTakeBack } from '@/api/queries'
 import { useForm } from '@/shell/useForm'
+import { formatTime } from '@/units/time'
 
 /** A pass that was taken back can be put back until another is recorded, whoever looks and however often. */
 const props = defineProps<{ installationId: string; mayRecord: boolean }>()
@@ -21,12 +22,11 @@ const putBack = (passId: string) =>
   submit(async () => {
     await change.mutateAsync({ passId, isBack: false })
   })
-const when = (at: string) => new Date(at).toLocaleString([], { dateStyle: 'medium', timeStyle: 'short' })
 </script>
 
 <template>
   <p v-if="next" class="caution" role="status">
-    A pass of {{ next.recordedBy }}, {{ when(next.recordedAt) }}, was taken back and does not count.
+    A pass of {{ next.recordedBy }}, {{ formatTime(next.recordedAt) }}, was taken back and does not count.
     <button v-if="mayRecord" type="button" class="plain" :disabled="busy" @click="putBack(next.id)">
       Put it back
     </button>

@@ -206,7 +206,7 @@ public class Archives {
                 recorded += passesAdded.orElse(0);
                 here += !isNew && passesAdded.orElse(0) == 0 ? 1 : 0;
                 if (passesAdded.isEmpty()) {
-                    left.add("FS-%04d".formatted(a.installation().shopNumber()));
+                    left.add(Installation.shopNumber(a.installation().shopNumber()));
                 }
             }
             int others = 0;

@@ -174,7 +174,7 @@ public class Installation {
                 id,
                 shopNumber,
                 standInSeed,
-                InstallationRecord.plan(this),
+                InstallationRequest.of(this, title, startLengthM().orElse(null)),
                 createdBy.login(),
                 createdAt,
                 earlierSignOffs.stream()
@@ -284,7 +284,12 @@ public class Installation {
     }
 
     public String shopNumber() {
-        return "FS-%04d".formatted(shopNumber);
+        return shopNumber(shopNumber);
+    }
+
+    /** How the shop writes its {@code number}. */
+    public static String shopNumber(long number) {
+        return "FS-%04d".formatted(number);
     }
 
     public String title() {

@@ -108,29 +108,4 @@ public record InstallationRecord(
         });
         return logins;
     }
-
-    static InstallationRequest plan(Installation i) {
-        InstallationRequest like = InstallationRequest.likeBut(i, i.title());
-        return new InstallationRequest(
-                like.title(),
-                like.customer(),
-                like.carrier(),
-                like.carrierDetail(),
-                like.antennaKind(),
-                like.antennaDetail(),
-                like.oneWay(),
-                like.smallestStepM(),
-                i.startLengthM().orElse(null),
-                like.shortestLengthM(),
-                like.longestLengthM(),
-                like.ratedPowerW(),
-                like.swrCeiling(),
-                like.ruleName(),
-                like.limitSwr(),
-                like.measuredAt(),
-                like.channels(),
-                like.otherRadios(),
-                like.feedlineType(),
-                like.feedlineLengthM());
-    }
 }

@@ -114,6 +114,11 @@ public record InstallationRequest(
 
     /** The plan of {@code i} for another carrier of the same kind, whose antenna nobody has measured yet. */
     static InstallationRequest likeBut(Installation i, String title) {
+        return of(i, title, null);
+    }
+
+    /** The plan of {@code i} as a person would fill it in, with another title and start. */
+    static InstallationRequest of(Installation i, String title, Double startLengthM) {
         return new InstallationRequest(
                 title,
                 i.customer(),
@@ -123,7 +128,7 @@ public record InstallationRequest(
                 i.antennaDetail(),
                 i.isOneWay(),
                 i.smallestStepM(),
-                null,
+                startLengthM,
                 i.setLength().shortestM().orElse(null),
                 i.setLength().longestM().orElse(null),
                 i.ratedPowerW(),

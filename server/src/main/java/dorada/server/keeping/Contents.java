@@ -1,5 +1,6 @@
 package dorada.server.keeping;
 
+import dorada.server.installation.Installation;
 import java.nio.charset.StandardCharsets;
 import java.security.MessageDigest;
 import java.security.NoSuchAlgorithmException;
@@ -78,7 +79,7 @@ record Contents(SortedMap<Long, Holding> installations) {
                         where s.digest <> hash('SHA256', s.points) or o.digest <> hash('SHA256', o.bytes)
                         order by i.shop_number, p.number""")) {
             while (row.next()) {
-                damaged.add(name(row.getLong(1)) + " pass " + Math.abs(row.getInt(2)));
+                damaged.add(Installation.shopNumber(row.getLong(1)) + " pass " + Math.abs(row.getInt(2)));
             }
         } catch (SQLException e) {
             requireOlder(e);
@@ -92,11 +93,11 @@ record Contents(SortedMap<Long, Holding> installations) {
         before.installations.forEach((number, was) -> {
             Holding is = installations.get(number);
             if (is == null) {
-                touched.add(name(number) + " is missing");
+                touched.add(Installation.shopNumber(number) + " is missing");
             } else if (is.passes < was.passes) {
-                touched.add(name(number) + " has " + is.passes + " of " + was.passes + " passes");
+                touched.add(Installation.shopNumber(number) + " has " + is.passes + " of " + was.passes + " passes");
             } else if (is.passes == was.passes && !is.digest.equals(was.digest)) {
-                touched.add(name(number) + " has other sweeps than it had");
+                touched.add(Installation.shopNumber(number) + " has other sweeps than it had");
             }
         });
         return touched;
@@ -106,10 +107,6 @@ record Contents(SortedMap<Long, Holding> installations) {
         int more = touched.size() - MOST_NAMED;
         return String.join(", ", touched.subList(0, Math.min(MOST_NAMED, touched.size())))
                 + (more > 0 ? " and " + more + " more" : "");
-    }
-
-    private static String name(long shopNumber) {
-        return "FS-%04d".formatted(shopNumber);
     }
 
     private static void requireOlder(SQLException e) throws SQLException {

@@ -1,5 +1,6 @@
 package dorada.server.people;
 
+import dorada.server.problem.Sentence;
 import jakarta.servlet.FilterChain;
 import jakarta.servlet.ServletException;
 import jakarta.servlet.http.HttpServletRequest;
@@ -8,7 +9,6 @@ import java.io.IOException;
 import java.util.Optional;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
-import org.springframework.http.MediaType;
 import org.springframework.security.authentication.UsernamePasswordAuthenticationToken;
 import org.springframework.security.core.context.SecurityContext;
 import org.springframework.security.core.context.SecurityContextHolder;
@@ -48,11 +48,7 @@ class BearerTokenFilter extends OncePerRequestFilter {
                 .strip();
         Optional<SignedIn> owner = people.byToken(text);
         if (owner.isEmpty()) {
-            response.setStatus(HttpStatus.UNAUTHORIZED.value());
-            response.setContentType(MediaType.APPLICATION_PROBLEM_JSON_VALUE);
-            response.getWriter()
-                    .write(
-                            "{\"status\":401,\"title\":\"Unauthorized\",\"detail\":\"This access token is not valid.\"}");
+            Sentence.answer(response, HttpStatus.UNAUTHORIZED, "This access token is not valid.");
             return;
         }
         SecurityContext context = SecurityContextHolder.createEmptyContext();

@@ -25,7 +25,7 @@ public final class Sentence {
     }
 
     /** @param sentence without characters that JSON would have to escape */
-    static void answer(HttpServletResponse response, HttpStatus status, String sentence) throws IOException {
+    public static void answer(HttpServletResponse response, HttpStatus status, String sentence) throws IOException {
         response.setStatus(status.value());
         response.setContentType(MediaType.APPLICATION_PROBLEM_JSON_VALUE);
         response.setCharacterEncoding(StandardCharsets.UTF_8.name());
