@@ -9,6 +9,8 @@ vi.mock('vue-router', () => ({ useRouter: () => ({ push }) }))
 
 const assessment = (candidate: string, title: string, excluded?: string) => ({
   candidate,
+  antennaKind: `${candidate}_WHIP`,
+  sheet: { kind: 'quarter-wave-whip', numbers: {}, choices: {} },
   title,
   claim: 'as people say',
   effort: 1,
@@ -19,6 +21,7 @@ const assessment = (candidate: string, title: string, excluded?: string) => ({
 })
 const computed = (candidate: string, holds: boolean) => ({
   candidate,
+  sheet: { kind: 'quarter-wave-whip', numbers: {}, choices: {} },
   trace: { frequencyHz: [150e6, 156e6, 162e6], returnLossDb: [8, 40, 9] },
   worstSwr: holds ? 1.6 : 3.2,
   holds,
@@ -35,10 +38,14 @@ const computed = (candidate: string, holds: boolean) => ({
   unknowns: 100,
 })
 let stopped: string[]
+let tooHigh: string | undefined
+let holding: string
 
 beforeEach(() => {
   localStorage.clear()
   stopped = []
+  tooHigh = 'Its tip would be too high.'
+  holding = 'QUARTER_WAVE'
   let job = ''
   vi.stubGlobal(
     'ResizeObserver',
@@ -58,14 +65,14 @@ beforeEach(() => {
       if (path === '/api/planning/antennas')
         return reply(200, [
           assessment('QUARTER_WAVE', 'quarter-wave whip'),
-          assessment('HALF_WAVE', 'half-wave whip', 'Its tip would be too high.'),
+          assessment('HALF_WAVE', 'half-wave whip', tooHigh),
         ])
       if (request.method === 'DELETE') stopped.push(path)
       if (path.startsWith('/api/planning/antennas/')) {
         job = path.split('/').at(-1) ?? ''
         return reply(202, { id: job, state: 'WAITING', share: 0 })
       }
-      return reply(200, { id: job, state: 'DONE', share: 1, result: computed(job, job === 'QUARTER_WAVE') })
+      return reply(200, { id: job, state: 'DONE', share: 1, result: computed(job, job === holding) })
     }),
   )
 })
@@ -95,6 +102,22 @@ describe('choosing an antenna', () => {
     expect(choice.findAll('tbody')[0]?.text()).toContain('−0.7 dBi')
     expect(choice.findAll('tbody')[0]?.text()).toContain('Metal 85 g, longest piece 458 mm')
     expect(choice.findAll('tbody')[1]?.text()).toContain('3.20 missed')
+  })
+
+  it('makes what its sentence names, and not what was likeliest before it was solved', async () => {
+    tooHigh = undefined
+    holding = 'HALF_WAVE'
+    const choice = await page()
+    expect(choice.text()).toContain('Make an installation of the quarter-wave whip')
+    await choice.find('button.do').trigger('click')
+    await flushPromises()
+    expect(choice.find('.sentence').text()).toContain('Fit the half-wave whip')
+    const make = choice.findAll('button').find((b) => b.text().startsWith('Make an installation'))
+    expect(make?.text()).toBe('Make an installation of the half-wave whip')
+    await make?.trigger('click')
+    expect(JSON.parse(localStorage.getItem('dorada.plan-draft.new') ?? '{}')).toMatchObject({
+      antennaKind: 'HALF_WAVE_WHIP',
+    })
   })
 
   it('takes the plan to a new installation', async () => {

@@ -11,6 +11,7 @@ import { formatBoth } from '@/units/length'
 import { bandPegs, drawn } from './band'
 import CandidateTable from './CandidateTable.vue'
 import {
+  advised,
   choiceSentence,
   installationOf,
   openedNeed,
@@ -31,8 +32,13 @@ const preferences = usePreferences()
 const form = ref<NeedForm>(openedNeed(localStorage.getItem(DRAFTS.antenna)))
 const ranked = ref<Assessment[]>([])
 const solved = ref(new Map<string, Computed>())
-const chosen = ref(JSON.parse(localStorage.getItem(DRAFTS.chosen) ?? '""') as string)
-watch(chosen, (c) => localStorage.setItem(DRAFTS.chosen, JSON.stringify(c)))
+/** What somebody chose; until then it is what is advised, so that the sentence and what is made of it are one antenna. */
+const picked = ref(JSON.parse(localStorage.getItem(DRAFTS.chosen) ?? '""') as string)
+watch(picked, (c) => localStorage.setItem(DRAFTS.chosen, JSON.stringify(c)))
+const chosen = computed({
+  get: () => (picked.value || advised(ranked.value, solved.value)?.candidate) ?? '',
+  set: (candidate: string) => (picked.value = candidate),
+})
 const read = computed(() => readNeed(form.value, preferences.unit))
 const { share, working, trouble, run, stop } = useSolving<Computed>()
 let generation = 0
@@ -49,8 +55,8 @@ async function rank() {
     const list = await answer(api.POST('/api/planning/antennas', { body: need }))
     if (mine !== generation) return
     ranked.value = list
-    const still = list.find((a) => a.candidate === chosen.value)
-    if (still?.excluded !== undefined || !still) chosen.value = list[0]?.candidate ?? ''
+    const still = list.find((a) => a.candidate === picked.value)
+    if (still?.excluded !== undefined || !still) picked.value = ''
   } catch (error) {
     if (!(error instanceof Problem)) throw error
     if (mine === generation) {
@@ -183,7 +189,7 @@ function make() {
       <RouterLink
         v-if="read.need && pick && pick.excluded === undefined"
         class="other"
-        :to="{ path: '/cutting', query: sheetAddress(pick.candidate, read.need) }"
+        :to="{ path: '/cutting', query: sheetAddress(solved.get(pick.candidate) ?? pick, read.need) }"
       >
         Cut sheet of the {{ pick.title }}
       </RouterLink>

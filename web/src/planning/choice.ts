@@ -155,58 +155,53 @@ const MUCH_DB = 6
 
 export const dbi = (x: number) => `${x.toFixed(1).replace('-', '−')} dBi`
 
-/** What to fit, in one sentence: among those that hold the band, the one that brings most for its trouble. */
+/** What of the open ones is solved. */
+function solvedOf(ranked: Assessment[], computed: Map<string, Computed>) {
+  return ranked.flatMap((a) => {
+    const c = a.excluded === undefined ? computed.get(a.candidate) : undefined
+    return c ? [{ a, c }] : []
+  })
+}
+
+const open = (ranked: Assessment[]) => ranked.filter((a) => a.excluded === undefined)
+
+/**
+ * What to fit: among those that hold the band, the one that brings most for its trouble; where none does, the one that is nearest.
+ * Until all are solved, the likeliest by rule.
+ */
+export function advised(ranked: Assessment[], computed: Map<string, Computed>): Assessment | undefined {
+  const solved = solvedOf(ranked, computed)
+  if (solved.length === 0 || solved.length < open(ranked).length) return open(ranked)[0]
+  const holding = solved.filter((s) => s.c.holds)
+  return holding.length > 0
+    ? holding.reduce((x, y) => (y.c.merit > x.c.merit ? y : x)).a
+    : solved.reduce((x, y) => (y.c.worstSwr < x.c.worstSwr ? y : x)).a
+}
+
+/** The same in one sentence. */
 export function choiceSentence(
   ranked: Assessment[],
   computed: Map<string, Computed>,
   limitSwr: number,
   length: (m: number) => string,
 ): string {
-  const open = ranked.filter((a) => a.excluded === undefined)
-  if (ranked.length > 0 && open.length === 0) return ranked[0]?.excluded ?? 'Nothing fits here.'
-  const solved = open.flatMap((a) => {
-    const c = computed.get(a.candidate)
-    return c ? [{ a, c }] : []
-  })
-  const [first] = open
-  if (!first) return 'Say what is wanted, and on what.'
-  if (solved.length < open.length)
-    return `Likeliest: ${first.title}, ${length(first.lengthM)}. Solve to be sure.`
-  const holding = solved.filter((s) => s.c.holds)
-  if (holding.length === 0) {
-    const nearest = solved.reduce((x, y) => (y.c.worstSwr < x.c.worstSwr ? y : x))
-    return `None holds the whole band under ${limitSwr}; the nearest is the ${nearest.a.title}, ${nearest.c.worstSwr.toFixed(1)} at worst. Split the band, or accept more.`
-  }
-  const best = holding.reduce((x, y) => (y.c.merit > x.c.merit ? y : x))
+  const fit = advised(ranked, computed)
+  if (!fit) return ranked[0]?.excluded ?? 'Say what is wanted, and on what.'
+  const solved = solvedOf(ranked, computed)
+  const best = computed.get(fit.candidate)
+  if (solved.length < open(ranked).length || !best)
+    return `Likeliest: ${fit.title}, ${length(fit.lengthM)}. Solve to be sure.`
+  if (!best.holds)
+    return `None holds the whole band under ${limitSwr}; the nearest is the ${fit.title}, ${best.worstSwr.toFixed(1)} at worst. Split the band, or accept more.`
   const louder = solved.reduce((x, y) => (y.c.wantedDbi > x.c.wantedDbi ? y : x))
-  const more = louder.c.wantedDbi - best.c.wantedDbi
+  const more = louder.c.wantedDbi - best.wantedDbi
   if (!louder.c.holds && more >= MUCH_DB)
-    return `The ${best.a.title} holds ${limitSwr}, but the ${louder.a.title} reaches ${more.toFixed(0)} dB more, at ${louder.c.worstSwr.toFixed(1)}: match it, or accept more.`
-  return `Fit the ${best.a.title}, ${length(best.c.lengthM)}: under ${limitSwr} on all of it, ${dbi(best.c.wantedDbi)} toward what it must reach.`
-}
-
-const KINDS: Record<Assessment['candidate'], PlanForm['antennaKind']> = {
-  QUARTER_WAVE: 'QUARTER_WAVE_WHIP',
-  FIVE_EIGHTHS: 'FIVE_EIGHTHS_WHIP',
-  HALF_WAVE: 'END_FED_WIRE',
-  J_POLE: 'TUBE_J_POLE',
-  RIBBON_J_POLE: 'RIBBON_J_POLE',
-  LOOP: 'FULL_WAVE_LOOP',
-  FOLDED_VERTICAL: 'FOLDED_VERTICAL',
-  LOADED_WHIP: 'LOADED_CB_WHIP',
-  RADIALS: 'GROUND_PLANE',
-  DIPOLE: 'DIPOLE',
-  BEAM: 'BEAM',
-  HANDHELD_ROD: 'HANDHELD_ROD',
-  HANDHELD_COUNTERPOISE: 'HANDHELD_ROD',
+    return `The ${fit.title} holds ${limitSwr}, but the ${louder.a.title} reaches ${more.toFixed(0)} dB more, at ${louder.c.worstSwr.toFixed(1)}: match it, or accept more.`
+  return `Fit the ${fit.title}, ${length(best.lengthM)}: under ${limitSwr} on all of it, ${dbi(best.wantedDbi)} toward what it must reach.`
 }
 
 /** A new installation's form with what was planned. */
 export function installationOf(form: NeedForm, need: Need, choice: Assessment, unit: LengthUnit): PlanForm {
-  const antennaKind =
-    form.carrier === 'AIRCRAFT' && choice.candidate === 'QUARTER_WAVE'
-      ? 'AIRBAND_WHIP'
-      : KINDS[choice.candidate]
   const surface =
     need.material === 'METAL'
       ? `metal ${form.roofLength} × ${form.roofWidth}`
@@ -217,7 +212,7 @@ export function installationOf(form: NeedForm, need: Need, choice: Assessment, u
     ...emptyForm(unit),
     carrier: form.carrier,
     carrierDetail: surface,
-    antennaKind,
+    antennaKind: choice.antennaKind,
     antennaDetail: `${choice.title}, about ${formatLength(choice.lengthM, unit)}`,
     limit: form.limit,
     channels: [

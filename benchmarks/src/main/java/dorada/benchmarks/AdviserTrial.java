@@ -1,7 +1,7 @@
 package dorada.benchmarks;
 
 import dorada.benchmarks.HiddenAntenna.Setting;
-import dorada.core.practice.Condition;
+import dorada.core.simulation.Condition;
 import java.io.PrintStream;
 import java.util.ArrayList;
 import java.util.List;

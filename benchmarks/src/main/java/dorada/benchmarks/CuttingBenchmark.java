@@ -1,12 +1,12 @@
 package dorada.benchmarks;
 
-import dorada.core.antenna.cutting.CutKind;
-import dorada.core.antenna.cutting.CutSheet;
-import dorada.core.antenna.cutting.CutSheet.Uses;
-import dorada.core.antenna.cutting.Drawing;
-import dorada.core.antenna.cutting.Inputs;
-import dorada.core.antenna.cutting.Solved;
-import dorada.core.antenna.cutting.kind.CutKinds;
+import dorada.core.cutsheet.CutKind;
+import dorada.core.cutsheet.CutSheet;
+import dorada.core.cutsheet.CutSheet.Uses;
+import dorada.core.cutsheet.Drawing;
+import dorada.core.cutsheet.Inputs;
+import dorada.core.cutsheet.Solved;
+import dorada.core.design.Designs;
 import dorada.core.wire.Watch;
 import java.util.List;
 import java.util.Map;
@@ -31,15 +31,15 @@ import org.openjdk.jmh.annotations.Warmup;
 @Fork(1)
 public class CuttingBenchmark {
 
-    private final CutKind beam = CutKinds.byId("beam").orElseThrow();
-    private final CutKind ribbon = CutKinds.byId("ribbon-j-pole").orElseThrow();
+    private final CutKind beam = Designs.ALL.sheet("beam").orElseThrow();
+    private final CutKind ribbon = Designs.ALL.sheet("ribbon-j-pole").orElseThrow();
     private final Inputs six = Inputs.of(beam, 446e6, Map.of(), Map.of("elements", "6", "drive", "direct"));
     private final Inputs two = Inputs.of(ribbon, 146e6, Map.of(), Map.of("bands", "two", "where", "tube"));
 
     /** All sixteen sheets by rule, with their drawings. */
     @Benchmark
     public List<Drawing> everySheetByRule() {
-        return CutKinds.ALL.stream()
+        return Designs.ALL.sheets().stream()
                 .map(k -> {
                     Inputs in = Inputs.usual(k, Math.max(k.lowestHz(), Math.min(k.highestHz(), 146e6)));
                     return k.drawing(

@@ -5,15 +5,16 @@ import dorada.core.acceptance.ChannelValues;
 import dorada.core.acceptance.EvenEnds;
 import dorada.core.acceptance.UnderLimit;
 import dorada.core.acceptance.WantedChannel;
-import dorada.core.antenna.AntennaKind;
 import dorada.core.antenna.SecondPiece;
 import dorada.core.antenna.SecondPiece.FinePiece;
+import dorada.core.design.Designs;
+import dorada.core.design.GroundPlaneDesign;
+import dorada.core.design.QuarterWaveDesign;
 import dorada.core.line.Feedline;
-import dorada.core.practice.Condition;
-import dorada.core.practice.Control;
-import dorada.core.practice.VirtualInstallation;
-import dorada.core.practice.VirtualInstallations;
 import dorada.core.rf.Reflection;
+import dorada.core.simulation.Condition;
+import dorada.core.simulation.Control;
+import dorada.core.simulation.VirtualInstallation;
 import dorada.core.sweep.Sweep;
 import dorada.core.wire.Watch;
 import java.util.Arrays;
@@ -109,13 +110,13 @@ record HiddenAntenna(
             EnumSet.of(Condition.DOOR_OPEN, Condition.PERSON_NEAR, Condition.INDOORS, Condition.HAND_NEAR);
 
     static List<HiddenAntenna> some(Random random, int trials, String kinds, World world) {
-        List<VirtualInstallation> possible = VirtualInstallations.ALL.stream()
+        List<VirtualInstallation> possible = Designs.ALL.installations().stream()
                 .filter(v -> v.id().contains(kinds))
                 .filter(v -> !world.isCutOnly() || v.controls().get(0).oneWay())
-                .filter(v -> world != World.ALIKE || TrialKinds.of(v) == AntennaKind.GROUND_PLANE)
-                .filter(v -> world != World.WRONG_KIND || TrialKinds.of(v) == AntennaKind.QUARTER_WAVE_WHIP)
+                .filter(v -> world != World.ALIKE || v.kind() == GroundPlaneDesign.KIND)
+                .filter(v -> world != World.WRONG_KIND || v.kind() == QuarterWaveDesign.KIND)
                 .filter(v -> (world == World.BARE) == v.id().equals("airband-tab") || world == World.YARD)
-                .filter(v -> world != World.BANDS || !TrialKinds.of(v).hasPieceForEachOf(2))
+                .filter(v -> world != World.BANDS || !v.kind().hasPieceForEachOf(2))
                 .toList();
         long[] seeds = random.longs(trials).toArray();
         return IntStream.range(0, trials)
@@ -242,7 +243,7 @@ record HiddenAntenna(
 
     /** A ring half-way; a tap somewhere in the inner two thirds, for nobody fits one at the end of its rod. */
     private static double begunSecondM(VirtualInstallation v, Random random) {
-        Optional<SecondPiece> second = TrialKinds.of(v).second();
+        Optional<SecondPiece> second = v.kind().second();
         if (second.isEmpty()) {
             return Double.NaN;
         }

@@ -1,6 +1,7 @@
 package dorada.benchmarks;
 
 import dorada.core.antenna.Carrier;
+import dorada.core.design.Designs;
 import dorada.core.planning.AntennaChoice;
 import dorada.core.planning.GroundPlanner;
 import dorada.core.planning.GroundPlanner.Element;
@@ -48,7 +49,7 @@ public class PlanningBenchmark {
 
     @Benchmark
     public List<AntennaChoice.Assessment> rankCandidates() {
-        return AntennaChoice.rank(need);
+        return AntennaChoice.rank(Designs.ALL.candidates(), need);
     }
 
     /** A sheet of 1.4 × 1.3 m below an airband whip: more than 400 unknowns, the whole band of 19 MHz and beyond. */

@@ -1,7 +1,7 @@
 package dorada.benchmarks;
 
-import dorada.core.antenna.AntennaKind;
-import dorada.core.antenna.StandIn;
+import dorada.core.design.Designs;
+import dorada.core.design.QuarterWaveDesign;
 import dorada.core.format.FormatException;
 import dorada.core.format.FrequencyUnit;
 import dorada.core.format.NumberFormat;
@@ -10,6 +10,7 @@ import dorada.core.format.TouchstoneReader;
 import dorada.core.format.TouchstoneWriter;
 import dorada.core.instrument.SimulatedAnalyser;
 import dorada.core.instrument.Span;
+import dorada.core.simulation.StandIn;
 import dorada.core.sweep.Bandwidth;
 import dorada.core.sweep.Dip;
 import dorada.core.sweep.Sweep;
@@ -62,7 +63,7 @@ public class SweepBenchmark {
     }
 
     private static Sweep sweepOf(int points) {
-        StandIn antenna = StandIn.of(AntennaKind.QUARTER_WAVE_WHIP, 156e6, 1);
+        StandIn antenna = Designs.ALL.of(QuarterWaveDesign.KIND).standIn(156e6, 1);
         return new SimulatedAnalyser(hz -> antenna.sweep(antenna.startLengthM(), hz, Watch.NOBODY), new Random(1))
                 .sweep(new Span(136e6, 174e6), points);
     }

@@ -1,41 +1,15 @@
 package dorada.benchmarks;
 
-import dorada.core.antenna.AntennaKind;
-import dorada.core.practice.Condition;
-import dorada.core.practice.VirtualInstallation;
+import dorada.core.simulation.Condition;
+import dorada.core.simulation.VirtualInstallation;
 import dorada.core.tuning.Cause;
 import dorada.core.tuning.TrimPrior;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.Set;
 
 /** What a shop knows of each virtual installation's kind before it sees one. */
 final class TrialKinds {
-
-    private static final Map<String, AntennaKind> KINDS = Map.ofEntries(
-            Map.entry("roof-quarter-wave", AntennaKind.QUARTER_WAVE_WHIP),
-            Map.entry("boot-lid", AntennaKind.QUARTER_WAVE_WHIP),
-            Map.entry("roof-five-eighths", AntennaKind.FIVE_EIGHTHS_WHIP),
-            Map.entry("plastic-cab-half-wave", AntennaKind.END_FED_WIRE),
-            Map.entry("cb-base-loaded", AntennaKind.LOADED_CB_WHIP),
-            Map.entry("cb-centre-loaded", AntennaKind.RINGED_CB_WHIP),
-            Map.entry("handheld-rod", AntennaKind.HANDHELD_ROD),
-            Map.entry("handheld-counterpoise", AntennaKind.HANDHELD_ROD),
-            Map.entry("airband-tab", AntennaKind.AIRBAND_WHIP),
-            Map.entry("airband-radials", AntennaKind.AIRBAND_WHIP),
-            Map.entry("airband-mesh", AntennaKind.AIRBAND_WHIP),
-            Map.entry("airband-skin", AntennaKind.AIRBAND_WHIP),
-            Map.entry("beam-three-split", AntennaKind.BEAM),
-            Map.entry("beam-five-gamma", AntennaKind.GAMMA_BEAM),
-            Map.entry("tube-j-pole", AntennaKind.TUBE_J_POLE),
-            Map.entry("wire-two-radials", AntennaKind.GROUND_PLANE),
-            Map.entry("rod-four-radials", AntennaKind.GROUND_PLANE),
-            Map.entry("ribbon-open", AntennaKind.RIBBON_J_POLE),
-            Map.entry("ribbon-tube", AntennaKind.RIBBON_J_POLE),
-            Map.entry("attic-dipole", AntennaKind.DIPOLE),
-            Map.entry("attic-vertical", AntennaKind.FOLDED_VERTICAL),
-            Map.entry("attic-loop", AntennaKind.FULL_WAVE_LOOP));
 
     /** What is set is the loop's width, and each millimetre of it is two of wire. */
     private static final String SET_BY_WIDTH = "attic-loop";
@@ -69,13 +43,9 @@ final class TrialKinds {
 
     private TrialKinds() {}
 
-    static AntennaKind of(VirtualInstallation v) {
-        return Optional.ofNullable(KINDS.get(v.id())).orElseThrow();
-    }
-
     /** What the application itself takes for a kind of which no finished antenna is known. */
     static TrimPrior prior(VirtualInstallation v) {
-        TrimPrior usual = TrimPrior.of(of(v));
+        TrimPrior usual = TrimPrior.of(v.kind());
         return v.id().equals(SET_BY_WIDTH)
                 ? new TrimPrior(usual.waves(), usual.setPerElectrical() / 2, usual.doubt(), 0, usual.circuit())
                 : usual;

@@ -9,8 +9,8 @@ import dorada.core.instrument.SimulatedAnalyser;
 import dorada.core.instrument.Span;
 import dorada.core.instrument.SpotReading;
 import dorada.core.line.ThroughLine;
-import dorada.core.practice.Control;
 import dorada.core.rf.Reflection;
+import dorada.core.simulation.Control;
 import dorada.core.sweep.Sweep;
 import dorada.core.tuning.Adjustment;
 import dorada.core.tuning.AntennaAdviser;
@@ -67,7 +67,7 @@ final class TrialPerson {
         HiddenAntenna job = drawn;
         Control c = job.kind().controls().get(0);
         Random random = new Random(job.seed());
-        AntennaKind kind = TrialKinds.of(job.kind());
+        AntennaKind kind = job.kind().kind();
         TrimPrior prior = TrialKinds.prior(job.kind());
         Optional<MatchControl> match = MatchControl.of(kind);
         Adjustment adjustment = c.oneWay() ? new Adjustment.OneWayCut(c.stepM()) : new Adjustment.Slide(c.stepM());

@@ -31,6 +31,19 @@ class ArchitectureTest {
     static final ArchRule packagesFormNoCycles =
             slices().matching("dorada.core.(*)..").should().beFreeOfCycles();
 
+    /** Not only between packages: a folder within a folder is a room of its own. */
+    @ArchTest
+    static final ArchRule subpackagesFormNoCyclesEither =
+            slices().matching("dorada.core.(**)").should().beFreeOfCycles();
+
+    @ArchTest
+    static final ArchRule onlyTheirRegistryKnowsTheAntennasByName = noClasses()
+            .that()
+            .resideOutsideOfPackage("dorada.core.design..")
+            .should()
+            .dependOnClassesThat()
+            .resideInAPackage("dorada.core.design..");
+
     @ArchTest
     static final ArchRule theMeasuringHeartDoesNotKnowTheAdviser = noClasses()
             .that()

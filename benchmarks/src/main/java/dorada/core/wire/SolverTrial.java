@@ -4,7 +4,7 @@ import dorada.core.antenna.AntennaSweep;
 import dorada.core.antenna.Assembly;
 import dorada.core.antenna.Plate;
 import dorada.core.antenna.RoofWhip;
-import dorada.core.practice.VirtualInstallations;
+import dorada.core.design.Designs;
 import java.io.PrintStream;
 import java.util.List;
 import java.util.Set;
@@ -163,7 +163,7 @@ public final class SolverTrial {
     }
 
     private static void slider(PrintStream out) {
-        var roof = VirtualInstallations.byId("roof-quarter-wave").orElseThrow();
+        var roof = Designs.ALL.installation("roof-quarter-wave").orElseThrow();
         double ms = milliseconds(() -> {
             Assembly a = roof.assembly(new double[] {0.44}, Set.of(), 160e6);
             new Solver(a.structure(), List.of(a.feed()), 160e6).at(156e6, Watch.NOBODY);

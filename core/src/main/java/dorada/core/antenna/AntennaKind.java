@@ -3,90 +3,161 @@ package dorada.core.antenna;
 import dorada.core.rf.Wavelength;
 import java.util.Optional;
 
-/** The kinds of antenna that an installation can have, with what trimming needs to know of each. */
-public enum AntennaKind {
-    QUARTER_WAVE_WHIP("quarter-wave whip", "whip", true, 0.001, 0.25, 0.99, 0.05, 6.5, 38),
-    THREE_QUARTER_WAVE_WHIP("three-quarter-wave whip", "whip", true, 0.001, 0.75, 0.99, 0.05, 16, 52),
-    LOADED_CB_WHIP("base-loaded CB whip with adjustable tip", "tip", false, 0.002, 0.25, 0.9, 0.12, 42, 50),
-    RINGED_CB_WHIP("centre-loaded CB whip with tip and ring", "tip", false, 0.002, 0.25, 0.62, 0.15, 45, 50),
-    HANDHELD_ROD("handheld rod", "rod", true, 0.001, 0.25, 1.5, 0.14, 6, 45),
-    AIRBAND_WHIP("sloped airband quarter-wave", "element", true, 0.001, 0.25, 1.08, 0.08, 8.5, 28),
-    GROUND_PLANE("ground plane on drooping radials", "radiator", true, 0.001, 0.25, 1.23, 0.11, 5.5, 48),
-    DIPOLE("wire dipole", "each arm", true, 0.005, 0.25, 1, 0.05, 13, 46),
-    BEAM("beam with split dipole", "each half of the driven element", false, 0.001, 0.25, 1.9, 0.4, 17, 45),
-    GAMMA_BEAM("beam with a gamma match", "driven element", false, 0.001, 0.5, 1.2, 0.4, 11, 50),
-    FIVE_EIGHTHS_WHIP("5/8-wave whip with a coil", "whip", true, 0.002, 0.625, 1.13, 0.07, 13, 55),
-    END_FED_WIRE("half-wave end-fed wire", "wire", true, 0.005, 0.5, 1, 0.09, 8, 55),
-    TUBE_J_POLE("tube J-pole", "long tube", true, 0.001, 0.75, 2.05, 0.13, 15, 46),
-    RIBBON_J_POLE("ribbon J-pole", "radiator", true, 0.002, 0.75, 2.15, 0.2, 27, 52),
-    FULL_WAVE_LOOP("full-wave loop with a balun", "loop", true, 0.005, 1, 1.03, 0.12, 6, 65),
-    FOLDED_VERTICAL("vertical with its top folded down", "fold", true, 0.005, 0.25, 2.05, 0.15, 14, 60);
+/**
+ * What trimming needs to know of a kind of antenna. Each {@code AntennaDesign} has one; figures are solved for the usual sizes of
+ * the kind ({@code ./dorada bench kinds}).
+ */
+public final class AntennaKind {
 
     /** 234/f in feet against a quarter of 300/f in metres; common practice, no source. */
     private static final double END_EFFECT = 0.951;
 
-    /** Of three quarter-waves only the one at the tip is shortened by its end. */
-    private static final double END_EFFECT_OF_THREE = (2 + END_EFFECT) / 3;
+    private final Draft of;
 
-    /** Radiator and radials of a ground plane, each by as much: 0.93 to 1.00 over wires of 1.6 to 6 mm and droops to 45°. */
-    private static final double RADIATOR_AND_RADIALS = 0.97;
+    private AntennaKind(Draft of) {
+        this.of = of;
+    }
 
-    /** One arm alone moves the dip by half of what both do. */
-    private static final double ONE_OF_TWO = 2;
+    /**
+     * @param id stable, in capitals; it stands in records and addresses
+     * @param words as it stands in a sentence
+     * @param piece what is made shorter or longer, as it stands in a sentence
+     */
+    public static Draft called(String id, String words, String piece) {
+        return new Draft(id, words, piece);
+    }
 
-    private final String words;
-    private final String piece;
-    private final boolean cutOnly;
-    private final double smallestStepM;
-    private final double electricalWaves;
-    private final double setPerElectrical;
-    private final double sensitivityDoubt;
-    private final double usualQ;
-    private final double usualOhm;
+    /** Gathers what there is to say of a kind; what is not said is as with most. */
+    public static final class Draft {
+        private final String id;
+        private final String words;
+        private final String piece;
+        private boolean cutOnly;
+        private boolean hasUsualLength;
+        private double smallestStepM = 0.001;
+        private double electricalWaves = 0.25;
+        private double endEffect = END_EFFECT;
+        private double setPerElectrical = 1;
+        private double sensitivityDoubt = 0.1;
+        private double usualQ = 10;
+        private double usualOhm = 50;
+        private double otherPerElectrical;
+        private boolean isChangedAlike;
+        private PiecesWords piecesWords;
+        private SecondPiece second;
+        private BandPiece upper;
+        private BandPiece lower;
 
-    AntennaKind(
-            String words,
-            String piece,
-            boolean cutOnly,
-            double smallestStepM,
-            double electricalWaves,
-            double setPerElectrical,
-            double sensitivityDoubt,
-            double usualQ,
-            double usualOhm) {
-        this.words = words;
-        this.piece = piece;
-        this.cutOnly = cutOnly;
-        this.smallestStepM = smallestStepM;
-        this.electricalWaves = electricalWaves;
-        this.setPerElectrical = setPerElectrical;
-        this.sensitivityDoubt = sensitivityDoubt;
-        this.usualQ = usualQ;
-        this.usualOhm = usualOhm;
+        private Draft(String id, String words, String piece) {
+            this.id = id;
+            this.words = words;
+            this.piece = piece;
+        }
+
+        /** The usual way to adjust it is the saw, which only shortens. */
+        public Draft cutOnly() {
+            cutOnly = true;
+            return this;
+        }
+
+        /** Its length follows from the frequency, and not from a coil, a fold or other elements more than from that. */
+        public Draft hasUsualLength() {
+            hasUsualLength = true;
+            return this;
+        }
+
+        public Draft smallestStepM(double metres) {
+            smallestStepM = metres;
+            return this;
+        }
+
+        /** Electrical length of the adjusted piece in wavelengths; of a J-pole with its stub, which holds back the dip. */
+        public Draft waves(double waves) {
+            electricalWaves = waves;
+            return this;
+        }
+
+        /** How much of {@code waves} is shortened by its end: of three quarter-waves only the one at the tip. */
+        public Draft shortenedAtItsTip() {
+            endEffect = (2 + END_EFFECT) / 3;
+            return this;
+        }
+
+        /** @param doubt standard deviation of the ratio, relative, over the kind's usual sizes */
+        public Draft setPerElectrical(double ratio, double doubt) {
+            setPerElectrical = ratio;
+            sensitivityDoubt = doubt;
+            return this;
+        }
+
+        /** The series circuit that it looks like about its dip: quality, and resistance at the dip. */
+        public Draft circuit(double q, double ohm) {
+            usualQ = q;
+            usualOhm = ohm;
+            return this;
+        }
+
+        /** One length means both halves, each by as much; one alone moves the dip by half of that. */
+        public Draft bothHalves(PiecesWords asked) {
+            isChangedAlike = true;
+            piecesWords = asked;
+            return this;
+        }
+
+        /** One length means one piece; others can be changed with it, at another ratio. */
+        public Draft oneAlone(PiecesWords asked, double allPerElectrical) {
+            piecesWords = asked;
+            otherPerElectrical = allPerElectrical;
+            return this;
+        }
+
+        public Draft with(SecondPiece piece) {
+            second = piece;
+            return this;
+        }
+
+        /** Two bands have a piece each. */
+        public Draft bands(BandPiece upperBand, BandPiece lowerBand) {
+            upper = upperBand;
+            lower = lowerBand;
+            return this;
+        }
+
+        public AntennaKind make() {
+            if (isChangedAlike) {
+                otherPerElectrical = 2 * setPerElectrical;
+            }
+            return new AntennaKind(this);
+        }
+    }
+
+    /** Stable; it stands in records and addresses. */
+    public String name() {
+        return of.id;
     }
 
     public String words() {
-        return words;
+        return of.words;
     }
 
     /** What is made shorter or longer, as it stands in a sentence. */
     public String piece() {
-        return piece;
+        return of.piece;
     }
 
     /** True where the usual way to adjust it is the saw, which only shortens. */
     public boolean cutOnly() {
-        return cutOnly;
+        return of.cutOnly;
     }
 
     /** The smallest change worth making by hand, in metres. */
     public double smallestStepM() {
-        return smallestStepM;
+        return of.smallestStepM;
     }
 
     /** The electrical length of the adjusted piece in wavelengths; of a J-pole with its stub, which holds back the dip. */
     public double electricalWaves() {
-        return electricalWaves;
+        return of.electricalWaves;
     }
 
     /**
@@ -94,22 +165,22 @@ public enum AntennaKind {
      * the kind. Above 1 where what is not adjusted holds the dip back.
      */
     public double setPerElectrical() {
-        return setPerElectrical;
+        return of.setPerElectrical;
     }
 
     /** Standard deviation of {@link #setPerElectrical}, relative, over the kind's usual sizes. */
     public double sensitivityDoubt() {
-        return sensitivityDoubt;
+        return of.sensitivityDoubt;
     }
 
     /** Quality of the series circuit that it looks like about its dip, within a factor of some 1.6; solved for the usual sizes. */
     public double usualQ() {
-        return usualQ;
+        return of.usualQ;
     }
 
     /** Its resistance at the dip, in ohms, within a factor of some 1.5; solved for the usual sizes. */
     public double usualOhm() {
-        return usualOhm;
+        return of.usualOhm;
     }
 
     /**
@@ -117,16 +188,12 @@ public enum AntennaKind {
      * two; empty where the kind has but one piece. Solved for the usual sizes.
      */
     public Optional<Double> otherPiecesPerElectrical() {
-        return switch (this) {
-            case GROUND_PLANE -> Optional.of(RADIATOR_AND_RADIALS);
-            case DIPOLE, BEAM -> Optional.of(ONE_OF_TWO * setPerElectrical);
-            default -> Optional.empty();
-        };
+        return of.otherPerElectrical > 0 ? Optional.of(of.otherPerElectrical) : Optional.empty();
     }
 
     /** True where its length means both halves, each by as much; false where it means one piece alone. */
     public boolean isChangedAlike() {
-        return this == DIPOLE || this == BEAM;
+        return of.isChangedAlike;
     }
 
     /**
@@ -139,37 +206,17 @@ public enum AntennaKind {
 
     /** Empty where the kind has but one piece. */
     public Optional<PiecesWords> piecesWords() {
-        return switch (this) {
-            case GROUND_PLANE -> Optional.of(new PiecesWords("radiator alone", "radiator and radials alike"));
-            case DIPOLE -> Optional.of(new PiecesWords("one arm alone", "both arms"));
-            case BEAM -> Optional.of(new PiecesWords("one half alone", "both halves"));
-            default -> Optional.empty();
-        };
+        return Optional.ofNullable(of.piecesWords);
     }
 
     /** False where its length depends on a coil, a fold or other elements more than on the frequency. */
     public boolean hasUsualLength() {
-        return switch (this) {
-            case QUARTER_WAVE_WHIP,
-                    THREE_QUARTER_WAVE_WHIP,
-                    AIRBAND_WHIP,
-                    GROUND_PLANE,
-                    DIPOLE,
-                    FIVE_EIGHTHS_WHIP,
-                    END_FED_WIRE,
-                    TUBE_J_POLE -> true;
-            default -> false;
-        };
+        return of.hasUsualLength;
     }
 
     /** What else is adjusted, to set the match or the length more finely; empty for most. */
     public Optional<SecondPiece> second() {
-        return switch (this) {
-            case TUBE_J_POLE -> Optional.of(SecondPiece.TAP);
-            case GAMMA_BEAM -> Optional.of(SecondPiece.STRAP);
-            case RINGED_CB_WHIP -> Optional.of(SecondPiece.RING);
-            default -> Optional.empty();
-        };
+        return Optional.ofNullable(of.second);
     }
 
     /** True where each of so many wanted bands has a piece of its own; else one length serves them all. */
@@ -179,17 +226,21 @@ public enum AntennaKind {
 
     /** The piece that a second, upper band is tuned with first; empty where one length serves all bands. */
     public Optional<BandPiece> upperBandPiece() {
-        return this == RIBBON_J_POLE ? Optional.of(BandPiece.BELOW_THE_STUB) : Optional.empty();
+        return Optional.ofNullable(of.upper);
     }
 
     /** The piece that the lower of two bands is tuned with afterwards; empty where one length serves all bands. */
     public Optional<BandPiece> lowerBandPiece() {
-        return this == RIBBON_J_POLE ? Optional.of(BandPiece.ABOVE_THE_STUB) : Optional.empty();
+        return Optional.ofNullable(of.lower);
     }
 
     /** Length in metres of the adjusted piece by the rule of the trade, before any allowance. */
     public double usualLengthM(double frequencyHz) {
-        double endEffect = this == THREE_QUARTER_WAVE_WHIP ? END_EFFECT_OF_THREE : END_EFFECT;
-        return electricalWaves() * Wavelength.ofHz(frequencyHz) * endEffect;
+        return electricalWaves() * Wavelength.ofHz(frequencyHz) * of.endEffect;
+    }
+
+    @Override
+    public String toString() {
+        return of.id;
     }
 }

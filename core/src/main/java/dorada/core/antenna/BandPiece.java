@@ -11,7 +11,7 @@ package dorada.core.antenna;
 public record BandPiece(String name, double waves, double setPerElectrical, double doubt) {
 
     /** A half wave, held back by what hangs above it. */
-    static final BandPiece BELOW_THE_STUB = new BandPiece("radiator below the decoupling stub", 0.5, 1.3, 0.3);
+    public static final BandPiece BELOW_THE_STUB = new BandPiece("radiator below the decoupling stub", 0.5, 1.3, 0.3);
 
-    static final BandPiece ABOVE_THE_STUB = new BandPiece("wire above the decoupling stub", 0.75, 2.2, 0.3);
+    public static final BandPiece ABOVE_THE_STUB = new BandPiece("wire above the decoupling stub", 0.75, 2.2, 0.3);
 }

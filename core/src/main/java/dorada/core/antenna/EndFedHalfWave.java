@@ -24,13 +24,14 @@ public record EndFedHalfWave(
         implements WireAntenna {
 
     /**
-     * The same with its bracket standing on sheet metal at height 0.
+     * Such an antenna with its bracket standing on sheet metal at height 0.
      *
+     * @param clear as assembled
+     * @param bracketM length of the bracket
      * @param alongM place on the sheet from its centre, along x
      * @param acrossM and along y
      */
-    public Assembly assembleOn(Plate sheet, double alongM, double acrossM) {
-        Assembly clear = assemble();
+    public static Assembly on(Assembly clear, double bracketM, Plate sheet, double alongM, double acrossM) {
         List<Wire> wires = new ArrayList<>();
         clear.structure().wires().forEach(w -> wires.add(w.movedBy(new Point(alongM, acrossM, bracketM))));
         sheet.addTo(wires, alongM, acrossM, 0);

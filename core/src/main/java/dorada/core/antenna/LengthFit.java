@@ -1,6 +1,5 @@
 package dorada.core.antenna;
 
-import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 
@@ -19,8 +18,12 @@ public record LengthFit(double usualM, boolean fits, List<AntennaKind> others) {
     /** A kind that it may be after all is within this; common practice, no source. */
     private static final double NEARLY = 1.12;
 
-    /** Empty where the kind has no usual length. */
-    public static Optional<LengthFit> of(AntennaKind kind, double lengthM, double frequencyHz) {
+    /**
+     * Empty where the kind has no usual length.
+     *
+     * @param all kinds that it may be instead
+     */
+    public static Optional<LengthFit> of(AntennaKind kind, List<AntennaKind> all, double lengthM, double frequencyHz) {
         if (!kind.hasUsualLength()) {
             return Optional.empty();
         }
@@ -28,7 +31,7 @@ public record LengthFit(double usualM, boolean fits, List<AntennaKind> others) {
         boolean fits = isWithin(lengthM, usualM);
         List<AntennaKind> others = fits
                 ? List.of()
-                : Arrays.stream(AntennaKind.values())
+                : all.stream()
                         .filter(k ->
                                 k != kind && k.hasUsualLength() && k.piece().equals(kind.piece()))
                         .filter(k -> ratio(lengthM, k.usualLengthM(frequencyHz)) < NEARLY)

@@ -1,9 +1,8 @@
 package dorada.core.planning;
 
 import dorada.core.antenna.Carrier;
+import dorada.core.cutsheet.InputException;
 import dorada.core.planning.Candidate.Needs;
-import dorada.core.planning.Need.Material;
-import dorada.core.planning.Need.Target;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -13,7 +12,6 @@ import java.util.Optional;
 /** Which antennas suit these channels on this carrier, said at once by rule and length; {@link AntennaTrial} solves them. */
 public final class AntennaChoice {
 
-    private static final double LOW_BAND_HZ = CandidateModel.LOW_BAND_HZ;
     /** A loaded whip stands on a vehicle; anything more than this tall is remarked on. */
     private static final double TALL_M = 3;
 
@@ -22,19 +20,25 @@ public final class AntennaChoice {
     private AntennaChoice() {}
 
     /**
-     * @param lengthM about
+     * @param lengthM of what is cut, by rule
      * @param tipM height of the tip above the ground
+     * @param ask what its sheet is asked for
      * @param reasons for and against
      * @param excluded why it can't be; empty where it can
      */
     public record Assessment(
-            Candidate candidate, double lengthM, double tipM, List<String> reasons, Optional<String> excluded) {}
+            Candidate candidate,
+            double lengthM,
+            double tipM,
+            Candidate.Ask ask,
+            List<String> reasons,
+            Optional<String> excluded) {}
 
-    /** Candidates for this need, the likeliest first, the excluded last with their reason. */
-    public static List<Assessment> rank(Need need) {
+    /** Those of {@code candidates} that are worth a line for this need, the likeliest first, the excluded last with their reason. */
+    public static List<Assessment> rank(List<Candidate> candidates, Need need) {
         List<Assessment> all = new ArrayList<>();
-        for (Candidate c : Candidate.values()) {
-            if (isWorthALine(need, c)) {
+        for (Candidate c : candidates) {
+            if (c.suits(need)) {
                 all.add(assess(need, c));
             }
         }
@@ -44,32 +48,37 @@ public final class AntennaChoice {
         return all;
     }
 
-    private static boolean isWorthALine(Need need, Candidate c) {
-        double hz = need.band().middleHz();
-        return c.suits(need.carrier())
-                && !(c == Candidate.LOADED_WHIP && hz > LOW_BAND_HZ)
-                && !(c == Candidate.FIVE_EIGHTHS && hz < LOW_BAND_HZ)
-                && !(c == Candidate.FOLDED_VERTICAL && hz > LOW_BAND_HZ);
-    }
-
     /** Greater for what is usually fitted there. */
     private static int fit(Need need, Candidate c) {
-        int fit = (c.needs() == Needs.METAL) == need.hasGroundPlane() ? 1 : 0;
-        if (c == Candidate.BEAM) {
-            fit += need.aim().target() == Target.ONE_STATION ? 2 : -1;
-        }
-        if (need.carrier() == Carrier.INDOOR && CandidateModel.isMadeOfWire(c)) {
-            fit++;
-        }
-        return fit;
+        return c.fit(need) + ((c.needs() == Needs.METAL) == need.hasGroundPlane() ? 1 : 0);
     }
 
     private static Assessment assess(Need need, Candidate c) {
-        CandidateModel model = new CandidateModel(c, need);
-        double length = model.usualLengthM();
-        double tip = model.usualTopM();
-        Optional<String> excluded = excluded(need, c, tip).or(model::tooBig);
-        return new Assessment(c, length, tip, reasons(need, c, tip), excluded);
+        Place place = new Place(need);
+        Candidate.Ask ask = c.ask(place);
+        try {
+            CandidateModel model = c.model(place);
+            double tip = need.mountHeightM() + model.topM();
+            return new Assessment(
+                    c,
+                    model.ruleM(),
+                    tip,
+                    ask,
+                    reasons(need, c, tip),
+                    excluded(need, c, tip).or(() -> tooBig(need, model)));
+        } catch (InputException e) {
+            double about = c.kind().usualLengthM(need.band().middleHz());
+            return new Assessment(c, about, need.mountHeightM() + about, ask, List.of(), Optional.of(e.getMessage()));
+        }
+    }
+
+    private static Optional<String> tooBig(Need need, CandidateModel model) {
+        double height = need.room().heightM();
+        double up = model.roomHeightM();
+        return need.carrier() == Carrier.INDOOR && height > 0 && up > height
+                ? Optional.of(String.format(
+                        Locale.ROOT, "It needs %.2f m of height; under this roof there are %.2f m.", up, height))
+                : Optional.empty();
     }
 
     private static Optional<String> excluded(Need need, Candidate c, double tipM) {
@@ -97,39 +106,7 @@ public final class AntennaChoice {
             reasons.add(String.format(
                     Locale.ROOT, "The metal ends %.0f cm short of a quarter-wave on its nearest side.", lacksM * 100));
         }
-        if (need.standsOnSurface() && need.surface().material() == Material.COMPOSITE && c == Candidate.RADIALS) {
-            reasons.add("Carbon in a composite conducts a little and hides what is under it: fit outside it.");
-        }
-        if (need.standsOnSurface() && need.surface().material() == Material.TUBE_FRAME && c == Candidate.RADIALS) {
-            reasons.add("Bond the radials to the frame's tubes where they cross.");
-        }
-        switch (c) {
-            case HALF_WAVE ->
-                reasons.add("Needs no metal roof; twice as long as a quarter-wave; its transformer must be tuned.");
-            case FIVE_EIGHTHS ->
-                reasons.add("Two and a half times as long as a quarter-wave; length and coil are both tuned.");
-            case RADIALS -> reasons.add("Brings its own ground plane: wide, but independent of the surface.");
-            case J_POLE -> reasons.add("Two controls, length and tap; no radials in the way.");
-            case RIBBON_J_POLE -> reasons.add("Rolls up; tune it hung up, and inside its tube if it gets one.");
-            case DIPOLE ->
-                reasons.add(
-                        new CandidateModel(c, need).isUpright()
-                                ? "Upright; lead the feedline away level for a quarter-wave, with a choke."
-                                : "Level: polarised across, weak off its ends.");
-            case LOOP -> reasons.add("Fed at the bottom it is polarised across; 4:1 or 2:1 balun by what is measured.");
-            case FOLDED_VERTICAL -> reasons.add("The fold lowers the resistance: what the wires show, not the rule.");
-            case BEAM ->
-                reasons.add(
-                        need.aim().target() == Target.ONE_STATION
-                                ? String.format(
-                                        Locale.ROOT,
-                                        "Point its directors to %.0f°.",
-                                        need.aim().bearingDeg())
-                                : "It serves one direction only.");
-            case HANDHELD_ROD -> reasons.add("The set is the other half: hand and body move the reading.");
-            case HANDHELD_COUNTERPOISE -> reasons.add("A quarter-wave of wire from the connector's ring, bent down.");
-            default -> {}
-        }
+        c.reason(need).ifPresent(reasons::add);
         if (need.carrier() == Carrier.VEHICLE && tipM >= TALL_M) {
             reasons.add("Tip at " + both(tipM) + ": mind bridges, doors and branches.");
         }

@@ -3,7 +3,6 @@ package dorada.core.planning;
 import dorada.core.antenna.AntennaSweep;
 import dorada.core.antenna.Assembly;
 import dorada.core.instrument.Span;
-import dorada.core.planning.CandidateModel.Extent;
 import dorada.core.planning.Need.Polarisation;
 import dorada.core.planning.Need.Target;
 import dorada.core.rf.Impedance;
@@ -23,6 +22,7 @@ import dorada.core.wire.Wire;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import org.hipparchus.analysis.MultivariateFunction;
 import org.hipparchus.complex.Complex;
@@ -80,6 +80,7 @@ public final class AntennaTrial {
      * @param parts that metal, piece by piece
      * @param packedM longest piece when taken apart; wire is rolled up
      * @param unknowns solved for
+     * @param choices what its sheet must be told of the transformer or balun that was found
      */
     public record Computed(
             Candidate candidate,
@@ -95,7 +96,8 @@ public final class AntennaTrial {
             double massKg,
             List<Part> parts,
             double packedM,
-            int unknowns) {
+            int unknowns,
+            Map<String, String> choices) {
 
         /** What it brings for its trouble, in dB: a decibel is not worth a second control to tune. A choice of ours. */
         public double merit() {
@@ -109,11 +111,11 @@ public final class AntennaTrial {
      * @throws java.util.concurrent.CancellationException where the watch ends it
      */
     public static Computed compute(Candidate candidate, Need need, Watch watch) {
-        CandidateModel model = new CandidateModel(candidate, need);
+        Placed model = new Placed(new Place(need), candidate.model(new Place(need)));
         double middle = need.band().middleHz();
         double[] shape = tunedShape(model, middle, watch.part(0, 0.5));
         Fed swept = Fed.of(model, shape, Extent.SWEEP, middle, watch.part(0.5, 0.6));
-        double[] circuit = model.buyable(swept.bestCircuit());
+        double[] circuit = model.of.buyable(swept.bestCircuit());
         Assembly antenna = model.assembly(shape, circuit, Extent.SWEEP);
 
         double low = need.band().lowHz();
@@ -130,7 +132,7 @@ public final class AntennaTrial {
         Solver solver = new Solver(all.structure(), List.of(all.feed()), middle);
         boolean grounded = antenna.structure().overPerfectGround();
         Reached reached = new Reached(solver.at(middle, watch.part(0.9, 1)).farField(), need.aim(), grounded);
-        List<Wire> own = model.own(antenna);
+        List<Wire> own = model.of.own(antenna, need.neighbours().size());
         return new Computed(
                 candidate,
                 fast.sweep(),
@@ -141,13 +143,21 @@ public final class AntennaTrial {
                 reached.far.maxGainDbi(),
                 reached.takeOffDeg(),
                 reached.beamwidthDeg(),
-                model.lengthM(shape),
+                model.of.lengthM(shape),
                 Part.massKg(own),
                 Part.of(own),
-                model.rollsUp()
+                model.of.rollsUp()
                         ? ROLL_M
                         : own.stream().mapToDouble(Wire::lengthM).max().orElse(0),
-                solver.unknowns());
+                solver.unknowns(),
+                model.of.choices(circuit));
+    }
+
+    /** A candidate's wires with what stands near. */
+    private record Placed(Place place, CandidateModel of) {
+        Assembly assembly(double[] shape, double[] circuit, Extent extent) {
+            return place.placed(of.clear(shape, circuit, extent), extent);
+        }
     }
 
     /** What the pattern gives toward what is to be reached. */
@@ -237,8 +247,8 @@ public final class AntennaTrial {
     }
 
     /** Cut and slid until what reflects is least with the circuit at its best. */
-    private static double[] tunedShape(CandidateModel model, double middleHz, Watch watch) {
-        double[] usual = model.usualShape();
+    private static double[] tunedShape(Placed model, double middleHz, Watch watch) {
+        double[] usual = model.of.usualShape();
         if (usual.length == 0) {
             return usual;
         }
@@ -286,10 +296,10 @@ public final class AntennaTrial {
      * The wires solved once, with what is lumped in them left out: coils and transformers are then tried without solving
      * again.
      */
-    private record Fed(CandidateModel model, double[] shape, Extent extent, Solution solution, double hz) {
+    private record Fed(Placed model, double[] shape, Extent extent, Solution solution, double hz) {
 
-        static Fed of(CandidateModel model, double[] shape, Extent extent, double hz, Watch watch) {
-            Assembly a = model.assembly(shape, model.usualCircuit(), extent);
+        static Fed of(Placed model, double[] shape, Extent extent, double hz, Watch watch) {
+            Assembly a = model.assembly(shape, model.of.usualCircuit(), extent);
             List<Port> ports = new ArrayList<>();
             ports.add(a.feed());
             a.structure().loads().forEach(l -> ports.add(l.at()));
@@ -298,7 +308,7 @@ public final class AntennaTrial {
         }
 
         double[] bestCircuit() {
-            double[] usual = model.usualCircuit();
+            double[] usual = model.of.usualCircuit();
             return usual.length == 0 ? usual : found(usual, CIRCUIT_REACH, WELL_MATCHED, this::reflected);
         }
 

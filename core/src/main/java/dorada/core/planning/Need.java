@@ -182,17 +182,17 @@ public record Need(
         }
     }
 
-    double waveM() {
+    public double waveM() {
         return Wavelength.ofHz(band.middleHz());
     }
 
     /** True where the surface is what the antenna works against. */
-    boolean standsOnSurface() {
+    public boolean standsOnSurface() {
         return carrier == Carrier.VEHICLE || carrier == Carrier.AIRCRAFT;
     }
 
     /** True where there is metal to stand on. */
-    boolean hasGroundPlane() {
+    public boolean hasGroundPlane() {
         return standsOnSurface() && surface.isMetal();
     }
 }

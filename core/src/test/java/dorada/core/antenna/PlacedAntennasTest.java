@@ -57,14 +57,14 @@ class PlacedAntennasTest {
     @Test
     void aHalfWaveOnARoofStandsAtItsPlaceAndFeelsTheRoof() {
         EndFedHalfWave whip = new EndFedHalfWave(0.95, 0.0012, 0.12, 56, 2.2e-6, Conductor.STAINLESS_STEEL);
-        Assembly onRoof = whip.assembleOn(Plate.sheet(1.4, 1.2, 0.2), 0.3, -0.2);
+        Assembly onRoof = EndFedHalfWave.on(whip.assemble(), 0.12, Plate.sheet(1.4, 1.2, 0.2), 0.3, -0.2);
         Wire element = onRoof.structure().wires().get(0);
         assertThat(element.from()).isEqualTo(new Point(0.3, -0.2, 0.12));
         assertThat(onRoof.networks()).hasSize(2);
         Impedance clear = feed(whip.assemble());
         Impedance roof = feed(onRoof);
         assertThat(Math.abs(roof.resistanceOhm() - clear.resistanceOhm())).isGreaterThan(0.05 * clear.resistanceOhm());
-        assertThatThrownBy(() -> whip.assembleOn(Plate.sheet(1.4, 1.2, 0.2), 0.9, 0))
+        assertThatThrownBy(() -> EndFedHalfWave.on(whip.assemble(), 0.12, Plate.sheet(1.4, 1.2, 0.2), 0.9, 0))
                 .hasMessageContaining("beside its plate");
     }
 

@@ -2,15 +2,25 @@ package dorada.core.antenna;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import dorada.core.design.AirbandDesign;
+import dorada.core.design.Designs;
+import dorada.core.design.DipoleDesign;
+import dorada.core.design.GroundPlaneDesign;
+import dorada.core.design.Kinds;
+import dorada.core.design.QuarterWaveDesign;
 import dorada.core.rf.Wavelength;
+import dorada.core.simulation.StandIn;
 import dorada.core.sweep.Sweep;
 import dorada.core.sweep.SweepAnalysis;
 import dorada.core.wire.Conductor;
 import dorada.core.wire.Watch;
+import java.util.List;
 import java.util.function.DoubleFunction;
+import java.util.stream.Stream;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
-import org.junit.jupiter.params.provider.EnumSource;
+import org.junit.jupiter.params.provider.MethodSource;
+import org.junit.jupiter.params.provider.ValueSource;
 
 /**
  * Metres of set length for a metre of electrical length, as each kind states them, against the wire solver over the usual sizes.
@@ -41,21 +51,23 @@ class SensitivityTest {
         return CUT * l / (C * waves * (1 / first - 1 / second));
     }
 
+    static Stream<AntennaKind> whatAKindStatesIsWhatTheSolverFinds() {
+        return Designs.ALL.kinds().stream()
+                .filter(k -> !List.of("BEAM", "GAMMA_BEAM", "RIBBON_J_POLE").contains(k.name()));
+    }
+
+    private static double bandHz(AntennaKind kind) {
+        return Kinds.bandHz(kind, kind == AirbandDesign.KIND ? 127e6 : 146e6);
+    }
+
     /** Beams have other elements near, whose own dips pull: their doubt is wide, and they are followed in the trial. */
     @ParameterizedTest
-    @EnumSource(
-            value = AntennaKind.class,
-            mode = EnumSource.Mode.EXCLUDE,
-            names = {"BEAM", "GAMMA_BEAM", "RIBBON_J_POLE"})
+    @MethodSource
     void whatAKindStatesIsWhatTheSolverFinds(AntennaKind kind) {
-        double hz = switch (kind) {
-            case LOADED_CB_WHIP, RINGED_CB_WHIP, FOLDED_VERTICAL -> 27.2e6;
-            case AIRBAND_WHIP -> 127e6;
-            default -> 146e6;
-        };
+        double hz = kind == DipoleDesign.KIND ? 146e6 : bandHz(kind);
         for (long seed = 1; seed <= 2; seed++) {
-            double off = Math.log(
-                    solved(StandIn.of(kind, hz, seed), kind.electricalWaves(), hz * 0.96) / kind.setPerElectrical());
+            double off = Math.log(solved(Designs.ALL.of(kind).standIn(hz, seed), kind.electricalWaves(), hz * 0.96)
+                    / kind.setPerElectrical());
             assertThat(Math.abs(off)).as("%s, seed %d", kind, seed).isLessThan(1.6 * kind.sensitivityDoubt());
         }
     }
@@ -70,7 +82,7 @@ class SensitivityTest {
         double first = dip(l, radial, radiusM, droopDeg);
         double alone = CUT * l / (C / 4 * (1 / first - 1 / dip(l * (1 - CUT), radial, radiusM, droopDeg)));
         double alike = CUT * l / (C / 4 * (1 / first - 1 / dip(l * (1 - CUT), radial - CUT * l, radiusM, droopDeg)));
-        AntennaKind kind = AntennaKind.GROUND_PLANE;
+        AntennaKind kind = GroundPlaneDesign.KIND;
         assertThat(alone).isBetween(1.19, 1.29);
         assertThat(alone / kind.setPerElectrical()).isBetween(1 - kind.sensitivityDoubt(), 1 + kind.sensitivityDoubt());
         assertThat(alike / kind.otherPiecesPerElectrical().orElseThrow()).isBetween(0.93, 1.07);
@@ -89,7 +101,7 @@ class SensitivityTest {
         double l = 0.24 * Wavelength.ofHz(hz);
         StandIn a = new StandIn(
                 (x, second) -> new GroundedWhip(0.02, x - 0.02, radiusM, 0, 1, Conductor.STAINLESS_STEEL), l);
-        AntennaKind kind = AntennaKind.QUARTER_WAVE_WHIP;
+        AntennaKind kind = QuarterWaveDesign.KIND;
         double solved = solved(a, 0.25, hz);
         assertThat(solved).isBetween(0.93, 0.99);
         assertThat(kind.setPerElectrical() / solved).isBetween(0.98, 1.06);
@@ -97,9 +109,8 @@ class SensitivityTest {
 
     /** What the curve looks like about its dip: quality and resistance within what is said of the kind. */
     @ParameterizedTest
-    @EnumSource(
-            value = AntennaKind.class,
-            names = {
+    @ValueSource(
+            strings = {
                 "QUARTER_WAVE_WHIP",
                 "THREE_QUARTER_WAVE_WHIP",
                 "GROUND_PLANE",
@@ -108,13 +119,10 @@ class SensitivityTest {
                 "HANDHELD_ROD",
                 "AIRBAND_WHIP"
             })
-    void aKindLooksAsItIsSaidTo(AntennaKind kind) {
-        double hz = switch (kind) {
-            case LOADED_CB_WHIP -> 27.2e6;
-            case AIRBAND_WHIP -> 127e6;
-            default -> 146e6;
-        };
-        StandIn a = StandIn.of(kind, hz, 1);
+    void aKindLooksAsItIsSaidTo(String id) {
+        AntennaKind kind = Kinds.of(id);
+        double hz = kind == DipoleDesign.KIND ? 146e6 : bandHz(kind);
+        StandIn a = Designs.ALL.of(kind).standIn(hz, 1);
         double l = a.startLengthM();
         double dip = dipHz(f -> a.sweep(l, about(f, 0.15), Watch.NOBODY), hz * 0.96);
         SweepAnalysis near = new SweepAnalysis(a.sweep(l, about(dip, 0.12), Watch.NOBODY));

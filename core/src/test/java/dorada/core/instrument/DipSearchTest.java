@@ -3,8 +3,9 @@ package dorada.core.instrument;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-import dorada.core.antenna.AntennaKind;
-import dorada.core.antenna.StandIn;
+import dorada.core.design.Designs;
+import dorada.core.design.GroundPlaneDesign;
+import dorada.core.simulation.StandIn;
 import dorada.core.sweep.SweepAnalysis;
 import dorada.core.wire.Watch;
 import java.util.Random;
@@ -16,7 +17,7 @@ class DipSearchTest {
 
     @Test
     void findsTheDipFromFarAwayInAFewLooks() {
-        StandIn antenna = StandIn.of(AntennaKind.GROUND_PLANE, 156e6, 3);
+        StandIn antenna = Designs.ALL.of(GroundPlaneDesign.KIND).standIn(156e6, 3);
         SimulatedAnalyser analyser =
                 new SimulatedAnalyser(hz -> antenna.sweep(antenna.startLengthM(), hz, Watch.NOBODY), new Random(1));
         DipSearch look = DipSearch.begin(new Span(260e6, 280e6), LIMITS);

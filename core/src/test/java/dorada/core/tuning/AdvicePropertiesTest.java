@@ -6,6 +6,11 @@ import static org.assertj.core.api.Assertions.within;
 import dorada.core.acceptance.ChannelReading;
 import dorada.core.acceptance.ReferencePlane;
 import dorada.core.antenna.AntennaKind;
+import dorada.core.design.DipoleDesign;
+import dorada.core.design.EndFedWireDesign;
+import dorada.core.design.GroundPlaneDesign;
+import dorada.core.design.LoadedWhipDesign;
+import dorada.core.design.QuarterWaveDesign;
 import dorada.core.tuning.TrimAdvice.Action;
 import dorada.core.tuning.TrimAdvice.Fit;
 import java.util.ArrayList;
@@ -59,11 +64,11 @@ class AdvicePropertiesTest {
     @Provide
     Arbitrary<Job> jobs() {
         Arbitrary<AntennaKind> kinds = Arbitraries.of(
-                AntennaKind.QUARTER_WAVE_WHIP,
-                AntennaKind.GROUND_PLANE,
-                AntennaKind.DIPOLE,
-                AntennaKind.LOADED_CB_WHIP,
-                AntennaKind.END_FED_WIRE);
+                QuarterWaveDesign.KIND,
+                GroundPlaneDesign.KIND,
+                DipoleDesign.KIND,
+                LoadedWhipDesign.KIND,
+                EndFedWireDesign.KIND);
         return Arbitraries.integers().between(1, 5).flatMap(n -> {
             Arbitrary<Double> swr = Arbitraries.frequencyOf(
                     Tuple.of(5, Arbitraries.doubles().between(1, 4).map(x -> Math.round(10 * x) / 10.0)),

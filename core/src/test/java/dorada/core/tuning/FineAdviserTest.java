@@ -6,11 +6,13 @@ import static org.assertj.core.api.Assertions.within;
 import dorada.core.acceptance.EvenEnds;
 import dorada.core.acceptance.UnderLimit;
 import dorada.core.acceptance.WantedChannel;
-import dorada.core.antenna.AntennaKind;
 import dorada.core.antenna.SecondPiece;
-import dorada.core.antenna.StandIn;
+import dorada.core.design.Designs;
+import dorada.core.design.RingedWhipDesign;
+import dorada.core.design.TubeJPoleDesign;
 import dorada.core.instrument.SimulatedAnalyser;
 import dorada.core.instrument.Span;
+import dorada.core.simulation.StandIn;
 import dorada.core.sweep.Curves;
 import dorada.core.sweep.Sweep;
 import dorada.core.tuning.TrimAdvice.Action;
@@ -113,10 +115,10 @@ class FineAdviserTest {
     @ParameterizedTest
     @ValueSource(longs = {1, 2, 3, 4})
     void aSolvedWhipIsDoneInAFewMoves(long seed) {
-        StandIn antenna = StandIn.of(AntennaKind.RINGED_CB_WHIP, 27.185e6, seed);
+        StandIn antenna = Designs.ALL.of(RingedWhipDesign.KIND).standIn(27.185e6, seed);
         FineAdviser adviser = new FineAdviser(
-                TrimTask.of(new EvenEnds(), CB, SLIDE, TrimPrior.of(AntennaKind.RINGED_CB_WHIP)),
-                FineAdviser.pieceOf(AntennaKind.RINGED_CB_WHIP).orElseThrow());
+                TrimTask.of(new EvenEnds(), CB, SLIDE, TrimPrior.of(RingedWhipDesign.KIND)),
+                FineAdviser.pieceOf(RingedWhipDesign.KIND).orElseThrow());
         Random noise = new Random(seed);
         double tip = antenna.startLengthM();
         double ring = 0;
@@ -149,8 +151,8 @@ class FineAdviserTest {
 
     @Test
     void onlySomeKindsHaveARing() {
-        assertThat(FineAdviser.pieceOf(AntennaKind.TUBE_J_POLE)).isEmpty();
-        assertThat(MatchControl.of(AntennaKind.RINGED_CB_WHIP)).isEmpty();
-        assertThat(MatchControl.of(AntennaKind.TUBE_J_POLE)).isPresent();
+        assertThat(FineAdviser.pieceOf(TubeJPoleDesign.KIND)).isEmpty();
+        assertThat(MatchControl.of(RingedWhipDesign.KIND)).isEmpty();
+        assertThat(MatchControl.of(TubeJPoleDesign.KIND)).isPresent();
     }
 }

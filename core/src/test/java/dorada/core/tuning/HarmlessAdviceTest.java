@@ -4,6 +4,15 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import dorada.core.acceptance.EvenEnds;
 import dorada.core.antenna.AntennaKind;
+import dorada.core.design.AirbandDesign;
+import dorada.core.design.DipoleDesign;
+import dorada.core.design.FiveEighthsDesign;
+import dorada.core.design.GammaBeamDesign;
+import dorada.core.design.GroundPlaneDesign;
+import dorada.core.design.Kinds;
+import dorada.core.design.LoadedWhipDesign;
+import dorada.core.design.QuarterWaveDesign;
+import dorada.core.design.TubeJPoleDesign;
 import dorada.core.rf.Wavelength;
 import dorada.core.tuning.TrimAdvice.Action;
 import java.util.List;
@@ -12,7 +21,6 @@ import org.assertj.core.api.AbstractStringAssert;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
-import org.junit.jupiter.params.provider.EnumSource;
 import org.junit.jupiter.params.provider.ValueSource;
 
 /** Readings of a yard as it is: what must never become an order, and what must be said instead. */
@@ -21,7 +29,7 @@ class HarmlessAdviceTest {
     private static final double QUARTER_MHZ_M = Wavelength.SPEED_OF_LIGHT_M_PER_S / 4e6;
 
     private static Tried whip(double... mhz) {
-        return new Tried(AntennaKind.QUARTER_WAVE_WHIP, mhz);
+        return new Tried(QuarterWaveDesign.KIND, mhz);
     }
 
     private static AbstractStringAssert<?> causesOf(TrimAdvice a) {
@@ -41,13 +49,13 @@ class HarmlessAdviceTest {
 
     @Test
     void aBandThatNobodyHasReadIsReadFirst() {
-        Tried plan = new Tried(AntennaKind.GROUND_PLANE, 144.5, 146, 147.5, 439.7);
+        Tried plan = new Tried(GroundPlaneDesign.KIND, 144.5, 146, 147.5, 439.7);
         TrimAdvice met = plan.readAt(0, new double[] {144.5e6, 146e6, 147.5e6}, new double[] {1.3, 1.1, 1.3})
                 .advice();
         assertNoOrder(met, Action.READ_THE_OTHER_BAND);
         assertThat(met.reasons().get(0)).contains("439.700 MHz");
         assertNoOrder(
-                new Tried(AntennaKind.GROUND_PLANE, 144.5, 146, 147.5, 439.7)
+                new Tried(GroundPlaneDesign.KIND, 144.5, 146, 147.5, 439.7)
                         .swept(0, 130, 160, 139, 6, 46)
                         .advice(),
                 Action.READ_THE_OTHER_BAND);
@@ -90,7 +98,7 @@ class HarmlessAdviceTest {
         int twice = 0;
         for (double limit = 1.6; limit < 2.4; limit += 0.1) {
             for (double dip = 150; dip < 156; dip += 0.5) {
-                TrimAdvice a = new Tried(AntennaKind.FIVE_EIGHTHS_WHIP, 154, 156, 158)
+                TrimAdvice a = new Tried(FiveEighthsDesign.KIND, 154, 156, 158)
                         .under(limit)
                         .swept(0, 130, 180, dip, 13, 55)
                         .advice();
@@ -134,7 +142,7 @@ class HarmlessAdviceTest {
     void tooGoodToBeTrueIsLookedAtAndAGoodAntennaIsNot() {
         for (Tried t : List.of(
                 whip(136, 155, 174).read(0, 1, 1, 1),
-                new Tried(AntennaKind.AIRBAND_WHIP, 118, 127, 136).under(2.5).read(0, 1, 1, 1),
+                new Tried(AirbandDesign.KIND, 118, 127, 136).under(2.5).read(0, 1, 1, 1),
                 whip(136, 155, 174).read(0, 1.1, 1.1, 1.1))) {
             assertNoOrder(t.advice(), Action.FIND_THE_FAULT);
             causesOf(t.advice()).contains("dummy load").contains("lossy");
@@ -157,7 +165,7 @@ class HarmlessAdviceTest {
             swr[i] = Math.round((lowest + 0.6 * Math.pow((i - 10) / 10.0, 2)) * 10) / 10.0;
         }
         TrimAdvice a =
-                new Tried(AntennaKind.AIRBAND_WHIP, mhz).under(2.5).read(0, swr).advice();
+                new Tried(AirbandDesign.KIND, mhz).under(2.5).read(0, swr).advice();
         assertNoOrder(a, Action.FIND_THE_FAULT);
         causesOf(a).contains("no ground plane");
         assertThat(of(a, Hypothesis.NO_GROUND_PLANE) + of(a, Hypothesis.POOR_MATCH))
@@ -165,11 +173,9 @@ class HarmlessAdviceTest {
     }
 
     @ParameterizedTest
-    @EnumSource(
-            value = AntennaKind.class,
-            names = {"GROUND_PLANE", "QUARTER_WAVE_WHIP", "TUBE_J_POLE", "DIPOLE", "END_FED_WIRE"})
-    void whatWasMetAndReadsOtherwiseUntouchedHasMovedByItself(AntennaKind kind) {
-        TrimAdvice a = new Tried(kind, 144, 146, 148)
+    @ValueSource(strings = {"GROUND_PLANE", "QUARTER_WAVE_WHIP", "TUBE_J_POLE", "DIPOLE", "END_FED_WIRE"})
+    void whatWasMetAndReadsOtherwiseUntouchedHasMovedByItself(String kind) {
+        TrimAdvice a = new Tried(Kinds.of(kind), 144, 146, 148)
                 .read(0, 1.3, 1.1, 1.3)
                 .read(0, 1.5, 2.1, 2.3)
                 .advice();
@@ -177,7 +183,7 @@ class HarmlessAdviceTest {
         assertThat(a.reasons().get(0)).contains("moved down by about");
         causesOf(a).contains("slipped joint").contains("water");
         assertThat(of(a, Hypothesis.MOVED_BY_ITSELF)).isGreaterThan(0.5);
-        TrimAdvice swept = new Tried(kind, 144, 146, 148)
+        TrimAdvice swept = new Tried(Kinds.of(kind), 144, 146, 148)
                 .swept(0, 130, 165, 146, 7, 45)
                 .swept(0, 130, 165, 138, 7, 45)
                 .swept(0, 130, 165, 138, 7, 45)
@@ -205,7 +211,7 @@ class HarmlessAdviceTest {
     /** All three wires cut alike move it more than the radiator alone; solved, 0.97 against 1.23 metres for a metre. */
     @Test
     void farOffAPartComesOffAndThenThisAntennaTells() {
-        Tried far = new Tried(AntennaKind.GROUND_PLANE, 145.5, 146.5, 147.5).swept(0, 100, 160, 108.5, 8, 45);
+        Tried far = new Tried(GroundPlaneDesign.KIND, 145.5, 146.5, 147.5).swept(0, 100, 160, 108.5, 8, 45);
         double need = (QUARTER_MHZ_M / 108.5 - QUARTER_MHZ_M / 146.5) * 0.97;
         TrimAdvice first = far.advice();
         assertThat(first.action()).isEqualTo(Action.SHORTEN);
@@ -231,7 +237,7 @@ class HarmlessAdviceTest {
     @Test
     void oneArmAloneNeedsTwiceAsMuchAsBoth() {
         Tried both =
-                new Tried(AntennaKind.DIPOLE, 26.965, 27.185, 27.405).sliding().swept(0, 24, 30, 26.6, 13, 46);
+                new Tried(DipoleDesign.KIND, 26.965, 27.185, 27.405).sliding().swept(0, 24, 30, 26.6, 13, 46);
         double alike = both.advice().amountM();
         double one =
                 both.lastly(p -> p.changing(Optional.of(Pieces.THIS))).advice().amountM();
@@ -254,7 +260,7 @@ class HarmlessAdviceTest {
 
     @Test
     void metIsMetAndTheDoubtComesAfterIt() {
-        TrimAdvice a = new Tried(AntennaKind.GROUND_PLANE, 145.5, 146.5, 147.5)
+        TrimAdvice a = new Tried(GroundPlaneDesign.KIND, 145.5, 146.5, 147.5)
                 .swept(0, 115, 165, 128, 6, 46)
                 .swept(-20, 115, 165, 146.3, 6, 46)
                 .advice();
@@ -288,8 +294,7 @@ class HarmlessAdviceTest {
 
     @Test
     void aDipNearTheEndOfTheSweepIsSweptWiderBeforeAnythingMoves() {
-        for (AntennaKind kind :
-                List.of(AntennaKind.GAMMA_BEAM, AntennaKind.QUARTER_WAVE_WHIP, AntennaKind.TUBE_J_POLE)) {
+        for (AntennaKind kind : List.of(GammaBeamDesign.KIND, QuarterWaveDesign.KIND, TubeJPoleDesign.KIND)) {
             TrimAdvice a = new Tried(kind, 151, 153, 155)
                     .under(1.5)
                     .swept(0, 148, 156, 149.2, 14, 40)
@@ -307,13 +312,13 @@ class HarmlessAdviceTest {
 
     @Test
     void twoReadingsOfOneChannelGiveTheSideAndOneIsDone() {
-        Tried tip = new Tried(AntennaKind.LOADED_CB_WHIP, 27.185).under(1.3).read(0, 1.5);
+        Tried tip = new Tried(LoadedWhipDesign.KIND, 27.185).under(1.3).read(0, 1.5);
         assertNoOrder(tip.advice(), Action.MEASURE_AGAIN);
         tip.read(-5, 1.4);
         assertThat(tip.advice().action()).isEqualTo(Action.SHORTEN);
         assertThat(tip.advice().amountM()).isLessThan(0.03);
         assertThat(tip.read(-5, 1.2).read(-4, 1.0).advice().action()).isEqualTo(Action.STOP);
-        assertThat(new Tried(AntennaKind.LOADED_CB_WHIP, 27.185)
+        assertThat(new Tried(LoadedWhipDesign.KIND, 27.185)
                         .under(1.3)
                         .read(0, 1.5)
                         .read(-5, 1.7)
@@ -343,7 +348,7 @@ class HarmlessAdviceTest {
 
     @Test
     void twoReadingsAllowAStepThatAHandWouldDare() {
-        Tried cb = new Tried(AntennaKind.LOADED_CB_WHIP, 26.965, 27.405).read(0, 2.0, 1.5);
+        Tried cb = new Tried(LoadedWhipDesign.KIND, 26.965, 27.405).read(0, 2.0, 1.5);
         cb.rule = new EvenEnds();
         TrimAdvice a = cb.advice();
         assertThat(a.action()).isEqualTo(Action.LENGTHEN);

@@ -5,7 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import dorada.core.acceptance.AcceptanceRule;
 import dorada.core.acceptance.UnderLimit;
 import dorada.core.acceptance.WantedChannel;
-import dorada.core.antenna.AntennaKind;
+import dorada.core.design.TubeJPoleDesign;
 import dorada.core.sweep.Curves;
 import dorada.core.sweep.Dip;
 import dorada.core.sweep.Sweep;
@@ -38,7 +38,7 @@ class MatchMoveTest {
     @Test
     void noMoveIsExpectedToMakeItWorse() {
         Random random = new Random(7);
-        MatchControl control = MatchControl.of(AntennaKind.TUBE_J_POLE).orElseThrow();
+        MatchControl control = MatchControl.of(TubeJPoleDesign.KIND).orElseThrow();
         int moves = 0;
         for (int i = 0; i < 400; i++) {
             double dipHz = 146e6 * (1 + 0.03 * Math.max(-2, Math.min(2, random.nextGaussian())));

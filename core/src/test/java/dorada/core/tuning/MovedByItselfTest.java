@@ -2,8 +2,8 @@ package dorada.core.tuning;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import dorada.core.antenna.AntennaKind;
 import dorada.core.antenna.Carrier;
+import dorada.core.design.QuarterWaveDesign;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
@@ -59,9 +59,7 @@ class MovedByItselfTest {
 
     @Test
     void theAdviserAsksForTheCarrier() {
-        Tried whip = new Tried(AntennaKind.QUARTER_WAVE_WHIP, 144, 146, 148)
-                .under(1.5)
-                .swept(0, 130, 162, 146, 6, 45);
+        Tried whip = new Tried(QuarterWaveDesign.KIND, 144, 146, 148).under(1.5).swept(0, 130, 162, 146, 6, 45);
         whip.swept(0, 130, 162, 142, 6, 45);
         assertThat(whip.on(Carrier.HANDHELD).advice().causes().get(0).name()).contains("held otherwise");
     }

@@ -7,15 +7,18 @@ import static org.assertj.core.api.Assertions.within;
 import dorada.core.acceptance.ResonanceFirst;
 import dorada.core.acceptance.UnderLimit;
 import dorada.core.acceptance.WantedChannel;
-import dorada.core.antenna.AntennaKind;
 import dorada.core.antenna.AntennaSweep;
 import dorada.core.antenna.BandPiece;
 import dorada.core.antenna.RibbonJPole;
 import dorada.core.antenna.SecondPiece;
-import dorada.core.antenna.StandIn;
+import dorada.core.design.Designs;
+import dorada.core.design.DipoleDesign;
+import dorada.core.design.RibbonJPoleDesign;
+import dorada.core.design.TubeJPoleDesign;
 import dorada.core.rf.Impedance;
 import dorada.core.rf.Reflection;
 import dorada.core.rf.Wavelength;
+import dorada.core.simulation.StandIn;
 import dorada.core.sweep.Sweep;
 import dorada.core.sweep.SweepAnalysis;
 import dorada.core.tuning.TrimAdvice.Action;
@@ -178,9 +181,9 @@ class SeveralPiecesTest {
         assertThatThrownBy(() -> new MatchControl(0.001, 0.03, 0, 0, 1, 1, Room.ANY))
                 .hasMessageContaining("effect");
         assertThat(TAP.within(new Room(0.01, 0)).room().lengthenM()).isZero();
-        SecondPiece tap = AntennaKind.TUBE_J_POLE.second().orElseThrow();
+        SecondPiece tap = TubeJPoleDesign.KIND.second().orElseThrow();
         assertThat(tap.name()).isEqualTo("the tap");
-        assertThat(AntennaKind.DIPOLE.second()).isEmpty();
+        assertThat(DipoleDesign.KIND.second()).isEmpty();
     }
 
     private static final List<WantedChannel> TWO_BANDS = List.of(
@@ -244,7 +247,7 @@ class SeveralPiecesTest {
     /** A ribbon J-pole for two bands as the wire solver has it, both pieces too long; each is cut in its turn. */
     @Test
     void aDualBandRibbonIsTunedUpperBandFirst() {
-        StandIn antenna = StandIn.of(AntennaKind.RIBBON_J_POLE, new double[] {145.5e6, 435e6}, 4);
+        StandIn antenna = Designs.ALL.of(RibbonJPoleDesign.KIND).standIn(new double[] {145.5e6, 435e6}, 4);
         double[] hz = new double[140];
         for (int i = 0; i < hz.length; i++) {
             hz[i] = i < 60 ? 128e6 + i * 0.6e6 : 400e6 + (i - 60) * 0.8e6;
@@ -307,30 +310,30 @@ class SeveralPiecesTest {
         Pass both = new Pass(0, ribbon(0.108, 0.66));
         TrimTask two =
                 TrimTask.of(new UnderLimit(2), TWO_BANDS, new Adjustment.OneWayCut(0.001), TrimPrior.ofWaves(0.75));
-        assertThat(new AntennaAdviser(AntennaKind.RIBBON_J_POLE, two)
+        assertThat(new AntennaAdviser(RibbonJPoleDesign.KIND, two)
                         .advise(List.of(both))
                         .reasons())
                 .anyMatch(r -> r.contains("upper band"));
         TrimTask one =
                 TrimTask.of(new UnderLimit(2), TWO_METRES, new Adjustment.OneWayCut(0.001), TrimPrior.ofWaves(0.75));
-        assertThat(new AntennaAdviser(AntennaKind.RIBBON_J_POLE, one)
+        assertThat(new AntennaAdviser(RibbonJPoleDesign.KIND, one)
                         .advise(List.of(both))
                         .reasons())
                 .noneMatch(r -> r.contains("upper band"));
         TrimTask poor =
                 TrimTask.of(new UnderLimit(1.6), TWO_METRES, new Adjustment.Slide(0.001), TrimPrior.ofWaves(0.75));
         Pass tapIsLow = new Pass(0, tapped(1.55, 0.02));
-        assertThat(new AntennaAdviser(AntennaKind.TUBE_J_POLE, poor)
+        assertThat(new AntennaAdviser(TubeJPoleDesign.KIND, poor)
                         .advise(List.of(tapIsLow))
                         .onSecond())
                 .isTrue();
-        assertThat(new AntennaAdviser(AntennaKind.DIPOLE, poor)
+        assertThat(new AntennaAdviser(DipoleDesign.KIND, poor)
                         .advise(List.of(tapIsLow))
                         .onSecond())
                 .isFalse();
         // A tap that is known to have nowhere to go stays where it is.
-        TrimTask stuck = poor.matchedBy(MatchControl.of(AntennaKind.TUBE_J_POLE).map(m -> m.within(new Room(0, 0))));
-        assertThat(new AntennaAdviser(AntennaKind.TUBE_J_POLE, stuck)
+        TrimTask stuck = poor.matchedBy(MatchControl.of(TubeJPoleDesign.KIND).map(m -> m.within(new Room(0, 0))));
+        assertThat(new AntennaAdviser(TubeJPoleDesign.KIND, stuck)
                         .advise(List.of(tapIsLow))
                         .onSecond())
                 .isFalse();

@@ -10,11 +10,16 @@ import dorada.core.acceptance.UnderLimit;
 import dorada.core.acceptance.WantedChannel;
 import dorada.core.antenna.AntennaKind;
 import dorada.core.antenna.GroundPlane;
-import dorada.core.antenna.StandIn;
+import dorada.core.design.AirbandDesign;
+import dorada.core.design.Designs;
+import dorada.core.design.GroundPlaneDesign;
+import dorada.core.design.Kinds;
+import dorada.core.design.QuarterWaveDesign;
 import dorada.core.instrument.SimulatedAnalyser;
 import dorada.core.instrument.Span;
 import dorada.core.rf.Impedance;
 import dorada.core.rf.Wavelength;
+import dorada.core.simulation.StandIn;
 import dorada.core.sweep.Curves;
 import dorada.core.sweep.Sweep;
 import dorada.core.tuning.TrimAdvice.Action;
@@ -27,7 +32,7 @@ import java.util.Random;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
-import org.junit.jupiter.params.provider.EnumSource;
+import org.junit.jupiter.params.provider.MethodSource;
 
 class TrimAdviserTest {
 
@@ -242,23 +247,20 @@ class TrimAdviserTest {
     }
 
     @ParameterizedTest
-    @EnumSource(AntennaKind.class)
+    @MethodSource("dorada.core.design.Kinds#all")
     void followingTheAdviceMeetsTheRuleInFewStepsAndNeverCutsTooFar(AntennaKind kind) {
-        double centre = switch (kind) {
-            case LOADED_CB_WHIP, RINGED_CB_WHIP, DIPOLE, FOLDED_VERTICAL -> 27.185e6;
-            default -> 156e6;
-        };
+        double centre = Kinds.bandHz(kind, 156e6);
         List<WantedChannel> channels = List.of(
                 new WantedChannel("low", centre * 0.993, false), new WantedChannel("high", centre * 1.007, false));
         // 2.5 for many aircraft antennas: common practice, no source; a quarter-wave on a level skin has 25 Ω.
-        double limit = kind == AntennaKind.AIRBAND_WHIP ? 2.5 : 2;
+        double limit = kind == AirbandDesign.KIND ? 2.5 : 2;
         Adjustment adjustment = kind.cutOnly()
                 ? new Adjustment.OneWayCut(kind.smallestStepM())
                 : new Adjustment.Slide(kind.smallestStepM());
         TrimAdviser adviser =
                 new TrimAdviser(TrimTask.of(new UnderLimit(limit), channels, adjustment, TrimPrior.of(kind)));
         for (long seed = 0; seed < 12; seed++) {
-            StandIn antenna = StandIn.of(kind, centre, seed);
+            StandIn antenna = Designs.ALL.of(kind).standIn(centre, seed);
             Random noise = new Random(seed);
             double length = antenna.startLengthM();
             double change = 0;
@@ -315,7 +317,7 @@ class TrimAdviserTest {
                 (l, second) -> new GroundPlane(l, 0.003, 4, 0.26 * Wavelength.ofHz(156e6), 42, Conductor.ALUMINIUM),
                 resonant * off);
         TrimAdviser adviser = new TrimAdviser(
-                TrimTask.of(new UnderLimit(limit), channels, CUT, TrimPrior.of(AntennaKind.GROUND_PLANE)));
+                TrimTask.of(new UnderLimit(limit), channels, CUT, TrimPrior.of(GroundPlaneDesign.KIND)));
         Random noise = new Random(5);
         double length = antenna.startLengthM();
         List<Pass> passes = new ArrayList<>();
@@ -342,7 +344,7 @@ class TrimAdviserTest {
     void aDipFarAboveTheChannelsIsAdvisedWithoutNonsense() {
         // Swept where the antenna is, wanted five times lower: it must become far longer, and what is expected is a
         // sweep.
-        StandIn whip = StandIn.of(AntennaKind.QUARTER_WAVE_WHIP, 156e6, 3);
+        StandIn whip = Designs.ALL.of(QuarterWaveDesign.KIND).standIn(156e6, 3);
         Sweep there = new SimulatedAnalyser(hz -> whip.sweep(whip.startLengthM(), hz, Watch.NOBODY), new Random(1))
                 .sweep(new Span(130e6, 175e6), 201);
         List<WantedChannel> low = List.of(new WantedChannel("CB 19", 27.185e6, true));

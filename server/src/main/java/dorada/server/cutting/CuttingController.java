@@ -1,6 +1,6 @@
 package dorada.server.cutting;
 
-import dorada.core.antenna.cutting.kind.CutKinds;
+import dorada.core.design.Designs;
 import dorada.server.cutting.SheetViews.CurveView;
 import dorada.server.cutting.SheetViews.CutKindView;
 import dorada.server.cutting.SheetViews.InputView;
@@ -41,7 +41,7 @@ class CuttingController {
 
     @GetMapping("/kinds")
     List<CutKindView> kinds() {
-        return CutKinds.ALL.stream().map(CutKindView::of).toList();
+        return Designs.ALL.sheets().stream().map(CutKindView::of).toList();
     }
 
     /** What a kind asks for at a frequency: ranges go with it. */
@@ -50,7 +50,8 @@ class CuttingController {
         if (!(frequencyHz > 0) || Double.isInfinite(frequencyHz)) {
             throw JobException.atField("frequencyHz", "A frequency must be above 0 MHz.");
         }
-        return CutKinds.byId(id)
+        return Designs.ALL
+                .sheet(id)
                 .orElseThrow(() -> JobException.notFound("kind of antenna"))
                 .inputs(frequencyHz)
                 .stream()

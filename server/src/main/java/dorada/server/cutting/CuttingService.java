@@ -1,14 +1,14 @@
 package dorada.server.cutting;
 
-import dorada.core.antenna.cutting.CutKind;
-import dorada.core.antenna.cutting.CutSheet;
-import dorada.core.antenna.cutting.CuttingPlan;
-import dorada.core.antenna.cutting.Goal;
-import dorada.core.antenna.cutting.InputException;
-import dorada.core.antenna.cutting.Inputs;
-import dorada.core.antenna.cutting.Piece;
-import dorada.core.antenna.cutting.Solved;
-import dorada.core.antenna.cutting.WhatIf;
+import dorada.core.cutsheet.CutKind;
+import dorada.core.cutsheet.CutSheet;
+import dorada.core.cutsheet.CuttingPlan;
+import dorada.core.cutsheet.Goal;
+import dorada.core.cutsheet.InputException;
+import dorada.core.cutsheet.Inputs;
+import dorada.core.cutsheet.Piece;
+import dorada.core.cutsheet.Solved;
+import dorada.core.cutsheet.WhatIf;
 import dorada.core.wire.Watch;
 import dorada.server.cutting.SheetViews.CurveView;
 import dorada.server.cutting.SheetViews.RowEntryView;

@@ -1,6 +1,6 @@
 package dorada.server.cutting;
 
-import dorada.core.antenna.cutting.kind.CutKinds;
+import dorada.core.design.Designs;
 import dorada.server.cutting.KeptSheetController.KeptSheetRequest;
 import dorada.server.cutting.KeptSheetController.KeptSheetView;
 import dorada.server.installation.Installation;
@@ -93,7 +93,7 @@ public class KeptSheets implements Shelf {
         r.sheet().inputs();
         Optional<Installation> of = Optional.ofNullable(r.installationId()).map(installations::byId);
         // A choke or stub that belongs to an installation is not its antenna.
-        of.filter(i -> CutKinds.isOf(i.antennaKind(), r.sheet().kind()))
+        of.filter(i -> Designs.ALL.isCutBy(i.antennaKind(), r.sheet().kind()))
                 .filter(i -> !i.isSignedOff() && tuning.passesOf(i.id()).isEmpty())
                 .ifPresent(i -> r.cuts().stream()
                         .flatMap(c -> cutting.startM(r.sheet(), c.piece(), c.lengthM()).stream())

@@ -1,12 +1,12 @@
 package dorada.server.cutting;
 
-import dorada.core.antenna.cutting.CutKind;
-import dorada.core.antenna.cutting.CutSheet.Uses;
-import dorada.core.antenna.cutting.Input;
-import dorada.core.antenna.cutting.InputException;
-import dorada.core.antenna.cutting.Inputs;
-import dorada.core.antenna.cutting.Shape;
-import dorada.core.antenna.cutting.kind.CutKinds;
+import dorada.core.cutsheet.CutKind;
+import dorada.core.cutsheet.CutSheet.Uses;
+import dorada.core.cutsheet.Input;
+import dorada.core.cutsheet.InputException;
+import dorada.core.cutsheet.Inputs;
+import dorada.core.cutsheet.Shape;
+import dorada.core.design.Designs;
 import dorada.server.problem.JobException;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
@@ -40,7 +40,7 @@ public record SheetRequest(
     static final double SPLICE_M = 0.02;
 
     CutKind cutKind() {
-        return CutKinds.byId(kind).orElseThrow(() -> JobException.notFound("kind of antenna"));
+        return Designs.ALL.sheet(kind).orElseThrow(() -> JobException.notFound("kind of antenna"));
     }
 
     Inputs inputs() {

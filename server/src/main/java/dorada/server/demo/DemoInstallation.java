@@ -18,6 +18,13 @@ import static dorada.server.installation.RuleName.UNDER_LIMIT;
 import dorada.core.acceptance.ReferencePlane;
 import dorada.core.antenna.AntennaKind;
 import dorada.core.antenna.Carrier;
+import dorada.core.design.AirbandDesign;
+import dorada.core.design.BeamDesign;
+import dorada.core.design.DipoleDesign;
+import dorada.core.design.GroundPlaneDesign;
+import dorada.core.design.HandheldDesign;
+import dorada.core.design.LoadedWhipDesign;
+import dorada.core.design.QuarterWaveDesign;
 import dorada.core.instrument.Span;
 import dorada.server.installation.Channel;
 import dorada.server.installation.InstallationRequest;
@@ -79,7 +86,7 @@ record DemoInstallation(
                             OLIVE,
                             VEHICLE,
                             "Double-cab pick-up, steel roof 1.4 × 1.2 m, roof centre",
-                            AntennaKind.QUARTER_WAVE_WHIP,
+                            QuarterWaveDesign.KIND,
                             "Stainless whip, set-screw base, 4.2 m of RG-58",
                             25,
                             2,
@@ -92,7 +99,7 @@ record DemoInstallation(
                             QUARRY,
                             VEHICLE,
                             "Tipper lorry, mirror arm, long bonnet",
-                            AntennaKind.LOADED_CB_WHIP,
+                            LoadedWhipDesign.KIND,
                             "1.35 m base-loaded whip with spring, adjustable tip",
                             4,
                             2,
@@ -110,7 +117,7 @@ record DemoInstallation(
                             CLUB,
                             AIRCRAFT,
                             "Metal skin, belly, behind the main wheels",
-                            AntennaKind.AIRBAND_WHIP,
+                            AirbandDesign.KIND,
                             "Sloped quarter-wave, 8 mm element",
                             6,
                             2.5,
@@ -124,7 +131,7 @@ record DemoInstallation(
                             DEPOT,
                             MAST,
                             "9 m steel mast beside the tool shed, 18 m of 10 mm foam cable",
-                            AntennaKind.GROUND_PLANE,
+                            GroundPlaneDesign.KIND,
                             "Ground plane, four radials drooping 45°, brass radiator",
                             50,
                             2,
@@ -140,7 +147,7 @@ record DemoInstallation(
                             DEPOT,
                             MAST,
                             "Wooden boom on the depot's gable, 11 m up, clear view",
-                            AntennaKind.BEAM,
+                            BeamDesign.KIND,
                             "Three-element beam, split dipole",
                             10,
                             2,
@@ -153,7 +160,7 @@ record DemoInstallation(
                             GUEST_HOUSE,
                             INDOOR,
                             "Attic under tiles, 7 m long, 2.1 m high, water tank at the north end",
-                            AntennaKind.DIPOLE,
+                            DipoleDesign.KIND,
                             "Insulated wire dipole, choke of 6 turns at the feed",
                             4,
                             2,
@@ -166,7 +173,7 @@ record DemoInstallation(
                             FERRY,
                             HANDHELD,
                             "Handheld with a wire counterpoise, held at the mouth",
-                            AntennaKind.HANDHELD_ROD,
+                            HandheldDesign.KIND,
                             "Flexible rod on a BNC elbow",
                             4,
                             3,
@@ -179,7 +186,7 @@ record DemoInstallation(
                             OLIVE,
                             PORTABLE,
                             "Hung from a branch, 5 m of RG-58, packed length 0.6 m",
-                            AntennaKind.GROUND_PLANE,
+                            GroundPlaneDesign.KIND,
                             "Wire ground plane with two radials, rolls up",
                             5,
                             2,
@@ -192,7 +199,7 @@ record DemoInstallation(
                             QUARRY,
                             VEHICLE,
                             "Tipper lorry, bull bar, cab behind the whip",
-                            AntennaKind.LOADED_CB_WHIP,
+                            LoadedWhipDesign.KIND,
                             "1.35 m base-loaded whip, adjustable tip",
                             4,
                             2,
@@ -205,7 +212,7 @@ record DemoInstallation(
                             OLIVE,
                             VEHICLE,
                             "Tractor, steel cab roof 1.1 × 1.0 m, roof centre",
-                            AntennaKind.QUARTER_WAVE_WHIP,
+                            QuarterWaveDesign.KIND,
                             "Stainless whip, set-screw base, 3.1 m of RG-58",
                             25,
                             2,
@@ -218,7 +225,7 @@ record DemoInstallation(
                             CLUB,
                             AIRCRAFT,
                             "Tube frame under fabric; aluminium mesh 0.15 m glued in as ground",
-                            AntennaKind.AIRBAND_WHIP,
+                            AirbandDesign.KIND,
                             "Sloped quarter-wave under the belly",
                             6,
                             2.5,
@@ -232,7 +239,7 @@ record DemoInstallation(
                             FERRY,
                             VEHICLE,
                             "Forklift, overhead guard, steel plate 0.4 × 0.4 m added",
-                            AntennaKind.QUARTER_WAVE_WHIP,
+                            QuarterWaveDesign.KIND,
                             "Short stainless whip, set-screw base",
                             10,
                             2,
@@ -246,7 +253,7 @@ record DemoInstallation(
                             OLIVE,
                             VEHICLE,
                             "Pick-up with a plastic canopy; a steel plate is to be made",
-                            AntennaKind.QUARTER_WAVE_WHIP,
+                            QuarterWaveDesign.KIND,
                             "Stainless whip, set-screw base",
                             25,
                             2,
@@ -259,7 +266,7 @@ record DemoInstallation(
                             FERRY,
                             HANDHELD,
                             "Handheld on the chest strap",
-                            AntennaKind.HANDHELD_ROD,
+                            HandheldDesign.KIND,
                             "Rod with one wire counterpoise bent down",
                             4,
                             3,

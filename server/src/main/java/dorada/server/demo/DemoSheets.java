@@ -1,6 +1,6 @@
 package dorada.server.demo;
 
-import dorada.core.antenna.cutting.CutSheet.Uses;
+import dorada.core.cutsheet.CutSheet.Uses;
 import dorada.server.cutting.KeptSheet.ReallyCut;
 import dorada.server.cutting.KeptSheetController.KeptSheetRequest;
 import dorada.server.cutting.SheetRequest;

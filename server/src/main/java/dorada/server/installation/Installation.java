@@ -51,7 +51,6 @@ public class Installation {
 
     private String carrierDetail;
 
-    @Enumerated(EnumType.STRING)
     @Column(length = 30)
     private AntennaKind antennaKind;
 

@@ -3,6 +3,7 @@ package dorada.server.installation;
 import dorada.core.acceptance.WantedChannel;
 import dorada.core.antenna.AntennaKind;
 import dorada.core.antenna.LengthFit;
+import dorada.core.design.Designs;
 import dorada.server.people.SignedIn;
 import dorada.server.problem.JobException;
 import jakarta.validation.Valid;
@@ -48,7 +49,7 @@ class InstallationController {
     /** Kinds of antenna, and what of each is adjusted. */
     @GetMapping("/antenna-kinds")
     List<KindView> kinds() {
-        return Arrays.stream(AntennaKind.values())
+        return Designs.ALL.kinds().stream()
                 .map(k -> new KindView(k, k.words(), k.piece(), k.cutOnly(), k.smallestStepM()))
                 .toList();
     }
@@ -78,7 +79,7 @@ class InstallationController {
         }
         double atHz = WantedChannel.middleOfLowestBandHz(
                 Arrays.stream(hz).mapToObj(f -> new WantedChannel("", f, false)).toList());
-        return LengthFit.of(kind, lengthM, atHz)
+        return LengthFit.of(kind, Designs.ALL.kinds(), lengthM, atHz)
                 .map(f -> ResponseEntity.ok(new FitView(f.fits(), f.usualM(), atHz, f.others())))
                 .orElseGet(() -> ResponseEntity.noContent().build());
     }

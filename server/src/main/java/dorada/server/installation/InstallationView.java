@@ -3,7 +3,7 @@ package dorada.server.installation;
 import dorada.core.acceptance.ReferencePlane;
 import dorada.core.antenna.AntennaKind;
 import dorada.core.antenna.Carrier;
-import dorada.core.antenna.cutting.kind.CutKinds;
+import dorada.core.design.Designs;
 import dorada.core.tuning.Pieces;
 import dorada.server.people.Person;
 import jakarta.validation.constraints.NotNull;
@@ -134,7 +134,7 @@ public record InstallationView(
                 i.carrierDetail(),
                 i.antennaKind(),
                 i.antennaKind().piece(),
-                CutKinds.of(i.antennaKind()).id(),
+                Designs.ALL.of(i.antennaKind()).sheet().id(),
                 i.antennaDetail(),
                 i.isOneWay(),
                 i.smallestStepM(),

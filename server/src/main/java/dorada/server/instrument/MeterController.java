@@ -1,9 +1,9 @@
 package dorada.server.instrument;
 
-import dorada.core.practice.MeterBench;
-import dorada.core.practice.MeterBench.Carrier;
-import dorada.core.practice.MeterBench.Reading;
-import dorada.core.practice.MeterBench.Settings;
+import dorada.core.simulation.MeterBench;
+import dorada.core.simulation.MeterBench.Carrier;
+import dorada.core.simulation.MeterBench.Reading;
+import dorada.core.simulation.MeterBench.Settings;
 import dorada.server.problem.JobException;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;

@@ -1,11 +1,12 @@
 package dorada.server.instrument;
 
 import dorada.core.acceptance.ReferencePlane;
-import dorada.core.antenna.StandIn;
+import dorada.core.design.Designs;
 import dorada.core.instrument.SimulatedAnalyser;
 import dorada.core.instrument.Span;
 import dorada.core.line.Line;
 import dorada.core.line.ThroughLine;
+import dorada.core.simulation.StandIn;
 import dorada.core.sweep.Sweep;
 import dorada.core.wire.Watch;
 import dorada.server.installation.Installation;
@@ -30,7 +31,8 @@ public class PracticeBench {
      * @param pass the number of the pass, which makes the noise of each differ
      */
     public Sweep sweep(Installation installation, double changedM, double secondM, int pass, Span span, int points) {
-        StandIn antenna = StandIn.of(installation.antennaKind(), installation.bandsHz(), installation.standInSeed());
+        StandIn antenna =
+                Designs.ALL.of(installation.antennaKind()).standIn(installation.bandsHz(), installation.standInSeed());
         double lengthM = installation.startLengthM().orElse(antenna.startLengthM()) + changedM;
         if (lengthM < SHORTEST_M) {
             throw JobException.atField("changeM", "That would leave nothing of the antenna. Please check the change.");
@@ -41,7 +43,7 @@ public class PracticeBench {
     /** The antenna that was there before: another of its kind, somewhat off. */
     public Sweep sweepOld(Installation installation, int pass, Span span, int points) {
         long seed = installation.standInSeed() + OLD;
-        StandIn old = StandIn.of(installation.antennaKind(), installation.bandsHz(), seed);
+        StandIn old = Designs.ALL.of(installation.antennaKind()).standIn(installation.bandsHz(), seed);
         return sweep(installation, old, old.startLengthM() * OLD_LENGTH, 0, seed * 1009 + pass, span, points);
     }
 

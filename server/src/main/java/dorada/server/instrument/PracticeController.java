@@ -1,11 +1,11 @@
 package dorada.server.instrument;
 
 import dorada.core.antenna.Carrier;
-import dorada.core.practice.Bench;
-import dorada.core.practice.Condition;
-import dorada.core.practice.Control;
-import dorada.core.practice.VirtualInstallation;
-import dorada.core.practice.VirtualInstallations;
+import dorada.core.design.Designs;
+import dorada.core.simulation.Bench;
+import dorada.core.simulation.Condition;
+import dorada.core.simulation.Control;
+import dorada.core.simulation.VirtualInstallation;
 import dorada.server.problem.JobException;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
@@ -65,7 +65,7 @@ class PracticeController {
     @GetMapping
     Practice practice() {
         return new Practice(
-                VirtualInstallations.ALL.stream()
+                Designs.ALL.installations().stream()
                         .map(PracticeController::choice)
                         .toList(),
                 state(),
@@ -75,7 +75,8 @@ class PracticeController {
     /** Puts something else on the bench, or changes it. Everybody who sweeps the stand-in sees it. */
     @PutMapping("/bench")
     BenchState set(@Valid @RequestBody BenchState wanted) {
-        VirtualInstallation v = VirtualInstallations.byId(wanted.installation)
+        VirtualInstallation v = Designs.ALL
+                .installation(wanted.installation)
                 .orElseThrow(() -> JobException.atField("installation", "There is no such practice installation."));
         try {
             stand.bench()

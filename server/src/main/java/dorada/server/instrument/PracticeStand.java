@@ -1,8 +1,8 @@
 package dorada.server.instrument;
 
-import dorada.core.practice.Bench;
-import dorada.core.practice.MeterBench;
-import dorada.core.practice.VirtualInstallations;
+import dorada.core.design.Designs;
+import dorada.core.simulation.Bench;
+import dorada.core.simulation.MeterBench;
 import java.io.IOException;
 import java.util.Random;
 import org.slf4j.Logger;
@@ -17,7 +17,7 @@ public class PracticeStand implements SmartLifecycle {
 
     private static final Logger LOG = LoggerFactory.getLogger(PracticeStand.class);
 
-    private final Bench bench = new Bench(VirtualInstallations.ALL.get(0), new Random());
+    private final Bench bench = new Bench(Designs.ALL.installations(), new Random());
     private final MeterBench meters = new MeterBench(bench, new Random());
     private final int wantedPort;
     private StandInServer server;

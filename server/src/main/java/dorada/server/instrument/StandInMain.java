@@ -1,7 +1,7 @@
 package dorada.server.instrument;
 
-import dorada.core.practice.Bench;
-import dorada.core.practice.VirtualInstallations;
+import dorada.core.design.Designs;
+import dorada.core.simulation.Bench;
 import java.io.IOException;
 import java.util.Random;
 
@@ -13,10 +13,10 @@ public final class StandInMain {
     /** @param args the wanted port; 5025 where there is none */
     public static void main(String[] args) throws IOException, InterruptedException {
         int port = args.length > 0 ? Integer.parseInt(args[0]) : 5025;
-        try (StandInServer server = new StandInServer(new Bench(VirtualInstallations.ALL.get(0), new Random()), port)) {
+        try (StandInServer server = new StandInServer(new Bench(Designs.ALL.installations(), new Random()), port)) {
             System.out.println("The stand-in analyser listens on 127.0.0.1:" + server.port() + ". Stop with Ctrl-C.");
             System.out.println(
-                    "On its bench: " + VirtualInstallations.ALL.get(0).title()
+                    "On its bench: " + Designs.ALL.installations().get(0).title()
                             + ". BENCh:CATalog? lists others; BENCh:INSTallation <name> takes one.");
             Thread.currentThread().join();
         }

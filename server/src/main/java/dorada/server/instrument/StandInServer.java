@@ -1,7 +1,7 @@
 package dorada.server.instrument;
 
-import dorada.core.practice.Bench;
-import dorada.core.practice.StandInAnalyser;
+import dorada.core.simulation.Bench;
+import dorada.core.simulation.StandInAnalyser;
 import java.io.BufferedReader;
 import java.io.IOException;
 import java.io.InputStreamReader;

@@ -1,13 +1,17 @@
 package dorada.server.planning;
 
+import dorada.core.antenna.AntennaKind;
 import dorada.core.planning.AntennaChoice.Assessment;
 import dorada.core.planning.AntennaTrial.Computed;
 import dorada.core.planning.Candidate;
+import dorada.core.planning.Candidate.Ask;
 import dorada.core.planning.Part;
 import dorada.core.sweep.Trace;
 import dorada.server.tuning.PassView.TraceView;
 import jakarta.validation.constraints.NotNull;
 import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
 
 /** Candidates as sent. */
 final class CandidateViews {
@@ -15,14 +19,36 @@ final class CandidateViews {
     private CandidateViews() {}
 
     /**
+     * What its cut sheet is asked for.
+     *
+     * @param kind id of the sheet
+     * @param numbers that are not as usual, in SI units
+     */
+    record SheetAsk(
+            @NotNull String kind,
+            @NotNull Map<String, Double> numbers,
+            @NotNull Map<String, String> choices) {
+
+        static SheetAsk of(Ask ask, Map<String, String> found) {
+            Map<String, String> choices = new TreeMap<>(ask.choices());
+            choices.putAll(found);
+            return new SheetAsk(ask.sheet().id(), new TreeMap<>(ask.numbers()), choices);
+        }
+    }
+
+    /**
      * Said at once.
      *
+     * @param antennaKind what an installation of it is tuned as
+     * @param sheet what its cut sheet is asked for
      * @param claim what the trade says of it
      * @param effort 1 (fit and cut once) to 3 (two controls to tune)
      * @param excluded why it can't be; absent where it can
      */
     record AssessmentView(
             @NotNull Candidate candidate,
+            @NotNull AntennaKind antennaKind,
+            @NotNull SheetAsk sheet,
             @NotNull String title,
             @NotNull String claim,
             @NotNull int effort,
@@ -34,6 +60,8 @@ final class CandidateViews {
         static AssessmentView of(Assessment a) {
             return new AssessmentView(
                     a.candidate(),
+                    a.candidate().kind(),
+                    SheetAsk.of(a.ask(), Map.of()),
                     a.candidate().title(),
                     a.candidate().claim(),
                     a.candidate().effort(),
@@ -71,6 +99,7 @@ final class CandidateViews {
      */
     record ComputedView(
             @NotNull Candidate candidate,
+            @NotNull SheetAsk sheet,
             @NotNull TraceView trace,
             @NotNull double worstSwr,
             @NotNull boolean holds,
@@ -87,9 +116,10 @@ final class CandidateViews {
             @NotNull double merit,
             @NotNull int unknowns) {
 
-        static ComputedView of(Computed c) {
+        static ComputedView of(Computed c, Ask ask) {
             return new ComputedView(
                     c.candidate(),
+                    SheetAsk.of(ask, c.choices()),
                     TraceView.of(Trace.of(c.sweep())),
                     c.worstSwr(),
                     c.holds(),

@@ -1,5 +1,6 @@
 package dorada.server.planning;
 
+import dorada.core.design.Designs;
 import dorada.core.line.Feedline;
 import dorada.core.planning.AntennaChoice;
 import dorada.core.planning.AntennaTrial;
@@ -8,6 +9,7 @@ import dorada.core.planning.GroundPlanner;
 import dorada.core.planning.GroundPlanner.Element;
 import dorada.core.planning.GroundPlanner.Ground;
 import dorada.core.planning.Need;
+import dorada.core.planning.Place;
 import dorada.core.wire.Watch;
 import dorada.server.job.JobService;
 import dorada.server.job.JobView;
@@ -92,7 +94,7 @@ class PlanningController {
     /** Candidates for this need with reasons, likeliest first; nothing is solved yet. */
     @PostMapping("/antennas")
     List<AssessmentView> antennas(@Valid @RequestBody NeedRequest request) {
-        return AntennaChoice.rank(request.need()).stream()
+        return AntennaChoice.rank(Designs.ALL.candidates(), request.need()).stream()
                 .map(AssessmentView::of)
                 .toList();
     }
@@ -112,7 +114,7 @@ class PlanningController {
 
     private static ComputedView solve(Candidate candidate, Need need, Watch watch) {
         try {
-            return ComputedView.of(AntennaTrial.compute(candidate, need, watch));
+            return ComputedView.of(AntennaTrial.compute(candidate, need, watch), candidate.ask(new Place(need)));
         } catch (IllegalArgumentException e) {
             throw JobException.atField("need", e.getMessage());
         }

@@ -11,6 +11,7 @@ import dorada.core.antenna.AntennaKind;
 import dorada.core.antenna.BandPiece;
 import dorada.core.antenna.Carrier;
 import dorada.core.antenna.SecondPiece;
+import dorada.core.design.Designs;
 import dorada.core.instrument.ReadingKind;
 import dorada.core.instrument.SpotReading;
 import dorada.core.line.ThroughLine;
@@ -180,19 +181,17 @@ class AdviceController {
     }
 
     private static AntennaKind kind(String name) {
-        try {
-            return AntennaKind.valueOf(String.valueOf(name)
-                    .toUpperCase(Locale.ROOT)
-                    .replace('-', '_')
-                    .replace(' ', '_'));
-        } catch (IllegalArgumentException e) {
-            throw JobException.atField(
-                    "kind",
-                    "\"" + name + "\" is no kind of antenna here; there are "
-                            + Arrays.stream(AntennaKind.values())
-                                    .map(Enum::name)
-                                    .collect(Collectors.joining(", ")) + ".");
-        }
+        String id =
+                String.valueOf(name).toUpperCase(Locale.ROOT).replace('-', '_').replace(' ', '_');
+        return Designs.ALL
+                .kind(id)
+                .orElseThrow(() -> JobException.atField(
+                        "kind",
+                        "\"" + name + "\" is no kind of antenna here; there are "
+                                + Designs.ALL.kinds().stream()
+                                        .map(AntennaKind::name)
+                                        .collect(Collectors.joining(", "))
+                                + "."));
     }
 
     private static double[] wanted(double[] wantedHz) {

@@ -14,6 +14,7 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
 import com.jayway.jsonpath.JsonPath;
+import dorada.core.design.Designs;
 import dorada.server.ApiTest;
 import org.junit.jupiter.api.Test;
 
@@ -24,7 +25,7 @@ class CuttingApiTest extends ApiTest {
     @Test
     void everyKindIsListedWithItsSense() throws Exception {
         send(get("/api/cutting/kinds"), viewer, "")
-                .andExpect(jsonPath("$", hasSize(17)))
+                .andExpect(jsonPath("$", hasSize(Designs.ALL.sheets().size())))
                 .andExpect(jsonPath("$[*].id", hasItem("ribbon-j-pole")))
                 .andExpect(jsonPath("$[0].about").isNotEmpty());
     }

@@ -3,8 +3,8 @@ package dorada.server.demo;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.jayway.jsonpath.JsonPath;
-import dorada.core.antenna.cutting.Inputs;
-import dorada.core.antenna.cutting.kind.CutKinds;
+import dorada.core.cutsheet.Inputs;
+import dorada.core.design.Designs;
 import dorada.server.cutting.KeptSheetController.KeptSheetRequest;
 import java.util.HashMap;
 import java.util.Map;
@@ -41,18 +41,18 @@ class DemoSheetsTest {
     @ParameterizedTest
     @MethodSource("sheets")
     void itCanBeMadeAndItsTicksAreStepsOfIt(KeptSheetRequest kept) {
-        var kind = CutKinds.byId(kept.sheet().kind()).orElseThrow();
+        var kind = Designs.ALL.sheet(kept.sheet().kind()).orElseThrow();
         Inputs in = Inputs.of(
                 kind,
                 kept.sheet().frequencyHz(),
                 kept.sheet().numbers(),
                 kept.sheet().choices());
-        var shape = dorada.core.antenna.cutting.Shape.start(kind.dimensions(in));
+        var shape = dorada.core.cutsheet.Shape.start(kind.dimensions(in));
         assertThat(kind.procedure(in, shape).steps())
-                .extracting(dorada.core.antenna.cutting.Step::id)
+                .extracting(dorada.core.cutsheet.Step::id)
                 .containsAll(kept.done());
         assertThat(kind.pieces(in, shape))
-                .extracting(dorada.core.antenna.cutting.Piece::number)
+                .extracting(dorada.core.cutsheet.Piece::number)
                 .containsAll(kept.cuts().stream().map(c -> c.piece()).toList());
     }
 }

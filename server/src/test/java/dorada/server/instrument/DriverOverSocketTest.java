@@ -3,12 +3,12 @@ package dorada.server.instrument;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import dorada.core.design.Designs;
 import dorada.core.instrument.Span;
 import dorada.core.instrument.scpi.CommandProfile;
 import dorada.core.instrument.scpi.InstrumentException;
 import dorada.core.instrument.scpi.ScpiAnalyser;
-import dorada.core.practice.Bench;
-import dorada.core.practice.VirtualInstallations;
+import dorada.core.simulation.Bench;
 import dorada.core.sweep.Sweep;
 import java.io.IOException;
 import java.net.InetAddress;
@@ -29,7 +29,7 @@ class DriverOverSocketTest {
     private static final Span SPAN = new Span(140e6, 170e6);
 
     private final Bench bench =
-            new Bench(VirtualInstallations.byId("rod-four-radials").orElseThrow(), new Random(1));
+            new Bench(Designs.ALL.installation("rod-four-radials").orElseThrow(), new Random(1));
     private StandInServer server;
 
     @BeforeEach

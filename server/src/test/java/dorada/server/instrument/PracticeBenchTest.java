@@ -6,7 +6,7 @@ import static org.mockito.Mockito.mock;
 import static org.mockito.Mockito.when;
 
 import dorada.core.acceptance.ReferencePlane;
-import dorada.core.antenna.AntennaKind;
+import dorada.core.design.QuarterWaveDesign;
 import dorada.core.instrument.Span;
 import dorada.core.line.Line;
 import dorada.core.sweep.Sweep;
@@ -26,7 +26,7 @@ class PracticeBenchTest {
 
     @BeforeEach
     void aWhipFor155MHz() {
-        when(installation.antennaKind()).thenReturn(AntennaKind.QUARTER_WAVE_WHIP);
+        when(installation.antennaKind()).thenReturn(QuarterWaveDesign.KIND);
         when(installation.bandsHz()).thenReturn(new double[] {155e6});
         when(installation.standInSeed()).thenReturn(7L);
         when(installation.feedline()).thenReturn(Optional.empty());

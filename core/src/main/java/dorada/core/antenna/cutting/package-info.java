@@ -1,5 +1,0 @@
-/**
- * Cut sheets: from a frequency and the material on hand to dimensions, pieces, a drawing and steps. One class per kind of
- * antenna in {@code kind}, behind {@link dorada.core.antenna.cutting.CutKind}.
- */
-package dorada.core.antenna.cutting;

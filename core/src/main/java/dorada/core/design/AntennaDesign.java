@@ -1,0 +1,45 @@
+package dorada.core.design;
+
+import dorada.core.antenna.AntennaKind;
+import dorada.core.cutsheet.CutKind;
+import dorada.core.planning.Candidate;
+import dorada.core.simulation.StandIn;
+import dorada.core.simulation.VirtualInstallation;
+import java.util.List;
+
+/** One kind of antenna: all that Dorada knows of it, in one place. */
+public interface AntennaDesign {
+
+    /** How it is named, what is adjusted, and how it answers. */
+    AntennaKind kind();
+
+    /** What it is cut by. */
+    CutKind sheet();
+
+    /** Other sheets that make such an antenna, of other material. */
+    default List<CutKind> otherSheets() {
+        return List.of();
+    }
+
+    /** As what it is offered in a plan; empty where one chooses it only by name. */
+    default List<Candidate> candidates() {
+        return List.of();
+    }
+
+    /** A simulated one, somewhat too long for {@code frequencyHz}; the same seed gives the same antenna. */
+    StandIn standIn(double frequencyHz, long seed);
+
+    /**
+     * The same for wanted bands: made for the lowest, unless there is a piece for each.
+     *
+     * @param bandsHz middle of each band in Hz, ascending
+     */
+    default StandIn standIn(double[] bandsHz, long seed) {
+        return standIn(bandsHz[0], seed);
+    }
+
+    /** Ready-made ones to practise on. */
+    default List<VirtualInstallation> installations() {
+        return List.of();
+    }
+}

@@ -1,0 +1,154 @@
+package dorada.core.design;
+
+import dorada.core.antenna.AntennaKind;
+import dorada.core.antenna.Assembly;
+import dorada.core.antenna.Carrier;
+import dorada.core.cutsheet.CutKind;
+import dorada.core.cutsheet.kind.FiveEighthsWhip;
+import dorada.core.planning.Candidate;
+import dorada.core.planning.CandidateModel;
+import dorada.core.planning.Extent;
+import dorada.core.planning.Need;
+import dorada.core.planning.Place;
+import dorada.core.planning.SheetModel;
+import dorada.core.simulation.Control;
+import dorada.core.simulation.StandIn;
+import dorada.core.simulation.StandIn.Chance;
+import dorada.core.simulation.Usual;
+import dorada.core.simulation.VirtualInstallation;
+import dorada.core.wire.Wire;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+/** A 5/8-wave whip with a coil at its base. */
+public final class FiveEighthsDesign implements AntennaDesign {
+
+    public static final AntennaKind KIND = AntennaKind.called("FIVE_EIGHTHS_WHIP", "5/8-wave whip with a coil", "whip")
+            .cutOnly()
+            .hasUsualLength()
+            .smallestStepM(0.002)
+            .waves(0.625)
+            .setPerElectrical(1.13, 0.07)
+            .circuit(13, 55)
+            .make();
+
+    private static final CutKind SHEET = new FiveEighthsWhip();
+
+    @Override
+    public AntennaKind kind() {
+        return KIND;
+    }
+
+    @Override
+    public CutKind sheet() {
+        return SHEET;
+    }
+
+    @Override
+    public List<Candidate> candidates() {
+        return List.of(new Planned());
+    }
+
+    private static final class Planned extends Candidate {
+
+        Planned() {
+            super(
+                    "FIVE_EIGHTHS",
+                    "5/8-wave whip with a coil",
+                    "3 dB over a quarter-wave, many say",
+                    3,
+                    Needs.METAL,
+                    ON_ANYTHING);
+        }
+
+        @Override
+        public AntennaKind kind() {
+            return KIND;
+        }
+
+        @Override
+        public boolean suits(Need need) {
+            return super.suits(need) && need.band().middleHz() >= LOW_BAND_HZ;
+        }
+
+        @Override
+        public Optional<String> reason(Need need) {
+            return Optional.of("Two and a half times as long as a quarter-wave; length and coil are both tuned.");
+        }
+
+        @Override
+        public Ask ask(Place place) {
+            return new Ask(SHEET, place.rod(), Map.of());
+        }
+
+        @Override
+        public CandidateModel model(Place place) {
+            return new OnRoof(place, ask(place));
+        }
+    }
+
+    private static final class OnRoof extends SheetModel {
+        private final Place place;
+
+        OnRoof(Place place, Candidate.Ask ask) {
+            super(ask, place.middleHz(), List.of(), List.of("coil"));
+            this.place = place;
+        }
+
+        /** Cut by rule; the coil takes the reactance away, and its tap makes 50 Ω of what is left. */
+        @Override
+        public double lengthM(double[] shape) {
+            return usual("whip");
+        }
+
+        @Override
+        public double[] usualCircuit() {
+            return new double[] {usual("coil"), 1};
+        }
+
+        @Override
+        public Assembly clear(double[] shape, double[] circuit, Extent extent) {
+            double held = place.need().stock().rodRadiusM();
+            return RoofWhips.planned(
+                    place,
+                    RoofWhips.BASE_M,
+                    usual("whip"),
+                    held > 0 ? held : RoofWhips.WHIP_RADIUS_M,
+                    circuit[0],
+                    circuit[1],
+                    extent);
+        }
+
+        @Override
+        public double topM() {
+            return super.topM() + RoofWhips.BASE_M;
+        }
+
+        @Override
+        public List<Wire> own(Assembly assembly, int others) {
+            return assembly.structure().wires().subList(0, place.need().hasGroundPlane() ? 2 : 1);
+        }
+    }
+
+    @Override
+    public StandIn standIn(double frequencyHz, long seed) {
+        Chance chance = new Chance(frequencyHz, seed);
+        return StandIn.ofSheet(SHEET, frequencyHz, "whip", chance.hiddenM(), chance.allowance());
+    }
+
+    @Override
+    public List<VirtualInstallation> installations() {
+        return List.of(VirtualInstallation.make(
+                        "roof-five-eighths",
+                        KIND,
+                        "5/8-wave whip with a coil on a steel roof",
+                        Carrier.VEHICLE,
+                        153e6,
+                        159e6)
+                .set(Control.cut("the whip", 1.2, 0.9))
+                .on(Usual.ON_VEHICLE)
+                .line(Usual.thin(4.2))
+                .as(s -> RoofWhips.whip(0.05, s[0], 0.0012, 0.225e-6, Usual.COIL_Q, RoofWhips.ROOF, 0, 0, 0, 1)));
+    }
+}
