@@ -320,6 +320,12 @@ export function useInstruments() {
   return useQuery({ queryKey: ['instruments'], queryFn: () => answer(api.GET('/api/instruments')) })
 }
 
+/** True where simulated readings may be recorded: in the demo, whose records are invented. */
+export function useInventedRecorded() {
+  const instruments = useInstruments()
+  return computed(() => instruments.data.value?.some((i) => i.standIn && i.recorded) ?? false)
+}
+
 /** Records a pass of installation `id`; the list follows. */
 export function useRecordPass(id: Ref<string>) {
   const client = useQueryClient()

@@ -2,7 +2,14 @@
 import { computed, onBeforeUnmount, onMounted, ref, shallowRef, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { answer, api } from '@/api/client'
-import { useInstallation, useInstallationChange, useMe, usePasses, useTakeBack } from '@/api/queries'
+import {
+  useInstallation,
+  useInstallationChange,
+  useInventedRecorded,
+  useMe,
+  usePasses,
+  useTakeBack,
+} from '@/api/queries'
 import type { LiveSweep } from '@/instrument/live'
 import SweepPlot, { type Peg } from '@/plots/SweepPlot.vue'
 import { usePreferences } from '@/preferences'
@@ -115,11 +122,12 @@ function finalSweep(done: string) {
   if (draft.value) draft.value = { ...draft.value, finalSweep: true, note: done, circumstances: [] }
 }
 
+const isDemo = useInventedRecorded()
 function record(takeAdvice: boolean) {
   const i = installation.data.value
   if (!i || !mayRecord.value) return
   notice.value = ''
-  draft.value = freshDraft(i, last.value, preferences.unit, takeAdvice)
+  draft.value = freshDraft(i, last.value, preferences.unit, takeAdvice, isDemo.value)
   void router.replace({ query: { step: own.value.length ? 'tune' : 'baseline' } })
 }
 

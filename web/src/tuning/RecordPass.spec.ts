@@ -1,5 +1,5 @@
 import { QueryClient, VueQueryPlugin } from '@tanstack/vue-query'
-import { flushPromises, mount } from '@vue/test-utils'
+import { flushPromises, mount, RouterLinkStub } from '@vue/test-utils'
 import { createPinia } from 'pinia'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import { freshDraft, keepDraft, loadDraft, type PassDraft } from './draft'
@@ -22,10 +22,15 @@ const advised = {
   advice: { action: 'SHORTEN', amountM: 0.006 },
 } as unknown as Pass
 
+/** The demo's: what is simulated may be recorded. */
+const DEMO = [{ id: 'stand-in', name: 'Stand-in', standIn: true, recorded: true }]
+let instruments: unknown[] = DEMO
+
 const sent: { url: string; body: unknown }[] = []
 
 function serverAnswers(...answers: (() => Promise<Response>)[]) {
   vi.stubGlobal('fetch', async (request: Request) => {
+    if (request.url.endsWith('/api/instruments')) return json(200, instruments)()
     sent.push({ url: request.url, body: await request.clone().json() })
     const next = answers.shift()
     if (!next) throw new Error('one request too many')
@@ -41,31 +46,62 @@ const json = (status: number, body: unknown) => () =>
 const form = (draft: PassDraft, isBaseline = false) =>
   mount(RecordPass, {
     props: { installation, isBaseline, draft },
-    global: { plugins: [createPinia(), [VueQueryPlugin, { queryClient: new QueryClient() }]] },
+    global: {
+      plugins: [createPinia(), [VueQueryPlugin, { queryClient: new QueryClient() }]],
+      stubs: { RouterLink: RouterLinkStub },
+    },
   })
 
 beforeEach(() => {
   localStorage.clear()
   sent.length = 0
+  instruments = DEMO
+  serverAnswers()
 })
 afterEach(() => {
   vi.unstubAllGlobals()
 })
 
+describe('in a shop that is no demo', () => {
+  it('offers no simulated reading, and no stand-in to sweep with', async () => {
+    instruments = [
+      { id: 'stand-in', name: 'Stand-in', standIn: true, recorded: false },
+      { id: 'n7', name: 'Bench analyser', standIn: false, recorded: true },
+    ]
+    const draft = freshDraft(installation, undefined, 'mm', false)
+    expect(draft.source).toBe('analyser')
+    const record = form(draft, true)
+    await flushPromises()
+    expect(record.text()).not.toContain('Simulated')
+    expect(record.findAll('select option').map((o) => o.text())).not.toContain('Stand-in')
+    expect(record.text()).toContain('Bench analyser')
+  })
+
+  it('says where to add an analyser where there is none', async () => {
+    instruments = [{ id: 'stand-in', name: 'Stand-in', standIn: true, recorded: false }]
+    const record = form(freshDraft(installation, undefined, 'mm', false), true)
+    await flushPromises()
+    expect(record.text()).toContain('No analyser is known yet.')
+  })
+})
+
 describe('a fresh draft', () => {
   it('takes over the advice, or the span alone', () => {
-    const draft = freshDraft(installation, advised, 'mm', true)
+    const draft = freshDraft(installation, advised, 'mm', true, true)
     expect(draft).toMatchObject({
       change: 'shortened',
       amount: '6 mm',
       startMhz: '140.000',
       stopMhz: '170.000',
     })
-    expect(freshDraft(installation, advised, 'inch', false)).toMatchObject({ change: 'nothing', amount: '' })
+    expect(freshDraft(installation, advised, 'inch', false, true)).toMatchObject({
+      change: 'nothing',
+      amount: '',
+    })
   })
 
   it('sweeps wider than the band where nothing is known yet', () => {
-    const draft = freshDraft(installation, undefined, 'mm', false)
+    const draft = freshDraft(installation, undefined, 'mm', false, true)
     expect(Number(draft.startMhz)).toBeCloseTo(136.5, 1)
     expect(Number(draft.stopMhz)).toBeCloseTo(174.4, 1)
   })
@@ -75,11 +111,11 @@ describe('a fresh draft', () => {
       ...advised,
       advice: { ...advised.advice, widerSweep: { startHz: 120e6, stopHz: 180e6 } },
     } as Pass
-    expect(freshDraft(installation, wider, 'mm', false).startMhz).toBe('120.000')
+    expect(freshDraft(installation, wider, 'mm', false, true).startMhz).toBe('120.000')
   })
 
   it('survives a reload', () => {
-    const draft = freshDraft(installation, advised, 'mm', true)
+    const draft = freshDraft(installation, advised, 'mm', true, true)
     keepDraft('i1', draft)
     expect(loadDraft('i1')).toEqual(draft)
     expect(loadDraft('i2')).toBeUndefined()
@@ -89,7 +125,7 @@ describe('a fresh draft', () => {
 describe('recording a pass', () => {
   it('sends the change in metres with its sign and drops the draft', async () => {
     serverAnswers(json(201, { number: 2, changeM: -0.006 }))
-    const page = form(freshDraft(installation, advised, 'mm', true))
+    const page = form(freshDraft(installation, advised, 'mm', true, true))
     await page.find('form').trigger('submit')
     await flushPromises()
     expect(sent[0]?.url).toContain('/api/installations/i1/passes')
@@ -106,7 +142,7 @@ describe('recording a pass', () => {
   it('says what is wrong at the field and sends nothing', async () => {
     serverAnswers()
     const draft = {
-      ...freshDraft(installation, advised, 'mm', true),
+      ...freshDraft(installation, advised, 'mm', true, true),
       amount: 'a bit',
       stopMhz: '100',
       points: '1',
@@ -122,7 +158,7 @@ describe('recording a pass', () => {
 
   it('keeps the entry when the connection is lost and sends the same key again', async () => {
     serverAnswers(() => Promise.reject(new TypeError('offline')), json(201, { number: 2, changeM: -0.006 }))
-    const page = form(freshDraft(installation, advised, 'mm', true))
+    const page = form(freshDraft(installation, advised, 'mm', true, true))
     await page.find('form').trigger('submit')
     await flushPromises()
     expect(page.text()).toContain('No connection to the server')
@@ -137,7 +173,7 @@ describe('recording a pass', () => {
 
   it('says so when the first entry had arrived and another was typed meanwhile', async () => {
     serverAnswers(() => Promise.reject(new TypeError('offline')), json(201, { number: 2, changeM: -0.006 }))
-    const page = form(freshDraft(installation, advised, 'mm', true))
+    const page = form(freshDraft(installation, advised, 'mm', true, true))
     await page.find('form').trigger('submit')
     await flushPromises()
     await page.findAll('input[type=text]')[0]?.setValue('9 mm')
@@ -148,7 +184,7 @@ describe('recording a pass', () => {
 
   it('shows what the server refuses where it belongs', async () => {
     serverAnswers(json(422, { detail: 'That would leave nothing.', field: 'changeM' }))
-    const page = form(freshDraft(installation, advised, 'mm', true))
+    const page = form(freshDraft(installation, advised, 'mm', true, true))
     await page.find('form').trigger('submit')
     await flushPromises()
     expect(page.find('.wrong').text()).toBe('That would leave nothing.')
@@ -156,7 +192,7 @@ describe('recording a pass', () => {
   })
 
   it('shows a refused reading in its row, and what stands at no field below', async () => {
-    const draft = { ...freshDraft(installation, undefined, 'mm', true), source: 'meter' as const }
+    const draft = { ...freshDraft(installation, undefined, 'mm', true, true), source: 'meter' as const }
     draft.meter.kind = 'WATTMETER'
     draft.meter.channels['160000000'] = { ...emptyRow(), forward: '60', reflected: '1' }
     serverAnswers(
@@ -175,7 +211,7 @@ describe('recording a pass', () => {
 
   it('asks for a file where a file is the source', async () => {
     serverAnswers()
-    const page = form({ ...freshDraft(installation, undefined, 'mm', false), source: 'file' }, true)
+    const page = form({ ...freshDraft(installation, undefined, 'mm', false, true), source: 'file' }, true)
     await page.find('form').trigger('submit')
     await flushPromises()
     expect(page.text()).toContain('Please choose a file.')
@@ -268,7 +304,7 @@ describe('sweeping with an analyser of the shop', () => {
         return json(200, [
           { id: 'c1', name: 'Bench', startHz: 140e6, stopHz: 170e6, madeAt: '2026-05-01T08:00:00Z' },
         ])()
-      if (path === '/api/instruments') return json(200, [{ id: 'stand-in', name: 'Stand-in' }])()
+      if (path === '/api/instruments') return json(200, instruments)()
       sent.push({ url: request.url, body: await request.json() })
       return json(422, { detail: 'The analyser does not answer.', field: 'instrument' })()
     })

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
 import { Problem } from '@/api/client'
-import { sendPhoto, useRecordPass } from '@/api/queries'
+import { sendPhoto, useInventedRecorded, useRecordPass } from '@/api/queries'
 import type { LiveSweep } from '@/instrument/live'
 import { usePreferences } from '@/preferences'
 import ChoiceField from '@/shell/ChoiceField.vue'
@@ -90,6 +90,15 @@ const ways = computed(() => {
   ]
 })
 
+/** Simulated readings are for practice; a shop's records have none of them. */
+const isDemo = useInventedRecorded()
+const sources = computed(() => [
+  { value: 'analyser' as const, word: 'Analyser' },
+  { value: 'file' as const, word: 'File' },
+  { value: 'meter' as const, word: 'Meter, dial' },
+  ...(isDemo.value ? [{ value: 'simulated' as const, word: 'Simulated' }] : []),
+])
+
 const liveSettings = computed(() => liveSettingsOf(draft.value, props.installation))
 
 function close() {
@@ -145,16 +154,7 @@ function close() {
       <input v-model="draft.oldAntenna" type="checkbox" /> This is the old antenna, kept as a reference
     </label>
     <TextField v-model="draft.note" name="Note" type="textarea" :wrong="wrong.note" />
-    <ChoiceField
-      v-model="draft.source"
-      name="Reading from"
-      :options="[
-        { value: 'analyser', word: 'Analyser' },
-        { value: 'file', word: 'File' },
-        { value: 'meter', word: 'Meter, dial' },
-        { value: 'simulated', word: 'Simulated' },
-      ]"
-    />
+    <ChoiceField v-model="draft.source" name="Reading from" :options="sources" />
     <div v-if="draft.source === 'simulated' || draft.source === 'analyser'" class="three">
       <TextField v-model="draft.startMhz" name="From, MHz" :wrong="wrong.startHz" />
       <TextField v-model="draft.stopMhz" name="To, MHz" :wrong="wrong.stopHz" />

@@ -193,7 +193,7 @@ describe('the picture', () => {
 
 describe('what the form says', () => {
   const draft = (more: Partial<PassDraft> = {}): PassDraft => ({
-    ...freshDraft({ ...installation, smallestStepM: 0.001 }, undefined, 'mm', false),
+    ...freshDraft({ ...installation, smallestStepM: 0.001 }, undefined, 'mm', false, true),
     ...more,
   })
   const read = (more: Partial<PassDraft>, isBaseline = false) =>

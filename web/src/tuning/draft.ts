@@ -46,7 +46,7 @@ const SOURCES: Record<Schemas['PassView']['source'], PassDraft['source']> = {
   ANALYSER: 'analyser',
   FILE: 'file',
   SPOTS: 'meter',
-  STANDARD: 'simulated',
+  STANDARD: 'analyser',
 }
 
 const key = (installationId: string) => `dorada.pass-draft.${installationId}`
@@ -57,6 +57,8 @@ export function freshDraft(
   last: Schemas['PassView'] | undefined,
   unit: LengthUnit,
   takeAdvice: boolean,
+  /** Simulated readings may be recorded: in the demo. */
+  isDemo = false,
 ): PassDraft {
   const advice = last?.advice
   const shortens = advice?.action === 'SHORTEN'
@@ -71,14 +73,19 @@ export function freshDraft(
     lookedOver: false,
     note: '',
     // Whoever reads a meter goes on reading it.
-    source: last ? SOURCES[last.source] : 'simulated',
+    source:
+      last && (isDemo || last.source !== 'SIMULATED_ANALYSER')
+        ? SOURCES[last.source]
+        : isDemo
+          ? 'simulated'
+          : 'analyser',
     startMhz: formatMhz(span.startHz),
     stopMhz: formatMhz(span.stopHz),
     points: String(POINTS),
     circumstances: (last?.circumstances ?? []).map((c) => c.name).filter((c) => c === 'ON_THE_GROUND'),
     oldAntenna: false,
     finalSweep: false,
-    swept: { instrument: 'stand-in', rests: 'UNCALIBRATED_ANALYSER', declared: '', port: '1' },
+    swept: { instrument: isDemo ? 'stand-in' : '', rests: 'UNCALIBRATED_ANALYSER', declared: '', port: '1' },
     meter: freshMeter(installation.channels.map((c) => c.frequencyHz)),
   }
 }

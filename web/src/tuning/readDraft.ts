@@ -82,7 +82,14 @@ export function liveSettingsOf(draft: PassDraft, installation: Installation): Li
   const low = parseFrequency(draft.startMhz)
   const high = parseFrequency(draft.stopMhz)
   const points = parseDecimal(draft.points)
-  if (draft.source !== 'analyser' || !low.ok || !high.ok || !points.ok || low.value >= high.value)
+  if (
+    draft.source !== 'analyser' ||
+    !draft.swept.instrument ||
+    !low.ok ||
+    !high.ok ||
+    !points.ok ||
+    low.value >= high.value
+  )
     return undefined
   return {
     instrument: draft.swept.instrument,

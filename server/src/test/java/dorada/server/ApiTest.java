@@ -29,6 +29,7 @@ import org.springframework.test.web.servlet.request.RequestPostProcessor;
         properties = {
             "spring.datasource.url=jdbc:h2:mem:dorada",
             "dorada.stand-in-port=0",
+            "dorada.invented-readings=true",
             "dorada.stand-in-seed=" + ApiTest.STAND_IN_SEED
         })
 @AutoConfigureMockMvc

@@ -35,12 +35,19 @@ public class InstrumentService implements Shelf {
 
     private final InstrumentRepository instruments;
     private final PracticeStand stand;
+    private final InventedReadings invented;
     private final JsonMapper json;
     private final PeopleService people;
     private final Clock clock;
 
     InstrumentService(
-            InstrumentRepository instruments, PracticeStand stand, JsonMapper json, PeopleService people, Clock clock) {
+            InstrumentRepository instruments,
+            PracticeStand stand,
+            InventedReadings invented,
+            JsonMapper json,
+            PeopleService people,
+            Clock clock) {
+        this.invented = invented;
         this.people = people;
         this.clock = clock;
         this.instruments = instruments;
@@ -60,7 +67,14 @@ public class InstrumentService implements Shelf {
 
     private InstrumentView standIn() {
         return new InstrumentView(
-                STAND_IN, 0, "Stand-in analyser (practice)", "127.0.0.1", stand.port(), CommandProfile.STAND_IN, true);
+                STAND_IN,
+                0,
+                "Stand-in analyser (practice)",
+                "127.0.0.1",
+                stand.port(),
+                CommandProfile.STAND_IN,
+                true,
+                invented.areRecorded());
     }
 
     private InstrumentView view(Instrument i) {
@@ -71,7 +85,8 @@ public class InstrumentService implements Shelf {
                 i.host(),
                 i.port(),
                 json.readValue(i.profile(), CommandProfile.class),
-                false);
+                false,
+                invented.areRecorded() || !invented.areOf(i.host(), i.port()));
     }
 
     InstrumentView add(InstrumentRequest request) {
@@ -142,6 +157,13 @@ public class InstrumentService implements Shelf {
             throw JobException.atField("instrument", "Which instrument is to sweep?");
         }
         return STAND_IN.equals(id) && stand.port() > 0 ? standIn() : view(byId(number(id)));
+    }
+
+    /** @throws JobException where what it sweeps may not be recorded in an installation */
+    public void requireRecorded(String id) {
+        if (!requireKnown(id).recorded()) {
+            invented.require();
+        }
     }
 
     /** A driver for the instrument; the caller closes it. */

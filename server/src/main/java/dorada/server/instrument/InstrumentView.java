@@ -8,6 +8,7 @@ import jakarta.validation.constraints.NotNull;
  *
  * @param id {@code stand-in}, or its number
  * @param standIn true for the one that ships with Dorada
+ * @param recorded whether what it sweeps may be recorded in an installation; what is invented only in the demo
  */
 record InstrumentView(
         @NotNull String id,
@@ -16,4 +17,5 @@ record InstrumentView(
         @NotNull String host,
         @NotNull int port,
         @NotNull CommandProfile profile,
-        @NotNull boolean standIn) {}
+        @NotNull boolean standIn,
+        @NotNull boolean recorded) {}

@@ -8,6 +8,7 @@ import dorada.core.instrument.SpotReading;
 import dorada.server.calibration.Calibrations;
 import dorada.server.installation.InstallationView;
 import dorada.server.instrument.InstrumentService;
+import dorada.server.instrument.InventedReadings;
 import dorada.server.people.SignedIn;
 import dorada.server.problem.JobException;
 import dorada.server.sweep.UploadedSweep;
@@ -49,9 +50,16 @@ class TuningController {
     private final TuningService tuning;
     private final InTurn inTurn;
     private final InstrumentService instruments;
+    private final InventedReadings invented;
     private final Calibrations calibrations;
 
-    TuningController(TuningService tuning, InTurn inTurn, InstrumentService instruments, Calibrations calibrations) {
+    TuningController(
+            TuningService tuning,
+            InTurn inTurn,
+            InstrumentService instruments,
+            InventedReadings invented,
+            Calibrations calibrations) {
+        this.invented = invented;
         this.tuning = tuning;
         this.inTurn = inTurn;
         this.instruments = instruments;
@@ -89,11 +97,13 @@ class TuningController {
     PassView measure(
             @PathVariable UUID id, @Valid @RequestBody Measurement measurement, @AuthenticationPrincipal SignedIn me) {
         if (measurement.instrument() == null) {
+            invented.require();
             return inTurn.on(
                     id,
                     () -> tuning.measure(
                             id, measurement.recording(), measurement.span(), measurement.points(), me.id()));
         }
+        instruments.requireRecorded(measurement.instrument());
         // Before the recording begins: an instrument may take its time.
         UUID calibrationId = measurement.recording().calibrationId();
         Calibration.Corrected taken = instruments.sweep(
