@@ -51,17 +51,22 @@ function cut(piece: number, text: string) {
   else cuts.value = [...rest, { piece, lengthM: length.value }]
 }
 
+/** By how much a cut is longer than finished; undefined where it is not cut yet. */
+function overM(p: Sheet['pieces'][number]): number | undefined {
+  const real = cuts.value.find((c) => c.piece === p.number)
+  return real && real.lengthM - p.extraM - p.finishedM
+}
+
 /** What a cut means for tuning. */
 function meaning(p: Sheet['pieces'][number]): string {
-  const real = cuts.value.find((c) => c.piece === p.number)
-  if (!real) return ''
-  const over = real.lengthM - p.extraM - p.finishedM
+  const over = overM(p)
+  if (over === undefined) return ''
   if (Math.abs(over) < 0.0005) return 'as finished: nothing left to trim'
   return over > 0
     ? `${formatLength(over, preferences.unit)} left to trim`
     : `${formatLength(-over, preferences.unit)} shorter than it should be`
 }
-const isShort = (p: Sheet['pieces'][number]) => meaning(p).includes('shorter')
+const isShort = (p: Sheet['pieces'][number]) => (overM(p) ?? 0) <= -0.0005
 </script>
 
 <template>

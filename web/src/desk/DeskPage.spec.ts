@@ -261,6 +261,13 @@ describe('the trace desk', () => {
     expect(desk.text()).toContain('raw, corrected')
     expect(desk.text()).toContain('Corrected with Bench VHF.')
     expect(desk.text()).toContain('1 of 3 left out.')
+    await desk
+      .findAll('select')
+      .find((s) => s.text().includes('Bench VHF'))
+      ?.setValue('c1')
+    await settle()
+    expect(desk.text()).toContain('was corrected with Bench VHF already: twice falsifies it.')
+    expect(desk.text()).not.toContain('corrected, corrected')
   })
 
   it('says that more than a browser keeps is gone after a reload', async () => {

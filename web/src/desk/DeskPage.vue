@@ -128,6 +128,10 @@ async function correct(event: Event) {
   const used = calibrations.data.value?.find((c) => c.id === select.value)
   select.value = ''
   if (!t || !used) return
+  if (t.correctedWith) {
+    trouble.value = `${t.name} was corrected with ${t.correctedWith} already: twice falsifies it. Open it afresh to use another calibration.`
+    return
+  }
   try {
     const corrected = await answer(
       api.POST('/api/calibrations/{id}/correct', {
@@ -141,6 +145,7 @@ async function correct(event: Event) {
             ...other,
             name: `${t.name}, corrected`,
             trace: corrected.trace,
+            correctedWith: used.name,
             warnings: [...t.warnings, `Corrected with ${used.name}.`, ...corrected.warnings],
           }
         : other,

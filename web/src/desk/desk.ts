@@ -15,6 +15,8 @@ export interface DeskTrace {
   /** What its file cannot give, or ''. */
   lacks: string
   warnings: string[]
+  /** The calibration that has corrected it: once is enough. */
+  correctedWith?: string
   /** The file itself, to keep it with an installation; not there after a reload, nor for a pass. */
   file?: File
   port: number

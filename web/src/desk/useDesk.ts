@@ -3,6 +3,7 @@ import { answer, api, Problem, type Schemas } from '@/api/client'
 import { readTraceFile } from '@/api/queries'
 import { usePreferences } from '@/preferences'
 import { parseLength } from '@/units/length'
+import { useTypedLengths } from '@/units/typed'
 import { parseDecimal } from '@/units/number'
 import {
   freeTone,
@@ -26,6 +27,7 @@ export function useDesk() {
   const preferences = usePreferences()
   const traces = ref<DeskTrace[]>([])
   const settings = ref<DeskSettings>(usualSettings())
+  const typed = useTypedLengths(settings)
   const chosenId = ref('')
   const looks = shallowRef(new Map<string, Look>())
   const comparison = ref<Schemas['CompareView']>()
@@ -176,7 +178,7 @@ export function useDesk() {
 
   function keep() {
     const text = JSON.stringify({
-      settings: settings.value,
+      settings: typed(),
       traces: traces.value.map((t) => ({ ...t, file: undefined })),
     })
     isTooMuchToKeep.value = text.length >= MOST_KEPT_LETTERS

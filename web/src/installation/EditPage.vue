@@ -9,6 +9,7 @@ import ChoiceField from '@/shell/ChoiceField.vue'
 import TextField from '@/shell/TextField.vue'
 import { useForm } from '@/shell/useForm'
 import { formatLength } from '@/units/length'
+import { useTypedLengths } from '@/units/typed'
 import ChannelRows from './ChannelRows.vue'
 import LengthQuestion from './LengthQuestion.vue'
 import { merge } from './merge'
@@ -64,11 +65,12 @@ watch(
   { immediate: true },
 )
 
+const typed = useTypedLengths(form)
 let isSaved = false
 watch(
   form,
-  (typed) => {
-    if (!isSaved) localStorage.setItem(DRAFT, JSON.stringify(typed))
+  () => {
+    if (!isSaved) localStorage.setItem(DRAFT, JSON.stringify(typed()))
   },
   { deep: true },
 )

@@ -22,6 +22,8 @@ const TEXTS: { field: keyof Profile; name: string }[] = [
   { field: 'data', name: 'Data: real, imaginary, in turn' },
   { field: 'abort', name: 'Stop a sweep' },
   { field: 'error', name: 'Next error' },
+  { field: 'raw', name: 'Its own correction off, for a calibration of ours' },
+  { field: 'corrected', name: 'Its own correction on again' },
 ]
 
 const me = useMe()

@@ -7,7 +7,9 @@ import { CARRIERS, type Carrier } from '@/board/words'
 import SweepPlot, { type PlotTrace } from '@/plots/SweepPlot.vue'
 import { usePreferences } from '@/preferences'
 import TextField from '@/shell/TextField.vue'
+import PlanningCautions from '@/safety/PlanningCautions.vue'
 import { formatBoth } from '@/units/length'
+import { useTypedLengths } from '@/units/typed'
 import { bandPegs, drawn } from './band'
 import CandidateTable from './CandidateTable.vue'
 import {
@@ -30,6 +32,7 @@ const NEW_INSTALLATION = 'dorada.plan-draft.new'
 const router = useRouter()
 const preferences = usePreferences()
 const form = ref<NeedForm>(openedNeed(localStorage.getItem(DRAFTS.antenna)))
+const typed = useTypedLengths(form)
 const ranked = ref<Assessment[]>([])
 const solved = ref(new Map<string, Computed>())
 /** What somebody chose; until then it is what is advised, so that the sentence and what is made of it are one antenna. */
@@ -44,7 +47,7 @@ const { share, working, trouble, run, stop } = useSolving<Computed>()
 let generation = 0
 
 async function rank() {
-  localStorage.setItem(DRAFTS.antenna, JSON.stringify(form.value))
+  localStorage.setItem(DRAFTS.antenna, JSON.stringify(typed()))
   const mine = ++generation
   void stop()
   solved.value = new Map()
@@ -198,21 +201,7 @@ function make() {
         Gains are toward what must be reached, in its polarisation, from the wire solver: in free space above
         60 MHz, over perfect ground (at 10°; skip 5° to 30°) below. Claims are what people say.
       </p>
-      <p v-if="form.carrier === 'VEHICLE'" class="caution">
-        Before drilling: curtain airbags, roof wiring, fuel lines, high-voltage cables. Fuse both supply leads
-        at the battery.
-      </p>
-      <p v-if="form.carrier === 'AIRCRAFT'" class="caution">
-        Structural, electrical and return-to-service work only by licensed staff with approved data.
-      </p>
-      <p v-if="form.carrier === 'HANDHELD'" class="caution">
-        Held or worn at the body the reading moves, and no exposure distance can be computed: follow the set's
-        papers.
-      </p>
-      <p v-if="form.carrier === 'MAST' || form.carrier === 'PORTABLE'" class="caution">
-        Overhead power lines: stay one and a half times the total height away; look up before raising
-        anything.
-      </p>
+      <PlanningCautions :carrier="form.carrier" />
     </aside>
   </div>
 </template>

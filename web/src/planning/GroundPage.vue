@@ -7,7 +7,9 @@ import { usePreferences } from '@/preferences'
 import TextField from '@/shell/TextField.vue'
 import { formatMhz } from '@/units/frequency'
 import { formatBoth, formatLength, parseLength } from '@/units/length'
+import { useTypedLengths } from '@/units/typed'
 import { parseDecimal } from '@/units/number'
+import PlanningCautions from '@/safety/PlanningCautions.vue'
 import { formatSwr } from '@/units/swr'
 import { bandPegs, drawn, quarterWaveM } from './band'
 import {
@@ -56,7 +58,8 @@ const quarterM = computed(() =>
 )
 const variant = computed(() => draft.value.variants[chosen.value] ?? NONE)
 
-watch(draft, (d) => localStorage.setItem(DRAFTS.ground, JSON.stringify(d)), { deep: true })
+const typed = useTypedLengths(draft)
+watch(draft, () => localStorage.setItem(DRAFTS.ground, JSON.stringify(typed())), { deep: true })
 // What was solved for another whip or band says nothing about this one.
 watch(
   () => JSON.stringify(whip.value),
@@ -357,10 +360,7 @@ const pegs = computed(() =>
         a short, wide strap; sheet in pieces must be bonded along its seams. Radials are 3 mm thick, mesh
         wires 2 mm, sheet 0.5 mm.
       </p>
-      <p class="caution">
-        On an aircraft: structural, electrical and return-to-service work only by licensed staff with approved
-        data.
-      </p>
+      <PlanningCautions carrier="AIRCRAFT" />
     </aside>
   </div>
 </template>

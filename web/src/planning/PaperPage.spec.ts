@@ -1,3 +1,4 @@
+import { VueQueryPlugin } from '@tanstack/vue-query'
 import { flushPromises, mount, RouterLinkStub } from '@vue/test-utils'
 import { createPinia } from 'pinia'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
@@ -55,7 +56,14 @@ beforeEach(() => {
     'fetch',
     vi.fn((request: Request) => {
       const answers: Record<string, unknown> = {
-        '/api/planning/station': { ways: [way], cautions: ['RF burns at the tip.'] },
+        '/api/planning/station': {
+          ways: [way],
+          cautions: [{ id: 'RF_BURNS', params: {}, text: 'RF burns at the tip.' }],
+        },
+        '/api/cautions': [
+          { id: 'RF_BURNS', params: {}, text: 'said already' },
+          { id: 'LOCAL_CODES', params: {}, text: 'Local codes prevail.' },
+        ],
         '/api/planning/feedlines': [{ id: 'rg-58', title: 'RG-58, thin' }],
         '/api/planning/antennas': [{ ...beam, candidate: 'DIPOLE', title: 'half-wave dipole' }, beam],
         '/api/planning/antennas/BEAM': { id: 'job' },
@@ -76,7 +84,10 @@ afterEach(() => vi.unstubAllGlobals())
 
 async function paper() {
   const page = mount(PaperPage, {
-    global: { plugins: [createPinia()], stubs: { RouterLink: RouterLinkStub, PlanTabs: true } },
+    global: {
+      plugins: [createPinia(), VueQueryPlugin],
+      stubs: { RouterLink: RouterLinkStub, PlanTabs: true },
+    },
   })
   await flushPromises()
   return page
@@ -102,9 +113,11 @@ describe('the plan on paper', () => {
       '1.7 m (5.4 ft)',
       'worn on the body',
       'RF burns at the tip.',
-      'one and a half times the total height',
+      'Local codes prevail.',
     ])
       expect(page.text()).toContain(said)
+    // What the station's own answer says stands once.
+    expect(page.text()).not.toContain('said already')
     expect(page.text()).not.toContain('outside the antenna’s band')
     expect(page.find('button.do').text()).toBe('Print')
   })

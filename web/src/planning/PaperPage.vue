@@ -7,6 +7,7 @@ import SweepPlot from '@/plots/SweepPlot.vue'
 import { usePreferences } from '@/preferences'
 import { formatChannelMhz } from '@/units/frequency'
 import { formatBoth } from '@/units/length'
+import PlanningCautions from '@/safety/PlanningCautions.vue'
 import { formatSwr } from '@/units/swr'
 import { bandPegs, drawn } from './band'
 import { dbi, MATERIALS, openedNeed, readNeed, TARGETS, type Assessment, type Computed } from './choice'
@@ -54,7 +55,10 @@ const { share, trouble, run, stop } = useSolving<Computed>()
 
 async function begin() {
   try {
-    if (stationPlan) station.value = await answer(api.POST('/api/planning/station', { body: stationPlan }))
+    if (stationPlan)
+      station.value = await answer(
+        api.POST('/api/planning/station', { body: { ...stationPlan, carrier: needForm.carrier } }),
+      )
     const lines = await answer(api.GET('/api/planning/feedlines'))
     feedlines.value = new Map(lines.map((l) => [l.id, l.title]))
     const n = need.value
@@ -239,22 +243,7 @@ const today = new Date().toLocaleDateString()
 
     <section class="card">
       <h2>Mind</h2>
-      <p v-for="c in station?.cautions ?? []" :key="c" class="caution">{{ c }}</p>
-      <p v-if="needForm.carrier === 'VEHICLE'" class="caution">
-        Before drilling: curtain airbags, roof wiring, fuel lines, high-voltage cables. Fuse both supply leads
-        at the battery. Mind the overall height with the whip.
-      </p>
-      <p v-if="needForm.carrier === 'AIRCRAFT'" class="caution">
-        Structural, electrical and return-to-service work only by licensed staff with approved data.
-      </p>
-      <p v-if="needForm.carrier === 'MAST' || needForm.carrier === 'PORTABLE'" class="caution">
-        Overhead power lines: stay one and a half times the total height away; look up before raising
-        anything. Lightning and mains bonding of a mast: by the local electrical code, by a qualified person.
-      </p>
-      <p class="caution">
-        Local codes and licences prevail over everything here. Cutting steel: eye protection, gloves, deburr,
-        cap the tip.
-      </p>
+      <PlanningCautions :carrier="needForm.carrier" cutting :more="station?.cautions ?? []" />
     </section>
   </div>
 </template>

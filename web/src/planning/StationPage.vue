@@ -7,6 +7,7 @@ import { usePreferences } from '@/preferences'
 import TextField from '@/shell/TextField.vue'
 import { useForm } from '@/shell/useForm'
 import { formatSwr } from '@/units/swr'
+import { useTypedLengths } from '@/units/typed'
 import { DRAFTS } from './drafts'
 import PlanTabs from './PlanTabs.vue'
 import {
@@ -53,9 +54,10 @@ function opened(): StationForm {
   return kept ? { ...emptyStation(), ...(JSON.parse(kept) as Partial<StationForm>) } : emptyStation()
 }
 
+const typed = useTypedLengths(form)
 let asked = 0
 async function work() {
-  localStorage.setItem(DRAFTS.station, JSON.stringify(form.value))
+  localStorage.setItem(DRAFTS.station, JSON.stringify(typed()))
   const read = readStation(form.value, preferences.unit)
   typedWrong.value = read.wrong
   const { plan } = read
@@ -86,7 +88,7 @@ function addWay() {
 const print = () => window.print()
 
 async function copyLink() {
-  const link = `${location.origin}/plan/watts?p=${toAddress(form.value)}`
+  const link = `${location.origin}/plan/watts?p=${toAddress(typed())}`
   try {
     await navigator.clipboard.writeText(link)
     copied.value = 'Copied: send it to a colleague.'
@@ -355,7 +357,7 @@ const notes = computed(() =>
         </div>
         <p class="hint">Limits of 47 CFR 1.1310, formula of OET Bulletin 65. Local rules prevail.</p>
       </section>
-      <p v-for="c in result?.cautions ?? []" :key="c" class="caution">{{ c }}</p>
+      <p v-for="c in result?.cautions ?? []" :key="c.id + c.text" class="caution">{{ c.text }}</p>
     </aside>
   </div>
 </template>

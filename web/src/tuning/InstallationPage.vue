@@ -29,7 +29,7 @@ import PlanSummary from './PlanSummary.vue'
 import RecordPass from './RecordPass.vue'
 import { isPermanent, ownPasses, roadOf, usualStep } from './road'
 import RoadSteps from './RoadSteps.vue'
-import { cautions, type Pass } from './sentence'
+import type { Pass } from './sentence'
 import ShareList from './ShareList.vue'
 import { newlyMet, ring } from './signal'
 import TakenBack from './TakenBack.vue'
@@ -111,6 +111,10 @@ const sourceWords = computed(() => {
   }[p.source]
   return `pass ${p.number} · ${p.recordedBy}, ${formatTime(p.recordedAt)} · ${from}`
 })
+/** Of the newest pass; before there is one, or looking back, what holds anyhow. */
+const cautions = computed(
+  () => (isLast.value ? shown.value : undefined)?.cautions ?? installation.data.value?.cautions ?? [],
+)
 const restsWords = computed(() => {
   const p = shown.value
   if (!p || p.source === 'SIMULATED_ANALYSER') return ''
@@ -335,8 +339,8 @@ watch(id, (next) => (draft.value = loadDraft(next)))
         <p v-if="trouble" class="wrong" role="alert">{{ trouble }}</p>
       </template>
 
-      <p v-for="c in cautions(installation.data.value, isLast ? shown : undefined)" :key="c" class="caution">
-        {{ c }}
+      <p v-for="c in cautions" :key="c.id + c.text" class="caution">
+        {{ c.text }}
       </p>
 
       <template v-if="shown">

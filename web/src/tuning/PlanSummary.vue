@@ -6,6 +6,7 @@ import { writeAddress } from '@/cutting/sheet'
 import { usePreferences } from '@/preferences'
 import { formatChannelMhz } from '@/units/frequency'
 import { formatBoth, formatMetres } from '@/units/length'
+import PlanningCautions from '@/safety/PlanningCautions.vue'
 import { formatTime } from '@/units/time'
 import CopyPlan from './CopyPlan.vue'
 import type { Installation } from './sentence'
@@ -138,10 +139,7 @@ function channelWords(c: Channel): string {
       <dd>{{ installation.createdBy }}, {{ formatTime(installation.createdAt) }}</dd>
     </dl>
     <CopyPlan v-if="mayWrite" :installation="installation" />
-    <p v-if="installation.carrier === 'VEHICLE'" class="caution">
-      Before drilling a vehicle: curtain airbags, roof wiring, fuel lines, high-voltage cables. Fuse both
-      supply leads at the battery. Mind the overall height with the whip.
-    </p>
+    <PlanningCautions :carrier="installation.carrier" />
   </section>
 </template>
 

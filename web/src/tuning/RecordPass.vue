@@ -7,6 +7,7 @@ import { usePreferences } from '@/preferences'
 import ChoiceField from '@/shell/ChoiceField.vue'
 import TextField from '@/shell/TextField.vue'
 import { lastPart, useForm } from '@/shell/useForm'
+import { useTypedLengths } from '@/units/typed'
 import AnalyserFields from './AnalyserFields.vue'
 import CircumstanceFields from './CircumstanceFields.vue'
 import { dropDraft, keepDraft, type PassDraft } from './draft'
@@ -29,7 +30,8 @@ const { busy, wrong, trouble, unplaced, submit } = useForm(placeOf)
 const record = useRecordPass(computed(() => props.installation.id))
 const isUnanswered = ref(false)
 
-watch(draft, (typed) => keepDraft(props.installation.id, typed), { deep: true, immediate: true })
+const typed = useTypedLengths(draft)
+watch(draft, () => keepDraft(props.installation.id, typed()), { deep: true, immediate: true })
 
 /** The third of the readings that were sent stands in a row of the table. */
 function placeOf(field: string): string {

@@ -51,10 +51,11 @@ const costWords = computed(() => {
   const cost = props.pass.cost
   if (!cost) return ''
   const size = Math.abs(cost.worstDb)
-  if (size < 0.05) return `As good as ${cost.against}, within 0.05 dB.`
-  return cost.against === 'a perfect match'
+  const isOld = cost.against === 'OLD_ANTENNA'
+  if (size < 0.05) return `As good as ${isOld ? 'the old antenna' : 'a perfect match'}, within 0.05 dB.`
+  return !isOld
     ? `Its match costs ${size.toFixed(1)} dB on the worst channel.`
-    : `${size.toFixed(1)} dB ${cost.worstDb > 0 ? 'worse' : 'better'} than ${cost.against} by its match, on the worst channel.`
+    : `${size.toFixed(1)} dB ${cost.worstDb > 0 ? 'worse' : 'better'} than the old antenna by its match, on the worst channel.`
 })
 
 async function send() {

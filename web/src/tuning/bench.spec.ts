@@ -13,7 +13,13 @@ const installation = {
     { name: 'Field', frequencyHz: 153e6 },
     { name: 'Base', frequencyHz: 157e6 },
   ],
-  second: { name: 'the ring below the coil', outward: 'out', inward: 'in' },
+  second: {
+    name: 'the ring below the coil',
+    shortName: 'ring',
+    outward: 'out',
+    inward: 'in',
+    isLength: false,
+  },
 } as unknown as Installation
 
 interface Made {
@@ -81,7 +87,13 @@ describe('the big button', () => {
     expect(after({ action: 'SHORTEN' })).toEqual({ word: 'I shortened it by 6 mm', does: 'as-advised' })
     const advice = { action: 'LENGTHEN', onSecond: true, amountM: 0.012, causes: [] }
     expect(after({ advice }).word).toBe('I moved the ring by 12 mm')
-    const wire = { name: 'the wire above the decoupling stub', outward: 'longer', inward: 'shorter' }
+    const wire = {
+      name: 'the wire above the decoupling stub',
+      shortName: 'wire',
+      outward: 'longer',
+      inward: 'shorter',
+      isLength: true,
+    }
     const ribbon = { ...installation, second: wire } as Installation
     expect(nextAction(pass({ number: 2, advice }), ribbon, 'mm', false, false).word).toBe(
       'I lengthened the wire by 12 mm',

@@ -24,7 +24,7 @@ export function nextAction(
       const second = a.onSecond ? installation?.second : undefined
       const isMoved = second !== undefined && !isLengthOf(second)
       const did = isMoved ? 'moved' : a.action === 'SHORTEN' ? 'shortened' : 'lengthened'
-      const what = second ? second.name.split(' ').slice(0, 2).join(' ') : 'it'
+      const what = second ? `the ${second.shortName}` : 'it'
       return { word: `I ${did} ${what} by ${amount}`, does: 'as-advised' }
     }
     case 'STOP':

@@ -2,7 +2,6 @@ import { describe, expect, it } from 'vitest'
 import { nextAction } from './nextAction'
 import {
   adviceName,
-  cautions,
   changeWords,
   dipWords,
   passName,
@@ -69,12 +68,20 @@ const text = (p: Pass, i = installation, unit: 'mm' | 'inch' = 'mm') => {
 
 const tap = {
   name: 'the tap',
+  shortName: 'tap',
   outward: 'up, away from the closed end',
   inward: 'down, toward the closed end',
+  isLength: false,
 }
 const met = (p: Pass): Pass => ({ ...p, verdict: { ...p.verdict, met: true } })
 
-const wire = { name: 'the wire above the stub', outward: 'longer', inward: 'shorter' }
+const wire = {
+  name: 'the wire above the stub',
+  shortName: 'wire',
+  outward: 'longer',
+  inward: 'shorter',
+  isLength: true,
+}
 
 describe('a second piece', () => {
   it('is moved in the words of its kind', () => {
@@ -219,24 +226,6 @@ describe('the one sentence', () => {
       'Do not cut. Find the fault first.',
     )
     expect(text(met(pass({ action: 'STOP' })))).toContain('Good enough')
-  })
-})
-
-describe('cautions', () => {
-  it('an SWR of 3 or more means do not transmit', () => {
-    const said = cautions(installation, pass({}, { allowed: false, powerW: 0, reduced: true }))
-    expect(said[0]).toContain('Do not transmit: SWR 3.40')
-    expect(said.some((c) => c.startsWith('Cutting steel'))).toBe(true)
-  })
-
-  it('above the ceiling the power is limited', () => {
-    const said = cautions(installation, pass({}, { allowed: true, powerW: 6.42, reduced: true }))
-    expect(said[0]).toContain('at most 6.4 W')
-  })
-
-  it('aircraft and masts carry their own', () => {
-    expect(cautions({ ...installation, carrier: 'AIRCRAFT' }, undefined)[0]).toContain('licensed')
-    expect(cautions({ ...installation, carrier: 'MAST' }, undefined)[0]).toContain('power lines')
   })
 })
 

@@ -112,7 +112,7 @@ const percent = (p: number) =>
   p < 0.01 ? 'less than 1 %' : p > 0.99 ? 'more than 99 %' : `${Math.round(p * 100)} %`
 
 /** A piece that is longer or shorter, and not farther out or in. */
-export const isLengthOf = (second: NonNullable<Installation['second']>) => second.outward === 'longer'
+export const isLengthOf = (second: NonNullable<Installation['second']>) => second.isLength
 
 function stopWords(pass: Pass): string {
   const once = `one last ${pass.analysis ? 'sweep' : 'reading'}`
@@ -151,8 +151,7 @@ export function adviceName(advice: Advice, installation: Installation, unit: Len
   return advice.onSecond ? `${secondWord(installation)} ${change}` : change
 }
 
-const secondWord = (installation: Installation) =>
-  installation.second?.name.replace(/^the /, '').split(' ')[0] ?? ''
+const secondWord = (installation: Installation) => installation.second?.shortName ?? ''
 
 const again = (pass: Pass) => (pass.analysis ? 'sweep' : 'read')
 
@@ -188,40 +187,6 @@ export function dipWords(pass: Pass, digits = 2): string {
 export function changeWords(metres: number, unit: LengthUnit): string {
   if (metres === 0) return 'no change'
   return `${metres < 0 ? '−' : '+'}${formatLength(Math.abs(metres), unit, true)}`
-}
-
-/** What must be said aloud before anybody acts on this screen. */
-export function cautions(installation: Installation, pass: Pass | undefined): string[] {
-  const said: string[] = []
-  if (pass && pass.verdict.worstSwr !== undefined && !pass.transmit.allowed) {
-    said.push(`Do not transmit: SWR ${formatSwr(pass.verdict.worstSwr)} on the worst channel.`)
-  } else if (pass?.transmit.reduced && pass.transmit.allowed) {
-    said.push(
-      `Above the radio's ceiling of ${formatSwr(installation.swrCeiling)}: at most ${watts(pass.transmit.powerW)} until it is tuned.`,
-    )
-  }
-  for (const other of pass?.otherTransmits ?? []) {
-    if (!other.transmit.allowed) said.push(`Do not transmit with ${other.radio} either.`)
-    else if (other.transmit.reduced) said.push(`${other.radio}: at most ${watts(other.transmit.powerW)}.`)
-  }
-  const isCut = !pass?.advice?.onSecond || (installation.second && isLengthOf(installation.second))
-  if (pass?.advice?.action === 'SHORTEN' && installation.oneWay && isCut) {
-    said.push('Cutting steel: eye protection and gloves, mind hot chips, deburr, cap the tip.')
-  }
-  if (installation.carrier === 'AIRCRAFT') {
-    said.push('Only an appropriately licensed person returns an aircraft to service.')
-  }
-  if (installation.carrier === 'MAST') {
-    said.push(
-      'Look up: stay one and a half times the total height from power lines. Lightning and mains bonding: local code, qualified person.',
-    )
-  }
-  said.push(
-    pass && !pass.analysis
-      ? 'Low power, carrier mode, needle set before each channel. Listen first, identify, keep it short.'
-      : 'Never transmit into an analyser. Listen before you transmit.',
-  )
-  return said
 }
 
 export function watts(w: number): string {

@@ -100,7 +100,7 @@ describe('signing off', () => {
     const page = form({
       verdict: { met: false },
       finalSweep: true,
-      cost: { against: 'the old antenna', worstDb: 0.14, channels: [] },
+      cost: { against: 'OLD_ANTENNA', worstDb: 0.14, channels: [] },
     })
     expect(page.text()).toContain('0.1 dB worse than the old antenna')
     expect(page.text()).toContain('This SWR allows 12 W')

@@ -24,14 +24,16 @@ public record TransmitLimit(boolean allowed, double powerW, boolean reduced) {
      * @param ratedW rated power in watts, above 0
      */
     public static TransmitLimit of(double worstSwr, double ceilingSwr, double ratedW) {
-        if (worstSwr >= DO_NOT_TRANSMIT_SWR) {
-            return worstSwr < ceilingSwr
-                    ? reducedTo(Swr.reducedPowerW(ratedW, DO_NOT_TRANSMIT_SWR, worstSwr), ratedW)
+        // As it is shown: what reads 3.00 is 3.
+        double worst = Double.isFinite(worstSwr) ? Math.round(worstSwr * 100) / 100.0 : worstSwr;
+        if (worst >= DO_NOT_TRANSMIT_SWR) {
+            return worst < ceilingSwr
+                    ? reducedTo(Swr.reducedPowerW(ratedW, DO_NOT_TRANSMIT_SWR, worst), ratedW)
                     : new TransmitLimit(false, 0, true);
         }
-        return worstSwr <= ceilingSwr
+        return worst <= ceilingSwr
                 ? new TransmitLimit(true, ratedW, false)
-                : reducedTo(Swr.reducedPowerW(ratedW, ceilingSwr, worstSwr), ratedW);
+                : reducedTo(Swr.reducedPowerW(ratedW, ceilingSwr, worst), ratedW);
     }
 
     private static TransmitLimit reducedTo(double powerW, double ratedW) {

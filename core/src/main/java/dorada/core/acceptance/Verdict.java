@@ -84,6 +84,27 @@ public record Verdict(
                 .orElse(1);
     }
 
+    /** Channels into which {@code radio} sends and that were not measured, by name. */
+    public List<String> unreadTransmits(String radio) {
+        return channels.stream()
+                .map(ChannelVerdict::measured)
+                .filter(m -> m.channel().transmits() && m.channel().radio().equals(radio))
+                .filter(m -> m.reading().isEmpty())
+                .map(m -> m.channel().name())
+                .toList();
+    }
+
+    /** The worst SWR into which {@code radio} sends of what was measured; 1 where nothing was. */
+    public double worstMeasuredTransmitSwr(String radio) {
+        return channels.stream()
+                .map(ChannelVerdict::measured)
+                .filter(m -> m.channel().transmits() && m.channel().radio().equals(radio))
+                .flatMap(m -> m.reading().stream())
+                .mapToDouble(Reading::swr)
+                .max()
+                .orElse(1);
+    }
+
     private static ChannelValues values(List<ChannelVerdict> channels) {
         ChannelValues values = new ChannelValues(
                 channels.stream().map(c -> c.measured().channel()).toList());

@@ -9,6 +9,9 @@ public sealed interface SecondPiece {
     /** As it stands in a sentence. */
     String name();
 
+    /** In one word, where there is no room for more. */
+    String shortName();
+
     /** Words for a move away from zero. */
     String outward();
 
@@ -29,6 +32,7 @@ public sealed interface SecondPiece {
      */
     record MatchPiece(
             String name,
+            String shortName,
             String outward,
             String inward,
             double smallestStepM,
@@ -48,6 +52,7 @@ public sealed interface SecondPiece {
      */
     record FinePiece(
             String name,
+            String shortName,
             String outward,
             String inward,
             double smallestStepM,
@@ -57,11 +62,29 @@ public sealed interface SecondPiece {
             implements SecondPiece {}
 
     MatchPiece TAP = new MatchPiece(
-            "the tap", "up, away from the closed end", "down, toward the closed end", 0.001, 0.045, 0, -11, 0.7, 1.25);
+            "the tap",
+            "tap",
+            "up, away from the closed end",
+            "down, toward the closed end",
+            0.001,
+            0.045,
+            0,
+            -11,
+            0.7,
+            1.25);
 
     MatchPiece STRAP = new MatchPiece(
-            "the gamma's strap", "outward, away from the boom", "inward, toward the boom", 0.001, 0.06, 4, 2, 1, 0.25);
+            "the gamma's strap",
+            "strap",
+            "outward, away from the boom",
+            "inward, toward the boom",
+            0.001,
+            0.06,
+            4,
+            2,
+            1,
+            0.25);
 
     /** From 2.5 to 4.8 for whips of 1.05 to 1.65 m with their coil in the middle half. */
-    FinePiece RING = new FinePiece("the ring below the coil", "out", "in", 0.001, 0.04, 3.3, 0.2);
+    FinePiece RING = new FinePiece("the ring below the coil", "ring", "out", "in", 0.001, 0.04, 3.3, 0.2);
 }

@@ -1,9 +1,13 @@
 package dorada.core.cutsheet;
 
 import dorada.core.cutsheet.Step.Stage;
+import dorada.core.safety.Caution;
+import dorada.core.safety.Caution.Id;
+import dorada.core.safety.CautionWords;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 
 /** Steps and tools as they come together. Wording is common practice, no source. */
@@ -131,17 +135,15 @@ public final class Procedure {
         return mount(
                 "raise",
                 "Check it near the ground first, then put it in its final place.",
-                "Overhead power lines: stay one and a half times the total height away; look up before raising"
-                        + " anything.",
-                "Lightning and mains bonding of a mast: by the local electrical code, by a qualified person.");
+                CautionWords.of(new Caution(Id.POWER_LINES, Map.of("distanceM", 0.0))),
+                CautionWords.of(Caution.of(Id.LIGHTNING)));
     }
 
     public Procedure drilled() {
         return mount(
                 "mount",
                 "Fit the mount on bare metal, so that its ring lies on the sheet itself and not on paint.",
-                "Before drilling: curtain airbags, roof wiring, fuel lines, high-voltage cables. Fuse both supply leads at"
-                        + " the battery.");
+                CautionWords.of(Caution.of(Id.DRILLING)));
     }
 
     private Procedure step(String id, Stage stage, String text, String... cautions) {

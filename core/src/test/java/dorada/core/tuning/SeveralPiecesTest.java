@@ -240,8 +240,8 @@ class SeveralPiecesTest {
     private static StagedAdviser staged() {
         return new StagedAdviser(
                 TrimTask.of(new UnderLimit(2), TWO_BANDS, new Adjustment.OneWayCut(0.001), TrimPrior.ofWaves(0.75)),
-                new BandPiece("radiator", 0.5, 1.2, 0.3),
-                new BandPiece("wire above", 0.75, 2, 0.3));
+                new BandPiece("radiator", "radiator", 0.5, 1.2, 0.3),
+                new BandPiece("wire above", "wire", 0.75, 2, 0.3));
     }
 
     /** A ribbon J-pole for two bands as the wire solver has it, both pieces too long; each is cut in its turn. */

@@ -2,10 +2,13 @@ package dorada.server.installation;
 
 import dorada.core.acceptance.ReferencePlane;
 import dorada.core.antenna.AntennaKind;
+import dorada.core.antenna.BandPiece;
 import dorada.core.antenna.Carrier;
 import dorada.core.design.Designs;
+import dorada.core.safety.Situation;
 import dorada.core.tuning.Pieces;
 import dorada.server.people.Person;
+import dorada.server.safety.CautionView;
 import jakarta.validation.constraints.NotNull;
 import java.time.Instant;
 import java.time.LocalDate;
@@ -46,6 +49,7 @@ public record InstallationView(
         @NotNull Instant createdAt,
         SignOffView signOff,
         @NotNull List<EarlierSignOffView> earlierSignOffs,
+        @NotNull List<CautionView> cautions,
         @NotNull long version) {
 
     /** Who closed it, when, on which pass and why. */
@@ -82,20 +86,27 @@ public record InstallationView(
         }
     }
 
-    /** What else is adjusted, and the words for a move outward, or longer, and the other way. */
+    /**
+     * What else is adjusted, and the words for a move outward, or longer, and the other way.
+     *
+     * @param shortName in one word
+     * @param isLength it is a length of its own, cut like the first; false where it is slid or turned
+     */
     public record SecondPieceView(
             @NotNull String name,
+            @NotNull String shortName,
             @NotNull String outward,
-            @NotNull String inward) {
+            @NotNull String inward,
+            @NotNull boolean isLength) {
 
         static SecondPieceView of(Installation i) {
             if (i.antennaKind().hasPieceForEachOf(i.bandsHz().length)) {
-                return new SecondPieceView(
-                        "the " + i.antennaKind().lowerBandPiece().orElseThrow().name(), "longer", "shorter");
+                BandPiece lower = i.antennaKind().lowerBandPiece().orElseThrow();
+                return new SecondPieceView("the " + lower.name(), lower.shortName(), "longer", "shorter", true);
             }
             return i.antennaKind()
                     .second()
-                    .map(s -> new SecondPieceView(s.name(), s.outward(), s.inward()))
+                    .map(s -> new SecondPieceView(s.name(), s.shortName(), s.outward(), s.inward(), false))
                     .orElse(null);
         }
     }
@@ -158,6 +169,7 @@ public record InstallationView(
                 i.createdAt(),
                 signOff,
                 i.earlierSignOffs().stream().map(EarlierSignOffView::of).toList(),
+                CautionView.of(Situation.tuning(i.carrier(), i.ratedPowerW())),
                 i.version());
     }
 }

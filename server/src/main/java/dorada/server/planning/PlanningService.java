@@ -1,22 +1,27 @@
 package dorada.server.planning;
 
+import dorada.core.acceptance.TransmitLimit;
 import dorada.core.line.Feedline;
 import dorada.core.planning.Alternatives;
-import dorada.core.planning.Cautions;
 import dorada.core.planning.Exposure;
 import dorada.core.planning.Exposure.Group;
 import dorada.core.planning.PowerChain;
 import dorada.core.planning.PowerChain.Result;
 import dorada.core.planning.PowerChain.Stage;
 import dorada.core.planning.Reach;
+import dorada.core.safety.Cautions;
+import dorada.core.safety.Situation;
+import dorada.core.safety.Situation.Transmit;
 import dorada.server.planning.StationAnswer.DistanceView;
 import dorada.server.planning.StationAnswer.LinkView;
 import dorada.server.planning.StationAnswer.StageView;
 import dorada.server.planning.StationAnswer.StepView;
 import dorada.server.planning.StationAnswer.WayAnswer;
+import dorada.server.safety.CautionView;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.stream.IntStream;
 import org.springframework.stereotype.Service;
 
@@ -31,12 +36,34 @@ class PlanningService {
         List<WayAnswer> ways = IntStream.range(0, chains.size())
                 .mapToObj(i -> way(plan, i, chains))
                 .toList();
-        double worst = ways.stream().mapToDouble(WayAnswer::swrAtRadio).max().orElse(1);
         double most = chains.stream().mapToDouble(PowerChain::ratedW).max().orElse(0);
         return new StationAnswer(
                 ways,
                 plan.totalHeightM() > 0 ? Cautions.powerLineDistanceM(plan.totalHeightM()) : null,
-                Cautions.of(plan.totalHeightM(), most, worst, plan.frequencyHz(), plan.atBody()));
+                CautionView.of(Situation.station(
+                        Optional.ofNullable(plan.carrier()),
+                        plan.totalHeightM(),
+                        most,
+                        plan.atBody(),
+                        transmits(plan, ways))));
+    }
+
+    /** By the same rule as on the bench: what the radio's own limit allows into what it sees. */
+    private static List<Transmit> transmits(StationPlan plan, List<WayAnswer> ways) {
+        return IntStream.range(0, ways.size())
+                .mapToObj(i -> {
+                    StationPlan.Way w = plan.alternatives().get(i);
+                    double swr = ways.get(i).swrAtRadio();
+                    return new Transmit(
+                            ways.size() > 1 ? w.name() : "",
+                            TransmitLimit.of(swr, w.ceilingSwr(), w.ratedW()),
+                            swr,
+                            w.ceilingSwr(),
+                            List.of());
+                })
+                // That it folds back above its own limit is said beside its power.
+                .filter(t -> !t.limit().allowed())
+                .toList();
     }
 
     private static WayAnswer way(StationPlan plan, int index, List<PowerChain> chains) {

@@ -1,5 +1,6 @@
 package dorada.server.planning;
 
+import dorada.server.safety.CautionView;
 import jakarta.validation.constraints.NotNull;
 import java.util.List;
 
@@ -8,12 +9,12 @@ import java.util.List;
  *
  * @param ways as they were asked for
  * @param powerLineM distance to keep from overhead power lines; absent where nothing stands up
- * @param cautions what can hurt someone here, each a sentence
+ * @param cautions what can hurt someone here
  */
 record StationAnswer(
         @NotNull List<WayAnswer> ways,
         Double powerLineM,
-        @NotNull List<String> cautions) {
+        @NotNull List<CautionView> cautions) {
 
     /**
      * @param sentW forward watts of the radio

@@ -1,5 +1,6 @@
 package dorada.server.planning;
 
+import dorada.core.antenna.Carrier;
 import dorada.core.line.Feedline;
 import dorada.core.planning.Exposure.GroundReflection;
 import dorada.core.planning.PowerChain;
@@ -26,6 +27,7 @@ import java.util.List;
  * @param totalHeightM of everything that could fall or touch, from its foot; 0 for none
  * @param duty share of the time that is transmitted, 0 to 1
  * @param ground what its reflection adds at people's places
+ * @param carrier what the antenna is fitted to; absent where nobody says
  * @param atBody true for a handheld or a set worn on the body
  */
 record StationPlan(
@@ -55,6 +57,7 @@ record StationPlan(
 
         @NotNull GroundReflection ground,
         @NotNull boolean atBody,
+        Carrier carrier,
 
         @NotNull @Valid @Size(max = 20, message = "At most 20 stations, please.")
         List<Station> stations) {

@@ -20,6 +20,7 @@ import dorada.core.tuning.ResonanceEstimate;
 import dorada.core.tuning.TradeOff;
 import dorada.core.tuning.TrimAdvice;
 import dorada.server.installation.Installation;
+import dorada.server.safety.CautionView;
 import dorada.server.sweep.AnalysisView;
 import dorada.server.sweep.ReadingView;
 import dorada.server.sweep.SweepSource;
@@ -62,7 +63,8 @@ public record PassView(
         @NotNull boolean lookedOver,
         PlaneView otherEnd,
         CostView cost,
-        AdviceView advice) {
+        AdviceView advice,
+        @NotNull List<CautionView> cautions) {
 
     /** No screen shows more points than this; a long file is thinned out for drawing, never for reading. */
     private static final int MOST_DRAWN = 2000;
@@ -159,13 +161,19 @@ public record PassView(
         }
     }
 
+    /** What a cost is counted from. */
+    public enum Against {
+        OLD_ANTENNA,
+        PERFECT_MATCH
+    }
+
     /** What the match costs in dB on the worst channel that is sent on, against {@code against}. */
     public record CostView(
-            @NotNull String against,
+            @NotNull Against against,
             @NotNull double worstDb,
             @NotNull List<ChannelCostView> channels) {
 
-        static CostView of(String against, MismatchCost cost) {
+        static CostView of(Against against, MismatchCost cost) {
             return cost.worstDb()
                     .filter(Double::isFinite)
                     .map(db -> new CostView(
@@ -375,7 +383,8 @@ public record PassView(
                 pass.isLookedOver(),
                 Judgement.fromTheOtherEnd(pass, installation).map(PlaneView::of).orElse(null),
                 pass.isOldAntenna() ? null : cost(passes, j.verdict(), judged),
-                advice.map(AdviceView::of).orElse(null));
+                advice.map(AdviceView::of).orElse(null),
+                CautionView.of(TuningCautions.of(installation, pass, j, advice)));
     }
 
     /** Against the old antenna where it was measured, else against a perfect match. */
@@ -383,7 +392,7 @@ public record PassView(
         Optional<TuningPass> old =
                 passes.stream().filter(TuningPass::isOldAntenna).reduce((a, b) -> b);
         return CostView.of(
-                old.isPresent() ? "the old antenna" : "a perfect match",
+                old.isPresent() ? Against.OLD_ANTENNA : Against.PERFECT_MATCH,
                 MismatchCost.of(now, old.map(o -> judged.apply(o).verdict())));
     }
 }

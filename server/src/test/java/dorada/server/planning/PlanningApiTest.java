@@ -43,7 +43,7 @@ class PlanningApiTest extends ApiTest {
                 .andExpect(jsonPath("$.ways[0].publicDistance.distanceM", greaterThan(1.0)))
                 .andExpect(jsonPath("$.ways[0].links[0].inSight").value(true))
                 .andExpect(jsonPath("$.powerLineM", closeTo(4.8, 1e-9)))
-                .andExpect(jsonPath("$.cautions", hasItem(containsString("Lightning"))));
+                .andExpect(jsonPath("$.cautions[*].id", hasItem("LIGHTNING")));
     }
 
     @Test
@@ -51,7 +51,7 @@ class PlanningApiTest extends ApiTest {
         station(WAY.formatted("Bad", 400, "rg-174", 2, 6), 0)
                 .andExpect(jsonPath("$.ways[0].foldedBack").value(true))
                 .andExpect(jsonPath("$.ways[0].warnings", hasItem(containsString("folds its power back"))))
-                .andExpect(jsonPath("$.cautions", hasItem(containsString("SWR of 3 or more"))))
+                .andExpect(jsonPath("$.cautions[*].text", hasItem(containsString("SWR of 4.13"))))
                 .andExpect(jsonPath("$.powerLineM").doesNotExist());
         station(WAY.formatted("Strong", 400, "rg-174", 2, 1), 0)
                 .andExpect(jsonPath("$.ways[0].warnings", hasItem(containsString("too warm"))));

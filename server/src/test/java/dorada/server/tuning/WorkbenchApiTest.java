@@ -71,7 +71,7 @@ class WorkbenchApiTest extends ApiTest {
                 .andExpect(jsonPath("$.advice").doesNotExist());
         ResultActions now = sweep(id, "", VHF)
                 .andExpect(jsonPath("$.advice.action").value("SHORTEN"))
-                .andExpect(jsonPath("$.cost.against").value("the old antenna"))
+                .andExpect(jsonPath("$.cost.against").value("OLD_ANTENNA"))
                 .andExpect(jsonPath("$.cost.channels", hasSize(2)));
         // The same by hand: mismatch losses of both, from their SWRs.
         Number base = read(now, "$.verdict.channels[1].reading.swr");

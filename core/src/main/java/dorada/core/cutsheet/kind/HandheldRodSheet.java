@@ -13,6 +13,9 @@ import dorada.core.cutsheet.Procedure;
 import dorada.core.cutsheet.Procedure.Metal;
 import dorada.core.cutsheet.Shape;
 import dorada.core.cutsheet.Sketch;
+import dorada.core.safety.Caution;
+import dorada.core.safety.Caution.Id;
+import dorada.core.safety.CautionWords;
 import dorada.core.wire.Point;
 import dorada.core.wire.Wire;
 import java.util.List;
@@ -129,7 +132,7 @@ public final class HandheldRodSheet implements CutKind {
                 .finish(
                         "body",
                         "Slip the shrink tube on, cap the tip.",
-                        "Held at the body no exposure distance can be computed: follow the set's papers.",
+                        CautionWords.of(Caution.of(Id.HELD_AT_THE_BODY)),
                         "A bare tip at eye height hurts: cap it.");
     }
 

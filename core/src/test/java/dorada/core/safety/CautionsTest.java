@@ -1,0 +1,156 @@
+package dorada.core.safety;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import dorada.core.acceptance.TransmitLimit;
+import dorada.core.antenna.Carrier;
+import dorada.core.instrument.ReadingKind;
+import dorada.core.safety.Caution.Id;
+import dorada.core.safety.Situation.Transmit;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Optional;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.EnumSource;
+
+/** Cautions appear where they apply and only there. */
+class CautionsTest {
+
+    private static final double RATED_W = 25;
+
+    private static List<Id> ids(Situation s) {
+        return Cautions.of(s).stream().map(Caution::id).toList();
+    }
+
+    private static List<Id> listed(String ids) {
+        return Arrays.stream(ids.split(" ")).map(Id::valueOf).toList();
+    }
+
+    /** The whole table: carrier × stage × method, with a radio of 25 W and nothing wrong. */
+    @ParameterizedTest
+    @CsvSource({
+        "VEHICLE,  PLANNING, , DRILLING LOCAL_CODES",
+        "HANDHELD, PLANNING, , HELD_AT_THE_BODY LOCAL_CODES",
+        "AIRCRAFT, PLANNING, , AIRWORTHINESS LOCAL_CODES",
+        "MAST,     PLANNING, , POWER_LINES LIGHTNING LOCAL_CODES",
+        "PORTABLE, PLANNING, , POWER_LINES LOCAL_CODES",
+        "INDOOR,   PLANNING, , LOCAL_CODES",
+        "VEHICLE,  TUNING, , INTO_AN_ANALYSER",
+        "HANDHELD, TUNING, , HELD_AT_THE_BODY INTO_AN_ANALYSER",
+        "AIRCRAFT, TUNING, , AIRWORTHINESS INTO_AN_ANALYSER",
+        "MAST,     TUNING, , POWER_LINES LIGHTNING INTO_AN_ANALYSER",
+        "PORTABLE, TUNING, , POWER_LINES INTO_AN_ANALYSER",
+        "INDOOR,   TUNING, , INTO_AN_ANALYSER",
+        "VEHICLE,  TUNING, CALIBRATED_ANALYSER, INTO_AN_ANALYSER",
+        "VEHICLE,  TUNING, DIAL_ANALYSER, INTO_AN_ANALYSER",
+        "PORTABLE, TUNING, DIAL_ANALYSER, POWER_LINES INTO_AN_ANALYSER",
+        "VEHICLE,  TUNING, INLINE_METER, RF_BURNS WHILE_READING_A_METER",
+        "INDOOR,   TUNING, RADIO_METER, RF_BURNS WHILE_READING_A_METER",
+        "HANDHELD, TUNING, RADIO_METER, HELD_AT_THE_BODY WHILE_READING_A_METER",
+        "AIRCRAFT, TUNING, WATTMETER, AIRWORTHINESS RF_BURNS WHILE_READING_A_METER",
+        "MAST,     TUNING, WATTMETER, POWER_LINES LIGHTNING RF_BURNS WHILE_READING_A_METER",
+        "PORTABLE, TUNING, INLINE_METER, POWER_LINES RF_BURNS WHILE_READING_A_METER",
+    })
+    void whatIsSaid(Carrier carrier, Situation.Stage stage, ReadingKind method, String expected) {
+        Situation s = stage == Situation.Stage.PLANNING
+                ? Situation.planning(Optional.of(carrier), false)
+                : Situation.tuning(carrier, RATED_W);
+        assertThat(ids(method == null ? s : s.read(method, List.of(), false)))
+                .containsExactlyElementsOf(listed(expected));
+    }
+
+    @ParameterizedTest
+    @EnumSource(ReadingKind.class)
+    void everyWayOfReadingHasItsOwnCautionAndNeverTheOther(ReadingKind method) {
+        List<Id> said = ids(Situation.tuning(Carrier.VEHICLE, RATED_W).read(method, List.of(), false));
+        assertThat(said.contains(Id.INTO_AN_ANALYSER)).isNotEqualTo(said.contains(Id.WHILE_READING_A_METER));
+        assertThat(said.contains(Id.WHILE_READING_A_METER))
+                .isEqualTo(method == ReadingKind.INLINE_METER
+                        || method == ReadingKind.WATTMETER
+                        || method == ReadingKind.RADIO_METER);
+    }
+
+    private static List<Caution> after(double worst, double ceiling, String... unread) {
+        double limiting = unread.length > 0 ? Double.POSITIVE_INFINITY : worst;
+        Transmit t = new Transmit("", TransmitLimit.of(limiting, ceiling, RATED_W), worst, ceiling, List.of(unread));
+        return Cautions.of(
+                Situation.tuning(Carrier.INDOOR, RATED_W).read(ReadingKind.CALIBRATED_ANALYSER, List.of(t), false));
+    }
+
+    /** By one rule, whoever asks: planned, tuned, or signed off. */
+    @ParameterizedTest
+    @CsvSource({
+        "1.2, 2, ",
+        "2.0, 2, ",
+        "2.3, 2, REDUCED_POWER",
+        "2.99, 2, REDUCED_POWER",
+        "2.994, 3, ",
+        "2.996, 3, DO_NOT_TRANSMIT",
+        "3.0, 3, DO_NOT_TRANSMIT",
+        "3.0, 2, DO_NOT_TRANSMIT",
+        "3.2, 4, REDUCED_POWER",
+        "4.0, 4, DO_NOT_TRANSMIT",
+        "Infinity, 2, DO_NOT_TRANSMIT"
+    })
+    void intoWhatOneSends(double worst, double ceiling, Id expected) {
+        Id first = after(worst, ceiling).get(0).id();
+        assertThat(first).isEqualTo(expected == null ? Id.INTO_AN_ANALYSER : expected);
+        Situation planned = Situation.station(
+                Optional.empty(),
+                0,
+                5,
+                false,
+                List.of(new Transmit("", TransmitLimit.of(worst, ceiling, 5), worst, ceiling, List.of())));
+        assertThat(ids(planned).get(0)).isEqualTo(expected == null ? Id.LOCAL_CODES : expected);
+    }
+
+    @Test
+    void anUnreadChannelIsNamedAndNoGoodSwrIsBlamed() {
+        List<Caution> said = after(1.2, 2, "Field", "Base");
+        assertThat(said.get(0).id()).isEqualTo(Id.CHANNELS_UNREAD);
+        assertThat(CautionWords.of(said.get(0))).isEqualTo("Do not transmit on Field, Base: nobody has read it yet.");
+        assertThat(said).extracting(Caution::id).doesNotContain(Id.DO_NOT_TRANSMIT);
+        assertThat(after(3.4, 2, "Base")).extracting(Caution::id).startsWith(Id.CHANNELS_UNREAD, Id.DO_NOT_TRANSMIT);
+    }
+
+    @Test
+    void anotherRadioIsNamed() {
+        Transmit other = new Transmit("Marine set", TransmitLimit.of(3.5, 2, 25), 3.5, 2, List.of());
+        Caution c = Cautions.of(
+                        Situation.tuning(Carrier.MAST, 25).read(ReadingKind.CALIBRATED_ANALYSER, List.of(other), false))
+                .get(0);
+        assertThat(CautionWords.of(c)).isEqualTo("Do not transmit with Marine set: it would send into an SWR of 3.50.");
+    }
+
+    @Test
+    void eyesAreCoveredBeforeACut() {
+        assertThat(ids(Situation.tuning(Carrier.VEHICLE, 25).read(ReadingKind.CALIBRATED_ANALYSER, List.of(), true)))
+                .startsWith(Id.CUTTING);
+        assertThat(ids(Situation.planning(Optional.of(Carrier.INDOOR), true))).startsWith(Id.CUTTING);
+    }
+
+    /** One and a half times the total height: common practice, no source. */
+    @ParameterizedTest
+    @CsvSource({"3.2, 4.8, true", "12, 18, true", "0.6, 0.9, false"})
+    void powerLinesAreKeptAwayFromByTheHeightAndLightningIsForWhatStandsUp(
+            double heightM, double metres, boolean isBonded) {
+        assertThat(Cautions.powerLineDistanceM(heightM)).isCloseTo(metres, within(1e-9));
+        List<Caution> said = Cautions.of(Situation.station(Optional.empty(), heightM, 5, false, List.of()));
+        assertThat(CautionWords.of(said.get(0))).contains(String.format(java.util.Locale.ROOT, "%.1f m (", metres));
+        assertThat(said.stream().anyMatch(c -> c.id() == Id.LIGHTNING)).isEqualTo(isBonded);
+    }
+
+    @Test
+    void burnsAreForPower() {
+        assertThat(ids(Situation.station(Optional.empty(), 0, 25, false, List.of())))
+                .contains(Id.RF_BURNS);
+        assertThat(ids(Situation.station(Optional.empty(), 0, 9, false, List.of())))
+                .doesNotContain(Id.RF_BURNS);
+        assertThat(ids(Situation.station(Optional.empty(), 0, 25, true, List.of())))
+                .contains(Id.HELD_AT_THE_BODY)
+                .doesNotContain(Id.RF_BURNS);
+    }
+}

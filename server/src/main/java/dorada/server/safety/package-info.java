@@ -1,0 +1,2 @@
+/** What can hurt someone, as sent. */
+package dorada.server.safety;
