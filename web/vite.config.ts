@@ -6,6 +6,6 @@ export default defineConfig({
   plugins: [vue()],
   resolve: { alias: { '@': fileURLToPath(new URL('./src', import.meta.url)) } },
   build: { target: 'es2022', assetsInlineLimit: 0, chunkSizeWarningLimit: 700 },
-  server: { proxy: { '/api': 'http://127.0.0.1:8080' } },
+  server: { proxy: { '/api': `http://127.0.0.1:${process.env.DORADA_PORT ?? '8080'}` } },
   test: { environment: 'happy-dom', globals: false, include: ['src/**/*.spec.ts'] },
 })

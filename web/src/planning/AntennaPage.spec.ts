@@ -67,6 +67,8 @@ beforeEach(() => {
           assessment('QUARTER_WAVE', 'quarter-wave whip'),
           assessment('HALF_WAVE', 'half-wave whip', tooHigh),
         ])
+      if (path === '/api/cautions')
+        return reply(200, [{ id: 'DRILLING', params: {}, text: 'Before drilling: airbags.' }])
       if (request.method === 'DELETE') stopped.push(path)
       if (path.startsWith('/api/planning/antennas/')) {
         job = path.split('/').at(-1) ?? ''
@@ -95,6 +97,7 @@ describe('choosing an antenna', () => {
     expect(choice.find('.sentence').text()).toContain('Likeliest: quarter-wave whip, 460 mm')
     expect(choice.findAll('tbody')).toHaveLength(2)
     expect(choice.text()).toContain('Its tip would be too high.')
+    expect(choice.text()).toContain('Before drilling: airbags.')
     await choice.find('button.do').trigger('click')
     await flushPromises()
     expect(choice.find('.sentence').text()).toContain('Fit the quarter-wave whip')
