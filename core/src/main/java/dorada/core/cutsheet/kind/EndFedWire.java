@@ -190,7 +190,8 @@ public final class EndFedWire implements CutKind {
                 s.atConnector(),
                 List.of(String.format(
                         Locale.ROOT,
-                        "The wire's end shows %.0f Ω: the nearest usual transformer is %d:1.",
+                        "The %s shows %.0f Ω: the nearest usual transformer is %d:1.",
+                        isWhip ? "whip's foot" : "wire's end",
                         ohm,
                         fitting(ohm))));
     }
@@ -311,7 +312,7 @@ public final class EndFedWire implements CutKind {
                 .stroke(new Point(0, 0, -0.02), new Point(0, 0, 0.02), 0.04, Style.INSULATOR)
                 .stroke(new Point(0.02, 0, 0), new Point(1, 0, 0), 0.005, Style.COAX)
                 .words(
-                        new Point(-0.055, 0, 0.045),
+                        new Point(0.006, 0, 0.045),
                         isWhip ? "transformer between whip and line" : "transformer between wire and line");
         return new Drawing(List.of(side.view(), detail.enlarged(feed, seen)));
     }
