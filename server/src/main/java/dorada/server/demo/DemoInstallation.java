@@ -140,8 +140,7 @@ record DemoInstallation(
                             OLIVE_VHF),
             job("bruno", 520, 8, TUNED, "Boom turned to the lighthouse; halves marked A and B.")
                     .because(
-                            "The link keeps to its own channel; the spare is used on foot only. A new match would gain "
-                                    + "less than 0.2 dB.")
+                            "Left as it came: its new driven element is on order. Until it is fitted nobody sends on the link.")
                     .of(
                             "UHF link to the lighthouse",
                             DEPOT,
