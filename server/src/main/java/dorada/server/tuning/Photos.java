@@ -3,15 +3,20 @@ package dorada.server.tuning;
 import dorada.server.problem.JobException;
 import java.awt.Color;
 import java.awt.Graphics2D;
-import java.awt.RenderingHints;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.util.Iterator;
+import java.util.Optional;
+import javax.imageio.IIOException;
 import javax.imageio.ImageIO;
 import javax.imageio.ImageReader;
 import javax.imageio.stream.ImageInputStream;
+import net.coobird.thumbnailator.Thumbnails;
+import net.coobird.thumbnailator.util.exif.ExifFilterUtils;
+import net.coobird.thumbnailator.util.exif.ExifUtils;
+import net.coobird.thumbnailator.util.exif.Orientation;
 
 /** Pictures as they come from a telephone, made small enough to keep. */
 final class Photos {
@@ -42,7 +47,7 @@ final class Photos {
                 int every = Math.max(1, Math.max(width, height) / (2 * LONGEST_SIDE));
                 var param = reader.getDefaultReadParam();
                 param.setSourceSubsampling(every, every, 0, 0);
-                return jpeg(reader.read(0, param));
+                return jpeg(reader.read(0, param), held(reader));
             } finally {
                 reader.dispose();
             }
@@ -51,17 +56,32 @@ final class Photos {
         }
     }
 
-    private static byte[] jpeg(BufferedImage image) throws IOException {
-        double scale = Math.min(1, (double) LONGEST_SIDE / Math.max(image.getWidth(), image.getHeight()));
-        int width = Math.max(1, (int) Math.round(image.getWidth() * scale));
-        int height = Math.max(1, (int) Math.round(image.getHeight() * scale));
-        BufferedImage small = new BufferedImage(width, height, BufferedImage.TYPE_INT_RGB);
-        Graphics2D g = small.createGraphics();
-        g.setRenderingHint(RenderingHints.KEY_INTERPOLATION, RenderingHints.VALUE_INTERPOLATION_BILINEAR);
-        g.drawImage(image, 0, 0, width, height, Color.WHITE, null);
+    /** Upright where the picture doesn't say, or says it in a way that nobody can read: no reason to refuse it. */
+    private static Orientation held(ImageReader reader) throws IOException {
+        if (!reader.getFormatName().equalsIgnoreCase("JPEG")) {
+            return Orientation.TOP_LEFT;
+        }
+        try {
+            return Optional.ofNullable(ExifUtils.getExifOrientation(reader, 0)).orElse(Orientation.TOP_LEFT);
+        } catch (IIOException e) {
+            return Orientation.TOP_LEFT;
+        }
+    }
+
+    /** @param held how the telephone was held, which it writes beside the picture and not into it */
+    private static byte[] jpeg(BufferedImage image, Orientation held) throws IOException {
+        BufferedImage upright = ExifFilterUtils.getFilterForOrientation(held).apply(image);
+        int longest = Math.max(upright.getWidth(), upright.getHeight());
+        BufferedImage small = longest <= LONGEST_SIDE
+                ? upright
+                : Thumbnails.of(upright).size(LONGEST_SIDE, LONGEST_SIDE).asBufferedImage();
+        // A JPEG has no transparency: what was clear becomes white.
+        BufferedImage opaque = new BufferedImage(small.getWidth(), small.getHeight(), BufferedImage.TYPE_INT_RGB);
+        Graphics2D g = opaque.createGraphics();
+        g.drawImage(small, 0, 0, Color.WHITE, null);
         g.dispose();
         ByteArrayOutputStream out = new ByteArrayOutputStream();
-        ImageIO.write(small, "jpg", out);
+        ImageIO.write(opaque, "jpg", out);
         return out.toByteArray();
     }
 }
