@@ -49,7 +49,7 @@ class CuttingIT {
         for (Locator kind : page.locator("a.kind").all()) {
             addresses.add(kind.getAttribute("href"));
         }
-        assertThat(addresses).hasSize(17);
+        assertThat(addresses).hasSize(18);
         for (String address : addresses) {
             page.navigate(dorada.address() + address);
             assertThat(page.locator(".sentence")).containsText(Pattern.compile("\\d mm \\(.* in\\)"));
