@@ -18,7 +18,7 @@ import java.util.List;
 import java.util.Set;
 
 /** A sloped quarter-wave on an aircraft: on its skin, on radials under fabric, or on mesh. */
-public final class AirbandDesign implements AntennaDesign {
+public final class AirbandDesign extends AntennaDesign {
 
     public static final AntennaKind KIND = AntennaKind.called("AIRBAND_WHIP", "sloped airband quarter-wave", "element")
             .cutOnly()
@@ -33,14 +33,8 @@ public final class AirbandDesign implements AntennaDesign {
     private static final Plate SKIN = Plate.sheet(1.2, 1.2, 0.2);
     private static final double RADIUS_M = 0.004;
 
-    @Override
-    public AntennaKind kind() {
-        return KIND;
-    }
-
-    @Override
-    public CutKind sheet() {
-        return SHEET;
+    public AirbandDesign() {
+        super(KIND, SHEET);
     }
 
     /** On a metal skin it is a whip on sheet metal like any other. */

@@ -30,7 +30,7 @@ import java.util.Optional;
 import java.util.Set;
 
 /** A beam of parallel elements with a split driven element. */
-public final class BeamDesign implements AntennaDesign {
+public final class BeamDesign extends AntennaDesign {
 
     public static final AntennaKind KIND = AntennaKind.called(
                     "BEAM", "beam with split dipole", "each half of the driven element")
@@ -46,14 +46,8 @@ public final class BeamDesign implements AntennaDesign {
 
     private static final double LINE_OHM = 50;
 
-    @Override
-    public AntennaKind kind() {
-        return KIND;
-    }
-
-    @Override
-    public CutKind sheet() {
-        return SHEET;
+    public BeamDesign() {
+        super(KIND, SHEET);
     }
 
     @Override
@@ -65,17 +59,13 @@ public final class BeamDesign implements AntennaDesign {
 
         Planned() {
             super(
+                    KIND,
                     "BEAM",
                     "beam of three elements",
                     "7 dB over a dipole, many say",
                     3,
                     Needs.NO_METAL,
                     Set.of(Carrier.MAST, Carrier.PORTABLE));
-        }
-
-        @Override
-        public AntennaKind kind() {
-            return KIND;
         }
 
         @Override

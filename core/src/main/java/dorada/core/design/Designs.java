@@ -73,10 +73,6 @@ public final class Designs {
                 .toList();
     }
 
-    public List<AntennaDesign> list() {
-        return List.copyOf(designs.values());
-    }
-
     /** @throws java.util.NoSuchElementException where the kind is of another registry */
     public AntennaDesign of(AntennaKind kind) {
         return Optional.ofNullable(designs.get(kind.name())).orElseThrow();
@@ -84,6 +80,11 @@ public final class Designs {
 
     public List<AntennaKind> kinds() {
         return designs.values().stream().map(AntennaDesign::kind).toList();
+    }
+
+    /** Their ids, for a sentence that says what there is. */
+    public String kindIds() {
+        return String.join(", ", designs.keySet());
     }
 
     public Optional<AntennaKind> kind(String id) {

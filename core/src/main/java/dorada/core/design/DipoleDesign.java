@@ -28,7 +28,7 @@ import java.util.Optional;
 import java.util.Set;
 
 /** A half-wave dipole of wire or tube, straight or with hanging ends. */
-public final class DipoleDesign implements AntennaDesign {
+public final class DipoleDesign extends AntennaDesign {
 
     public static final AntennaKind KIND = AntennaKind.called("DIPOLE", "wire dipole", "each arm")
             .cutOnly()
@@ -42,14 +42,8 @@ public final class DipoleDesign implements AntennaDesign {
 
     private static final CutKind SHEET = new HalfWaveDipole();
 
-    @Override
-    public AntennaKind kind() {
-        return KIND;
-    }
-
-    @Override
-    public CutKind sheet() {
-        return SHEET;
+    public DipoleDesign() {
+        super(KIND, SHEET);
     }
 
     @Override
@@ -63,17 +57,13 @@ public final class DipoleDesign implements AntennaDesign {
 
         Planned() {
             super(
+                    KIND,
                     "DIPOLE",
                     "half-wave dipole",
                     "nothing simpler; what gains are told against",
                     2,
                     Needs.NO_METAL,
                     Set.of(Carrier.MAST, Carrier.PORTABLE, Carrier.INDOOR));
-        }
-
-        @Override
-        public AntennaKind kind() {
-            return KIND;
         }
 
         @Override

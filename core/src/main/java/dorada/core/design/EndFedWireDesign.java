@@ -7,7 +7,7 @@ import dorada.core.simulation.StandIn;
 import dorada.core.simulation.StandIn.Chance;
 
 /** A half-wave of wire, fed at its end. */
-public final class EndFedWireDesign implements AntennaDesign {
+public final class EndFedWireDesign extends AntennaDesign {
 
     public static final AntennaKind KIND = AntennaKind.called("END_FED_WIRE", "half-wave end-fed wire", "wire")
             .cutOnly()
@@ -20,14 +20,8 @@ public final class EndFedWireDesign implements AntennaDesign {
 
     private static final CutKind SHEET = new EndFedWire(false);
 
-    @Override
-    public AntennaKind kind() {
-        return KIND;
-    }
-
-    @Override
-    public CutKind sheet() {
-        return SHEET;
+    public EndFedWireDesign() {
+        super(KIND, SHEET);
     }
 
     @Override

@@ -22,7 +22,7 @@ import java.util.Map;
 import java.util.Optional;
 
 /** A 5/8-wave whip with a coil at its base. */
-public final class FiveEighthsDesign implements AntennaDesign {
+public final class FiveEighthsDesign extends AntennaDesign {
 
     public static final AntennaKind KIND = AntennaKind.called("FIVE_EIGHTHS_WHIP", "5/8-wave whip with a coil", "whip")
             .cutOnly()
@@ -35,14 +35,8 @@ public final class FiveEighthsDesign implements AntennaDesign {
 
     private static final CutKind SHEET = new FiveEighthsWhip();
 
-    @Override
-    public AntennaKind kind() {
-        return KIND;
-    }
-
-    @Override
-    public CutKind sheet() {
-        return SHEET;
+    public FiveEighthsDesign() {
+        super(KIND, SHEET);
     }
 
     @Override
@@ -54,17 +48,13 @@ public final class FiveEighthsDesign implements AntennaDesign {
 
         Planned() {
             super(
+                    KIND,
                     "FIVE_EIGHTHS",
                     "5/8-wave whip with a coil",
                     "3 dB over a quarter-wave, many say",
                     3,
                     Needs.METAL,
                     ON_ANYTHING);
-        }
-
-        @Override
-        public AntennaKind kind() {
-            return KIND;
         }
 
         @Override
@@ -109,15 +99,7 @@ public final class FiveEighthsDesign implements AntennaDesign {
 
         @Override
         public Assembly clear(double[] shape, double[] circuit, Extent extent) {
-            double held = place.need().stock().rodRadiusM();
-            return RoofWhips.planned(
-                    place,
-                    RoofWhips.BASE_M,
-                    usual("whip"),
-                    held > 0 ? held : RoofWhips.WHIP_RADIUS_M,
-                    circuit[0],
-                    circuit[1],
-                    extent);
+            return RoofWhips.planned(place, RoofWhips.BASE_M, usual("whip"), circuit[0], circuit[1], extent);
         }
 
         @Override

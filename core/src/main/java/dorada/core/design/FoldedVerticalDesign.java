@@ -25,7 +25,7 @@ import java.util.Optional;
 import java.util.Set;
 
 /** A vertical whose top comes down again beside it, with a coil across its feed. */
-public final class FoldedVerticalDesign implements AntennaDesign {
+public final class FoldedVerticalDesign extends AntennaDesign {
 
     public static final AntennaKind KIND = AntennaKind.called(
                     "FOLDED_VERTICAL", "vertical with its top folded down", "fold")
@@ -38,14 +38,8 @@ public final class FoldedVerticalDesign implements AntennaDesign {
 
     private static final CutKind SHEET = new FoldedTopVertical();
 
-    @Override
-    public AntennaKind kind() {
-        return KIND;
-    }
-
-    @Override
-    public CutKind sheet() {
-        return SHEET;
+    public FoldedVerticalDesign() {
+        super(KIND, SHEET);
     }
 
     @Override
@@ -60,17 +54,13 @@ public final class FoldedVerticalDesign implements AntennaDesign {
 
         Planned() {
             super(
+                    KIND,
                     "FOLDED_VERTICAL",
                     "vertical with its top folded down, a coil across its feed",
                     "fold three times what is missing",
                     3,
                     Needs.NO_METAL,
                     Set.of(Carrier.INDOOR));
-        }
-
-        @Override
-        public AntennaKind kind() {
-            return KIND;
         }
 
         @Override

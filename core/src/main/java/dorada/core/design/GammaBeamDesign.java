@@ -4,7 +4,6 @@ import dorada.core.antenna.AntennaKind;
 import dorada.core.antenna.Beam;
 import dorada.core.antenna.Carrier;
 import dorada.core.antenna.SecondPiece;
-import dorada.core.cutsheet.CutKind;
 import dorada.core.simulation.Control;
 import dorada.core.simulation.StandIn;
 import dorada.core.simulation.StandIn.Chance;
@@ -14,7 +13,7 @@ import dorada.core.wire.Conductor;
 import java.util.List;
 
 /** A beam whose driven element is whole, fed by a gamma match with a strap that slides. */
-public final class GammaBeamDesign implements AntennaDesign {
+public final class GammaBeamDesign extends AntennaDesign {
 
     public static final AntennaKind KIND = AntennaKind.called("GAMMA_BEAM", "beam with a gamma match", "driven element")
             .waves(0.5)
@@ -23,14 +22,8 @@ public final class GammaBeamDesign implements AntennaDesign {
             .with(SecondPiece.STRAP)
             .make();
 
-    @Override
-    public AntennaKind kind() {
-        return KIND;
-    }
-
-    @Override
-    public CutKind sheet() {
-        return BeamDesign.SHEET;
+    public GammaBeamDesign() {
+        super(KIND, BeamDesign.SHEET);
     }
 
     @Override

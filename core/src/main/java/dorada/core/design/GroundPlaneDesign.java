@@ -23,7 +23,7 @@ import java.util.Map;
 import java.util.Optional;
 
 /** A quarter-wave that brings its ground plane: rods or wires that droop. */
-public final class GroundPlaneDesign implements AntennaDesign {
+public final class GroundPlaneDesign extends AntennaDesign {
 
     /** Radiator and radials, each by as much: 0.93 to 1.00 over wires of 1.6 to 6 mm and droops to 45°. */
     private static final double RADIATOR_AND_RADIALS = 0.97;
@@ -41,14 +41,8 @@ public final class GroundPlaneDesign implements AntennaDesign {
     private static final CutKind WIRES = new GroundPlaneOnRadials(false);
     private static final CutKind SHEET = new GroundPlaneOnRadials(true);
 
-    @Override
-    public AntennaKind kind() {
-        return KIND;
-    }
-
-    @Override
-    public CutKind sheet() {
-        return SHEET;
+    public GroundPlaneDesign() {
+        super(KIND, SHEET);
     }
 
     @Override
@@ -65,17 +59,13 @@ public final class GroundPlaneDesign implements AntennaDesign {
 
         Planned() {
             super(
+                    KIND,
                     "RADIALS",
                     "quarter-wave on four drooping radials",
                     "about 50 Ω by itself",
                     2,
                     Needs.NO_METAL,
                     ON_ANYTHING);
-        }
-
-        @Override
-        public AntennaKind kind() {
-            return KIND;
         }
 
         @Override

@@ -28,7 +28,7 @@ import java.util.Map;
 import java.util.Optional;
 
 /** A half-wave whip with a transformer at its foot: it needs no metal under it. */
-public final class HalfWaveWhipDesign implements AntennaDesign {
+public final class HalfWaveWhipDesign extends AntennaDesign {
 
     public static final AntennaKind KIND = AntennaKind.called(
                     "HALF_WAVE_WHIP", "half-wave whip with a transformer", "whip")
@@ -41,14 +41,8 @@ public final class HalfWaveWhipDesign implements AntennaDesign {
 
     private static final CutKind SHEET = new EndFedWire(true);
 
-    @Override
-    public AntennaKind kind() {
-        return KIND;
-    }
-
-    @Override
-    public CutKind sheet() {
-        return SHEET;
+    public HalfWaveWhipDesign() {
+        super(KIND, SHEET);
     }
 
     @Override
@@ -60,17 +54,13 @@ public final class HalfWaveWhipDesign implements AntennaDesign {
 
         Planned() {
             super(
+                    KIND,
                     "HALF_WAVE",
                     "half-wave whip with a transformer",
                     "needs no ground; no gain over a quarter-wave",
                     2,
                     Needs.NOTHING,
                     ON_ANYTHING);
-        }
-
-        @Override
-        public AntennaKind kind() {
-            return KIND;
         }
 
         @Override

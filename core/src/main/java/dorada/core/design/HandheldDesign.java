@@ -24,7 +24,7 @@ import java.util.Optional;
 import java.util.Set;
 
 /** A quarter-wave rod on a handheld, alone or with a wire that hangs from its connector. */
-public final class HandheldDesign implements AntennaDesign {
+public final class HandheldDesign extends AntennaDesign {
 
     public static final AntennaKind KIND = AntennaKind.called("HANDHELD_ROD", "handheld rod", "rod")
             .cutOnly()
@@ -35,14 +35,8 @@ public final class HandheldDesign implements AntennaDesign {
 
     private static final CutKind SHEET = new HandheldRodSheet();
 
-    @Override
-    public AntennaKind kind() {
-        return KIND;
-    }
-
-    @Override
-    public CutKind sheet() {
-        return SHEET;
+    public HandheldDesign() {
+        super(KIND, SHEET);
     }
 
     @Override
@@ -69,14 +63,9 @@ public final class HandheldDesign implements AntennaDesign {
         private final String reason;
 
         Planned(String id, String title, String claim, int effort, String with, String reason) {
-            super(id, title, claim, effort, Needs.NOTHING, Set.of(Carrier.HANDHELD));
+            super(KIND, id, title, claim, effort, Needs.NOTHING, Set.of(Carrier.HANDHELD));
             this.with = with;
             this.reason = reason;
-        }
-
-        @Override
-        public AntennaKind kind() {
-            return KIND;
         }
 
         @Override

@@ -26,7 +26,7 @@ import java.util.List;
 import java.util.Map;
 
 /** A short CB whip with a coil at its base and a tip that is pushed in or cut. */
-public final class LoadedWhipDesign implements AntennaDesign {
+public final class LoadedWhipDesign extends AntennaDesign {
 
     public static final AntennaKind KIND = AntennaKind.called(
                     "LOADED_CB_WHIP", "base-loaded CB whip with adjustable tip", "tip")
@@ -45,14 +45,8 @@ public final class LoadedWhipDesign implements AntennaDesign {
     private static final double COIL_Q = 60;
     private static final double ROOF_HEIGHT_M = 1.9;
 
-    @Override
-    public AntennaKind kind() {
-        return KIND;
-    }
-
-    @Override
-    public CutKind sheet() {
-        return SHEET;
+    public LoadedWhipDesign() {
+        super(KIND, SHEET);
     }
 
     @Override
@@ -66,17 +60,13 @@ public final class LoadedWhipDesign implements AntennaDesign {
 
         Planned() {
             super(
+                    KIND,
                     "LOADED_WHIP",
                     "base-loaded whip, 1.3 m",
                     "shorter, narrower, some loss",
                     2,
                     Needs.METAL,
                     ON_ANYTHING);
-        }
-
-        @Override
-        public AntennaKind kind() {
-            return KIND;
         }
 
         @Override
@@ -117,16 +107,8 @@ public final class LoadedWhipDesign implements AntennaDesign {
 
             @Override
             public Assembly clear(double[] shape, double[] circuit, Extent extent) {
-                double held = place.need().stock().rodRadiusM();
                 double base = LoadedCbWhip.BASE_SHARE * WHOLE_M;
-                return RoofWhips.planned(
-                        place,
-                        base,
-                        WHOLE_M - base,
-                        held > 0 ? held : RoofWhips.WHIP_RADIUS_M,
-                        circuit[0],
-                        circuit[1],
-                        extent);
+                return RoofWhips.planned(place, base, WHOLE_M - base, circuit[0], circuit[1], extent);
             }
 
             @Override

@@ -26,7 +26,7 @@ import java.util.Optional;
 import java.util.Set;
 
 /** A full-wave loop with a balun. */
-public final class LoopDesign implements AntennaDesign {
+public final class LoopDesign extends AntennaDesign {
 
     public static final AntennaKind KIND = AntennaKind.called("FULL_WAVE_LOOP", "full-wave loop with a balun", "loop")
             .cutOnly()
@@ -38,14 +38,8 @@ public final class LoopDesign implements AntennaDesign {
 
     private static final CutKind SHEET = new FullWaveLoop();
 
-    @Override
-    public AntennaKind kind() {
-        return KIND;
-    }
-
-    @Override
-    public CutKind sheet() {
-        return SHEET;
+    public LoopDesign() {
+        super(KIND, SHEET);
     }
 
     @Override
@@ -57,17 +51,13 @@ public final class LoopDesign implements AntennaDesign {
 
         Planned() {
             super(
+                    KIND,
                     "LOOP",
                     "full-wave loop with a balun",
                     "a little gain, and quiet",
                     2,
                     Needs.NO_METAL,
                     Set.of(Carrier.PORTABLE, Carrier.INDOOR));
-        }
-
-        @Override
-        public AntennaKind kind() {
-            return KIND;
         }
 
         @Override

@@ -9,7 +9,6 @@ import dorada.core.cutsheet.kind.QuarterWaveWhip;
 import dorada.core.planning.Candidate;
 import dorada.core.planning.CandidateModel;
 import dorada.core.planning.Extent;
-import dorada.core.planning.Need;
 import dorada.core.planning.Place;
 import dorada.core.planning.SheetModel;
 import dorada.core.simulation.Control;
@@ -23,7 +22,7 @@ import java.util.Map;
 import java.util.Set;
 
 /** A quarter-wave whip on sheet metal. */
-public final class QuarterWaveDesign implements AntennaDesign {
+public final class QuarterWaveDesign extends AntennaDesign {
 
     public static final AntennaKind KIND = AntennaKind.called("QUARTER_WAVE_WHIP", "quarter-wave whip", "whip")
             .cutOnly()
@@ -45,14 +44,8 @@ public final class QuarterWaveDesign implements AntennaDesign {
     private static final double SHEET_WIDTH_WAVES = 0.6;
     private static final double SHEET_SPACING_WAVES = 0.1;
 
-    @Override
-    public AntennaKind kind() {
-        return KIND;
-    }
-
-    @Override
-    public CutKind sheet() {
-        return SHEET;
+    public QuarterWaveDesign() {
+        super(KIND, SHEET);
     }
 
     @Override
@@ -62,16 +55,9 @@ public final class QuarterWaveDesign implements AntennaDesign {
 
     /** What the others are held against: a rod on metal. */
     static final class Planned extends Candidate {
-        private final AntennaKind kind;
 
         Planned(String id, AntennaKind kind, Set<Carrier> carriers) {
-            super(id, "quarter-wave whip", "what the others are held against", 1, Needs.METAL, carriers);
-            this.kind = kind;
-        }
-
-        @Override
-        public AntennaKind kind() {
-            return kind;
+            super(kind, id, "quarter-wave whip", "what the others are held against", 1, Needs.METAL, carriers);
         }
 
         @Override
@@ -95,9 +81,7 @@ public final class QuarterWaveDesign implements AntennaDesign {
 
         @Override
         public Assembly clear(double[] shape, double[] circuit, Extent extent) {
-            Need need = place.need();
-            double radius = need.stock().rodRadiusM() > 0 ? need.stock().rodRadiusM() : RoofWhips.WHIP_RADIUS_M;
-            return RoofWhips.planned(place, RoofWhips.BASE_M, shape[0] - RoofWhips.BASE_M, radius, 0, 1, extent);
+            return RoofWhips.planned(place, RoofWhips.BASE_M, shape[0] - RoofWhips.BASE_M, 0, 1, extent);
         }
 
         /** Base and whip are one rod. */

@@ -26,7 +26,7 @@ import java.util.Optional;
 import java.util.Set;
 
 /** A J-pole of ribbon for one band, or for two with a decoupling stub. */
-public final class RibbonJPoleDesign implements AntennaDesign {
+public final class RibbonJPoleDesign extends AntennaDesign {
 
     public static final AntennaKind KIND = AntennaKind.called("RIBBON_J_POLE", "ribbon J-pole", "radiator")
             .cutOnly()
@@ -39,14 +39,8 @@ public final class RibbonJPoleDesign implements AntennaDesign {
 
     private static final CutKind SHEET = new RibbonJPoleSheet();
 
-    @Override
-    public AntennaKind kind() {
-        return KIND;
-    }
-
-    @Override
-    public CutKind sheet() {
-        return SHEET;
+    public RibbonJPoleDesign() {
+        super(KIND, SHEET);
     }
 
     @Override
@@ -58,17 +52,13 @@ public final class RibbonJPoleDesign implements AntennaDesign {
 
         Planned() {
             super(
+                    KIND,
                     "RIBBON_J_POLE",
                     "ribbon J-pole, rolled up",
                     "weighs nothing, hangs from a branch",
                     3,
                     Needs.NO_METAL,
                     Set.of(Carrier.PORTABLE, Carrier.INDOOR));
-        }
-
-        @Override
-        public AntennaKind kind() {
-            return KIND;
         }
 
         @Override

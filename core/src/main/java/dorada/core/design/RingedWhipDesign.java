@@ -3,7 +3,6 @@ package dorada.core.design;
 import dorada.core.antenna.AntennaKind;
 import dorada.core.antenna.Carrier;
 import dorada.core.antenna.SecondPiece;
-import dorada.core.cutsheet.CutKind;
 import dorada.core.simulation.Control;
 import dorada.core.simulation.StandIn;
 import dorada.core.simulation.StandIn.Chance;
@@ -12,7 +11,7 @@ import dorada.core.simulation.VirtualInstallation;
 import java.util.List;
 
 /** A CB whip with its coil half-way up, a tip, and a ring that sets its length finely. */
-public final class RingedWhipDesign implements AntennaDesign {
+public final class RingedWhipDesign extends AntennaDesign {
 
     public static final AntennaKind KIND = AntennaKind.called(
                     "RINGED_CB_WHIP", "centre-loaded CB whip with tip and ring", "tip")
@@ -26,14 +25,8 @@ public final class RingedWhipDesign implements AntennaDesign {
     /** To the coil. */
     private static final double MAST_M = 0.62;
 
-    @Override
-    public AntennaKind kind() {
-        return KIND;
-    }
-
-    @Override
-    public CutKind sheet() {
-        return LoadedWhipDesign.SHEET;
+    public RingedWhipDesign() {
+        super(KIND, LoadedWhipDesign.SHEET);
     }
 
     @Override

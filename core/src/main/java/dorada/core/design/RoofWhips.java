@@ -14,7 +14,7 @@ final class RoofWhips {
     static final Plate ROOF = Plate.sheet(1.4, 1.2, 0.2);
     static final Plate LORRY_ROOF = Plate.sheet(2.2, 1.8, 0.55);
     static final double CB_HEIGHT_M = 1.9;
-    static final double WHIP_RADIUS_M = 0.0012;
+    private static final double WHIP_RADIUS_M = 0.0012;
     static final double BASE_M = 0.05;
 
     private static final double COIL_Q = 200;
@@ -23,12 +23,15 @@ final class RoofWhips {
     private RoofWhips() {}
 
     /**
+     * Of the rod on hand.
+     *
      * @param baseM from the sheet to the coil, or to where the whip begins
      * @param henry of a coil there; 0 for none
      * @param ratio of a transformer at the base; 1 for none
      */
-    static Assembly planned(
-            Place place, double baseM, double upperM, double radiusM, double henry, double ratio, Extent extent) {
+    static Assembly planned(Place place, double baseM, double upperM, double henry, double ratio, Extent extent) {
+        double onHand = place.need().stock().rodRadiusM();
+        double radiusM = onHand > 0 ? onHand : WHIP_RADIUS_M;
         if (!place.need().hasGroundPlane()) {
             return new AirbandWhip(
                             baseM + upperM,

@@ -8,7 +8,7 @@ import dorada.core.simulation.StandIn;
 import dorada.core.simulation.StandIn.Chance;
 
 /** A whip of three quarter-waves on sheet metal: as long in UHF as a quarter-wave in VHF. */
-public final class ThreeQuarterWaveDesign implements AntennaDesign {
+public final class ThreeQuarterWaveDesign extends AntennaDesign {
 
     public static final AntennaKind KIND = AntennaKind.called(
                     "THREE_QUARTER_WAVE_WHIP", "three-quarter-wave whip", "whip")
@@ -25,14 +25,8 @@ public final class ThreeQuarterWaveDesign implements AntennaDesign {
     /** A roof seen from a band where three quarter-waves are of a handy length. */
     private static final double WIDE_SHEET_WAVES = 1.2;
 
-    @Override
-    public AntennaKind kind() {
-        return KIND;
-    }
-
-    @Override
-    public CutKind sheet() {
-        return SHEET;
+    public ThreeQuarterWaveDesign() {
+        super(KIND, SHEET);
     }
 
     @Override

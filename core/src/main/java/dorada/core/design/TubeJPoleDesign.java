@@ -23,7 +23,7 @@ import java.util.Optional;
 import java.util.Set;
 
 /** A J-pole of tube with a tap that slides. */
-public final class TubeJPoleDesign implements AntennaDesign {
+public final class TubeJPoleDesign extends AntennaDesign {
 
     public static final AntennaKind KIND = AntennaKind.called("TUBE_J_POLE", "tube J-pole", "long tube")
             .cutOnly()
@@ -39,14 +39,8 @@ public final class TubeJPoleDesign implements AntennaDesign {
     /** A tap is fitted up to so much too far out. */
     private static final double TAP_OFF_M = 0.02;
 
-    @Override
-    public AntennaKind kind() {
-        return KIND;
-    }
-
-    @Override
-    public CutKind sheet() {
-        return SHEET;
+    public TubeJPoleDesign() {
+        super(KIND, SHEET);
     }
 
     @Override
@@ -58,17 +52,13 @@ public final class TubeJPoleDesign implements AntennaDesign {
 
         Planned() {
             super(
+                    KIND,
                     "J_POLE",
                     "tube J-pole",
                     "a half-wave that needs no radials",
                     3,
                     Needs.NO_METAL,
                     Set.of(Carrier.MAST, Carrier.PORTABLE));
-        }
-
-        @Override
-        public AntennaKind kind() {
-            return KIND;
         }
 
         @Override

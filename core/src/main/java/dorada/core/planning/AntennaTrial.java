@@ -111,7 +111,8 @@ public final class AntennaTrial {
      * @throws java.util.concurrent.CancellationException where the watch ends it
      */
     public static Computed compute(Candidate candidate, Need need, Watch watch) {
-        Placed model = new Placed(new Place(need), candidate.model(new Place(need)));
+        Place place = new Place(need);
+        Placed model = new Placed(place, candidate.model(place));
         double middle = need.band().middleHz();
         double[] shape = tunedShape(model, middle, watch.part(0, 0.5));
         Fed swept = Fed.of(model, shape, Extent.SWEEP, middle, watch.part(0.5, 0.6));

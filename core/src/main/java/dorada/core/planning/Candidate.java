@@ -27,6 +27,7 @@ public abstract class Candidate {
         NOTHING
     }
 
+    private final AntennaKind kind;
     private final String id;
     private final String title;
     private final String claim;
@@ -35,12 +36,15 @@ public abstract class Candidate {
     private final Set<Carrier> carriers;
 
     /**
+     * @param kind what an installation of it is tuned as
      * @param id stable, in capitals
      * @param title as it stands in a sentence
      * @param claim what the trade says of it: what people say, common practice without a source
      * @param effort 1 (fit and cut once) to 3 (two controls to tune)
      */
-    protected Candidate(String id, String title, String claim, int effort, Needs needs, Set<Carrier> carriers) {
+    protected Candidate(
+            AntennaKind kind, String id, String title, String claim, int effort, Needs needs, Set<Carrier> carriers) {
+        this.kind = kind;
         this.id = id;
         this.title = title;
         this.claim = claim;
@@ -72,7 +76,9 @@ public abstract class Candidate {
     }
 
     /** What an installation of it is tuned as. */
-    public abstract AntennaKind kind();
+    public final AntennaKind kind() {
+        return kind;
+    }
 
     /** True where it is worth a line in the list. */
     public boolean suits(Need need) {

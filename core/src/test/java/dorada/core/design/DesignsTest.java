@@ -196,7 +196,7 @@ class DesignsTest {
     }
 
     /** A thick rod on radials that stand out level, as no one builds it. */
-    private static final class CageDesign implements AntennaDesign {
+    private static final class CageDesign extends AntennaDesign {
 
         private static final AntennaKind KIND = AntennaKind.called("CAGE", "cage on level radials", "cage")
                 .cutOnly()
@@ -205,24 +205,15 @@ class DesignsTest {
 
         private static final CutKind SHEET = new CageSheet();
 
-        @Override
-        public AntennaKind kind() {
-            return KIND;
-        }
-
-        @Override
-        public CutKind sheet() {
-            return SHEET;
+        CageDesign() {
+            super(KIND, SHEET);
         }
 
         @Override
         public List<Candidate> candidates() {
             return List.of(
-                    new Candidate("CAGE", "cage", "wide, they say", 2, Candidate.Needs.NO_METAL, Set.of(Carrier.MAST)) {
-                        @Override
-                        public AntennaKind kind() {
-                            return KIND;
-                        }
+                    new Candidate(
+                            KIND, "CAGE", "cage", "wide, they say", 2, Candidate.Needs.NO_METAL, Set.of(Carrier.MAST)) {
 
                         @Override
                         public Ask ask(Place place) {

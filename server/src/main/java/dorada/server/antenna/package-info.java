@@ -1,2 +1,2 @@
-/** Antennas of the registry as they stand in requests, answers, addresses and columns: by their id. */
+/** Antenna models for scripts and for trying: the wire solver behind an address. */
 package dorada.server.antenna;

@@ -39,7 +39,6 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
-import java.util.stream.Collectors;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
@@ -187,11 +186,7 @@ class AdviceController {
                 .kind(id)
                 .orElseThrow(() -> JobException.atField(
                         "kind",
-                        "\"" + name + "\" is no kind of antenna here; there are "
-                                + Designs.ALL.kinds().stream()
-                                        .map(AntennaKind::name)
-                                        .collect(Collectors.joining(", "))
-                                + "."));
+                        "\"" + name + "\" is no kind of antenna here; there are " + Designs.ALL.kindIds() + "."));
     }
 
     private static double[] wanted(double[] wantedHz) {

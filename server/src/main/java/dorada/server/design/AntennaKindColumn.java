@@ -1,4 +1,4 @@
-package dorada.server.antenna;
+package dorada.server.design;
 
 import dorada.core.antenna.AntennaKind;
 import dorada.core.design.Designs;

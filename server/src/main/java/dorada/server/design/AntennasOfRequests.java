@@ -1,4 +1,4 @@
-package dorada.server.antenna;
+package dorada.server.design;
 
 import dorada.core.antenna.AntennaKind;
 import dorada.core.design.Designs;
@@ -6,8 +6,6 @@ import dorada.core.planning.Candidate;
 import io.swagger.v3.oas.models.media.Schema;
 import io.swagger.v3.oas.models.media.StringSchema;
 import java.util.List;
-import java.util.Locale;
-import java.util.stream.Collectors;
 import org.springdoc.core.utils.SpringDocUtils;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
@@ -44,12 +42,8 @@ class AntennasOfRequests implements WebMvcConfigurer {
     private static AntennaKind kind(String id) {
         return Designs.ALL
                 .kind(id)
-                .orElseThrow(() -> new IllegalArgumentException("There is no kind of antenna “" + id + "”; there are "
-                        + Designs.ALL.kinds().stream()
-                                .map(AntennaKind::name)
-                                .collect(Collectors.joining(", "))
-                                .toLowerCase(Locale.ROOT)
-                        + "."));
+                .orElseThrow(() -> new IllegalArgumentException(
+                        "There is no kind of antenna “" + id + "”; there are " + Designs.ALL.kindIds() + "."));
     }
 
     private static Candidate candidate(String id) {
@@ -102,11 +96,8 @@ class AntennasOfRequests implements WebMvcConfigurer {
         @Override
         public AntennaKind deserialize(JsonParser in, DeserializationContext context) {
             String id = in.getString();
-            return Designs.ALL.kind(id).orElseGet(() -> (AntennaKind) context.handleWeirdStringValue(
-                    AntennaKind.class,
-                    id,
-                    "there are %s",
-                    Designs.ALL.kinds().stream().map(AntennaKind::name).collect(Collectors.joining(", "))));
+            return Designs.ALL.kind(id).orElseGet(() -> (AntennaKind)
+                    context.handleWeirdStringValue(AntennaKind.class, id, "there are %s", Designs.ALL.kindIds()));
         }
     }
 }
