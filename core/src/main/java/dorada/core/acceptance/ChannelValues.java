@@ -1,6 +1,5 @@
 package dorada.core.acceptance;
 
-import dorada.core.rf.Impedance;
 import dorada.core.rf.Reflection;
 import dorada.core.rf.Swr;
 import dorada.core.sweep.Sweep;
@@ -14,9 +13,9 @@ import java.util.List;
 public final class ChannelValues {
 
     private final double[] swr;
-    private final double[] reactanceOhm;
     private final double[] weight;
     private final int primary;
+    private Reflection atPrimary;
 
     /** @param channels at least one; where none is the main one, the middle one is */
     public ChannelValues(List<WantedChannel> channels) {
@@ -25,7 +24,6 @@ public final class ChannelValues {
                 .toList();
         int n = ascending.size();
         swr = new double[n];
-        reactanceOhm = new double[n];
         weight = ascending.stream().mapToDouble(WantedChannel::weight).toArray();
         int main = n / 2;
         for (int i = n - 1; i >= 0; i--) {
@@ -36,16 +34,22 @@ public final class ChannelValues {
 
     /** @param hasPhase false where only |Γ| is known, and with it no reactance */
     public void set(int i, Reflection reflection, boolean hasPhase) {
-        double ohm = Sweep.STANDARD_REFERENCE_OHM;
-        swr[i] = Swr.ofMagnitude(Math.min(1, reflection.magnitude()));
-        Impedance z = hasPhase ? reflection.impedance(ohm) : null;
-        reactanceOhm[i] = z == null ? Double.NaN : z.reactanceOhm();
+        double re = reflection.re();
+        double im = reflection.im();
+        // Asked for millions of times, of magnitudes for which nothing overflows: a square root is far cheaper than
+        // hypot.
+        swr[i] = Swr.ofMagnitude(Math.min(1, Math.sqrt(re * re + im * im)));
+        if (i == primary) {
+            atPrimary = hasPhase ? reflection : null;
+        }
     }
 
     /** Nothing is known of channel {@code i}. */
     public void unknown(int i) {
         swr[i] = Double.POSITIVE_INFINITY;
-        reactanceOhm[i] = Double.NaN;
+        if (i == primary) {
+            atPrimary = null;
+        }
     }
 
     public int size() {
@@ -67,7 +71,9 @@ public final class ChannelValues {
 
     /** X at the main channel in ohms; NaN where the phase is not known. */
     public double primaryReactanceOhm() {
-        return reactanceOhm[primary];
+        return atPrimary == null
+                ? Double.NaN
+                : atPrimary.impedance(Sweep.STANDARD_REFERENCE_OHM).reactanceOhm();
     }
 
     public double worstSwr() {

@@ -51,20 +51,24 @@ public record Pass(
 
     /** A pass read at a few channels; empty where nothing was read. One channel alone leaves the side open. */
     public static Optional<Pass> ofSpots(double changeM, List<SpotReading> read) {
-        // The same readings give the same answer in whatever order they were typed.
-        List<SpotReading> spots = read.stream()
-                .sorted(Comparator.comparingDouble(SpotReading::frequencyHz))
-                .toList();
-        return ResonanceEstimate.of(spots)
-                .map(e -> new Pass(
-                        changeM,
-                        0,
-                        e.curve(),
-                        e.deviationHz(),
-                        spots.stream().map(SpotReading::reading).toList(),
-                        Set.of(),
-                        Optional.empty(),
-                        false));
+        return ResonanceEstimate.of(read).map(e -> ofSpots(changeM, read, e));
+    }
+
+    /** The same where it is known already what {@code read} says. */
+    public static Pass ofSpots(double changeM, List<SpotReading> read, ResonanceEstimate says) {
+        return new Pass(
+                changeM,
+                0,
+                says.curve(),
+                says.deviationHz(),
+                // The same readings give the same answer in whatever order they were typed.
+                read.stream()
+                        .sorted(Comparator.comparingDouble(SpotReading::frequencyHz))
+                        .map(SpotReading::reading)
+                        .toList(),
+                Set.of(),
+                Optional.empty(),
+                false);
     }
 
     /** The same reading after other changes. */

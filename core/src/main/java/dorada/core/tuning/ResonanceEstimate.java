@@ -74,6 +74,10 @@ public record ResonanceEstimate(
     private static final double BESIDE = 1.3;
 
     private static final int STEPS = 181;
+
+    /** Possibilities that are so much less likely than the best, as a logarithm, are left out. */
+    private static final double NEGLIGIBLE = 25;
+
     private static final double ONE_DEVIATION = 0.3413;
     private static final double DRAWN_SPAN = 0.25;
     private static final int DRAWN_POINTS = 401;
@@ -101,6 +105,7 @@ public record ResonanceEstimate(
         double below = 0;
         double above = 0;
         double sum = 0;
+        double most = Double.NEGATIVE_INFINITY;
         double[] weighed = new double[STEPS * SpotFit.CIRCUITS];
         double from = low / BESIDE;
         double ratio = high * BESIDE / from;
@@ -109,7 +114,12 @@ public record ResonanceEstimate(
             double[] at = fit.at(f0);
             double built = SpotBelief.built(f0 / middle);
             for (int c = 0; c < at.length; c++) {
-                double w = built * Math.exp(at[c] + usual[c]);
+                double log = at[c] + usual[c];
+                if (log < most - NEGLIGIBLE) {
+                    continue;
+                }
+                most = Math.max(most, log);
+                double w = built * Math.exp(log);
                 weight[s] += w;
                 weighed[s * SpotFit.CIRCUITS + c] = w;
                 sumQ += w * Math.log(SpotFit.quality(c));

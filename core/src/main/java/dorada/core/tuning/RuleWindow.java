@@ -10,6 +10,7 @@ import dorada.core.rf.Swr;
 import dorada.core.sweep.Sweep;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.IntStream;
 
 /**
  * Where along the frequency axis a curve would have to lie for a rule to be met: the curve is moved by a factor x = f after / f
@@ -154,7 +155,7 @@ final class RuleWindow {
         at = new ChannelValues(channels);
         best = -1;
         for (int i = 0; i < STEPS; i++) {
-            boolean here = move(factor(i));
+            boolean here = move(FACTORS[i]);
             shortfall[i] = here ? rule.shortfall(at) : Double.POSITIVE_INFINITY;
             misfit[i] = here ? rule.misfit(at) : Double.POSITIVE_INFINITY;
             worst[i] = at.worstSwr();
@@ -222,6 +223,9 @@ final class RuleWindow {
     private double misfitAt(double x) {
         return move(x) ? rule.misfit(at) : Double.POSITIVE_INFINITY;
     }
+
+    private static final double[] FACTORS =
+            IntStream.range(0, STEPS).mapToDouble(RuleWindow::factor).toArray();
 
     private static double factor(double i) {
         return Math.exp(LOWEST + (HIGHEST - LOWEST) * i / (STEPS - 1));

@@ -7,10 +7,12 @@ import dorada.core.sweep.Reading;
 import dorada.core.tuning.LengthBelief.Sample;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.IntStream;
 
 /**
  * What readings at a few channels leave possible, over all passes together: each dip, quality, resistance and sensitivity of a
@@ -29,6 +31,9 @@ final class SpotBelief {
     private static final double BESIDE = 1.3;
 
     private static final double[] RATIOS = {-2.2, -1.3, -0.6, 0, 0.6, 1.3, 2.2};
+
+    /** The usual ratio first. */
+    private static final int[] BY_SIZE = {3, 2, 4, 1, 5, 0, 6};
 
     /** What was read longer ago than so many passes adds little. */
     private static final int MOST_EARLIER = 6;
@@ -55,6 +60,10 @@ final class SpotBelief {
     /** By how much surroundings may have moved the earlier dips, in deviations of {@link LengthBelief#PLACE_SHIFT}. */
     private static final double[] SHIFTS = {-2, -1, 1, 2};
 
+    private static final double[] SHIFT_FACTORS = Arrays.stream(SHIFTS)
+            .map(s -> Math.exp(s * LengthBelief.PLACE_SHIFT))
+            .toArray();
+
     private static final double SHIFTS_SUM =
             Arrays.stream(SHIFTS).map(SpotBelief::bell).sum();
 
@@ -70,7 +79,7 @@ final class SpotBelief {
     private final double middleHz;
     private double lowHz;
     private double highHz;
-    private final List<double[]> weighed = new ArrayList<>();
+    private final List<Weighed> weighed = new ArrayList<>();
     private final double[] usual;
     private double best = Double.NEGATIVE_INFINITY;
     private double bestOfOthers = Double.NEGATIVE_INFINITY;
@@ -141,16 +150,16 @@ final class SpotBelief {
     double[] expectedChange(double[] hz, double changeM) {
         double[] sum = new double[hz.length];
         double weight = 0;
-        for (double[] w : drawn()) {
-            double q = SpotFit.quality((int) w[2]);
-            double r = SpotFit.resistanceOhm((int) w[2]);
-            double electrical = prior.waves() * Wavelength.ofHz(w[1]);
-            double after = Math.max(electrical * 0.3, electrical + changeM / w[3]);
+        for (Drawn w : drawn()) {
+            double q = SpotFit.quality(w.circuit);
+            double r = SpotFit.resistanceOhm(w.circuit);
+            double electrical = prior.waves() * Wavelength.ofHz(w.dipHz);
+            double after = Math.max(electrical * 0.3, electrical + changeM / w.ratio);
             double movedHz = prior.waves() * Wavelength.SPEED_OF_LIGHT_M_PER_S / after;
             for (int i = 0; i < hz.length; i++) {
-                sum[i] += w[0] * (SpotFit.magnitude(hz[i], movedHz, q, r) - SpotFit.magnitude(hz[i], w[1], q, r));
+                sum[i] += w.times * (SpotFit.magnitude(hz[i], movedHz, q, r) - SpotFit.magnitude(hz[i], w.dipHz, q, r));
             }
-            weight += w[0];
+            weight += w.times;
         }
         for (int i = 0; i < hz.length; i++) {
             sum[i] /= weight;
@@ -168,9 +177,9 @@ final class SpotBelief {
         List<Sample> samples = new ArrayList<>();
         // The same circuit at another frequency has the same window, moved: one for each quality and resistance.
         Map<Integer, RuleWindow> windows = new HashMap<>();
-        for (double[] w : drawn()) {
+        for (Drawn w : drawn()) {
             RuleWindow window = windows.computeIfAbsent(
-                    (int) w[2],
+                    w.circuit,
                     c -> new RuleWindow(
                             RuleWindow.Curve.seriesCircuit(middleHz, SpotFit.quality(c), SpotFit.resistanceOhm(c)),
                             Optional.empty(),
@@ -178,7 +187,7 @@ final class SpotBelief {
                             channels,
                             safety,
                             1));
-            samples.add(new Sample(w[0], window, middleHz, w[1], w[3]));
+            samples.add(new Sample(w.times, window, middleHz, w.dipHz, w.ratio));
         }
         return new LengthBelief(samples, prior.waves(), SLACK, LIKENESS, placeIsInDoubt);
     }
@@ -211,44 +220,69 @@ final class SpotBelief {
         highHz = from * Math.pow(ratio, Math.min(COARSE_DIPS - 1, end + 1) / (COARSE_DIPS - 1.0));
     }
 
+    /** A possibility: the logarithm of its weight, its place in the grid, and what it says. */
+    private record Weighed(double log, int place, double dipHz, int circuit, double ratio) {}
+
     private void weigh() {
         double sumOfRatios = Arrays.stream(RATIOS).map(SpotBelief::bell).sum();
         double step = Math.log(highHz / lowHz) / (DIPS - 1);
         boolean changed = addedM.stream().anyMatch(m -> m != 0);
         double[] still = new double[addedM.size()];
+        double[][] now = new double[DIPS][];
         for (int i = 0; i < DIPS; i++) {
-            double dipHz = lowHz * Math.pow(highHz / lowHz, i / (DIPS - 1.0));
-            double[] now = last.at(dipHz);
-            for (double z : RATIOS) {
-                double ratio = prior.setPerElectrical() * Math.exp(z * prior.doubt());
-                double[] dips = earlierDips(dipHz, ratio);
-                // Whoever built it aimed at the band.
-                double begunHz = dips.length == 0 ? dipHz : dips[dips.length - 1];
-                double begun = Math.log(built(begunHz / middleHz) * step * bell(z) / sumOfRatios);
-                double[] before = before(dips);
-                for (int c = 0; c < usual.length; c++) {
-                    double w = begun + usual[c] + now[c] + before[c];
-                    if (w > best - NEGLIGIBLE) {
+            now[i] = last.at(dipOf(i));
+            for (int c = 0; c < now[i].length; c++) {
+                now[i][c] += usual[c];
+            }
+        }
+        // The likeliest first: what cannot come near them by any earlier pass is not worked out.
+        for (int i : likeliestFirst(now)) {
+            double dipHz = dipOf(i);
+            for (int z : BY_SIZE) {
+                double ratio = prior.setPerElectrical() * Math.exp(RATIOS[z] * prior.doubt());
+                Dips dips = new Dips(earlierDips(dipHz, ratio), dipHz);
+                double begun = dips.built() + Math.log(step * bell(RATIOS[z]) / sumOfRatios);
+                for (int c = 0; c < now[i].length; c++) {
+                    double least = best - NEGLIGIBLE - begun - now[i][c];
+                    double before = before(dips, c, least);
+                    if (before > least) {
+                        double w = begun + now[i][c] + before;
                         following += Math.exp(w);
-                        weighed.add(new double[] {w, dipHz, c, ratio});
+                        weighed.add(new Weighed(w, i * RATIOS.length + z, dipHz, c, ratio));
                         best = Math.max(best, w);
                     }
                 }
             }
             if (changed) {
                 Arrays.fill(still, dipHz);
-                addNotFollowing(now, before(still), Math.log(built(dipHz / middleHz) * step / 2));
-                double[] wrongWay = earlierDips(dipHz, -prior.setPerElectrical());
-                addNotFollowing(
-                        now, before(wrongWay), Math.log(built(wrongWay[wrongWay.length - 1] / middleHz) * step / 2));
+                addNotFollowing(now[i], new Dips(still, dipHz), step);
+                addNotFollowing(now[i], new Dips(earlierDips(dipHz, -prior.setPerElectrical()), dipHz), step);
             }
         }
+        weighed.sort(Comparator.comparingInt(Weighed::place).thenComparingInt(Weighed::circuit));
     }
 
-    private void addNotFollowing(double[] now, double[] before, double begun) {
-        for (int c = 0; c < usual.length; c++) {
-            double w = begun + usual[c] + now[c] + before[c];
-            if (w > bestOfOthers - NEGLIGIBLE) {
+    private double dipOf(int i) {
+        return lowHz * Math.pow(highHz / lowHz, i / (DIPS - 1.0));
+    }
+
+    private static List<Integer> likeliestFirst(double[][] now) {
+        double[] most = Arrays.stream(now)
+                .mapToDouble(n -> Arrays.stream(n).max().orElseThrow())
+                .toArray();
+        return IntStream.range(0, now.length)
+                .boxed()
+                .sorted(Comparator.comparingDouble(i -> -most[i]))
+                .toList();
+    }
+
+    private void addNotFollowing(double[] now, Dips dips, double step) {
+        double begun = dips.built() + Math.log(step / 2);
+        for (int c = 0; c < now.length; c++) {
+            double least = bestOfOthers - NEGLIGIBLE - begun - now[c];
+            double before = before(dips, c, least);
+            if (before > least) {
+                double w = begun + now[c] + before;
                 notFollowing += Math.exp(w);
                 bestOfOthers = Math.max(bestOfOthers, w);
             }
@@ -295,64 +329,82 @@ final class SpotBelief {
                 .toArray();
     }
 
-    /** How well each circuit explains all earlier passes: as they are, or with those before some pass moved by their place. */
-    private double[] before(double[] dips) {
-        int m = dips.length;
-        double[] same = new double[SpotFit.CIRCUITS];
-        for (int e = 0; e < m; e++) {
-            addTo(same, earlier.get(e), dips[e], 1);
-        }
-        if (m == 0) {
-            return same;
-        }
-        double[] likeliest = same.clone();
-        for (double shift : SHIFTS) {
-            double chance = Math.log(LengthBelief.SPOILT / m * bell(shift) / SHIFTS_SUM);
-            double factor = Math.exp(shift * LengthBelief.PLACE_SHIFT);
-            // From the oldest on, one pass more is taken as moved each time.
-            double[] moved = same.clone();
-            for (int e = m - 1; e >= 0; e--) {
-                addTo(moved, earlier.get(e), dips[e], -1);
-                addTo(moved, earlier.get(e), dips[e] * factor, 1);
-                for (int c = 0; c < moved.length; c++) {
-                    likeliest[c] = Math.max(likeliest[c], moved[c] + chance);
-                }
+    /**
+     * How well {@code circuit} explains all earlier passes with their dips at {@code dips}: as they are, or with those before some
+     * pass moved by their place. What can no longer reach {@code least} is given up, with anything below it.
+     */
+    private double before(Dips dips, int circuit, double least) {
+        double same = 0;
+        double[] moved = dips.moved;
+        Arrays.fill(moved, Double.NEGATIVE_INFINITY);
+        double likeliest = 0;
+        // From the newest on: each may be the first that was moved, and all before it were too.
+        for (int e = 0; e < dips.count && likeliest >= least; e++) {
+            SpotFit fit = earlier.get(e);
+            double[] rows = dips.rows[e];
+            double here = fit.between(rows[0], circuit);
+            likeliest = same + here;
+            for (int s = 0; s < SHIFTS.length; s++) {
+                moved[s] = Math.max(moved[s], same) + fit.between(rows[s + 1], circuit);
+                likeliest = Math.max(likeliest, moved[s] + dips.chance[s]);
             }
+            same += here;
         }
         return likeliest;
     }
 
-    private static void addTo(double[] sums, SpotFit fit, double dipHz, double times) {
-        double at = fit.rowOf(dipHz);
-        int i = (int) at;
-        double share = at - i;
-        double[] low = fit.row(i);
-        double[] high = fit.row(i + 1);
-        for (int c = 0; c < sums.length; c++) {
-            sums[c] += times * (low[c] + share * (high[c] - low[c]));
+    /** Where the dips of the earlier passes lie in their tables, newest first: as they are, and moved by each of the shifts. */
+    private final class Dips {
+        final int count;
+        final double oldestHz;
+        final double[][] rows;
+        final double[] chance = new double[SHIFTS.length];
+        final double[] moved = new double[SHIFTS.length];
+
+        Dips(double[] dipsHz, double nowHz) {
+            count = dipsHz.length;
+            oldestHz = count == 0 ? nowHz : dipsHz[count - 1];
+            rows = new double[count][SHIFTS.length + 1];
+            for (int e = 0; e < count; e++) {
+                rows[e][0] = earlier.get(e).rowOf(dipsHz[e]);
+                for (int s = 0; s < SHIFTS.length; s++) {
+                    rows[e][s + 1] = earlier.get(e).rowOf(dipsHz[e] * SHIFT_FACTORS[s]);
+                }
+            }
+            for (int s = 0; s < SHIFTS.length; s++) {
+                chance[s] = Math.log(LengthBelief.SPOILT / count * bell(SHIFTS[s]) / SHIFTS_SUM);
+            }
+        }
+
+        /** Chance of having been built so, as a logarithm: whoever built it aimed at the band. */
+        double built() {
+            return Math.log(SpotBelief.built(oldestHz / middleHz));
         }
     }
 
     /** At most {@value #KEPT} of the possibilities, drawn evenly by their weight, so that a broad belief stays broad. */
-    private List<double[]> drawn() {
-        double sum = weighed.stream().mapToDouble(w -> Math.exp(w[0] - best)).sum();
-        List<double[]> drawn = new ArrayList<>();
+    private List<Drawn> drawn() {
+        double sum = weighed.stream().mapToDouble(w -> Math.exp(w.log - best)).sum();
+        List<Drawn> drawn = new ArrayList<>();
         double each = sum / KEPT;
         double next = each / 2;
         double so = 0;
-        for (double[] w : weighed) {
-            so += Math.exp(w[0] - best);
+        for (Weighed w : weighed) {
+            so += Math.exp(w.log - best);
             int times = 0;
             while (next <= so) {
                 times++;
                 next += each;
             }
             if (times > 0) {
-                drawn.add(new double[] {times, w[1], w[2], w[3]});
+                drawn.add(new Drawn(times, w.dipHz, w.circuit, w.ratio));
             }
         }
         return drawn;
     }
+
+    /** A possibility as often as it was drawn. */
+    private record Drawn(int times, double dipHz, int circuit, double ratio) {}
 
     private static double bell(double deviations) {
         return Math.exp(-deviations * deviations / 2);

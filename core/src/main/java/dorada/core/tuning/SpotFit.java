@@ -5,6 +5,7 @@ import dorada.core.rf.Swr;
 import dorada.core.sweep.Reading;
 import dorada.core.sweep.Sweep;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.function.ToDoubleFunction;
 
@@ -156,10 +157,7 @@ final class SpotFit {
     /** For a dip at {@code dipHz}, one per circuit. */
     double[] at(double dipHz) {
         double[] all = new double[CIRCUITS];
-        double[] detuned = new double[hz.length];
-        for (int i = 0; i < hz.length; i++) {
-            detuned[i] = hz[i] / dipHz - dipHz / hz[i];
-        }
+        double[] detuned = detuned(dipHz);
         for (int c = 0; c < CIRCUITS; c++) {
             all[c] = logLikelihood(detuned, quality(c), resistanceOhm(c));
         }
@@ -171,12 +169,34 @@ final class SpotFit {
         return Math.max(0, Math.min(ROWS - 1.001, (Math.log(dipHz / middleHz) - LOWEST) / ROW));
     }
 
-    /** The table's row {@code i}, as {@link #at}, made when it is asked for. */
-    double[] row(int i) {
-        if (rows[i] == null) {
-            rows[i] = at(middleHz * Math.exp(LOWEST + i * ROW));
+    /** Logarithm of the likelihood of {@code circuit} at {@code row}, by a straight line between two rows of the table. */
+    double between(double row, int circuit) {
+        int i = (int) row;
+        double low = cell(i, circuit);
+        return low + (row - i) * (cell(i + 1, circuit) - low);
+    }
+
+    /** A value of the table, worked out when it is first asked for: most never are. */
+    private double cell(int i, int circuit) {
+        double[] row = rows[i];
+        if (row == null) {
+            row = new double[CIRCUITS];
+            Arrays.fill(row, Double.NaN);
+            rows[i] = row;
         }
-        return rows[i];
+        if (Double.isNaN(row[circuit])) {
+            row[circuit] = logLikelihood(
+                    detuned(middleHz * Math.exp(LOWEST + i * ROW)), quality(circuit), resistanceOhm(circuit));
+        }
+        return row[circuit];
+    }
+
+    private double[] detuned(double dipHz) {
+        double[] detuned = new double[hz.length];
+        for (int i = 0; i < hz.length; i++) {
+            detuned[i] = hz[i] / dipHz - dipHz / hz[i];
+        }
+        return detuned;
     }
 
     /** @param detuned f/f₀ − f₀/f of each reading */

@@ -94,20 +94,20 @@ class Adviser {
                 .informedBy(installations.lessons(installation.antennaKind(), installation.id()));
     }
 
-    private static Optional<Pass> pass(TuningPass p, Optional<Line> line) {
+    private Optional<Pass> pass(TuningPass p, Optional<Line> line) {
         Optional<Pass> read;
         if (p.isSwept()) {
             Sweep sweep = p.sweep().sweep();
             read = Optional.of(new Pass(
                     0, line.isPresent() && sweep.hasPhase() ? ThroughLine.towardAntenna(sweep, line.get()) : sweep));
         } else {
-            read = Pass.ofSpots(0, p.spots());
+            read = estimate(p).map(says -> Pass.ofSpots(0, p.spots(), says));
         }
         return read.map(r -> r.under(p.circumstances()).changing(p.pieces()).afterALook(p.isLookedOver()));
     }
 
     /** A pass that says too little is left out, but its changes count for the next; the old antenna is another antenna. */
-    private static List<Pass> usable(List<TuningPass> passes, Optional<Line> line) {
+    private List<Pass> usable(List<TuningPass> passes, Optional<Line> line) {
         List<Pass> usable = new ArrayList<>();
         double changeM = 0;
         double secondM = 0;
