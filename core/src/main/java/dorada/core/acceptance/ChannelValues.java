@@ -15,7 +15,7 @@ public final class ChannelValues {
     private final double[] swr;
     private final double[] weight;
     private final int primary;
-    private Reflection atPrimary;
+    private double primaryReactanceOhm = Double.NaN;
 
     /** @param channels at least one; where none is the main one, the middle one is */
     public ChannelValues(List<WantedChannel> channels) {
@@ -38,9 +38,21 @@ public final class ChannelValues {
         double im = reflection.im();
         // Asked for millions of times, of magnitudes for which nothing overflows: a square root is far cheaper than
         // hypot.
-        swr[i] = Swr.ofMagnitude(Math.min(1, Math.sqrt(re * re + im * im)));
+        double magnitude = Math.sqrt(re * re + im * im);
+        double x = hasPhase && i == primary
+                ? reflection.impedance(Sweep.STANDARD_REFERENCE_OHM).reactanceOhm()
+                : Double.NaN;
+        set(i, magnitude, x);
+    }
+
+    /**
+     * @param magnitude |Γ| re 50 Ω
+     * @param xOhm reactance; NaN where it is not known
+     */
+    public void set(int i, double magnitude, double xOhm) {
+        swr[i] = Swr.ofMagnitude(Math.min(1, magnitude));
         if (i == primary) {
-            atPrimary = hasPhase ? reflection : null;
+            primaryReactanceOhm = xOhm;
         }
     }
 
@@ -48,7 +60,7 @@ public final class ChannelValues {
     public void unknown(int i) {
         swr[i] = Double.POSITIVE_INFINITY;
         if (i == primary) {
-            atPrimary = null;
+            primaryReactanceOhm = Double.NaN;
         }
     }
 
@@ -71,9 +83,7 @@ public final class ChannelValues {
 
     /** X at the main channel in ohms; NaN where the phase is not known. */
     public double primaryReactanceOhm() {
-        return atPrimary == null
-                ? Double.NaN
-                : atPrimary.impedance(Sweep.STANDARD_REFERENCE_OHM).reactanceOhm();
+        return primaryReactanceOhm;
     }
 
     public double worstSwr() {

@@ -11,6 +11,7 @@ import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.stream.IntStream;
 
@@ -79,6 +80,7 @@ final class SpotBelief {
     private final double middleHz;
     private double lowHz;
     private double highHz;
+    private final Before before = new Before();
     private final List<Weighed> weighed = new ArrayList<>();
     private final double[] usual;
     private double best = Double.NEGATIVE_INFINITY;
@@ -220,14 +222,16 @@ final class SpotBelief {
         highHz = from * Math.pow(ratio, Math.min(COARSE_DIPS - 1, end + 1) / (COARSE_DIPS - 1.0));
     }
 
-    /** A possibility: the logarithm of its weight, its place in the grid, and what it says. */
-    private record Weighed(double log, int place, double dipHz, int circuit, double ratio) {}
+    /** A possibility: the logarithm of its weight, and what it says. */
+    private record Weighed(double log, double dipHz, int circuit, double ratio) {}
 
     private void weigh() {
         double sumOfRatios = Arrays.stream(RATIOS).map(SpotBelief::bell).sum();
         double step = Math.log(highHz / lowHz) / (DIPS - 1);
         boolean changed = addedM.stream().anyMatch(m -> m != 0);
         double[] still = new double[addedM.size()];
+        @SuppressWarnings("unchecked")
+        List<Weighed>[] found = new List[DIPS * RATIOS.length];
         double[][] now = new double[DIPS][];
         for (int i = 0; i < DIPS; i++) {
             now[i] = last.at(dipOf(i));
@@ -242,13 +246,14 @@ final class SpotBelief {
                 double ratio = prior.setPerElectrical() * Math.exp(RATIOS[z] * prior.doubt());
                 Dips dips = new Dips(earlierDips(dipHz, ratio), dipHz);
                 double begun = dips.built() + Math.log(step * bell(RATIOS[z]) / sumOfRatios);
-                for (int c = 0; c < now[i].length; c++) {
-                    double least = best - NEGLIGIBLE - begun - now[i][c];
-                    double before = before(dips, c, least);
-                    if (before > least) {
-                        double w = begun + now[i][c] + before;
-                        following += Math.exp(w);
-                        weighed.add(new Weighed(w, i * RATIOS.length + z, dipHz, c, ratio));
+                List<Weighed> here = new ArrayList<>();
+                found[i * RATIOS.length + z] = here;
+                int n = before.of(dips, now[i], best - NEGLIGIBLE - begun);
+                for (int k = 0; k < n; k++) {
+                    double w = begun + before.all(k);
+                    following += Math.exp(w);
+                    if (w > best - NEGLIGIBLE) {
+                        here.add(new Weighed(w, dipHz, before.circuit(k), ratio));
                         best = Math.max(best, w);
                     }
                 }
@@ -259,7 +264,8 @@ final class SpotBelief {
                 addNotFollowing(now[i], new Dips(earlierDips(dipHz, -prior.setPerElectrical()), dipHz), step);
             }
         }
-        weighed.sort(Comparator.comparingInt(Weighed::place).thenComparingInt(Weighed::circuit));
+        // In the order of the grid, so that what is drawn evenly is spread over all of it.
+        Arrays.stream(found).filter(Objects::nonNull).forEach(weighed::addAll);
     }
 
     private double dipOf(int i) {
@@ -278,14 +284,11 @@ final class SpotBelief {
 
     private void addNotFollowing(double[] now, Dips dips, double step) {
         double begun = dips.built() + Math.log(step / 2);
-        for (int c = 0; c < now.length; c++) {
-            double least = bestOfOthers - NEGLIGIBLE - begun - now[c];
-            double before = before(dips, c, least);
-            if (before > least) {
-                double w = begun + now[c] + before;
-                notFollowing += Math.exp(w);
-                bestOfOthers = Math.max(bestOfOthers, w);
-            }
+        int n = before.of(dips, now, bestOfOthers - NEGLIGIBLE - begun);
+        for (int k = 0; k < n; k++) {
+            double w = begun + before.all(k);
+            notFollowing += Math.exp(w);
+            bestOfOthers = Math.max(bestOfOthers, w);
         }
     }
 
@@ -330,27 +333,98 @@ final class SpotBelief {
     }
 
     /**
-     * How well {@code circuit} explains all earlier passes with their dips at {@code dips}: as they are, or with those before some
-     * pass moved by their place. What can no longer reach {@code least} is given up, with anything below it.
+     * How well circuits explain all earlier passes: as they are, or with those before some pass moved by their place. Circuits that
+     * no earlier pass can bring near the likeliest any more are given up on the way. Filled anew for each place of the grid.
      */
-    private double before(Dips dips, int circuit, double least) {
-        double same = 0;
-        double[] moved = dips.moved;
-        Arrays.fill(moved, Double.NEGATIVE_INFINITY);
-        double likeliest = 0;
-        // From the newest on: each may be the first that was moved, and all before it were too.
-        for (int e = 0; e < dips.count && likeliest >= least; e++) {
-            SpotFit fit = earlier.get(e);
-            double[] rows = dips.rows[e];
-            double here = fit.between(rows[0], circuit);
-            likeliest = same + here;
-            for (int s = 0; s < SHIFTS.length; s++) {
-                moved[s] = Math.max(moved[s], same) + fit.between(rows[s + 1], circuit);
-                likeliest = Math.max(likeliest, moved[s] + dips.chance[s]);
+    private final class Before {
+        private final int[] circuits = new int[SpotFit.CIRCUITS];
+        private final double[] now = new double[SpotFit.CIRCUITS];
+        private final double[] same = new double[SpotFit.CIRCUITS];
+        private final double[] here = new double[SpotFit.CIRCUITS];
+        private final double[] likeliest = new double[SpotFit.CIRCUITS];
+        private final double[][] moved = new double[SHIFTS.length][SpotFit.CIRCUITS];
+        private int n;
+
+        /** @return how many reach {@code least}, with what is read {@code now} */
+        int of(Dips dips, double[] ofNow, double least) {
+            n = 0;
+            for (int c = 0; c < ofNow.length; c++) {
+                if (ofNow[c] > least) {
+                    circuits[n] = c;
+                    now[n] = ofNow[c];
+                    same[n] = 0;
+                    likeliest[n] = 0;
+                    n++;
+                }
             }
-            same += here;
+            for (double[] m : moved) {
+                Arrays.fill(m, 0, n, Double.NEGATIVE_INFINITY);
+            }
+            // From the newest on: each may be the first that was moved, and all before it were too.
+            for (int e = 0; e < dips.count && n > 0; e++) {
+                SpotFit fit = earlier.get(e);
+                explain(fit, dips.rows[e][0]);
+                System.arraycopy(here, 0, likeliest, 0, n);
+                for (int k = 0; k < n; k++) {
+                    likeliest[k] += same[k];
+                }
+                for (int s = 0; s < SHIFTS.length; s++) {
+                    addMoved(fit, dips.rows[e][s + 1], moved[s], dips.chance[s]);
+                }
+                for (int k = 0; k < n; k++) {
+                    same[k] += here[k];
+                }
+                giveUpBelow(least);
+            }
+            return n;
         }
-        return likeliest;
+
+        private void explain(SpotFit fit, double row) {
+            double[] low = fit.row((int) row);
+            double[] high = fit.row((int) row + 1);
+            double share = row - (int) row;
+            for (int k = 0; k < n; k++) {
+                int c = circuits[k];
+                here[k] = low[c] + share * (high[c] - low[c]);
+            }
+        }
+
+        private void addMoved(SpotFit fit, double row, double[] sums, double chance) {
+            double[] low = fit.row((int) row);
+            double[] high = fit.row((int) row + 1);
+            double share = row - (int) row;
+            for (int k = 0; k < n; k++) {
+                int c = circuits[k];
+                sums[k] = Math.max(sums[k], same[k]) + low[c] + share * (high[c] - low[c]);
+                likeliest[k] = Math.max(likeliest[k], sums[k] + chance);
+            }
+        }
+
+        private void giveUpBelow(double least) {
+            int left = 0;
+            for (int k = 0; k < n; k++) {
+                if (now[k] + likeliest[k] > least) {
+                    circuits[left] = circuits[k];
+                    now[left] = now[k];
+                    same[left] = same[k];
+                    likeliest[left] = likeliest[k];
+                    for (double[] m : moved) {
+                        m[left] = m[k];
+                    }
+                    left++;
+                }
+            }
+            n = left;
+        }
+
+        int circuit(int k) {
+            return circuits[k];
+        }
+
+        /** With what is read now. */
+        double all(int k) {
+            return now[k] + likeliest[k];
+        }
     }
 
     /** Where the dips of the earlier passes lie in their tables, newest first: as they are, and moved by each of the shifts. */
@@ -359,7 +433,6 @@ final class SpotBelief {
         final double oldestHz;
         final double[][] rows;
         final double[] chance = new double[SHIFTS.length];
-        final double[] moved = new double[SHIFTS.length];
 
         Dips(double[] dipsHz, double nowHz) {
             count = dipsHz.length;

@@ -23,6 +23,20 @@ final class SpotFit {
     /** How many circuits there are. */
     static final int CIRCUITS = QS.length * RS.length;
 
+    /** Of each circuit: RQ, and the squares of R less and more than the reference. */
+    private static final double[] RQ = new double[CIRCUITS];
+
+    private static final double[] MINUS = new double[CIRCUITS];
+    private static final double[] PLUS = new double[CIRCUITS];
+
+    static {
+        for (int c = 0; c < CIRCUITS; c++) {
+            RQ[c] = resistanceOhm(c) * quality(c);
+            MINUS[c] = sq(resistanceOhm(c) - Sweep.STANDARD_REFERENCE_OHM);
+            PLUS[c] = sq(resistanceOhm(c) + Sweep.STANDARD_REFERENCE_OHM);
+        }
+    }
+
     /** Deviation of the logarithm of the resistance: within a factor of 1.5. */
     private static final double SPREAD_R = Math.log(1.5);
 
@@ -156,12 +170,36 @@ final class SpotFit {
 
     /** For a dip at {@code dipHz}, one per circuit. */
     double[] at(double dipHz) {
-        double[] all = new double[CIRCUITS];
-        double[] detuned = detuned(dipHz);
-        for (int c = 0; c < CIRCUITS; c++) {
-            all[c] = logLikelihood(detuned, quality(c), resistanceOhm(c));
+        double[] product = new double[CIRCUITS];
+        Arrays.fill(product, 1);
+        for (int i = 0; i < hz.length; i++) {
+            double detuned = hz[i] / dipHz - dipHz / hz[i];
+            double read = magnitude[i];
+            double times = 0.5 / deviation[i];
+            // Plain loops over all circuits, which the compiler works on several at once.
+            if (atLeast[i]) {
+                for (int c = 0; c < CIRCUITS; c++) {
+                    double off = Math.min(0, magnitudeOf(c, detuned) - read) * times;
+                    product[c] *= 1 + off * off;
+                }
+            } else {
+                for (int c = 0; c < CIRCUITS; c++) {
+                    double off = (magnitudeOf(c, detuned) - read) * times;
+                    product[c] *= 1 + off * off;
+                }
+            }
         }
-        return all;
+        for (int c = 0; c < CIRCUITS; c++) {
+            // Heavier tails than a bell: a meter is now and then read quite wrong, and curves are not quite circuits.
+            product[c] = -2.5 * tempered * Math.log(product[c]);
+        }
+        return product;
+    }
+
+    /** @param detuned f/f₀ − f₀/f */
+    private static double magnitudeOf(int circuit, double detuned) {
+        double x = RQ[circuit] * detuned;
+        return Math.sqrt((MINUS[circuit] + x * x) / (PLUS[circuit] + x * x));
     }
 
     /** Where in the table a dip at {@code dipHz} lies, in rows; at its ends for what is beyond them. */
@@ -169,48 +207,12 @@ final class SpotFit {
         return Math.max(0, Math.min(ROWS - 1.001, (Math.log(dipHz / middleHz) - LOWEST) / ROW));
     }
 
-    /** Logarithm of the likelihood of {@code circuit} at {@code row}, by a straight line between two rows of the table. */
-    double between(double row, int circuit) {
-        int i = (int) row;
-        double low = cell(i, circuit);
-        return low + (row - i) * (cell(i + 1, circuit) - low);
-    }
-
-    /** A value of the table, worked out when it is first asked for: most never are. */
-    private double cell(int i, int circuit) {
-        double[] row = rows[i];
-        if (row == null) {
-            row = new double[CIRCUITS];
-            Arrays.fill(row, Double.NaN);
-            rows[i] = row;
+    /** The table's row {@code i}, as {@link #at}, made when it is asked for: most never are. */
+    double[] row(int i) {
+        if (rows[i] == null) {
+            rows[i] = at(middleHz * Math.exp(LOWEST + i * ROW));
         }
-        if (Double.isNaN(row[circuit])) {
-            row[circuit] = logLikelihood(
-                    detuned(middleHz * Math.exp(LOWEST + i * ROW)), quality(circuit), resistanceOhm(circuit));
-        }
-        return row[circuit];
-    }
-
-    private double[] detuned(double dipHz) {
-        double[] detuned = new double[hz.length];
-        for (int i = 0; i < hz.length; i++) {
-            detuned[i] = hz[i] / dipHz - dipHz / hz[i];
-        }
-        return detuned;
-    }
-
-    /** @param detuned f/f₀ − f₀/f of each reading */
-    private double logLikelihood(double[] detuned, double q, double r) {
-        double minus = sq(r - Sweep.STANDARD_REFERENCE_OHM);
-        double plus = sq(r + Sweep.STANDARD_REFERENCE_OHM);
-        double product = 1;
-        for (int i = 0; i < detuned.length; i++) {
-            double x2 = sq(r * q * detuned[i]);
-            double off = (Math.sqrt((minus + x2) / (plus + x2)) - magnitude[i]) / deviation[i];
-            product *= off > 0 && atLeast[i] ? 1 : 1 + off * off / 4;
-        }
-        // Heavier tails than a bell: a meter is now and then read quite wrong, and curves are not quite circuits.
-        return -2.5 * tempered * Math.log(product);
+        return rows[i];
     }
 
     /** |Γ| of a series circuit at {@code hz}. */

@@ -3,6 +3,7 @@ package dorada.server.board;
 import dorada.server.installation.Installation;
 import dorada.server.installation.InstallationRow;
 import dorada.server.installation.InstallationService;
+import dorada.server.tuning.InBrief;
 import dorada.server.tuning.Newest;
 import java.util.EnumMap;
 import java.util.HashMap;
@@ -25,24 +26,25 @@ class Board {
         this.newest = newest;
     }
 
-    record Entry(Installation installation, State state, Optional<Newest.Row> pass, Optional<Newest.State> newest) {}
+    record Entry(Installation installation, State state, Optional<Newest.Row> pass, Optional<InBrief> newest) {}
 
     /** @param total of all pages */
     record Page(List<Entry> entries, int total) {}
 
     Page page(String search, Optional<State> wanted, int page, int size) {
         List<InstallationRow> found = installations.search(search);
-        Map<UUID, Newest.Row> passes = newest.rows();
         if (wanted.isPresent()) {
-            Map<UUID, State> states = states(found, passes);
+            Map<UUID, State> states = states(found, newest.rows());
             found = found.stream()
                     .filter(row -> states.get(row.id()) == wanted.get())
                     .toList();
         }
         int from = (int) Math.min((long) page * size, found.size());
         List<InstallationRow> here = found.subList(from, Math.min(from + size, found.size()));
+        Map<UUID, Newest.Row> passes =
+                newest.rows(here.stream().map(InstallationRow::id).toList());
         // First what is drawn: their states are known then.
-        Map<UUID, Newest.State> drawn = newest.of(passesOf(here, passes));
+        Map<UUID, InBrief> drawn = newest.of(passesOf(here, passes));
         Map<UUID, State> states = states(here, passes);
         return new Page(
                 installations.byIds(here.stream().map(InstallationRow::id).toList()).stream()

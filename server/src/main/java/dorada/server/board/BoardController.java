@@ -2,10 +2,10 @@ package dorada.server.board;
 
 import dorada.core.antenna.AntennaKind;
 import dorada.core.antenna.Carrier;
-import dorada.core.sweep.Dip;
 import dorada.server.installation.Installation;
 import dorada.server.people.Person;
 import dorada.server.sweep.ReadingView;
+import dorada.server.tuning.InBrief;
 import dorada.server.tuning.Newest;
 import dorada.server.tuning.PassView.TraceView;
 import jakarta.validation.constraints.Max;
@@ -47,11 +47,11 @@ class BoardController {
             @NotNull String recordedBy,
             @NotNull Instant recordedAt) {
 
-        static NewestView of(Newest.Row row, Newest.State s) {
+        static NewestView of(Newest.Row row, InBrief s) {
             return new NewestView(
                     row.number(),
-                    s.dip().map(Dip::frequencyHz).orElse(null),
-                    s.dip().map(Dip::atEdge).orElse(false),
+                    s.dipHz(),
+                    s.dipAtEdge(),
                     ReadingView.finite(s.worstSwr()),
                     s.met(),
                     TraceView.of(s.outline()),

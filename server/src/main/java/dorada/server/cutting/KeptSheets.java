@@ -94,7 +94,7 @@ public class KeptSheets implements Shelf {
         Optional<Installation> of = Optional.ofNullable(r.installationId()).map(installations::byId);
         // A choke or stub that belongs to an installation is not its antenna.
         of.filter(i -> Designs.ALL.isCutBy(i.antennaKind(), r.sheet().kind()))
-                .filter(i -> !i.isSignedOff() && tuning.passesOf(i.id()).isEmpty())
+                .filter(i -> !i.isSignedOff() && !tuning.isBegun(i.id()))
                 .ifPresent(i -> r.cuts().stream()
                         .flatMap(c -> cutting.startM(r.sheet(), c.piece(), c.lengthM()).stream())
                         .filter(m -> m > 0)

@@ -19,6 +19,7 @@ import dorada.server.sweep.UploadedSweep;
 import dorada.server.tuning.PassView;
 import dorada.server.tuning.Recording;
 import dorada.server.tuning.SignOff;
+import dorada.server.tuning.SignOffService;
 import dorada.server.tuning.TuningService;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
@@ -52,6 +53,7 @@ class DemoData implements SmartInitializingSingleton {
     private final PeopleService people;
     private final InstallationService installations;
     private final TuningService tuning;
+    private final SignOffService signOffs;
     private final PracticeBench bench;
     private final KeptSheets sheets;
     private final Clock shopClock;
@@ -62,6 +64,7 @@ class DemoData implements SmartInitializingSingleton {
             PeopleService people,
             InstallationService installations,
             TuningService tuning,
+            SignOffService signOffs,
             PracticeBench bench,
             KeptSheets sheets,
             Clock clock,
@@ -70,6 +73,7 @@ class DemoData implements SmartInitializingSingleton {
         this.people = people;
         this.installations = installations;
         this.tuning = tuning;
+        this.signOffs = signOffs;
         this.bench = bench;
         this.sheets = sheets;
         this.shopClock = clock;
@@ -144,7 +148,7 @@ class DemoData implements SmartInitializingSingleton {
             last = tuning.measure(
                     made.id(), recording(0, "Tightened, sealed, tip cap on.", true), span, POINTS, by.id());
             String reason = last.verdict().met() ? null : demo.reason();
-            tuning.signOff(
+            signOffs.signOff(
                     made.id(), new SignOff(made.version(), last.number(), demo.remark(), reason, null, null), by.id());
         }
     }

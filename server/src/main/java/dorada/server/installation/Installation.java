@@ -129,6 +129,9 @@ public class Installation {
     private String signOffRemark;
     private String signOffReason;
 
+    /** Counts what may change a verdict; signing off doesn't. */
+    private long planVersion;
+
     @Version
     private long version;
 
@@ -197,6 +200,7 @@ public class Installation {
     /** Takes over what was typed. */
     final void fill(InstallationRequest r) {
         r.requireFeedline();
+        planVersion++;
         title = r.title().strip();
         customer = r.customer().strip();
         carrier = r.carrier();
@@ -282,6 +286,11 @@ public class Installation {
         return version;
     }
 
+    /** Another one after each change of what verdicts and advice depend on. */
+    public long planVersion() {
+        return planVersion;
+    }
+
     public String shopNumber() {
         return shopNumber(shopNumber);
     }
@@ -325,6 +334,7 @@ public class Installation {
 
     void startsAt(double lengthM) {
         setLength = setLength().from(lengthM);
+        planVersion++;
     }
 
     public Optional<Double> startLengthM() {

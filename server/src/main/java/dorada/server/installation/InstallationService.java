@@ -16,6 +16,7 @@ import java.util.function.Function;
 import java.util.random.RandomGenerator;
 import java.util.stream.Collectors;
 import org.springframework.beans.factory.annotation.Value;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -27,19 +28,25 @@ public class InstallationService {
     private final InstallationRepository installations;
     private final PeopleService people;
     private final Clock clock;
+    private final ApplicationEventPublisher events;
     private final RandomGenerator random = RandomGenerator.getDefault();
     private final Optional<Long> standInSeed;
+
+    /** What verdicts and advice on this installation depend on is another. */
+    public record PlanChanged(UUID installation) {}
 
     /** @param standInSeed where all stand-in antennas of a kind are to be alike, so that what follows can be repeated */
     InstallationService(
             InstallationRepository installations,
             PeopleService people,
             Clock clock,
+            ApplicationEventPublisher events,
             @Value("${dorada.stand-in-seed:#{null}}") Long standInSeed) {
         this.standInSeed = Optional.ofNullable(standInSeed);
         this.installations = installations;
         this.people = people;
         this.clock = clock;
+        this.events = events;
     }
 
     public Installation create(InstallationRequest request, UUID by) {
@@ -72,6 +79,14 @@ public class InstallationService {
         return installations.findById(id).orElseThrow(() -> JobException.notFound("installation"));
     }
 
+    /** @throws JobException where there is no installation {@code id} */
+    @Transactional(readOnly = true)
+    public void requireKnown(UUID id) {
+        if (!installations.existsById(id)) {
+            throw JobException.notFound("installation");
+        }
+    }
+
     /** Those of {@code ids}, in that order. */
     @Transactional(readOnly = true)
     public List<Installation> byIds(List<UUID> ids) {
@@ -99,6 +114,7 @@ public class InstallationService {
         }
         installation.requireOpen();
         installation.fill(request);
+        events.publishEvent(new PlanChanged(id));
         return InstallationView.of(installations.saveAndFlush(installation));
     }
 
@@ -132,6 +148,7 @@ public class InstallationService {
     /** The adjusted length as it was really cut, before the first sweep. */
     public void startsAt(Installation installation, double lengthM) {
         installation.startsAt(lengthM);
+        events.publishEvent(new PlanChanged(installation.id()));
         installations.saveAndFlush(installation);
     }
 }

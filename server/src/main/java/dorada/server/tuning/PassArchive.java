@@ -138,6 +138,7 @@ public class PassArchive {
             added.add(pass);
         }
         passes.flush();
+        TuningPass.lastIsNewest(passes.findByInstallationIdAndNumberGreaterThanOrderByNumber(installationId, 0));
         return Optional.of(added.size());
     }
 

@@ -48,6 +48,9 @@ import org.springframework.web.multipart.MultipartFile;
 class TuningController {
 
     private final TuningService tuning;
+    private final Judgements judgements;
+    private final SignOffService signOffs;
+    private final PassFiles files;
     private final InTurn inTurn;
     private final InstrumentService instruments;
     private final InventedReadings invented;
@@ -55,12 +58,18 @@ class TuningController {
 
     TuningController(
             TuningService tuning,
+            Judgements judgements,
+            SignOffService signOffs,
+            PassFiles files,
             InTurn inTurn,
             InstrumentService instruments,
             InventedReadings invented,
             Calibrations calibrations) {
         this.invented = invented;
         this.tuning = tuning;
+        this.judgements = judgements;
+        this.signOffs = signOffs;
+        this.files = files;
         this.inTurn = inTurn;
         this.instruments = instruments;
         this.calibrations = calibrations;
@@ -88,8 +97,8 @@ class TuningController {
     }
 
     @GetMapping("/installations/{id}/passes")
-    List<PassView> passes(@PathVariable UUID id) {
-        return tuning.passesOf(id);
+    List<PackedView.Sent> passes(@PathVariable UUID id) {
+        return judgements.of(id);
     }
 
     @PostMapping(path = "/installations/{id}/passes", consumes = MediaType.APPLICATION_JSON_VALUE)
@@ -160,30 +169,30 @@ class TuningController {
     @PostMapping("/installations/{id}/sign-off")
     InstallationView signOff(
             @PathVariable UUID id, @Valid @RequestBody SignOff request, @AuthenticationPrincipal SignedIn me) {
-        return inTurn.on(id, () -> tuning.signOff(id, request, me.id()));
+        return inTurn.on(id, () -> signOffs.signOff(id, request, me.id()));
     }
 
     @PostMapping("/installations/{id}/reopen")
     InstallationView reopen(@PathVariable UUID id, @AuthenticationPrincipal SignedIn me) {
-        return inTurn.on(id, () -> tuning.reopen(id, me.id()));
+        return inTurn.on(id, () -> signOffs.reopen(id, me.id()));
     }
 
     /** The trace as a Touchstone 1.1 file. */
     @GetMapping("/passes/{id}/touchstone")
     ResponseEntity<byte[]> touchstone(@PathVariable UUID id, @RequestParam(defaultValue = "RI") NumberFormat format) {
-        return download(tuning.touchstone(id, format));
+        return download(files.touchstone(id, format));
     }
 
     /** A picture of what was done. */
     @PostMapping(path = "/passes/{id}/photo", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void keepPhoto(@PathVariable UUID id, @RequestPart("photo") MultipartFile photo) throws IOException {
-        tuning.keepPhoto(id, photo.getBytes());
+        files.keepPhoto(id, photo.getBytes());
     }
 
     @GetMapping(path = "/passes/{id}/photo", produces = MediaType.IMAGE_JPEG_VALUE)
     byte[] photo(@PathVariable UUID id) {
-        return tuning.photo(id);
+        return files.photo(id);
     }
 
     /** Takes the newest pass back, as a wrong entry. */
@@ -208,22 +217,22 @@ class TuningController {
     /** The trace as a table. */
     @GetMapping("/passes/{id}/table")
     ResponseEntity<byte[]> table(@PathVariable UUID id) {
-        return download(tuning.table(id));
+        return download(files.table(id));
     }
 
     /** The trace for the trace desk. */
     @GetMapping("/passes/{id}/trace")
-    TuningService.PassTrace trace(@PathVariable UUID id) {
-        return tuning.trace(id);
+    PassFiles.PassTrace trace(@PathVariable UUID id) {
+        return files.trace(id);
     }
 
     /** An imported file as it came, byte for byte. */
     @GetMapping("/passes/{id}/original")
     ResponseEntity<byte[]> original(@PathVariable UUID id) {
-        return download(tuning.original(id));
+        return download(files.original(id));
     }
 
-    private static ResponseEntity<byte[]> download(TuningService.Download file) {
+    private static ResponseEntity<byte[]> download(PassFiles.Download file) {
         return ResponseEntity.ok()
                 .contentType(MediaType.APPLICATION_OCTET_STREAM)
                 .header(

@@ -43,6 +43,9 @@ class TuningPass {
 
     private int number;
 
+    /** Of those that count; lists ask for it alone. */
+    private boolean newest;
+
     @Column(name = "change_m")
     private double changeM;
 
@@ -204,6 +207,14 @@ class TuningPass {
 
     void renumber(int newNumber) {
         number = newNumber;
+        newest = newest && newNumber > 0;
+    }
+
+    /** @param counting all of an installation that count, oldest first */
+    static void lastIsNewest(List<TuningPass> counting) {
+        for (int i = 0; i < counting.size(); i++) {
+            counting.get(i).newest = i == counting.size() - 1;
+        }
     }
 
     double changeM() {

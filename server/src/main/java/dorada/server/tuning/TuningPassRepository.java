@@ -12,6 +12,8 @@ interface TuningPassRepository extends JpaRepository<TuningPass, UUID> {
     /** Those that count: a pass that was taken back has a number below 0. */
     List<TuningPass> findByInstallationIdAndNumberGreaterThanOrderByNumber(UUID installationId, int number);
 
+    boolean existsByInstallationIdAndNumberGreaterThan(UUID installationId, int number);
+
     List<TuningPass> findByInstallationIdAndNumberLessThanOrderByNumber(UUID installationId, int number);
 
     @Query("select p.id from TuningPass p where p.installation.id = :installation order by p.recordedAt, p.id")
@@ -21,13 +23,24 @@ interface TuningPassRepository extends JpaRepository<TuningPass, UUID> {
 
     Optional<TuningPass> findByRequestKey(UUID requestKey);
 
-    /** Which pass is the newest of each installation that has one; no sweep is read. */
+    /** Which pass is the newest of each installation that has one, and whether it meets its rule; no sweep is read. */
     @Query("""
             select new dorada.server.tuning.Newest$Row(
-                i.id, i.version, p.id, p.number, p.finalSweep, p.recordedBy.displayName, p.recordedAt)
+                i.id, i.planVersion, p.id, p.number, p.finalSweep, p.recordedBy.displayName, p.recordedAt, j.met)
             from TuningPass p join p.installation i
-            where p.number > 0 and p.number = (select max(q.number) from TuningPass q where q.installation = i)""")
-    List<Newest.Row> newestRows();
+            left join KeptJudgement j
+                on j.passId = p.id and j.planVersion = i.planVersion and j.program = :program
+            where p.newest = true""")
+    List<Newest.Row> newestRows(String program);
+
+    @Query("""
+            select new dorada.server.tuning.Newest$Row(
+                i.id, i.planVersion, p.id, p.number, p.finalSweep, p.recordedBy.displayName, p.recordedAt, j.met)
+            from TuningPass p join p.installation i
+            left join KeptJudgement j
+                on j.passId = p.id and j.planVersion = i.planVersion and j.program = :program
+            where p.newest = true and i.id in :installations""")
+    List<Newest.Row> newestRows(String program, Collection<UUID> installations);
 
     /** These passes with their sweeps and plans. */
     @Query("select p from TuningPass p join fetch p.sweep join fetch p.installation where p.id in :ids")

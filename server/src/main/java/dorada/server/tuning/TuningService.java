@@ -1,11 +1,7 @@
 package dorada.server.tuning;
 
 import dorada.core.calibration.Calibration;
-import dorada.core.format.CsvWriter;
-import dorada.core.format.FrequencyUnit;
-import dorada.core.format.NumberFormat;
 import dorada.core.format.SweepFile;
-import dorada.core.format.TouchstoneWriter;
 import dorada.core.instrument.ReadingKind;
 import dorada.core.instrument.Span;
 import dorada.core.instrument.SpotReading;
@@ -13,33 +9,25 @@ import dorada.core.sweep.Sweep;
 import dorada.server.calibration.Calibrations;
 import dorada.server.installation.Installation;
 import dorada.server.installation.InstallationService;
-import dorada.server.installation.InstallationView;
 import dorada.server.instrument.PracticeBench;
 import dorada.server.people.PeopleService;
 import dorada.server.problem.JobException;
 import dorada.server.sweep.SweepStore;
-import dorada.server.sweep.TraceData;
 import dorada.server.sweep.UploadedSweep;
 import jakarta.validation.constraints.NotNull;
-import java.io.IOException;
-import java.io.UncheckedIOException;
-import java.nio.charset.StandardCharsets;
 import java.time.Clock;
 import java.time.Instant;
+import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.HashMap;
 import java.util.List;
-import java.util.Locale;
-import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.function.BiFunction;
-import java.util.function.Function;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
-/** Records passes, judges them, signs off. */
+/** Records passes, and takes wrong entries back. */
 @Service
 @Transactional
 public class TuningService {
@@ -50,8 +38,7 @@ public class TuningService {
     private final PracticeBench bench;
     private final PeopleService people;
     private final Calibrations calibrations;
-    private final Adviser adviser;
-    private final PassPhotoRepository photos;
+    private final Judgements judgements;
     private final Clock clock;
 
     TuningService(
@@ -61,8 +48,7 @@ public class TuningService {
             PracticeBench bench,
             PeopleService people,
             Calibrations calibrations,
-            Adviser adviser,
-            PassPhotoRepository photos,
+            Judgements judgements,
             Clock clock) {
         this.passes = passes;
         this.installations = installations;
@@ -70,25 +56,8 @@ public class TuningService {
         this.bench = bench;
         this.people = people;
         this.calibrations = calibrations;
-        this.adviser = adviser;
-        this.photos = photos;
+        this.judgements = judgements;
         this.clock = clock;
-    }
-
-    /** A file to hand out. */
-    record Download(String name, byte[] bytes) {}
-
-    @Transactional(readOnly = true)
-    public List<PassView> passesOf(UUID installationId) {
-        Installation installation = installations.byId(installationId);
-        List<TuningPass> all = passesThatCount(installationId);
-        List<PassView> views = new ArrayList<>();
-        Function<TuningPass, Judgement> judged = judgedOnce(installation);
-        for (int n = 1; n <= all.size(); n++) {
-            List<TuningPass> until = all.subList(0, n);
-            views.add(PassView.lastOf(until, installation, adviser.advice(installation, until), judged));
-        }
-        return views;
     }
 
     /** Sweeps with the simulated analyser and records the result. */
@@ -207,10 +176,13 @@ public class TuningService {
                 digest,
                 take.apply(installation, before),
                 people.byId(by),
-                clock.instant());
+                // As exact as the database keeps it.
+                clock.instant().truncatedTo(ChronoUnit.MICROS));
         List<TuningPass> all = new ArrayList<>(before);
-        all.add(passes.saveAndFlush(pass));
-        return view(all, installation);
+        all.add(pass);
+        TuningPass.lastIsNewest(all);
+        passes.saveAndFlush(pass);
+        return judgements.judge(all, installation);
     }
 
     /** The same entry sent again, after a lost answer: what was recorded then, and nothing new. */
@@ -223,167 +195,11 @@ public class TuningService {
             throw JobException.conflict(
                     "This entry was recorded and taken back. Put it back, or record it as a new one.");
         }
-        PassView recorded = view(all.subList(0, pass.number()), installation);
+        PassView recorded = judgements.look(all.subList(0, pass.number()), installation);
         if (!pass.isMadeFrom(digest)) {
             throw JobException.otherContent(recorded, recording);
         }
         return recorded;
-    }
-
-    private PassView view(List<TuningPass> passes, Installation installation) {
-        return PassView.lastOf(passes, installation, adviser.advice(installation, passes), judgedOnce(installation));
-    }
-
-    /** The old antenna is asked for with each pass after it. */
-    private Function<TuningPass, Judgement> judgedOnce(Installation installation) {
-        Map<UUID, Judgement> known = new HashMap<>();
-        return pass -> known.computeIfAbsent(pass.id(), id -> Judgement.of(pass, installation, adviser.estimate(pass)));
-    }
-
-    /**
-     * Closes the installation on its newest pass: a final sweep that meets the rule, else with a reason, and perhaps a limit until
-     * a date.
-     */
-    public InstallationView signOff(UUID installationId, SignOff request, UUID by) {
-        Installation installation = installations.byId(installationId);
-        if (installation.version() != request.version()) {
-            throw JobException.stale(InstallationView.of(installation), request);
-        }
-        installation.requireOpen();
-        List<TuningPass> all = passesThatCount(installationId);
-        if (all.isEmpty()) {
-            throw JobException.conflict("There is nothing to sign off yet: take a sweep first.");
-        }
-        TuningPass last = all.get(all.size() - 1);
-        if (last.number() != request.passNumber()) {
-            throw JobException.conflict(
-                    "Somebody recorded pass " + last.number() + " meanwhile. Look at it before signing off.");
-        }
-        if (last.isOldAntenna()) {
-            throw JobException.conflict("The newest pass is of the old antenna. Sweep the one that stays.");
-        }
-        PassView seen = view(all, installation);
-        String reason = request.reason() == null ? "" : request.reason().strip();
-        boolean met = seen.verdict().met();
-        if (!met && reason.isEmpty()) {
-            throw JobException.atField(
-                    "reason", "The rule is not met, so please say why it is good enough, or with which limit.");
-        }
-        if (!last.isFinalSweep() && reason.isEmpty()) {
-            throw JobException.atField(
-                    "reason",
-                    "Tightening and sealing move the dip: take the final sweep first, or say why there is none.");
-        }
-        requireLimit(request, seen);
-        installation.signOff(
-                new Installation.Closing(
-                        last.number(),
-                        request.remark().strip(),
-                        met && last.isFinalSweep() ? null : reason,
-                        request.limitW(),
-                        request.due(),
-                        seen.cost() == null ? null : seen.cost().worstDb()),
-                adviser.lesson(installation, all),
-                people.byId(by),
-                clock.instant());
-        return installations.saved(installation);
-    }
-
-    /** No limit above what the radio stands into this SWR, and no date that has passed. */
-    private void requireLimit(SignOff request, PassView seen) {
-        if (request.limitW() != null
-                && (!seen.transmit().allowed()
-                        || request.limitW() > seen.transmit().powerW() * (1 + 1e-9))) {
-            throw JobException.atField(
-                    "limitW",
-                    seen.transmit().allowed()
-                            ? String.format(
-                                    Locale.ROOT,
-                                    "Into this SWR at most %.1f W: more would come back to the radio than at its ceiling.",
-                                    seen.transmit().powerW())
-                            : "Into this SWR nobody should transmit, at any power.");
-        }
-        if (request.hasPassed(clock)) {
-            throw JobException.atField("due", "This date has passed already.");
-        }
-    }
-
-    /** Keeps a picture beside a pass; a new one is shown in place of the old. */
-    void keepPhoto(UUID passId, byte[] picture) {
-        TuningPass pass = byId(passId);
-        photos.save(new PassPhoto(passId, Photos.shrunk(picture), clock.instant()));
-        pass.setHasPhoto(true);
-    }
-
-    @Transactional(readOnly = true)
-    byte[] photo(UUID passId) {
-        return photos.findFirstByPassIdOrderByKeptAtDesc(passId)
-                .orElseThrow(() -> JobException.notFound("photo"))
-                .jpeg();
-    }
-
-    public InstallationView reopen(UUID installationId, UUID by) {
-        Installation installation = installations.byId(installationId);
-        installation.reopen(people.byId(by), clock.instant());
-        return installations.saved(installation);
-    }
-
-    @Transactional(readOnly = true)
-    Download touchstone(UUID passId, NumberFormat format) {
-        TuningPass pass = byId(passId);
-        StringBuilder out = new StringBuilder();
-        if (!pass.sweep().sweep().hasPhase()) {
-            throw JobException.conflict(
-                    "This pass has no phase, which a Touchstone file must hold. Take the table (CSV).");
-        }
-        try {
-            new TouchstoneWriter(FrequencyUnit.HZ, format)
-                    .write(
-                            pass.sweep().sweep(),
-                            List.of(
-                                    pass.installation().shopNumber() + " "
-                                            + pass.installation().title(),
-                                    "Pass " + pass.number() + ", " + pass.recordedAt() + ", "
-                                            + pass.recordedBy().displayName(),
-                                    "Measured " + pass.plane().words()),
-                            out);
-        } catch (IOException e) {
-            throw new UncheckedIOException(e);
-        }
-        String name = pass.installation().shopNumber() + "-pass-" + pass.number() + ".s1p";
-        return new Download(name, out.toString().getBytes(StandardCharsets.UTF_8));
-    }
-
-    /** The points as a table; without phase, their magnitudes. */
-    @Transactional(readOnly = true)
-    Download table(UUID passId) {
-        TuningPass pass = byId(passId);
-        StringBuilder out = new StringBuilder();
-        try {
-            CsvWriter.write(pass.sweep().sweep(), out);
-        } catch (IOException e) {
-            throw new UncheckedIOException(e);
-        }
-        String name = pass.installation().shopNumber() + "-pass-" + pass.number() + ".csv";
-        return new Download(name, out.toString().getBytes(StandardCharsets.UTF_8));
-    }
-
-    /** A pass for the trace desk. */
-    record PassTrace(@NotNull String name, @NotNull TraceData trace) {}
-
-    @Transactional(readOnly = true)
-    PassTrace trace(UUID passId) {
-        TuningPass pass = byId(passId);
-        return new PassTrace(
-                pass.installation().shopNumber() + " pass " + pass.number(),
-                TraceData.of(pass.sweep().sweep()));
-    }
-
-    @Transactional(readOnly = true)
-    Download original(UUID passId) {
-        TuningPass pass = byId(passId);
-        byte[] bytes = sweeps.original(pass.sweep().id()).orElseThrow(() -> JobException.notFound("imported file"));
-        return new Download(pass.sweep().fileName().orElse("sweep.s1p"), bytes);
     }
 
     /**
@@ -397,7 +213,9 @@ public class TuningService {
         if (all.isEmpty() || !all.get(all.size() - 1).id().equals(passId)) {
             throw JobException.conflict("Only the newest pass can be taken back; somebody may have recorded another.");
         }
+        judgements.forget(passId);
         pass.renumber(-1 - passes.countByInstallationIdAndNumberLessThan(installationId, 0));
+        TuningPass.lastIsNewest(all.subList(0, all.size() - 1));
     }
 
     /** Puts a pass back that was taken back, as the newest. */
@@ -412,6 +230,8 @@ public class TuningService {
             throw JobException.conflict("Another pass was recorded meanwhile; record this one again.");
         }
         pass.renumber(all.size() + 1);
+        all.add(pass);
+        TuningPass.lastIsNewest(all);
     }
 
     /** A pass that was taken back. */
@@ -444,6 +264,12 @@ public class TuningService {
     @Transactional(readOnly = true)
     public UUID installationOf(UUID passId) {
         return byId(passId).installation().id();
+    }
+
+    /** Whether anything counts on an installation. */
+    @Transactional(readOnly = true)
+    public boolean isBegun(UUID installationId) {
+        return passes.existsByInstallationIdAndNumberGreaterThan(installationId, 0);
     }
 
     private List<TuningPass> passesThatCount(UUID installationId) {

@@ -1,0 +1,162 @@
+package dorada.server.tuning;
+
+import dorada.server.installation.Installation;
+import dorada.server.installation.InstallationService;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.beans.factory.ObjectProvider;
+import org.springframework.boot.info.BuildProperties;
+import org.springframework.dao.DataAccessException;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.PlatformTransactionManager;
+import org.springframework.transaction.support.TransactionTemplate;
+
+/** What passes say: worked out when they are recorded, kept, and read from there as long as plan and program are the same. */
+@Service
+public class Judgements {
+
+    private static final Logger LOG = LoggerFactory.getLogger(Judgements.class);
+
+    private final TuningPassRepository passes;
+    private final KeptJudgementRepository kept;
+    private final InstallationService installations;
+    private final Adviser adviser;
+    private final PackedView packing;
+    private final InTurn inTurn;
+    private final TransactionTemplate writing;
+    private final TransactionTemplate reading;
+    private final String program;
+
+    Judgements(
+            TuningPassRepository passes,
+            KeptJudgementRepository kept,
+            InstallationService installations,
+            Adviser adviser,
+            PackedView packing,
+            InTurn inTurn,
+            PlatformTransactionManager transactions,
+            ObjectProvider<BuildProperties> build) {
+        this.passes = passes;
+        this.kept = kept;
+        this.installations = installations;
+        this.adviser = adviser;
+        this.packing = packing;
+        this.inTurn = inTurn;
+        writing = new TransactionTemplate(transactions);
+        reading = new TransactionTemplate(transactions);
+        reading.setReadOnly(true);
+        // Without the name of a build nothing that another one kept is believed.
+        BuildProperties known = build.getIfAvailable();
+        program = known == null || known.getTime() == null
+                ? UUID.randomUUID().toString()
+                : known.getTime().toString();
+    }
+
+    /** Judges the newest of {@code all} in the light of those before it, and keeps that with it. */
+    PassView judge(List<TuningPass> all, Installation installation) {
+        return kept(all, installation, judging(installation));
+    }
+
+    private Function<TuningPass, Judgement> judging(Installation installation) {
+        // The old antenna is asked for with each pass after it.
+        Map<UUID, Judgement> known = new HashMap<>();
+        return pass -> known.computeIfAbsent(pass.id(), id -> Judgement.of(pass, installation, adviser.estimate(pass)));
+    }
+
+    private PassView kept(List<TuningPass> all, Installation installation, Function<TuningPass, Judgement> judging) {
+        TuningPass pass = all.get(all.size() - 1);
+        PassView view = fresh(all, installation, judging);
+        kept.save(new KeptJudgement(
+                pass, installation.planVersion(), program, judging.apply(pass), packing.packed(view)));
+        return view;
+    }
+
+    private PassView fresh(List<TuningPass> all, Installation installation, Function<TuningPass, Judgement> judging) {
+        return PassView.lastOf(all, installation, adviser.advice(installation, all), judging);
+    }
+
+    /** What {@code all} but the last says of the last, without keeping it. */
+    PassView look(List<TuningPass> all, Installation installation) {
+        return fresh(all, installation, judging(installation));
+    }
+
+    /** All that count, oldest first, as they go out. What is not kept yet is judged now. */
+    List<PackedView.Sent> of(UUID installationId) {
+        Optional<List<PackedView.Sent>> known = known(installationId);
+        if (known.isPresent()) {
+            return known.get();
+        }
+        try {
+            judgeMissing(installationId);
+        } catch (DataAccessException e) {
+            // A disk without room is no reason not to read.
+            LOG.warn("Judgements could not be kept: {}", e.getMessage());
+        }
+        return known(installationId)
+                .orElseGet(() -> reading.execute(t -> {
+                    Installation installation = installations.byId(installationId);
+                    List<TuningPass> all = passesOf(installationId);
+                    Function<TuningPass, Judgement> judging = judging(installation);
+                    return IntStream.rangeClosed(1, all.size())
+                            .mapToObj(n -> packing.sent(fresh(all.subList(0, n), installation, judging)))
+                            .toList();
+                }));
+    }
+
+    private Optional<List<PackedView.Sent>> known(UUID installationId) {
+        List<KeptJudgementRepository.Row> rows = kept.rows(installationId, program);
+        if (rows.isEmpty()) {
+            installations.requireKnown(installationId);
+        }
+        return rows.stream().allMatch(r -> r.says() != null)
+                ? Optional.of(rows.stream().map(packing::sent).toList())
+                : Optional.empty();
+    }
+
+    private List<TuningPass> passesOf(UUID installationId) {
+        return passes.findByInstallationIdAndNumberGreaterThanOrderByNumber(installationId, 0);
+    }
+
+    /** Judges those of an installation that are not judged by its plan and this program. */
+    void judgeMissing(UUID installationId) {
+        inTurn.run(
+                installationId,
+                () -> writing.executeWithoutResult(t -> {
+                    Installation installation = installations.byId(installationId);
+                    List<TuningPass> all = passesOf(installationId);
+                    Map<UUID, KeptJudgement> known =
+                            kept.findByPassIdIn(all.stream().map(TuningPass::id).toList()).stream()
+                                    .collect(Collectors.toMap(KeptJudgement::passId, Function.identity()));
+                    Function<TuningPass, Judgement> judging = judging(installation);
+                    for (int n = 1; n <= all.size(); n++) {
+                        KeptJudgement is = known.get(all.get(n - 1).id());
+                        if (is == null || !is.isOf(installation.planVersion(), program)) {
+                            kept(all.subList(0, n), installation, judging);
+                        }
+                    }
+                }));
+    }
+
+    /** Installations where {@link #judgeMissing} has something to do. */
+    List<UUID> toJudge() {
+        return kept.installationsToJudge(program);
+    }
+
+    /** What was said of a pass holds no longer: those before it are others. */
+    void forget(UUID passId) {
+        kept.deleteById(passId);
+    }
+
+    /** Which build of the program judges. */
+    String program() {
+        return program;
+    }
+}

@@ -1,0 +1,80 @@
+package dorada.server.tuning;
+
+import dorada.core.sweep.Trace;
+import jakarta.persistence.Entity;
+import jakarta.persistence.Id;
+import jakarta.persistence.Lob;
+import jakarta.persistence.Table;
+import java.nio.ByteBuffer;
+import java.util.UUID;
+
+/** What a pass says by one plan and one build of the program: worked out once, and again where either is another. */
+@Entity
+@Table(name = "pass_judgement")
+class KeptJudgement {
+
+    @Id
+    private UUID passId;
+
+    private long planVersion;
+    private String program;
+    private boolean met;
+    private Double worstSwr;
+    private Double dipHz;
+    private boolean dipAtEdge;
+
+    @Lob
+    private byte[] outline;
+
+    @Lob
+    private byte[] says;
+
+    protected KeptJudgement() {}
+
+    /** @param says what the page of the installation shows, packed by {@link PackedView} */
+    KeptJudgement(TuningPass pass, long planVersion, String program, Judgement j, byte[] says) {
+        this.passId = pass.id();
+        this.planVersion = planVersion;
+        this.program = program;
+        InBrief s = InBrief.of(pass, j);
+        this.met = s.met();
+        this.worstSwr = Double.isFinite(s.worstSwr()) ? s.worstSwr() : null;
+        this.dipHz = s.dipHz();
+        this.dipAtEdge = s.dipAtEdge();
+        this.outline = encode(s.outline());
+        this.says = says.clone();
+    }
+
+    UUID passId() {
+        return passId;
+    }
+
+    boolean isOf(long plan, String build) {
+        return planVersion == plan && program.equals(build);
+    }
+
+    InBrief inInBrief() {
+        return new InBrief(
+                met, worstSwr == null ? Double.POSITIVE_INFINITY : worstSwr, dipHz, dipAtEdge, decode(outline));
+    }
+
+    private static byte[] encode(Trace trace) {
+        ByteBuffer bytes = ByteBuffer.allocate(trace.frequencyHz().length * 2 * Double.BYTES);
+        for (int i = 0; i < trace.frequencyHz().length; i++) {
+            bytes.putDouble(trace.frequencyHz()[i]).putDouble(trace.returnLossDb()[i]);
+        }
+        return bytes.array();
+    }
+
+    private static Trace decode(byte[] bytes) {
+        int n = bytes.length / (2 * Double.BYTES);
+        ByteBuffer from = ByteBuffer.wrap(bytes);
+        double[] hz = new double[n];
+        double[] db = new double[n];
+        for (int i = 0; i < n; i++) {
+            hz[i] = from.getDouble();
+            db[i] = from.getDouble();
+        }
+        return new Trace(hz, db);
+    }
+}

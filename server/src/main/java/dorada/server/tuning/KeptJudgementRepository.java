@@ -1,0 +1,37 @@
+package dorada.server.tuning;
+
+import java.util.Collection;
+import java.util.List;
+import java.util.UUID;
+import org.springframework.data.jpa.repository.JpaRepository;
+import org.springframework.data.jpa.repository.Query;
+
+interface KeptJudgementRepository extends JpaRepository<KeptJudgement, UUID> {
+
+    /**
+     * A pass that counts, with what is kept of it.
+     *
+     * @param says null where nothing is kept by this plan and program
+     */
+    record Row(UUID pass, boolean hasPhoto, String recordedBy, byte[] says) {}
+
+    /** The passes of an installation that count, in order; no sweep is read. */
+    @Query("""
+            select new dorada.server.tuning.KeptJudgementRepository$Row(
+                p.id, p.hasPhoto, p.recordedBy.displayName, j.says)
+            from TuningPass p join p.installation i
+            left join KeptJudgement j
+                on j.passId = p.id and j.planVersion = i.planVersion and j.program = :program
+            where i.id = :installation and p.number > 0 order by p.number""")
+    List<Row> rows(UUID installation, String program);
+
+    /** Installations with a pass that counts and isn't judged by its plan and this program. */
+    @Query("""
+            select distinct i.id from TuningPass p join p.installation i
+            where p.number > 0 and not exists (
+                select 1 from KeptJudgement j
+                where j.passId = p.id and j.planVersion = i.planVersion and j.program = :program)""")
+    List<UUID> installationsToJudge(String program);
+
+    List<KeptJudgement> findByPassIdIn(Collection<UUID> passes);
+}

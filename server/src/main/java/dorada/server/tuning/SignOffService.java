@@ -1,0 +1,115 @@
+package dorada.server.tuning;
+
+import dorada.server.installation.Installation;
+import dorada.server.installation.InstallationService;
+import dorada.server.installation.InstallationView;
+import dorada.server.people.PeopleService;
+import dorada.server.problem.JobException;
+import java.time.Clock;
+import java.util.List;
+import java.util.Locale;
+import java.util.UUID;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Closes installations, and opens them again. */
+@Service
+@Transactional
+public class SignOffService {
+
+    private final TuningPassRepository passes;
+    private final InstallationService installations;
+    private final PeopleService people;
+    private final Judgements judgements;
+    private final Adviser adviser;
+    private final Clock clock;
+
+    SignOffService(
+            TuningPassRepository passes,
+            InstallationService installations,
+            PeopleService people,
+            Judgements judgements,
+            Adviser adviser,
+            Clock clock) {
+        this.passes = passes;
+        this.installations = installations;
+        this.people = people;
+        this.judgements = judgements;
+        this.adviser = adviser;
+        this.clock = clock;
+    }
+
+    /**
+     * Closes the installation on its newest pass: a final sweep that meets the rule, else with a reason, and perhaps a limit until
+     * a date.
+     */
+    public InstallationView signOff(UUID installationId, SignOff request, UUID by) {
+        Installation installation = installations.byId(installationId);
+        if (installation.version() != request.version()) {
+            throw JobException.stale(InstallationView.of(installation), request);
+        }
+        installation.requireOpen();
+        List<TuningPass> all = passes.findByInstallationIdAndNumberGreaterThanOrderByNumber(installationId, 0);
+        if (all.isEmpty()) {
+            throw JobException.conflict("There is nothing to sign off yet: take a sweep first.");
+        }
+        TuningPass last = all.get(all.size() - 1);
+        if (last.number() != request.passNumber()) {
+            throw JobException.conflict(
+                    "Somebody recorded pass " + last.number() + " meanwhile. Look at it before signing off.");
+        }
+        if (last.isOldAntenna()) {
+            throw JobException.conflict("The newest pass is of the old antenna. Sweep the one that stays.");
+        }
+        PassView seen = judgements.look(all, installation);
+        String reason = request.reason() == null ? "" : request.reason().strip();
+        boolean met = seen.verdict().met();
+        if (!met && reason.isEmpty()) {
+            throw JobException.atField(
+                    "reason", "The rule is not met, so please say why it is good enough, or with which limit.");
+        }
+        if (!last.isFinalSweep() && reason.isEmpty()) {
+            throw JobException.atField(
+                    "reason",
+                    "Tightening and sealing move the dip: take the final sweep first, or say why there is none.");
+        }
+        requireLimit(request, seen);
+        installation.signOff(
+                new Installation.Closing(
+                        last.number(),
+                        request.remark().strip(),
+                        met && last.isFinalSweep() ? null : reason,
+                        request.limitW(),
+                        request.due(),
+                        seen.cost() == null ? null : seen.cost().worstDb()),
+                adviser.lesson(installation, all),
+                people.byId(by),
+                clock.instant());
+        return installations.saved(installation);
+    }
+
+    /** No limit above what the radio stands into this SWR, and no date that has passed. */
+    private void requireLimit(SignOff request, PassView seen) {
+        if (request.limitW() != null
+                && (!seen.transmit().allowed()
+                        || request.limitW() > seen.transmit().powerW() * (1 + 1e-9))) {
+            throw JobException.atField(
+                    "limitW",
+                    seen.transmit().allowed()
+                            ? String.format(
+                                    Locale.ROOT,
+                                    "Into this SWR at most %.1f W: more would come back to the radio than at its ceiling.",
+                                    seen.transmit().powerW())
+                            : "Into this SWR nobody should transmit, at any power.");
+        }
+        if (request.hasPassed(clock)) {
+            throw JobException.atField("due", "This date has passed already.");
+        }
+    }
+
+    public InstallationView reopen(UUID installationId, UUID by) {
+        Installation installation = installations.byId(installationId);
+        installation.reopen(people.byId(by), clock.instant());
+        return installations.saved(installation);
+    }
+}

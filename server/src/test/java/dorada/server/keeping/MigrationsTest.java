@@ -1,0 +1,145 @@
+package dorada.server.keeping;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.sql.Connection;
+import java.sql.DriverManager;
+import java.sql.ResultSet;
+import java.sql.SQLException;
+import java.sql.Statement;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import org.flywaydb.core.Flyway;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+
+/** Databases of every earlier version, with something in each of their tables, become databases of today and lose nothing. */
+class MigrationsTest {
+
+    private static final int NEWEST = 14;
+
+    /** Tables that a later version renames or derives anew. */
+    private static final List<String> NOT_COUNTED = List.of("flyway_schema_history", "pass_judgement");
+
+    @ParameterizedTest
+    @ValueSource(ints = {1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11, 12, 13})
+    void fromVersion(int version) throws SQLException {
+        String url = "jdbc:h2:mem:migrated" + version + ";DB_CLOSE_DELAY=-1";
+        to(url, version);
+        try (Connection connection = DriverManager.getConnection(url, "sa", "");
+                Statement sql = connection.createStatement()) {
+            fill(sql);
+            Map<String, Integer> before = counts(sql);
+            assertThat(before.values()).doesNotContain(0);
+            to(url, NEWEST);
+            assertThat(counts(sql)).containsAllEntriesOf(before);
+            assertThat(one(sql, "select count(*) from tuning_pass where newest and number = 2"))
+                    .isEqualTo(1);
+            assertThat(one(sql, "select count(*) from tuning_pass where newest"))
+                    .isEqualTo(1);
+            assertThat(one(sql, "select min(octet_length(points)) from sweep")).isEqualTo(24);
+            sql.execute("shutdown");
+        }
+    }
+
+    /** Two passes on one installation, and a row in every other table that there is by then. */
+    private static void fill(Statement sql) throws SQLException {
+        List<String> waiting = tables(sql);
+        // A table that refers to another waits for that one's row.
+        for (int round = 0; !waiting.isEmpty() && round < 20; round++) {
+            List<String> left = new ArrayList<>();
+            for (String table : waiting) {
+                try {
+                    insert(sql, table, 1);
+                } catch (SQLException e) {
+                    if (e.getErrorCode() != 23506) {
+                        throw e;
+                    }
+                    left.add(table);
+                }
+            }
+            waiting = left;
+        }
+        assertThat(waiting).isEmpty();
+        insert(sql, "sweep", 2);
+        insert(sql, "tuning_pass", 2);
+    }
+
+    /** A row where every column has what fits its type; {@code n} in keys, and row 1 of whatever it refers to. */
+    private static void insert(Statement sql, String table, int n) throws SQLException {
+        Map<String, String> values = new LinkedHashMap<>();
+        List<String> referring = strings(sql, """
+                select lower(k.column_name) from information_schema.key_column_usage k
+                join information_schema.table_constraints c on c.constraint_name = k.constraint_name
+                where c.constraint_type = 'FOREIGN KEY' and lower(k.table_name) = '%s'""".formatted(table));
+        try (ResultSet column = sql.executeQuery("""
+                select lower(column_name), data_type, is_generated from information_schema.columns
+                where lower(table_name) = '%s' and table_schema = 'PUBLIC'""".formatted(table))) {
+            while (column.next()) {
+                String name = column.getString(1);
+                int key = referring.contains(name) && !(table.equals("tuning_pass") && name.equals("sweep_id")) ? 1 : n;
+                if (!column.getString(3).equals("ALWAYS")) {
+                    values.put(name, value(name, column.getString(2), key));
+                }
+            }
+        }
+        sql.execute("insert into " + table + " (" + String.join(", ", values.keySet()) + ") values ("
+                + String.join(", ", values.values()) + ")");
+    }
+
+    private static String value(String column, String type, int n) {
+        return switch (type) {
+            case "UUID" -> "'00000000-0000-0000-0000-00000000000" + n + "'";
+            case "CHARACTER VARYING", "CHARACTER LARGE OBJECT" ->
+                column.equals("antenna_kind") ? "'QUARTER_WAVE_WHIP'" : "'X" + n + "'";
+            case "BINARY LARGE OBJECT", "BINARY VARYING" -> "x'" + "4100".repeat(12) + "'";
+            case "TIMESTAMP WITH TIME ZONE" -> "timestamp with time zone '2026-03-0" + n + " 10:00:00+00:00'";
+            case "DATE" -> "date '2026-03-01'";
+            case "BOOLEAN" -> "false";
+            default -> Integer.toString(n);
+        };
+    }
+
+    private static void to(String url, int version) {
+        Flyway.configure()
+                .dataSource(url, "sa", "")
+                .locations("classpath:db/migration")
+                .target(Integer.toString(version))
+                .load()
+                .migrate();
+    }
+
+    private static List<String> tables(Statement sql) throws SQLException {
+        List<String> all =
+                strings(sql, "select lower(table_name) from information_schema.tables where table_schema = 'PUBLIC'");
+        all.removeAll(NOT_COUNTED);
+        return all;
+    }
+
+    private static Map<String, Integer> counts(Statement sql) throws SQLException {
+        Map<String, Integer> counts = new LinkedHashMap<>();
+        for (String table : tables(sql)) {
+            counts.put(table, one(sql, "select count(*) from " + table));
+        }
+        return counts;
+    }
+
+    private static int one(Statement sql, String query) throws SQLException {
+        try (ResultSet row = sql.executeQuery(query)) {
+            row.next();
+            return row.getInt(1);
+        }
+    }
+
+    private static List<String> strings(Statement sql, String query) throws SQLException {
+        List<String> all = new ArrayList<>();
+        try (ResultSet row = sql.executeQuery(query)) {
+            while (row.next()) {
+                all.add(row.getString(1));
+            }
+        }
+        return all;
+    }
+}
