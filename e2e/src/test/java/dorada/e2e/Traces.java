@@ -15,6 +15,11 @@ final class Traces {
      */
     static Path antenna(Path file, double f0MHz, double startMHz, double stopMHz, int points, double lineM)
             throws IOException {
+        return Files.writeString(file, text(f0MHz, startMHz, stopMHz, points, lineM));
+    }
+
+    /** What is in such a file. */
+    static String text(double f0MHz, double startMHz, double stopMHz, int points, double lineM) {
         StringBuilder text = new StringBuilder("# MHz S RI R 50\n");
         for (int i = 0; i < points; i++) {
             double f = startMHz + (stopMHz - startMHz) * i / (points - 1);
@@ -25,7 +30,7 @@ final class Traces {
             }
             text.append(String.format(Locale.ROOT, "%.6f %.8f %.8f%n", f, g[0], g[1]));
         }
-        return Files.writeString(file, text);
+        return text.toString();
     }
 
     private static double[] reflection(double r, double x) {

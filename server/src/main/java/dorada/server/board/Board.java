@@ -33,16 +33,16 @@ class Board {
 
     Page page(String search, Optional<State> wanted, int page, int size) {
         List<InstallationRow> found = installations.search(search);
+        // Of all: thousands of short rows are read sooner than some are picked out of them.
+        Map<UUID, Newest.Row> passes = newest.rows();
         if (wanted.isPresent()) {
-            Map<UUID, State> states = states(found, newest.rows());
+            Map<UUID, State> states = states(found, passes);
             found = found.stream()
                     .filter(row -> states.get(row.id()) == wanted.get())
                     .toList();
         }
         int from = (int) Math.min((long) page * size, found.size());
         List<InstallationRow> here = found.subList(from, Math.min(from + size, found.size()));
-        Map<UUID, Newest.Row> passes =
-                newest.rows(here.stream().map(InstallationRow::id).toList());
         // First what is drawn: their states are known then.
         Map<UUID, InBrief> drawn = newest.of(passesOf(here, passes));
         Map<UUID, State> states = states(here, passes);

@@ -21,7 +21,8 @@ class StillTheSame extends OncePerRequestFilter {
 
     @Override
     protected boolean shouldNotFilter(HttpServletRequest request) {
-        return !request.getRequestURI().startsWith("/api/");
+        // Whoever an access token belongs to was looked up just now.
+        return !request.getRequestURI().startsWith("/api/") || BearerTokenFilter.hasToken(request);
     }
 
     @Override

@@ -72,16 +72,8 @@ public class Newest {
 
     /** By installation; those without a pass are missing. */
     public Map<UUID, Row> rows() {
-        return byInstallation(passes.newestRows(judgements.program()));
-    }
-
-    /** The same of some alone. */
-    public Map<UUID, Row> rows(Collection<UUID> installations) {
-        return byInstallation(passes.newestRows(judgements.program(), installations));
-    }
-
-    private static Map<UUID, Row> byInstallation(List<Row> rows) {
-        return rows.stream().collect(Collectors.toMap(Row::installation, Function.identity()));
+        return passes.newestRows(judgements.program()).stream()
+                .collect(Collectors.toMap(Row::installation, Function.identity()));
     }
 
     /** Whether the rule is met, by installation. */

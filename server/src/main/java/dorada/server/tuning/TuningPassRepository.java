@@ -33,15 +33,6 @@ interface TuningPassRepository extends JpaRepository<TuningPass, UUID> {
             where p.newest = true""")
     List<Newest.Row> newestRows(String program);
 
-    @Query("""
-            select new dorada.server.tuning.Newest$Row(
-                i.id, i.planVersion, p.id, p.number, p.finalSweep, p.recordedBy.displayName, p.recordedAt, j.met)
-            from TuningPass p join p.installation i
-            left join KeptJudgement j
-                on j.passId = p.id and j.planVersion = i.planVersion and j.program = :program
-            where p.newest = true and i.id in :installations""")
-    List<Newest.Row> newestRows(String program, Collection<UUID> installations);
-
     /** These passes with their sweeps and plans. */
     @Query("select p from TuningPass p join fetch p.sweep join fetch p.installation where p.id in :ids")
     List<TuningPass> withSweeps(Collection<UUID> ids);
