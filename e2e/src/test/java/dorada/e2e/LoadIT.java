@@ -43,11 +43,12 @@ class LoadIT {
 
     private final Map<String, List<Double>> seconds = Collections.synchronizedMap(new TreeMap<>());
     private final Map<String, Integer> wrong = new ConcurrentHashMap<>();
-    private final long begun = System.nanoTime();
+    private volatile long begun;
 
     @Test
     void everybodyIsAnswered() throws Exception {
         try (RunningDorada dorada = RunningDorada.demo()) {
+            begun = System.nanoTime();
             all(PEOPLE, i -> () -> {
                 work(new Worker(dorada, LOGINS[i % LOGINS.length]), System.nanoTime() + SECONDS * 1_000_000_000L);
                 return null;
