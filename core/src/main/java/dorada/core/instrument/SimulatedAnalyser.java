@@ -9,7 +9,7 @@ import java.util.Random;
  * Stands in for a calibrated analyser at an antenna's connector, with what a good one leaves of error: a
  * directivity residue of some −46 dB and a little noise on each point.
  */
-public final class SimulatedAnalyser implements Analyser {
+public final class SimulatedAnalyser {
 
     /** What a bench analyser of the usual kind covers. */
     public static final Span LIMITS = new Span(1e6, 1e9);
@@ -31,17 +31,7 @@ public final class SimulatedAnalyser implements Analyser {
         this.random = random;
     }
 
-    @Override
-    public Span limits() {
-        return LIMITS;
-    }
-
-    @Override
-    public int mostPoints() {
-        return MOST_POINTS;
-    }
-
-    @Override
+    /** @throws IllegalArgumentException where span or points go beyond it, as a sentence */
     public Sweep sweep(Span span, int points) {
         if (!LIMITS.contains(span)) {
             throw new IllegalArgumentException(String.format(

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import dorada.core.design.Designs;
+import dorada.core.instrument.AnalyserLimits;
 import dorada.core.instrument.Span;
 import dorada.core.instrument.scpi.CommandProfile;
 import dorada.core.instrument.scpi.InstrumentException;
@@ -58,7 +59,7 @@ class StandInAnalyserTest {
     }
 
     private ScpiAnalyser driver(CommandProfile profile) {
-        return new ScpiAnalyser(Wire::new, profile, Duration.ofSeconds(20));
+        return new ScpiAnalyser(Wire::new, profile, AnalyserLimits.NOT_STATED, Duration.ofSeconds(20));
     }
 
     @Test

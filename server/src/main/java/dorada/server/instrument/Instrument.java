@@ -1,13 +1,17 @@
 package dorada.server.instrument;
 
+import dorada.core.instrument.AnalyserLimits;
+import dorada.core.instrument.Span;
+import dorada.core.instrument.scpi.CommandProfile;
 import dorada.server.removed.Removable;
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Id;
 import jakarta.persistence.Version;
+import java.util.Optional;
 import java.util.UUID;
 
-/** An analyser on the network. */
+/** An analyser of the shop: how it is talked to, where it is, and what it can sweep. */
 @Entity
 class Instrument extends Removable {
 
@@ -30,17 +34,53 @@ class Instrument extends Removable {
     @Column(nullable = false, length = 4000)
     private String profile;
 
+    @Column(nullable = false, length = 30)
+    private String driver;
+
+    private String serialPort;
+    private Integer baud;
+    private Double lowestHz;
+    private Double highestHz;
+    private Integer mostPoints;
+
     protected Instrument() {}
 
     Instrument(UUID id) {
         this.id = id;
     }
 
-    void set(String newName, String newHost, int newPort, String newProfile) {
+    /** @param limits null where nobody stated them */
+    void set(String newName, String newDriver, AnalyserDriver.Place place, AnalyserLimits limits, String newProfile) {
         name = newName;
-        host = newHost;
-        port = newPort;
+        driver = newDriver;
+        host = place.host();
+        port = place.port();
+        serialPort = place.serialPort();
+        baud = place.baud();
+        lowestHz = limits == null ? null : limits.span().startHz();
+        highestHz = limits == null ? null : limits.span().stopHz();
+        mostPoints = limits == null ? null : limits.mostPoints();
         profile = newProfile;
+    }
+
+    String driver() {
+        return driver;
+    }
+
+    AnalyserDriver.Place place(CommandProfile texts) {
+        return new AnalyserDriver.Place(
+                host,
+                port,
+                serialPort == null ? "" : serialPort,
+                baud == null ? 0 : baud,
+                texts,
+                limits().orElse(AnalyserLimits.NOT_STATED));
+    }
+
+    Optional<AnalyserLimits> limits() {
+        return lowestHz == null || highestHz == null || mostPoints == null
+                ? Optional.empty()
+                : Optional.of(new AnalyserLimits(new Span(lowestHz, highestHz), mostPoints));
     }
 
     @Override
@@ -49,7 +89,7 @@ class Instrument extends Removable {
     }
 
     long version() {
-        return version;
+        return version == null ? 0 : version;
     }
 
     @Override

@@ -1,5 +1,7 @@
 package dorada.server.instrument;
 
+import dorada.core.instrument.AnalyserLimits;
+import dorada.core.instrument.scpi.CommandProfile;
 import dorada.server.instrument.InstrumentArchive.InstrumentRecord;
 import dorada.server.people.Person;
 import dorada.server.shop.ArchivedPeople;
@@ -14,6 +16,7 @@ import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Stream;
 import org.springframework.stereotype.Component;
+import tools.jackson.databind.json.JsonMapper;
 
 /** The shop's instruments in an archive; they belong to no installation. */
 @Component
@@ -21,17 +24,47 @@ class InstrumentArchive implements ShopPart<InstrumentRecord> {
 
     private final InstrumentRepository instruments;
 
-    InstrumentArchive(InstrumentRepository instruments) {
+    private final Drivers drivers;
+    private final JsonMapper json;
+
+    InstrumentArchive(InstrumentRepository instruments, Drivers drivers, JsonMapper json) {
         this.instruments = instruments;
+        this.drivers = drivers;
+        this.json = json;
     }
 
-    /** @param profile the command texts, as JSON */
+    /**
+     * @param driver absent in archives from before there were others: the network
+     * @param profile the command texts, as JSON
+     */
     record InstrumentRecord(
             @NotNull UUID id,
             @NotBlank @Size(max = 80) String name,
-            @NotBlank @Size(max = 120) String host,
-            @Min(1) @Max(65535) int port,
+            @Size(max = 30) String driver,
+            @NotNull @Size(max = 120) String host,
+            @Min(0) @Max(65535) int port,
+            @Size(max = 120) String serialPort,
+            Integer baud,
+            Double lowestHz,
+            Double highestHz,
+            Integer mostPoints,
             @NotBlank @Size(max = 4000) String profile) {}
+
+    private InstrumentRecord record(Instrument i) {
+        AnalyserDriver.Place place = i.place(null);
+        return new InstrumentRecord(
+                i.id(),
+                i.name(),
+                i.driver(),
+                place.host(),
+                place.port(),
+                place.serialPort().isEmpty() ? null : place.serialPort(),
+                place.baud() == 0 ? null : place.baud(),
+                i.limits().map(l -> l.span().startHz()).orElse(null),
+                i.limits().map(l -> l.span().stopHz()).orElse(null),
+                i.limits().map(AnalyserLimits::mostPoints).orElse(null),
+                i.profile());
+    }
 
     @Override
     public String name() {
@@ -48,7 +81,7 @@ class InstrumentArchive implements ShopPart<InstrumentRecord> {
         return installation.isPresent()
                 ? List.of()
                 : instruments.findByRemovedAtIsNullOrderByName().stream()
-                        .map(i -> new InstrumentRecord(i.id(), i.name(), i.host(), i.port(), i.profile()))
+                        .map(this::record)
                         .toList();
     }
 
@@ -63,8 +96,22 @@ class InstrumentArchive implements ShopPart<InstrumentRecord> {
                 || instruments.findByNameIgnoreCaseAndRemovedAtIsNull(r.name()).isPresent()) {
             return false;
         }
+        InstrumentRequest entered = new InstrumentRequest(
+                0,
+                r.name(),
+                r.driver(),
+                r.host(),
+                r.port(),
+                r.serialPort(),
+                r.baud(),
+                r.lowestHz(),
+                r.highestHz(),
+                r.mostPoints(),
+                json.readValue(r.profile(), CommandProfile.class));
+        AnalyserDriver driver = drivers.chosen(r.driver());
+        driver.require(entered.place());
         Instrument instrument = new Instrument(r.id());
-        instrument.set(r.name(), r.host(), r.port(), r.profile());
+        instrument.set(r.name(), driver.id(), entered.place(), entered.limits().orElse(null), r.profile());
         instruments.saveAndFlush(instrument);
         return true;
     }

@@ -26,9 +26,27 @@ import org.springframework.web.bind.annotation.RestController;
 class InstrumentController {
 
     private final InstrumentService instruments;
+    private final Drivers drivers;
 
-    InstrumentController(InstrumentService instruments) {
+    InstrumentController(InstrumentService instruments, Drivers drivers) {
         this.instruments = instruments;
+        this.drivers = drivers;
+    }
+
+    record DriverView(@NotNull String id, @NotNull String words) {}
+
+    /** @param serialPorts that this machine has just now */
+    record DriversView(
+            @NotNull List<DriverView> drivers, @NotNull List<String> serialPorts) {}
+
+    /** How analysers can be talked to. */
+    @GetMapping("/drivers")
+    DriversView drivers() {
+        return new DriversView(
+                drivers.all().stream()
+                        .map(d -> new DriverView(d.id(), d.words()))
+                        .toList(),
+                ScpiOverSerial.ports());
     }
 
     record Identity(@NotNull String identity) {}

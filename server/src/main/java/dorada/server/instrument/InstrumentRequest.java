@@ -1,26 +1,67 @@
 package dorada.server.instrument;
 
+import dorada.core.instrument.AnalyserLimits;
+import dorada.core.instrument.Span;
 import dorada.core.instrument.scpi.CommandProfile;
-import jakarta.validation.constraints.Max;
-import jakarta.validation.constraints.Min;
+import dorada.server.problem.JobException;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
+import java.util.Optional;
 
-/** @param version of the one that is changed; 0 for a new one */
+/**
+ * @param version of the one that is changed; 0 for a new one
+ * @param driver how it is talked to; over the network where absent
+ * @param host name or number on the network
+ * @param serialPort of this machine
+ * @param baud bits a second on it
+ * @param lowestHz lowest, {@code highestHz} highest frequency and {@code mostPoints} points of a sweep: all three, or none where
+ *     nobody knows them
+ */
 record InstrumentRequest(
         @NotNull long version,
 
         @NotBlank(message = "Please give the instrument a name.") @Size(max = 80, message = "At most 80 letters.")
         String name,
 
-        @NotBlank(message = "Where is it? A name or number on the network.")
-        @Size(max = 120, message = "At most 120 letters.")
-        String host,
+        @Size(max = 30, message = "There is no such driver.")
+        String driver,
 
-        @Min(value = 1, message = "A port lies between 1 and 65535.")
-        @Max(value = 65535, message = "A port lies between 1 and 65535.")
-        @NotNull
-        int port,
+        @Size(max = 120, message = "At most 120 letters.") String host,
+        Integer port,
+        @Size(max = 120, message = "At most 120 letters.") String serialPort,
+        Integer baud,
+        Double lowestHz,
+        Double highestHz,
+        Integer mostPoints,
+        @NotNull(message = "The command texts are missing.") CommandProfile profile) {
 
-        @NotNull(message = "The command texts are missing.") CommandProfile profile) {}
+    AnalyserDriver.Place place() {
+        return new AnalyserDriver.Place(
+                host == null ? "" : host.strip(),
+                port == null ? 0 : port,
+                serialPort == null ? "" : serialPort.strip(),
+                baud == null ? 0 : baud,
+                profile,
+                limits().orElse(AnalyserLimits.NOT_STATED));
+    }
+
+    /** @throws JobException where some are missing or the wrong way round */
+    Optional<AnalyserLimits> limits() {
+        if (lowestHz == null && highestHz == null && mostPoints == null) {
+            return Optional.empty();
+        }
+        if (lowestHz == null || highestHz == null || mostPoints == null) {
+            throw JobException.atField(
+                    lowestHz == null ? "lowestHz" : highestHz == null ? "highestHz" : "mostPoints",
+                    "Its lowest and highest frequency and its most points: all three, or none where you don't know them.");
+        }
+        if (!(lowestHz > 0) || !(highestHz > lowestHz) || highestHz.isInfinite()) {
+            throw JobException.atField("highestHz", "It covers from a frequency above 0 to a higher one.");
+        }
+        if (mostPoints < 2) {
+            throw JobException.atField("mostPoints", "A sweep has 2 points or more.");
+        }
+        return Optional.of(new AnalyserLimits(new Span(lowestHz, highestHz), mostPoints));
+    }
+}

@@ -2,10 +2,13 @@ package dorada.server.instrument;
 
 import dorada.core.calibration.Calibration;
 import dorada.core.calibration.CalibrationException;
+import dorada.core.instrument.Analyser;
+import dorada.core.instrument.AnalyserLimits;
+import dorada.core.instrument.SimulatedAnalyser;
 import dorada.core.instrument.Span;
 import dorada.core.instrument.scpi.CommandProfile;
 import dorada.core.instrument.scpi.InstrumentException;
-import dorada.core.instrument.scpi.ScpiAnalyser;
+import dorada.core.simulation.StandInAnalyser;
 import dorada.core.sweep.Sweep;
 import dorada.server.people.PeopleService;
 import dorada.server.people.Role;
@@ -13,7 +16,6 @@ import dorada.server.problem.JobException;
 import dorada.server.removed.Removable;
 import dorada.server.removed.Shelf;
 import java.time.Clock;
-import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -30,7 +32,10 @@ public class InstrumentService implements Shelf {
 
     static final String STAND_IN = "stand-in";
 
-    private static final Duration LONGEST_SWEEP = Duration.ofMinutes(2);
+    /** What the stand-in says of itself. */
+    private static final AnalyserLimits STAND_IN_LIMITS =
+            new AnalyserLimits(SimulatedAnalyser.LIMITS, StandInAnalyser.MOST_POINTS);
+
     private static final int LONGEST_PROFILE = 4000;
 
     private final InstrumentRepository instruments;
@@ -39,6 +44,7 @@ public class InstrumentService implements Shelf {
     private final JsonMapper json;
     private final PeopleService people;
     private final Clock clock;
+    private final Drivers drivers;
 
     InstrumentService(
             InstrumentRepository instruments,
@@ -46,7 +52,9 @@ public class InstrumentService implements Shelf {
             InventedReadings invented,
             JsonMapper json,
             PeopleService people,
-            Clock clock) {
+            Clock clock,
+            Drivers drivers) {
+        this.drivers = drivers;
         this.invented = invented;
         this.people = people;
         this.clock = clock;
@@ -66,27 +74,63 @@ public class InstrumentService implements Shelf {
     }
 
     private InstrumentView standIn() {
-        return new InstrumentView(
+        return view(
                 STAND_IN,
                 0,
                 "Stand-in analyser (practice)",
-                "127.0.0.1",
-                stand.port(),
-                CommandProfile.STAND_IN,
+                drivers.byId(ScpiOverTcp.ID),
+                standInPlace(),
+                Optional.of(STAND_IN_LIMITS),
                 true,
                 invented.areRecorded());
     }
 
+    private AnalyserDriver.Place standInPlace() {
+        return new AnalyserDriver.Place("127.0.0.1", stand.port(), "", 0, CommandProfile.STAND_IN, STAND_IN_LIMITS);
+    }
+
     private InstrumentView view(Instrument i) {
-        return new InstrumentView(
+        AnalyserDriver.Place place = place(i);
+        return view(
                 i.id().toString(),
                 i.version(),
                 i.name(),
-                i.host(),
-                i.port(),
-                json.readValue(i.profile(), CommandProfile.class),
+                drivers.byId(i.driver()),
+                place,
+                i.limits(),
                 false,
-                invented.areRecorded() || !invented.areOf(i.host(), i.port()));
+                invented.areRecorded() || !invented.areOf(place.host(), place.port()));
+    }
+
+    private AnalyserDriver.Place place(Instrument i) {
+        return i.place(json.readValue(i.profile(), CommandProfile.class));
+    }
+
+    private static InstrumentView view(
+            String id,
+            long version,
+            String name,
+            AnalyserDriver driver,
+            AnalyserDriver.Place place,
+            Optional<AnalyserLimits> limits,
+            boolean standIn,
+            boolean recorded) {
+        return new InstrumentView(
+                id,
+                version,
+                name,
+                driver.id(),
+                driver.words(),
+                place.host(),
+                place.port(),
+                place.serialPort().isEmpty() ? null : place.serialPort(),
+                place.baud() == 0 ? null : place.baud(),
+                limits.map(l -> l.span().startHz()).orElse(null),
+                limits.map(l -> l.span().stopHz()).orElse(null),
+                limits.map(AnalyserLimits::mostPoints).orElse(null),
+                place.profile(),
+                standIn,
+                recorded);
     }
 
     InstrumentView add(InstrumentRequest request) {
@@ -141,7 +185,10 @@ public class InstrumentService implements Shelf {
         if (profile.length() > LONGEST_PROFILE) {
             throw JobException.atField("profile", "The command texts are too long.");
         }
-        i.set(r.name().strip(), r.host().strip(), r.port(), profile);
+        AnalyserDriver driver = drivers.chosen(r.driver());
+        AnalyserDriver.Place place = r.place();
+        driver.require(place);
+        i.set(r.name().strip(), driver.id(), place, r.limits().orElse(null), profile);
         return view(instruments.saveAndFlush(i));
     }
 
@@ -166,10 +213,21 @@ public class InstrumentService implements Shelf {
         }
     }
 
-    /** A driver for the instrument; the caller closes it. */
-    ScpiAnalyser driver(String id) {
-        InstrumentView i = requireKnown(id);
-        return new ScpiAnalyser(() -> new SocketTransport(i.host(), i.port()), i.profile(), LONGEST_SWEEP);
+    /** A conversation with the instrument; the caller closes it. */
+    Analyser open(String id) {
+        if (requireKnown(id).standIn()) {
+            return drivers.byId(ScpiOverTcp.ID).open(standInPlace());
+        }
+        Instrument i = byId(number(id));
+        return drivers.byId(i.driver()).open(place(i));
+    }
+
+    /** What instrument {@code id} can sweep. */
+    @Transactional(readOnly = true)
+    AnalyserLimits limits(String id) {
+        return requireKnown(id).standIn()
+                ? STAND_IN_LIMITS
+                : byId(number(id)).limits().orElse(AnalyserLimits.NOT_STATED);
     }
 
     private static UUID number(String id) {
@@ -182,10 +240,10 @@ public class InstrumentService implements Shelf {
 
     /** Who the instrument says it is. */
     String identity(String id) {
-        try (ScpiAnalyser driver = driver(id)) {
+        try (Analyser driver = open(id)) {
             return driver.identity();
         } catch (InstrumentException e) {
-            throw JobException.atField("host", e.getMessage());
+            throw JobException.atField("instrument", e.getMessage());
         }
     }
 
@@ -193,7 +251,7 @@ public class InstrumentService implements Shelf {
      * One sweep of instrument {@code id}, corrected by {@code with}, or by the instrument itself where that is empty.
      */
     public Calibration.Corrected sweep(String id, Span span, int points, Optional<Calibration> with) {
-        try (ScpiAnalyser driver = driver(id)) {
+        try (Analyser driver = open(id)) {
             return sweep(driver, span, points, 1, with, () -> true);
         } catch (InstrumentException e) {
             throw JobException.atField("instrument", e.getMessage());
@@ -203,12 +261,7 @@ public class InstrumentService implements Shelf {
     }
 
     static Calibration.Corrected sweep(
-            ScpiAnalyser driver,
-            Span span,
-            int points,
-            int averages,
-            Optional<Calibration> with,
-            BooleanSupplier goOn) {
+            Analyser driver, Span span, int points, int averages, Optional<Calibration> with, BooleanSupplier goOn) {
         return with.isPresent()
                 ? with.get().correct(driver.rawSweep(span, points, averages, goOn))
                 : new Calibration.Corrected(driver.sweep(span, points, averages, goOn), List.of());
@@ -216,7 +269,7 @@ public class InstrumentService implements Shelf {
 
     /** One sweep without the instrument's own correction. */
     Sweep rawSweep(String id, Span span, int points, int averages) {
-        try (ScpiAnalyser driver = driver(id)) {
+        try (Analyser driver = open(id)) {
             return driver.rawSweep(span, points, averages, () -> true);
         } catch (InstrumentException e) {
             throw JobException.atField("instrument", e.getMessage());

@@ -2,11 +2,10 @@ package dorada.server.instrument;
 
 import dorada.core.calibration.Calibration;
 import dorada.core.calibration.CalibrationException;
+import dorada.core.instrument.Analyser;
 import dorada.core.instrument.DipSearch;
-import dorada.core.instrument.SimulatedAnalyser;
 import dorada.core.instrument.Span;
 import dorada.core.instrument.scpi.InstrumentException;
-import dorada.core.instrument.scpi.ScpiAnalyser;
 import dorada.core.sweep.Reading;
 import dorada.core.sweep.Sweep;
 import dorada.core.sweep.SweepAnalysis;
@@ -41,7 +40,6 @@ class LiveService {
     private static final long REST_MS = 60;
     private static final long AFTER_TROUBLE_MS = 1500;
     private static final double DECIMALS = 1e6;
-    private static final Span LIMITS = SimulatedAnalyser.LIMITS;
     private static final int MOST_LOOKS = 7;
 
     private final InstrumentService instruments;
@@ -93,20 +91,22 @@ class LiveService {
         private Calibration calibration;
         private Function<SweepAnalysis, LiveJudge.LiveVerdict> judge;
         private int looks;
+        private final Span limits;
         volatile boolean over;
         volatile boolean changed = true;
         volatile SseEmitter listener;
         volatile long heardNanos = System.nanoTime();
 
-        Live(UUID owner, LiveRequest settings) {
+        Live(UUID owner, LiveRequest settings, Span limits) {
             this.owner = owner;
+            this.limits = limits;
             set(settings);
         }
 
         @Override
         public void run() {
             long number = 0;
-            try (ScpiAnalyser analyser = instruments.driver(settings.instrument())) {
+            try (Analyser analyser = instruments.open(settings.instrument())) {
                 while (!over && heard()) {
                     if (listener == null || settings.hold()) {
                         Thread.sleep(REST_MS);
@@ -181,7 +181,7 @@ class LiveService {
             if (!now.find() || settings != now) {
                 return settings.find();
             }
-            DipSearch next = DipSearch.after(swept, LIMITS);
+            DipSearch next = DipSearch.after(swept, limits);
             boolean goOn = !next.found() && ++looks < MOST_LOOKS;
             settings = now.on(next.span(), goOn);
             return goOn || next.found();
@@ -192,7 +192,7 @@ class LiveService {
             judge = wanted.installationId() == null ? null : judges.judgeFor(wanted.installationId());
             calibration = wanted.calibrationId() == null ? null : calibrations.forUse(wanted.calibrationId());
             settings = wanted.find()
-                    ? wanted.on(DipSearch.begin(wanted.span(), LIMITS).span(), true)
+                    ? wanted.on(DipSearch.begin(wanted.span(), limits).span(), true)
                     : wanted;
             changed = true;
         }
@@ -244,8 +244,10 @@ class LiveService {
         if (all.size() >= MOST) {
             throw JobException.conflict("Too many are sweeping at once. Stop one, or try again in a minute.");
         }
-        instruments.requireKnown(settings.instrument());
-        Live live = new Live(owner, settings.checked());
+        Live live = new Live(
+                owner,
+                settings.checked(),
+                instruments.limits(settings.instrument()).span());
         all.put(live.id, live);
         Thread thread = new Thread(live, "live-sweep");
         thread.setDaemon(true);

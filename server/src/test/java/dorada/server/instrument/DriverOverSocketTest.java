@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import dorada.core.design.Designs;
+import dorada.core.instrument.AnalyserLimits;
 import dorada.core.instrument.Span;
 import dorada.core.instrument.scpi.CommandProfile;
 import dorada.core.instrument.scpi.InstrumentException;
@@ -44,7 +45,10 @@ class DriverOverSocketTest {
 
     private ScpiAnalyser driver(int port) {
         return new ScpiAnalyser(
-                () -> new SocketTransport("127.0.0.1", port), CommandProfile.STAND_IN, Duration.ofSeconds(30));
+                () -> new SocketTransport("127.0.0.1", port),
+                CommandProfile.STAND_IN,
+                AnalyserLimits.NOT_STATED,
+                Duration.ofSeconds(30));
     }
 
     @Test
@@ -65,6 +69,7 @@ class DriverOverSocketTest {
         try (ScpiAnalyser driver = new ScpiAnalyser(
                 () -> new SocketTransport("127.0.0.1", server.port()),
                 CommandProfile.STAND_IN,
+                AnalyserLimits.NOT_STATED,
                 Duration.ofSeconds(30))) {
             driver.sweep(SPAN, 11, 1, () -> true);
             server.close();

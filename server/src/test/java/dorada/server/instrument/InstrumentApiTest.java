@@ -2,6 +2,7 @@ package dorada.server.instrument;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
+import static org.hamcrest.Matchers.containsInAnyOrder;
 import static org.hamcrest.Matchers.containsString;
 import static org.hamcrest.Matchers.greaterThanOrEqualTo;
 import static org.hamcrest.Matchers.hasSize;
@@ -43,6 +44,45 @@ class InstrumentApiTest extends ApiTest {
                {"version":0,"name":"%s","host":"127.0.0.1","port":%d,"profile":{"setUp":"*CLS","startHz":"FREQ:STAR {}",
                 "stopHz":"FREQ:STOP {}","points":"SWE:POIN {}","averages":"AVER:COUN {}","begin":"INIT",
                 "isMeasuring":"STAT:OPER:COND?","data":"TRAC? REFL","abort":"ABOR","error":"SYST:ERR?","identity":"*IDN?"}}""".formatted(name, port);
+    }
+
+    @Test
+    void anInstrumentHasItsDriverAndItsOwnLimits() throws Exception {
+        getAs(viewer, "/api/instruments/drivers")
+                .andExpect(jsonPath("$.drivers[*].id", containsInAnyOrder("scpi-tcp", "scpi-serial")));
+        String serial =
+                instrument("On a cable", 0).replace("\"host\":\"127.0.0.1\",\"port\":0", "\"driver\":\"scpi-serial\"");
+        send(post("/api/instruments"), lead, serial)
+                .andExpect(status().isUnprocessableContent())
+                .andExpect(jsonPath("$.field").value("serialPort"));
+        String whole = serial.replace(
+                "scpi-serial\"",
+                "scpi-serial\",\"serialPort\":\"/dev/ttyNONE7\",\"baud\":115200,\"lowestHz\":1e8,\"highestHz\":2e8");
+        send(post("/api/instruments"), lead, whole)
+                .andExpect(status().isUnprocessableContent())
+                .andExpect(jsonPath("$.field").value("mostPoints"));
+        String id = read(
+                send(post("/api/instruments"), lead, whole.replace("2e8", "2e8,\"mostPoints\":201"))
+                        .andExpect(status().isCreated())
+                        .andExpect(jsonPath("$.driver").value("scpi-serial"))
+                        .andExpect(jsonPath("$.serialPort").value("/dev/ttyNONE7"))
+                        .andExpect(jsonPath("$.highestHz").value(2e8)),
+                "$.id");
+        send(post("/api/instruments/" + id + "/identity"), technician, "")
+                .andExpect(status().isUnprocessableContent())
+                .andExpect(jsonPath("$.detail", containsString("/dev/ttyNONE7")));
+        send(
+                        post("/api/instruments/" + id + "/raw-sweep"),
+                        technician,
+                        "{\"startHz\":140e6,\"stopHz\":170e6,\"points\":401}")
+                .andExpect(status().isUnprocessableContent())
+                .andExpect(jsonPath("$.detail").value("This analyser takes 2 to 201 points, not 401."));
+        send(
+                        post("/api/instruments"),
+                        lead,
+                        serial.replace("scpi-serial", "smoke-signals").replace("On a cable", "On a hill"))
+                .andExpect(jsonPath("$.field").value("driver"));
+        send(delete("/api/instruments/" + id), lead, "").andExpect(status().isNoContent());
     }
 
     @Test
@@ -134,7 +174,10 @@ class InstrumentApiTest extends ApiTest {
                 .andExpect(jsonPath("$.field").value("name"));
         send(post("/api/instruments"), lead, instrument("", 0))
                 .andExpect(status().isUnprocessableContent())
-                .andExpect(jsonPath("$.errors", hasSize(2)));
+                .andExpect(jsonPath("$.field").value("name"));
+        send(post("/api/instruments"), lead, instrument("No port", 0))
+                .andExpect(status().isUnprocessableContent())
+                .andExpect(jsonPath("$.field").value("port"));
         send(delete("/api/instruments/" + id), lead, "").andExpect(status().isNoContent());
         send(post("/api/instruments/" + id + "/identity"), technician, "").andExpect(status().isNotFound());
     }

@@ -18,13 +18,13 @@ import org.junit.jupiter.params.provider.ValueSource;
 /** Databases of every earlier version, with something in each of their tables, become databases of today and lose nothing. */
 class MigrationsTest {
 
-    private static final int NEWEST = 14;
+    private static final int NEWEST = 15;
 
     /** Tables that a later version renames or derives anew. */
     private static final List<String> NOT_COUNTED = List.of("flyway_schema_history", "pass_judgement");
 
     @ParameterizedTest
-    @ValueSource(ints = {1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11, 12, 13})
+    @ValueSource(ints = {1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11, 12, 13, 14})
     void fromVersion(int version) throws SQLException {
         String url = "jdbc:h2:mem:migrated" + version + ";DB_CLOSE_DELAY=-1";
         to(url, version);
@@ -97,7 +97,7 @@ class MigrationsTest {
             case "BINARY LARGE OBJECT", "BINARY VARYING" -> "x'" + "4100".repeat(12) + "'";
             case "TIMESTAMP WITH TIME ZONE" -> "timestamp with time zone '2026-03-0" + n + " 10:00:00+00:00'";
             case "DATE" -> "date '2026-03-01'";
-            case "BOOLEAN" -> "false";
+            case "BOOLEAN" -> Boolean.toString(column.equals("newest") && n == 2);
             default -> Integer.toString(n);
         };
     }

@@ -1,5 +1,7 @@
 package dorada.core.instrument.scpi;
 
+import dorada.core.instrument.Analyser;
+import dorada.core.instrument.AnalyserLimits;
 import dorada.core.instrument.Span;
 import dorada.core.sweep.Sweep;
 import java.io.IOException;
@@ -12,7 +14,7 @@ import java.util.function.BooleanSupplier;
  * Drives an analyser on a line: sets it, begins a sweep, waits until it is over and fetches the data. A lost line is opened
  * once more. Not for several threads.
  */
-public final class ScpiAnalyser implements AutoCloseable {
+public final class ScpiAnalyser implements Analyser {
 
     private static final Duration ANSWER = Duration.ofSeconds(5);
     private static final Duration DATA = Duration.ofSeconds(20);
@@ -21,31 +23,32 @@ public final class ScpiAnalyser implements AutoCloseable {
 
     private final Transport.Connector connector;
     private final CommandProfile profile;
+    private final AnalyserLimits limits;
     private final Duration longestSweep;
     private Transport line;
 
     /** @param longestSweep after which a sweep is given up */
-    public ScpiAnalyser(Transport.Connector connector, CommandProfile profile, Duration longestSweep) {
+    public ScpiAnalyser(
+            Transport.Connector connector, CommandProfile profile, AnalyserLimits limits, Duration longestSweep) {
         this.connector = connector;
         this.profile = profile;
+        this.limits = limits;
         this.longestSweep = longestSweep;
     }
 
-    /** Who the instrument says it is. */
+    @Override
+    public AnalyserLimits limits() {
+        return limits;
+    }
+
+    @Override
     public String identity() {
         return again(() -> ask(profile.identity(), ANSWER));
     }
 
-    /**
-     * One sweep.
-     *
-     * @param points evenly spaced over the span, ends included
-     * @param averages 1 for none
-     * @param goOn asked while it measures; false aborts it
-     * @throws InstrumentException where the instrument can't be reached or refuses
-     * @throws CancellationException where {@code goOn} said so
-     */
+    @Override
     public Sweep sweep(Span span, int points, int averages, BooleanSupplier goOn) {
+        requireWithinLimits(span, points);
         return again(() -> {
             tell(profile.startHz(), number(span.startHz()));
             tell(profile.stopHz(), number(span.stopHz()));
@@ -60,12 +63,9 @@ public final class ScpiAnalyser implements AutoCloseable {
         });
     }
 
-    /**
-     * One sweep without the instrument's own correction, as a calibration of ours needs it.
-     *
-     * @throws InstrumentException also where the profile does not say how
-     */
+    @Override
     public Sweep rawSweep(Span span, int points, int averages, BooleanSupplier goOn) {
+        requireWithinLimits(span, points);
         if (profile.raw().isEmpty()) {
             throw new InstrumentException(
                     "How this analyser's own correction is switched off is not known: add the command to the instrument.");
@@ -78,6 +78,15 @@ public final class ScpiAnalyser implements AutoCloseable {
                 tell(profile.corrected(), "");
             }
         });
+    }
+
+    /** Before anything is said to it: some answer what they cannot do with what they can. */
+    private void requireWithinLimits(Span span, int points) {
+        try {
+            limits.require(span, points);
+        } catch (IllegalArgumentException e) {
+            throw new InstrumentException(e.getMessage(), e);
+        }
     }
 
     private void await(BooleanSupplier goOn) throws IOException {
@@ -177,7 +186,7 @@ public final class ScpiAnalyser implements AutoCloseable {
                 close();
                 if (attempt == 2) {
                     throw new InstrumentException(
-                            "The analyser does not answer (" + e.getMessage() + "). Is it on, and on this network?", e);
+                            "The analyser does not answer (" + e.getMessage() + "). Is it on, and connected?", e);
                 }
             } catch (InstrumentException e) {
                 // What is still on its way would be taken for the next answer.

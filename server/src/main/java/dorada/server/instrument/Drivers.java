@@ -1,0 +1,37 @@
+package dorada.server.instrument;
+
+import dorada.server.problem.JobException;
+import java.util.List;
+import java.util.Optional;
+import org.springframework.stereotype.Component;
+
+/** All drivers that there are. */
+@Component
+class Drivers {
+
+    private final List<AnalyserDriver> all;
+
+    Drivers(List<AnalyserDriver> all) {
+        this.all = List.copyOf(all);
+    }
+
+    List<AnalyserDriver> all() {
+        return all;
+    }
+
+    /** @param id null for the network, as before there were others */
+    AnalyserDriver chosen(String id) {
+        String wanted = id == null ? ScpiOverTcp.ID : id;
+        return find(wanted).orElseThrow(() -> JobException.atField("driver", "There is no driver \"" + wanted + "\"."));
+    }
+
+    /** Of a stored instrument. */
+    AnalyserDriver byId(String id) {
+        return find(id).orElseThrow(
+                        () -> JobException.conflict("This instrument's driver is not part of this program."));
+    }
+
+    private Optional<AnalyserDriver> find(String id) {
+        return all.stream().filter(d -> d.id().equals(id)).findFirst();
+    }
+}

@@ -1,0 +1,41 @@
+package dorada.server.instrument;
+
+import dorada.core.instrument.Analyser;
+import dorada.core.instrument.scpi.ScpiAnalyser;
+import dorada.server.problem.JobException;
+import org.springframework.stereotype.Component;
+
+/** SCPI over a socket: instruments on the network, and the stand-in. */
+@Component
+class ScpiOverTcp implements AnalyserDriver {
+
+    static final String ID = "scpi-tcp";
+
+    private static final int HIGHEST_PORT = 65_535;
+
+    @Override
+    public String id() {
+        return ID;
+    }
+
+    @Override
+    public String words() {
+        return "SCPI over the network";
+    }
+
+    @Override
+    public void require(Place place) {
+        if (place.host().isBlank()) {
+            throw JobException.atField("host", "Where is it? A name or number on the network.");
+        }
+        if (place.port() < 1 || place.port() > HIGHEST_PORT) {
+            throw JobException.atField("port", "A port lies between 1 and 65535.");
+        }
+    }
+
+    @Override
+    public Analyser open(Place place) {
+        return new ScpiAnalyser(
+                () -> new SocketTransport(place.host(), place.port()), place.profile(), place.limits(), LONGEST_SWEEP);
+    }
+}

@@ -1,0 +1,144 @@
+<script setup lang="ts">
+import { useQuery } from '@tanstack/vue-query'
+import { computed, nextTick, ref, useTemplateRef } from 'vue'
+import { answer, api } from '@/api/client'
+import ChoiceField from '@/shell/ChoiceField.vue'
+import TextField from '@/shell/TextField.vue'
+import { useForm } from '@/shell/useForm'
+import { refusals, request, SERIAL, TEXTS, typed, type Instrument } from './instrumentForm'
+
+/** Enters an analyser, or changes one. */
+const { instrument = undefined, like } = defineProps<{
+  /** Absent for a new one. */
+  instrument?: Instrument
+  /** Whose command texts a new one begins with. */
+  like: Instrument
+}>()
+const emit = defineEmits<{ kept: []; left: [] }>()
+
+const form = ref(typed(instrument, like))
+const ways = useQuery({
+  queryKey: ['instruments', 'drivers'],
+  queryFn: ({ signal }) => answer(api.GET('/api/instruments/drivers', { signal })),
+})
+const drivers = computed(() => (ways.data.value?.drivers ?? []).map((d) => ({ value: d.id, word: d.words })))
+const portsHere = computed(() => {
+  const ports = ways.data.value?.serialPorts ?? []
+  return ports.length ? `This machine has ${ports.join(', ')}.` : 'This machine has none just now.'
+})
+const { busy, wrong, unplaced, submit } = useForm((field) =>
+  field === 'lowestHz' ? 'lowest' : field === 'highestHz' ? 'highest' : field,
+)
+
+const sheet = useTemplateRef('sheet')
+
+/** The button is below all fields: who pressed it sees what is wrong. */
+async function showWrong() {
+  await nextTick()
+  sheet.value?.querySelector('.wrong')?.scrollIntoView({ block: 'center' })
+}
+
+async function save() {
+  const refused = refusals(form.value)
+  if (Object.keys(refused).length) {
+    wrong.value = refused
+    return showWrong()
+  }
+  const body = request(form.value)
+  const { id } = form.value
+  const done = await submit(async () => {
+    await answer(
+      id
+        ? api.PUT('/api/instruments/{id}', { params: { path: { id } }, body })
+        : api.POST('/api/instruments', { body }),
+    )
+  })
+  if (!done) return showWrong()
+  emit('kept')
+}
+</script>
+
+<template>
+  <form ref="sheet" class="card edit" @submit.prevent="save">
+    <h2>{{ form.id ? 'Change' : 'Add' }} an analyser</h2>
+    <ChoiceField v-model="form.driver" name="How it is talked to" :options="drivers" :wrong="wrong.driver" />
+    <div class="three">
+      <TextField v-model="form.name" name="Name" :wrong="wrong.name" placeholder="Bench analyser" />
+      <template v-if="form.driver === SERIAL">
+        <TextField
+          v-model="form.serialPort"
+          name="Serial port"
+          :hint="portsHere"
+          :wrong="wrong.serialPort"
+          placeholder="/dev/ttyUSB0"
+        />
+        <TextField v-model="form.baud" name="Bits a second" :wrong="wrong.baud" />
+      </template>
+      <template v-else>
+        <TextField v-model="form.host" name="Where on the network" :wrong="wrong.host" />
+        <TextField v-model="form.port" name="Port" :wrong="wrong.port" />
+      </template>
+    </div>
+    <div class="three">
+      <TextField
+        v-model="form.lowest"
+        name="Lowest frequency, MHz"
+        hint="As its manual says; all three empty where you don't know."
+        :wrong="wrong.lowest"
+      />
+      <TextField v-model="form.highest" name="Highest frequency, MHz" :wrong="wrong.highest" />
+      <TextField v-model="form.mostPoints" name="Most points" :wrong="wrong.mostPoints" />
+    </div>
+    <h3>What it understands</h3>
+    <div class="texts">
+      <TextField v-for="t in TEXTS" :key="t.field" v-model="form.profile[t.field]" :name="t.name" />
+    </div>
+    <p v-if="unplaced" class="wrong" role="alert">{{ unplaced }}</p>
+    <div class="buttons">
+      <button class="do" type="submit" :disabled="busy">Keep it</button>
+      <button class="plain" type="button" @click="emit('left')">Leave it</button>
+    </div>
+  </form>
+</template>
+
+<style scoped>
+.edit {
+  padding: 20px;
+  display: grid;
+  gap: 14px;
+}
+
+h3 {
+  margin: 6px 0 -6px;
+}
+
+.three {
+  display: grid;
+  grid-template-columns: 2fr 2fr 1fr;
+  gap: 12px;
+  align-items: start;
+}
+
+.texts {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 10px 16px;
+}
+
+.buttons {
+  display: flex;
+  gap: 8px;
+  align-items: center;
+}
+
+.do {
+  max-width: 260px;
+}
+
+@media (max-width: 700px) {
+  .three,
+  .texts {
+    grid-template-columns: 1fr;
+  }
+}
+</style>
