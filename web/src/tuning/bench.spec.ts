@@ -48,6 +48,7 @@ function pass({ number, action, met = false, ...more }: Made): Pass {
     trace: { frequencyHz: [150e6, 160e6], returnLossDb: [5, 6] },
     analysis: { dips: [{ frequencyHz: 151.2e6, atEdge: false }] },
     verdict: { met, channels: [channel('Field', 1.4, met)] },
+    progress: more.oldAntenna ? 'PLANNED' : !met ? 'TUNING' : more.finalSweep ? 'READY' : 'MET',
     ...(action ? { advice: { action, onSecond: false, amountM: 0.006, causes: [] } } : {}),
     ...more,
   } as unknown as Pass

@@ -7,6 +7,9 @@ export const ownPasses = (passes: Pass[]): Pass[] => passes.filter((p) => !p.old
 /** True once everything was tightened and swept for the last time. */
 export const isPermanent = (passes: Pass[]): boolean => ownPasses(passes).at(-1)?.finalSweep ?? false
 
+/** How far it is, as the board says it. */
+const progressOf = (passes: Pass[]): Pass['progress'] => passes.at(-1)?.progress ?? 'PLANNED'
+
 /** The step that a person most likely wants to see. */
 export function usualStep(installation: Installation | undefined, passes: Pass[]): string {
   if (installation?.signOff) return 'share'
@@ -17,9 +20,10 @@ export function usualStep(installation: Installation | undefined, passes: Pass[]
 export function roadOf(installation: Installation | undefined, passes: Pass[]): RoadStep[] {
   const own = ownPasses(passes)
   const last = passes.at(-1)
-  const isMet = own.at(-1)?.verdict.met ?? false
+  const progress = progressOf(passes)
+  const isMet = progress === 'MET' || progress === 'READY'
   const isClosed = installation?.signOff !== undefined
-  const isTight = isPermanent(passes)
+  const isTight = progress === 'READY' || (isClosed && isPermanent(passes))
   return [
     {
       key: 'plan',

@@ -12,8 +12,9 @@ create table pass_judgement (
     says         blob        not null
 );
 
--- Which pass of an installation is the newest that counts: lists ask for nothing else.
+-- Which pass of an installation is the newest that counts and is not of the old antenna: lists ask for nothing else.
 alter table tuning_pass add column newest boolean not null default false;
 update tuning_pass p set newest = true
-    where p.number > 0 and p.number = (select max(q.number) from tuning_pass q where q.installation_id = p.installation_id);
+    where p.number > 0 and p.number = (
+        select max(q.number) from tuning_pass q where q.installation_id = p.installation_id and not q.old_antenna);
 create index newest_pass on tuning_pass (newest, installation_id);

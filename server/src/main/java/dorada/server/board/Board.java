@@ -1,5 +1,6 @@
 package dorada.server.board;
 
+import dorada.core.acceptance.Progress;
 import dorada.server.installation.Installation;
 import dorada.server.installation.InstallationRow;
 import dorada.server.installation.InstallationService;
@@ -26,17 +27,17 @@ class Board {
         this.newest = newest;
     }
 
-    record Entry(Installation installation, State state, Optional<Newest.Row> pass, Optional<InBrief> newest) {}
+    record Entry(Installation installation, Progress state, Optional<Newest.Row> pass, Optional<InBrief> newest) {}
 
     /** @param total of all pages */
     record Page(List<Entry> entries, int total) {}
 
-    Page page(String search, Optional<State> wanted, int page, int size) {
+    Page page(String search, Optional<Progress> wanted, int page, int size) {
         List<InstallationRow> found = installations.search(search);
         // Of all: thousands of short rows are read sooner than some are picked out of them.
         Map<UUID, Newest.Row> passes = newest.rows();
         if (wanted.isPresent()) {
-            Map<UUID, State> states = states(found, passes);
+            Map<UUID, Progress> states = states(found, passes);
             found = found.stream()
                     .filter(row -> states.get(row.id()) == wanted.get())
                     .toList();
@@ -45,7 +46,7 @@ class Board {
         List<InstallationRow> here = found.subList(from, Math.min(from + size, found.size()));
         // First what is drawn: their states are known then.
         Map<UUID, InBrief> drawn = newest.of(passesOf(here, passes));
-        Map<UUID, State> states = states(here, passes);
+        Map<UUID, Progress> states = states(here, passes);
         return new Page(
                 installations.byIds(here.stream().map(InstallationRow::id).toList()).stream()
                         .map(i -> new Entry(
@@ -57,16 +58,16 @@ class Board {
                 found.size());
     }
 
-    Map<State, Integer> counts(String search) {
-        Map<State, Integer> counts = new EnumMap<>(State.class);
+    Map<Progress, Integer> counts(String search) {
+        Map<Progress, Integer> counts = new EnumMap<>(Progress.class);
         states(installations.search(search), newest.rows()).values().forEach(s -> counts.merge(s, 1, Integer::sum));
         return counts;
     }
 
-    private Map<UUID, State> states(List<InstallationRow> rows, Map<UUID, Newest.Row> passes) {
+    private Map<UUID, Progress> states(List<InstallationRow> rows, Map<UUID, Newest.Row> passes) {
         Map<UUID, Boolean> met = newest.met(
                 passesOf(rows.stream().filter(row -> !row.signedOff()).toList(), passes));
-        Map<UUID, State> states = new HashMap<>();
+        Map<UUID, Progress> states = new HashMap<>();
         rows.forEach(row -> states.put(row.id(), state(row, passes.get(row.id()), met)));
         return states;
     }
@@ -78,16 +79,12 @@ class Board {
                 .toList();
     }
 
-    private static State state(InstallationRow row, Newest.Row pass, Map<UUID, Boolean> met) {
+    private static Progress state(InstallationRow row, Newest.Row pass, Map<UUID, Boolean> met) {
         if (row.signedOff()) {
-            return row.byJudgement() ? State.SIGNED_OFF_BY_JUDGEMENT : State.SIGNED_OFF;
+            return Progress.signedOff(row.byJudgement());
         }
-        if (pass == null) {
-            return State.PLANNED;
-        }
-        if (!Boolean.TRUE.equals(met.get(row.id()))) {
-            return State.TUNING;
-        }
-        return pass.isFinal() ? State.READY : State.MET;
+        return pass == null
+                ? Progress.PLANNED
+                : Progress.afterReading(Boolean.TRUE.equals(met.get(row.id())), pass.isFinal());
     }
 }

@@ -1,5 +1,6 @@
 package dorada.server.board;
 
+import dorada.core.acceptance.Progress;
 import dorada.core.antenna.AntennaKind;
 import dorada.core.antenna.Carrier;
 import dorada.server.installation.Installation;
@@ -67,7 +68,7 @@ class BoardController {
             @NotNull String customer,
             @NotNull Carrier carrier,
             @NotNull AntennaKind antennaKind,
-            @NotNull State state,
+            @NotNull Progress state,
             @NotNull double lowestHz,
             @NotNull double highestHz,
             @NotNull double ruleLimitSwr,
@@ -80,7 +81,7 @@ class BoardController {
     ResponseEntity<List<CardView>> board(
             @RequestParam(defaultValue = "") @Size(max = 200, message = "A search has at most 200 letters.")
                     String search,
-            @RequestParam(required = false) State state,
+            @RequestParam(required = false) Progress state,
             @RequestParam(defaultValue = "0") @Min(value = 0, message = "Pages are counted from 0.") int page,
             @RequestParam(defaultValue = "60")
                     @Min(value = 1, message = "A page has 1 to 200 cards.")
@@ -93,14 +94,14 @@ class BoardController {
     }
 
     /** How many installations of a search are how far. */
-    record CountView(@NotNull State state, @NotNull int count) {}
+    record CountView(@NotNull Progress state, @NotNull int count) {}
 
     @GetMapping("/api/installations/counts")
     List<CountView> counts(
             @RequestParam(defaultValue = "") @Size(max = 200, message = "A search has at most 200 letters.")
                     String search) {
-        Map<State, Integer> counts = board.counts(search);
-        return Stream.of(State.values())
+        Map<Progress, Integer> counts = board.counts(search);
+        return Stream.of(Progress.values())
                 .map(s -> new CountView(s, counts.getOrDefault(s, 0)))
                 .toList();
     }

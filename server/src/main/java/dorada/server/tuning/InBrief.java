@@ -16,11 +16,10 @@ public record InBrief(boolean met, double worstSwr, Double dipHz, boolean dipAtE
     /** Of a small picture. */
     private static final int OUTLINE_POINTS = 60;
 
-    static InBrief of(TuningPass pass, Judgement j) {
+    static InBrief of(Judgement j) {
         Optional<Dip> dip = j.analysis().flatMap(SweepAnalysis::deepestDip);
         return new InBrief(
-                // The antenna that was there before says nothing of the one that stays.
-                j.verdict().met() && !pass.isOldAntenna(),
+                j.verdict().met(),
                 j.verdict().worstSwr(),
                 dip.map(Dip::frequencyHz).orElse(null),
                 dip.map(Dip::atEdge).orElse(false),

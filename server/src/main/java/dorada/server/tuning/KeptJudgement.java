@@ -36,7 +36,7 @@ class KeptJudgement {
         this.passId = pass.id();
         this.planVersion = planVersion;
         this.program = program;
-        InBrief s = InBrief.of(pass, j);
+        InBrief s = InBrief.of(j);
         this.met = s.met();
         this.worstSwr = Double.isFinite(s.worstSwr()) ? s.worstSwr() : null;
         this.dipHz = s.dipHz();

@@ -115,7 +115,7 @@ public class Newest {
                     .map(Row::pass)
                     .toList();
             reading.executeWithoutResult(t -> passes.withSweeps(some).forEach(p -> {
-                InBrief s = InBrief.of(p, Judgement.of(p, p.installation(), Optional.empty()));
+                InBrief s = InBrief.of(Judgement.of(p, p.installation(), Optional.empty()));
                 remembered.put(new Key(p.id(), p.installation().planVersion()), s);
                 found.put(p.installation().id(), s);
             }));

@@ -2,6 +2,7 @@ package dorada.server.tuning;
 
 import dorada.core.acceptance.ChannelVerdict;
 import dorada.core.acceptance.MismatchCost;
+import dorada.core.acceptance.Progress;
 import dorada.core.acceptance.ReferencePlane;
 import dorada.core.acceptance.TransmitLimit;
 import dorada.core.acceptance.Verdict;
@@ -31,7 +32,11 @@ import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Function;
 
-/** A pass with all that is read from it; SI units, re 50 Ω. */
+/**
+ * A pass with all that is read from it; SI units, re 50 Ω.
+ *
+ * @param progress how far the installation was after it, as long as it is not signed off
+ */
 public record PassView(
         @NotNull UUID id,
         @NotNull int number,
@@ -64,7 +69,8 @@ public record PassView(
         PlaneView otherEnd,
         CostView cost,
         AdviceView advice,
-        @NotNull List<CautionView> cautions) {
+        @NotNull List<CautionView> cautions,
+        @NotNull Progress progress) {
 
     /** No screen shows more points than this; a long file is thinned out for drawing, never for reading. */
     private static final int MOST_DRAWN = 2000;
@@ -384,7 +390,11 @@ public record PassView(
                 Judgement.fromTheOtherEnd(pass, installation).map(PlaneView::of).orElse(null),
                 pass.isOldAntenna() ? null : cost(passes, j.verdict(), judged),
                 advice.map(AdviceView::of).orElse(null),
-                CautionView.of(TuningCautions.of(installation, pass, j, advice)));
+                CautionView.of(TuningCautions.of(installation, pass, j, advice)),
+                TuningPass.newestOf(passes)
+                        .map(own -> Progress.afterReading(
+                                judged.apply(own).verdict().met(), own.isFinalSweep()))
+                        .orElse(Progress.PLANNED));
     }
 
     /** Against the old antenna where it was measured, else against a perfect match. */

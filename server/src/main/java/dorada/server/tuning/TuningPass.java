@@ -43,7 +43,7 @@ class TuningPass {
 
     private int number;
 
-    /** Of those that count; lists ask for it alone. */
+    /** Of those that count and are not of the old antenna; lists ask for it alone. */
     private boolean newest;
 
     @Column(name = "change_m")
@@ -212,9 +212,13 @@ class TuningPass {
 
     /** @param counting all of an installation that count, oldest first */
     static void lastIsNewest(List<TuningPass> counting) {
-        for (int i = 0; i < counting.size(); i++) {
-            counting.get(i).newest = i == counting.size() - 1;
-        }
+        counting.forEach(p -> p.newest = false);
+        newestOf(counting).ifPresent(p -> p.newest = true);
+    }
+
+    /** The last of the antenna that stays; empty where only the old one was read. */
+    static Optional<TuningPass> newestOf(List<TuningPass> counting) {
+        return counting.stream().filter(p -> !p.oldAntenna).reduce((a, b) -> b);
     }
 
     double changeM() {

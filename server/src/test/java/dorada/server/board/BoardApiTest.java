@@ -48,6 +48,28 @@ class BoardApiTest extends ApiTest {
                 .andExpect(jsonPath(card(id) + ".newest.passNumber").value(2));
     }
 
+    /** The page of the installation and the board say the same of how far it is, whatever was recorded last. */
+    @Test
+    void boardAndPageAgreeOnHowFarItIs() throws Exception {
+        String id = makeInstallation(10);
+        String[] more = {
+            "\"oldAntenna\":true,", "", "\"oldAntenna\":true,", "\"finalSweep\":true,", "\"oldAntenna\":true,"
+        };
+        String[] wanted = {"PLANNED", "MET", "MET", "READY", "READY"};
+        for (int i = 0; i < more.length; i++) {
+            postJson(
+                            "/api/installations/" + id + "/passes",
+                            measurement(UUID.randomUUID(), 0).replace("\"note\"", more[i] + "\"note\""))
+                    .andExpect(jsonPath("$.progress").value(wanted[i]));
+            getAs(viewer, "/api/installations?size=200")
+                    .andExpect(jsonPath(card(id) + ".state").value(wanted[i]));
+        }
+        getAs(viewer, "/api/installations?size=200")
+                .andExpect(jsonPath(card(id) + ".newest.passNumber").value(4));
+        getAs(viewer, "/api/installations/" + id + "/passes")
+                .andExpect(jsonPath("$[2].progress").value("MET"));
+    }
+
     @Test
     void theBoardCanBeNarrowedToAState() throws Exception {
         String id = makeInstallation(2);
