@@ -2,6 +2,7 @@ package dorada.server.tuning;
 
 import dorada.server.installation.Installation;
 import dorada.server.installation.InstallationService;
+import java.time.Duration;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -17,6 +18,7 @@ import org.springframework.boot.info.BuildProperties;
 import org.springframework.dao.DataAccessException;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.PlatformTransactionManager;
+import org.springframework.transaction.TransactionException;
 import org.springframework.transaction.support.TransactionTemplate;
 
 /** What passes say: worked out when they are recorded, kept, and read from there as long as plan and program are the same. */
@@ -24,6 +26,8 @@ import org.springframework.transaction.support.TransactionTemplate;
 public class Judgements {
 
     private static final Logger LOG = LoggerFactory.getLogger(Judgements.class);
+
+    private static final Duration AT_A_TIME = Duration.ofMillis(500);
 
     private final TuningPassRepository passes;
     private final KeptJudgementRepository kept;
@@ -96,7 +100,7 @@ public class Judgements {
         }
         try {
             judgeMissing(installationId);
-        } catch (DataAccessException e) {
+        } catch (DataAccessException | TransactionException e) {
             // A disk without room is no reason not to read.
             LOG.warn("Judgements could not be kept: {}", e.getMessage());
         }
@@ -127,22 +131,32 @@ public class Judgements {
 
     /** Judges those of an installation that are not judged by its plan and this program. */
     void judgeMissing(UUID installationId) {
-        inTurn.run(
-                installationId,
-                () -> writing.executeWithoutResult(t -> {
-                    Installation installation = installations.byId(installationId);
-                    List<TuningPass> all = passesOf(installationId);
-                    Map<UUID, KeptJudgement> known =
-                            kept.findByPassIdIn(all.stream().map(TuningPass::id).toList()).stream()
-                                    .collect(Collectors.toMap(KeptJudgement::passId, Function.identity()));
-                    Function<TuningPass, Judgement> judging = judging(installation);
-                    for (int n = 1; n <= all.size(); n++) {
-                        KeptJudgement is = known.get(all.get(n - 1).id());
-                        if (is == null || !is.isOf(installation.planVersion(), program)) {
-                            kept(all.subList(0, n), installation, judging);
-                        }
-                    }
-                }));
+        boolean more = true;
+        while (more) {
+            more = inTurn.on(installationId, () -> writing.execute(t -> judgeSome(installationId)));
+        }
+    }
+
+    /** For a moment only, because whoever wants to record on it waits; true where some are left. */
+    private boolean judgeSome(UUID installationId) {
+        long until = System.nanoTime() + AT_A_TIME.toNanos();
+        Installation installation = installations.byId(installationId);
+        List<TuningPass> all = passesOf(installationId);
+        Map<UUID, KeptJudgement> known = kept
+                .findByPassIdIn(all.stream().map(TuningPass::id).toList())
+                .stream()
+                .collect(Collectors.toMap(KeptJudgement::passId, Function.identity()));
+        Function<TuningPass, Judgement> judging = judging(installation);
+        for (int n = 1; n <= all.size(); n++) {
+            KeptJudgement is = known.get(all.get(n - 1).id());
+            if (is == null || !is.isOf(installation.planVersion(), program)) {
+                kept(all.subList(0, n), installation, judging);
+                if (System.nanoTime() > until) {
+                    return true;
+                }
+            }
+        }
+        return false;
     }
 
     /** Installations where {@link #judgeMissing} has something to do. */
