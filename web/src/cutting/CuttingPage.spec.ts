@@ -163,7 +163,7 @@ describe('cut sheets', () => {
   it('give every number back as usual at one touch', async () => {
     const { wrapper, router } = await page(`${WHIP}&diameterM=0.005&held=~telescope`)
     expect(router.currentRoute.value.query.diameterM).toBe('0.005')
-    await button(wrapper, 'Numbers as usual').trigger('click')
+    await button(wrapper, 'Reset to defaults').trigger('click')
     await settle()
     expect(router.currentRoute.value.query).toMatchObject({ held: '~telescope' })
     expect(router.currentRoute.value.query.diameterM).toBeUndefined()
@@ -172,7 +172,7 @@ describe('cut sheets', () => {
 
   it('are kept for the shop, and each tick is saved from then on', async () => {
     const { wrapper, router } = await page(WHIP)
-    await button(wrapper, 'Keep for the shop').trigger('submit')
+    await button(wrapper, 'Save for the shop').trigger('submit')
     await settle()
     expect(router.currentRoute.value.query.sheet).toBe('s1')
     expect(kept?.name).toBe('quarter-wave whip, 157.000 MHz')
@@ -206,7 +206,7 @@ describe('cut sheets', () => {
 
   it('can be removed and put back', async () => {
     const { wrapper } = await page(WHIP)
-    await button(wrapper, 'Keep for the shop').trigger('submit')
+    await button(wrapper, 'Save for the shop').trigger('submit')
     await settle()
     await button(wrapper, 'Remove this sheet').trigger('click')
     await settle()

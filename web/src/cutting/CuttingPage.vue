@@ -98,9 +98,9 @@ function takeBars() {
 const sentence = computed(() => (sheet.value ? cutSentence(sheet.value, preferences.unit) : undefined))
 const isNew = computed(() => !asked.value.kind && !route.query.sheet)
 const USES: { uses: Uses; word: string }[] = [
-  { uses: 'BEST', word: 'the better one' },
-  { uses: 'RULE', word: 'the rule' },
-  { uses: 'SOLVER', word: 'the solver' },
+  { uses: 'BEST', word: 'recommended' },
+  { uses: 'RULE', word: 'rule' },
+  { uses: 'SOLVER', word: 'model' },
 ]
 
 const copied = ref('')
@@ -170,7 +170,7 @@ const general = computed(() =>
           class="plain"
           @click="ask({ numbers: {} })"
         >
-          Numbers as usual
+          Reset to defaults
         </button>
       </form>
       <p v-if="general" class="wrong" role="alert">{{ general }}</p>
@@ -209,7 +209,7 @@ const general = computed(() =>
       <KeepSheet v-model:done="done" v-model:cuts="cuts" :asked="asked" :sheet="sheet" />
       <section class="card block tools">
         <label class="field">
-          <span class="name">Whose answer is used</span>
+          <span class="name">Length from</span>
           <select
             :value="asked.uses"
             @change="ask({ uses: ($event.target as HTMLSelectElement).value as Uses })"

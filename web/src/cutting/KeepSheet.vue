@@ -158,7 +158,7 @@ function putBack() {
 </script>
 
 <template>
-  <form v-if="mayKeep" class="tools" @submit.prevent="save('Kept for the shop.')">
+  <form v-if="mayKeep" class="tools" @submit.prevent="save('Saved for the shop.')">
     <label class="field">
       <span class="name">
         {{ installation.data.value ? `For ${installation.data.value.shopNumber}` : 'Name of this sheet' }}
@@ -166,7 +166,7 @@ function putBack() {
       <input v-model="name" :placeholder="usualName" maxlength="160" />
     </label>
     <button class="do" :disabled="!sheet || (kept !== undefined && !isChanged)">
-      {{ kept ? (isChanged ? 'Save the change' : 'Kept for the shop') : 'Keep for the shop' }}
+      {{ kept ? (isChanged ? 'Save the change' : 'Saved for the shop') : 'Save for the shop' }}
     </button>
     <p class="hint" role="status">
       {{ said }}

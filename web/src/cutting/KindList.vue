@@ -19,7 +19,7 @@ const begin = (low: number, high: number) =>
     <h1>Cut sheets</h1>
     <p class="soft">Every dimension, drawn, with what to leave on and how to tune it. What shall it be?</p>
     <section v-if="sheets.data.value?.length" class="card block">
-      <h2>Kept for the shop</h2>
+      <h2>Saved for the shop</h2>
       <ul>
         <li v-for="s in sheets.data.value" :key="s.id">
           <RouterLink :to="{ path: '/cutting', query: { sheet: s.id } }">{{ s.name }}</RouterLink>

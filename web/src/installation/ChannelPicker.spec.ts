@@ -130,7 +130,7 @@ describe('picking channels', () => {
     await picker.find('select').setValue('own')
     await picker.find('textarea').setValue('Quay 446.2')
     await picker.find('input[placeholder="Ferry port"]').setValue('Ferry')
-    await button('Keep it for the shop')?.trigger('click')
+    await button('Save it for the shop')?.trigger('click')
     await flushPromises()
     expect(picker.find('select').element.value).toBe('l1')
     expect(picker.findAll('input:checked')).toHaveLength(1)

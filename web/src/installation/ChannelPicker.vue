@@ -132,7 +132,7 @@ async function takeAir() {
         Do not plan another antenna: {{ service.forbidden }}.
       </p>
       <p v-if="shopList" class="hint">
-        {{ shopList.source || 'Source not noted' }}; kept by {{ shopList.madeBy }}. Check your licence.
+        {{ shopList.source || 'Source not noted' }}; saved by {{ shopList.madeBy }}. Check your licence.
       </p>
       <p v-if="service" class="hint">
         {{ service.reminders.join('. ') }}. Check your licence. Source: {{ service.source }} ({{
@@ -182,7 +182,7 @@ async function takeAir() {
         >or a CSV file <input type="file" accept=".csv,.txt,text/*" @change="readFile"
       /></label>
       <div class="keep">
-        <TextField v-model="listName" name="Keep it for the shop as" placeholder="Ferry port" />
+        <TextField v-model="listName" name="Save it for the shop as" placeholder="Ferry port" />
         <TextField v-model="listSource" name="From where" placeholder="their licence, 2026" />
       </div>
       <div class="buttons">
@@ -190,7 +190,7 @@ async function takeAir() {
           Add this list
         </button>
         <button type="button" class="other" :disabled="!pasted.trim() || !listName.trim()" @click="keepList">
-          Keep it for the shop
+          Save it for the shop
         </button>
         <button v-if="removed" type="button" class="other" @click="putBack">
           Put “{{ removed.name }}” back

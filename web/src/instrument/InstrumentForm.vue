@@ -95,8 +95,8 @@ async function save() {
     </div>
     <p v-if="unplaced" class="wrong" role="alert">{{ unplaced }}</p>
     <div class="buttons">
-      <button class="do" type="submit" :disabled="busy">Keep it</button>
-      <button class="plain" type="button" @click="emit('left')">Leave it</button>
+      <button class="do" type="submit" :disabled="busy">Save</button>
+      <button class="plain" type="button" @click="emit('left')">Cancel</button>
     </div>
   </form>
 </template>

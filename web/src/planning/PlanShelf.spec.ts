@@ -75,7 +75,7 @@ describe('kept plans', () => {
     await found.find('input').setValue('Trainer')
     await found.find('form').trigger('submit')
     await flushPromises()
-    expect(found.text()).toContain('“Trainer” is kept for the shop.')
+    expect(found.text()).toContain('“Trainer” is saved for the shop.')
     expect(JSON.parse(stored[0]?.body ?? '{}')).toMatchObject({ antenna: { low: '118' } })
     await found.find('form').trigger('submit')
     await flushPromises()

@@ -25,7 +25,7 @@ async function tell(action: () => Promise<string>) {
     if (!(error instanceof Problem)) throw error
     said.value =
       error.status === 409
-        ? 'A colleague changed this plan meanwhile. Keep yours under another name, or open theirs.'
+        ? 'A colleague changed this plan meanwhile. Save yours under another name, or open theirs.'
         : error.message
   }
 }
@@ -40,7 +40,7 @@ const save = () =>
       installationId: belongsTo.value || undefined,
     })
     kept.value = rememberKept(plan)
-    return `“${plan.name}” is kept for the shop.`
+    return `“${plan.name}” is saved for the shop.`
   })
 
 const take = (id: string) =>
@@ -83,7 +83,7 @@ const putBack = () =>
 <template>
   <div class="shelf">
     <button type="button" class="other" :aria-expanded="isOpen" @click="isOpen = !isOpen">
-      {{ kept ? kept.name : 'Kept plans' }}
+      {{ kept ? kept.name : 'Saved plans' }}
     </button>
     <div v-if="isOpen" class="card drawer">
       <form @submit.prevent="save">
@@ -93,7 +93,7 @@ const putBack = () =>
           aria-label="Name of this plan"
           maxlength="160"
         />
-        <button class="other" :disabled="!name.trim()">Keep for the shop</button>
+        <button class="other" :disabled="!name.trim()">Save for the shop</button>
         <InstallationPick
           v-model="belongsTo"
           class="belongs"
@@ -114,7 +114,7 @@ const putBack = () =>
           </button>
         </li>
       </ul>
-      <p v-else class="hint">Nothing kept yet. What is typed stays in this browser until then.</p>
+      <p v-else class="hint">Nothing saved yet. What is typed stays in this browser until then.</p>
     </div>
   </div>
 </template>

@@ -110,8 +110,8 @@ class CuttingIT {
         page.navigate(page.url().replaceAll("\\?.*", "") + "?step=plan");
         page.getByText("Work out a new one").click();
         assertThat(page.locator(".sentence")).containsText("Cut the whip to");
-        ines.button("Keep for the shop").click();
-        assertThat(page.getByText("Kept for the shop.")).isVisible();
+        ines.button("Save for the shop").click();
+        assertThat(page.getByText("Saved for the shop.")).isVisible();
         page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Steps"))
                 .click();
         page.getByLabel("Really cut: whip").fill("471 mm");
@@ -132,7 +132,7 @@ class CuttingIT {
         assertThat(page.getByLabel("Really cut: whip")).hasValue("471 mm");
         assertThat(page.locator("ol input[type=checkbox]").first()).isChecked();
         page.navigate(dorada.address() + "/cutting");
-        assertThat(page.getByText("Kept for the shop")).isVisible();
+        assertThat(page.getByText("Saved for the shop")).isVisible();
         // Paper shows the sheet and its steps, whatever part is on the screen.
         page.navigate(shared);
         page.locator("svg .measure")

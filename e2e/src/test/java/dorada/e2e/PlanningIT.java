@@ -61,11 +61,11 @@ class PlanningIT {
             assertThat(page.getByLabel("Frequency of channel 2 in MHz")).hasValue("156.000");
             page.getByLabel("Use of channel 2").selectOption("RECEIVE");
 
-            // Kept for the shop, opened again after something else was typed, and put on paper.
+            // Saved for the shop, opened again after something else was typed, and put on paper.
             page.navigate(dorada.address() + "/plan");
-            ines.button("Kept plans").click();
+            ines.button("Saved plans").click();
             page.getByLabel("Name of this plan").fill("Pick-up 4");
-            ines.button("Keep for the shop").click();
+            ines.button("Save for the shop").click();
             assertThat(page.getByText("is kept for the shop")).isVisible();
             ines.field("SWR limit").fill("1.2");
             page.locator(".shelf li .name").click();

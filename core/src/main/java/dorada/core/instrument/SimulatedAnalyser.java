@@ -2,7 +2,6 @@ package dorada.core.instrument;
 
 import dorada.core.rf.Reflection;
 import dorada.core.sweep.Sweep;
-import java.util.Locale;
 import java.util.Random;
 
 /**
@@ -11,10 +10,8 @@ import java.util.Random;
  */
 public final class SimulatedAnalyser {
 
-    /** What a bench analyser of the usual kind covers. */
-    public static final Span LIMITS = new Span(1e6, 1e9);
-
-    public static final int MOST_POINTS = 1601;
+    /** It can do all that Dorada works in. */
+    private static final AnalyserLimits LIMITS = AnalyserLimits.NOT_STATED;
 
     private static final double DIRECTIVITY_RESIDUE = 0.005;
     private static final double NOISE = 0.0006;
@@ -33,18 +30,7 @@ public final class SimulatedAnalyser {
 
     /** @throws IllegalArgumentException where span or points go beyond it, as a sentence */
     public Sweep sweep(Span span, int points) {
-        if (!LIMITS.contains(span)) {
-            throw new IllegalArgumentException(String.format(
-                    Locale.ROOT,
-                    "The simulated analyser covers %.0f to %.0f MHz, not %.3f to %.3f MHz.",
-                    LIMITS.startHz() / 1e6,
-                    LIMITS.stopHz() / 1e6,
-                    span.startHz() / 1e6,
-                    span.stopHz() / 1e6));
-        }
-        if (points < 2 || points > MOST_POINTS) {
-            throw new IllegalArgumentException("The simulated analyser takes 2 to " + MOST_POINTS + " points.");
-        }
+        LIMITS.require(span, points);
         Reflection residue = Reflection.polar(DIRECTIVITY_RESIDUE, 360 * random.nextDouble());
         double[] hz = span.points(points);
         double[] re = new double[points];

@@ -1,5 +1,6 @@
 package dorada.core.simulation;
 
+import dorada.core.instrument.AnalyserLimits;
 import dorada.core.instrument.Span;
 import dorada.core.instrument.scpi.Interpreter;
 import dorada.core.instrument.scpi.ScpiException;
@@ -24,10 +25,9 @@ import org.hipparchus.complex.Complex;
 public final class StandInAnalyser extends Interpreter {
 
     /** What it covers. */
-    public static final Span LIMITS = new Span(1e6, 1e9);
+    public static final AnalyserLimits LIMITS = new AnalyserLimits(new Span(1e6, 1e9), 801);
 
     public static final int FEWEST_POINTS = 2;
-    public static final int MOST_POINTS = 801;
 
     private static final int MOST_AVERAGES = 64;
     private static final int MEASURING = 16;
@@ -70,8 +70,8 @@ public final class StandInAnalyser extends Interpreter {
     }
 
     private void setUpSweep() {
-        double low = LIMITS.startHz();
-        double high = LIMITS.stopHz();
+        double low = LIMITS.span().startHz();
+        double high = LIMITS.span().stopHz();
         on("[SENSe:]FREQuency:STARt", 1, 1, a -> done(() -> startHz = a.hertz(0, low, high)));
         on("[SENSe:]FREQuency:STARt?", 0, 0, a -> number(startHz));
         on("[SENSe:]FREQuency:STOP", 1, 1, a -> done(() -> stopHz = a.hertz(0, low, high)));
@@ -84,7 +84,7 @@ public final class StandInAnalyser extends Interpreter {
                 1,
                 a -> done(() -> centred((startHz + stopHz) / 2, a.hertz(0, 1e3, high - low))));
         on("[SENSe:]FREQuency:SPAN?", 0, 0, a -> number(stopHz - startHz));
-        on("[SENSe:]SWEep:POINts", 1, 1, a -> done(() -> points = a.whole(0, FEWEST_POINTS, MOST_POINTS)));
+        on("[SENSe:]SWEep:POINts", 1, 1, a -> done(() -> points = a.whole(0, FEWEST_POINTS, LIMITS.mostPoints())));
         on("[SENSe:]SWEep:POINts?", 0, 0, a -> Integer.toString(points));
         on("[SENSe:]SWEep:TIME?", 0, 0, a -> number(points * SECONDS_PER_POINT * sweeps()));
         on("[SENSe:]AVERage:COUNt", 1, 1, a -> done(() -> averages = a.whole(0, 1, MOST_AVERAGES)));
@@ -190,8 +190,8 @@ public final class StandInAnalyser extends Interpreter {
     }
 
     private void centred(double centre, double span) {
-        startHz = Math.max(LIMITS.startHz(), centre - span / 2);
-        stopHz = Math.min(LIMITS.stopHz(), centre + span / 2);
+        startHz = Math.max(LIMITS.span().startHz(), centre - span / 2);
+        stopHz = Math.min(LIMITS.span().stopHz(), centre + span / 2);
     }
 
     private int sweeps() {

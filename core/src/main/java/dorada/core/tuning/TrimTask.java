@@ -3,7 +3,7 @@ package dorada.core.tuning;
 import dorada.core.acceptance.AcceptanceRule;
 import dorada.core.acceptance.WantedChannel;
 import dorada.core.antenna.Carrier;
-import dorada.core.instrument.SimulatedAnalyser;
+import dorada.core.instrument.AnalyserLimits;
 import dorada.core.instrument.Span;
 import dorada.core.line.Line;
 import dorada.core.rf.Wavelength;
@@ -59,7 +59,7 @@ public record TrimTask(
                 channels,
                 adjustment,
                 prior,
-                SimulatedAnalyser.LIMITS,
+                AnalyserLimits.NOT_STATED.span(),
                 Room.ANY,
                 Optional.empty(),
                 false,

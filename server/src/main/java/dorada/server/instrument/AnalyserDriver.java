@@ -13,14 +13,14 @@ interface AnalyserDriver {
     Duration LONGEST_SWEEP = Duration.ofMinutes(2);
 
     /**
-     * Where an analyser is, and what it is like.
+     * Where an analyser is.
      *
      * @param host name or number on the network; empty where it is none
      * @param port on the network; 0 where it is none
      * @param serialPort of this machine; empty where it is none
      * @param baud bits a second on it; 0 where it is none
      */
-    record Place(String host, int port, String serialPort, int baud, CommandProfile profile, AnalyserLimits limits) {}
+    record Place(String host, int port, String serialPort, int baud) {}
 
     /** As it is stored and sent. */
     String id();
@@ -32,5 +32,5 @@ interface AnalyserDriver {
     void require(Place place);
 
     /** The caller closes it. */
-    Analyser open(Place place);
+    Analyser open(Place place, CommandProfile texts, AnalyserLimits limits);
 }

@@ -2,7 +2,6 @@ package dorada.server.instrument;
 
 import dorada.core.instrument.AnalyserLimits;
 import dorada.core.instrument.Span;
-import dorada.core.instrument.scpi.CommandProfile;
 import dorada.server.removed.Removable;
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
@@ -67,14 +66,8 @@ class Instrument extends Removable {
         return driver;
     }
 
-    AnalyserDriver.Place place(CommandProfile texts) {
-        return new AnalyserDriver.Place(
-                host,
-                port,
-                serialPort == null ? "" : serialPort,
-                baud == null ? 0 : baud,
-                texts,
-                limits().orElse(AnalyserLimits.NOT_STATED));
+    AnalyserDriver.Place place() {
+        return new AnalyserDriver.Place(host, port, serialPort == null ? "" : serialPort, baud == null ? 0 : baud);
     }
 
     Optional<AnalyserLimits> limits() {
@@ -89,7 +82,7 @@ class Instrument extends Removable {
     }
 
     long version() {
-        return version == null ? 0 : version;
+        return version;
     }
 
     @Override

@@ -51,7 +51,7 @@ class InstrumentArchive implements ShopPart<InstrumentRecord> {
             @NotBlank @Size(max = 4000) String profile) {}
 
     private InstrumentRecord record(Instrument i) {
-        AnalyserDriver.Place place = i.place(null);
+        AnalyserDriver.Place place = i.place();
         return new InstrumentRecord(
                 i.id(),
                 i.name(),

@@ -41,9 +41,7 @@ record InstrumentRequest(
                 host == null ? "" : host.strip(),
                 port == null ? 0 : port,
                 serialPort == null ? "" : serialPort.strip(),
-                baud == null ? 0 : baud,
-                profile,
-                limits().orElse(AnalyserLimits.NOT_STATED));
+                baud == null ? 0 : baud);
     }
 
     /** @throws JobException where some are missing or the wrong way round */

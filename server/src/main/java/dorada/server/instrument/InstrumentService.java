@@ -4,7 +4,6 @@ import dorada.core.calibration.Calibration;
 import dorada.core.calibration.CalibrationException;
 import dorada.core.instrument.Analyser;
 import dorada.core.instrument.AnalyserLimits;
-import dorada.core.instrument.SimulatedAnalyser;
 import dorada.core.instrument.Span;
 import dorada.core.instrument.scpi.CommandProfile;
 import dorada.core.instrument.scpi.InstrumentException;
@@ -31,10 +30,6 @@ import tools.jackson.databind.json.JsonMapper;
 public class InstrumentService implements Shelf {
 
     static final String STAND_IN = "stand-in";
-
-    /** What the stand-in says of itself. */
-    private static final AnalyserLimits STAND_IN_LIMITS =
-            new AnalyserLimits(SimulatedAnalyser.LIMITS, StandInAnalyser.MOST_POINTS);
 
     private static final int LONGEST_PROFILE = 4000;
 
@@ -80,30 +75,32 @@ public class InstrumentService implements Shelf {
                 "Stand-in analyser (practice)",
                 drivers.byId(ScpiOverTcp.ID),
                 standInPlace(),
-                Optional.of(STAND_IN_LIMITS),
+                CommandProfile.STAND_IN,
+                Optional.of(StandInAnalyser.LIMITS),
                 true,
                 invented.areRecorded());
     }
 
     private AnalyserDriver.Place standInPlace() {
-        return new AnalyserDriver.Place("127.0.0.1", stand.port(), "", 0, CommandProfile.STAND_IN, STAND_IN_LIMITS);
+        return new AnalyserDriver.Place("127.0.0.1", stand.port(), "", 0);
     }
 
     private InstrumentView view(Instrument i) {
-        AnalyserDriver.Place place = place(i);
+        AnalyserDriver.Place place = i.place();
         return view(
                 i.id().toString(),
                 i.version(),
                 i.name(),
                 drivers.byId(i.driver()),
                 place,
+                texts(i),
                 i.limits(),
                 false,
                 invented.areRecorded() || !invented.areOf(place.host(), place.port()));
     }
 
-    private AnalyserDriver.Place place(Instrument i) {
-        return i.place(json.readValue(i.profile(), CommandProfile.class));
+    private CommandProfile texts(Instrument i) {
+        return json.readValue(i.profile(), CommandProfile.class);
     }
 
     private static InstrumentView view(
@@ -112,6 +109,7 @@ public class InstrumentService implements Shelf {
             String name,
             AnalyserDriver driver,
             AnalyserDriver.Place place,
+            CommandProfile texts,
             Optional<AnalyserLimits> limits,
             boolean standIn,
             boolean recorded) {
@@ -128,7 +126,7 @@ public class InstrumentService implements Shelf {
                 limits.map(l -> l.span().startHz()).orElse(null),
                 limits.map(l -> l.span().stopHz()).orElse(null),
                 limits.map(AnalyserLimits::mostPoints).orElse(null),
-                place.profile(),
+                texts,
                 standIn,
                 recorded);
     }
@@ -216,18 +214,20 @@ public class InstrumentService implements Shelf {
     /** A conversation with the instrument; the caller closes it. */
     Analyser open(String id) {
         if (requireKnown(id).standIn()) {
-            return drivers.byId(ScpiOverTcp.ID).open(standInPlace());
+            return drivers.byId(ScpiOverTcp.ID).open(standInPlace(), CommandProfile.STAND_IN, StandInAnalyser.LIMITS);
         }
         Instrument i = byId(number(id));
-        return drivers.byId(i.driver()).open(place(i));
+        return drivers.byId(i.driver()).open(i.place(), texts(i), limitsOf(i));
+    }
+
+    private static AnalyserLimits limitsOf(Instrument i) {
+        return i.limits().orElse(AnalyserLimits.NOT_STATED);
     }
 
     /** What instrument {@code id} can sweep. */
     @Transactional(readOnly = true)
     AnalyserLimits limits(String id) {
-        return requireKnown(id).standIn()
-                ? STAND_IN_LIMITS
-                : byId(number(id)).limits().orElse(AnalyserLimits.NOT_STATED);
+        return requireKnown(id).standIn() ? StandInAnalyser.LIMITS : limitsOf(byId(number(id)));
     }
 
     private static UUID number(String id) {

@@ -2,6 +2,8 @@ package dorada.server.instrument;
 
 import com.fazecast.jSerialComm.SerialPort;
 import dorada.core.instrument.Analyser;
+import dorada.core.instrument.AnalyserLimits;
+import dorada.core.instrument.scpi.CommandProfile;
 import dorada.core.instrument.scpi.ScpiAnalyser;
 import dorada.server.problem.JobException;
 import java.util.List;
@@ -42,12 +44,9 @@ class ScpiOverSerial implements AnalyserDriver {
     }
 
     @Override
-    public Analyser open(Place place) {
+    public Analyser open(Place place, CommandProfile texts, AnalyserLimits limits) {
         return new ScpiAnalyser(
-                () -> new SerialTransport(place.serialPort(), place.baud()),
-                place.profile(),
-                place.limits(),
-                LONGEST_SWEEP);
+                () -> new SerialTransport(place.serialPort(), place.baud()), texts, limits, LONGEST_SWEEP);
     }
 
     /** What this machine has just now. */

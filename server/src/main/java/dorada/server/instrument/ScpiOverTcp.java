@@ -1,6 +1,8 @@
 package dorada.server.instrument;
 
 import dorada.core.instrument.Analyser;
+import dorada.core.instrument.AnalyserLimits;
+import dorada.core.instrument.scpi.CommandProfile;
 import dorada.core.instrument.scpi.ScpiAnalyser;
 import dorada.server.problem.JobException;
 import org.springframework.stereotype.Component;
@@ -34,8 +36,7 @@ class ScpiOverTcp implements AnalyserDriver {
     }
 
     @Override
-    public Analyser open(Place place) {
-        return new ScpiAnalyser(
-                () -> new SocketTransport(place.host(), place.port()), place.profile(), place.limits(), LONGEST_SWEEP);
+    public Analyser open(Place place, CommandProfile texts, AnalyserLimits limits) {
+        return new ScpiAnalyser(() -> new SocketTransport(place.host(), place.port()), texts, limits, LONGEST_SWEEP);
     }
 }

@@ -20,6 +20,7 @@ import java.util.UUID;
 import java.util.concurrent.atomic.AtomicInteger;
 import java.util.function.BooleanSupplier;
 import org.junit.jupiter.api.Test;
+import org.springframework.test.util.ReflectionTestUtils;
 import tools.jackson.databind.json.JsonMapper;
 
 /** Another way of talking to analysers is one class. */
@@ -48,7 +49,7 @@ class DriversTest {
         }
 
         @Override
-        public Analyser open(Place place) {
+        public Analyser open(Place place, CommandProfile texts, AnalyserLimits limits) {
             open.incrementAndGet();
             return new Analyser() {
                 @Override
@@ -58,7 +59,7 @@ class DriversTest {
 
                 @Override
                 public AnalyserLimits limits() {
-                    return place.limits();
+                    return limits;
                 }
 
                 @Override
@@ -98,6 +99,7 @@ class DriversTest {
     void itIsEnteredAskedAndSweptLikeTheOthers() {
         when(kept.saveAndFlush(any())).thenAnswer(call -> {
             Instrument saved = call.getArgument(0);
+            ReflectionTestUtils.setField(saved, "version", 0L);
             when(kept.findById(saved.id())).thenReturn(Optional.of(saved));
             return saved;
         });

@@ -58,24 +58,23 @@ class SerialTest {
         server.close();
     }
 
-    private AnalyserDriver.Place place(String port, int baud, AnalyserLimits limits) {
-        return new AnalyserDriver.Place("", 0, port, baud, CommandProfile.STAND_IN, limits);
+    private static AnalyserDriver.Place place(String port, int baud) {
+        return new AnalyserDriver.Place("", 0, port, baud);
+    }
+
+    private Analyser open(String port, AnalyserLimits limits) {
+        return driver.open(place(port, 115_200), CommandProfile.STAND_IN, limits);
     }
 
     @Test
     void sweepsOverASerialPortAsOverTheNetwork() {
         Span span = new Span(140e6, 170e6);
-        AnalyserDriver.Place here = place(terminal, 115_200, AnalyserLimits.NOT_STATED);
-        driver.require(here);
-        try (Analyser serial = driver.open(here);
+        try (Analyser serial = open(terminal, AnalyserLimits.NOT_STATED);
                 Analyser network = new ScpiOverTcp()
-                        .open(new AnalyserDriver.Place(
-                                "127.0.0.1",
-                                server.port(),
-                                "",
-                                0,
+                        .open(
+                                new AnalyserDriver.Place("127.0.0.1", server.port(), "", 0),
                                 CommandProfile.STAND_IN,
-                                AnalyserLimits.NOT_STATED))) {
+                                AnalyserLimits.NOT_STATED)) {
             assertThat(serial.identity()).contains("stand-in");
             // 401 points are some 16 kB: more than a terminal's buffer holds.
             Sweep a = serial.sweep(span, 401, 1, () -> true);
@@ -92,7 +91,7 @@ class SerialTest {
 
     @Test
     void aPortThatIsNotThereIsNamed() {
-        try (Analyser analyser = driver.open(place("/dev/ttyNONE7", 9600, AnalyserLimits.NOT_STATED))) {
+        try (Analyser analyser = open("/dev/ttyNONE7", AnalyserLimits.NOT_STATED)) {
             assertThatThrownBy(analyser::identity)
                     .isInstanceOf(InstrumentException.class)
                     .hasMessageContaining("/dev/ttyNONE7");
@@ -111,7 +110,7 @@ class SerialTest {
     @Test
     void anInstrumentsOwnLimitsAreKeptBeforeItIsAsked() {
         AnalyserLimits own = new AnalyserLimits(new Span(100e6, 160e6), 201);
-        try (Analyser analyser = driver.open(place(terminal, 115_200, own))) {
+        try (Analyser analyser = open(terminal, own)) {
             assertThat(analyser.limits()).isEqualTo(own);
             assertThatThrownBy(() -> analyser.sweep(new Span(140e6, 170e6), 101, 1, () -> true))
                     .isInstanceOf(InstrumentException.class)
@@ -126,14 +125,13 @@ class SerialTest {
     @Test
     void portsAndSpeedsAreLookedAt() {
         for (String wrong : new String[] {"", "ttyUSB0; rm", "../etc/passwd", "/etc/passwd"}) {
-            assertThatThrownBy(() -> driver.require(place(wrong, 9600, AnalyserLimits.NOT_STATED)))
+            assertThatThrownBy(() -> driver.require(place(wrong, 9600)))
                     .as(wrong)
                     .isInstanceOf(JobException.class);
         }
-        assertThatThrownBy(() -> driver.require(place("COM3", 12, AnalyserLimits.NOT_STATED)))
-                .isInstanceOf(JobException.class);
-        driver.require(place("COM3", 9600, AnalyserLimits.NOT_STATED));
-        driver.require(place("/dev/ttyUSB0", 9600, AnalyserLimits.NOT_STATED));
-        driver.require(place("/dev/cu.usbmodem-14101", 9600, AnalyserLimits.NOT_STATED));
+        assertThatThrownBy(() -> driver.require(place("COM3", 12))).isInstanceOf(JobException.class);
+        driver.require(place("COM3", 9600));
+        driver.require(place("/dev/ttyUSB0", 9600));
+        driver.require(place("/dev/cu.usbmodem-14101", 9600));
     }
 }
