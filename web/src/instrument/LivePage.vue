@@ -7,6 +7,7 @@ import { isTyping } from '@/shell/keys'
 import TextField from '@/shell/TextField.vue'
 import { formatMhz, parseFrequency } from '@/units/frequency'
 import { curveOf, sentenceOf, useLive, type LiveSettings, type LiveSweep } from './live'
+import { covers, where } from './instrumentForm'
 import PracticeDrawer from './PracticeDrawer.vue'
 
 const LIMIT = { swr: 2, label: 'SWR 2' }
@@ -190,7 +191,7 @@ onBeforeUnmount(() => window.removeEventListener('keydown', key))
           <option v-for="i in instruments.data.value ?? []" :key="i.id" :value="i.id">{{ i.name }}</option>
         </select>
         <span v-if="chosen" class="hint">
-          {{ chosen.host }}:{{ chosen.port }} ·
+          {{ where(chosen) }}. {{ covers(chosen) }}
           <RouterLink to="/instruments">instruments and their command texts</RouterLink>
         </span>
       </label>
