@@ -117,6 +117,7 @@ describe('choosing an antenna', () => {
     expect(choice.find('.sentence').text()).toContain('Fit the half-wave whip')
     const make = choice.findAll('button').find((b) => b.text().startsWith('Make an installation'))
     expect(make?.text()).toBe('Make an installation of the half-wave whip')
+    expect(localStorage.getItem('dorada.antenna-named')).toBe('"HALF_WAVE"')
     await make?.trigger('click')
     expect(JSON.parse(localStorage.getItem('dorada.plan-draft.new') ?? '{}')).toMatchObject({
       antennaKind: 'HALF_WAVE_WHIP',

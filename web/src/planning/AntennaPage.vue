@@ -42,6 +42,7 @@ const chosen = computed({
   get: () => (picked.value || advised(ranked.value, solved.value)?.candidate) ?? '',
   set: (candidate: string) => (picked.value = candidate),
 })
+watch(chosen, (c) => localStorage.setItem(DRAFTS.named, JSON.stringify(c)))
 const read = computed(() => readNeed(form.value, preferences.unit))
 const { share, working, trouble, run, stop } = useSolving<Computed>()
 let generation = 0

@@ -43,7 +43,10 @@ const solved = {
 }
 const madeGround = { worstSwr: 2.31, holds: true, whipM: 0.553, massKg: 0.31, areaM2: 0.12 }
 
+const ruledOut = new Set<string>()
+
 beforeEach(() => {
+  ruledOut.clear()
   localStorage.clear()
   vi.stubGlobal(
     'ResizeObserver',
@@ -65,7 +68,15 @@ beforeEach(() => {
           { id: 'LOCAL_CODES', params: {}, text: 'Local codes prevail.' },
         ],
         '/api/planning/feedlines': [{ id: 'rg-58', title: 'RG-58, thin' }],
-        '/api/planning/antennas': [{ ...beam, candidate: 'DIPOLE', title: 'half-wave dipole' }, beam],
+        '/api/planning/antennas': [
+          {
+            ...beam,
+            candidate: 'DIPOLE',
+            title: 'half-wave dipole',
+            ...(ruledOut.has('DIPOLE') ? { excluded: 'Too wide.' } : {}),
+          },
+          beam,
+        ],
         '/api/planning/antennas/BEAM': { id: 'job' },
         '/api/planning/ground': { id: 'ground' },
         '/api/jobs/ground': { id: 'ground', state: 'DONE', share: 1, result: madeGround },
@@ -94,6 +105,14 @@ async function paper() {
 }
 
 describe('the plan on paper', () => {
+  it('prints the antenna that was named, though nobody picked it, and never one that is ruled out', async () => {
+    localStorage.setItem(DRAFTS.named, '"BEAM"')
+    expect((await paper()).text()).toContain('Fit the beam of three elements')
+    localStorage.clear()
+    ruledOut.add('DIPOLE')
+    expect((await paper()).text()).toContain('Fit the beam of three elements')
+  })
+
   it('has the picked antenna as solved, parts, watts, distances and cautions', async () => {
     localStorage.setItem(
       DRAFTS.antenna,

@@ -10,7 +10,16 @@ import { formatBoth } from '@/units/length'
 import PlanningCautions from '@/safety/PlanningCautions.vue'
 import { formatSwr } from '@/units/swr'
 import { bandPegs, drawn } from './band'
-import { dbi, MATERIALS, openedNeed, readNeed, TARGETS, type Assessment, type Computed } from './choice'
+import {
+  advised,
+  dbi,
+  MATERIALS,
+  openedNeed,
+  readNeed,
+  TARGETS,
+  type Assessment,
+  type Computed,
+} from './choice'
 import { DRAFTS, rememberedKept } from './drafts'
 import { formatKg, type GroundDraft } from './ground'
 import { partLines } from './paper'
@@ -34,7 +43,7 @@ const preferences = usePreferences()
 const kept = rememberedKept()
 const needForm = openedNeed(localStorage.getItem(DRAFTS.antenna))
 const need = computed(() => readNeed(needForm, preferences.unit).need)
-const picked = JSON.parse(localStorage.getItem(DRAFTS.chosen) ?? '""') as string
+const picked = rememberedCandidate(DRAFTS.chosen) || rememberedCandidate(DRAFTS.named)
 const stationText = localStorage.getItem(DRAFTS.station)
 const stationForm: StationForm = stationText
   ? { ...emptyStation(), ...(JSON.parse(stationText) as Partial<StationForm>) }
@@ -53,6 +62,10 @@ const isReady = ref(false)
 const feedlines = ref(new Map<string, string>())
 const { share, trouble, run, stop } = useSolving<Computed>()
 
+function rememberedCandidate(key: string): string {
+  return JSON.parse(localStorage.getItem(key) ?? '""') as string
+}
+
 async function begin() {
   try {
     if (stationPlan)
@@ -67,9 +80,12 @@ async function begin() {
       return
     }
     const ranked = await answer(api.POST('/api/planning/antennas', { body: n }))
-    choice.value = ranked.find((a) => a.candidate === picked) ?? ranked[0]
+    choice.value = ranked.find((a) => a.candidate === picked) ?? advised(ranked, new Map())
     const c = choice.value
-    if (!c) return
+    if (!c) {
+      refused.value = ranked[0]?.excluded ?? 'No antenna is known for this.'
+      return
+    }
     await run([
       {
         name: c.title,

@@ -1,10 +1,12 @@
-/** Where the planning pages keep what is typed, until it is kept for the shop. */
+/** Where the planning pages keep what is typed, until it is saved for the shop. */
 export const DRAFTS = {
   antenna: 'dorada.antenna-choice',
   ground: 'dorada.ground-plan',
   station: 'dorada.station-plan',
   /** The candidate that was picked on the antenna page. */
   chosen: 'dorada.antenna-chosen',
+  /** The candidate that the antenna page named last, picked or advised: paper says the same. */
+  named: 'dorada.antenna-named',
 } as const
 
 export type PlanPart = keyof typeof DRAFTS
