@@ -25,7 +25,8 @@ const MOST_KEPT_LETTERS = 4_000_000
 /** The traces on the desk, how they are looked at, and what comes of it. */
 export function useDesk() {
   const preferences = usePreferences()
-  const traces = ref<DeskTrace[]>([])
+  /** Replaced, never changed in place: to watch each of a few hundred thousand numbers takes seconds. */
+  const traces = shallowRef<DeskTrace[]>([])
   const settings = ref<DeskSettings>(usualSettings())
   const typed = useTypedLengths(settings)
   const chosenId = ref('')
@@ -166,15 +167,13 @@ export function useDesk() {
   }
 
   let timer: ReturnType<typeof setTimeout> | undefined
-  watch(
-    [traces, settings, line],
-    () => {
-      clearTimeout(timer)
-      timer = setTimeout(() => void refresh(), SETTLE_MS)
-      keep()
-    },
-    { deep: true },
-  )
+  function changed() {
+    clearTimeout(timer)
+    timer = setTimeout(() => void refresh(), SETTLE_MS)
+    keep()
+  }
+  watch([traces, line], changed)
+  watch(settings, changed, { deep: true })
 
   function keep() {
     const text = JSON.stringify({
