@@ -7,6 +7,7 @@ import { join } from 'node:path'
 const stamp = 'node_modules/.dorada-build'
 const inputs = [
   'src',
+  '../words',
   'public',
   'index.html',
   'openapi.json',

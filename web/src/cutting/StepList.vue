@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import CautionList from '@/safety/CautionList.vue'
 import { computed, ref, watch } from 'vue'
 import { usePreferences } from '@/preferences'
 import { formatBoth, formatLength, parseLength } from '@/units/length'
@@ -114,7 +115,7 @@ const isShort = (p: Sheet['pieces'][number]) => (overM(p) ?? 0) <= -0.0005
             />
             <span>{{ s.text }}</span>
           </label>
-          <p v-for="c in s.cautions" :key="c" class="caution">{{ c }}</p>
+          <CautionList :cautions="s.cautions" />
         </li>
       </ol>
     </template>

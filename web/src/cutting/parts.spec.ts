@@ -112,7 +112,7 @@ describe('the steps', () => {
 
   it('are ticked off, with their cautions', async () => {
     const page = steps()
-    expect(page.text()).toContain('Eye protection and gloves.')
+    expect(page.text()).toContain('Eye protection and gloves: steel rod')
     await page.find('input[type=checkbox]').setValue(true)
     expect(page.emitted('update:done')?.at(-1)).toEqual([['cut']])
     const ticked = steps([], ['cut'])

@@ -20,7 +20,12 @@ export function aSheet(change: Partial<Sheet> = {}): Sheet {
     parts: ['cap for the tip'],
     tools: ['file'],
     steps: [
-      { id: 'cut', stage: 'CUT', text: 'Cut the pieces.', cautions: ['Eye protection and gloves.'] },
+      {
+        id: 'cut',
+        stage: 'CUT',
+        text: 'Cut the pieces.',
+        cautions: [{ id: 'caution.STEEL_ROD', params: {}, text: '' }],
+      },
       { id: 'trim', stage: 'TUNE', text: 'Shorten the whip.', cautions: [] },
     ],
     notes: ['A note that was computed.'],

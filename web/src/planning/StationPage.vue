@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import CautionList from '@/safety/CautionList.vue'
 import { useQuery } from '@tanstack/vue-query'
 import { computed, ref, watch } from 'vue'
 import { useRoute } from 'vue-router'
@@ -357,7 +358,7 @@ const notes = computed(() =>
         </div>
         <p class="hint">Limits of 47 CFR 1.1310, formula of OET Bulletin 65. Local rules prevail.</p>
       </section>
-      <p v-for="c in result?.cautions ?? []" :key="c.id + c.text" class="caution">{{ c.text }}</p>
+      <CautionList :cautions="result?.cautions ?? []" />
     </aside>
   </div>
 </template>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { useQuery } from '@tanstack/vue-query'
 import { computed } from 'vue'
+import CautionList from './CautionList.vue'
 import { answer, api, type Schemas } from '@/api/client'
 
 /** What to mind with what is planned; what its station says beside it stands once. */
@@ -8,7 +9,7 @@ const props = withDefaults(
   defineProps<{
     carrier: Schemas['InstallationView']['carrier']
     cutting?: boolean
-    more?: Schemas['CautionView'][]
+    more?: Schemas['OutcomeView'][]
   }>(),
   { cutting: false, more: () => [] },
 )
@@ -22,10 +23,12 @@ const own = useQuery({
 })
 const all = computed(() => {
   const said = new Set(props.more.map((c) => c.id))
+  // How far from power lines is said with the height where that is known.
+  if (said.has('caution.POWER_LINES')) said.add('caution.POWER_LINES_ANY_HEIGHT')
   return [...props.more, ...(own.data.value ?? []).filter((c) => !said.has(c.id))]
 })
 </script>
 
 <template>
-  <p v-for="c in all" :key="c.id + c.text" class="caution">{{ c.text }}</p>
+  <CautionList :cautions="all" />
 </template>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { LANGUAGES } from '@/words/words'
 import { useQueryClient } from '@tanstack/vue-query'
 import { api, type Schemas } from '@/api/client'
 import { usePreferences, type Look } from '@/preferences'
@@ -35,6 +36,19 @@ async function signOut() {
       <RouterLink to="/people">People</RouterLink>
     </nav>
     <div class="right">
+      <div class="choice" role="group" aria-label="Language">
+        <button
+          v-for="l in LANGUAGES"
+          :key="l.language"
+          :lang="l.language"
+          :aria-label="l.name"
+          :title="l.name"
+          :aria-pressed="preferences.language === l.language"
+          @click="preferences.language = l.language"
+        >
+          {{ l.language }}
+        </button>
+      </div>
       <div class="choice" role="group" aria-label="Length unit">
         <button :aria-pressed="preferences.unit === 'mm'" @click="preferences.unit = 'mm'">mm</button>
         <button :aria-pressed="preferences.unit === 'inch'" @click="preferences.unit = 'inch'">inch</button>

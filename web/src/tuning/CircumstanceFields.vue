@@ -1,28 +1,32 @@
 <script setup lang="ts">
+import { capital, useWords } from '@/words/words'
 import type { Circumstance } from './draft'
 
 /** What was not as it should be, and a photo. */
 const circumstances = defineModel<Circumstance[]>({ required: true })
 const emit = defineEmits<{ photo: [file: File | undefined] }>()
 
-const CIRCUMSTANCES: { value: Circumstance; word: string }[] = [
-  { value: 'ON_THE_GROUND', word: 'On the ground, before it goes up' },
-  { value: 'INDOORS', word: 'Indoors' },
-  { value: 'DOOR_OPEN', word: 'A door open' },
-  { value: 'PEOPLE_NEAR', word: 'People or metal near' },
-  { value: 'HAND_ON_IT', word: 'A hand on it' },
-  { value: 'OUT_OF_ITS_TUBE', word: 'Out of the tube it will hang in' },
+const words = useWords()
+
+const CIRCUMSTANCES: Circumstance[] = [
+  'ON_THE_GROUND',
+  'INDOORS',
+  'DOOR_OPEN',
+  'PEOPLE_NEAR',
+  'HAND_ON_IT',
+  'OUT_OF_ITS_TUBE',
 ]
 </script>
 
 <template>
   <details :open="circumstances.length > 0">
-    <summary>Circumstances, photo</summary>
-    <label v-for="c in CIRCUMSTANCES" :key="c.value" class="tick">
-      <input v-model="circumstances" type="checkbox" :value="c.value" /> {{ c.word }}
+    <summary>{{ words.text('record.CIRCUMSTANCES') }}</summary>
+    <label v-for="c in CIRCUMSTANCES" :key="c" class="tick">
+      <input v-model="circumstances" type="checkbox" :value="c" />
+      {{ capital(words.text(`circumstance.${c}`)) }}
     </label>
     <label class="field">
-      <span class="name">Photo</span>
+      <span class="name">{{ words.text('record.PHOTO') }}</span>
       <input
         type="file"
         accept="image/jpeg,image/png"

@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import CautionList from '@/safety/CautionList.vue'
+import { useWords } from '@/words/words'
 import { computed, onBeforeUnmount, onMounted, ref, shallowRef, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { answer, api } from '@/api/client'
@@ -40,6 +42,7 @@ const props = defineProps<{ id: string }>()
 const route = useRoute()
 const router = useRouter()
 const preferences = usePreferences()
+const words = useWords()
 const me = useMe()
 const id = computed(() => props.id)
 const installation = useInstallation(id)
@@ -58,7 +61,7 @@ const mayRecord = computed(() => mayWrite.value && !installation.data.value?.sig
 
 const own = computed(() => ownPasses(passes.value))
 const step = computed(() => String(route.query.step ?? usualStep(installation.data.value, passes.value)))
-const road = computed(() => roadOf(installation.data.value, passes.value))
+const road = computed(() => roadOf(installation.data.value, passes.value, words.value))
 
 function open(key: string) {
   const pass = key === 'baseline' && passes.value.length > 1 ? '1' : undefined
@@ -72,7 +75,7 @@ function show(number: number) {
 const liveSweep = shallowRef<LiveSweep>()
 const traces = computed(() =>
   installation.data.value
-    ? tracesOf(installation.data.value, passes.value, shown.value, liveSweep.value, preferences.unit)
+    ? tracesOf(installation.data.value, passes.value, shown.value, liveSweep.value, words.value)
     : [],
 )
 const readPegs = computed(() => pegsOf(shown.value, liveSweep.value))
@@ -95,7 +98,7 @@ const isPicture = computed(() => step.value !== 'plan' && step.value !== 'share'
 const caption = computed(() => {
   const title = installation.data.value?.title ?? ''
   return shown.value
-    ? `Return loss and SWR of pass ${shown.value.number} of ${title}. ${shown.value.verdict.sentence}`
+    ? `Return loss and SWR of pass ${shown.value.number} of ${title}. ${words.value.sentences(shown.value.verdict.says)}`
     : `Return loss and SWR of ${title} as they are swept now.`
 })
 
@@ -174,7 +177,7 @@ const next = computed(() =>
   nextAction(
     last.value,
     installation.data.value,
-    preferences.unit,
+    words.value,
     own.value.length === 0,
     isPermanent(passes.value),
   ),
@@ -339,9 +342,7 @@ watch(id, (next) => (draft.value = loadDraft(next)))
         <p v-if="trouble" class="wrong" role="alert">{{ trouble }}</p>
       </template>
 
-      <p v-for="c in cautions" :key="c.id + c.text" class="caution">
-        {{ c.text }}
-      </p>
+      <CautionList :cautions="cautions" />
 
       <template v-if="shown">
         <PassFacts :pass="shown" :installation="installation.data.value" />

@@ -1,10 +1,12 @@
 <script setup lang="ts">
+import { useWords } from '@/words/words'
 import { watch } from 'vue'
 import { sentenceOf, useLive, type LiveSettings, type LiveSweep } from '@/instrument/live'
 
 /** The analyser's sweeps as they come, before one of them is recorded. */
 const props = defineProps<{ settings: LiveSettings | undefined }>()
 const emit = defineEmits<{ sweep: [LiveSweep | undefined] }>()
+const words = useWords()
 const { running, sweep, trouble, start, change, stop } = useLive()
 
 watch(sweep, (fresh) => emit('sweep', fresh))
@@ -30,7 +32,7 @@ async function startOrStop() {
     </button>
     <span v-if="trouble" class="wrong" role="alert">{{ trouble }}</span>
     <span v-else-if="running" class="hint" role="status">{{ sweep ? sentenceOf(sweep) : 'Sweeping …' }}</span>
-    <span v-if="running && sweep?.verdict" class="hint">{{ sweep.verdict.sentence }}</span>
+    <span v-if="running && sweep?.verdict" class="hint">{{ words.sentences(sweep.verdict.says) }}</span>
     <p v-for="w in running ? (sweep?.warnings ?? []) : []" :key="w" class="caution">{{ w }}</p>
   </div>
 </template>

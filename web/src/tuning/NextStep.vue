@@ -1,46 +1,44 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { usePreferences } from '@/preferences'
+import { capital, useWords } from '@/words/words'
 import { sentence, type Installation, type Pass } from './sentence'
 import SignedOff from './SignedOff.vue'
 
 /** What to do next in one sentence with one number, and beneath it what it rests on. */
 const props = defineProps<{ installation: Installation; pass: Pass | undefined; isBrief: boolean }>()
-const preferences = usePreferences()
-const capital = (words: string) => words.charAt(0).toUpperCase() + words.slice(1)
-const says = computed(() =>
-  props.pass ? sentence(props.pass, props.installation, preferences.unit) : undefined,
-)
+const words = useWords()
+const says = computed(() => (props.pass ? sentence(props.pass, props.installation, words.value) : undefined))
 </script>
 
 <template>
   <section class="say" aria-live="polite">
     <template v-if="installation.signOff">
       <SignedOff :sign-off="installation.signOff" />
-      <p :class="pass?.verdict.met ? 'soft' : 'trouble'">{{ pass?.verdict.sentence }}</p>
+      <p :class="pass?.verdict.met ? 'soft' : 'trouble'">{{ words.sentences(pass?.verdict.says ?? []) }}</p>
     </template>
     <template v-else-if="pass && says">
       <p class="sentence">
         {{ says.before }}<em v-if="says.amount">{{ says.amount }}</em
         >{{ says.after }}
       </p>
-      <p :class="['verdict', { trouble: !pass.verdict.met }]">{{ pass.verdict.sentence }}</p>
+      <p :class="['verdict', { trouble: !pass.verdict.met }]">{{ words.sentences(pass.verdict.says) }}</p>
       <template v-if="!isBrief">
         <p v-if="says.more.length" class="more">{{ says.more.join(' ') }}</p>
         <ul v-if="pass.advice?.causes.length" class="causes">
-          <li v-for="c in pass.advice.causes" :key="c.name">
-            <b>{{ capital(c.name) }}</b>: {{ c.evidence }}. <span class="soft">To tell: {{ c.test }}.</span>
+          <li v-for="c in pass.advice.causes" :key="c.name.id">
+            <b>{{ capital(words.phrase(c.name)) }}</b>: {{ words.phrase(c.evidence) }}.
+            <span class="soft">{{ words.text('next.TO_TELL', { check: words.phrase(c.test) }) }}</span>
           </li>
         </ul>
         <details v-if="says.why.length" class="soft more">
-          <summary>Why</summary>
+          <summary>{{ words.text('next.WHY') }}</summary>
           {{ says.why.join(' ') }}
         </details>
       </template>
     </template>
     <template v-else>
-      <p class="sentence">Take the baseline sweep.</p>
-      <p class="soft">Everything that follows is measured against it. Doors shut, people away, hands off.</p>
+      <p class="sentence">{{ words.text('next.BASELINE') }}</p>
+      <p class="soft">{{ words.text('next.BASELINE_WHY') }}</p>
     </template>
   </section>
 </template>

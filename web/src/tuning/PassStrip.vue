@@ -1,22 +1,22 @@
 <script setup lang="ts">
 import { computed, nextTick, onMounted, ref, watch } from 'vue'
-import { usePreferences } from '@/preferences'
 import { formatSwr } from '@/units/swr'
+import { capital, useWords } from '@/words/words'
 import { adviceName, dipWords, passName, type Installation, type Pass } from './sentence'
 
 /** The passes like pages, and what the next is expected to be. */
 const props = defineProps<{ passes: Pass[]; installation: Installation; shown: number }>()
 const emit = defineEmits<{ show: [number: number] }>()
-const preferences = usePreferences()
+const words = useWords()
 
 function title(pass: Pass): string {
   const name = passName(
     pass,
     props.installation,
-    preferences.unit,
+    words.value,
     pass.id === props.passes.find((p) => !p.oldAntenna)?.id,
   )
-  return name.charAt(0).toUpperCase() + name.slice(1)
+  return capital(name)
 }
 
 const advice = computed(() => props.passes.at(-1)?.advice)
@@ -47,12 +47,12 @@ watch(
       @click="emit('show', p.number)"
     >
       <span>{{ title(p) }}</span>
-      <b>{{ dipWords(p) }}</b>
+      <b>{{ dipWords(p, words) }}</b>
       <span>worst {{ formatSwr(p.verdict.worstSwr) }}, {{ p.recordedBy }}</span>
     </button>
     <div v-if="advice?.expected && worstExpected() !== undefined" class="next">
       <span>next, expected</span>
-      <b>{{ adviceName(advice, installation, preferences.unit) }}</b>
+      <b>{{ adviceName(advice, installation, words) }}</b>
       <span>worst {{ formatSwr(worstExpected()) }}</span>
     </div>
   </div>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { useWords } from '@/words/words'
 import { computed, ref, watch } from 'vue'
 import { Problem } from '@/api/client'
 import { sendPhoto, useInventedRecorded, useRecordPass } from '@/api/queries'
@@ -23,6 +24,7 @@ const props = defineProps<{ installation: Installation; isBaseline: boolean; dra
 const emit = defineEmits<{ recorded: [notice: string]; close: []; live: [LiveSweep | undefined] }>()
 
 const preferences = usePreferences()
+const words = useWords()
 const draft = ref<PassDraft>({ ...props.draft })
 const file = ref<File>()
 const photo = ref<File>()
@@ -58,7 +60,7 @@ async function send() {
       emit(
         'recorded',
         isEarlierEntry
-          ? `Your first entry had arrived after all: pass ${recorded.number}, ${changeWords(recorded.changeM, preferences.unit)}.`
+          ? `Your first entry had arrived after all: pass ${recorded.number}, ${changeWords(recorded.changeM, words.value)}.`
           : photoTrouble,
       )
     } catch (error) {

@@ -1,12 +1,12 @@
 <script setup lang="ts">
-import { usePreferences } from '@/preferences'
+import { useWords } from '@/words/words'
 import { formatSwr } from '@/units/swr'
 import { formatTime } from '@/units/time'
 import { changeWords, dipWords, type Installation, type Pass } from './sentence'
 
 /** Every pass with its trace to take along. */
 defineProps<{ installation: Installation; passes: Pass[] }>()
-const preferences = usePreferences()
+const words = useWords()
 </script>
 
 <template>
@@ -29,9 +29,9 @@ const preferences = usePreferences()
       <tbody>
         <tr v-for="p in passes" :key="p.id">
           <td>{{ p.number }}{{ p.number === installation.signOff?.passNumber ? ', signed off' : '' }}</td>
-          <td>{{ p.number === 1 ? 'baseline' : changeWords(p.changeM, preferences.unit) }}</td>
+          <td>{{ p.number === 1 ? words.text('pass.BASELINE') : changeWords(p.changeM, words) }}</td>
           <td class="number">
-            {{ dipWords(p, 3).replace(' MHz', '') }}
+            {{ dipWords(p, words, 3).replace(' MHz', '') }}
           </td>
           <td class="number">{{ formatSwr(p.verdict.worstSwr) }}</td>
           <td class="by">

@@ -1,14 +1,14 @@
 <script setup lang="ts">
+import { useWords } from '@/words/words'
 import { line } from 'd3-shape'
 import { computed } from 'vue'
 import type { Schemas } from '@/api/client'
-import { usePreferences } from '@/preferences'
 import { formatMhz } from '@/units/frequency'
 import { changeWords } from './sentence'
 
 /** One length for several bands: what each change does to the worst channel of each. */
 const props = defineProps<{ tradeOff: Schemas['TradeOffView']; limitSwr: number }>()
-const preferences = usePreferences()
+const words = useWords()
 
 const WIDTH = 320
 const HEIGHT = 170
@@ -63,7 +63,7 @@ const inside = (m: number) => m >= low.value && m <= high.value
       <g v-if="inside(tradeOff.bestM)" :transform="`translate(${x(tradeOff.bestM)} 0)`">
         <line class="best" :y1="MARGIN.top" :y2="HEIGHT - MARGIN.bottom" />
         <text class="best" :y="HEIGHT - 10" text-anchor="middle">
-          {{ changeWords(tradeOff.bestM, preferences.unit) }}
+          {{ changeWords(tradeOff.bestM, words) }}
         </text>
       </g>
     </svg>

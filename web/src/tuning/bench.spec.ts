@@ -5,7 +5,10 @@ import { nextAction } from './nextAction'
 import { pegsOf, tracesOf } from './picture'
 import { liveSettingsOf, readDraft } from './readDraft'
 import { isPermanent, ownPasses, roadOf, usualStep } from './road'
+import { Words } from '@/words/words'
 import type { Installation, Pass } from './sentence'
+
+const mm = new Words('en', 'mm')
 
 const installation = {
   id: 'i1',
@@ -16,6 +19,7 @@ const installation = {
   second: {
     name: 'the ring below the coil',
     shortName: 'ring',
+    id: 'RING',
     outward: 'out',
     inward: 'in',
     isLength: false,
@@ -55,7 +59,7 @@ function pass({ number, action, met = false, ...more }: Made): Pass {
 }
 
 describe('the road of an installation', () => {
-  const states = (passes: Pass[], i = installation) => roadOf(i, passes).map((s) => `${s.key} ${s.state}`)
+  const states = (passes: Pass[], i = installation) => roadOf(i, passes, mm).map((s) => `${s.key} ${s.state}`)
 
   it('stands at the baseline until the antenna that stays was swept', () => {
     const old = pass({ number: 1, oldAntenna: true })
@@ -73,7 +77,7 @@ describe('the road of an installation', () => {
     expect(isPermanent(tight)).toBe(true)
     expect(states(tight)).toContain('permanent done')
     expect(states(tight)).toContain('sign-off now')
-    expect(roadOf(installation, tight)[2]?.detail).toBe('pass 3, dip 151.20 MHz')
+    expect(roadOf(installation, tight, mm)[2]?.detail).toBe('pass 3, dip 151.20 MHz')
     const closed = { ...installation, signOff: { by: 'Ines', passNumber: 3 } } as Installation
     expect(usualStep(closed, tight)).toBe('share')
     expect(states(tight, closed)).toContain('share done')
@@ -82,13 +86,14 @@ describe('the road of an installation', () => {
 
 describe('the big button', () => {
   const after = (more: Omit<Made, 'number'>, isTight = false) =>
-    nextAction(pass({ number: 2, ...more }), installation, 'mm', false, isTight)
+    nextAction(pass({ number: 2, ...more }), installation, mm, false, isTight)
 
   it('says what was advised, of the piece that it was advised for', () => {
     expect(after({ action: 'SHORTEN' })).toEqual({ word: 'I shortened it by 6 mm', does: 'as-advised' })
     const advice = { action: 'LENGTHEN', onSecond: true, amountM: 0.012, causes: [] }
     expect(after({ advice }).word).toBe('I moved the ring by 12 mm')
     const wire = {
+      id: 'WIRE_ABOVE_THE_STUB',
       name: 'the wire above the decoupling stub',
       shortName: 'wire',
       outward: 'longer',
@@ -96,7 +101,7 @@ describe('the big button', () => {
       isLength: true,
     }
     const ribbon = { ...installation, second: wire } as Installation
-    expect(nextAction(pass({ number: 2, advice }), ribbon, 'mm', false, false).word).toBe(
+    expect(nextAction(pass({ number: 2, advice }), ribbon, mm, false, false).word).toBe(
       'I lengthened the wire by 12 mm',
     )
   })
@@ -112,7 +117,7 @@ describe('the big button', () => {
     const advice = { action: 'FIND_THE_FAULT', causes: [{ name: 'paint' }] }
     expect(after({ advice }).word).toContain('I looked')
     expect(after({ action: 'REPLACE_LONGER' }).word).toContain('I changed something')
-    expect(nextAction(undefined, installation, 'mm', true, false).word).toContain('baseline')
+    expect(nextAction(undefined, installation, mm, true, false).word).toContain('baseline')
   })
 })
 
@@ -126,30 +131,28 @@ describe('the picture', () => {
   } as unknown as LiveSweep
 
   it('shows what is watched before anything was recorded', () => {
-    expect(tracesOf(installation, [], undefined, live, 'mm').map((t) => t.kind)).toEqual(['now'])
-    expect(tracesOf(installation, [], undefined, undefined, 'mm')).toEqual([])
+    expect(tracesOf(installation, [], undefined, live, mm).map((t) => t.kind)).toEqual(['now'])
+    expect(tracesOf(installation, [], undefined, undefined, mm)).toEqual([])
   })
 
   it('lays what is watched over the passes, and shows no expectation meanwhile', () => {
     const advice = { action: 'SHORTEN', amountM: 0.004, expected: { frequencyHz: [], returnLossDb: [] } }
     const passes = [pass({ number: 1 }), pass({ number: 2, advice })]
-    expect(tracesOf(installation, passes, passes[1], undefined, 'mm').map((t) => t.label)).toEqual([
+    expect(tracesOf(installation, passes, passes[1], undefined, mm).map((t) => t.label)).toEqual([
       'baseline',
       'expected, −4 mm',
       'now',
     ])
-    expect(tracesOf(installation, passes, passes[1], live, 'mm').map((t) => t.label)).toEqual([
+    expect(tracesOf(installation, passes, passes[1], live, mm).map((t) => t.label)).toEqual([
       'live',
       'baseline',
       '−6 mm',
     ])
     const ring = { ...advice, onSecond: true, action: 'LENGTHEN' }
     const byRing = pass({ number: 2, advice: ring })
-    expect(tracesOf(installation, [byRing], byRing, undefined, 'mm')[0]?.label).toBe('expected, ring +4 mm')
+    expect(tracesOf(installation, [byRing], byRing, undefined, mm)[0]?.label).toBe('expected, ring +4 mm')
     // Stepping back: no expectation, and what came later is not there.
-    expect(tracesOf(installation, passes, passes[0], undefined, 'mm').map((t) => t.label)).toEqual([
-      'baseline',
-    ])
+    expect(tracesOf(installation, passes, passes[0], undefined, mm).map((t) => t.label)).toEqual(['baseline'])
   })
 
   it('draws no curve that nobody swept: readings with their doubt, and a band of what explains them', () => {
@@ -184,7 +187,7 @@ describe('the picture', () => {
         },
       }) as unknown as Pass
     const passes = [spots(1), spots(2)]
-    const traces = tracesOf(installation, passes, passes[1], undefined, 'mm')
+    const traces = tracesOf(installation, passes, passes[1], undefined, mm)
     expect(traces.map((t) => t.kind)).toEqual(['earlier', 'guess'])
     for (const t of traces) {
       expect(t.curve.frequencyHz).toEqual([])

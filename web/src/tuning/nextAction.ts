@@ -1,4 +1,4 @@
-import type { LengthUnit } from '@/units/length'
+import type { Words } from '@/words/words'
 import { changeWords, isLengthOf, type Installation, type Pass } from './sentence'
 
 /** What the big button does: record as it stands, as advised, in its place at last, or go to another step. */
@@ -11,39 +11,41 @@ export type NextAction = {
 export function nextAction(
   last: Pass | undefined,
   installation: Installation | undefined,
-  unit: LengthUnit,
+  words: Words,
   isBaseline: boolean,
   isPermanent: boolean,
 ): NextAction {
-  if (isBaseline) return { word: 'Take the baseline sweep', does: 'record' }
+  const action = (key: string, does: NextAction['does'], params = {}): NextAction => ({
+    word: words.text(`button.${key}`, params),
+    does,
+  })
+  if (isBaseline) return action('BASELINE', 'record')
   const a = last?.advice
   switch (a?.action) {
     case 'SHORTEN':
     case 'LENGTHEN': {
-      const amount = changeWords(a.amountM, unit).slice(1)
+      const amount = changeWords(a.amountM, words).slice(1)
       const second = a.onSecond ? installation?.second : undefined
-      const isMoved = second !== undefined && !isLengthOf(second)
-      const did = isMoved ? 'moved' : a.action === 'SHORTEN' ? 'shortened' : 'lengthened'
-      const what = second ? `the ${second.shortName}` : 'it'
-      return { word: `I ${did} ${what} by ${amount}`, does: 'as-advised' }
+      const did = a.action === 'SHORTEN' ? 'SHORTENED' : 'LENGTHENED'
+      if (!second) return action(did, 'as-advised', { amount })
+      const piece = words.text(`shortPiece.${second.id}`)
+      return action(`${isLengthOf(second) ? did : 'MOVED'}_SECOND`, 'as-advised', { amount, piece })
     }
     case 'STOP':
-      if (isPermanent) return { word: 'Sign off', does: 'sign-off' }
+      if (isPermanent) return action('SIGN_OFF', 'sign-off')
       return last?.circumstances.some((c) => c.name === 'ON_THE_GROUND')
-        ? { word: 'It is in its place: measure', does: 'in-place' }
-        : { word: 'Make it permanent', does: 'permanent' }
+        ? action('IN_ITS_PLACE', 'in-place')
+        : action('PERMANENT', 'permanent')
     case 'MEASURE_AGAIN':
-      return { word: 'Measure again', does: 'in-place' }
+      return action('MEASURE_AGAIN', 'in-place')
     case 'READ_THE_OTHER_BAND':
-      return { word: 'Read the other band', does: 'record' }
+      return action('OTHER_BAND', 'record')
     case 'SWEEP_WIDER':
-      return { word: 'Sweep wider', does: 'record' }
+      return action('SWEEP_WIDER', 'record')
     case 'FIND_THE_FAULT':
     case 'REPLACE_LONGER':
-      return a.causes.length
-        ? { word: 'I looked: measure again', does: 'looked' }
-        : { word: 'I changed something: sweep again', does: 'record' }
+      return a.causes.length ? action('LOOKED', 'looked') : action('CHANGED', 'record')
     default:
-      return { word: 'I changed something: sweep again', does: 'record' }
+      return action('CHANGED', 'record')
   }
 }

@@ -1,7 +1,7 @@
 import { curveOf as curveOfLive, type LiveSweep } from '@/instrument/live'
 import type { Peg, PlotTrace, ReadPoint } from '@/plots/SweepPlot.vue'
 import { returnLossOfSwr } from '@/units/swr'
-import type { LengthUnit } from '@/units/length'
+import type { Words } from '@/words/words'
 import { ownPasses } from './road'
 import { adviceName, passName, type Installation, type Pass } from './sentence'
 
@@ -39,14 +39,14 @@ export function tracesOf(
   passes: Pass[],
   now: Pass | undefined,
   live: LiveSweep | undefined,
-  unit: LengthUnit,
+  words: Words,
 ): PlotTrace[] {
   const watched: PlotTrace[] = live
     ? [{ id: 'live', label: 'live', kind: 'now', curve: curveOfLive(live) }]
     : []
   if (!now) return watched
   const own = ownPasses(passes)
-  const name = (p: Pass) => passName(p, installation, unit, p.id === own[0]?.id)
+  const name = (p: Pass) => passName(p, installation, words, p.id === own[0]?.id)
   const isLast = now.id === passes.at(-1)?.id
   const earlier = passes
     .filter((p) => p.number < now.number || (p.oldAntenna && p.id !== now.id))
@@ -54,7 +54,7 @@ export function tracesOf(
   return [
     ...watched,
     ...earlier,
-    ...(isLast && !live ? expected(now, installation, unit) : []),
+    ...(isLast && !live ? expected(now, installation, words) : []),
     {
       id: now.id,
       label: now.estimate ? 'read' : isLast && !live ? 'now' : name(now),
@@ -66,10 +66,10 @@ export function tracesOf(
   ]
 }
 
-function expected(now: Pass, installation: Installation, unit: LengthUnit): PlotTrace[] {
+function expected(now: Pass, installation: Installation, words: Words): PlotTrace[] {
   const a = now.advice
   if (!a?.expected) return []
-  const label = `expected, ${adviceName(a, installation, unit)}`
+  const label = `expected, ${adviceName(a, installation, words)}`
   return [{ id: 'expected', label, kind: 'expected', curve: a.expected }]
 }
 

@@ -1,4 +1,5 @@
 import type { RoadStep } from './RoadSteps.vue'
+import type { Words } from '@/words/words'
 import { dipWords, type Installation, type Pass } from './sentence'
 
 /** The passes of the antenna that stays; the old one is no more than a reference. */
@@ -17,7 +18,8 @@ export function usualStep(installation: Installation | undefined, passes: Pass[]
 }
 
 /** The order of the work, and how far it has come. */
-export function roadOf(installation: Installation | undefined, passes: Pass[]): RoadStep[] {
+export function roadOf(installation: Installation | undefined, passes: Pass[], words: Words): RoadStep[] {
+  const dip = (p: Pass | undefined) => (p ? dipIn(p, words) : '')
   const own = ownPasses(passes)
   const last = passes.at(-1)
   const progress = progressOf(passes)
@@ -27,37 +29,46 @@ export function roadOf(installation: Installation | undefined, passes: Pass[]): 
   return [
     {
       key: 'plan',
-      name: 'Plan',
+      name: words.text('road.PLAN'),
       state: 'done',
-      detail: installation ? `${installation.channels.length} channels` : '',
+      detail: installation ? words.text('road.CHANNELS', { count: installation.channels.length }) : '',
     },
-    { key: 'baseline', name: 'Baseline', state: own[0] ? 'done' : 'now', detail: dip(own[0]) },
+    {
+      key: 'baseline',
+      name: words.text('road.BASELINE'),
+      state: own[0] ? 'done' : 'now',
+      detail: dip(own[0]),
+    },
     {
       key: 'tune',
-      name: 'Tune',
+      name: words.text('road.TUNE'),
       state: !own[0] ? 'ahead' : isMet || isClosed ? 'done' : 'now',
-      detail: last && last.number > 1 ? `pass ${last.number}, ${dip(last)}` : '',
+      detail:
+        last && last.number > 1 ? words.text('road.PASS', { pass: `${last.number}`, dip: dip(last) }) : '',
     },
     {
       key: 'permanent',
-      name: 'Make permanent',
+      name: words.text('road.PERMANENT'),
       state: isTight ? 'done' : isMet && !isClosed ? 'now' : 'ahead',
-      detail: isTight ? 'final sweep taken' : '',
+      detail: isTight ? words.text('road.FINAL_SWEEP') : '',
     },
     {
       key: 'sign-off',
-      name: 'Sign off',
+      name: words.text('road.SIGN_OFF'),
       state: isClosed ? 'done' : isMet && isTight ? 'now' : 'ahead',
       detail: installation?.signOff
-        ? `${installation.signOff.by}, pass ${installation.signOff.passNumber}`
+        ? words.text('road.SIGNED_BY', {
+            by: installation.signOff.by,
+            pass: `${installation.signOff.passNumber}`,
+          })
         : '',
     },
-    { key: 'share', name: 'Share', state: isClosed ? 'done' : 'ahead', detail: '' },
+    { key: 'share', name: words.text('road.SHARE'), state: isClosed ? 'done' : 'ahead', detail: '' },
   ]
 }
 
-function dip(p: Pass | undefined): string {
-  if (!p) return ''
-  const words = dipWords(p)
-  return words === 'no dip' ? words : `dip ${words}`
+/** A place is named as the dip's; that there is none is said as it is. */
+function dipIn(pass: Pass, words: Words): string {
+  const dip = dipWords(pass, words)
+  return pass.estimate || pass.analysis?.dips.length ? words.text('road.DIP', { dip }) : dip
 }

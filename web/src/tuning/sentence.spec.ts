@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest'
+import { Words } from '@/words/words'
 import { nextAction } from './nextAction'
 import {
   adviceName,
@@ -11,7 +12,11 @@ import {
   type Pass,
 } from './sentence'
 
+const mm = new Words('en', 'mm')
+const reason = (id: string, params = {}) => ({ id: `reason.${id}`, params, text: '' })
+
 const installation = {
+  antennaKind: 'QUARTER_WAVE_WHIP',
   smallestStepM: 0.001,
   oneWay: true,
   antennaPiece: 'whip',
@@ -33,7 +38,7 @@ const advice: Advice = {
   expectedReadings: [{ frequencyHz: 153e6, swr: 1.4, outside: false }],
   overshootChance: 0.001,
   causes: [],
-  reasons: ['because'],
+  reasons: [reason('MATCH_FIRST')],
 }
 
 function pass(change: Partial<Advice>, transmit = { allowed: true, powerW: 25, reduced: false }): Pass {
@@ -62,11 +67,12 @@ function pass(change: Partial<Advice>, transmit = { allowed: true, powerW: 25, r
 }
 
 const text = (p: Pass, i = installation, unit: 'mm' | 'inch' = 'mm') => {
-  const s = sentence(p, i, unit)
+  const s = sentence(p, i, new Words('en', unit))
   return s.before + s.amount + s.after
 }
 
 const tap = {
+  id: 'TAP' as const,
   name: 'the tap',
   shortName: 'tap',
   outward: 'up, away from the closed end',
@@ -76,7 +82,8 @@ const tap = {
 const met = (p: Pass): Pass => ({ ...p, verdict: { ...p.verdict, met: true } })
 
 const wire = {
-  name: 'the wire above the stub',
+  id: 'WIRE_ABOVE_THE_STUB' as const,
+  name: 'the wire above the decoupling stub',
   shortName: 'wire',
   outward: 'longer',
   inward: 'shorter',
@@ -88,7 +95,7 @@ describe('a second piece', () => {
     const p = pass({ onSecond: true, action: 'LENGTHEN' })
     expect(text(p, { ...installation, second: tap })).toBe('Move the tap 6 mm up, away from the closed end.')
     expect(text(pass({ onSecond: true }), { ...installation, second: wire })).toBe(
-      'Too long. Shorten the wire above the stub 6 mm.',
+      'Too long. Shorten the wire above the decoupling stub 6 mm.',
     )
   })
 
@@ -97,7 +104,7 @@ describe('a second piece', () => {
       passName(
         { number: 2, changeM: 0, secondChangeM: 0, ...change } as Pass,
         { ...installation, second: tap },
-        'mm',
+        mm,
         change.number === 1,
       )
     expect(named({ secondChangeM: 0.006 })).toBe('tap +6 mm')
@@ -120,9 +127,9 @@ describe('stages', () => {
     )
   })
 
-  it('what is centred and a hair above its limit is not called good enough', () => {
+  it('what is centred and hardly above its limit is not called good enough', () => {
     const hair = pass({ action: 'STOP' })
-    expect(text(hair)).toContain('a hair above its limit: leave it')
+    expect(text(hair)).toContain('Above its limit by less than the instrument can resolve: leave it')
     expect(text({ ...hair, finalSweep: true })).toContain('by judgement')
   })
 
@@ -131,17 +138,22 @@ describe('stages', () => {
       action: 'MEASURE_AGAIN',
       amountM: 0,
       dipHz: undefined,
-      reasons: ['Measured with a door open: shut all doors.'],
+      reasons: [
+        reason('MEASURED_WHILE', {
+          circumstance: { id: 'circumstance.DOOR_OPEN', params: {} },
+          remedy: { id: 'remedy.DOOR_OPEN', params: {} },
+        }),
+      ],
     })
     expect(text(spoilt)).toBe('Change nothing yet. Measure again.')
-    expect(sentence(spoilt, installation, 'mm').more[0]).toContain('shut all doors')
+    expect(sentence(spoilt, installation, mm).more[0]).toContain('shut all doors')
   })
 })
 
 describe('the one sentence', () => {
   it('a one-way cut says the step, and the whole need apart', () => {
     expect(text(pass({}))).toBe('Too long. Shorten the whip 6 mm.')
-    expect(sentence(pass({}), installation, 'mm').more).toEqual([
+    expect(sentence(pass({}), installation, mm).more).toEqual([
       'The whole job needs 7 to 11 mm; cut only this, then sweep again.',
       'Expect 1.40 on Field.',
     ])
@@ -163,15 +175,15 @@ describe('the one sentence', () => {
     const twice = pass({
       action: 'MEASURE_AGAIN',
 
-      reasons: ['Measure twice, cut once.', 'because'],
+      reasons: [reason('HALF_OF_IT_BACK'), reason('MATCH_FIRST')],
     })
     expect(text(twice)).toBe('Too long. Before this cut, sweep once more.')
-    expect(sentence(twice, installation, 'mm').more).toEqual([
-      'Measure twice, cut once.',
+    expect(sentence(twice, installation, mm).more).toEqual([
+      mm.sentence(reason('HALF_OF_IT_BACK')),
       'If that is not possible: 6 mm, and no more.',
     ])
-    expect(adviceName(twice.advice as Advice, installation, 'mm')).toBe('−6 mm')
-    expect(sentence(twice, installation, 'mm').why).toEqual(['because'])
+    expect(adviceName(twice.advice as Advice, installation, mm)).toBe('−6 mm')
+    expect(sentence(twice, installation, mm).why).toEqual([mm.sentence(reason('MATCH_FIRST'))])
   })
 
   it('a dip beyond the sweep asks for a wider one and offers a cautious step', () => {
@@ -181,21 +193,21 @@ describe('the one sentence', () => {
       widerSweep: { startHz: 130e6, stopHz: 180e6 },
     })
     expect(text(wider)).toBe('Too long. Sweep wider: 130.0 to 180.0 MHz.')
-    expect(sentence(wider, installation, 'mm').more[0]).toContain('one cautious step of 6 mm')
+    expect(sentence(wider, installation, mm).more[0]).toContain('one cautious step of 6 mm')
   })
 
   it('names what competes, with odds that are never none and never all', () => {
     const open = pass({
       action: 'MEASURE_AGAIN',
       amountM: 0,
-      reasons: ['These readings cannot tell the side.'],
+      reasons: [reason('NO_EXPLANATION')],
       hypotheses: [
         { id: 'too-long', words: 'too long', probability: 0.994 },
         { id: 'too-short', words: 'too short', probability: 0.004 },
       ],
     })
-    expect(sentence(open, installation, 'mm').more).toEqual(['These readings cannot tell the side.'])
-    expect(sentence(open, installation, 'mm').why).toEqual([
+    expect(sentence(open, installation, mm).more).toEqual([mm.sentence(reason('NO_EXPLANATION'))])
+    expect(sentence(open, installation, mm).why).toEqual([
       'What may be: too long (more than 99 %), too short (less than 1 %).',
     ])
   })
@@ -204,19 +216,19 @@ describe('the one sentence', () => {
     const unread = pass({
       action: 'READ_THE_OTHER_BAND',
       amountM: 0,
-      reasons: ['Nobody has read 439.700 MHz.'],
+      reasons: [reason('BAND_UNREAD', { roughHz: 439.7e6 })],
     })
     expect(text(unread)).toBe('Read the other band before anything else.')
-    expect(nextAction(unread, installation, 'mm', false, false).word).toBe('Read the other band')
+    expect(nextAction(unread, installation, mm, false, false).word).toBe('Read the other band')
   })
 
   it('a dip that is only estimated has no more digits than its doubt leaves', () => {
     const estimate = { resonanceHz: 142.27e6, deviationHz: 1.3e6, belowShare: 1, aboveShare: 0 }
-    expect(dipWords({ ...pass({}), estimate } as unknown as Pass)).toBe('about 142 MHz, give or take 1')
+    expect(dipWords({ ...pass({}), estimate } as unknown as Pass, mm)).toBe('about 142 MHz, give or take 1')
     const sharp = { ...estimate, resonanceHz: 27.168e6, deviationHz: 0.04e6 }
     const open = { ...estimate, belowShare: 0.45, aboveShare: 0.45 }
-    expect(dipWords({ ...pass({}), estimate: open } as unknown as Pass)).toBe('on either side')
-    expect(dipWords({ ...pass({}), estimate: sharp } as unknown as Pass)).toBe(
+    expect(dipWords({ ...pass({}), estimate: open } as unknown as Pass, mm)).toBe('on either side')
+    expect(dipWords({ ...pass({}), estimate: sharp } as unknown as Pass, mm)).toBe(
       'about 27.17 MHz, give or take 0.04',
     )
   })
@@ -229,10 +241,26 @@ describe('the one sentence', () => {
   })
 })
 
+describe('another language', () => {
+  it('puts the number where it belongs, and says piece and way', () => {
+    const words = new Words('es', 'inch')
+    expect(sentence(pass({}), installation, words)).toMatchObject({
+      before: 'Demasiado larga. Acorte el látigo ',
+      amount: '1/4 in',
+      after: '.',
+    })
+    const moved = pass({ onSecond: true, action: 'LENGTHEN' })
+    expect(sentence(moved, { ...installation, second: tap }, words).after).toContain('hacia arriba')
+    expect(nextAction(moved, { ...installation, second: tap }, words, false, false).word).toBe(
+      'Moví: toma, 1/4 in',
+    )
+  })
+})
+
 describe('a change in words', () => {
   it('has a sign', () => {
-    expect(changeWords(-0.012, 'mm')).toBe('−12 mm')
-    expect(changeWords(0.00635, 'inch')).toBe('+1/4 in')
-    expect(changeWords(0, 'mm')).toBe('no change')
+    expect(changeWords(-0.012, mm)).toBe('−12 mm')
+    expect(changeWords(0.00635, new Words('en', 'inch'))).toBe('+1/4 in')
+    expect(changeWords(0, mm)).toBe('no change')
   })
 })

@@ -232,7 +232,7 @@ final class AdviserTrial {
                 Locale.ROOT,
                 "%s, %s, from %s to %s in %d changes, %s%s%s",
                 job.kind().id(),
-                job.rule().words().replaceAll(" on every channel", ""),
+                job.rule(),
                 words(job.start()),
                 words(o.at()),
                 o.cuts(),

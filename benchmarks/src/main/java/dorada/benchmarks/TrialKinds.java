@@ -33,13 +33,25 @@ final class TrialKinds {
             Map.entry("attic-dipole", 1.45),
             Map.entry("attic-vertical", 2.4));
 
-    /** What a cause's name says where it means this fault. */
-    private static final Map<Condition, String> WORDS = Map.of(
-            Condition.DUMMY_LOAD, "dummy load",
-            Condition.LOOSE_CONNECTOR, "connector",
-            Condition.PAINT_UNDER_GROUND, "paint",
-            Condition.WET_LINE, "wet",
-            Condition.KINKED_LINE, "kink");
+    /** A line that is broken, wet or kinked somewhere is found where its connectors are looked at, and the other way round. */
+    private static final Set<Cause.Id> LINE =
+            Set.of(Cause.Id.BAD_CONNECTOR, Cause.Id.CONNECTOR_OR_FEEDLINE, Cause.Id.KINKED_FEEDLINE);
+
+    /** The causes, besides {@link #LINE}, that mean this fault. */
+    private static final Map<Condition, Set<Cause.Id>> NAMED_BY = Map.of(
+            Condition.DUMMY_LOAD, Set.of(Cause.Id.DUMMY_LOAD, Cause.Id.NOT_THIS_ANTENNA),
+            Condition.LOOSE_CONNECTOR,
+                    Set.of(
+                            Cause.Id.LOOSE_CONNECTOR,
+                            Cause.Id.SECOND_REFLECTION,
+                            Cause.Id.OPEN_OR_SHORTED,
+                            Cause.Id.WORN_CONNECTOR),
+            Condition.PAINT_UNDER_GROUND, Set.of(Cause.Id.NO_GROUND_PLANE, Cause.Id.PAINT_UNDER_THE_MOUNT),
+            Condition.WET_LINE, Set.of(Cause.Id.LOSSY_FEEDLINE, Cause.Id.SET_UP_OTHERWISE),
+            Condition.KINKED_LINE, Set.of(Cause.Id.SECOND_REFLECTION));
+
+    private static final Set<Condition> OF_THE_LINE =
+            Set.of(Condition.LOOSE_CONNECTOR, Condition.WET_LINE, Condition.KINKED_LINE);
 
     private TrialKinds() {}
 
@@ -54,6 +66,9 @@ final class TrialKinds {
     /** Whether one of {@code causes} is one of {@code faults}. */
     static boolean isNamed(List<Cause> causes, Set<Condition> faults) {
         return causes.stream()
-                .anyMatch(c -> faults.stream().anyMatch(f -> c.name().contains(WORDS.getOrDefault(f, "-"))));
+                .map(Cause::id)
+                .anyMatch(c -> faults.stream()
+                        .anyMatch(f -> NAMED_BY.getOrDefault(f, Set.of()).contains(c)
+                                || OF_THE_LINE.contains(f) && LINE.contains(c)));
     }
 }

@@ -14,6 +14,7 @@ import dorada.core.simulation.Control;
 import dorada.core.sweep.Sweep;
 import dorada.core.tuning.Adjustment;
 import dorada.core.tuning.AntennaAdviser;
+import dorada.core.tuning.Cause;
 import dorada.core.tuning.MatchControl;
 import dorada.core.tuning.Pass;
 import dorada.core.tuning.Pieces;
@@ -150,7 +151,8 @@ final class TrialPerson {
                 boolean wentAway = lookedAbout
                         && !job.before().isEmpty()
                         && advice.causes().stream()
-                                .anyMatch(cause -> cause.name().contains("somebody"));
+                                .anyMatch(cause -> cause.id() == Cause.Id.SOMEBODY_CAME_AND_WENT
+                                        || cause.id() == Cause.Id.SOMETHING_NEW_BESIDE_IT);
                 boolean named = wentAway || TrialKinds.isNamed(advice.causes(), job.fault());
                 namedFault = namedFault || named && !wentAway;
                 saidOfSound = saidOfSound || job.isUndisturbed(seen) && !wentAway;

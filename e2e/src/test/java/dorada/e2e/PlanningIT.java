@@ -66,7 +66,7 @@ class PlanningIT {
             ines.button("Saved plans").click();
             page.getByLabel("Name of this plan").fill("Pick-up 4");
             ines.button("Save for the shop").click();
-            assertThat(page.getByText("is kept for the shop")).isVisible();
+            assertThat(page.getByText("is saved for the shop")).isVisible();
             ines.field("SWR limit").fill("1.2");
             page.locator(".shelf li .name").click();
             assertThat(ines.field("SWR limit")).hasValue("2");

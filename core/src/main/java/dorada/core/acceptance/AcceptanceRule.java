@@ -1,6 +1,8 @@
 package dorada.core.acceptance;
 
+import dorada.core.outcome.Outcome;
 import java.util.List;
+import java.util.Optional;
 
 /**
  * What "good enough" means for one installation. Chosen per installation, named in every verdict.
@@ -9,8 +11,8 @@ import java.util.List;
  */
 public sealed interface AcceptanceRule permits UnderLimit, EvenEnds, BestOnMain, ResonanceFirst, Relaxed {
 
-    /** The rule in words, as it stands in a sentence: "under 2.0 on every channel". */
-    String words();
+    /** The rule itself with its limits, as it stands in a verdict. */
+    Outcome outcome();
 
     /** The SWR that no channel may exceed under this rule. */
     double limitSwr();
@@ -31,9 +33,9 @@ public sealed interface AcceptanceRule permits UnderLimit, EvenEnds, BestOnMain,
         return shortfall(at);
     }
 
-    /** What the SWR of no channel shows and still is against this rule, as a sentence; empty for nothing. */
-    default String openPoint(ChannelValues at) {
-        return "";
+    /** What the SWR of no channel shows and still is against this rule, empty for nothing. */
+    default Optional<Outcome> openPoint(ChannelValues at) {
+        return Optional.empty();
     }
 
     /** Judges the readings {@code measured}, in any order. */

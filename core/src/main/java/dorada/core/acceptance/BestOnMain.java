@@ -1,12 +1,12 @@
 package dorada.core.acceptance;
 
-import java.util.Locale;
+import dorada.core.outcome.Outcome;
 
 /**
  * The lowest SWR on the main channel, the others only under what the radio stands. The main channel is good enough from
  * {@value #GOOD_SWR} on (common practice, no source).
  *
- * @param ceilingSwr highest SWR that the radio stands, above 1
+ * @param ceilingSwr highest SWR that the radio is rated for, above 1
  */
 public record BestOnMain(double ceilingSwr) implements AcceptanceRule {
 
@@ -20,12 +20,8 @@ public record BestOnMain(double ceilingSwr) implements AcceptanceRule {
     }
 
     @Override
-    public String words() {
-        return String.format(
-                Locale.ROOT,
-                "best on the main channel (SWR %.2f or less), %.2f or less on the others",
-                limitSwr(),
-                ceilingSwr);
+    public Outcome outcome() {
+        return RuleId.BEST_ON_MAIN.of(limitSwr(), ceilingSwr);
     }
 
     /** Of the main channel. */

@@ -1,6 +1,7 @@
 package dorada.core.acceptance;
 
-import java.util.Locale;
+import dorada.core.outcome.Outcome;
+import java.util.Optional;
 
 /**
  * SWR at the lowest and the highest channel equal within 0.2, and every channel at or under 2.0: usual for CB (common
@@ -12,8 +13,8 @@ public record EvenEnds() implements AcceptanceRule {
     public static final double LIMIT_SWR = 2.0;
 
     @Override
-    public String words() {
-        return "both ends of the band even within 0.2 and every channel at 2.0 or less";
+    public Outcome outcome() {
+        return RuleId.EVEN_ENDS.of(EVEN_WITHIN, LIMIT_SWR);
     }
 
     @Override
@@ -27,9 +28,9 @@ public record EvenEnds() implements AcceptanceRule {
     }
 
     @Override
-    public String openPoint(ChannelValues at) {
+    public Optional<Outcome> openPoint(ChannelValues at) {
         double uneven = unevenness(at);
-        return uneven > EVEN_WITHIN ? String.format(Locale.ROOT, "The ends of the band differ by %.2f.", uneven) : "";
+        return uneven > EVEN_WITHIN ? Optional.of(RuleId.UNEVEN.of(uneven)) : Optional.empty();
     }
 
     /** Difference between the two end channels. */

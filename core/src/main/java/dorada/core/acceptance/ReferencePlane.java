@@ -1,17 +1,20 @@
 package dorada.core.acceptance;
 
+import dorada.core.outcome.OutcomeId;
+import java.util.List;
+
 /** Where on the line a reading was taken. An SWR means nothing without it. */
-public enum ReferencePlane {
-    ANTENNA("at the antenna"),
-    RADIO("at the radio end of the feedline");
+public enum ReferencePlane implements OutcomeId {
+    ANTENNA,
+    RADIO;
 
-    private final String words;
-
-    ReferencePlane(String words) {
-        this.words = words;
+    @Override
+    public String area() {
+        return "plane";
     }
 
-    public String words() {
-        return words;
+    @Override
+    public List<String> takes() {
+        return List.of();
     }
 }

@@ -1,11 +1,11 @@
 package dorada.core.acceptance;
 
-import java.util.Locale;
+import dorada.core.outcome.Outcome;
 
 /**
  * Whatever the radio stands: nobody chases 1.5 down to 1.1.
  *
- * @param ceilingSwr highest SWR that the radio stands at the power used, above 1
+ * @param ceilingSwr highest SWR that the radio is rated for at the power used, above 1
  */
 public record Relaxed(double ceilingSwr) implements AcceptanceRule {
 
@@ -14,8 +14,8 @@ public record Relaxed(double ceilingSwr) implements AcceptanceRule {
     }
 
     @Override
-    public String words() {
-        return String.format(Locale.ROOT, "what the radio stands, SWR %.2f or less on every channel", ceilingSwr);
+    public Outcome outcome() {
+        return RuleId.RELAXED.of(ceilingSwr);
     }
 
     @Override

@@ -1,6 +1,7 @@
 package dorada.core.acceptance;
 
-import java.util.Locale;
+import dorada.core.outcome.Outcome;
+import java.util.Optional;
 
 /**
  * X = 0 on the main channel, then a match: a low SWR alone proves nothing, for a dummy load has the lowest. X counts as none
@@ -22,12 +23,8 @@ public record ResonanceFirst(double limitSwr) implements AcceptanceRule {
     }
 
     @Override
-    public String words() {
-        return String.format(
-                Locale.ROOT,
-                "resonant on the main channel (X within %.0f Ω), then SWR %.2f or less on every channel",
-                NONE_OHM,
-                limitSwr);
+    public Outcome outcome() {
+        return RuleId.RESONANCE_FIRST.of(NONE_OHM, limitSwr);
     }
 
     @Override
@@ -45,13 +42,11 @@ public record ResonanceFirst(double limitSwr) implements AcceptanceRule {
     }
 
     @Override
-    public String openPoint(ChannelValues at) {
+    public Optional<Outcome> openPoint(ChannelValues at) {
         double x = at.primaryReactanceOhm();
         if (Double.isNaN(x)) {
-            return "The readings have no phase, so nobody can say whether it is resonant: use an analyser, or another rule.";
+            return Optional.of(RuleId.NO_PHASE.of());
         }
-        return Math.abs(x) <= NONE_OHM
-                ? ""
-                : String.format(Locale.ROOT, "Not resonant on the main channel: X is %+.0f Ω there.", x);
+        return Math.abs(x) <= NONE_OHM ? Optional.empty() : Optional.of(RuleId.NOT_RESONANT.of(x));
     }
 }

@@ -1,6 +1,6 @@
 package dorada.core.acceptance;
 
-import java.util.Locale;
+import dorada.core.outcome.Outcome;
 
 /**
  * Every wanted channel at or under a limit: 1.5 strict, 2.0 usual, 2.5 for many aircraft antennas (common practice, no
@@ -21,8 +21,8 @@ public record UnderLimit(double limitSwr) implements AcceptanceRule {
     }
 
     @Override
-    public String words() {
-        return String.format(Locale.ROOT, "SWR %.2f or less on every channel", limitSwr);
+    public Outcome outcome() {
+        return RuleId.UNDER_LIMIT.of(limitSwr);
     }
 
     /** The greatest of weight·(SWR − 1): with equal weights, least where the worst channel is best. */

@@ -1,10 +1,10 @@
 package dorada.core.acceptance;
 
+import dorada.core.outcome.Outcome;
 import dorada.core.sweep.Reading;
+import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Locale;
-import java.util.stream.Collectors;
 
 /**
  * Met or not, by which rule, judged where, and each channel's margin.
@@ -13,10 +13,10 @@ import java.util.stream.Collectors;
  * @param plane where the reading was taken
  * @param met true where the rule is met in full
  * @param channels one per wanted channel, ascending in frequency
- * @param sentence the verdict for a person, naming the rule and the plane
+ * @param outcomes the verdict with its rule and its plane, and what is to be said beside it
  */
 public record Verdict(
-        AcceptanceRule rule, ReferencePlane plane, boolean met, List<ChannelVerdict> channels, String sentence) {
+        AcceptanceRule rule, ReferencePlane plane, boolean met, List<ChannelVerdict> channels, List<Outcome> outcomes) {
 
     /** A sentence names the worst few; the list of channels has them all. */
     private static final int MOST_NAMED = 3;
@@ -39,14 +39,13 @@ public record Verdict(
                 .toList();
         boolean all = channels.stream().allMatch(c -> c.measured().reading().isPresent());
         boolean met = all && rule.shortfall(values(channels)) <= NO_DIFFERENCE;
-        String sentence = sentence(rule, plane, met, channels);
-        String open = names(channels.stream().filter(ChannelVerdict::isLeftOpen).toList());
-        return new Verdict(
-                rule,
-                plane,
-                met,
-                channels,
-                open.isEmpty() ? sentence : sentence + " Within the doubt of the readings: " + open + ".");
+        List<Outcome> outcomes = new ArrayList<>(outcomes(rule, plane, met, channels));
+        List<String> open =
+                names(channels.stream().filter(ChannelVerdict::isLeftOpen).toList());
+        if (!open.isEmpty()) {
+            outcomes.add(Judged.WITHIN_DOUBT.of(open));
+        }
+        return new Verdict(rule, plane, met, channels, List.copyOf(outcomes));
     }
 
     /** False where a reading's doubt reaches over the limit, so that the verdict could be the other one. */
@@ -115,51 +114,45 @@ public record Verdict(
         return values;
     }
 
-    private static String sentence(
+    private static List<Outcome> outcomes(
             AcceptanceRule rule, ReferencePlane plane, boolean met, List<ChannelVerdict> channels) {
-        String where = plane.words() + ".";
-        String missing = names(
+        List<String> missing = names(
                 channels.stream().filter(c -> c.measured().reading().isEmpty()).toList());
         if (!missing.isEmpty()) {
-            return "Not judged: the sweep does not reach " + missing + ". Rule: " + rule.words() + ", " + where;
+            return List.of(Judged.NOT_JUDGED.of(missing, rule.outcome(), plane));
         }
         if (met) {
             ChannelVerdict tightest = channels.stream()
                     .min(Comparator.comparingDouble(ChannelVerdict::margin))
                     .orElseThrow();
-            return String.format(
-                    Locale.ROOT,
-                    "Met: %s, %s Least margin %.2f on %s.",
-                    rule.words(),
-                    where,
+            return List.of(Judged.MET.of(
+                    rule.outcome(),
+                    plane,
                     tightest.margin(),
-                    tightest.measured().channel().name());
+                    tightest.measured().channel().name()));
         }
+        List<Outcome> outcomes = new ArrayList<>(List.of(Judged.NOT_MET.of(rule.outcome(), plane)));
         List<ChannelVerdict> worstFirst = channels.stream()
                 .filter(c -> !c.met())
                 .sorted(Comparator.comparingDouble(ChannelVerdict::margin))
                 .toList();
-        String missed = worstFirst.stream()
+        List<Outcome> named = worstFirst.stream()
                 .limit(MOST_NAMED)
-                .map(c -> String.format(
-                        Locale.ROOT,
-                        "%s at %s",
+                .map(c -> Judged.CHANNEL.of(
                         c.measured().channel().name(),
-                        swrWords(c.measured().reading().orElseThrow().swr())))
-                .collect(Collectors.joining(", "));
-        if (worstFirst.size() > MOST_NAMED) {
-            missed += " and " + (worstFirst.size() - MOST_NAMED) + " more";
+                        c.measured().reading().orElseThrow().swr()))
+                .toList();
+        int more = worstFirst.size() - named.size();
+        if (more > 0) {
+            outcomes.add(Judged.MISSED_AND_MORE.of(named, more));
+        } else if (!named.isEmpty()) {
+            outcomes.add(Judged.MISSED.of(named));
         }
-        String open = rule.openPoint(values(channels));
-        return "Not met: " + rule.words() + ", " + where + (missed.isEmpty() ? "" : " Missed: " + missed + ".")
-                + (open.isEmpty() ? "" : " " + open);
+        rule.openPoint(values(channels)).ifPresent(outcomes::add);
+        return outcomes;
     }
 
-    private static String swrWords(double swr) {
-        return swr >= 100 ? "over 100" : String.format(Locale.ROOT, "%.2f", swr);
-    }
-
-    private static String names(List<ChannelVerdict> channels) {
-        return channels.stream().map(c -> c.measured().channel().name()).collect(Collectors.joining(", "));
+    private static List<String> names(List<ChannelVerdict> channels) {
+        return channels.stream().map(c -> c.measured().channel().name()).toList();
     }
 }

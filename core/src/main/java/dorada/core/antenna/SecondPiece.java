@@ -6,6 +6,9 @@ package dorada.core.antenna;
  */
 public sealed interface SecondPiece {
 
+    /** What it is. */
+    PieceId id();
+
     /** As it stands in a sentence. */
     String name();
 
@@ -31,6 +34,7 @@ public sealed interface SecondPiece {
      * @param pullPerM share by which a metre outward raises the dip
      */
     record MatchPiece(
+            PieceId id,
             String name,
             String shortName,
             String outward,
@@ -51,6 +55,7 @@ public sealed interface SecondPiece {
      * @param doubt standard deviation of that ratio, relative
      */
     record FinePiece(
+            PieceId id,
             String name,
             String shortName,
             String outward,
@@ -62,6 +67,7 @@ public sealed interface SecondPiece {
             implements SecondPiece {}
 
     MatchPiece TAP = new MatchPiece(
+            PieceId.TAP,
             "the tap",
             "tap",
             "up, away from the closed end",
@@ -74,6 +80,7 @@ public sealed interface SecondPiece {
             1.25);
 
     MatchPiece STRAP = new MatchPiece(
+            PieceId.STRAP,
             "the gamma's strap",
             "strap",
             "outward, away from the boom",
@@ -86,5 +93,5 @@ public sealed interface SecondPiece {
             0.25);
 
     /** From 2.5 to 4.8 for whips of 1.05 to 1.65 m with their coil in the middle half. */
-    FinePiece RING = new FinePiece("the ring below the coil", "ring", "out", "in", 0.001, 0.04, 3.3, 0.2);
+    FinePiece RING = new FinePiece(PieceId.RING, "the ring below the coil", "ring", "out", "in", 0.001, 0.04, 3.3, 0.2);
 }

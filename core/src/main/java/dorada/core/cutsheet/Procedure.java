@@ -2,12 +2,9 @@ package dorada.core.cutsheet;
 
 import dorada.core.cutsheet.Step.Stage;
 import dorada.core.safety.Caution;
-import dorada.core.safety.Caution.Id;
-import dorada.core.safety.CautionWords;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
-import java.util.Map;
 import java.util.Set;
 
 /** Steps and tools as they come together. Wording is common practice, no source. */
@@ -43,7 +40,7 @@ public final class Procedure {
                         "cut",
                         Stage.CUT,
                         "Cut the pieces, the longest first, and mark each with its number.",
-                        "Eye protection and gloves: steel rod throws hot chips and springs away when it is cut.");
+                        Caution.STEEL_ROD);
                 p.step("deburr", Stage.CUT, "Deburr every cut and round the tip.");
             }
             case TUBE -> {
@@ -52,7 +49,7 @@ public final class Procedure {
                         "cut",
                         Stage.CUT,
                         "Cut the pieces, the longest first, square to the tube, and mark each with its number.",
-                        "Eye protection and gloves: chips are sharp and hot.");
+                        Caution.TUBE_CHIPS);
                 p.step(
                         "deburr",
                         Stage.CUT,
@@ -60,7 +57,11 @@ public final class Procedure {
             }
             case COAX -> {
                 p.tools("side cutters", "sharp knife", "soldering iron");
-                p.step("cut", Stage.CUT, "Cut the line square, without squeezing it flat.", "Cut away from the hand.");
+                p.step(
+                        "cut",
+                        Stage.CUT,
+                        "Cut the line square, without squeezing it flat.",
+                        Caution.CUT_AWAY_FROM_THE_HAND);
             }
         }
         return p;
@@ -71,29 +72,26 @@ public final class Procedure {
         return this;
     }
 
-    public Procedure join(String id, String text, String... cautions) {
+    public Procedure join(String id, String text, Caution... cautions) {
         return step(id, Stage.JOIN, text, cautions);
     }
 
-    public Procedure mount(String id, String text, String... cautions) {
+    public Procedure mount(String id, String text, Caution... cautions) {
         return step(id, Stage.MOUNT, text, cautions);
     }
 
     /** In the order of tuning. */
-    public Procedure tune(String id, String text, String... cautions) {
+    public Procedure tune(String id, String text, Caution... cautions) {
         return step(id, Stage.TUNE, text, cautions);
     }
 
-    public Procedure finish(String id, String text, String... cautions) {
+    public Procedure finish(String id, String text, Caution... cautions) {
         return step(id, Stage.FINISH, text, cautions);
     }
 
     /** Solder what must conduct. */
     public Procedure soldered() {
-        return join(
-                "solder",
-                "Strip, twist, solder or crimp the joints and pull at each.",
-                "Solder fumes: air the room. Hot tip and drops: eye protection.");
+        return join("solder", "Strip, twist, solder or crimp the joints and pull at each.", Caution.SOLDER_FUMES);
     }
 
     /** A clamp needs bare metal. */
@@ -108,7 +106,7 @@ public final class Procedure {
         return tune(
                 "first-sweep",
                 "Put it " + where + ", people away, and take the baseline sweep somewhat wider than the band.",
-                "Disconnect the radio from an analyser; never transmit into one.");
+                Caution.RADIO_OFF_THE_LINE);
     }
 
     /** Trimmed in small steps: length is easily taken off and never put back. */
@@ -135,18 +133,18 @@ public final class Procedure {
         return mount(
                 "raise",
                 "Check it near the ground first, then put it in its final place.",
-                CautionWords.of(new Caution(Id.POWER_LINES, Map.of("distanceM", 0.0))),
-                CautionWords.of(Caution.of(Id.LIGHTNING)));
+                Caution.POWER_LINES_ANY_HEIGHT,
+                Caution.LIGHTNING);
     }
 
     public Procedure drilled() {
         return mount(
                 "mount",
                 "Fit the mount on bare metal, so that its ring lies on the sheet itself and not on paint.",
-                CautionWords.of(Caution.of(Id.DRILLING)));
+                Caution.DRILLING);
     }
 
-    private Procedure step(String id, Stage stage, String text, String... cautions) {
+    private Procedure step(String id, Stage stage, String text, Caution... cautions) {
         steps.add(new Step(id, stage, text, List.of(cautions)));
         return this;
     }

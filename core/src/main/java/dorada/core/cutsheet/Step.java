@@ -1,5 +1,6 @@
 package dorada.core.cutsheet;
 
+import dorada.core.safety.Caution;
 import java.util.List;
 
 /**
@@ -10,7 +11,7 @@ import java.util.List;
  * @param text what to do
  * @param cautions what can hurt someone or spoil the work
  */
-public record Step(String id, Stage stage, String text, List<String> cautions) {
+public record Step(String id, Stage stage, String text, List<Caution> cautions) {
 
     public Step {
         cautions = List.copyOf(cautions);

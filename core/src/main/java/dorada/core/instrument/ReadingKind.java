@@ -1,34 +1,39 @@
 package dorada.core.instrument;
 
+import dorada.core.outcome.OutcomeId;
 import dorada.core.rf.Swr;
 import dorada.core.sweep.Reading;
+import java.util.List;
 
 /**
  * What a reading rests on, and how far to trust it. The doubts are those of usual instruments (common practice, no source).
  */
-public enum ReadingKind {
-    CALIBRATED_ANALYSER("a calibrated analyser", 0, 0),
+public enum ReadingKind implements OutcomeId {
+    CALIBRATED_ANALYSER(0, 0),
     /** Calibrated inside the instrument, as the person who imports the sweep declares. */
-    DECLARED_ANALYSER("an analyser calibrated inside the instrument, as declared", 0, 0),
-    UNCALIBRATED_ANALYSER("an analyser whose calibration is not known", 0.03, 0.05),
-    DIAL_ANALYSER("a dial analyser, read off and typed", 0.02, 0.03),
-    INLINE_METER("an in-line meter", 0.02, 0.05),
-    WATTMETER("a directional wattmeter", 0, 0),
-    RADIO_METER("the radio's built-in meter, an indication and no more", 0.05, 0.15);
+    DECLARED_ANALYSER(0, 0),
+    UNCALIBRATED_ANALYSER(0.03, 0.05),
+    DIAL_ANALYSER(0.02, 0.03),
+    INLINE_METER(0.02, 0.05),
+    WATTMETER(0, 0),
+    RADIO_METER(0.05, 0.15);
 
-    private final String words;
     private final double offset;
     private final double share;
 
-    ReadingKind(String words, double offset, double share) {
-        this.words = words;
+    ReadingKind(double offset, double share) {
         this.offset = offset;
         this.share = share;
     }
 
-    /** "an in-line meter", as it stands after "read with". */
-    public String words() {
-        return words;
+    @Override
+    public String area() {
+        return "reading";
+    }
+
+    @Override
+    public List<String> takes() {
+        return List.of();
     }
 
     /** True for sweeps of an analyser; false for values at single channels. */

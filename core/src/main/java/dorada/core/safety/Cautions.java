@@ -3,12 +3,11 @@ package dorada.core.safety;
 import dorada.core.acceptance.TransmitLimit;
 import dorada.core.antenna.Carrier;
 import dorada.core.instrument.ReadingKind;
-import dorada.core.safety.Caution.Id;
+import dorada.core.outcome.Outcome;
 import dorada.core.safety.Situation.Stage;
 import dorada.core.safety.Situation.Transmit;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import java.util.function.Predicate;
 
 /** The cautions of a situation, the most urgent first. */
@@ -29,41 +28,44 @@ public final class Cautions {
         return POWER_LINE_HEIGHTS * totalHeightM;
     }
 
-    public static List<Caution> of(Situation s) {
-        List<Caution> all = new ArrayList<>();
+    public static List<Outcome> of(Situation s) {
+        List<Outcome> all = new ArrayList<>();
         s.transmits().forEach(t -> transmit(t, all));
         if (s.isAboutToCut()) {
-            all.add(Caution.of(Id.CUTTING));
+            all.add(Caution.CUTTING.of());
         }
         if (is(s, Carrier.VEHICLE) && s.stage() == Stage.PLANNING) {
-            all.add(Caution.of(Id.DRILLING));
+            all.add(Caution.DRILLING.of());
         }
         if (is(s, Carrier.AIRCRAFT)) {
-            all.add(Caution.of(Id.AIRWORTHINESS));
+            all.add(Caution.AIRWORTHINESS.of());
         }
         boolean isRaised = is(s, Carrier.MAST) || is(s, Carrier.PORTABLE) || s.totalHeightM() > 0;
         if (isRaised) {
-            all.add(new Caution(Id.POWER_LINES, Map.of("distanceM", powerLineDistanceM(s.totalHeightM()))));
+            all.add(
+                    s.totalHeightM() > 0
+                            ? Caution.POWER_LINES.of(powerLineDistanceM(s.totalHeightM()))
+                            : Caution.POWER_LINES_ANY_HEIGHT.of());
         }
         if (is(s, Carrier.MAST) || s.totalHeightM() >= STANDS_UP_M) {
-            all.add(Caution.of(Id.LIGHTNING));
+            all.add(Caution.LIGHTNING.of());
         }
         boolean isHeld = s.atBody() || is(s, Carrier.HANDHELD);
         if (isHeld) {
-            all.add(Caution.of(Id.HELD_AT_THE_BODY));
+            all.add(Caution.HELD_AT_THE_BODY.of());
         }
         boolean isSent = s.stage() == Stage.PLANNING
                 || s.method().filter(Cautions::transmits).isPresent();
         if (!isHeld && s.ratedW() >= HIGH_POWER_W && isSent) {
-            all.add(Caution.of(Id.RF_BURNS));
+            all.add(Caution.RF_BURNS.of());
         }
         if (s.stage() == Stage.PLANNING) {
-            all.add(Caution.of(Id.LOCAL_CODES));
+            all.add(Caution.LOCAL_CODES.of());
         } else {
-            all.add(Caution.of(
+            all.add(
                     s.method().filter(Cautions::transmits).isPresent()
-                            ? Id.WHILE_READING_A_METER
-                            : Id.INTO_AN_ANALYSER));
+                            ? Caution.WHILE_READING_A_METER.of()
+                            : Caution.INTO_AN_ANALYSER.of());
         }
         return all;
     }
@@ -80,20 +82,27 @@ public final class Cautions {
         };
     }
 
-    private static void transmit(Transmit t, List<Caution> all) {
+    private static void transmit(Transmit t, List<Outcome> all) {
+        boolean isNamed = !t.radio().isEmpty();
         if (!t.unread().isEmpty()) {
-            all.add(new Caution(
-                    Id.CHANNELS_UNREAD, Map.of("radio", t.radio(), "channels", String.join(", ", t.unread()))));
+            all.add(
+                    isNamed
+                            ? Caution.CHANNELS_UNREAD_WITH.of(t.radio(), t.unread())
+                            : Caution.CHANNELS_UNREAD.of(t.unread()));
         }
         if (!t.limit().allowed()) {
             // That a channel is unread forbids it as well; an SWR is named only where it does.
             if (t.unread().isEmpty() || t.worstSwr() >= TransmitLimit.DO_NOT_TRANSMIT_SWR) {
-                all.add(new Caution(Id.DO_NOT_TRANSMIT, Map.of("radio", t.radio(), "swr", t.worstSwr())));
+                all.add(
+                        isNamed
+                                ? Caution.DO_NOT_TRANSMIT_WITH.of(t.radio(), t.worstSwr())
+                                : Caution.DO_NOT_TRANSMIT.of(t.worstSwr()));
             }
         } else if (t.limit().reduced()) {
-            all.add(new Caution(
-                    Id.REDUCED_POWER,
-                    Map.of("radio", t.radio(), "powerW", t.limit().powerW(), "ceilingSwr", t.ceilingSwr())));
+            all.add(
+                    isNamed
+                            ? Caution.REDUCED_POWER_WITH.of(t.radio(), t.limit().powerW())
+                            : Caution.REDUCED_POWER.of(t.limit().powerW(), t.ceilingSwr()));
         }
     }
 }

@@ -43,13 +43,9 @@ public final class AntennaAdviser {
         }
         TrimAdvice advice =
                 adviseOn(task.adjustedBy(task.adjustment(), task.prior().times(otherByUsual), task.room()), counted);
-        return advice.isChange() ? advice.because(wordsOf(usual)) : advice;
-    }
-
-    private static String wordsOf(Pieces usual) {
-        return usual == Pieces.THIS
-                ? "For all pieces alike, each by this much, as the last change was."
-                : "For this one piece alone, as the last change was.";
+        return advice.isChange()
+                ? advice.because((usual == Pieces.THIS ? Reason.ALL_PIECES_ALIKE : Reason.THIS_PIECE_ALONE).of())
+                : advice;
     }
 
     private TrimAdvice adviseOn(TrimTask given, List<Pass> passes) {

@@ -2,6 +2,7 @@ package dorada.core.tuning;
 
 import dorada.core.acceptance.WantedChannel;
 import dorada.core.instrument.Span;
+import dorada.core.outcome.Outcome;
 import dorada.core.rf.Wavelength;
 import dorada.core.sweep.Dip;
 import dorada.core.sweep.Sweep;
@@ -36,16 +37,13 @@ final class BeyondTheSweep {
                 .widened(WIDER, task.instrument());
         boolean canSweepWider = below ? wider.startHz() < span.startHz() : wider.stopHz() > span.stopHz();
         double stepM = cautiousStepM(task, fit, dip.frequencyHz());
-        List<String> reasons = new ArrayList<>();
-        reasons.add(
-                below
-                        ? "The curve is still falling at the low end of the sweep: the dip lies below it."
-                        : "The curve is still falling at the high end of the sweep: the dip lies above it.");
+        List<Outcome> reasons = new ArrayList<>();
+        reasons.add((below ? Reason.FALLING_AT_THE_LOW_END : Reason.FALLING_AT_THE_HIGH_END).of());
         if (fit == Fit.UNKNOWN) {
-            reasons.add("The sweep does not reach the band, so the side is not certain.");
+            reasons.add(Reason.SIDE_NOT_CERTAIN.of());
         }
         if (canSweepWider) {
-            reasons.add("Sweep wider to find it before changing anything.");
+            reasons.add(Reason.SWEEP_WIDER.of());
             return TrimAdvice.sweepWider(fit, stepM, wider, reasons, hypotheses(fit));
         }
         boolean allRead = bands.stream().flatMap(List::stream).allMatch(c -> sweep.covers(c.frequencyHz()));
@@ -53,16 +51,16 @@ final class BeyondTheSweep {
             return TrimAdvice.withoutDip(Action.FIND_THE_FAULT, fit, 0, reasons, List.of(), hypotheses(fit));
         }
         if (stepM == 0) {
-            reasons.add("The instrument cannot sweep wider, and nothing is left to shorten within its range.");
+            reasons.add(Reason.CANNOT_SWEEP_WIDER_NOTHING_LEFT.of());
             return TrimAdvice.withoutDip(
                     Action.FIND_THE_FAULT,
                     fit,
                     0,
                     reasons,
-                    Diagnosis.noneLeftToShorten("the dip lies below the sweep, and nothing is left to shorten"),
+                    Diagnosis.noneLeftToShorten(Symptom.DIP_BELOW_THE_SWEEP.of()),
                     hypotheses(fit));
         }
-        reasons.add("The instrument cannot sweep wider, so take one cautious step and sweep again.");
+        reasons.add(Reason.CANNOT_SWEEP_WIDER.of());
         Action change =
                 fit == Fit.TOO_LONG ? Action.SHORTEN : canLengthen(task) ? Action.LENGTHEN : Action.REPLACE_LONGER;
         return TrimAdvice.withoutDip(change, fit, stepM, reasons, List.of(), hypotheses(fit));
@@ -85,14 +83,11 @@ final class BeyondTheSweep {
                 Math.min(Math.min(sweep.startHz(), lowest), lowest / factor) / BEYOND,
                 Math.max(Math.max(sweep.stopHz(), highest), highest / factor) * BEYOND);
         Span wider = within(wanted, task.instrument());
-        List<String> reasons = List.of(
-                "The dip lies so near the end of the sweep that what the channels will meet after a change was not swept: sweep "
-                        + "wider first.");
-        return TrimAdvice.sweepWider(s.fit(), 0, wider, reasons, s.hypotheses());
+        return TrimAdvice.sweepWider(s.fit(), 0, wider, List.of(Reason.DIP_NEAR_THE_END.of()), s.hypotheses());
     }
 
     /** The sweep does not reach all wanted channels. */
-    static TrimAdvice toTheBand(TrimTask task, Sweep sweep, String reason) {
+    static TrimAdvice toTheBand(TrimTask task, Sweep sweep, Outcome reason) {
         double lowest = task.channels().get(0).frequencyHz();
         double highest = task.channels().get(task.channels().size() - 1).frequencyHz();
         double margin = Math.max(highest / lowest, BEYOND);

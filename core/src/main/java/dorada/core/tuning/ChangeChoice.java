@@ -1,10 +1,10 @@
 package dorada.core.tuning;
 
+import dorada.core.outcome.Outcome;
 import dorada.core.rf.Wavelength;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 
 /** Chooses how much to change at once, from what is believed of the length. */
@@ -144,17 +144,13 @@ final class ChangeChoice {
                         : Math.abs(chosenM) < step);
     }
 
-    /** What the range leaves, in words, where that is less than is needed; empty where there is enough. */
-    Optional<String> limitWords(double needM) {
+    /** What the range leaves, where that is less than is needed; empty where there is enough. */
+    Optional<Outcome> limit(double needM) {
         double left = needM < 0 ? room.shortenM() : room.lengthenM();
         boolean cutCannot = needM > 0 && adjustment instanceof Adjustment.OneWayCut;
         return cutCannot || Math.abs(needM) <= left
                 ? Optional.empty()
-                : Optional.of(String.format(
-                        Locale.ROOT,
-                        "Its range leaves only %.0f mm of the %.0f mm that would be needed.",
-                        left * 1000,
-                        Math.abs(needM) * 1000));
+                : Optional.of(Reason.RANGE_LEAVES_LESS.of(left, Math.abs(needM)));
     }
 
     /** {@code changeM} in whole steps, positive for longer, and no farther than the range goes; as an amount. */

@@ -1,14 +1,19 @@
 package dorada.core.tuning;
 
+import dorada.core.outcome.Outcome;
+import dorada.core.outcome.OutcomeId;
+import java.util.List;
+import java.util.Map;
+
 /** What was not as it should be, or not yet as it will be, when a pass was taken (common practice, no source). */
-public enum Circumstance {
-    ON_THE_GROUND("on the ground, before it goes up", "put it in its final place", Effect.STAGE),
-    INDOORS("indoors", "take it out into the open", Effect.SPOILS),
-    DOOR_OPEN("with a door open", "shut all doors and windows", Effect.SPOILS),
-    PEOPLE_NEAR("with people or metal near", "send everybody a few steps away and clear what is near", Effect.SPOILS),
-    HAND_ON_IT("with a hand on it", "let go of it, or hold it as it will be held", Effect.SPOILS),
-    OUT_OF_ITS_TUBE("out of its tube", "put it into the tube it will hang in", Effect.SPOILS),
-    NOT_CALIBRATED("with nothing calibrated over this span", "calibrate over the span that is swept", Effect.DOUBTS);
+public enum Circumstance implements OutcomeId {
+    ON_THE_GROUND(Effect.STAGE),
+    INDOORS(Effect.SPOILS),
+    DOOR_OPEN(Effect.SPOILS),
+    PEOPLE_NEAR(Effect.SPOILS),
+    HAND_ON_IT(Effect.SPOILS),
+    OUT_OF_ITS_TUBE(Effect.SPOILS),
+    NOT_CALIBRATED(Effect.DOUBTS);
 
     /** What it does to a reading. */
     public enum Effect {
@@ -20,24 +25,25 @@ public enum Circumstance {
         DOUBTS
     }
 
-    private final String words;
-    private final String remedy;
     private final Effect effect;
 
-    Circumstance(String words, String remedy, Effect effect) {
-        this.words = words;
-        this.remedy = remedy;
+    Circumstance(Effect effect) {
         this.effect = effect;
     }
 
-    /** As it stands after "measured". */
-    public String words() {
-        return words;
+    @Override
+    public String area() {
+        return "circumstance";
     }
 
-    /** What to do before measuring again, as a request. */
-    public String remedy() {
-        return remedy;
+    @Override
+    public List<String> takes() {
+        return List.of();
+    }
+
+    /** What to do before measuring again. */
+    public Outcome remedy() {
+        return new Outcome("remedy." + name(), Map.of());
     }
 
     public Effect effect() {

@@ -1,6 +1,8 @@
 package dorada.core.tuning;
 
+import dorada.core.outcome.Outcome;
 import dorada.core.rf.Impedance;
+import dorada.core.rf.Wavelength;
 import dorada.core.sweep.Dip;
 import dorada.core.sweep.Reading;
 import dorada.core.sweep.Repeatability;
@@ -8,7 +10,6 @@ import dorada.core.sweep.Sweep;
 import dorada.core.sweep.SweepAnalysis;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 
 /**
@@ -26,6 +27,9 @@ final class Diagnosis {
     /** Fewer dips than this within a sweep are antennas; more, evenly spaced, are echoes. */
     private static final int RIPPLE_DIPS = 4;
 
+    /** Of solid polyethylene, as most of these lines have it: RG-58, RG-213. */
+    private static final double USUAL_VELOCITY_FACTOR = 0.66;
+
     private static final double EVEN = 0.25;
     private static final double HIGH_OHM = 85;
     private static final double LOW_OHM = 24;
@@ -33,10 +37,8 @@ final class Diagnosis {
     /** What is matched as well as this somewhere has its ground plane and its match; common practice, no source. */
     static final double HAS_ITS_GROUND_SWR = 1.35;
 
-    private static final Cause LINE_MOVES_THE_DIP = new Cause(
-            "a loose connector, or a kinked or wet feedline",
-            "what the line adds can move the dip as well, or hold it",
-            "sweep at the antenna's own connector; look at the distance picture");
+    private static final Cause LINE_MOVES_THE_DIP =
+            new Cause(Cause.Id.CONNECTOR_OR_FEEDLINE, Symptom.LINE_MOVES_THE_DIP, Check.SWEEP_AT_THE_ANTENNA);
 
     private Diagnosis() {}
 
@@ -44,49 +46,27 @@ final class Diagnosis {
     static List<Cause> beforeAnyCut(SweepAnalysis now) {
         if (now.isFlatAndLow()) {
             return List.of(
-                    new Cause(
-                            "a dummy load left in place",
-                            "the curve is flat and low over a very wide span",
-                            "follow the line by hand to its end"),
-                    new Cause(
-                            "a very lossy or wet feedline",
-                            "loss alone makes a curve flat and low",
-                            "open the far end: a sound line then shows almost full reflection"));
+                    new Cause(Cause.Id.DUMMY_LOAD, Symptom.FLAT_AND_LOW, Check.FOLLOW_THE_LINE),
+                    new Cause(Cause.Id.LOSSY_FEEDLINE, Symptom.LOSS_FLATTENS_A_CURVE, Check.OPEN_THE_FAR_END));
         }
         double noise = noise(now);
         if (noise > UNSTEADY) {
             return List.of(
-                    new Cause(
-                            "a loose connector or a bad joint",
-                            String.format(Locale.ROOT, "the curve jumps by %.3f of |Γ| from point to point", noise),
-                            "sweep again while the connector is moved"),
-                    new Cause(
-                            "current on the outside of the line",
-                            "readings that change when the coax is touched",
-                            "clip a ferrite on and sweep again"));
+                    new Cause(Cause.Id.LOOSE_CONNECTOR, Symptom.CURVE_JUMPS.of(noise), Check.MOVE_THE_CONNECTOR),
+                    new Cause(Cause.Id.CURRENT_ON_THE_LINE, Symptom.CHANGES_WHEN_TOUCHED, Check.CLIP_A_FERRITE));
         }
         List<Dip> dips = now.dips().stream().filter(d -> !d.atEdge()).toList();
         Optional<Double> spacing = evenSpacing(dips);
         if (spacing.isPresent()) {
             return List.of(new Cause(
-                    "a second reflection on the line: a connector, a kink, water",
-                    String.format(
-                            Locale.ROOT,
-                            "ripple every %.1f MHz, that is some %.1f m of line with a velocity factor of 0.66 from the antenna",
-                            spacing.get() / 1e6,
-                            299.792458 * 0.66 / 2 / (spacing.get() / 1e6)),
-                    "look at the distance picture on the trace desk"));
+                    Cause.Id.SECOND_REFLECTION,
+                    Symptom.EVEN_RIPPLE.of(spacing.get(), USUAL_VELOCITY_FACTOR * Wavelength.ofHz(spacing.get()) / 2),
+                    Check.DISTANCE_PICTURE));
         }
         if (now.deepestDip().isEmpty()) {
             return List.of(
-                    new Cause(
-                            "an open or shorted connector or line",
-                            "the sweep has no dip at all",
-                            "measure the line's centre and shield with an ohmmeter, antenna off"),
-                    new Cause(
-                            "an antenna for another band",
-                            "nothing resonates in this span",
-                            "sweep the widest span that the instrument has"));
+                    new Cause(Cause.Id.OPEN_OR_SHORTED, Symptom.NO_DIP, Check.OHMMETER),
+                    new Cause(Cause.Id.ANOTHER_BAND, Symptom.NOTHING_RESONATES, Check.WIDEST_SWEEP));
         }
         return List.of();
     }
@@ -146,28 +126,18 @@ final class Diagnosis {
         Optional<Impedance> z = now.deepestDip().map(Dip::reading).flatMap(Reading::impedance);
         if (swept && z.isPresent() && z.get().resistanceOhm() < LOW_OHM) {
             causes.add(new Cause(
-                    "radials flat, a folded or loaded element, or a match that does not suit",
-                    String.format(
-                            Locale.ROOT, "R is only %.0f Ω at the dip", z.get().resistanceOhm()),
-                    "droop the radials, or change the match; then sweep again"));
+                    Cause.Id.LOW_RESISTANCE,
+                    Symptom.LOW_RESISTANCE_AT_THE_DIP.of(z.get().resistanceOhm()),
+                    Check.DROOP_RADIALS));
         } else if (swept && z.isPresent() && z.get().resistanceOhm() > HIGH_OHM) {
             causes.add(new Cause(
-                    "a match or transformer that does not suit",
-                    String.format(Locale.ROOT, "R is %.0f Ω at the dip", z.get().resistanceOhm()),
-                    "check the tap, balun ratio or coil"));
+                    Cause.Id.MATCH_DOES_NOT_SUIT,
+                    Symptom.HIGH_RESISTANCE_AT_THE_DIP.of(z.get().resistanceOhm()),
+                    Check.TAP_OR_COIL));
         }
-        causes.add(new Cause(
-                "no ground plane, or paint under the ground",
-                "the dip does not come down however long the antenna is",
-                "scrape one spot bare, press the mount on and sweep again; or lay a sheet of metal under it"));
-        causes.add(new Cause(
-                "a bad connector, or a kinked or wet feedline",
-                "what the line adds does not move with the antenna's length",
-                "sweep at the antenna's own connector; look at the distance picture"));
-        causes.add(new Cause(
-                "metal, rafters, people or an open door near",
-                "surroundings change R as well as the dip",
-                "clear a few metres about it, or carry it into the open, and sweep again"));
+        causes.add(new Cause(Cause.Id.NO_GROUND_PLANE, Symptom.DIP_STAYS_HIGH, Check.SCRAPE_OR_LAY_METAL));
+        causes.add(new Cause(Cause.Id.BAD_CONNECTOR, Symptom.LINE_DOES_NOT_MOVE, Check.SWEEP_AT_THE_ANTENNA));
+        causes.add(new Cause(Cause.Id.THINGS_NEAR, Symptom.SURROUNDINGS_CHANGE_RESISTANCE, Check.CLEAR_OR_CARRY));
         return List.copyOf(causes.subList(0, Math.min(3, causes.size())));
     }
 
@@ -175,168 +145,95 @@ final class Diagnosis {
     static List<Cause> tooShort(double missingM, boolean isUncut) {
         return List.of(
                 new Cause(
-                        isUncut
-                                ? "a piece that was too short from the start"
-                                : "a cut that took more than was written down",
-                        "the dip is above where it belongs",
-                        String.format(
-                                Locale.ROOT,
-                                "measure it against its cut sheet: some %.0f mm would be missing",
-                                missingM * 1000)),
-                new Cause(
-                        "paint or rust under the mount",
-                        "a gap under the mount is a capacitor in series, which raises the dip",
-                        "scrape one spot bare, press the mount on and sweep again"),
+                        isUncut ? Cause.Id.TOO_SHORT_FROM_THE_START : Cause.Id.CUT_MORE_THAN_WRITTEN,
+                        Symptom.DIP_ABOVE.of(missingM),
+                        Check.AGAINST_ITS_CUT_SHEET),
+                new Cause(Cause.Id.PAINT_UNDER_THE_MOUNT, Symptom.GAP_RAISES_THE_DIP, Check.SCRAPE_BARE),
                 LINE_MOVES_THE_DIP);
     }
 
     /** Causes where the last change moved nothing, or the wrong way. */
     static List<Cause> noAnswer(boolean swept, boolean wrongWay) {
-        String evidence = wrongWay ? "the last change moved it the wrong way" : "the last change moved nothing";
+        Symptom evidence = wrongWay ? Symptom.LAST_CHANGE_WENT_WRONG_WAY : Symptom.LAST_CHANGE_MOVED_NOTHING;
         List<Cause> causes = new ArrayList<>(List.of(
-                new Cause(
-                        "a slipped set screw or coupling, or a piece that is not the one that radiates",
-                        evidence,
-                        "check the depth mark and the screw; move the piece by hand and watch"),
-                new Cause(
-                        "a dummy load, a broken line or a second antenna that is read in its place",
-                        evidence,
-                        "follow the line by hand to its end; take the antenna off: the reading must jump"),
+                new Cause(Cause.Id.SLIPPED_OR_ANOTHER_PIECE, evidence, Check.DEPTH_MARK_AND_MOVE),
+                new Cause(Cause.Id.NOT_THIS_ANTENNA, evidence, Check.TAKE_THE_ANTENNA_OFF),
                 LINE_MOVES_THE_DIP));
         if (!swept) {
             causes.add(
                     1,
                     new Cause(
-                            "a meter that sticks or was not set",
-                            evidence + ", on any channel",
-                            "read a dummy load: it must show 1.0; set the needle on each channel"));
+                            Cause.Id.METER_STICKS,
+                            wrongWay ? Symptom.WRONG_WAY_ON_ANY_CHANNEL : Symptom.NOTHING_ON_ANY_CHANNEL,
+                            Check.READ_A_DUMMY_LOAD));
         }
         return List.copyOf(causes);
     }
 
     /** Causes of a needle at the end of its scale on every channel. */
     static List<Cause> needleAtItsEnd() {
-        String evidence = "the needle is at its end on every channel";
+        Symptom evidence = Symptom.NEEDLE_AT_ITS_END;
         return List.of(
-                new Cause(
-                        "a meter on the wrong range, or not set",
-                        evidence,
-                        "read a dummy load: it must show 1.0; set the needle to full scale on each channel"),
-                new Cause(
-                        "an open or shorted connector or line",
-                        evidence,
-                        "measure the line's centre and shield with an ohmmeter, antenna off"),
-                new Cause("an antenna for another band", evidence, "measure its length against its cut sheet"));
+                new Cause(Cause.Id.METER_RANGE, evidence, Check.READ_A_DUMMY_LOAD_FULL_SCALE),
+                new Cause(Cause.Id.OPEN_OR_SHORTED, evidence, Check.OHMMETER),
+                new Cause(Cause.Id.ANOTHER_BAND, evidence, Check.AGAINST_ITS_CUT_SHEET));
     }
 
     /** Causes of readings that are low on every channel over a span that no such antenna is flat over. */
     static List<Cause> tooGoodToBeTrue() {
         return List.of(
-                new Cause(
-                        "a dummy load left in place",
-                        "the readings are low and alike over the whole span, which no antenna of this kind is",
-                        "follow the line by hand to its end"),
-                new Cause(
-                        "a very lossy or wet feedline",
-                        "loss alone makes every reading low and alike",
-                        "open the far end: a sound line then shows almost full reflection"),
-                new Cause(
-                        "a meter that sticks or was not set",
-                        "the readings are low and alike",
-                        "open the line at the antenna: the needle must go to its end"));
+                new Cause(Cause.Id.DUMMY_LOAD, Symptom.LOW_OVER_THE_WHOLE_SPAN, Check.FOLLOW_THE_LINE),
+                new Cause(Cause.Id.LOSSY_FEEDLINE, Symptom.LOSS_LOWERS_ALL_READINGS, Check.OPEN_THE_FAR_END),
+                new Cause(Cause.Id.METER_STICKS, Symptom.LOW_AND_ALIKE, Check.OPEN_AT_THE_ANTENNA));
     }
 
     /** Causes of readings that are alike on every channel, and neither low nor at the end. */
     static List<Cause> alikeEverywhere() {
         return List.of(
-                new Cause(
-                        "a meter that sticks or was not set on each channel",
-                        "the readings are alike on every channel",
-                        "read a dummy load: it must show 1.0; set the needle on each channel"),
-                new Cause(
-                        "a resistor or a damaged transformer in the line",
-                        "the readings are alike on every channel",
-                        "take the antenna off: the reading must jump"));
+                new Cause(Cause.Id.METER_STICKS, Symptom.ALIKE_ON_EVERY_CHANNEL, Check.READ_A_DUMMY_LOAD),
+                new Cause(Cause.Id.RESISTOR_IN_THE_LINE, Symptom.ALIKE_ON_EVERY_CHANNEL, Check.ANTENNA_OFF_MUST_JUMP));
     }
 
     /** Causes of a dip that is deep enough while the ends of the band are not. */
     static List<Cause> tooNarrow(double bottomSwr) {
-        String evidence = String.format(
-                Locale.ROOT,
-                "it reaches %.2f in one place, so ground and match are there, and the band's ends are too high",
-                bottomSwr);
+        Outcome evidence = Symptom.ENDS_OF_THE_BAND_TOO_HIGH.of(bottomSwr);
         return List.of(
-                new Cause(
-                        "an element that is too thin or too short for so wide a band",
-                        evidence,
-                        "compare its width at the limit with the band; a thicker or longer element is wider"),
-                new Cause(
-                        "a coil or a match that is sharper than it should be",
-                        evidence,
-                        "sweep at the antenna's own connector and compare with its cut sheet"));
+                new Cause(Cause.Id.TOO_THIN, evidence, Check.COMPARE_WIDTH),
+                new Cause(Cause.Id.TOO_SHARP, evidence, Check.SWEEP_AND_COMPARE));
     }
 
     /** Causes where length and kind do not belong together. */
     static List<Cause> anotherKind(double lengthM, double usualM, double frequencyHz) {
         return List.of(new Cause(
-                "another kind of antenna than the plan names, or a wrong length in the plan",
-                String.format(
-                        Locale.ROOT,
-                        "it is %.0f mm long, and that kind is some %.0f mm at %.1f MHz",
-                        lengthM * 1000,
-                        usualM * 1000,
-                        frequencyHz / 1e6),
-                Math.abs(lengthM / usualM - 3) < 0.6
-                        ? "measure it: three quarter-waves work too, as a kind of their own; correct the plan"
-                        : "measure it, and correct kind or length in the plan"));
+                Cause.Id.ANOTHER_KIND,
+                Symptom.LENGTH_OF_ANOTHER_KIND.of(lengthM, usualM, frequencyHz),
+                Math.abs(lengthM / usualM - 3) < 0.6 ? Check.THREE_QUARTER_WAVES : Check.CORRECT_THE_PLAN));
     }
 
     /** Causes where the recorded changes do not explain where the dip went. */
     static List<Cause> dipDidNotFollow() {
         return List.of(
-                new Cause(
-                        "a slipped set screw or coupling",
-                        "the dip did not follow the recorded changes",
-                        "check the depth mark and the screw"),
-                new Cause(
-                        "an entry that is not what was done",
-                        "the dip did not follow the recorded changes",
-                        "measure the piece again"),
+                new Cause(Cause.Id.SLIPPED_SCREW, Symptom.DID_NOT_FOLLOW, Check.DEPTH_MARK),
+                new Cause(Cause.Id.WRONG_ENTRY, Symptom.DID_NOT_FOLLOW, Check.MEASURE_THE_PIECE),
                 LINE_MOVES_THE_DIP);
     }
 
     /** Causes where each change seems too much, there and back. */
     static List<Cause> doesNotSettle() {
-        String evidence = "every change turned out too much, there and back";
+        Symptom evidence = Symptom.TOO_MUCH_THERE_AND_BACK;
         return List.of(
-                new Cause(
-                        "a kinked or wet feedline, or a bad connector",
-                        evidence + ": what the line adds does not move with the antenna's length",
-                        "sweep at the antenna's own connector; look at the distance picture"),
-                new Cause(
-                        "a clamp or joint that is made anew with each change",
-                        evidence,
-                        "loosen and tighten it without a change, and sweep again"),
-                new Cause(
-                        "somebody or something that came and went",
-                        evidence,
-                        "clear a few metres about it, and sweep twice without a change"));
+                new Cause(Cause.Id.KINKED_FEEDLINE, Symptom.TOO_MUCH_AND_THE_LINE_STAYS, Check.SWEEP_AT_THE_ANTENNA),
+                new Cause(Cause.Id.CLAMP_MADE_ANEW, evidence, Check.LOOSEN_AND_TIGHTEN),
+                new Cause(Cause.Id.SOMEBODY_CAME_AND_WENT, evidence, Check.SWEEP_TWICE));
     }
 
     /** Causes where the range of the piece ends before the rule is met. */
     static List<Cause> noneLeftToShorten(double tooLongM) {
-        return noneLeftToShorten(String.format(
-                Locale.ROOT,
-                "the dip is still below where it belongs, by some %.0f mm, and nothing is left to shorten",
-                tooLongM * 1000));
+        return noneLeftToShorten(Symptom.STILL_TOO_LONG.of(tooLongM));
     }
 
-    static List<Cause> noneLeftToShorten(String evidence) {
+    static List<Cause> noneLeftToShorten(Outcome evidence) {
         return List.of(
-                new Cause(
-                        "a piece that is too long for its range",
-                        evidence,
-                        "compare it with its cut sheet, and fit a shorter one"),
-                LINE_MOVES_THE_DIP);
+                new Cause(Cause.Id.TOO_LONG_FOR_ITS_RANGE, evidence, Check.FIT_A_SHORTER_ONE), LINE_MOVES_THE_DIP);
     }
 }

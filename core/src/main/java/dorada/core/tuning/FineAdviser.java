@@ -4,7 +4,6 @@ import dorada.core.antenna.AntennaKind;
 import dorada.core.antenna.SecondPiece.FinePiece;
 import dorada.core.tuning.TrimAdvice.Action;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 
 /**
@@ -43,16 +42,9 @@ public final class FineAdviser {
         boolean outward = fine.action() == Action.LENGTHEN;
         double reach = outward ? room.lengthenM() : room.shortenM();
         if ((outward || fine.action() == Action.SHORTEN) && fine.amountM() <= reach) {
-            return fine.because("The ring reaches that far and can be put back: the tip stays where it is.")
-                    .ofSecond();
+            return fine.because(Reason.RING_REACHES.of()).ofSecond();
         }
-        return changes(coarse)
-                ? coarse.because(String.format(
-                        Locale.ROOT,
-                        "The ring has %.0f mm left inward and %.0f mm outward, which is not enough: the tip first.",
-                        room.shortenM() * 1000,
-                        room.lengthenM() * 1000))
-                : coarse;
+        return changes(coarse) ? coarse.because(Reason.RING_FALLS_SHORT.of(room.shortenM(), room.lengthenM())) : coarse;
     }
 
     private static boolean changes(TrimAdvice advice) {

@@ -1,7 +1,8 @@
 package dorada.core.tuning;
 
+import dorada.core.outcome.Outcome;
 import java.util.List;
-import java.util.Locale;
+import java.util.Optional;
 
 /**
  * How much of the need is changed at first. Near its place, and where the kind says how far it moves, a change goes all the way;
@@ -9,9 +10,9 @@ import java.util.Locale;
  * the rest.
  *
  * @param mostM no more than this at once; infinite where the first change may go all the way
- * @param because why, in words; "" where there is no limit
+ * @param because why; empty where there is no limit
  */
-record FirstChange(double mostM, String because) {
+record FirstChange(double mostM, Optional<Reason> because) {
 
     /** Beyond this share of frequency the kind's sensitivity is stretched too far; common practice, no source. */
     static final double FAR = 0.08;
@@ -28,7 +29,7 @@ record FirstChange(double mostM, String because) {
     private static final double TWICE = 2;
 
     private static final int FEW_READINGS = 2;
-    private static final FirstChange ALL = new FirstChange(Double.POSITIVE_INFINITY, "");
+    private static final FirstChange ALL = new FirstChange(Double.POSITIVE_INFINITY, Optional.empty());
 
     static FirstChange of(TrimTask task, Standing s, List<Pass> passes) {
         boolean first = passes.stream().skip(1).allMatch(p -> p.changeM() == 0);
@@ -36,19 +37,17 @@ record FirstChange(double mostM, String because) {
         double off = Math.abs(Math.log(s.targetHz() / s.dipHz()));
         boolean kindIsInDoubt = Gates.anotherKindInDoubt(task);
         double mostM = Double.POSITIVE_INFINITY;
-        String because = "";
+        Optional<Reason> because = Optional.empty();
         if (first && (off > FAR || kindIsInDoubt)) {
             mostM = Math.min(PART * needM, MOST_OF_THE_PIECE * task.pieceM());
-            because = kindIsInDoubt
-                    ? "length and kind do not quite fit, and how far this one moves is not known yet"
-                    : "it is far off, and how far this one moves is not known yet";
+            because = kindIsInDoubt ? Optional.of(Reason.KIND_IN_DOUBT) : Optional.of(Reason.FAR_OFF);
         }
         if (!s.last().isSwept() && s.last().spots().size() <= FEW_READINGS) {
             double before = Math.abs(passes.get(passes.size() - 1).changeM());
             double dareM = Math.max(DARE * task.prior().waves() * s.wavelengthM(), TWICE * before);
             if (dareM < mostM && dareM < needM) {
                 mostM = dareM;
-                because = "one or two readings leave much open: this is a step to learn from";
+                because = Optional.of(Reason.FEW_READINGS);
             }
         }
         return because.isEmpty()
@@ -66,14 +65,9 @@ record FirstChange(double mostM, String because) {
         return Math.signum(changeM) * Math.min(Math.abs(changeM), mostM);
     }
 
-    List<String> reasons(Standing s) {
+    List<Outcome> reasons(Standing s) {
         return because.isEmpty() || Math.abs(s.needM()) <= mostM
                 ? List.of()
-                : List.of(String.format(
-                        Locale.ROOT,
-                        "The whole need is about %.0f mm, give or take %.0f; a part of it now, for %s.",
-                        Math.abs(s.needM()) * 1000,
-                        s.doubtM() * 1000,
-                        because));
+                : List.of(Reason.FIRST_A_PART.of(Math.abs(s.needM()), s.doubtM(), because.get()));
     }
 }

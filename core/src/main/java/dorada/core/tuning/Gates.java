@@ -3,13 +3,12 @@ package dorada.core.tuning;
 import dorada.core.acceptance.WantedChannel;
 import dorada.core.antenna.Carrier;
 import dorada.core.antenna.LengthFit;
+import dorada.core.outcome.Outcome;
 import dorada.core.tuning.Losses.Deed;
 import dorada.core.tuning.TrimAdvice.Action;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
-import java.util.stream.Collectors;
 
 /**
  * What must hold before anything is changed. Whatever the estimates say, no change of the antenna passes one of these; each gives
@@ -32,9 +31,9 @@ final class Gates {
     }
 
     /** A shut gate: what is done instead of a change. */
-    record Shut(Gate gate, Action action, String reason, List<Cause> causes, Hypothesis because) {
+    record Shut(Gate gate, Action action, Outcome reason, List<Cause> causes, Hypothesis because) {
 
-        Shut(Gate gate, Action action, String reason) {
+        Shut(Gate gate, Action action, Outcome reason) {
             this(gate, action, reason, List.of(), Hypothesis.MISREAD);
         }
     }
@@ -61,36 +60,25 @@ final class Gates {
     /** Nobody has read every wanted band since the last change. */
     static Optional<Shut> unreadBand(History history, boolean isSwept, int bands) {
         if (history.isUnreadSinceTheChange()) {
-            return Optional.of(new Shut(
-                    Gate.UNREAD_BAND,
-                    Action.MEASURE_AGAIN,
-                    "Something was changed since the wanted channels were read: read them before anything else."));
+            return Optional.of(new Shut(Gate.UNREAD_BAND, Action.MEASURE_AGAIN, Reason.CHANGED_SINCE_IT_WAS_READ.of()));
         }
         if (history.unread().isEmpty()) {
             return Optional.empty();
         }
-        String names = history.unread().stream().map(Gates::words).collect(Collectors.joining(" and "));
+        List<Outcome> unread = history.unread().stream().map(Gates::frequencies).toList();
         return Optional.of(
                 history.unread().size() < bands
-                        ? new Shut(
-                                Gate.UNREAD_BAND,
-                                Action.READ_THE_OTHER_BAND,
-                                "Nobody has read " + names
-                                        + " yet. A change that suits one band may spoil the other: read "
-                                        + "it before anything is changed.")
+                        ? new Shut(Gate.UNREAD_BAND, Action.READ_THE_OTHER_BAND, Reason.OTHER_BAND_UNREAD.of(unread))
                         : new Shut(
                                 Gate.UNREAD_BAND,
                                 isSwept ? Action.SWEEP_WIDER : Action.MEASURE_AGAIN,
-                                "The wanted channels, " + names
-                                        + ", were not read: read them before anything is changed."));
+                                Reason.CHANNELS_UNREAD.of(unread)));
     }
 
-    private static String words(List<WantedChannel> band) {
-        double low = band.get(0).frequencyHz() / 1e6;
-        double high = band.get(band.size() - 1).frequencyHz() / 1e6;
-        return low == high
-                ? String.format(Locale.ROOT, "%.3f MHz", low)
-                : String.format(Locale.ROOT, "%.3f to %.3f MHz", low, high);
+    private static Outcome frequencies(List<WantedChannel> band) {
+        double low = band.get(0).frequencyHz();
+        double high = band.get(band.size() - 1).frequencyHz();
+        return low == high ? Reason.FREQUENCY.of(low) : Reason.BAND.of(low, high);
     }
 
     /**
@@ -109,20 +97,14 @@ final class Gates {
             return Optional.of(new Shut(
                     Gate.MOVED_UNTOUCHED,
                     Action.FIND_THE_FAULT,
-                    "It met its rule before, and nothing was changed since: "
-                            + causes.get(0).evidence()
-                            + ". Its length is right; look what has happened to it before any length is changed.",
+                    Reason.MET_BEFORE_AND_UNTOUCHED.of(causes.get(0).evidence()),
                     causes,
                     Hypothesis.MOVED_BY_ITSELF));
         }
         return Optional.of(new Shut(
                 Gate.MOVED_UNTOUCHED,
                 Action.MEASURE_AGAIN,
-                String.format(
-                        Locale.ROOT,
-                        "Untouched, it reads otherwise than a moment ago: the dip moved by about %+.1f %%. Clear what is near, "
-                                + "hands off, and measure again until two readings agree.",
-                        100 * response.share()),
+                Reason.MOVED_A_MOMENT_AGO.of(response.share()),
                 MovedByItself.causes(response.share(), carrier),
                 Hypothesis.MOVED_BY_ITSELF));
     }
@@ -133,7 +115,7 @@ final class Gates {
                 ? Optional.of(new Shut(
                         Gate.NEEDLE_AT_ITS_END,
                         Action.FIND_THE_FAULT,
-                        "The needle is at its end on every channel: nothing tells which way to go.",
+                        Reason.NEEDLE_AT_ITS_END.of(),
                         Diagnosis.needleAtItsEnd(),
                         Hypothesis.OPEN_OR_SHORTED))
                 : Optional.empty();
@@ -148,9 +130,7 @@ final class Gates {
         return Optional.of(new Shut(
                 Gate.NO_ANSWER,
                 Action.FIND_THE_FAULT,
-                wrongWay
-                        ? "The dip did not follow: the last change moved it the wrong way. Another change would be a guess."
-                        : "The dip did not follow: the last change moved nothing. Another change would be a guess.",
+                (wrongWay ? Reason.LAST_CHANGE_WENT_WRONG_WAY : Reason.LAST_CHANGE_MOVED_NOTHING).of(),
                 Diagnosis.noAnswer(swept, wrongWay),
                 Hypothesis.NOT_FOLLOWING));
     }
@@ -168,12 +148,7 @@ final class Gates {
         return new Shut(
                 Gate.ANOTHER_KIND,
                 Action.FIND_THE_FAULT,
-                String.format(
-                        Locale.ROOT,
-                        "Length and kind do not fit: it is %.0f mm long, and that kind is some %.0f mm at %.1f MHz.",
-                        lengthM * 1000,
-                        usualM * 1000,
-                        task.middleOfLowestBandHz() / 1e6),
+                Reason.LENGTH_OF_ANOTHER_KIND.of(lengthM, usualM, task.middleOfLowestBandHz()),
                 Diagnosis.anotherKind(lengthM, usualM, task.middleOfLowestBandHz()),
                 Hypothesis.ANOTHER_KIND);
     }
@@ -223,33 +198,24 @@ final class Gates {
 
     /** The needles have not shown yet that it follows its changes: another reading may, and then a look. */
     private static Shut notSeenToFollow(Standing s) {
-        String said = "Whether it follows what is cut cannot be seen from these needles yet. ";
         return Pass.isMeasuredTwice(s.sinceTheChange())
                 ? new Shut(
                         Gate.NOT_SEEN_TO_FOLLOW,
                         Action.FIND_THE_FAULT,
-                        said
-                                + "Before more comes off: hold a hand near its tip while it is read. The reading must jump.",
+                        Reason.NOT_SEEN_TO_FOLLOW_HOLD_A_HAND.of(),
                         Diagnosis.noAnswer(false, false),
                         Hypothesis.NOT_FOLLOWING)
                 : new Shut(
                         Gate.NOT_SEEN_TO_FOLLOW,
                         Action.MEASURE_AGAIN,
-                        said + "Set the meter on each channel and read them once more before anything else comes off.",
+                        Reason.NOT_SEEN_TO_FOLLOW_READ_AGAIN.of(),
                         List.of(),
                         Hypothesis.NOT_FOLLOWING);
     }
 
-    private static String cannotTell(Standing s) {
-        String first = s.last().spots().size() < 2
-                ? "One channel cannot tell the side. "
-                : "These readings cannot tell the side. ";
-        String how = "Read channels farther apart, where you are allowed to transmit, or find the dip with an analyser";
-        return first
-                + how
-                + (s.oneWay()
-                        ? "; or change something that can be undone, such as a clip on its tip, and read again. Nothing is cut before."
-                        : "; or move it a little either way, which can be undone, and read again.");
+    private static Outcome cannotTell(Standing s) {
+        return (s.oneWay() ? Reason.CANNOT_TELL_THE_SIDE_OF_A_CUT : Reason.CANNOT_TELL_THE_SIDE_OF_A_MOVE)
+                .of(Math.max(1, s.last().spots().size()));
     }
 
     /** The likeliest of what is no matter of length, with the tests that tell it from the next one. */
@@ -265,20 +231,16 @@ final class Gates {
         List<Cause> causes = new ArrayList<>(causesOf(first, s));
         if (likeliest.size() > 1) {
             causesOf(likeliest.get(1), s).stream()
-                    .filter(c -> causes.stream().noneMatch(known -> known.name().equals(c.name())))
+                    .filter(c -> causes.stream().noneMatch(known -> known.id() == c.id()))
                     .limit(1)
                     .forEach(causes::add);
         }
         Gate gate = first == Hypothesis.NOT_FOLLOWING ? Gate.NO_ANSWER : Gate.SOMETHING_ELSE;
-        return new Shut(gate, Action.FIND_THE_FAULT, wordsOf(first, s), causes, first);
+        return new Shut(gate, Action.FIND_THE_FAULT, reasonOf(first, s), causes, first);
     }
 
     private static Shut misread() {
-        return new Shut(
-                Gate.NO_EXPLANATION,
-                Action.MEASURE_AGAIN,
-                "No antenna and no fault that is known here explains these readings together: set the meter on each channel, and "
-                        + "read them once more.");
+        return new Shut(Gate.NO_EXPLANATION, Action.MEASURE_AGAIN, Reason.NO_EXPLANATION.of());
     }
 
     private static List<Cause> causesOf(Hypothesis h, Standing s) {
@@ -293,23 +255,19 @@ final class Gates {
         };
     }
 
-    private static String wordsOf(Hypothesis h, Standing s) {
+    private static Outcome reasonOf(Hypothesis h, Standing s) {
         return switch (h) {
-            case LOAD_OR_LOSS -> "Too good to be true: low and alike on every channel.";
-            case OPEN_OR_SHORTED -> "Nearly everything comes back on every channel.";
-            case INSTRUMENT -> "The readings are alike on every channel, which an antenna's are not.";
-            case NOT_FOLLOWING -> "The dip did not follow the recorded changes. Another change would be a guess.";
+            case LOAD_OR_LOSS -> Reason.TOO_GOOD_TO_BE_TRUE.of();
+            case OPEN_OR_SHORTED -> Reason.NEARLY_ALL_COMES_BACK.of();
+            case INSTRUMENT -> Reason.ALIKE_ON_EVERY_CHANNEL.of();
+            case NOT_FOLLOWING -> Reason.DID_NOT_FOLLOW.of();
             default -> TrimReasons.poorMatch(s);
         };
     }
 
     /** What may surely come off is less than the meter can show. */
     static Shut notToBeSeen() {
-        return new Shut(
-                Gate.SIDES_DISAGREE,
-                Action.MEASURE_AGAIN,
-                "It is probably too long, but what may surely come off is less than this meter can show. Read channels farther apart, "
-                        + "where you are allowed to transmit, or find the dip with an analyser.");
+        return new Shut(Gate.SIDES_DISAGREE, Action.MEASURE_AGAIN, Reason.LESS_THAN_THIS_METER_SHOWS.of());
     }
 
     /** The change would leave the rule farther away than it is now. */
@@ -322,7 +280,7 @@ final class Gates {
                         ? new Shut(
                                 Gate.EXPECTED_WORSE,
                                 Action.FIND_THE_FAULT,
-                                "Every change of length that is left is expected to make it worse.",
+                                Reason.EVERY_CHANGE_MAKES_IT_WORSE.of(),
                                 Diagnosis.poorMatch(s.now(), true),
                                 Hypothesis.POOR_MATCH)
                         : new Shut(Gate.SIDES_DISAGREE, Action.MEASURE_AGAIN, cannotTell(s)));

@@ -1,45 +1,46 @@
 package dorada.core.tuning;
 
+import dorada.core.outcome.OutcomeId;
+import java.util.List;
 import java.util.Locale;
 
 /** What may be true of an antenna and its readings. Every reading is explained by all of them before anything is ordered. */
-public enum Hypothesis {
+public enum Hypothesis implements OutcomeId {
     /** Sound, and its dip lies below where the rule wants it. */
-    TOO_LONG("too long"),
+    TOO_LONG,
     /** Sound, and its dip lies above. */
-    TOO_SHORT("too short"),
+    TOO_SHORT,
     /** Sound, and no change of length would do better. */
-    CENTRED("as long as it should be"),
+    CENTRED,
     /** In the right place, and its resistance is not the line's. */
-    POOR_MATCH("a poor match in the right place"),
+    POOR_MATCH,
     /** Wide and high throughout: half of the antenna is missing. */
-    NO_GROUND_PLANE("no ground plane"),
+    NO_GROUND_PLANE,
     /** Another kind than the one that was named, such as three quarter-waves for one. */
-    ANOTHER_KIND("another kind than the plan names"),
+    ANOTHER_KIND,
     /** Changes of length do not move it. */
-    NOT_FOLLOWING("an antenna that does not follow its changes"),
+    NOT_FOLLOWING,
     /** It has changed with nobody changing it. */
-    MOVED_BY_ITSELF("an antenna that moved by itself"),
+    MOVED_BY_ITSELF,
     /** A dummy load, or a line so lossy that it looks like one. */
-    LOAD_OR_LOSS("a dummy load or a lossy line"),
+    LOAD_OR_LOSS,
     /** Nothing is connected, or the line is open or shorted. */
-    OPEN_OR_SHORTED("an open or shorted line"),
+    OPEN_OR_SHORTED,
     /** Needle at its end, meter not set, or a needle that sticks. */
-    INSTRUMENT("a meter that sticks or is not set"),
+    INSTRUMENT,
     /** A wanted band that nobody has read. */
-    UNREAD("a band that was not read"),
+    UNREAD,
     /** The readings fit none of the others: misread, or disturbed. */
-    MISREAD("a reading that went wrong");
+    MISREAD;
 
-    private final String words;
-
-    Hypothesis(String words) {
-        this.words = words;
+    @Override
+    public String area() {
+        return "hypothesis";
     }
 
-    /** As it stands in a list of what may be. */
-    public String words() {
-        return words;
+    @Override
+    public List<String> takes() {
+        return List.of();
     }
 
     /** As scripts and screens know it: "too-long". */

@@ -3,6 +3,7 @@ package dorada.core.tuning;
 import dorada.core.acceptance.ChannelValues;
 import dorada.core.acceptance.WantedChannel;
 import dorada.core.line.ThroughLine;
+import dorada.core.outcome.Outcome;
 import dorada.core.rf.Reflection;
 import dorada.core.rf.Swr;
 import dorada.core.rf.Wavelength;
@@ -53,17 +54,15 @@ final class LengthAdvice {
 
     /** The rule is met. */
     TrimAdvice leaveIt() {
-        List<String> reasons = TrimReasons.opening(s, sensitivity, task.prior());
+        List<Outcome> reasons = TrimReasons.opening(s, sensitivity, task.prior());
         if (s.window().isKnown() && s.last().isSwept()) {
-            reasons.add(TrimReasons.goodEnough(s));
+            reasons.add(Reason.BEST_THAT_IS_LEFT.of(s.window().bestSwr()));
         }
         if (s.isJustAtItsLimit()) {
-            reasons.add(TrimReasons.justAtItsLimit());
+            reasons.add(Reason.AT_ITS_LIMIT.of());
         }
         if (!sensitivity.isBelievable()) {
-            reasons.add(
-                    "The dip did not follow the recorded changes as it should; the rule is met all the same. Before it is made "
-                            + "permanent look whether something has slipped.");
+            reasons.add(Reason.MET_THOUGH_IT_DID_NOT_FOLLOW.of());
         }
         if (!Gates.anotherKindInDoubt(task)) {
             return advice(Action.STOP, 0, ChangeChoice.Cut.NONE, reasons, List.of());
@@ -78,24 +77,29 @@ final class LengthAdvice {
         FirstChange first = FirstChange.of(task, s, passes);
         ChangeChoice.Cut cut = s.needles().visible(first.limited(s.cut(), s));
         Action action = action(cut);
-        List<String> reasons = TrimReasons.opening(s, sensitivity, task.prior());
+        List<Outcome> reasons = TrimReasons.opening(s, sensitivity, task.prior());
         if (s.last().isSwept()
                 && s.window().isKnown()
                 && s.window().bestSwr() > task.rule().limitSwr()) {
-            reasons.add(TrimReasons.noLength(s));
+            reasons.add(Reason.NO_LENGTH_MEETS_THE_RULE.of(s.window().bestSwr()));
         }
         double amountM = 0;
         switch (action) {
             case STOP -> {
-                reasons.add(s.isAsGoodAsMet() ? TrimReasons.asGoodAsMet(s) : TrimReasons.asGoodAsItGets(s));
+                reasons.add(
+                        s.isAsGoodAsMet()
+                                ? TrimReasons.asGoodAsMet(s)
+                                : Reason.ONLY_TOO_NARROW.of(s.window().bestSwr()));
                 return advice(action, 0, cut, reasons, List.of());
             }
             case FIND_THE_FAULT -> {
                 boolean isMatch = !s.atItsEnd() || s.isPoorMatch();
                 reasons.add(
                         isMatch
-                                ? s.isOnlyNarrow() ? TrimReasons.asGoodAsItGets(s) : TrimReasons.poorMatch(s)
-                                : "Nothing is left to shorten within its range.");
+                                ? s.isOnlyNarrow()
+                                        ? Reason.ONLY_TOO_NARROW.of(s.window().bestSwr())
+                                        : TrimReasons.poorMatch(s)
+                                : Reason.NOTHING_LEFT_TO_SHORTEN.of());
                 return advice(
                         action,
                         0,
@@ -139,7 +143,7 @@ final class LengthAdvice {
 
     /** What a shut gate says instead of a change. */
     static TrimAdvice refused(Shut shut, Standing s) {
-        List<String> reasons = new ArrayList<>(List.of(shut.reason()));
+        List<Outcome> reasons = new ArrayList<>(List.of(shut.reason()));
         boolean overruled = shut.gate() == Gates.Gate.MOVED_UNTOUCHED
                 || shut.gate() == Gates.Gate.NO_ANSWER
                 || shut.gate() == Gates.Gate.ANOTHER_KIND
@@ -176,7 +180,7 @@ final class LengthAdvice {
     }
 
     private TrimAdvice advice(
-            Action action, double amountM, ChangeChoice.Cut cut, List<String> reasons, List<Cause> causes) {
+            Action action, double amountM, ChangeChoice.Cut cut, List<Outcome> reasons, List<Cause> causes) {
         double waves = task.prior().waves();
         double changeM = Math.signum(s.sideM()) * amountM;
         Optional<Sweep> expected =

@@ -5,13 +5,13 @@ import dorada.core.acceptance.BestOnMain;
 import dorada.core.acceptance.ResonanceFirst;
 import dorada.core.acceptance.WantedChannel;
 import dorada.core.line.Line;
+import dorada.core.outcome.Outcome;
 import dorada.core.rf.Reflection;
 import dorada.core.rf.Swr;
 import dorada.core.sweep.Dip;
 import dorada.core.sweep.Sweep;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 
 /**
@@ -25,7 +25,7 @@ final class MatchMove {
      * @param metres outward; negative for inward
      * @param expected |Γ| after it where the rule judges; empty where the better way is not known yet
      */
-    record Move(double metres, Optional<Sweep> expected, List<String> reasons) {}
+    record Move(double metres, Optional<Sweep> expected, List<Outcome> reasons) {}
 
     /** Worth making for this share of (limit − 1). */
     private static final double WORTH = 0.05;
@@ -124,23 +124,17 @@ final class MatchMove {
         return new RuleWindow(curve, line, rule, channels, safety, 1);
     }
 
-    private List<String> reasons(Dip dip, double move) {
-        List<String> reasons = new ArrayList<>();
-        reasons.add(String.format(
-                Locale.ROOT,
-                "No length that is left meets the rule: the dip is at %.3f MHz with an SWR of %.2f at its bottom.",
-                dip.frequencyHz() / 1e6,
-                dip.reading().swr()));
+    private List<Outcome> reasons(Dip dip, double move) {
+        List<Outcome> reasons = new ArrayList<>();
+        reasons.add(Reason.NO_LENGTH_THAT_IS_LEFT.of(
+                dip.frequencyHz(), dip.reading().swr()));
         reasons.add(
                 belief.isBlind()
-                        ? "Whether this way is the better one is not known yet: the next reading tells."
-                        : String.format(
-                                Locale.ROOT,
-                                "After this move the bottom should be near %.2f, at %.2f MHz.",
+                        ? Reason.WAY_NOT_KNOWN_YET.of()
+                        : Reason.BOTTOM_AFTER_THE_MOVE.of(
                                 Swr.ofMagnitude(Math.min(1, Math.sqrt(belief.squareAfter(move)))),
-                                dip.frequencyHz() * belief.dipFactor(move) / 1e6));
-        reasons.add(
-                "The match comes first, for it can be moved back; it also moves the dip, so the length comes after.");
+                                dip.frequencyHz() * belief.dipFactor(move)));
+        reasons.add(Reason.MATCH_FIRST.of());
         return reasons;
     }
 }

@@ -2,12 +2,12 @@ package dorada.core.tuning;
 
 import dorada.core.acceptance.WantedChannel;
 import dorada.core.antenna.BandPiece;
+import dorada.core.antenna.PieceId;
 import dorada.core.rf.Wavelength;
 import dorada.core.sweep.Dip;
 import dorada.core.sweep.SweepAnalysis;
 import dorada.core.tuning.TrimAdvice.Action;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 
 /**
@@ -30,8 +30,8 @@ public final class StagedAdviser {
     private final TrimAdviser lower;
     private final List<WantedChannel> upperBand;
     private final List<WantedChannel> lowerBand;
-    private final String upperPiece;
-    private final String lowerPiece;
+    private final PieceId upperPiece;
+    private final PieceId lowerPiece;
 
     /**
      * @param task for both bands together
@@ -45,8 +45,8 @@ public final class StagedAdviser {
         upper = new TrimAdviser(
                 task.forBand(upperBand, TrimPrior.of(upperPiece)).within(task.room()));
         lower = new TrimAdviser(task.forBand(lowerBand, TrimPrior.of(lowerPiece)));
-        this.upperPiece = upperPiece.name();
-        this.lowerPiece = lowerPiece.name();
+        this.upperPiece = upperPiece.id();
+        this.lowerPiece = lowerPiece.id();
     }
 
     /**
@@ -68,10 +68,9 @@ public final class StagedAdviser {
         }
         TrimAdvice first = upper.advise(above);
         if (first.action() != Action.STOP) {
-            return first.because(String.format(
-                    Locale.ROOT, "First the upper band, with the %s: it moves the lower one too.", upperPiece));
+            return first.because(Reason.UPPER_BAND_FIRST.of(upperPiece));
         }
-        return lowerStage(passes, "The upper band is done. ");
+        return lowerStage(passes);
     }
 
     /** A stub that does not hold the upper band, seen from the last cut of the wire above it; empty where it holds. */
@@ -96,13 +95,9 @@ public final class StagedAdviser {
         return moved < LEAST_MOVE || moved < LEAKS * cutWaves
                 ? Optional.empty()
                 : Optional.of(new Cause(
-                        "a decoupling stub that is not a quarter-wave on the upper band",
-                        String.format(
-                                Locale.ROOT,
-                                "%.0f mm at the wire above it moved the upper dip by %.1f MHz, where a good stub holds it",
-                                Math.abs(cutM) * 1000,
-                                Math.abs(to.get() - from.get()) / 1e6),
-                        "measure it against its cut sheet, look at its short, and sweep both bands again"));
+                        Cause.Id.STUB_OFF,
+                        Symptom.UPPER_DIP_MOVED.of(Math.abs(cutM), Math.abs(to.get() - from.get())),
+                        Check.LOOK_AT_THE_STUB));
     }
 
     private Optional<Double> upperDipHz(Pass pass) {
@@ -120,24 +115,18 @@ public final class StagedAdviser {
                 Action.READ_THE_OTHER_BAND,
                 TrimAdvice.Fit.UNKNOWN,
                 0,
-                List.of(String.format(
-                        Locale.ROOT,
-                        "Nobody has read %.1f MHz yet. A change for one band moves the other: read it before anything is changed.",
-                        band.get(0).frequencyHz() / 1e6)),
+                List.of(Reason.BAND_UNREAD.of(band.get(0).frequencyHz())),
                 List.of(),
                 Hypotheses.mostly(Hypothesis.UNREAD, 0.9, Hypothesis.CENTRED));
     }
 
-    private TrimAdvice lowerStage(List<Pass> passes, String begin) {
+    private TrimAdvice lowerStage(List<Pass> passes) {
         List<Pass> below = Pass.near(passes, lowerBand, true);
         boolean isBegun = passes.stream().anyMatch(p -> p.secondChangeM() != 0);
         TrimAdvice then = lower.advise(below);
         if (!isBegun && then.action() != Action.STOP) {
-            then = then.because(
-                    "The stub between them comes first: as long as on its cut sheet, shorted at its far end. With it the "
-                            + "wire above hardly moves the upper band; the next sweep of both tells.");
+            then = then.because(Reason.STUB_FIRST.of());
         }
-        return then.because(begin + String.format(Locale.ROOT, "The lower one is tuned with the %s.", lowerPiece))
-                .ofSecond();
+        return then.because(Reason.LOWER_BAND_NOW.of(lowerPiece)).ofSecond();
     }
 }

@@ -1,6 +1,7 @@
 package dorada.core.tuning;
 
 import dorada.core.instrument.Span;
+import dorada.core.outcome.Outcome;
 import dorada.core.sweep.Reading;
 import dorada.core.sweep.Sweep;
 import java.util.ArrayList;
@@ -25,7 +26,7 @@ import java.util.Optional;
  * @param expectedReadings the predicted values at the wanted channels that the prediction reaches
  * @param widerSweep the span to sweep first
  * @param overshootChance probability that the advised cut is too much; 0 where nothing is cut
- * @param reasons why, as sentences
+ * @param reasons why, one {@link Reason} each
  * @param causes what trimming would not cure, likeliest first; empty where nothing speaks for such a thing
  * @param tradeOff what a change does to each of several bands; empty for one band
  * @param hypotheses what competes to explain the readings
@@ -46,7 +47,7 @@ public record TrimAdvice(
         List<Reading> expectedReadings,
         Optional<Span> widerSweep,
         double overshootChance,
-        List<String> reasons,
+        List<Outcome> reasons,
         List<Cause> causes,
         Optional<TradeOff> tradeOff,
         Hypotheses hypotheses) {
@@ -70,12 +71,12 @@ public record TrimAdvice(
 
     /** Advice of which a dip is no part. */
     static TrimAdvice withoutDip(
-            Action action, Fit fit, double amountM, List<String> reasons, List<Cause> causes, Hypotheses hypotheses) {
+            Action action, Fit fit, double amountM, List<Outcome> reasons, List<Cause> causes, Hypotheses hypotheses) {
         return withoutDip(action, fit, amountM, Optional.empty(), reasons, causes, hypotheses);
     }
 
     /** @param amountM for an instrument that cannot sweep {@code wider} */
-    static TrimAdvice sweepWider(Fit fit, double amountM, Span wider, List<String> reasons, Hypotheses hypotheses) {
+    static TrimAdvice sweepWider(Fit fit, double amountM, Span wider, List<Outcome> reasons, Hypotheses hypotheses) {
         return withoutDip(Action.SWEEP_WIDER, fit, amountM, Optional.of(wider), reasons, List.of(), hypotheses);
     }
 
@@ -84,7 +85,7 @@ public record TrimAdvice(
             Fit fit,
             double amountM,
             Optional<Span> wider,
-            List<String> reasons,
+            List<Outcome> reasons,
             List<Cause> causes,
             Hypotheses hypotheses) {
         return new TrimAdvice(
@@ -110,8 +111,8 @@ public record TrimAdvice(
     }
 
     /** The same with {@code reason} before all others. */
-    TrimAdvice because(String reason) {
-        List<String> all = new ArrayList<>();
+    TrimAdvice because(Outcome reason) {
+        List<Outcome> all = new ArrayList<>();
         all.add(reason);
         all.addAll(reasons);
         return with(onSecond, all);
@@ -127,7 +128,7 @@ public record TrimAdvice(
         return with(true, reasons);
     }
 
-    private TrimAdvice with(boolean second, List<String> why) {
+    private TrimAdvice with(boolean second, List<Outcome> why) {
         return new TrimAdvice(
                 action,
                 second,

@@ -183,7 +183,7 @@ public final class TrimAdviser {
                 Fit.UNKNOWN,
                 0,
                 spoilt.stream()
-                        .map(c -> "Measured " + c.words() + ": " + c.remedy() + ", then measure again.")
+                        .map(c -> Reason.MEASURED_WHILE.of(c, c.remedy()))
                         .toList(),
                 List.of(),
                 Hypotheses.mostly(Hypothesis.MISREAD, 0.9, Hypothesis.CENTRED));

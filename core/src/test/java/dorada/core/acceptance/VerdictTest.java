@@ -1,10 +1,12 @@
 package dorada.core.acceptance;
 
+import static dorada.core.outcome.Numbers.number;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import dorada.core.acceptance.WantedChannel.Use;
+import dorada.core.outcome.Outcome;
 import dorada.core.rf.Impedance;
 import dorada.core.rf.Reflection;
 import dorada.core.sweep.Curves;
@@ -97,15 +99,18 @@ class VerdictTest {
     void underALimitNamesRulePlaneAndTheTightestChannel() {
         Verdict verdict = judge(new UnderLimit(2), Curves.resonance(26e6, 28.4e6, 201, 27.2e6, 47, 25));
         assertThat(verdict.met()).isTrue();
-        assertThat(verdict.sentence())
-                .startsWith("Met: SWR 2.00 or less on every channel, at the radio end of the feedline.");
+        Outcome met = verdict.outcomes().get(0);
+        assertThat(met.is(Judged.MET)).isTrue();
+        assertThat(met.params())
+                .containsEntry("rule", RuleId.UNDER_LIMIT.of(2.0))
+                .containsEntry("plane", ReferencePlane.RADIO.of());
         assertThat(verdict.channels())
                 .extracting(c -> c.measured().channel().name())
                 .containsExactly("1", "19", "40");
         ChannelVerdict low = verdict.channels().get(0);
         assertThat(low.margin())
                 .isCloseTo(2 - low.measured().reading().orElseThrow().swr(), within(1e-12));
-        assertThat(verdict.sentence()).contains("on 1.");
+        assertThat(met.params()).containsEntry("channel", "1");
     }
 
     @Test
@@ -113,11 +118,17 @@ class VerdictTest {
         Verdict verdict = judge(new UnderLimit(1.5), Curves.resonance(26e6, 28.4e6, 201, 26.97e6, 47, 40));
         assertThat(verdict.met()).isFalse();
         assertThat(verdict.channels()).extracting(ChannelVerdict::met).containsExactly(true, false, false);
-        assertThat(verdict.sentence()).startsWith("Not met").contains("19 at ").contains("40 at ");
+        assertThat(verdict.outcomes().get(0).is(Judged.NOT_MET)).isTrue();
+        assertThat(missed(verdict.outcomes().get(1))).containsExactly("40", "19");
+    }
+
+    private static List<Object> missed(Outcome outcome) {
+        return ((List<?>) outcome.params().get("channels"))
+                .stream().map(c -> ((Outcome) c).params().get("channel")).toList();
     }
 
     @Test
-    void theSentenceNamesTheWorstThreeAndCountsTheRest() {
+    void theVerdictNamesTheWorstThreeAndCountsTheRest() {
         List<WantedChannel> five = java.util.stream.IntStream.range(0, 5)
                 .mapToObj(i -> new WantedChannel("c" + i, 27.0e6 + i * 0.1e6, false))
                 .toList();
@@ -125,10 +136,9 @@ class VerdictTest {
                 .judge(
                         ChannelReading.of(new SweepAnalysis(Curves.resonance(26e6, 28.4e6, 201, 26.5e6, 47, 40)), five),
                         ReferencePlane.ANTENNA);
-        assertThat(verdict.sentence())
-                .contains("Missed: c4 at ")
-                .contains("c2 at")
-                .endsWith("and 2 more.");
+        assertThat(verdict.outcomes().get(1).is(Judged.MISSED_AND_MORE)).isTrue();
+        assertThat(missed(verdict.outcomes().get(1))).containsExactly("c4", "c3", "c2");
+        assertThat(verdict.outcomes().get(1).params()).containsEntry("more", 2);
         assertThat(verdict.channels()).hasSize(5).noneMatch(ChannelVerdict::met);
     }
 
@@ -138,7 +148,7 @@ class VerdictTest {
         assertThat(judge(new UnderLimit(2), lopsided).met()).isTrue();
         Verdict even = judge(new EvenEnds(), lopsided);
         assertThat(even.met()).isFalse();
-        assertThat(even.sentence()).contains("ends of the band differ by");
+        assertThat(even.outcomes()).anyMatch(o -> o.is(RuleId.UNEVEN));
         assertThat(judge(new EvenEnds(), Curves.resonance(26e6, 28.4e6, 201, 27.184e6, 48, 25))
                         .met())
                 .isTrue();
@@ -148,7 +158,8 @@ class VerdictTest {
     void aChannelBeyondTheSweepIsNotJudged() {
         Verdict verdict = judge(new UnderLimit(2), Curves.resonance(26e6, 27.3e6, 201, 27e6, 47, 25));
         assertThat(verdict.met()).isFalse();
-        assertThat(verdict.sentence()).startsWith("Not judged: the sweep does not reach 40.");
+        assertThat(verdict.outcomes())
+                .containsExactly(Judged.NOT_JUDGED.of(List.of("40"), RuleId.UNDER_LIMIT.of(2.0), ReferencePlane.RADIO));
         assertThat(verdict.channels().get(2).margin()).isNaN();
     }
 
@@ -202,7 +213,7 @@ class VerdictTest {
         // A radio that stands less than 1.5 holds the main channel down too.
         assertThat(new BestOnMain(1.3).limitSwr()).isEqualTo(1.3);
         Verdict v = judge(rule, Curves.resonance(26e6, 28.4e6, 201, 27.184e6, 47, 25));
-        assertThat(v.sentence()).contains("best on the main channel");
+        assertThat(v.rule().outcome()).isEqualTo(RuleId.BEST_ON_MAIN.of(1.5, 2.5));
         assertThat(v.channels()).extracting(ChannelVerdict::limitSwr).contains(1.5, 2.5);
     }
 
@@ -214,7 +225,8 @@ class VerdictTest {
         at.set(0, Reflection.of(new Impedance(40, 12), 50), true);
         assertThat(at.swr(0)).isLessThan(1.5);
         assertThat(rule.shortfall(at)).isCloseTo(7.0 / 50, within(1e-9));
-        assertThat(rule.openPoint(at)).contains("X is +12 Ω");
+        assertThat(number(rule.openPoint(at).orElseThrow(), "reactanceShiftOhm"))
+                .isCloseTo(12, within(1e-9));
         at.set(0, Reflection.of(new Impedance(30, -4.9), 50), true);
         assertThat(rule.shortfall(at)).isLessThanOrEqualTo(0);
         assertThat(rule.openPoint(at)).isEmpty();
@@ -222,14 +234,14 @@ class VerdictTest {
         assertThat(rule.shortfall(at)).isCloseTo(0.4, within(1e-9));
         at.set(0, Reflection.of(new Impedance(50, 0), 50), false);
         assertThat(rule.shortfall(at)).isInfinite();
-        assertThat(rule.openPoint(at)).contains("no phase");
+        assertThat(rule.openPoint(at)).contains(RuleId.NO_PHASE.of());
     }
 
     @Test
     void relaxedAsksOnlyWhatTheRadioStands() {
         Relaxed rule = new Relaxed(3);
         assertThat(rule.shortfall(values(ALIKE, 0, 2.9, 1, 1))).isLessThan(0);
-        assertThat(rule.words()).contains("what the radio stands");
+        assertThat(rule.outcome()).isEqualTo(RuleId.RELAXED.of(3.0));
         assertThatThrownBy(() -> new Relaxed(1)).hasMessageContaining("above 1");
         assertThatThrownBy(() -> new BestOnMain(0.5)).hasMessageContaining("above 1");
         assertThatThrownBy(() -> new ResonanceFirst(Double.POSITIVE_INFINITY)).hasMessageContaining("above 1");

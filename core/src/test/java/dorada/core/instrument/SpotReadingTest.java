@@ -9,8 +9,10 @@ import dorada.core.acceptance.ReferencePlane;
 import dorada.core.acceptance.UnderLimit;
 import dorada.core.acceptance.Verdict;
 import dorada.core.acceptance.WantedChannel;
+import dorada.core.outcome.Outcome;
 import dorada.core.tuning.ResonanceEstimate;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Random;
@@ -94,7 +96,7 @@ class SpotReadingTest {
                         ReferencePlane.RADIO);
         assertThat(v.met()).isTrue();
         assertThat(v.sure()).isFalse();
-        assertThat(v.sentence()).contains("Within the doubt of the readings: 40");
+        assertThat(v.outcomes()).contains(new Outcome("verdict.WITHIN_DOUBT", Map.of("channels", List.of("40"))));
         assertThat(v.channels().get(0).measured().reading().orElseThrow().swr()).isCloseTo(1.2, within(1e-9));
         assertThat(ChannelReading.ofReadings(List.of(), channels).get(0).reading())
                 .isEmpty();

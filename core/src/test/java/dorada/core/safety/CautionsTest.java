@@ -1,12 +1,13 @@
 package dorada.core.safety;
 
+import static dorada.core.outcome.Numbers.number;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import dorada.core.acceptance.TransmitLimit;
 import dorada.core.antenna.Carrier;
 import dorada.core.instrument.ReadingKind;
-import dorada.core.safety.Caution.Id;
+import dorada.core.outcome.Outcome;
 import dorada.core.safety.Situation.Transmit;
 import java.util.Arrays;
 import java.util.List;
@@ -21,12 +22,14 @@ class CautionsTest {
 
     private static final double RATED_W = 25;
 
-    private static List<Id> ids(Situation s) {
-        return Cautions.of(s).stream().map(Caution::id).toList();
+    private static List<String> ids(Situation s) {
+        return Cautions.of(s).stream().map(Outcome::id).toList();
     }
 
-    private static List<Id> listed(String ids) {
-        return Arrays.stream(ids.split(" ")).map(Id::valueOf).toList();
+    private static List<String> listed(String ids) {
+        return Arrays.stream(ids.split(" "))
+                .map(id -> Caution.valueOf(id).key())
+                .toList();
     }
 
     /** The whole table: carrier × stage × method, with a radio of 25 W and nothing wrong. */
@@ -65,15 +68,16 @@ class CautionsTest {
     @ParameterizedTest
     @EnumSource(ReadingKind.class)
     void everyWayOfReadingHasItsOwnCautionAndNeverTheOther(ReadingKind method) {
-        List<Id> said = ids(Situation.tuning(Carrier.VEHICLE, RATED_W).read(method, List.of(), false));
-        assertThat(said.contains(Id.INTO_AN_ANALYSER)).isNotEqualTo(said.contains(Id.WHILE_READING_A_METER));
-        assertThat(said.contains(Id.WHILE_READING_A_METER))
+        List<String> said = ids(Situation.tuning(Carrier.VEHICLE, RATED_W).read(method, List.of(), false));
+        assertThat(said.contains(Caution.INTO_AN_ANALYSER.key()))
+                .isNotEqualTo(said.contains(Caution.WHILE_READING_A_METER.key()));
+        assertThat(said.contains(Caution.WHILE_READING_A_METER.key()))
                 .isEqualTo(method == ReadingKind.INLINE_METER
                         || method == ReadingKind.WATTMETER
                         || method == ReadingKind.RADIO_METER);
     }
 
-    private static List<Caution> after(double worst, double ceiling, String... unread) {
+    private static List<Outcome> after(double worst, double ceiling, String... unread) {
         double limiting = unread.length > 0 ? Double.POSITIVE_INFINITY : worst;
         Transmit t = new Transmit("", TransmitLimit.of(limiting, ceiling, RATED_W), worst, ceiling, List.of(unread));
         return Cautions.of(
@@ -95,41 +99,42 @@ class CautionsTest {
         "4.0, 4, DO_NOT_TRANSMIT",
         "Infinity, 2, DO_NOT_TRANSMIT"
     })
-    void intoWhatOneSends(double worst, double ceiling, Id expected) {
-        Id first = after(worst, ceiling).get(0).id();
-        assertThat(first).isEqualTo(expected == null ? Id.INTO_AN_ANALYSER : expected);
+    void intoWhatOneSends(double worst, double ceiling, Caution expected) {
+        Outcome first = after(worst, ceiling).get(0);
+        assertThat(first.is(expected == null ? Caution.INTO_AN_ANALYSER : expected))
+                .isTrue();
         Situation planned = Situation.station(
                 Optional.empty(),
                 0,
                 5,
                 false,
                 List.of(new Transmit("", TransmitLimit.of(worst, ceiling, 5), worst, ceiling, List.of())));
-        assertThat(ids(planned).get(0)).isEqualTo(expected == null ? Id.LOCAL_CODES : expected);
+        assertThat(ids(planned).get(0)).isEqualTo((expected == null ? Caution.LOCAL_CODES : expected).key());
     }
 
     @Test
     void anUnreadChannelIsNamedAndNoGoodSwrIsBlamed() {
-        List<Caution> said = after(1.2, 2, "Field", "Base");
-        assertThat(said.get(0).id()).isEqualTo(Id.CHANNELS_UNREAD);
-        assertThat(CautionWords.of(said.get(0))).isEqualTo("Do not transmit on Field, Base: nobody has read it yet.");
-        assertThat(said).extracting(Caution::id).doesNotContain(Id.DO_NOT_TRANSMIT);
-        assertThat(after(3.4, 2, "Base")).extracting(Caution::id).startsWith(Id.CHANNELS_UNREAD, Id.DO_NOT_TRANSMIT);
+        List<Outcome> said = after(1.2, 2, "Field", "Base");
+        assertThat(said.get(0)).isEqualTo(Caution.CHANNELS_UNREAD.of(List.of("Field", "Base")));
+        assertThat(said).noneMatch(c -> c.is(Caution.DO_NOT_TRANSMIT));
+        assertThat(after(3.4, 2, "Base"))
+                .startsWith(Caution.CHANNELS_UNREAD.of(List.of("Base")), Caution.DO_NOT_TRANSMIT.of(3.4));
     }
 
     @Test
     void anotherRadioIsNamed() {
         Transmit other = new Transmit("Marine set", TransmitLimit.of(3.5, 2, 25), 3.5, 2, List.of());
-        Caution c = Cautions.of(
+        Outcome c = Cautions.of(
                         Situation.tuning(Carrier.MAST, 25).read(ReadingKind.CALIBRATED_ANALYSER, List.of(other), false))
                 .get(0);
-        assertThat(CautionWords.of(c)).isEqualTo("Do not transmit with Marine set: it would send into an SWR of 3.50.");
+        assertThat(c).isEqualTo(Caution.DO_NOT_TRANSMIT_WITH.of("Marine set", 3.5));
     }
 
     @Test
     void eyesAreCoveredBeforeACut() {
         assertThat(ids(Situation.tuning(Carrier.VEHICLE, 25).read(ReadingKind.CALIBRATED_ANALYSER, List.of(), true)))
-                .startsWith(Id.CUTTING);
-        assertThat(ids(Situation.planning(Optional.of(Carrier.INDOOR), true))).startsWith(Id.CUTTING);
+                .startsWith(Caution.CUTTING.key());
+        assertThat(ids(Situation.planning(Optional.of(Carrier.INDOOR), true))).startsWith(Caution.CUTTING.key());
     }
 
     /** One and a half times the total height: common practice, no source. */
@@ -138,19 +143,20 @@ class CautionsTest {
     void powerLinesAreKeptAwayFromByTheHeightAndLightningIsForWhatStandsUp(
             double heightM, double metres, boolean isBonded) {
         assertThat(Cautions.powerLineDistanceM(heightM)).isCloseTo(metres, within(1e-9));
-        List<Caution> said = Cautions.of(Situation.station(Optional.empty(), heightM, 5, false, List.of()));
-        assertThat(CautionWords.of(said.get(0))).contains(String.format(java.util.Locale.ROOT, "%.1f m (", metres));
-        assertThat(said.stream().anyMatch(c -> c.id() == Id.LIGHTNING)).isEqualTo(isBonded);
+        List<Outcome> said = Cautions.of(Situation.station(Optional.empty(), heightM, 5, false, List.of()));
+        assertThat(said.get(0).is(Caution.POWER_LINES)).isTrue();
+        assertThat(number(said.get(0), "distanceFarM")).isCloseTo(metres, within(1e-9));
+        assertThat(said.stream().anyMatch(c -> c.is(Caution.LIGHTNING))).isEqualTo(isBonded);
     }
 
     @Test
     void burnsAreForPower() {
         assertThat(ids(Situation.station(Optional.empty(), 0, 25, false, List.of())))
-                .contains(Id.RF_BURNS);
+                .contains(Caution.RF_BURNS.key());
         assertThat(ids(Situation.station(Optional.empty(), 0, 9, false, List.of())))
-                .doesNotContain(Id.RF_BURNS);
+                .doesNotContain(Caution.RF_BURNS.key());
         assertThat(ids(Situation.station(Optional.empty(), 0, 25, true, List.of())))
-                .contains(Id.HELD_AT_THE_BODY)
-                .doesNotContain(Id.RF_BURNS);
+                .contains(Caution.HELD_AT_THE_BODY.key())
+                .doesNotContain(Caution.RF_BURNS.key());
     }
 }

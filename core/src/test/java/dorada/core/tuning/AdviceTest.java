@@ -1,5 +1,6 @@
 package dorada.core.tuning;
 
+import static dorada.core.outcome.Numbers.number;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
@@ -131,8 +132,8 @@ class AdviceTest {
             TrimAdvice a = advice(way, CB, Room.ANY, read(0, 29.2e6, 28));
             assertThat(a.action()).isEqualTo(Action.FIND_THE_FAULT);
             assertThat(a.amountM()).isZero();
-            assertThat(a.causes()).extracting(Cause::name).anyMatch(c -> c.contains("range"));
-            assertThat(a.causes()).extracting(Cause::name).anyMatch(c -> c.contains("open"));
+            assertThat(a.causes()).extracting(Cause::id).contains(Cause.Id.METER_RANGE);
+            assertThat(a.causes()).extracting(Cause::id).contains(Cause.Id.OPEN_OR_SHORTED);
         }
     }
 
@@ -156,8 +157,8 @@ class AdviceTest {
 
     @Test
     void aCurveThatJumpsIsALooseJointAndOneThatIsOnlyNoisyIsNot() {
-        assertThat(Diagnosis.beforeAnyCut(new SweepAnalysis(noisy(0.04))).get(0).name())
-                .contains("loose connector");
+        assertThat(Diagnosis.beforeAnyCut(new SweepAnalysis(noisy(0.04))).get(0).id())
+                .isEqualTo(Cause.Id.LOOSE_CONNECTOR);
         assertThat(Diagnosis.beforeAnyCut(new SweepAnalysis(noisy(0.004)))).isEmpty();
     }
 
@@ -171,8 +172,7 @@ class AdviceTest {
             return Curves.seriesResonance(hz, 27e6, 12, 200).plus(new Impedance(loose[0], -loose[0]));
         });
         assertThat(Repeatability.noiseOf(sharp)).isLessThan(0.006);
-        assertThat(Diagnosis.beforeAnyCut(new SweepAnalysis(sharp)).get(0).name())
-                .contains("loose connector");
+        assertThat(Diagnosis.beforeAnyCut(new SweepAnalysis(sharp)).get(0).id()).isEqualTo(Cause.Id.LOOSE_CONNECTOR);
         Sweep sound = Curves.of(23e6, 31e6, 401, hz -> Curves.seriesResonance(hz, 27e6, 12, 200));
         assertThat(Diagnosis.beforeAnyCut(new SweepAnalysis(sound))).isEmpty();
     }
@@ -200,14 +200,15 @@ class AdviceTest {
         });
         List<Cause> causes = Diagnosis.beforeAnyCut(new SweepAnalysis(ripple));
         assertThat(causes).hasSize(1);
-        assertThat(causes.get(0).evidence()).contains("ripple every 9.9 MHz").contains("10.0 m");
+        assertThat(causes.get(0).evidence().is(Symptom.EVEN_RIPPLE)).isTrue();
+        assertThat(number(causes.get(0).evidence(), "rippleRoughHz")).isCloseTo(9.9e6, within(0.05e6));
+        assertThat(number(causes.get(0).evidence(), "lineLongM")).isCloseTo(10, within(0.05));
     }
 
     @Test
     void anOpenLineHasNoDipAndAnAntennaOfLowResistanceNamesItsMatch() {
         Sweep open = Curves.of(140e6, 170e6, 101, hz -> new Impedance(9000, 0));
-        assertThat(Diagnosis.beforeAnyCut(new SweepAnalysis(open)).get(0).name())
-                .contains("open or shorted");
+        assertThat(Diagnosis.beforeAnyCut(new SweepAnalysis(open)).get(0).id()).isEqualTo(Cause.Id.OPEN_OR_SHORTED);
         TrimAdvice low = advice(
                 new Adjustment.OneWayCut(0.001),
                 VHF,
@@ -215,7 +216,9 @@ class AdviceTest {
                 new Pass(0, Curves.resonance(135e6, 180e6, 451, 150e6, 12, 9)));
         assertThat(low.action()).isEqualTo(Action.FIND_THE_FAULT);
         assertThat(low.causes()).hasSizeBetween(2, 3);
-        assertThat(low.causes().get(0).evidence()).contains("R is only 12 Ω");
+        assertThat(low.causes().get(0).evidence().is(Symptom.LOW_RESISTANCE_AT_THE_DIP))
+                .isTrue();
+        assertThat(number(low.causes().get(0).evidence(), "resistanceOhm")).isCloseTo(12, within(0.5));
         // One that nearly does: 27 Ω is poor, but a cut may still bring it below 2.
         TrimAdvice nearly = advice(
                 new Adjustment.OneWayCut(0.001),
@@ -243,19 +246,16 @@ class AdviceTest {
             TrimAdvice limited = advice(way, VHF, new Room(0.006, 0.1), new Pass(0, whip(147e6)));
             assertThat(limited.action()).isEqualTo(Action.SHORTEN);
             assertThat(limited.amountM()).isLessThanOrEqualTo(0.006);
-            assertThat(limited.reasons()).anyMatch(r -> r.contains("leaves only 6 mm"));
+            assertThat(limited.reasons())
+                    .anyMatch(r -> r.is(Reason.RANGE_LEAVES_LESS) && Math.abs(number(r, "leftM") - 0.006) < 1e-9);
             TrimAdvice atItsEnd = advice(way, VHF, new Room(0.0004, 0.1), new Pass(0, whip(147e6)));
             assertThat(atItsEnd.action()).isEqualTo(Action.FIND_THE_FAULT);
             assertThat(atItsEnd.fit()).isEqualTo(TrimAdvice.Fit.TOO_LONG);
             assertThat(atItsEnd.amountM()).isZero();
-            assertThat(atItsEnd.causes())
-                    .extracting(Cause::name)
-                    .first()
-                    .asString()
-                    .contains("too long for its range");
-            assertThat(atItsEnd.causes().get(0).evidence()).containsPattern("by some (29|3[0-9]) mm");
+            assertThat(atItsEnd.causes()).extracting(Cause::id).startsWith(Cause.Id.TOO_LONG_FOR_ITS_RANGE);
+            assertThat(number(atItsEnd.causes().get(0).evidence(), "tooLongM")).isBetween(0.0285, 0.0395);
             TrimAdvice wide = advice(way, VHF, new Room(0.5, 0.5), new Pass(0, whip(147e6)));
-            assertThat(wide.reasons()).noneMatch(r -> r.contains("leaves only"));
+            assertThat(wide.reasons()).noneMatch(r -> r.is(Reason.RANGE_LEAVES_LESS));
         }
     }
 
@@ -298,6 +298,6 @@ class AdviceTest {
         assertThat(a.fit()).isEqualTo(TrimAdvice.Fit.TOO_SHORT);
         assertThat(a.amountM()).isBetween(0.02, 0.035);
         // Paint under the ground looks the same.
-        assertThat(a.causes()).extracting(Cause::name).anyMatch(c -> c.contains("paint"));
+        assertThat(a.causes()).extracting(Cause::id).contains(Cause.Id.NO_GROUND_PLANE);
     }
 }

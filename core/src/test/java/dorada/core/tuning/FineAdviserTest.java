@@ -1,5 +1,6 @@
 package dorada.core.tuning;
 
+import static dorada.core.outcome.Numbers.number;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
@@ -59,7 +60,7 @@ class FineAdviserTest {
         double exactM = RING * Math.abs(electricalAt(dipHz) - electricalAt(27.185e6));
         // Where the rule's middle is, within what a series circuit leans over that band.
         assertThat(a.amountM()).isCloseTo(exactM, within(0.0025));
-        assertThat(a.reasons().get(0)).contains("can be put back");
+        assertThat(a.reasons().get(0).is(Reason.RING_REACHES)).isTrue();
     }
 
     @ParameterizedTest
@@ -69,7 +70,7 @@ class FineAdviserTest {
         assertThat(a.onSecond()).isFalse();
         assertThat(a.action()).isEqualTo(action);
         assertThat(a.amountM()).isCloseTo(TIP * Math.abs(electricalAt(dipHz) - electricalAt(27.185e6)), within(0.003));
-        assertThat(a.reasons().get(0)).contains("The ring has 20 mm left inward and 20 mm outward");
+        assertThat(a.reasons()).startsWith(Reason.RING_FALLS_SHORT.of(0.02, 0.02));
     }
 
     @Test
@@ -79,7 +80,9 @@ class FineAdviserTest {
         Pass ringIsIn = new Pass(0, whip(now)).after(0, -0.015);
         TrimAdvice a = adviser(SLIDE).advise(List.of(first, ringIsIn));
         assertThat(a.onSecond()).isFalse();
-        assertThat(a.reasons().get(0)).contains("5 mm left inward and 35 mm outward");
+        assertThat(a.reasons().get(0).is(Reason.RING_FALLS_SHORT)).isTrue();
+        assertThat(number(a.reasons().get(0), "inwardM")).isCloseTo(0.005, within(1e-9));
+        assertThat(number(a.reasons().get(0), "outwardM")).isCloseTo(0.035, within(1e-9));
     }
 
     /** A move of the ring teaches nothing of the tip, and does not hide what the tip's own move teaches. */

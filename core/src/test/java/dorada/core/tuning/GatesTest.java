@@ -89,7 +89,7 @@ class GatesTest {
         assertThat(gate).isPresent();
         assertThat(gate.get().gate()).isEqualTo(which);
         assertThat(gate.get().action()).isEqualTo(instead);
-        assertThat(gate.get().reason()).endsWith(".");
+        assertThat(gate.get().reason().id()).startsWith("reason.");
     }
 
     @Test

@@ -123,7 +123,7 @@ final class Tried {
                         w -> all.append(String.format("%s %.3f ", w.hypothesis().id(), w.probability())));
         a.expectedReadings().forEach(r -> all.append(String.format(" → %.2f", r.swr())));
         a.reasons().forEach(r -> all.append("\n      ").append(r));
-        a.causes().forEach(c -> all.append("\n      * ").append(c.name()));
+        a.causes().forEach(c -> all.append("\n      * ").append(c.id()));
         return all.toString();
     }
 }

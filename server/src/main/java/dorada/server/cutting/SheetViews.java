@@ -14,6 +14,7 @@ import dorada.core.cutsheet.Step;
 import dorada.core.cutsheet.WhatIf;
 import dorada.core.rf.Impedance;
 import dorada.server.tuning.PassView.TraceView;
+import dorada.server.words.OutcomeView;
 import jakarta.validation.constraints.NotNull;
 import java.util.ArrayList;
 import java.util.List;
@@ -139,7 +140,7 @@ final class SheetViews {
             @NotNull String id,
             @NotNull Step.Stage stage,
             @NotNull String text,
-            @NotNull List<String> cautions) {}
+            @NotNull List<OutcomeView> cautions) {}
 
     record StrokeView(
             @NotNull double x1,
@@ -293,7 +294,13 @@ final class SheetViews {
                     kind.parts(s.inputs(), s.shape()),
                     procedure.tools(),
                     procedure.steps().stream()
-                            .map(p -> new CutStepView(p.id(), p.stage(), p.text(), p.cautions()))
+                            .map(p -> new CutStepView(
+                                    p.id(),
+                                    p.stage(),
+                                    p.text(),
+                                    p.cautions().stream()
+                                            .map(c -> OutcomeView.of(c.of()))
+                                            .toList()))
                             .toList(),
                     notes,
                     kind.drawing(s.inputs(), s.shape()).views().stream()

@@ -4,11 +4,14 @@ import dorada.core.acceptance.ReferencePlane;
 import dorada.core.antenna.AntennaKind;
 import dorada.core.antenna.BandPiece;
 import dorada.core.antenna.Carrier;
+import dorada.core.antenna.PieceId;
 import dorada.core.design.Designs;
+import dorada.core.safety.Cautions;
 import dorada.core.safety.Situation;
 import dorada.core.tuning.Pieces;
 import dorada.server.people.Person;
-import dorada.server.safety.CautionView;
+import dorada.server.words.OutcomeView;
+import dorada.server.words.Words;
 import jakarta.validation.constraints.NotNull;
 import java.time.Instant;
 import java.time.LocalDate;
@@ -49,7 +52,7 @@ public record InstallationView(
         @NotNull Instant createdAt,
         SignOffView signOff,
         @NotNull List<EarlierSignOffView> earlierSignOffs,
-        @NotNull List<CautionView> cautions,
+        @NotNull List<OutcomeView> cautions,
         @NotNull long version) {
 
     /** Who closed it, when, on which pass and why. */
@@ -93,6 +96,7 @@ public record InstallationView(
      * @param isLength it is a length of its own, cut like the first; false where it is slid or turned
      */
     public record SecondPieceView(
+            @NotNull PieceId id,
             @NotNull String name,
             @NotNull String shortName,
             @NotNull String outward,
@@ -102,11 +106,12 @@ public record InstallationView(
         static SecondPieceView of(Installation i) {
             if (i.antennaKind().hasPieceForEachOf(i.bandsHz().length)) {
                 BandPiece lower = i.antennaKind().lowerBandPiece().orElseThrow();
-                return new SecondPieceView("the " + lower.name(), lower.shortName(), "longer", "shorter", true);
+                return new SecondPieceView(
+                        lower.id(), "the " + lower.name(), lower.shortName(), "longer", "shorter", true);
             }
             return i.antennaKind()
                     .second()
-                    .map(s -> new SecondPieceView(s.name(), s.shortName(), s.outward(), s.inward(), false))
+                    .map(s -> new SecondPieceView(s.id(), s.name(), s.shortName(), s.outward(), s.inward(), false))
                     .orElse(null);
         }
     }
@@ -156,7 +161,7 @@ public record InstallationView(
                 i.swrCeiling(),
                 i.ruleName(),
                 i.limitSwr(),
-                i.rule().words(),
+                Words.ENGLISH.phrase(i.rule().outcome()),
                 i.rule().limitSwr(),
                 i.measuredAt(),
                 List.copyOf(i.channels()),
@@ -169,7 +174,7 @@ public record InstallationView(
                 i.createdAt(),
                 signOff,
                 i.earlierSignOffs().stream().map(EarlierSignOffView::of).toList(),
-                CautionView.of(Situation.tuning(i.carrier(), i.ratedPowerW())),
+                OutcomeView.of(Cautions.of(Situation.tuning(i.carrier(), i.ratedPowerW()))),
                 i.version());
     }
 }

@@ -2,6 +2,7 @@ package dorada.server.instrument;
 
 import dorada.core.sweep.SweepAnalysis;
 import dorada.server.sweep.ReadingView;
+import dorada.server.words.OutcomeView;
 import jakarta.validation.constraints.NotNull;
 import java.util.List;
 import java.util.UUID;
@@ -21,6 +22,7 @@ public interface LiveJudge {
     record LiveVerdict(
             @NotNull boolean met,
             @NotNull String sentence,
+            @NotNull List<OutcomeView> says,
             @NotNull List<LiveChannel> channels) {}
 
     record LiveChannel(

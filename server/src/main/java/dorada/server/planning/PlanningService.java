@@ -17,7 +17,7 @@ import dorada.server.planning.StationAnswer.LinkView;
 import dorada.server.planning.StationAnswer.StageView;
 import dorada.server.planning.StationAnswer.StepView;
 import dorada.server.planning.StationAnswer.WayAnswer;
-import dorada.server.safety.CautionView;
+import dorada.server.words.OutcomeView;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -40,12 +40,12 @@ class PlanningService {
         return new StationAnswer(
                 ways,
                 plan.totalHeightM() > 0 ? Cautions.powerLineDistanceM(plan.totalHeightM()) : null,
-                CautionView.of(Situation.station(
+                OutcomeView.of(Cautions.of(Situation.station(
                         Optional.ofNullable(plan.carrier()),
                         plan.totalHeightM(),
                         most,
                         plan.atBody(),
-                        transmits(plan, ways))));
+                        transmits(plan, ways)))));
     }
 
     /** By the same rule as on the bench: what the radio's own limit allows into what it sees. */

@@ -1,6 +1,6 @@
 package dorada.server.planning;
 
-import dorada.server.safety.CautionView;
+import dorada.server.words.OutcomeView;
 import jakarta.validation.constraints.NotNull;
 import java.util.List;
 
@@ -14,7 +14,7 @@ import java.util.List;
 record StationAnswer(
         @NotNull List<WayAnswer> ways,
         Double powerLineM,
-        @NotNull List<CautionView> cautions) {
+        @NotNull List<OutcomeView> cautions) {
 
     /**
      * @param sentW forward watts of the radio

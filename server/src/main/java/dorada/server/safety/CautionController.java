@@ -1,7 +1,9 @@
 package dorada.server.safety;
 
 import dorada.core.antenna.Carrier;
+import dorada.core.safety.Cautions;
 import dorada.core.safety.Situation;
+import dorada.server.words.OutcomeView;
 import java.util.List;
 import java.util.Optional;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -19,8 +21,8 @@ class CautionController {
      * @param cutting something is cut by it
      */
     @GetMapping("/api/cautions")
-    List<CautionView> planning(
+    List<OutcomeView> planning(
             @RequestParam Optional<Carrier> carrier, @RequestParam(defaultValue = "false") boolean cutting) {
-        return CautionView.of(Situation.planning(carrier, cutting));
+        return OutcomeView.of(Cautions.of(Situation.planning(carrier, cutting)));
     }
 }

@@ -18,6 +18,7 @@ import dorada.core.line.ThroughLine;
 import dorada.core.sweep.Sweep;
 import dorada.core.tuning.Adjustment;
 import dorada.core.tuning.AntennaAdviser;
+import dorada.core.tuning.Cause;
 import dorada.core.tuning.Circumstance;
 import dorada.core.tuning.Pass;
 import dorada.core.tuning.Pieces;
@@ -30,6 +31,8 @@ import dorada.server.problem.JobException;
 import dorada.server.sweep.ReadingView;
 import dorada.server.sweep.TraceData;
 import dorada.server.sweep.TraceData.SampleRequest;
+import dorada.server.words.OutcomeView;
+import dorada.server.words.Words;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
@@ -117,7 +120,24 @@ class AdviceController {
             Double targetHz,
             @NotNull List<HypothesisAnswer> hypotheses,
             @NotNull List<String> reasons,
-            @NotNull List<PassView.CauseView> causes) {}
+            @NotNull List<OutcomeView> because,
+            @NotNull List<CauseAnswer> causes) {}
+
+    /** In English; {@code id} is what scripts look at. */
+    record CauseAnswer(
+            @NotNull String id,
+            @NotNull String name,
+            @NotNull String evidence,
+            @NotNull String test) {
+
+        static CauseAnswer of(Cause c) {
+            return new CauseAnswer(
+                    c.id().key(),
+                    Words.ENGLISH.phrase(c.id()),
+                    Words.ENGLISH.phrase(c.evidence()),
+                    Words.ENGLISH.phrase(c.check()));
+        }
+    }
 
     @PostMapping("/api/advice")
     AdviceAnswer advise(@Valid @RequestBody AdviceRequest request) {
@@ -153,8 +173,9 @@ class AdviceController {
                 a.hypotheses().likeliest().stream()
                         .map(w -> new HypothesisAnswer(w.hypothesis().id(), w.probability()))
                         .toList(),
-                a.reasons(),
-                a.causes().stream().map(PassView.CauseView::of).toList());
+                a.reasons().stream().map(Words.ENGLISH::sentence).toList(),
+                OutcomeView.of(a.reasons()),
+                a.causes().stream().map(CauseAnswer::of).toList());
     }
 
     /** The name of what is to be changed. */

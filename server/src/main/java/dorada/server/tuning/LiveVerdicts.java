@@ -10,6 +10,8 @@ import dorada.server.installation.Installation;
 import dorada.server.installation.InstallationService;
 import dorada.server.instrument.LiveJudge;
 import dorada.server.sweep.ReadingView;
+import dorada.server.words.OutcomeView;
+import dorada.server.words.Words;
 import java.util.List;
 import java.util.UUID;
 import java.util.function.Function;
@@ -39,7 +41,8 @@ class LiveVerdicts implements LiveJudge {
     private static LiveVerdict view(Verdict verdict) {
         return new LiveVerdict(
                 verdict.met(),
-                verdict.sentence(),
+                Words.ENGLISH.sentences(verdict.outcomes()),
+                OutcomeView.of(verdict.outcomes()),
                 verdict.channels().stream()
                         .map(c -> new LiveChannel(
                                 c.measured().channel().name(),

@@ -7,6 +7,7 @@ import dorada.core.format.TouchstoneWriter;
 import dorada.server.problem.JobException;
 import dorada.server.sweep.SweepStore;
 import dorada.server.sweep.TraceData;
+import dorada.server.words.Words;
 import jakarta.validation.constraints.NotNull;
 import java.io.IOException;
 import java.io.UncheckedIOException;
@@ -68,7 +69,7 @@ public class PassFiles {
                                             + pass.installation().title(),
                                     "Pass " + pass.number() + ", " + pass.recordedAt() + ", "
                                             + pass.recordedBy().displayName(),
-                                    "Measured " + pass.plane().words()),
+                                    "Measured " + Words.ENGLISH.phrase(pass.plane())),
                             out);
         } catch (IOException e) {
             throw new UncheckedIOException(e);

@@ -11,6 +11,7 @@ import dorada.core.instrument.ReadingKind;
 import dorada.core.instrument.Span;
 import dorada.core.instrument.SpotReading;
 import dorada.core.rf.Swr;
+import dorada.core.safety.Cautions;
 import dorada.core.sweep.Sweep;
 import dorada.core.sweep.Trace;
 import dorada.core.tuning.Cause;
@@ -21,10 +22,11 @@ import dorada.core.tuning.ResonanceEstimate;
 import dorada.core.tuning.TradeOff;
 import dorada.core.tuning.TrimAdvice;
 import dorada.server.installation.Installation;
-import dorada.server.safety.CautionView;
 import dorada.server.sweep.AnalysisView;
 import dorada.server.sweep.ReadingView;
 import dorada.server.sweep.SweepSource;
+import dorada.server.words.OutcomeView;
+import dorada.server.words.Words;
 import jakarta.validation.constraints.NotNull;
 import java.time.Instant;
 import java.util.List;
@@ -69,7 +71,7 @@ public record PassView(
         PlaneView otherEnd,
         CostView cost,
         AdviceView advice,
-        @NotNull List<CautionView> cautions,
+        @NotNull List<OutcomeView> cautions,
         @NotNull Progress progress) {
 
     /** No screen shows more points than this; a long file is thinned out for drawing, never for reading. */
@@ -138,7 +140,7 @@ public record PassView(
         static List<HypothesisView> of(Hypotheses all) {
             return all.likeliest().stream()
                     .map(w -> new HypothesisView(
-                            w.hypothesis().id(), w.hypothesis().words(), w.probability()))
+                            w.hypothesis().id(), Words.ENGLISH.phrase(w.hypothesis()), w.probability()))
                     .toList();
         }
     }
@@ -156,7 +158,7 @@ public record PassView(
 
         static PlaneView of(Verdict v) {
             return new PlaneView(
-                    v.plane().words(),
+                    Words.ENGLISH.phrase(v.plane()),
                     ReadingView.finite(v.worstSwr()),
                     v.met(),
                     v.channels().stream()
@@ -225,6 +227,7 @@ public record PassView(
             @NotNull boolean sure,
             @NotNull String ruleWords,
             @NotNull String sentence,
+            @NotNull List<OutcomeView> says,
             Double worstSwr,
             @NotNull List<ChannelVerdictView> channels) {}
 
@@ -280,7 +283,7 @@ public record PassView(
             @NotNull List<ReadingView> expectedReadings,
             SpanView widerSweep,
             @NotNull double overshootChance,
-            @NotNull List<String> reasons,
+            @NotNull List<OutcomeView> reasons,
             @NotNull List<CauseView> causes,
             TradeOffView tradeOff,
             @NotNull List<HypothesisView> hypotheses) {
@@ -302,7 +305,7 @@ public record PassView(
                     a.expectedReadings().stream().map(ReadingView::of).toList(),
                     a.widerSweep().map(SpanView::of).orElse(null),
                     a.overshootChance(),
-                    a.reasons(),
+                    OutcomeView.of(a.reasons()),
                     a.causes().stream().map(CauseView::of).toList(),
                     a.tradeOff().map(TradeOffView::of).orElse(null),
                     HypothesisView.of(a.hypotheses()));
@@ -311,12 +314,13 @@ public record PassView(
 
     /** Something that trimming would not cure, what speaks for it, and the test that tells. */
     public record CauseView(
-            @NotNull String name,
-            @NotNull String evidence,
-            @NotNull String test) {
+            @NotNull OutcomeView name,
+            @NotNull OutcomeView evidence,
+            @NotNull OutcomeView test) {
 
-        public static CauseView of(Cause c) {
-            return new CauseView(c.name(), c.evidence(), c.test());
+        static CauseView of(Cause c) {
+            return new CauseView(
+                    OutcomeView.phrase(c.id()), OutcomeView.phrase(c.evidence()), OutcomeView.phrase(c.check()));
         }
     }
 
@@ -346,13 +350,13 @@ public record PassView(
                 installation.startLengthM().map(start -> start + changed).orElse(null),
                 pass.note(),
                 pass.plane(),
-                pass.plane().words(),
+                Words.ENGLISH.phrase(pass.plane()),
                 pass.sweep().source(),
                 pass.sweep().fileName().orElse(null),
                 pass.recordedBy().displayName(),
                 pass.recordedAt(),
                 pass.readingKind(),
-                pass.readingKind().words(),
+                Words.ENGLISH.phrase(pass.readingKind()),
                 pass.declared(),
                 pass.isSwept() && pass.sweep().sweep().hasPhase(),
                 j.analysis()
@@ -368,8 +372,9 @@ public record PassView(
                 new VerdictView(
                         j.verdict().met(),
                         j.verdict().sure(),
-                        j.verdict().rule().words(),
-                        j.verdict().sentence(),
+                        Words.ENGLISH.phrase(j.verdict().rule().outcome()),
+                        Words.ENGLISH.sentences(j.verdict().outcomes()),
+                        OutcomeView.of(j.verdict().outcomes()),
                         ReadingView.finite(j.verdict().worstSwr()),
                         j.verdict().channels().stream()
                                 .map(ChannelVerdictView::of)
@@ -380,7 +385,7 @@ public record PassView(
                         .toList(),
                 pass.secondChangeM(),
                 pass.circumstances().stream()
-                        .map(c -> new CircumstanceView(c, c.words()))
+                        .map(c -> new CircumstanceView(c, Words.ENGLISH.phrase(c)))
                         .toList(),
                 pass.isOldAntenna(),
                 pass.isFinalSweep(),
@@ -390,7 +395,7 @@ public record PassView(
                 Judgement.fromTheOtherEnd(pass, installation).map(PlaneView::of).orElse(null),
                 pass.isOldAntenna() ? null : cost(passes, j.verdict(), judged),
                 advice.map(AdviceView::of).orElse(null),
-                CautionView.of(TuningCautions.of(installation, pass, j, advice)),
+                OutcomeView.of(Cautions.of(TuningCautions.of(installation, pass, j, advice))),
                 TuningPass.newestOf(passes)
                         .map(own -> Progress.afterReading(
                                 judged.apply(own).verdict().met(), own.isFinalSweep()))

@@ -52,7 +52,7 @@ class CuttingApiTest extends ApiTest {
                 .andExpect(jsonPath("$.lines[0].solved").doesNotExist())
                 .andExpect(jsonPath("$.uses").value("RULE"))
                 .andExpect(jsonPath("$.pieces[0].cutM", greaterThan(0.48), Double.class))
-                .andExpect(jsonPath("$.steps[*].cautions[*]", hasItem(containsString("Eye protection"))))
+                .andExpect(jsonPath("$.steps[*].cautions[*].text", hasItem(containsString("Eye protection"))))
                 .andExpect(jsonPath("$.views[0].measures[0].mark").value("A"))
                 .andExpect(jsonPath("$.choices.held").value("screw"))
                 .andExpect(jsonPath("$.plan").doesNotExist());

@@ -43,7 +43,7 @@ class PlanningApiTest extends ApiTest {
                 .andExpect(jsonPath("$.ways[0].publicDistance.distanceM", greaterThan(1.0)))
                 .andExpect(jsonPath("$.ways[0].links[0].inSight").value(true))
                 .andExpect(jsonPath("$.powerLineM", closeTo(4.8, 1e-9)))
-                .andExpect(jsonPath("$.cautions[*].id", hasItem("LIGHTNING")));
+                .andExpect(jsonPath("$.cautions[*].id", hasItem("caution.LIGHTNING")));
     }
 
     @Test

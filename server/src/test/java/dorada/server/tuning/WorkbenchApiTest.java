@@ -51,10 +51,10 @@ class WorkbenchApiTest extends ApiTest {
                 .andExpect(status().isCreated())
                 .andExpect(jsonPath("$.circumstances[0].words").value("with a door open"))
                 .andExpect(jsonPath("$.advice.action").value("MEASURE_AGAIN"))
-                .andExpect(jsonPath("$.advice.reasons[0]", containsString("shut all doors")));
+                .andExpect(jsonPath("$.advice.reasons[0].text", containsString("shut all doors")));
         sweep(id, "\"circumstances\":[\"ON_THE_GROUND\"],", VHF)
                 .andExpect(jsonPath("$.advice.action").value("SHORTEN"))
-                .andExpect(jsonPath("$.advice.reasons", hasItem(containsString("Provisional"))));
+                .andExpect(jsonPath("$.advice.reasons[*].text", hasItem(containsString("Provisional"))));
     }
 
     @Test
@@ -192,7 +192,7 @@ class WorkbenchApiTest extends ApiTest {
         double first = dipHz(sweep(id, "", span)
                 .andExpect(jsonPath("$.advice.action").value("SHORTEN"))
                 .andExpect(jsonPath("$.advice.onSecond").value(false))
-                .andExpect(jsonPath("$.advice.reasons[0]", containsString("the tip first"))));
+                .andExpect(jsonPath("$.advice.reasons[0].text", containsString("the tip first"))));
         double ring = dipHz(sweep(id, "\"secondChangeM\":-0.02,", span));
         double tip = dipHz(postJson(
                 "/api/installations/" + id + "/passes",
@@ -215,14 +215,14 @@ class WorkbenchApiTest extends ApiTest {
         sweep(id, "", VHF)
                 .andExpect(jsonPath("$.advice.action").value("SHORTEN"))
                 .andExpect(jsonPath("$.advice.amountM", lessThanOrEqualTo(0.002 + 1e-9), Double.class))
-                .andExpect(jsonPath("$.advice.reasons", hasItem(containsString("leaves only 2 mm"))));
+                .andExpect(jsonPath("$.advice.reasons[*].text", hasItem(containsString("leaves only 2 mm"))));
         postJson(
                         "/api/installations/" + id + "/passes",
                         "{\"recording\":{\"requestKey\":\"" + UUID.randomUUID()
                                 + "\",\"changeM\":-0.002,\"note\":\"\"}," + VHF + "}")
                 .andExpect(jsonPath("$.lengthM", closeTo(0.518, 1e-9), Double.class))
                 .andExpect(jsonPath("$.advice.action").value("FIND_THE_FAULT"))
-                .andExpect(jsonPath("$.advice.causes[0].name", containsString("too long for its range")));
+                .andExpect(jsonPath("$.advice.causes[0].name.text", containsString("too long for its range")));
         getAs(viewer, "/api/installations/" + id)
                 .andExpect(jsonPath("$.shortestLengthM").value(0.518))
                 .andExpect(jsonPath("$.longestLengthM").doesNotExist());
@@ -246,7 +246,7 @@ class WorkbenchApiTest extends ApiTest {
         getAs(viewer, "/api/installations/" + id)
                 .andExpect(jsonPath("$.second.name", containsString("above the decoupling stub")));
         sweep(id, "", "\"startHz\":130e6,\"stopHz\":470e6,\"points\":201")
-                .andExpect(jsonPath("$.advice.reasons[0]", containsString("upper band")));
+                .andExpect(jsonPath("$.advice.reasons[0].text", containsString("upper band")));
     }
 
     @Test
@@ -276,10 +276,11 @@ class WorkbenchApiTest extends ApiTest {
         assertThat(this.<Integer>read(second, "$.number")).isEqualTo(2);
         String next = made(plan("Loop 2", 1.3).replace("QUARTER_WAVE_WHIP", "DIPOLE"));
         sweep(next, "", VHF)
-                .andExpect(jsonPath("$.advice.reasons", hasItem(containsString("one finished antenna of this kind"))));
+                .andExpect(jsonPath(
+                        "$.advice.reasons[*].text", hasItem(containsString("one finished antenna of this kind"))));
         send(post("/api/installations/" + first + "/reopen"), lead, "{}").andExpect(status().isOk());
         String third = made(plan("Loop 3", 1.3).replace("QUARTER_WAVE_WHIP", "DIPOLE"));
         sweep(third, "", VHF)
-                .andExpect(jsonPath("$.advice.reasons", hasItem(containsString("from its electrical length"))));
+                .andExpect(jsonPath("$.advice.reasons[*].text", hasItem(containsString("from its electrical length"))));
     }
 }

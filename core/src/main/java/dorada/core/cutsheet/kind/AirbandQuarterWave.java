@@ -16,8 +16,6 @@ import dorada.core.cutsheet.Quantity;
 import dorada.core.cutsheet.Shape;
 import dorada.core.cutsheet.Sketch;
 import dorada.core.safety.Caution;
-import dorada.core.safety.Caution.Id;
-import dorada.core.safety.CautionWords;
 import dorada.core.wire.Point;
 import dorada.core.wire.Wire;
 import java.util.List;
@@ -150,7 +148,7 @@ public final class AirbandQuarterWave implements CutKind {
                 .mount(
                         "fit",
                         "Fit the foot with its doubler, the counterpoise flat against the skin.",
-                        CautionWords.of(Caution.of(Id.AIRWORTHINESS)))
+                        Caution.AIRWORTHINESS)
                 .clamped()
                 .swept("outside the hangar, doors shut, nobody near")
                 .tune(

@@ -16,6 +16,7 @@ import dorada.core.line.Feedline;
 import dorada.core.line.Line;
 import dorada.core.line.Network;
 import dorada.core.rf.Impedance;
+import dorada.core.safety.Caution;
 import dorada.core.wire.Point;
 import java.util.ArrayList;
 import java.util.List;
@@ -103,7 +104,7 @@ public final class CoaxStub implements CutKind {
                         "first-sweep",
                         "At the analyser: shorted, a quarter-wave shows its highest resistance; open, its lowest. Read that"
                                 + " frequency.",
-                        "Disconnect the radio from an analyser; never transmit into one.")
+                        Caution.RADIO_OFF_THE_LINE)
                 .tune(
                         "trim",
                         "Too low: shorten a little at the far end, and for a shorted one join centre and shield anew each time.")

@@ -19,6 +19,7 @@ import dorada.core.cutsheet.Shortening;
 import dorada.core.cutsheet.Sketch;
 import dorada.core.cutsheet.Solved;
 import dorada.core.rf.Impedance;
+import dorada.core.safety.Caution;
 import dorada.core.wire.Conductor;
 import dorada.core.wire.Point;
 import dorada.core.wire.Sheath;
@@ -276,7 +277,8 @@ public final class EndFedWire implements CutKind {
                     .finish(
                             "cap",
                             "Tighten, put the cap on the tip, and keep hands off the base.",
-                            "High voltage at the base and the tip while sending: RF burns. A bare tip at eye height hurts.")
+                            Caution.HIGH_VOLTAGE_AT_BASE_AND_TIP,
+                            Caution.BARE_TIP)
                     .weatherproofed();
         }
         return Procedure.of(Metal.WIRE)
@@ -287,10 +289,7 @@ public final class EndFedWire implements CutKind {
                 .tune(
                         "tail",
                         "SWR stays high though the dip is right: try the next transformer ratio, or move the choke.")
-                .finish(
-                        "volts",
-                        "Keep the feed out of reach.",
-                        "High voltage at the wire's ends while sending: RF burns.")
+                .finish("volts", "Keep the feed out of reach.", Caution.HIGH_VOLTAGE_AT_THE_ENDS)
                 .weatherproofed();
     }
 

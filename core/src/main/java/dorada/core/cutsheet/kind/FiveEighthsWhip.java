@@ -15,6 +15,7 @@ import dorada.core.cutsheet.Procedure.Metal;
 import dorada.core.cutsheet.Quantity;
 import dorada.core.cutsheet.Shape;
 import dorada.core.cutsheet.Sketch;
+import dorada.core.safety.Caution;
 import dorada.core.wire.Point;
 import java.util.List;
 import java.util.Optional;
@@ -129,7 +130,7 @@ public final class FiveEighthsWhip implements CutKind {
                         "Dip far too low: take half a turn off, or draw the turns apart. Coil and whip pull on each other:"
                                 + " set the coil first, the whip last.")
                 .trimmed("the whip at its lower end")
-                .finish("cap", "Fix the turns with varnish, cap the tip.", "A bare tip at eye height hurts: cap it.")
+                .finish("cap", "Fix the turns with varnish, cap the tip.", Caution.BARE_TIP)
                 .weatherproofed();
     }
 

@@ -16,6 +16,7 @@ import dorada.core.cutsheet.Quantity;
 import dorada.core.cutsheet.Shape;
 import dorada.core.cutsheet.Sketch;
 import dorada.core.line.Network;
+import dorada.core.safety.Caution;
 import dorada.core.wire.Conductor;
 import dorada.core.wire.Point;
 import dorada.core.wire.Wire;
@@ -171,8 +172,8 @@ public final class FoldedTopVertical implements CutKind {
                 .mount(
                         "hang",
                         "Hang the upright from the ridge, clear of pipes, gutters and mains; lead the fold down beside it.",
-                        "Mains wiring in the roof: keep away from it, and from insulation that hides it.",
-                        "Step on joists only.")
+                        Caution.ROOF_WIRING,
+                        Caution.JOISTS_ONLY)
                 .swept("in its final place")
                 .trimmed("the fold at its free end")
                 .tune(

@@ -16,6 +16,7 @@ import dorada.core.cutsheet.Quantity;
 import dorada.core.cutsheet.Shape;
 import dorada.core.cutsheet.Shortening;
 import dorada.core.cutsheet.Sketch;
+import dorada.core.safety.Caution;
 import dorada.core.wire.Conductor;
 import dorada.core.wire.Point;
 import dorada.core.wire.Sheath;
@@ -184,8 +185,7 @@ public final class GroundPlaneOnRadials implements CutKind {
                 .tune("droop", "Resistance too low: bend the radials further down; too high: further up. All alike.")
                 .trimmed("the upright element")
                 .raised();
-        return p.finish("cap", "Cap the rods' ends.", "Rod ends at eye height hurt: cap them.")
-                .weatherproofed();
+        return p.finish("cap", "Cap the rods' ends.", Caution.ROD_ENDS).weatherproofed();
     }
 
     @Override

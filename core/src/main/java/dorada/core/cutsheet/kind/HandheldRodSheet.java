@@ -14,8 +14,6 @@ import dorada.core.cutsheet.Procedure.Metal;
 import dorada.core.cutsheet.Shape;
 import dorada.core.cutsheet.Sketch;
 import dorada.core.safety.Caution;
-import dorada.core.safety.Caution.Id;
-import dorada.core.safety.CautionWords;
 import dorada.core.wire.Point;
 import dorada.core.wire.Wire;
 import java.util.List;
@@ -129,11 +127,7 @@ public final class HandheldRodSheet implements CutKind {
                         "hand",
                         "Sweep with the hand on it and away: between both lies the truth. Tune for the hand on it.")
                 .trimmed("the rod")
-                .finish(
-                        "body",
-                        "Slip the shrink tube on, cap the tip.",
-                        CautionWords.of(Caution.of(Id.HELD_AT_THE_BODY)),
-                        "A bare tip at eye height hurts: cap it.");
+                .finish("body", "Slip the shrink tube on, cap the tip.", Caution.HELD_AT_THE_BODY, Caution.BARE_TIP);
     }
 
     @Override

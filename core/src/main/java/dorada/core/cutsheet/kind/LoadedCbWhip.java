@@ -16,6 +16,7 @@ import dorada.core.cutsheet.Procedure.Metal;
 import dorada.core.cutsheet.Quantity;
 import dorada.core.cutsheet.Shape;
 import dorada.core.cutsheet.Sketch;
+import dorada.core.safety.Caution;
 import dorada.core.wire.Point;
 import java.util.List;
 import java.util.Optional;
@@ -207,12 +208,9 @@ public final class LoadedCbWhip implements CutKind {
                         "ends",
                         "Read SWR on the lowest and the highest channel. Higher at the top: too long. Higher at the"
                                 + " bottom: too short. Equal: centred.",
-                        "With a meter: set its needle before each channel, low power, a carrier mode; keep it short.")
+                        Caution.SET_THE_NEEDLE)
                 .trimmed("the tip")
-                .finish(
-                        "cap",
-                        "Mark the insertion depth, tighten, cap the tip.",
-                        "RF burns at whip tips while sending.")
+                .finish("cap", "Mark the insertion depth, tighten, cap the tip.", Caution.RF_BURNS)
                 .weatherproofed();
     }
 

@@ -15,6 +15,7 @@ import dorada.core.cutsheet.Procedure.Metal;
 import dorada.core.cutsheet.Shape;
 import dorada.core.cutsheet.Sketch;
 import dorada.core.rf.Wavelength;
+import dorada.core.safety.Caution;
 import dorada.core.wire.Point;
 import java.util.List;
 import java.util.Optional;
@@ -160,10 +161,7 @@ public final class QuarterWaveWhip implements CutKind {
             p.tune("slide", "Dip a little too low: first let the whip sink deeper into the base, as far as it goes.")
                     .trimmed("the whip at its lower end");
         }
-        return p.finish(
-                        "cap",
-                        "Tighten, put the cap on the tip.",
-                        "A bare tip at eye height hurts: cap it. Mind the overall height under bridges and doors.")
+        return p.finish("cap", "Tighten, put the cap on the tip.", Caution.BARE_TIP, Caution.OVERALL_HEIGHT)
                 .weatherproofed();
     }
 

@@ -17,6 +17,7 @@ import dorada.core.cutsheet.Shape;
 import dorada.core.cutsheet.Shortening;
 import dorada.core.cutsheet.Sketch;
 import dorada.core.rf.Wavelength;
+import dorada.core.safety.Caution;
 import dorada.core.wire.Point;
 import java.util.ArrayList;
 import java.util.List;
@@ -187,10 +188,7 @@ public final class TubeJPoleSheet implements CutKind {
     @Override
     public Procedure procedure(Inputs in, Shape shape) {
         return Procedure.of(Metal.TUBE)
-                .join(
-                        "solder",
-                        "Clean, flux and solder elbow, tee and caps; the caps last.",
-                        "Open flame: nothing that burns nearby, a bucket at hand; hot metal looks like cold metal.")
+                .join("solder", "Clean, flux and solder elbow, tee and caps; the caps last.", Caution.OPEN_FLAME)
                 .clamped()
                 .join("tap", "Centre of the line to the long tube, shield to the short one, both at the tap's height.")
                 .swept("upright, the stub a metre clear of everything")

@@ -19,6 +19,7 @@ import dorada.core.cutsheet.WhatIf;
 import dorada.core.design.QuarterWaveDesign;
 import dorada.core.design.ThreeQuarterWaveDesign;
 import dorada.core.rf.Reflection;
+import dorada.core.safety.Caution;
 import dorada.core.wire.Watch;
 import java.util.List;
 import java.util.Map;
@@ -66,7 +67,7 @@ class WhipsTest {
         assertThat(steps(whip, Inputs.usual(whip, 157e6)))
                 .filteredOn(s -> s.id().equals("mount"))
                 .singleElement()
-                .satisfies(s -> assertThat(s.cautions().get(0)).contains("curtain airbags"));
+                .satisfies(s -> assertThat(s.cautions()).startsWith(Caution.DRILLING));
     }
 
     @Test
@@ -74,8 +75,7 @@ class WhipsTest {
         for (CutKind kind : List.of(new GroundPlaneOnRadials(true), new TubeJPoleSheet(), new ParallelBeam())) {
             Inputs in = Inputs.usual(kind, 146e6);
             assertThat(steps(kind, in))
-                    .anySatisfy(s -> assertThat(s.cautions())
-                            .anyMatch(c -> c.contains("one and a half times the total height")));
+                    .anySatisfy(s -> assertThat(s.cautions()).contains(Caution.POWER_LINES_ANY_HEIGHT));
         }
     }
 
@@ -97,7 +97,7 @@ class WhipsTest {
     void anAircraftIsLeftToLicensedStaff() {
         CutKind kind = new AirbandQuarterWave();
         assertThat(steps(kind, Inputs.usual(kind, 127e6)))
-                .anySatisfy(s -> assertThat(s.cautions()).anyMatch(c -> c.contains("licensed staff")));
+                .anySatisfy(s -> assertThat(s.cautions()).contains(Caution.AIRWORTHINESS));
     }
 
     @Test
@@ -258,7 +258,7 @@ class WhipsTest {
         assertThat(sheet.uses()).isEqualTo(Uses.RULE);
         assertThat(sheet.why()).contains("hand and body");
         assertThat(kind.notes(in, sheet.shape())).anyMatch(n -> n.contains("no antenna but the built-in one"));
-        assertThat(steps(kind, in)).anySatisfy(s -> assertThat(s.cautions()).anyMatch(c -> c.contains("no exposure")));
+        assertThat(steps(kind, in)).anySatisfy(s -> assertThat(s.cautions()).contains(Caution.HELD_AT_THE_BODY));
     }
 
     @Test

@@ -1,0 +1,130 @@
+package dorada.server.words;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import com.ibm.icu.text.MessageFormat;
+import com.tngtech.archunit.core.domain.JavaClass;
+import com.tngtech.archunit.core.importer.ClassFileImporter;
+import dorada.core.outcome.Outcome;
+import dorada.core.outcome.OutcomeId;
+import dorada.core.tuning.Cause;
+import dorada.core.tuning.Circumstance;
+import dorada.core.tuning.Reason;
+import java.io.IOException;
+import java.io.InputStream;
+import java.util.Arrays;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Set;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+/** Whatever core can find out is said in every language, from what it gives. The examples are tried by the pages too. */
+class WordsTest {
+
+    private static final List<Words> LANGUAGES = List.of(Words.ENGLISH, Words.in(Locale.forLanguageTag("es")));
+
+    /** Every enum of core that can be found out: a new one is here by itself. */
+    static Stream<OutcomeId> ids() {
+        return new ClassFileImporter()
+                .importPackages("dorada.core").stream()
+                        .filter(c -> c.isEnum() && c.isAssignableTo(OutcomeId.class))
+                        .map(JavaClass::reflect)
+                        .flatMap(c -> Arrays.stream(c.getEnumConstants()))
+                        .map(OutcomeId.class::cast);
+    }
+
+    @Test
+    void everyOutcomeIsSaidInEveryLanguageWithWhatItDependsOn() {
+        assertThat(ids()).hasSizeGreaterThan(200).contains(Reason.DIP_AT, Cause.Id.DUMMY_LOAD);
+        for (Words words : LANGUAGES) {
+            assertThat(ids())
+                    .allSatisfy(id -> assertThat(new MessageFormat(words.pattern(id.key())).getArgumentNames())
+                            .as(id.key())
+                            .containsExactlyInAnyOrderElementsOf(id.takes()));
+            assertThat(Circumstance.values())
+                    .allSatisfy(c ->
+                            assertThat(words.phrase(c.remedy())).isNotBlank().isNotEqualTo(words.phrase(c)));
+        }
+    }
+
+    /** A number whose name says no unit could not be written. */
+    @Test
+    void everyParameterIsATextACountOrAQuantity() {
+        Set<String> countsNamesAndParts = Set.of(
+                "antennas",
+                "channels",
+                "more",
+                "radio",
+                "channel",
+                "piece",
+                "rule",
+                "plane",
+                "circumstance",
+                "remedy",
+                "hypotheses",
+                "hypothesis",
+                "because",
+                "bands",
+                "evidence",
+                "cause",
+                "check");
+        assertThat(ids().flatMap(id -> id.takes().stream()).distinct())
+                .filteredOn(name -> !countsNamesAndParts.contains(name))
+                .hasSizeGreaterThan(20)
+                .allSatisfy(name -> assertThat(Quantity.of(name, 1.25, Map.of(), Words.ENGLISH))
+                        .isNotBlank());
+        assertThatThrownBy(() -> Quantity.of("weight", 1, Map.of(), Words.ENGLISH))
+                .hasMessageContaining("no unit");
+    }
+
+    record Example(Outcome outcome, String en, String es) {}
+
+    static Stream<Example> examples() throws IOException {
+        try (InputStream in = WordsTest.class.getResourceAsStream("/words/examples.json")) {
+            return JsonMapper.shared().readTree(in).valueStream().toList().stream()
+                    .map(e -> new Example(
+                            outcome(e), e.get("en").asString(), e.get("es").asString()));
+        }
+    }
+
+    private static Outcome outcome(JsonNode e) {
+        Map<String, Object> params = new HashMap<>();
+        e.get("params").properties().forEach(p -> params.put(p.getKey(), value(p.getKey(), p.getValue())));
+        return new Outcome(e.get("id").asString(), params);
+    }
+
+    private static Object value(String name, JsonNode v) {
+        if (v.isArray()) {
+            return v.valueStream().map(one -> value(name, one)).toList();
+        }
+        boolean isCount = name.equals("antennas") || name.equals("more");
+        return v.isObject() ? outcome(v) : v.isString() ? v.asString() : isCount ? v.asInt() : (Object) v.asDouble();
+    }
+
+    @ParameterizedTest
+    @MethodSource("examples")
+    void saysIt(Example e) {
+        assertThat(LANGUAGES.get(0).sentence(e.outcome())).isEqualTo(e.en());
+        assertThat(LANGUAGES.get(1).sentence(e.outcome())).isEqualTo(e.es());
+    }
+
+    @Test
+    void whatHasNoEndCanBeSent() {
+        OutcomeView sent = OutcomeView.of(Reason.NO_LENGTH_THAT_IS_LEFT.of(150e6, Double.POSITIVE_INFINITY));
+        assertThat(sent.params()).containsEntry("bottomSwr", 1e9);
+        assertThat(sent.text()).contains("SWR of above 100");
+    }
+
+    @Test
+    void aLanguageWithoutACatalogueIsRefused() {
+        assertThatThrownBy(() -> Words.in(Locale.ITALIAN)).hasMessageContaining("it.json");
+    }
+}

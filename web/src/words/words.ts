@@ -1,0 +1,111 @@
+import { IntlMessageFormat } from 'intl-messageformat'
+import { computed } from 'vue'
+import en from '@words/en.json'
+import es from '@words/es.json'
+import { usePreferences } from '@/preferences'
+import type { LengthUnit } from '@/units/length'
+import { quantity } from './quantity'
+
+/** Something found out: what it is, and what it depends on, in SI units. */
+export interface Outcome {
+  id: string
+  params: Record<string, unknown>
+  /** The same in English, where it comes from the server. */
+  text?: string
+}
+
+interface Catalogue {
+  [key: string]: string | Catalogue
+}
+
+const CATALOGUES = { en, es } as const
+
+/** The languages that there is a catalogue of. */
+export type Language = keyof typeof CATALOGUES
+export const LANGUAGES: { language: Language; name: string }[] = [
+  { language: 'en', name: en.language },
+  { language: 'es', name: es.language },
+]
+
+const formats = new Map<string, IntlMessageFormat>()
+
+function find(language: Language, key: string): string | undefined {
+  let found: string | Catalogue | undefined = CATALOGUES[language] as Catalogue
+  for (const part of key.split('.')) found = typeof found === 'object' ? found[part] : undefined
+  return typeof found === 'string' ? found : undefined
+}
+
+function pattern(language: Language, key: string): string {
+  const found = find(language, key)
+  if (found === undefined) throw new Error(`Nothing is written for ${key}.`)
+  return found
+}
+
+function format(language: Language, key: string): IntlMessageFormat {
+  const kept = formats.get(`${language} ${key}`)
+  if (kept) return kept
+  const made = new IntlMessageFormat(pattern(language, key), language)
+  formats.set(`${language} ${key}`, made)
+  return made
+}
+
+/** Says outcomes and labels in one language, lengths in one unit. */
+export class Words {
+  constructor(
+    readonly language: Language,
+    readonly unit: LengthUnit,
+  ) {}
+
+  /** The words for `key`; what is in `params` by its name's unit, texts and counts as they are. */
+  text(key: string, params: Record<string, unknown> = {}): string {
+    const values = Object.entries(params).map(([name, value]) => [name, this.value(name, value, params)])
+    return String(format(this.language, key).format(Object.fromEntries(values) as Record<string, string>))
+  }
+
+  /** The words for `key`, or `otherwise` where nothing is written for it. */
+  textOr(key: string, otherwise: string): string {
+    return find(this.language, key) === undefined ? otherwise : this.text(key)
+  }
+
+  /** As it stands within a sentence; what a newer server says is said as it comes. */
+  phrase(outcome: Outcome): string {
+    return find(this.language, outcome.id) === undefined && outcome.text !== undefined
+      ? outcome.text
+      : this.text(outcome.id, outcome.params)
+  }
+
+  /** As a sentence of its own. */
+  sentence(outcome: Outcome): string {
+    return capital(this.phrase(outcome))
+  }
+
+  sentences(outcomes: Outcome[]): string {
+    return outcomes.map((o) => this.sentence(o)).join(' ')
+  }
+
+  private value(name: string, value: unknown, beside: Record<string, unknown>): string | number {
+    if (Array.isArray(value)) return value.map((v) => this.value(name, v, beside)).join(', ')
+    if (isOutcome(value)) return this.phrase(value)
+    if (typeof value !== 'number') return String(value)
+    return COUNTED.test(name)
+      ? value
+      : quantity(name, value, beside, {
+          unit: this.unit,
+          bounded: (how, bound) => pattern(this.language, `quantity.${how}`).replace('{value}', bound),
+        })
+  }
+}
+
+/** Counts have no unit in their name. */
+const COUNTED = /^(antennas|channels|more|count)$/
+
+const isOutcome = (value: unknown): value is Outcome =>
+  typeof value === 'object' && value !== null && 'id' in value && 'params' in value
+
+export const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1)
+
+/** The words in this person's language and unit. */
+export function useWords() {
+  const preferences = usePreferences()
+  return computed(() => new Words(preferences.language, preferences.unit))
+}
