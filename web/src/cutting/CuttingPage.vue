@@ -220,7 +220,7 @@ const general = computed(() =>
         <div class="two">
           <TextField
             v-model="bars"
-            name="Bars or rolls on hand"
+            name="Stock lengths"
             :wrong="wrong.bars"
             hint="2 × 3 m, 1.2 m"
             @focusout="takeBars"
@@ -228,7 +228,7 @@ const general = computed(() =>
           />
           <TextField
             v-model="kerf"
-            name="The saw takes"
+            name="Saw kerf"
             :wrong="wrong.kerf"
             @focusout="takeBars"
             @keydown.enter="takeBars"

@@ -92,7 +92,7 @@ describe('calibrations', () => {
     expect(found.find('.sentence').text()).toBe('Measure open, short and load.')
     await measured(found)
     expect(bench).toEqual(['OPEN', 'ANTENNA', 'SHORT', 'ANTENNA', 'LOAD', 'ANTENNA'])
-    expect(found.find('.sentence').text()).toBe('Name it and keep it.')
+    expect(found.find('.sentence').text()).toBe('Name it and save it.')
   })
 
   it('keeps it, checks the load, removes it and puts it back', async () => {

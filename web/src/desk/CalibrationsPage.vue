@@ -191,7 +191,7 @@ const putBack = () =>
     </div>
     <aside class="side">
       <p class="sentence" role="status">
-        {{ said || (isComplete ? 'Name it and keep it.' : 'Measure open, short and load.') }}
+        {{ said || (isComplete ? 'Name it and save it.' : 'Measure open, short and load.') }}
       </p>
       <p v-if="trouble" class="wrong" role="alert">{{ trouble }}</p>
       <form class="card block" @submit.prevent="save">
@@ -248,7 +248,7 @@ const putBack = () =>
             <TextField v-model="standards.loadOhm" name="Load, Ω" />
           </div>
         </details>
-        <button class="do" :disabled="!isComplete || busy !== ''">Keep the calibration</button>
+        <button class="do" :disabled="!isComplete || busy !== ''">Save the calibration</button>
       </form>
       <RouterLink class="other" to="/desk">Back to the trace desk</RouterLink>
     </aside>

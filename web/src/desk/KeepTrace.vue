@@ -35,7 +35,7 @@ async function keep() {
       file: await asFile(),
       port: props.trace.port,
     })
-    kept.value = `Kept as pass ${pass.number}.`
+    kept.value = `Saved as pass ${pass.number}.`
   })
 }
 </script>

@@ -9,7 +9,7 @@ import { channelForm, type PlanForm } from './planForm'
 const channels = defineModel<PlanForm['channels']>({ required: true })
 defineProps<{ wrong: Record<string, string>; radios: PlanForm['otherRadios'] }>()
 
-const USES = { BOTH: 'sends and hears', TRANSMIT: 'sends', RECEIVE: 'hears' } as const
+const USES = { BOTH: 'transmit and receive', TRANSMIT: 'transmit only', RECEIVE: 'receive only' } as const
 const WEIGHTS = ['0.5', '1', '2', '3', '5']
 const isPicking = ref(false)
 
@@ -64,7 +64,7 @@ const weights = (now: string) => (WEIGHTS.includes(now) ? WEIGHTS : [...WEIGHTS,
           <option v-for="(word, key) in USES" :key="key" :value="key">{{ word }}</option>
         </select>
         <select v-model="c.weight" :aria-label="`Weight of channel ${i + 1}`">
-          <option v-for="w in weights(c.weight)" :key="w" :value="w">counts ×{{ w }}</option>
+          <option v-for="w in weights(c.weight)" :key="w" :value="w">weight {{ w }}</option>
         </select>
         <label class="main"
           ><input type="radio" name="primary" :checked="c.primary" @change="choosePrimary(i)" /> main</label
@@ -87,8 +87,8 @@ const weights = (now: string) => (WEIGHTS.includes(now) ? WEIGHTS : [...WEIGHTS,
     </div>
     <p v-if="wrong.channels" class="wrong" role="alert">{{ wrong.channels }}</p>
     <p class="hint">
-      A channel that counts more is drawn nearer to the dip where the rule leaves a choice. What is only heard
-      is no danger to the transmitter.
+      A channel of greater weight is drawn nearer to the dip where the rule leaves a choice. A receive-only
+      channel is no danger to the transmitter.
     </p>
     <div class="add">
       <button type="button" class="other" @click="add">Add a channel</button>

@@ -314,7 +314,7 @@ const piece = computed(
       </p>
       <div class="end">
         <button class="do" type="submit" :disabled="busy">
-          {{ id ? 'Save the plan' : 'Make the installation' }}
+          {{ id ? 'Save the plan' : 'Create installation' }}
         </button>
         <RouterLink class="plain" :to="id ? `/installations/${id}` : '/'">Back</RouterLink>
       </div>

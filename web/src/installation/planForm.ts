@@ -20,7 +20,7 @@ export const RULES: { value: Plan['ruleName']; word: string; hint: string }[] = 
   {
     value: 'BEST_ON_MAIN',
     word: 'Best on the main channel',
-    hint: 'Lowest SWR on the main channel, 1.5 or less; the others only as low as the radio stands.',
+    hint: "Lowest SWR on the main channel, 1.5 or less; the others only up to the radio's SWR limit.",
   },
   {
     value: 'RESONANCE_FIRST',
@@ -29,7 +29,7 @@ export const RULES: { value: Plan['ruleName']; word: string; hint: string }[] = 
   },
   {
     value: 'RELAXED',
-    word: 'What the radio stands',
+    word: "The radio's SWR limit",
     hint: 'Any SWR that the radio takes at its rated power; nobody chases 1.5 down to 1.1.',
   },
 ]
@@ -259,7 +259,7 @@ export const PLAN_NAMES: Record<keyof Plan, string> = {
   shortestLengthM: 'the shortest it can be',
   longestLengthM: 'the longest it can be',
   ratedPowerW: 'the rated power',
-  swrCeiling: 'the highest SWR that the radio stands',
+  swrCeiling: "the radio's SWR limit",
   ruleName: 'the acceptance rule',
   limitSwr: 'the SWR limit',
   measuredAt: 'where it is measured',

@@ -215,7 +215,7 @@ onBeforeUnmount(() => window.removeEventListener('keydown', key))
           <button class="other" :disabled="!running" :aria-pressed="settings.hold" @click="hold">
             {{ settings.hold ? 'Go on' : 'Hold' }}<kbd>H</kbd>
           </button>
-          <button class="other" :disabled="!sweep" @click="kept = sweep">Keep trace<kbd>K</kbd></button>
+          <button class="other" :disabled="!sweep" @click="kept = sweep">Save trace<kbd>K</kbd></button>
           <button class="other" :disabled="!sweep" @click="saveFile">Save file</button>
         </div>
       </template>

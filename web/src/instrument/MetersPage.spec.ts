@@ -70,7 +70,7 @@ describe('the meters', () => {
     expect(meters.find('.sentence').text()).toBe('Set the needle to full scale first.')
     await press(meters, 'Set the needle to full scale')
     expect(meters.find('.sentence').text()).toBe('Read the reflected side.')
-    await press(meters, 'Key up and read')
+    await press(meters, 'Transmit and read')
     expect(bodies.at(-1)?.body.setFor).toEqual({ frequencyHz: 155e6, forwardW: 5 })
     expect(meters.find('.sentence').text()).toBe('SWR 1.6 on 155.000 MHz.')
     expect(meters.findAll('tbody td').map((c) => c.text())).toEqual([
@@ -98,7 +98,7 @@ describe('the meters', () => {
       },
     }
     const meters = await page()
-    await press(meters, 'Key up and read')
+    await press(meters, 'Transmit and read')
     expect(
       meters
         .findAll('tbody td')

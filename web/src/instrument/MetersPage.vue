@@ -223,7 +223,7 @@ const wattNeedles = computed(() => {
         <button :class="isSet ? 'other' : 'do'" :disabled="busy" @click="setNeedle">
           Set the needle to full scale
         </button>
-        <button :class="isSet ? 'do' : 'other'" :disabled="busy" @click="readThem">Key up and read</button>
+        <button :class="isSet ? 'do' : 'other'" :disabled="busy" @click="readThem">Transmit and read</button>
       </template>
       <p v-else class="soft">A viewer reads; a technician measures.</p>
       <p class="caution">

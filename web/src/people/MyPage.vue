@@ -41,7 +41,7 @@ async function create() {
       </p>
       <form class="row" @submit.prevent="create">
         <TextField v-model="name" name="What for" placeholder="weekly export" :wrong="wrong.name" />
-        <button class="other" type="submit" :disabled="busy">Make a token</button>
+        <button class="other" type="submit" :disabled="busy">Create a token</button>
       </form>
       <p v-if="fresh" class="fresh" role="status">
         Copy it now, it will not be shown again: <code>{{ fresh }}</code>

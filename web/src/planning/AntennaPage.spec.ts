@@ -94,7 +94,7 @@ async function page() {
 describe('choosing an antenna', () => {
   it('ranks at once, then fills in what was solved and says what to fit', async () => {
     const choice = await page()
-    expect(choice.find('.sentence').text()).toContain('Likeliest: quarter-wave whip, 460 mm')
+    expect(choice.find('.sentence').text()).toContain('Best by rule of thumb: quarter-wave whip, 460 mm')
     expect(choice.findAll('tbody')).toHaveLength(2)
     expect(choice.text()).toContain('Its tip would be too high.')
     expect(choice.text()).toContain('Before drilling: airbags.')
@@ -111,12 +111,12 @@ describe('choosing an antenna', () => {
     tooHigh = undefined
     holding = 'HALF_WAVE'
     const choice = await page()
-    expect(choice.text()).toContain('Make an installation of the quarter-wave whip')
+    expect(choice.text()).toContain('Create an installation of the quarter-wave whip')
     await choice.find('button.do').trigger('click')
     await flushPromises()
     expect(choice.find('.sentence').text()).toContain('Fit the half-wave whip')
-    const make = choice.findAll('button').find((b) => b.text().startsWith('Make an installation'))
-    expect(make?.text()).toBe('Make an installation of the half-wave whip')
+    const make = choice.findAll('button').find((b) => b.text().startsWith('Create an installation'))
+    expect(make?.text()).toBe('Create an installation of the half-wave whip')
     expect(localStorage.getItem('dorada.antenna-named')).toBe('"HALF_WAVE"')
     await make?.trigger('click')
     expect(JSON.parse(localStorage.getItem('dorada.plan-draft.new') ?? '{}')).toMatchObject({
@@ -126,7 +126,7 @@ describe('choosing an antenna', () => {
 
   it('takes the plan to a new installation', async () => {
     const choice = await page()
-    const make = choice.findAll('button').find((b) => b.text().startsWith('Make an installation'))
+    const make = choice.findAll('button').find((b) => b.text().startsWith('Create an installation'))
     await make?.trigger('click')
     expect(push).toHaveBeenCalledWith('/installations/new')
     const draft = JSON.parse(localStorage.getItem('dorada.plan-draft.new') ?? '{}') as Record<string, unknown>

@@ -182,14 +182,14 @@ function make() {
       </p>
       <p v-if="trouble" class="wrong" role="alert">{{ trouble }}</p>
       <button v-if="share === undefined" class="do" :disabled="!ranked.length" @click="solve">
-        Solve them where they stand
+        Compute on this mount
       </button>
       <template v-else>
         <button class="other" @click="stop">Stop</button>
         <progress :value="share" max="1" :aria-label="`Solving ${working}`"></progress>
         <p class="hint">Tuning and solving the {{ working }}, {{ Math.round(share * 100) }} %.</p>
       </template>
-      <button v-if="plan" class="other" @click="make">Make an installation of the {{ pick?.title }}</button>
+      <button v-if="plan" class="other" @click="make">Create an installation of the {{ pick?.title }}</button>
       <RouterLink
         v-if="read.need && pick && pick.excluded === undefined"
         class="other"

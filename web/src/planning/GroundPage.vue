@@ -195,7 +195,7 @@ const pegs = computed(() =>
         <TextField v-model="draft.limit" name="SWR limit" />
         <TextField v-model="draft.whip" name="Whip" />
         <TextField v-model="draft.thick" name="Thickness" />
-        <TextField v-model="draft.slope" name="Leans, °" />
+        <TextField v-model="draft.slope" name="Sloped from vertical, °" />
       </form>
       <section class="card plot">
         <SweepPlot
@@ -273,7 +273,7 @@ const pegs = computed(() =>
           @drag="drag"
         />
         <p class="hint">
-          From above, the whip leaning up the page. Red: what lacks to a quarter-wave ({{
+          From above, the whip sloped toward the top. Red: short of a quarter-wave ({{
             formatBoth(quarterM, preferences.unit)
           }}).
           <template v-if="variant.kind === 'RADIALS'"
@@ -321,7 +321,7 @@ const pegs = computed(() =>
         <div v-else-if="variant.kind !== 'TAB'" class="two">
           <TextField
             :model-value="formatLength(variant.lengthM, preferences.unit)"
-            name="Along the lean"
+            name="Along the slope"
             @change="lengthOf(value($event), (m) => put(chosen, { lengthM: m }))"
           />
           <TextField

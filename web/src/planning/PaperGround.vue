@@ -54,7 +54,7 @@ const length = (m: number) => formatBoth(m, preferences.unit)
         </template>
         <template v-if="variant.kind === 'MESH' || variant.kind === 'SHEET'">
           <dt>Size</dt>
-          <dd>{{ length(variant.lengthM) }} along the lean × {{ length(variant.widthM) }}</dd>
+          <dd>{{ length(variant.lengthM) }} along the slope × {{ length(variant.widthM) }}</dd>
         </template>
         <template v-if="variant.kind === 'MESH'">
           <dt>Openings</dt>
@@ -62,7 +62,7 @@ const length = (m: number) => formatBoth(m, preferences.unit)
         </template>
         <template v-if="solved">
           <dt>Whip</dt>
-          <dd>{{ length(solved.whipM) }}, leaning {{ whip.slopeDeg }}°</dd>
+          <dd>{{ length(solved.whipM) }}, sloped {{ whip.slopeDeg }}° from vertical</dd>
           <dt>Worst SWR</dt>
           <dd>
             {{ formatSwr(solved.worstSwr) }}, {{ solved.holds ? 'met' : 'missed' }}, limit

@@ -61,10 +61,14 @@ beforeEach(() => {
       const answers: Record<string, unknown> = {
         '/api/planning/station': {
           ways: [way],
-          cautions: [{ id: 'caution.RF_BURNS', params: {}, text: '' }],
+          cautions: [
+            { id: 'caution.RF_BURNS', params: {}, text: '' },
+            { id: 'caution.POWER_LINES', params: { distanceFarM: 9 }, text: '' },
+          ],
         },
         '/api/cautions': [
           { id: 'caution.RF_BURNS', params: {}, text: '' },
+          { id: 'caution.POWER_LINES_ANY_HEIGHT', params: {}, text: '' },
           { id: 'LOCAL_CODES', params: {}, text: 'Local codes prevail.' },
         ],
         '/api/planning/feedlines': [{ id: 'rg-58', title: 'RG-58, thin' }],
@@ -124,19 +128,21 @@ describe('the plan on paper', () => {
     expect(page.find('h1').text()).toBe('Link to the lighthouse')
     for (const said of [
       'Fit the beam of three elements',
-      'one station, 120° from true north, polarised upright',
+      'one station, 120° from true north, vertical polarisation',
       '12.17 m (39.9 ft) above the ground',
       '3 × 900 mm',
       '16.0 mm aluminium tube',
       'of RG-58, thin',
       '1.7 m (5.4 ft)',
       'worn on the body',
-      '',
+      'RF burns at the whip',
+      'keep at least 9.0 m (30 ft) away',
       'Local codes prevail.',
     ])
       expect(page.text()).toContain(said)
     // What the station's own answer says stands once.
-    expect(page.text()).not.toContain('')
+    expect(page.text().match(/RF burns/g)).toHaveLength(1)
+    expect(page.text()).not.toContain('one and a half times the total height away')
     expect(page.text()).not.toContain('outside the antenna’s band')
     expect(page.find('button.do').text()).toBe('Print')
   })

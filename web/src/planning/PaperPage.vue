@@ -170,7 +170,7 @@ const today = new Date().toLocaleDateString()
             {{ TARGETS[need.target ?? 'ALL_ROUND']
             }}<template v-if="need.target === 'ONE_STATION'"
               >, {{ need.bearingDeg }}° from true north</template
-            >, polarised {{ need.polarisation === 'HORIZONTAL' ? 'across' : 'upright' }}
+            >, {{ need.polarisation === 'HORIZONTAL' ? 'horizontal' : 'vertical' }} polarisation
           </dd>
           <dt>Top</dt>
           <dd>{{ both(choice.tipM) }} above the ground</dd>

@@ -65,7 +65,9 @@ describe('what is wanted', () => {
 describe('the sentence', () => {
   const two = [assessment('QUARTER_WAVE', 1), assessment('FIVE_EIGHTHS', 3)]
   it('names the likeliest until all are solved', () => {
-    expect(choiceSentence(two, new Map(), 2, mm)).toBe('Likeliest: quarter_wave, 460 mm. Solve to be sure.')
+    expect(choiceSentence(two, new Map(), 2, mm)).toBe(
+      'Best by rule of thumb: quarter_wave, 460 mm. Compute it on this mount to be sure.',
+    )
   })
   it('advises what brings most for its trouble', () => {
     const close = new Map([

@@ -190,7 +190,7 @@ export function choiceSentence(
   const solved = solvedOf(ranked, computed)
   const best = computed.get(fit.candidate)
   if (solved.length < open(ranked).length || !best)
-    return `Likeliest: ${fit.title}, ${length(fit.lengthM)}. Solve to be sure.`
+    return `Best by rule of thumb: ${fit.title}, ${length(fit.lengthM)}. Compute it on this mount to be sure.`
   if (!best.holds)
     return `None holds the whole band under ${limitSwr}; the nearest is the ${fit.title}, ${best.worstSwr.toFixed(1)} at worst. Split the band, or accept more.`
   const louder = solved.reduce((x, y) => (y.c.wantedDbi > x.c.wantedDbi ? y : x))

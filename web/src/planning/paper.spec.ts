@@ -18,7 +18,7 @@ describe('the parts list', () => {
       '4 × 50 cm of 8.0 mm aluminium tube, plus allowance',
       '500 cm of RG-58',
       '2 connectors to suit',
-      'radio: 50 W, stands an SWR of 2',
+      'radio: 50 W, rated for SWR up to 2',
     ])
     if (!way) throw new Error('a way')
     expect(partLines([], { ...way, jumperM: 1 }, new Map(), cm)[1]).toBe('jumper: 100 cm of rg-58')

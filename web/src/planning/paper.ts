@@ -22,7 +22,7 @@ export function partLines(
     `${length(way.lineM)} of ${line(way.line)}`,
     ...(way.jumperM > 0 ? [`jumper: ${length(way.jumperM)} of ${line(way.jumper)}`] : []),
     `${way.connectors} connectors to suit`,
-    `radio: ${way.ratedW} W, stands an SWR of ${way.ceilingSwr}`,
+    `radio: ${way.ratedW} W, rated for SWR up to ${way.ceilingSwr}`,
   ]
   return [...metal, ...feed]
 }

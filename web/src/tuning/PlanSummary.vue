@@ -50,10 +50,10 @@ const range = computed(() => {
 })
 
 type Channel = Installation['channels'][number]
-const USES = { BOTH: '', TRANSMIT: ', sends only', RECEIVE: ', hears only' }
+const USES = { BOTH: '', TRANSMIT: ', transmit only', RECEIVE: ', receive only' }
 
 function channelWords(c: Channel): string {
-  const weight = c.weight === undefined || c.weight === 1 ? '' : `, counts ×${c.weight}`
+  const weight = c.weight === undefined || c.weight === 1 ? '' : `, weight ${c.weight}`
   const radio = c.radio ? `, ${c.radio}` : ''
   return `${c.primary ? ', main' : ''}${USES[c.use ?? 'BOTH']}${weight}${radio}`
 }
@@ -91,7 +91,7 @@ function channelWords(c: Channel): string {
       </template>
       <dt>Radio</dt>
       <dd>
-        {{ installation.ratedPowerW }} W, stands an SWR of {{ installation.swrCeiling }}
+        {{ installation.ratedPowerW }} W, rated for SWR up to {{ installation.swrCeiling }}
         <template v-for="r in installation.otherRadios" :key="r.name">
           <br />{{ r.name }}: {{ r.ratedPowerW }} W, stands {{ r.swrCeiling }}
         </template>

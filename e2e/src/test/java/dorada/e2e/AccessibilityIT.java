@@ -57,7 +57,7 @@ class AccessibilityIT {
                 check(page, look + " live sweep");
                 page.getByText("Meters").click();
                 ines.button("Set the needle to full scale").click();
-                ines.button("Key up and read").click();
+                ines.button("Transmit and read").click();
                 page.getByText("Spurious").waitFor();
                 check(page, look + " meters");
                 page.navigate(dorada.address() + "/model");

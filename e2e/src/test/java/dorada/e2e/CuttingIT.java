@@ -81,8 +81,8 @@ class CuttingIT {
         ines.button("inch").click();
         assertThat(ines.field("Whip, thickness")).hasValue("1/8 in");
         ines.button("mm").click();
-        ines.field("Bars or rolls on hand").fill("1 m, 3 m");
-        ines.field("Bars or rolls on hand").blur();
+        ines.field("Stock lengths").fill("1 m, 3 m");
+        ines.field("Stock lengths").blur();
         assertThat(page.locator(".bars li")).hasCount(1);
         assertThat(page.locator(".bars li")).containsText("3000 mm");
     }

@@ -75,7 +75,7 @@ class DeskIT {
                     .waitFor();
             page.keyboard().press("Enter");
             ines.button("Keep").click();
-            assertThat(page.getByText(Pattern.compile("Kept as pass \\d"))).isVisible();
+            assertThat(page.getByText(Pattern.compile("Saved as pass \\d"))).isVisible();
 
             page.navigate(dorada.address() + "/desk/calibrations");
             page.getByLabel("Measured with").selectOption("stand-in");
@@ -85,7 +85,7 @@ class DeskIT {
                         .hasCount(i + 1);
             }
             page.getByLabel("Name").fill("Bench, VHF");
-            ines.button("Keep the calibration").click();
+            ines.button("Save the calibration").click();
             ines.button("Check the load").click();
             assertThat(page.locator(".sentence")).containsText("The load comes back");
             assertThat(desk.takeConsoleErrors()).isEmpty();

@@ -124,7 +124,7 @@ class MainJobIT {
         noa.field("Name in the shop").fill("Boat 2");
         noa.field("Rated power, W").fill("a lot");
         noa.field("Smallest step").fill("1,500");
-        noa.button("Make the installation").click();
+        noa.button("Create installation").click();
         assertThat(noa.page().getByText("\"a lot\" is not a number.")).isVisible();
         assertThat(noa.page().getByText("can be read in two ways")).isVisible();
         assertThat(noa.page().getByText("Please add at least one channel.")).isVisible();

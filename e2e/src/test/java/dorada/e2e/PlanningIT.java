@@ -51,13 +51,13 @@ class PlanningIT {
 
             page.getByText("Antenna", new Page.GetByTextOptions().setExact(true))
                     .click();
-            assertThat(page.locator(".sentence")).containsText("Likeliest: quarter-wave whip");
+            assertThat(page.locator(".sentence")).containsText("Best by rule of thumb: quarter-wave whip");
             page.getByText("Plastic, wood").click();
             assertThat(page.getByText("Needs metal under it").first()).isVisible();
-            ines.button("Solve them where they stand").click();
+            ines.button("Compute on this mount").click();
             assertThat(page.locator(".sentence")).containsText(Pattern.compile("^\\s*Fit the|^\\s*None holds"));
             ines.button("quarter-wave on four drooping radials").click();
-            ines.button(Pattern.compile("^Make an installation")).click();
+            ines.button(Pattern.compile("^Create an installation")).click();
             assertThat(page.getByLabel("Frequency of channel 2 in MHz")).hasValue("156.000");
             page.getByLabel("Use of channel 2").selectOption("RECEIVE");
 

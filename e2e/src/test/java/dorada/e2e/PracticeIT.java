@@ -29,7 +29,7 @@ class PracticeIT {
             ines.button("Start sweeping").click();
             assertThat(page.getByText(DIP)).isVisible();
             double before = dip(page);
-            ines.button("Keep trace").click();
+            ines.button("Save trace").click();
             ines.button("−10 mm").first().click();
             ines.button("−10 mm").first().click();
             page.waitForCondition(() -> dip(page) > before + 2);
@@ -51,10 +51,10 @@ class PracticeIT {
 
             page.getByText("Meters").click();
             page.getByLabel("Channel, MHz").fill("156");
-            ines.button("Key up and read").click();
+            ines.button("Transmit and read").click();
             assertThat(page.getByText("Set the needle to full scale with")).isVisible();
             ines.button("Set the needle to full scale").click();
-            ines.button("Key up and read").click();
+            ines.button("Transmit and read").click();
             assertThat(page.locator(".sentence")).containsText(Pattern.compile("SWR|folds"));
             assertThat(page.locator("tbody tr")).hasCount(2);
 

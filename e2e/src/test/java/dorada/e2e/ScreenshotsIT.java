@@ -52,7 +52,7 @@ class ScreenshotsIT {
             page.navigate(dorada.address());
             onTheDesk(page, dorada);
             page.navigate(dorada.address() + "/plan");
-            ines.button("Solve them where they stand").click();
+            ines.button("Compute on this mount").click();
             assertThat(page.locator(".sentence")).containsText("Fit the");
             page.setViewportSize(1280, 1000);
             take(page, "antenna-choice");
@@ -86,7 +86,7 @@ class ScreenshotsIT {
             page.navigate(dorada.address() + "/live");
             ines.button("Start sweeping").click();
             assertThat(ines.traces("now")).hasCount(1);
-            ines.button("Keep trace").click();
+            ines.button("Save trace").click();
             ines.button("−10 mm").click();
             assertThat(ines.traces("earlier")).hasCount(1);
             page.waitForTimeout(3000);
@@ -95,7 +95,7 @@ class ScreenshotsIT {
             for (String channel : List.of("153", "156", "159")) {
                 page.getByLabel("Channel, MHz").fill(channel);
                 ines.button("Set the needle to full scale").click();
-                ines.button("Key up and read").click();
+                ines.button("Transmit and read").click();
                 page.getByText(channel + ".000").first().waitFor();
             }
             take(page, "meters");

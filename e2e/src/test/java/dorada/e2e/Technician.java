@@ -57,7 +57,7 @@ final class Technician {
             page.getByLabel("Name of channel " + (i + 1)).fill(channels.get(i)[0]);
             page.getByLabel("Frequency of channel " + (i + 1) + " in MHz").fill(channels.get(i)[1]);
         }
-        button("Make the installation").click();
+        button("Create installation").click();
         assertThat(heading(title)).isVisible();
         return this;
     }

@@ -3,7 +3,7 @@ package dorada.core.acceptance;
 import dorada.core.outcome.Outcome;
 
 /**
- * The lowest SWR on the main channel, the others only under what the radio stands. The main channel is good enough from
+ * The lowest SWR on the main channel, the others only under what the radio is rated for. The main channel is good enough from
  * {@value #GOOD_SWR} on (common practice, no source).
  *
  * @param ceilingSwr highest SWR that the radio is rated for, above 1

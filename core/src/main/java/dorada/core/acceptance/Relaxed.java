@@ -3,7 +3,7 @@ package dorada.core.acceptance;
 import dorada.core.outcome.Outcome;
 
 /**
- * Whatever the radio stands: nobody chases 1.5 down to 1.1.
+ * Whatever the radio is rated for: nobody chases 1.5 down to 1.1.
  *
  * @param ceilingSwr highest SWR that the radio is rated for at the power used, above 1
  */

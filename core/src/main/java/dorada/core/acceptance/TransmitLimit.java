@@ -20,7 +20,7 @@ public record TransmitLimit(boolean allowed, double powerW, boolean reduced) {
 
     /**
      * @param worstSwr highest SWR on any channel, 1 or more, may be infinite
-     * @param ceilingSwr highest SWR that the radio stands at full power, above 1
+     * @param ceilingSwr highest SWR that the radio is rated for at full power, above 1
      * @param ratedW rated power in watts, above 0
      */
     public static TransmitLimit of(double worstSwr, double ceilingSwr, double ratedW) {

@@ -29,7 +29,7 @@ public record PowerChain(double ratedW, double ceilingSwr, List<Part> parts, Ant
         }
         if (!(ceilingSwr > 1)) {
             throw new IllegalArgumentException(
-                    "The SWR that the radio stands must be above 1, not " + ceilingSwr + ".");
+                    "The SWR limit of a radio must be above 1, not " + ceilingSwr + ".");
         }
     }
 

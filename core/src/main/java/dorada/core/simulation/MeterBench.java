@@ -49,7 +49,7 @@ public final class MeterBench {
     /**
      * @param frequencyHz of the channel, above 0
      * @param powerW of the radio into a matched load, above 0
-     * @param ceilingSwr highest SWR that the radio stands
+     * @param ceilingSwr highest SWR that the radio is rated for
      * @param meterRangeW range of the in-line meter, in watts
      * @param setFor the carrier for which the meter's needle was set; empty where it was not
      * @param plugW full scale of the wattmeter's plug, in watts

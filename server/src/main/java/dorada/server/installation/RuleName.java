@@ -27,7 +27,7 @@ public enum RuleName {
 
     /**
      * @param limitSwr typed with the rule, where it has a limit of its own
-     * @param ceilingSwr what the radio stands
+     * @param ceilingSwr what the radio is rated for
      */
     AcceptanceRule rule(double limitSwr, double ceilingSwr) {
         return maker.make(limitSwr, ceilingSwr);

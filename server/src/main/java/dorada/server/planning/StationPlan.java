@@ -83,7 +83,7 @@ record StationPlan(
             double ratedW,
 
             @NotNull
-            @DecimalMin(value = "1.01", message = "A radio stands an SWR above 1.")
+            @DecimalMin(value = "1.01", message = "A radio is rated for an SWR above 1.")
             @DecimalMax(value = "100", message = "At most 100, please.")
             double ceilingSwr,
 

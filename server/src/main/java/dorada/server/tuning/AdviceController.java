@@ -82,7 +82,7 @@ class AdviceController {
 
     /**
      * @param name "under a limit", "even ends", "best on main", "resonance first" or "relaxed"
-     * @param limit of the rule; of "best on main" and "relaxed" what the radio stands; 2 where absent
+     * @param limit of the rule; of "best on main" and "relaxed" what the radio is rated for; 2 where absent
      */
     record AdviceRuleRequest(@NotNull String name, Double limit, Double primaryHz) {}
 

@@ -88,7 +88,7 @@ public class SignOffService {
         return installations.saved(installation);
     }
 
-    /** No limit above what the radio stands into this SWR, and no date that has passed. */
+    /** No limit above what the radio is rated for into this SWR, and no date that has passed. */
     private void requireLimit(SignOff request, PassView seen) {
         if (request.limitW() != null
                 && (!seen.transmit().allowed()
