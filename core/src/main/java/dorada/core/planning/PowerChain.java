@@ -28,8 +28,7 @@ public record PowerChain(double ratedW, double ceilingSwr, List<Part> parts, Ant
             throw new IllegalArgumentException("The transmitter's power must be above 0 W, not " + ratedW + ".");
         }
         if (!(ceilingSwr > 1)) {
-            throw new IllegalArgumentException(
-                    "The SWR limit of a radio must be above 1, not " + ceilingSwr + ".");
+            throw new IllegalArgumentException("The SWR limit of a radio must be above 1, not " + ceilingSwr + ".");
         }
     }
 

@@ -298,6 +298,6 @@ class AdviceTest {
         assertThat(a.fit()).isEqualTo(TrimAdvice.Fit.TOO_SHORT);
         assertThat(a.amountM()).isBetween(0.02, 0.035);
         // Paint under the ground looks the same.
-        assertThat(a.causes()).extracting(Cause::id).contains(Cause.Id.NO_GROUND_PLANE);
+        assertThat(a.causes()).extracting(Cause::id).contains(Cause.Id.PAINT_UNDER_THE_MOUNT);
     }
 }

@@ -122,8 +122,7 @@ class TrimAdviserTest {
     void aDipThatMovesTheWrongWayCallsForAFaultNotACut() {
         TrimAdvice advice = adviser(new UnderLimit(1.5), CUT).advise(List.of(pass(0, 150e6), pass(-0.008, 146e6)));
         assertThat(advice.action()).isEqualTo(Action.FIND_THE_FAULT);
-        assertThat(advice.reasons())
-                .anyMatch(r -> r.is(Reason.DID_NOT_FOLLOW) || r.is(Reason.MET_THOUGH_IT_DID_NOT_FOLLOW));
+        assertThat(advice.reasons()).anyMatch(r -> r.is(Reason.LAST_CHANGE_WENT_WRONG_WAY));
     }
 
     @Test
