@@ -17,5 +17,11 @@ export default defineConfig({
     proxy: { '/api': `http://127.0.0.1:${process.env.DORADA_PORT ?? '8080'}` },
   },
   // Nothing is asserted about wall time: a busy machine may take long over what a quiet one does in one second.
-  test: { environment: 'happy-dom', globals: false, include: ['src/**/*.spec.ts'], testTimeout: 60_000 },
+  test: {
+    environment: 'happy-dom',
+    globals: false,
+    include: ['src/**/*.spec.ts'],
+    setupFiles: ['src/testing/setup.ts'],
+    testTimeout: 60_000,
+  },
 })

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { useWords } from '@/words/words'
 import { computed, onBeforeUnmount, onMounted, ref, shallowRef, watch } from 'vue'
 import { answer, api, type Schemas } from '@/api/client'
 import { useCalibrations, useInstruments, useMe } from '@/api/queries'
@@ -40,9 +41,10 @@ const traces = computed<PlotTrace[]>(() => {
   if (sweep.value) all.push({ id: 'now', label: 'now', kind: 'now', curve: curveOf(sweep.value) })
   return all
 })
+const words = useWords()
 const sentence = computed(() => {
   if (!sweep.value) return running.value ? 'Sweeping …' : 'Ready to sweep.'
-  return sentenceOf(sweep.value)
+  return sentenceOf(sweep.value, words.value)
 })
 
 function apply(next: Partial<LiveSettings>) {

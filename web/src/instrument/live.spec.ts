@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest'
+import { Words } from '@/words/words'
 import { curveOf, sentenceOf, type LiveSweep } from './live'
 
 const sweep: LiveSweep = {
@@ -16,6 +17,8 @@ const sweep: LiveSweep = {
   warnings: [],
 }
 
+const words = new Words('en', 'mm')
+
 describe('a live sweep', () => {
   it('becomes a curve of return loss', () => {
     const curve = curveOf(sweep)
@@ -26,11 +29,11 @@ describe('a live sweep', () => {
   })
 
   it('is told in one sentence', () => {
-    expect(sentenceOf(sweep)).toBe('Dip at 150.000 MHz, SWR 1.22.')
-    expect(sentenceOf({ ...sweep, dipHz: 140e6, dipAtEdge: true })).toContain('lies below this span')
-    expect(sentenceOf({ ...sweep, dipHz: 160e6, dipAtEdge: true })).toContain('lies above this span')
-    expect(sentenceOf({ ...sweep, dipHz: undefined })).toContain('No dip in this span')
-    expect(sentenceOf({ ...sweep, flatAndLow: true })).toContain('not an antenna')
-    expect(sentenceOf({ ...sweep, looking: true })).toContain('Looking')
+    expect(sentenceOf(sweep, words)).toBe('Dip at 150.000 MHz, SWR 1.22.')
+    expect(sentenceOf({ ...sweep, dipHz: 140e6, dipAtEdge: true }, words)).toContain('lies below this span')
+    expect(sentenceOf({ ...sweep, dipHz: 160e6, dipAtEdge: true }, words)).toContain('lies above this span')
+    expect(sentenceOf({ ...sweep, dipHz: undefined }, words)).toContain('No dip in this span')
+    expect(sentenceOf({ ...sweep, flatAndLow: true }, words)).toContain('not an antenna')
+    expect(sentenceOf({ ...sweep, looking: true }, words)).toContain('Looking')
   })
 })

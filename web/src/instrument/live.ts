@@ -1,8 +1,8 @@
+import type { Words } from '@/words/words'
 import { onBeforeUnmount, ref, shallowRef, type Ref, type ShallowRef } from 'vue'
 import { answer, api, Problem, type Schemas } from '@/api/client'
 import type { Curve } from '@/plots/sweepScale'
-import { formatMhz } from '@/units/frequency'
-import { formatSwr, returnLossOfMagnitude } from '@/units/swr'
+import { returnLossOfMagnitude } from '@/units/swr'
 
 export type LiveSettings = Schemas['LiveRequest']
 
@@ -19,19 +19,14 @@ export function curveOf(sweep: LiveSweep): Curve {
 }
 
 /** What a sweep says, in one sentence. */
-export function sentenceOf(sweep: LiveSweep): string {
-  if (sweep.looking) return 'Looking for the dip …'
-  if (sweep.flatAndLow) {
-    return 'Flat and low over the whole span: a dummy load or a lossy line, not an antenna.'
-  }
-  if (sweep.dipHz === undefined || sweep.dipSwr === undefined) {
-    return 'No dip in this span. Find the dip, or sweep wider.'
-  }
-  if (sweep.dipAtEdge) {
-    const low = sweep.dipHz < (sweep.startHz + sweep.stopHz) / 2
-    return `Still falling at ${formatMhz(sweep.dipHz)} MHz: the dip lies ${low ? 'below' : 'above'} this span.`
-  }
-  return `Dip at ${formatMhz(sweep.dipHz)} MHz, SWR ${formatSwr(sweep.dipSwr)}.`
+export function sentenceOf(sweep: LiveSweep, words: Words): string {
+  if (sweep.looking) return words.text('live.LOOKING')
+  if (sweep.flatAndLow) return words.text('live.FLAT_AND_LOW')
+  if (sweep.dipHz === undefined || sweep.dipSwr === undefined) return words.text('live.NO_DIP')
+  const dip = { dipHz: sweep.dipHz }
+  if (!sweep.dipAtEdge) return words.text('live.DIP', { ...dip, swr: sweep.dipSwr })
+  const isBelow = sweep.dipHz < (sweep.startHz + sweep.stopHz) / 2
+  return words.text(isBelow ? 'live.DIP_BELOW' : 'live.DIP_ABOVE', dip)
 }
 
 export interface Live {

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { useWords } from '@/words/words'
 import { select } from 'd3-selection'
 import { area, line } from 'd3-shape'
 import { zoom, zoomIdentity, type D3ZoomEvent, type ZoomTransform } from 'd3-zoom'
@@ -8,6 +9,8 @@ import { formatMhz } from '@/units/frequency'
 import { toneStyle, toneText } from './tones'
 import { deepestIn, floorDb, labelRows, returnLossAt, sweepScale, type Curve } from './sweepScale'
 import { thinned } from './thinned'
+
+const words = useWords()
 
 /**
  * The sweep picture: return loss downward with SWR at the same heights, earlier passes fading behind, the expected next
@@ -207,7 +210,9 @@ function pegTop(row: number): number {
 }
 
 function pegWord(peg: Peg): string {
-  return peg.outside ? 'not swept' : `${formatSwr(peg.swr)} ${peg.met ? 'met' : 'missed'}`
+  return peg.outside
+    ? words.value.text('tuning.NOT_SWEPT')
+    : `${formatSwr(peg.swr)} ${words.value.text(peg.met ? 'tuning.MET' : 'tuning.MISSED')}`
 }
 
 const dbTicks = computed(() => {
@@ -525,7 +530,7 @@ onBeforeUnmount(() => observer.disconnect())
     <div class="tools">
       <button title="Closer" aria-label="Closer" @click="zoomBy(1.6)">+</button>
       <button title="Farther" aria-label="Farther" :disabled="!isZoomed" @click="zoomBy(1 / 1.6)">−</button>
-      <button :disabled="!isZoomed" @click="whole">Whole sweep</button>
+      <button :disabled="!isZoomed" @click="whole">{{ words.text('tuning.WHOLE_SWEEP') }}</button>
     </div>
   </figure>
 </template>

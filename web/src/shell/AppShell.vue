@@ -104,7 +104,7 @@ nav {
 nav a,
 .me,
 .out {
-  padding: 10px;
+  padding: 10px 6px;
   text-decoration: none;
   border: 0;
   background: none;
@@ -123,7 +123,7 @@ nav a.router-link-exact-active {
   display: flex;
   flex-wrap: wrap;
   align-items: center;
-  gap: 2px 10px;
+  gap: 2px 6px;
 }
 
 .me {
@@ -144,7 +144,7 @@ nav a.router-link-exact-active {
 .choice button {
   border: 0;
   background: none;
-  padding: 7px 10px;
+  padding: 7px 6px;
   font-size: 14px;
 }
 

@@ -1,8 +1,11 @@
 <script setup lang="ts">
+import { useWords } from '@/words/words'
 import { computed, watch } from 'vue'
 import { useInstruments } from '@/api/queries'
 import type { SweptDraft } from './draft'
 import RestsFields from './RestsFields.vue'
+
+const words = useWords()
 
 /** An analyser on the network that is to sweep now. */
 const draft = defineModel<SweptDraft>({ required: true })
@@ -21,16 +24,18 @@ watch(
 
 <template>
   <p v-if="instruments.isSuccess.value && able.length === 0" class="hint">
-    No analyser is known yet. <RouterLink to="/instruments">Add yours</RouterLink>, or bring a file or a
-    meter's readings.
+    {{ words.text('tuning.NO_ANALYSER') }}
+    <RouterLink to="/instruments">{{ words.text('tuning.ADD_YOURS') }}</RouterLink>{{
+      words.text('tuning.OR_FILE')
+    }}
   </p>
   <label class="field">
-    <span class="name">Instrument</span>
+    <span class="name">{{ words.text('tuning.INSTRUMENT') }}</span>
     <select v-model="draft.instrument">
       <option v-for="i in able" :key="i.id" :value="i.id">{{ i.name }}</option>
     </select>
     <span v-if="wrong.instrument" class="wrong" role="alert">{{ wrong.instrument }}</span>
   </label>
-  <p class="hint">Radio off the line first: transmitting into an analyser destroys it.</p>
+  <p class="hint">{{ words.text('tuning.RADIO_OFF') }}</p>
   <RestsFields v-model="draft" :wrong="wrong" />
 </template>

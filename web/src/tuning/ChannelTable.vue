@@ -1,7 +1,10 @@
 <script setup lang="ts">
+import { useWords } from '@/words/words'
 import type { Schemas } from '@/api/client'
 import { formatMhz } from '@/units/frequency'
 import { formatSwr } from '@/units/swr'
+
+const words = useWords()
 
 /** What the sweep says at each wanted channel, and at the dip. */
 defineProps<{ channels: Schemas['ChannelVerdictView'][]; dip?: Schemas['DipView'] }>()
@@ -17,39 +20,46 @@ function impedance(r: { resistanceOhm?: number; reactanceOhm?: number }): string
   <table>
     <thead>
       <tr>
-        <th>Channel</th>
+        <th>{{ words.text('tuning.CHANNEL') }}</th>
         <th>MHz</th>
-        <th>SWR</th>
+        <th>{{ words.text('tuning.SWR') }}</th>
         <th>dB</th>
         <th>R + jX Ω</th>
-        <th><span class="visually-hidden">Verdict</span></th>
+        <th>
+          <span class="visually-hidden">{{ words.text('tuning.VERDICT') }}</span>
+        </th>
       </tr>
     </thead>
     <tbody>
       <tr v-for="c in channels" :key="c.name + c.reading.frequencyHz" :class="{ missed: !c.met }">
-        <td :title="c.primary ? `${c.name}, main channel` : c.name">
+        <td :title="c.primary ? words.text('tuning.MAIN_CHANNEL', { channel: c.name }) : c.name">
           <span :class="{ primary: c.primary }">{{ c.name }}</span>
         </td>
         <td>{{ formatMhz(c.reading.frequencyHz) }}</td>
         <template v-if="c.reading.outside">
-          <td colspan="4" class="word">not swept</td>
+          <td colspan="4" class="word">{{ words.text('tuning.NOT_SWEPT') }}</td>
         </template>
         <template v-else>
           <td>{{ formatSwr(c.reading.swr) }}</td>
           <td>{{ c.reading.returnLossDb?.toFixed(1) }}</td>
           <td>{{ impedance(c.reading) }}</td>
-          <td class="word" :title="c.margin === undefined ? '' : `margin ${c.margin.toFixed(2)}`">
-            {{ c.met ? 'met' : 'missed' }}
+          <td
+            class="word"
+            :title="
+              c.margin === undefined ? '' : words.text('tuning.MARGIN', { margin: c.margin.toFixed(2) })
+            "
+          >
+            {{ words.text(c.met ? 'tuning.MET' : 'tuning.MISSED') }}
           </td>
         </template>
       </tr>
       <tr v-if="dip" class="dip">
-        <td>Dip</td>
+        <td>{{ words.text('tuning.DIP') }}</td>
         <td>{{ formatMhz(dip.frequencyHz) }}</td>
         <td>{{ formatSwr(dip.swr) }}</td>
         <td>{{ dip.returnLossDb?.toFixed(1) }}</td>
         <td>{{ impedance(dip) }}</td>
-        <td>{{ dip.atEdge ? 'at the edge' : '' }}</td>
+        <td>{{ dip.atEdge ? words.text('tuning.AT_THE_EDGE') : '' }}</td>
       </tr>
     </tbody>
   </table>

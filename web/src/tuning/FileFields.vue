@@ -1,10 +1,13 @@
 <script setup lang="ts">
+import { useWords } from '@/words/words'
 import { ref, watch } from 'vue'
 import { Problem, type Schemas } from '@/api/client'
 import { readTraceFile } from '@/api/queries'
 import { formatMhz } from '@/units/frequency'
 import type { SweptDraft } from './draft'
 import RestsFields from './RestsFields.vue'
+
+const words = useWords()
 
 /** A sweep from a file, and what it rests on. */
 const draft = defineModel<SweptDraft>({ required: true })
@@ -33,16 +36,20 @@ watch([file, () => draft.value.port], async ([chosen, port]) => {
   }
 })
 const span = (t: Schemas['TraceData']) =>
-  `${t.frequencyHz.length} points, ${formatMhz(t.frequencyHz[0] ?? 0)} to ${formatMhz(t.frequencyHz.at(-1) ?? 0)} MHz`
+  words.value.text('tuning.POINTS_SPAN', {
+    points: `${t.frequencyHz.length}`,
+    from: formatMhz(t.frequencyHz[0] ?? 0),
+    to: formatMhz(t.frequencyHz.at(-1) ?? 0),
+  })
 </script>
 
 <template>
   <div class="fields">
     <label class="field">
-      <span class="name">Touchstone (.s1p, .s2p), or a table (.csv)</span>
+      <span class="name">{{ words.text('tuning.FILE_OF') }}</span>
       <input type="file" accept=".s1p,.s2p,.csv,text/plain,text/csv" @change="choose" />
       <span v-if="refused || wrong.file" class="wrong" role="alert">{{ refused || wrong.file }}</span>
-      <span v-else class="hint">Kept as it came, beside what is read from it.</span>
+      <span v-else class="hint">{{ words.text('tuning.FILE_KEPT') }}</span>
     </label>
     <div v-if="preview" class="preview" role="status">
       <b>{{ span(preview.trace) }}</b>
@@ -56,7 +63,7 @@ const span = (t: Schemas['TraceData']) =>
     </div>
     <RestsFields v-model="draft" :wrong="wrong" />
     <label v-if="preview?.ports === 2 || draft.port !== '1'" class="field">
-      <span class="name">Of this two-port file, port</span>
+      <span class="name">{{ words.text('tuning.OF_PORT') }}</span>
       <select v-model="draft.port">
         <option value="1">1</option>
         <option value="2">2</option>

@@ -17,7 +17,6 @@ import SweepPlot, { type Peg } from '@/plots/SweepPlot.vue'
 import { usePreferences } from '@/preferences'
 import { isTyping } from '@/shell/keys'
 import { useForm } from '@/shell/useForm'
-import { formatSwr } from '@/units/swr'
 import { formatTime } from '@/units/time'
 import { freshDraft, loadDraft, type PassDraft } from './draft'
 import EarlierSignOffs from './EarlierSignOffs.vue'
@@ -98,21 +97,30 @@ const isPicture = computed(() => step.value !== 'plan' && step.value !== 'share'
 const caption = computed(() => {
   const title = installation.data.value?.title ?? ''
   return shown.value
-    ? `Return loss and SWR of pass ${shown.value.number} of ${title}. ${words.value.sentences(shown.value.verdict.says)}`
-    : `Return loss and SWR of ${title} as they are swept now.`
+    ? words.value.text('tuning.SWEEP_OF', {
+        pass: `${shown.value.number}`,
+        title,
+        verdict: words.value.sentences(shown.value.verdict.says),
+      })
+    : words.value.text('tuning.SWEPT_NOW', { title })
 })
 
 const sourceWords = computed(() => {
   const p = shown.value
   if (!p) return ''
   const from = {
-    FILE: `file ${p.fileName ?? ''}`,
-    SPOTS: p.restsOn,
-    ANALYSER: 'swept here',
-    SIMULATED_ANALYSER: 'simulated analyser',
+    FILE: words.value.text('tuning.FILE', { name: p.fileName ?? '' }),
+    SPOTS: words.value.text(`reading.${p.readingKind}`),
+    ANALYSER: words.value.text('tuning.SWEPT_HERE'),
+    SIMULATED_ANALYSER: words.value.text('tuning.SIMULATED'),
     STANDARD: '',
   }[p.source]
-  return `pass ${p.number} · ${p.recordedBy}, ${formatTime(p.recordedAt)} · ${from}`
+  return words.value.text('tuning.PASS_BY', {
+    pass: `${p.number}`,
+    by: p.recordedBy,
+    at: formatTime(p.recordedAt),
+    from,
+  })
 })
 /** Of the newest pass; before there is one, or looking back, what holds anyhow. */
 const cautions = computed(
@@ -121,7 +129,10 @@ const cautions = computed(
 const restsWords = computed(() => {
   const p = shown.value
   if (!p || p.source === 'SIMULATED_ANALYSER') return ''
-  return `Rests on ${p.restsOn}${p.declared ? `: ${p.declared}` : ''}.`
+  const reading = words.value.text(`reading.${p.readingKind}`)
+  return p.declared
+    ? words.value.text('tuning.RESTS_ON_DECLARED', { reading, declared: p.declared })
+    : words.value.text('tuning.RESTS_ON', { reading })
 })
 /** The last sweep, with everything tightened; what was ticked goes into its note. */
 function finalSweep(done: string) {
@@ -252,7 +263,9 @@ watch(id, (next) => (draft.value = loadDraft(next)))
       <template v-else-if="shown || liveSweep">
         <div class="above soft">
           <span>{{ sourceWords }}</span>
-          <span v-if="shown">measured {{ shown.planeWords }}</span>
+          <span v-if="shown">{{
+            words.text('tuning.MEASURED', { plane: words.text(`plane.${shown.plane}`) })
+          }}</span>
         </div>
         <div class="card plot">
           <SweepPlot
@@ -260,7 +273,7 @@ watch(id, (next) => (draft.value = loadDraft(next)))
             :pegs="pegs"
             :limit="{
               swr: installation.data.value.ruleLimitSwr,
-              label: `rule: ${formatSwr(installation.data.value.ruleLimitSwr)} or less`,
+              label: words.text('tuning.RULE', { limitSwr: installation.data.value.ruleLimitSwr }),
             }"
             :caption="caption"
           />
@@ -275,19 +288,25 @@ watch(id, (next) => (draft.value = loadDraft(next)))
         />
         <p v-if="shown.note" class="soft note">“{{ shown.note }}”</p>
         <a v-if="shown.hasPhoto" class="photo" :href="`/api/passes/${shown.id}/photo`" target="_blank">
-          <img :src="`/api/passes/${shown.id}/photo`" :alt="`Photo of pass ${shown.number}`" />
+          <img
+            :src="`/api/passes/${shown.id}/photo`"
+            :alt="words.text('tuning.PHOTO_OF', { pass: `${shown.number}` })"
+          />
         </a>
         <p v-if="shown.circumstances.length" class="soft note">
-          Measured {{ shown.circumstances.map((c) => c.words).join(', ') }}.
+          {{
+            words.text('tuning.MEASURED_WHILE', {
+              circumstances: shown.circumstances.map((c) => words.text(`circumstance.${c.name}`)),
+            })
+          }}
         </p>
         <p v-if="restsWords" class="soft note">{{ restsWords }}</p>
         <p v-for="w in shown.analysis?.warnings ?? []" :key="w" class="caution">{{ w }}</p>
       </template>
       <section v-else-if="isPicture && !liveSweep" class="card empty">
-        <h2>No sweep yet.</h2>
+        <h2>{{ words.text('tuning.NO_SWEEP') }}</h2>
         <p class="soft">
-          Connect the analyser where the antenna plugs in, bring a file (.s1p, .csv), or read a meter. The
-          first reading is the baseline: the old antenna, or the new one untouched.
+          {{ words.text('tuning.NO_SWEEP_WHY') }}
         </p>
       </section>
     </div>
@@ -322,23 +341,30 @@ watch(id, (next) => (draft.value = loadDraft(next)))
         <button class="do" @click="doNext">{{ next.word }} <kbd>Enter</kbd></button>
         <template v-if="last">
           <button v-if="last.advice?.action !== 'MEASURE_AGAIN'" class="other" @click="record(false)">
-            {{ last.source === 'SPOTS' ? 'Read again' : 'Sweep again' }} <kbd>S</kbd>
+            {{ words.text(last.source === 'SPOTS' ? 'tuning.READ_AGAIN' : 'tuning.SWEEP_AGAIN') }}
+            <kbd>S</kbd>
           </button>
           <button v-if="last.advice?.action !== 'STOP'" class="other" @click="open('sign-off')">
-            Good enough, finish <kbd>F</kbd>
+            {{ words.text('tuning.FINISH') }} <kbd>F</kbd>
           </button>
           <label class="sound">
-            <input v-model="preferences.sound" type="checkbox" /> Sound when a channel is met
+            <input v-model="preferences.sound" type="checkbox" /> {{ words.text('tuning.SOUND') }}
           </label>
-          <button class="plain back" @click="takeBack">Wrong entry? Take pass {{ last.number }} back</button>
+          <button class="plain back" @click="takeBack">
+            {{ words.text('tuning.TAKE_BACK', { pass: `${last.number}` }) }}
+          </button>
         </template>
       </template>
       <template v-else-if="installation.data.value.signOff">
-        <a v-if="last?.hasPhase" class="do" :href="`/api/passes/${last.id}/touchstone`"
-          >Export the trace (.s1p)</a
-        >
-        <a v-else-if="last" class="do" :href="`/api/passes/${last.id}/table`">Export the readings (.csv)</a>
-        <button v-if="me.data.value?.role === 'LEAD'" class="other" @click="reopen">Reopen</button>
+        <a v-if="last?.hasPhase" class="do" :href="`/api/passes/${last.id}/touchstone`">{{
+          words.text('tuning.EXPORT_TRACE')
+        }}</a>
+        <a v-else-if="last" class="do" :href="`/api/passes/${last.id}/table`">{{
+          words.text('tuning.EXPORT_READINGS')
+        }}</a>
+        <button v-if="me.data.value?.role === 'LEAD'" class="other" @click="reopen">
+          {{ words.text('tuning.REOPEN') }}
+        </button>
         <p v-if="trouble" class="wrong" role="alert">{{ trouble }}</p>
       </template>
 
@@ -349,7 +375,7 @@ watch(id, (next) => (draft.value = loadDraft(next)))
       </template>
     </div>
   </div>
-  <p v-else class="lost soft">One moment…</p>
+  <p v-else class="lost soft">{{ words.text('tuning.ONE_MOMENT') }}</p>
 </template>
 
 <style scoped>

@@ -28,10 +28,12 @@ async function startOrStop() {
 <template>
   <div class="live">
     <button type="button" class="other" :disabled="!settings" @click="startOrStop">
-      {{ running ? 'Stop watching' : 'Watch live' }}
+      {{ words.text(running ? 'tuning.STOP_WATCHING' : 'tuning.WATCH_LIVE') }}
     </button>
     <span v-if="trouble" class="wrong" role="alert">{{ trouble }}</span>
-    <span v-else-if="running" class="hint" role="status">{{ sweep ? sentenceOf(sweep) : 'Sweeping …' }}</span>
+    <span v-else-if="running" class="hint" role="status">{{
+      sweep ? sentenceOf(sweep, words) : words.text('tuning.SWEEPING')
+    }}</span>
     <span v-if="running && sweep?.verdict" class="hint">{{ words.sentences(sweep.verdict.says) }}</span>
     <p v-for="w in running ? (sweep?.warnings ?? []) : []" :key="w" class="caution">{{ w }}</p>
   </div>

@@ -1,40 +1,40 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
+import { useWords } from '@/words/words'
 
 /** What is done between the last change and the last sweep: tightening moves the dip. */
 const props = defineProps<{ installationId: string }>()
 const emit = defineEmits<{ sweep: [done: string] }>()
 
-const STEPS = [
-  'Cut deburred',
-  'Bare metal under set screws and grounds',
-  'Insertion depth marked',
-  'Everything tightened',
-  'Joints sealed',
-  'Tip cap on',
-]
+const STEPS = ['DEBURRED', 'BARE_METAL', 'DEPTH_MARKED', 'TIGHTENED', 'SEALED', 'TIP_CAP']
+const words = useWords()
+const said = (steps: string[]) => steps.map((s) => words.value.text(`tuning.${s}`)).join(', ')
 const KEY = `dorada.permanent.${props.installationId}`
 const done = ref<string[]>(JSON.parse(localStorage.getItem(KEY) ?? '[]') as string[])
 watch(done, (ticked) => localStorage.setItem(KEY, JSON.stringify(ticked)))
 const open = computed(() => STEPS.filter((s) => !done.value.includes(s)))
 
 function sweep() {
-  const left = open.value.length ? ` Not done: ${open.value.join(', ').toLowerCase()}.` : ''
-  const said = STEPS.filter((s) => done.value.includes(s))
-  emit('sweep', `${said.length ? `${said.join(', ')}.` : ''}${left}`.trim())
+  const left = open.value.length
+    ? words.value.text('tuning.NOT_DONE', { steps: said(open.value).toLowerCase() })
+    : ''
+  const ticked = STEPS.filter((s) => done.value.includes(s))
+  emit('sweep', `${ticked.length ? `${said(ticked)}. ` : ''}${left}`.trim())
 }
 </script>
 
 <template>
   <section class="card">
-    <h2>Make it permanent</h2>
+    <h2>{{ words.text('tuning.MAKE_PERMANENT') }}</h2>
     <label v-for="s in STEPS" :key="s">
       <input v-model="done" type="checkbox" :value="s" />
-      {{ s }}
+      {{ words.text(`tuning.${s}`) }}
     </label>
-    <p class="hint">What does not apply here, tick as well. The list goes into the note of the sweep.</p>
-    <button class="do" @click="sweep">Final sweep</button>
-    <p v-if="open.length" class="hint" role="status">{{ open.length }} of {{ STEPS.length }} still open.</p>
+    <p class="hint">{{ words.text('tuning.TICK_HINT') }}</p>
+    <button class="do" @click="sweep">{{ words.text('tuning.FINAL_SWEEP') }}</button>
+    <p v-if="open.length" class="hint" role="status">
+      {{ words.text('tuning.STILL_OPEN', { open: `${open.length}`, all: `${STEPS.length}` }) }}
+    </p>
   </section>
 </template>
 

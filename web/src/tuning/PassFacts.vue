@@ -2,11 +2,13 @@
 import { computed } from 'vue'
 import { formatMhz } from '@/units/frequency'
 import { formatSwr } from '@/units/swr'
+import { capital, useWords } from '@/words/words'
 import ChannelTable from './ChannelTable.vue'
 import type { Installation, Pass } from './sentence'
 import TradeOffChart from './TradeOffChart.vue'
 
 /** The numbers of one pass: each channel, the other end of the line, widths and resonances, several bands against each other. */
+const words = useWords()
 const props = defineProps<{ pass: Pass; installation: Installation }>()
 
 /** What the other end of the feedline sees. */
@@ -14,20 +16,32 @@ const otherEnd = computed(() => {
   const p = props.pass
   if (!p.otherEnd) return ''
   const values = p.otherEnd.readings
-    .map((r, i) => (r.swr === undefined ? '' : `${formatSwr(r.swr)} on ${p.verdict.channels[i]?.name ?? ''}`))
+    .map((r, i) =>
+      r.swr === undefined
+        ? ''
+        : words.value.text('tuning.ON_CHANNEL', {
+            swr: formatSwr(r.swr),
+            channel: p.verdict.channels[i]?.name ?? '',
+          }),
+    )
     .filter((w) => w !== '')
     .slice(0, 4)
     .join(', ')
   const hides = (p.otherEnd.worstSwr ?? 0) - (p.verdict.worstSwr ?? 0) > 0.3 && p.plane === 'RADIO'
-  return `${p.otherEnd.planeWords.charAt(0).toUpperCase()}${p.otherEnd.planeWords.slice(1)}: SWR ${values}.${hides ? ' The line hides the difference.' : ''}`
+  const plane = capital(words.value.text(`plane.${p.plane === 'RADIO' ? 'ANTENNA' : 'RADIO'}`))
+  const said = words.value.text('tuning.OTHER_END', { plane, values })
+  return hides ? `${said} ${words.value.text('tuning.LINE_HIDES')}` : said
 })
 const widths = computed(() =>
   (props.pass.analysis?.bandwidths ?? [])
     .filter((b) => b.lowHz !== undefined && b.highHz !== undefined)
     .map((b) => {
-      const low = `${formatMhz(b.lowHz ?? 0, 2)}${b.lowOpen ? ' (open)' : ''}`
-      const high = `${formatMhz(b.highHz ?? 0, 2)}${b.highOpen ? ' (open)' : ''}`
-      return { swr: b.swrLimit, span: `${low} to ${high}` }
+      const end = (hz: number | undefined, isOpen: boolean) => {
+        const mhz = formatMhz(hz ?? 0, 2)
+        return isOpen ? words.value.text('tuning.OPEN_END', { mhz }) : mhz
+      }
+      const span = { low: end(b.lowHz, b.lowOpen), high: end(b.highHz, b.highOpen) }
+      return { swr: b.swrLimit, span: words.value.text('tuning.SPAN', span) }
     }),
 )
 
@@ -50,7 +64,7 @@ const resonances = computed(() =>
   <div v-if="widths.length || resonances" class="widths">
     <span v-if="resonances"><b>X = 0</b> {{ resonances }} MHz</span>
     <span v-for="w in widths" :key="w.swr"
-      ><b>SWR {{ w.swr }}</b> {{ w.span }} MHz</span
+      ><b>{{ words.text('tuning.SWR_WIDTH', { swr: `${w.swr}` }) }}</b> {{ w.span }} MHz</span
     >
   </div>
 </template>

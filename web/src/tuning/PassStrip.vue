@@ -48,12 +48,14 @@ watch(
     >
       <span>{{ title(p) }}</span>
       <b>{{ dipWords(p, words) }}</b>
-      <span>worst {{ formatSwr(p.verdict.worstSwr) }}, {{ p.recordedBy }}</span>
+      <span>{{
+        words.text('tuning.WORST_BY', { swr: formatSwr(p.verdict.worstSwr), by: p.recordedBy })
+      }}</span>
     </button>
     <div v-if="advice?.expected && worstExpected() !== undefined" class="next">
-      <span>next, expected</span>
+      <span>{{ words.text('tuning.NEXT_EXPECTED') }}</span>
       <b>{{ adviceName(advice, installation, words) }}</b>
-      <span>worst {{ formatSwr(worstExpected()) }}</span>
+      <span>{{ words.text('tuning.WORST', { swr: formatSwr(worstExpected()) }) }}</span>
     </div>
   </div>
 </template>

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { useWords } from '@/words/words'
+import { capital, useWords } from '@/words/words'
 import { computed, ref, watch } from 'vue'
 import { Problem } from '@/api/client'
 import { sendPhoto, useInventedRecorded, useRecordPass } from '@/api/queries'
@@ -60,7 +60,10 @@ async function send() {
       emit(
         'recorded',
         isEarlierEntry
-          ? `Your first entry had arrived after all: pass ${recorded.number}, ${changeWords(recorded.changeM, words.value)}.`
+          ? words.value.text('tuning.FIRST_ENTRY', {
+              pass: `${recorded.number}`,
+              change: changeWords(recorded.changeM, words.value),
+            })
           : photoTrouble,
       )
     } catch (error) {
@@ -78,29 +81,43 @@ async function sentPhoto(passId: string): Promise<string> {
     return ''
   } catch (error) {
     if (!(error instanceof Problem)) throw error
-    return `The pass is recorded, its photo is not: ${error.message}`
+    return words.value.text('tuning.PHOTO_REFUSED', { why: error.message })
   }
 }
 
 const second = computed(() => props.installation.second)
-const firstName = computed(() => `The ${props.installation.antennaPiece.replace(/^each /, '')}`)
-const capital = (words: string) => words.charAt(0).toUpperCase() + words.slice(1)
+const firstName = computed(() =>
+  capital(words.value.textOr(`adjusted.${props.installation.antennaKind}`, props.installation.antennaPiece)),
+)
+const secondName = computed(() => (second.value ? capital(words.value.text(`piece.${second.value.id}`)) : ''))
 const ways = computed(() => {
   const s = draft.value.piece === 'second' ? second.value : undefined
   return [
-    { value: 'shortened' as const, word: s ? capital(s.inward) : 'Shortened' },
-    { value: 'lengthened' as const, word: s ? capital(s.outward) : 'Lengthened' },
-    { value: 'nothing' as const, word: 'Kept' },
+    {
+      value: 'shortened' as const,
+      word:
+        s && !s.isLength ? capital(words.value.text(`inward.${s.id}`)) : words.value.text('tuning.SHORTENED'),
+    },
+    {
+      value: 'lengthened' as const,
+      word:
+        s && !s.isLength
+          ? capital(words.value.text(`outward.${s.id}`))
+          : words.value.text('tuning.LENGTHENED'),
+    },
+    { value: 'nothing' as const, word: words.value.text('tuning.UNCHANGED') },
   ]
 })
 
 /** Simulated readings are for practice; a shop's records have none of them. */
 const isDemo = useInventedRecorded()
 const sources = computed(() => [
-  { value: 'analyser' as const, word: 'Analyser' },
-  { value: 'file' as const, word: 'File' },
-  { value: 'meter' as const, word: 'Meter, dial' },
-  ...(isDemo.value ? [{ value: 'simulated' as const, word: 'Simulated' }] : []),
+  { value: 'analyser' as const, word: words.value.text('tuning.ANALYSER') },
+  { value: 'file' as const, word: words.value.text('tuning.FROM_FILE') },
+  { value: 'meter' as const, word: words.value.text('tuning.METER') },
+  ...(isDemo.value
+    ? [{ value: 'simulated' as const, word: words.value.text('tuning.SIMULATED_SOURCE') }]
+    : []),
 ])
 
 const liveSettings = computed(() => liveSettingsOf(draft.value, props.installation))
@@ -113,30 +130,40 @@ function close() {
 
 <template>
   <form class="card" novalidate @submit.prevent="send" @keydown.esc.stop="close">
-    <h2>{{ draft.finalSweep ? 'Final sweep' : isBaseline ? 'Baseline sweep' : 'What was changed?' }}</h2>
-    <p v-if="draft.finalSweep" class="hint">Everything tight, sealed and capped, as it will be used.</p>
+    <h2>
+      {{
+        words.text(
+          draft.finalSweep
+            ? 'tuning.FINAL_SWEEP'
+            : isBaseline
+              ? 'tuning.BASELINE_SWEEP'
+              : 'tuning.WHAT_CHANGED',
+        )
+      }}
+    </h2>
+    <p v-if="draft.finalSweep" class="hint">{{ words.text('tuning.ALL_TIGHT') }}</p>
     <p v-if="isBaseline && draft.source !== 'meter'" class="hint">
-      The old antenna, or the new one untouched. Sweep wider than the band first to find the dip.
+      {{ words.text('tuning.BASELINE_HINT') }}
     </p>
     <template v-else-if="!isBaseline && !draft.finalSweep">
       <ChoiceField
         v-if="second"
         v-model="draft.piece"
-        name="Changed"
+        :name="words.text('tuning.CHANGED')"
         :options="[
           { value: 'first', word: firstName },
-          { value: 'second', word: capital(second.name) },
+          { value: 'second', word: secondName },
         ]"
       />
       <ChoiceField
         v-model="draft.change"
-        :name="`${draft.piece === 'second' && second ? capital(second.name) : firstName} was`"
+        :name="words.text('tuning.PIECE_WAS', { piece: draft.piece === 'second' ? secondName : firstName })"
         :options="ways"
       />
       <ChoiceField
         v-if="installation.pieces && draft.change !== 'nothing' && draft.piece === 'first'"
         v-model="draft.pieces"
-        name="What was changed"
+        :name="words.text('tuning.WHICH_CHANGED')"
         :options="[
           { value: 'THIS', word: capital(installation.pieces.one) },
           { value: 'ALIKE', word: capital(installation.pieces.all) },
@@ -145,24 +172,23 @@ function close() {
       <TextField
         v-if="draft.change !== 'nothing'"
         v-model="draft.amount"
-        name="By"
-        hint="What was really done: 6 mm, 1/4 in; rings counted: 3 × 2 mm."
+        :name="words.text('tuning.BY')"
+        :hint="words.text('tuning.BY_HINT')"
         :wrong="wrong.changeM"
       />
     </template>
     <label v-if="draft.lookedOver" class="tick">
-      <input v-model="draft.lookedOver" type="checkbox" /> Somebody has looked for the fault: found, mended,
-      or ruled out
+      <input v-model="draft.lookedOver" type="checkbox" /> {{ words.text('tuning.LOOKED_OVER') }}
     </label>
     <label v-if="isBaseline" class="tick">
-      <input v-model="draft.oldAntenna" type="checkbox" /> This is the old antenna, kept as a reference
+      <input v-model="draft.oldAntenna" type="checkbox" /> {{ words.text('tuning.OLD_ANTENNA') }}
     </label>
-    <TextField v-model="draft.note" name="Note" type="textarea" :wrong="wrong.note" />
-    <ChoiceField v-model="draft.source" name="Reading from" :options="sources" />
+    <TextField v-model="draft.note" :name="words.text('tuning.NOTE')" type="textarea" :wrong="wrong.note" />
+    <ChoiceField v-model="draft.source" :name="words.text('tuning.READING_FROM')" :options="sources" />
     <div v-if="draft.source === 'simulated' || draft.source === 'analyser'" class="three">
-      <TextField v-model="draft.startMhz" name="From, MHz" :wrong="wrong.startHz" />
-      <TextField v-model="draft.stopMhz" name="To, MHz" :wrong="wrong.stopHz" />
-      <TextField v-model="draft.points" name="Points" :wrong="wrong.points" />
+      <TextField v-model="draft.startMhz" :name="words.text('tuning.FROM_MHZ')" :wrong="wrong.startHz" />
+      <TextField v-model="draft.stopMhz" :name="words.text('tuning.TO_MHZ')" :wrong="wrong.stopHz" />
+      <TextField v-model="draft.points" :name="words.text('tuning.POINTS')" :wrong="wrong.points" />
     </div>
     <LiveWatch v-if="draft.source === 'analyser'" :settings="liveSettings" @sweep="(s) => emit('live', s)" />
     <AnalyserFields v-if="draft.source === 'analyser'" v-model="draft.swept" :wrong="wrong" />
@@ -182,19 +208,23 @@ function close() {
     <p v-if="unplaced" class="wrong" role="alert">{{ unplaced }}</p>
     <button class="do" type="submit" :disabled="busy">
       {{
-        busy
-          ? 'Recording…'
-          : isUnanswered
-            ? 'Send again'
-            : draft.source === 'file'
-              ? 'Record the file'
-              : draft.source === 'meter'
-                ? 'Record the readings'
-                : 'Sweep now'
+        words.text(
+          busy
+            ? 'tuning.RECORDING'
+            : isUnanswered
+              ? 'tuning.SEND_AGAIN'
+              : draft.source === 'file'
+                ? 'tuning.RECORD_FILE'
+                : draft.source === 'meter'
+                  ? 'tuning.RECORD_READINGS'
+                  : 'tuning.SWEEP_NOW',
+        )
       }}
       <kbd>Enter</kbd>
     </button>
-    <button class="plain" type="button" @click="close">Leave it <kbd>Esc</kbd></button>
+    <button class="plain" type="button" @click="close">
+      {{ words.text('tuning.LEAVE_IT') }} <kbd>Esc</kbd>
+    </button>
   </form>
 </template>
 

@@ -1,11 +1,14 @@
 <script setup lang="ts">
+import { useWords } from '@/words/words'
 import { computed, ref, watch } from 'vue'
 import { answer, api } from '@/api/client'
 import { useInstallationChange } from '@/api/queries'
 import TextField from '@/shell/TextField.vue'
 import { useForm } from '@/shell/useForm'
 import { parseDecimal } from '@/units/number'
-import { watts, type Installation, type Pass } from './sentence'
+import type { Installation, Pass } from './sentence'
+
+const words = useWords()
 
 /** Closes the installation on its newest pass; where the rule is not met a reason is asked for. */
 const props = defineProps<{ installation: Installation; pass: Pass }>()
@@ -52,10 +55,9 @@ const costWords = computed(() => {
   if (!cost) return ''
   const size = Math.abs(cost.worstDb)
   const isOld = cost.against === 'OLD_ANTENNA'
-  if (size < 0.05) return `As good as ${isOld ? 'the old antenna' : 'a perfect match'}, within 0.05 dB.`
-  return !isOld
-    ? `Its match costs ${size.toFixed(1)} dB on the worst channel.`
-    : `${size.toFixed(1)} dB ${cost.worstDb > 0 ? 'worse' : 'better'} than the old antenna by its match, on the worst channel.`
+  if (size < 0.05) return words.value.text(isOld ? 'tuning.AS_GOOD_AS_OLD' : 'tuning.AS_GOOD_AS_MATCHED')
+  const said = !isOld ? 'MATCH_COSTS' : cost.worstDb > 0 ? 'WORSE_THAN_OLD' : 'BETTER_THAN_OLD'
+  return words.value.text(`tuning.${said}`, { db: size.toFixed(1) })
 })
 
 async function send() {
@@ -75,46 +77,48 @@ async function send() {
 
 <template>
   <form class="card" novalidate @submit.prevent="send">
-    <h2>Sign off on pass {{ pass.number }}</h2>
+    <h2>{{ words.text('tuning.SIGN_OFF_ON', { pass: `${pass.number}` }) }}</h2>
     <template v-if="!pass.finalSweep">
-      <p class="caution">Not the final sweep: tightening and sealing move the dip.</p>
-      <button class="other" type="button" @click="emit('permanent')">Make it permanent first</button>
+      <p class="caution">{{ words.text('tuning.NOT_FINAL') }}</p>
+      <button class="other" type="button" @click="emit('permanent')">
+        {{ words.text('tuning.PERMANENT_FIRST') }}
+      </button>
     </template>
     <p v-if="costWords" class="hint">{{ costWords }}</p>
     <TextField
       v-if="needsReason"
       v-model="typed.reason"
-      :name="isJudged ? 'Why it is good enough' : 'Why there is no final sweep'"
+      :name="words.text(isJudged ? 'tuning.WHY_GOOD' : 'tuning.WHY_NO_FINAL')"
       type="textarea"
-      :hint="isJudged ? 'The reason, for whoever reads it next year.' : ''"
+      :hint="isJudged ? words.text('tuning.WHY_HINT') : ''"
       :wrong="wrong.reason"
     />
     <div v-if="isJudged" class="two">
       <TextField
         v-model="typed.limit"
-        name="With at most, W"
+        :name="words.text('tuning.AT_MOST')"
         :hint="
           pass.transmit.allowed
-            ? `This SWR allows ${watts(pass.transmit.powerW)}.`
-            : 'Nobody should transmit into this.'
+            ? words.text('tuning.SWR_ALLOWS', { powerW: pass.transmit.powerW })
+            : words.text('tuning.NOBODY_TRANSMITS')
         "
         :wrong="wrong.limitW"
       />
       <label class="field">
-        <span class="name">To be mended by</span>
+        <span class="name">{{ words.text('tuning.MENDED_BY') }}</span>
         <input v-model="typed.due" type="date" class="date" />
         <span v-if="wrong.due" class="wrong" role="alert">{{ wrong.due }}</span>
       </label>
     </div>
     <TextField
       v-model="typed.remark"
-      name="Final lengths, marks, conditions"
+      :name="words.text('tuning.REMARK')"
       type="textarea"
       :wrong="wrong.remark"
     />
     <p v-if="unplaced" class="wrong" role="alert">{{ unplaced }}</p>
     <button class="do" type="submit" :disabled="busy">
-      {{ needsReason ? 'Sign off by judgement' : 'Sign off' }}
+      {{ words.text(needsReason ? 'tuning.SIGN_OFF_JUDGED' : 'tuning.SIGN_OFF') }}
     </button>
   </form>
 </template>

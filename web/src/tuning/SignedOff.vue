@@ -1,7 +1,10 @@
 <script setup lang="ts">
+import { useWords } from '@/words/words'
 import { computed } from 'vue'
 import { formatTime } from '@/units/time'
-import { watts, type Installation } from './sentence'
+import type { Installation } from './sentence'
+
+const words = useWords()
 
 /** Who closed it and how it may be used. */
 const props = defineProps<{ signOff: NonNullable<Installation['signOff']>; reopened?: string }>()
@@ -11,11 +14,13 @@ const limitWords = computed(() => {
   const s = props.signOff
   if (!s.reason) return ''
   return [
-    s.limitW === undefined ? '' : `At most ${watts(s.limitW)}.`,
-    s.due === undefined ? '' : `To be mended by ${s.due}.`,
+    s.limitW === undefined ? '' : words.value.text('tuning.AT_MOST_W', { limitW: s.limitW }),
+    s.due === undefined ? '' : words.value.text('tuning.MENDED_BY_DATE', { due: s.due }),
     s.costDb === undefined || Math.abs(s.costDb) < 0.05
       ? ''
-      : `${Math.abs(s.costDb).toFixed(1)} dB ${s.costDb > 0 ? 'lost' : 'gained'} by the match.`,
+      : words.value.text(s.costDb > 0 ? 'tuning.DB_LOST' : 'tuning.DB_GAINED', {
+          db: Math.abs(s.costDb).toFixed(1),
+        }),
   ]
     .filter((w) => w !== '')
     .join(' ')
@@ -24,8 +29,11 @@ const limitWords = computed(() => {
 
 <template>
   <p :class="reopened ? 'before' : 'sentence'">
-    {{ reopened ? 'Was signed' : 'Signed' }} off{{ signOff.reason ? ' by judgement' : '' }} on pass
-    {{ signOff.passNumber }}.
+    {{
+      words.text(`tuning.${reopened ? 'WAS_SIGNED_OFF' : 'SIGNED_OFF'}${signOff.reason ? '_JUDGED' : ''}`, {
+        pass: `${signOff.passNumber}`,
+      })
+    }}
   </p>
   <p class="soft">{{ signOff.by }}, {{ formatTime(signOff.at) }}. {{ signOff.remark }}</p>
   <p v-if="signOff.reason">{{ signOff.reason }}</p>

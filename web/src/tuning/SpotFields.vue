@@ -1,7 +1,10 @@
 <script setup lang="ts">
+import { useWords } from '@/words/words'
 import type { Installation } from './sentence'
 import { formatChannelMhz } from '@/units/frequency'
-import { emptyRow, METERS, REMINDERS, type MeterDraft, type SpotRow } from './spots'
+import { emptyRow, METERS, type MeterDraft, type SpotRow } from './spots'
+
+const words = useWords()
 
 /** Readings at single channels, typed from a meter or a dial. */
 const draft = defineModel<MeterDraft>({ required: true })
@@ -20,35 +23,35 @@ function setExtra(i: number, part: keyof SpotRow, event: Event) {
 const columns = (): { part: keyof SpotRow; word: string }[] =>
   draft.value.kind === 'WATTMETER'
     ? [
-        { part: 'forward', word: 'Forward, W' },
-        { part: 'reflected', word: 'Reflected, W' },
+        { part: 'forward', word: words.value.text('tuning.FORWARD') },
+        { part: 'reflected', word: words.value.text('tuning.REFLECTED') },
       ]
     : draft.value.kind === 'DIAL_ANALYSER'
       ? [
-          { part: 'swr', word: 'SWR' },
+          { part: 'swr', word: words.value.text('tuning.SWR') },
           { part: 'r', word: 'R' },
           { part: 'x', word: '|X|' },
         ]
-      : [{ part: 'swr', word: 'SWR' }]
+      : [{ part: 'swr', word: words.value.text('tuning.SWR') }]
 </script>
 
 <template>
   <div class="spots">
     <label class="field">
-      <span class="name">Instrument</span>
+      <span class="name">{{ words.text('tuning.INSTRUMENT') }}</span>
       <select v-model="draft.kind">
-        <option v-for="m in METERS" :key="m.value" :value="m.value">{{ m.word }}</option>
+        <option v-for="m in METERS" :key="m" :value="m">{{ words.text(`meter.${m}`) }}</option>
       </select>
     </label>
-    <p class="hint">{{ REMINDERS[draft.kind] }}</p>
+    <p class="hint">{{ words.text(`reminder.${draft.kind}`) }}</p>
     <div v-if="draft.kind === 'WATTMETER'" class="ranges">
       <label class="field">
-        <span class="name">Full scale forward, W</span>
+        <span class="name">{{ words.text('tuning.FULL_SCALE_FORWARD') }}</span>
         <input v-model="draft.forwardRange" inputmode="decimal" />
         <span v-if="wrong.forwardRange" class="wrong" role="alert">{{ wrong.forwardRange }}</span>
       </label>
       <label class="field">
-        <span class="name">and reflected, W</span>
+        <span class="name">{{ words.text('tuning.AND_REFLECTED') }}</span>
         <input v-model="draft.reflectedRange" inputmode="decimal" />
         <span v-if="wrong.reflectedRange" class="wrong" role="alert">{{ wrong.reflectedRange }}</span>
       </label>
@@ -56,7 +59,7 @@ const columns = (): { part: keyof SpotRow; word: string }[] =>
     <table>
       <thead>
         <tr>
-          <th>Channel, MHz</th>
+          <th>{{ words.text('tuning.CHANNEL_MHZ') }}</th>
           <th v-for="col in columns()" :key="col.part">{{ col.word }}</th>
         </tr>
       </thead>
@@ -70,7 +73,7 @@ const columns = (): { part: keyof SpotRow; word: string }[] =>
             <td v-for="col in columns()" :key="col.part">
               <input
                 :value="draft.channels[key]?.[col.part] ?? ''"
-                :aria-label="`${col.word} on ${c.name}`"
+                :aria-label="words.text('tuning.ON', { what: col.word, channel: c.name })"
                 inputmode="decimal"
                 @input="set(key, col.part, $event)"
               />
@@ -85,7 +88,7 @@ const columns = (): { part: keyof SpotRow; word: string }[] =>
             <td>
               <input
                 :value="row.mhz"
-                :aria-label="`Frequency ${i + 1}, MHz`"
+                :aria-label="words.text('tuning.FREQUENCY_N', { n: `${i + 1}` })"
                 placeholder="MHz"
                 inputmode="decimal"
                 @input="setExtra(i, 'mhz', $event)"
@@ -94,7 +97,7 @@ const columns = (): { part: keyof SpotRow; word: string }[] =>
             <td v-for="col in columns()" :key="col.part">
               <input
                 :value="row[col.part]"
-                :aria-label="`${col.word} at frequency ${i + 1}`"
+                :aria-label="words.text('tuning.AT_FREQUENCY_N', { what: col.word, n: `${i + 1}` })"
                 inputmode="decimal"
                 @input="setExtra(i, col.part, $event)"
               />
@@ -112,7 +115,7 @@ const columns = (): { part: keyof SpotRow; word: string }[] =>
       class="plain"
       @click="draft.extra.push(emptyRow())"
     >
-      Add a frequency: the dip, an edge
+      {{ words.text('tuning.ADD_FREQUENCY') }}
     </button>
     <p v-if="wrong.spots" class="wrong" role="alert">{{ wrong.spots }}</p>
   </div>

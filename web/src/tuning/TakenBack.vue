@@ -1,10 +1,13 @@
 <script setup lang="ts">
+import { useWords } from '@/words/words'
 import { useQuery } from '@tanstack/vue-query'
 import { computed, toRef } from 'vue'
 import { answer, api } from '@/api/client'
 import { keys, useTakeBack } from '@/api/queries'
 import { useForm } from '@/shell/useForm'
 import { formatTime } from '@/units/time'
+
+const words = useWords()
 
 /** A pass that was taken back can be put back until another is recorded, whoever looks and however often. */
 const props = defineProps<{ installationId: string; mayRecord: boolean }>()
@@ -26,9 +29,9 @@ const putBack = (passId: string) =>
 
 <template>
   <p v-if="next" class="caution" role="status">
-    A pass of {{ next.recordedBy }}, {{ formatTime(next.recordedAt) }}, was taken back and does not count.
+    {{ words.text('tuning.TAKEN_BACK', { by: next.recordedBy, at: formatTime(next.recordedAt) }) }}
     <button v-if="mayRecord" type="button" class="plain" :disabled="busy" @click="putBack(next.id)">
-      Put it back
+      {{ words.text('tuning.PUT_BACK') }}
     </button>
     <span v-if="trouble" class="wrong" role="alert">{{ trouble }}</span>
   </p>

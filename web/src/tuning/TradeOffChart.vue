@@ -43,13 +43,10 @@ const inside = (m: number) => m >= low.value && m <= high.value
 <template>
   <figure>
     <figcaption>
-      <b>One length, {{ bands.length }} bands:</b> worst SWR of each after a change
+      <b>{{ words.text('tuning.ONE_LENGTH', { bands: `${bands.length}` }) }}</b>
+      {{ words.text('tuning.WORST_AFTER') }}
     </figcaption>
-    <svg
-      :viewBox="`0 0 ${WIDTH} ${HEIGHT}`"
-      role="img"
-      aria-label="Worst SWR of each band over the change of length"
-    >
+    <svg :viewBox="`0 0 ${WIDTH} ${HEIGHT}`" role="img" :aria-label="words.text('tuning.WORST_OVER')">
       <g v-for="swr in [1, 2, 3, 4, 5]" :key="swr">
         <line class="grid" :x1="MARGIN.left" :x2="WIDTH - MARGIN.right" :y1="y(swr)" :y2="y(swr)" />
         <text :x="MARGIN.left - 6" :y="y(swr)" dy="0.32em" text-anchor="end">{{ swr }}</text>
@@ -58,7 +55,7 @@ const inside = (m: number) => m >= low.value && m <= high.value
       <path v-for="(c, b) in curves" :key="c.name" :class="['curve', `band-${b}`]" :d="c.d" />
       <g v-if="inside(0)" :transform="`translate(${x(0)} 0)`">
         <line class="now" :y1="MARGIN.top" :y2="HEIGHT - MARGIN.bottom" />
-        <text :y="MARGIN.top - 8" text-anchor="middle">now</text>
+        <text :y="MARGIN.top - 8" text-anchor="middle">{{ words.text('tuning.NOW') }}</text>
       </g>
       <g v-if="inside(tradeOff.bestM)" :transform="`translate(${x(tradeOff.bestM)} 0)`">
         <line class="best" :y1="MARGIN.top" :y2="HEIGHT - MARGIN.bottom" />

@@ -42,7 +42,7 @@ export function tracesOf(
   words: Words,
 ): PlotTrace[] {
   const watched: PlotTrace[] = live
-    ? [{ id: 'live', label: 'live', kind: 'now', curve: curveOfLive(live) }]
+    ? [{ id: 'live', label: words.text('tuning.LIVE'), kind: 'now', curve: curveOfLive(live) }]
     : []
   if (!now) return watched
   const own = ownPasses(passes)
@@ -57,7 +57,11 @@ export function tracesOf(
     ...(isLast && !live ? expected(now, installation, words) : []),
     {
       id: now.id,
-      label: now.estimate ? 'read' : isLast && !live ? 'now' : name(now),
+      label: now.estimate
+        ? words.text('tuning.READ')
+        : isLast && !live
+          ? words.text('tuning.NOW')
+          : name(now),
       kind: live ? 'earlier' : now.estimate ? 'guess' : 'now',
       curve: curveOf(now),
       ...pointsOf(now),
@@ -69,7 +73,7 @@ export function tracesOf(
 function expected(now: Pass, installation: Installation, words: Words): PlotTrace[] {
   const a = now.advice
   if (!a?.expected) return []
-  const label = `expected, ${adviceName(a, installation, words)}`
+  const label = words.text('tuning.EXPECTED', { change: adviceName(a, installation, words) })
   return [{ id: 'expected', label, kind: 'expected', curve: a.expected }]
 }
 

@@ -5,23 +5,8 @@ import { parseDecimal } from '@/units/number'
 export type MeterKind = 'INLINE_METER' | 'WATTMETER' | 'DIAL_ANALYSER' | 'RADIO_METER'
 export type SpotRequest = Schemas['SpotRequest']
 
-export const METERS: { value: MeterKind; word: string }[] = [
-  { value: 'INLINE_METER', word: 'In-line SWR meter' },
-  { value: 'WATTMETER', word: 'Directional wattmeter' },
-  { value: 'DIAL_ANALYSER', word: 'Dial analyser' },
-  { value: 'RADIO_METER', word: 'Radio’s own meter' },
-]
-
-/** What to mind with each, before the reading. */
-export const REMINDERS: Record<MeterKind, string> = {
-  INLINE_METER:
-    'Jumper in place, lowest power, carrier mode. Set the needle to full scale with the forward switch before each channel.',
-  WATTMETER:
-    'Plug for this frequency and power; arrow to the antenna for forward, turned for reflected. Small watts on a large range say little.',
-  DIAL_ANALYSER:
-    'Radio disconnected. Channels, then the dip, then the edges at 2:1 and 3:1 as extra frequencies. X has no sign here.',
-  RADIO_METER: 'An indication, no more. Same power on every channel.',
-}
+/** What is read off and typed; each has a reminder of what to mind before the reading. */
+export const METERS: MeterKind[] = ['INLINE_METER', 'WATTMETER', 'DIAL_ANALYSER', 'RADIO_METER']
 
 /** One line of readings as typed; `mhz` only where it is no wanted channel. */
 export interface SpotRow {
