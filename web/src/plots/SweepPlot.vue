@@ -400,7 +400,7 @@ onBeforeUnmount(() => observer.disconnect())
             <line class="grid" :x2="inner.width" />
             <text x="-10" dy="0.32em" text-anchor="end">{{ db }}</text>
           </g>
-          <text :x="inner.width + 10" :y="-12">SWR</text>
+          <text :x="inner.width + 10" :y="-12">{{ words.text('tuning.SWR') }}</text>
           <g v-for="t in scale.swrTicks" :key="t.swr" :transform="`translate(${inner.width} ${t.y})`">
             <line class="tick" x2="6" />
             <text x="10" dy="0.32em">{{ t.swr }}</text>
@@ -490,7 +490,9 @@ onBeforeUnmount(() => observer.disconnect())
           <g :transform="`translate(${readOut.left ? -176 : 12} ${Math.max(4, inner.height - 72)})`">
             <rect width="164" height="64" rx="5" />
             <text x="12" y="25" class="strong">{{ formatMhz(readOut.hz) }} MHz</text>
-            <text x="12" y="49">SWR {{ formatSwr(readOut.swr) }} · {{ readOut.db.toFixed(1) }} dB</text>
+            <text x="12" y="49">
+              {{ words.text('tuning.SWR') }} {{ formatSwr(readOut.swr) }} · {{ readOut.db.toFixed(1) }} dB
+            </text>
           </g>
         </g>
         <rect

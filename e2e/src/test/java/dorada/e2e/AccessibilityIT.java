@@ -30,7 +30,7 @@ class AccessibilityIT {
                 check(page, look + " tuning");
                 page.keyboard().press("Enter");
                 check(page, look + " recording");
-                page.getByText("Leave it").click();
+                page.getByText("Cancel").click();
                 page.navigate(dorada.address() + "/installations/new");
                 ines.field("Name in the shop").waitFor();
                 check(page, look + " plan form");

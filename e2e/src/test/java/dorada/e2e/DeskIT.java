@@ -109,7 +109,7 @@ class DeskIT {
             page.getByLabel("SWR on Crane").fill("2.6");
             ines.button(Pattern.compile("Record the readings")).click();
             assertThat(page.locator(".sentence")).containsText("Too long. Shorten the rod");
-            assertThat(page.getByText("Rests on an in-line meter.")).isVisible();
+            assertThat(page.getByText("Measured with an in-line meter.")).isVisible();
             // Nobody swept it: three readings with their doubt, a band of what explains them, and no trace.
             assertThat(page.locator("path.band")).hasCount(1);
             assertThat(page.locator("g.readings circle")).hasCount(3);

@@ -36,7 +36,7 @@ class ScreenshotsIT {
             take(page, "tuning");
             ines.button("I shortened it by").click();
             take(page, "recording");
-            page.getByText("Leave it").click();
+            page.getByText("Cancel").click();
             page.getByText("Plan", new Page.GetByTextOptions().setExact(true)).click();
             take(page, "plan");
             ines.button("Night").click();

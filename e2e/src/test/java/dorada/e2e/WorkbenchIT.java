@@ -118,7 +118,7 @@ class WorkbenchIT {
                 .isVisible();
         ines.button("Stop watching").click();
         assertThat(page.locator(".trace-label").getByText("live")).hasCount(0);
-        ines.button(Pattern.compile("Leave it")).click();
+        ines.button(Pattern.compile("Cancel")).click();
         assertThat(ines.passes()).hasCount(3);
     }
 }
