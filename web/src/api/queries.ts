@@ -1,4 +1,10 @@
-import { useInfiniteQuery, useMutation, useQuery, useQueryClient } from '@tanstack/vue-query'
+import {
+  keepPreviousData,
+  useInfiniteQuery,
+  useMutation,
+  useQuery,
+  useQueryClient,
+} from '@tanstack/vue-query'
 import { computed, ref, type Ref } from 'vue'
 import { answer, api, problemOf, send, type Schemas } from './client'
 
@@ -72,6 +78,15 @@ export const usePasses = (id: Ref<string>) =>
     queryKey: computed(() => keys.passes(id.value)),
     queryFn: () => answer(api.GET('/api/installations/{id}/passes', { params: { path: { id: id.value } } })),
     refetchInterval: 15_000,
+  })
+
+/** Acceptance rules to choose from, each saying what it asks with these limits; those of before stay while others are asked for. */
+export const useRules = (limits: Ref<{ limitSwr: number; ceilingSwr: number }>) =>
+  useQuery({
+    queryKey: computed(() => ['acceptance-rules', limits.value.limitSwr, limits.value.ceilingSwr]),
+    queryFn: () => answer(api.GET('/api/acceptance-rules', { params: { query: limits.value } })),
+    staleTime: Infinity,
+    placeholderData: keepPreviousData,
   })
 
 export const useKinds = () =>

@@ -2,7 +2,9 @@
 import { computed, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import { answer, api, Problem, type Schemas } from '@/api/client'
-import { useFeedlines, useInstallation, useInstallationChange, useKinds } from '@/api/queries'
+import { useFeedlines, useInstallation, useInstallationChange, useKinds, useRules } from '@/api/queries'
+import { parseDecimal } from '@/units/number'
+import { useWords } from '@/words/words'
 import { CARRIERS, type Carrier } from '@/board/words'
 import { usePreferences } from '@/preferences'
 import ChoiceField from '@/shell/ChoiceField.vue'
@@ -23,8 +25,6 @@ import {
   readPlan,
   type Plan,
   type PlanForm,
-  hasOwnLimit,
-  RULES,
 } from './planForm'
 import RadioRows from './RadioRows.vue'
 
@@ -37,6 +37,25 @@ const kinds = useKinds()
 const feedlines = useFeedlines()
 const loaded = props.id ? useInstallation(computed(() => props.id ?? '')) : undefined
 const form = ref<PlanForm>(savedDraft() ?? emptyForm(preferences.unit))
+
+const words = useWords()
+const above1 = (text: string) => {
+  const read = parseDecimal(text)
+  return read.ok && read.value > 1 ? read.value : 2
+}
+const rules = useRules(
+  computed(() => ({ limitSwr: above1(form.value.limit), ceilingSwr: above1(form.value.swrCeiling) })),
+)
+const ruleOptions = computed(() =>
+  (rules.data.value ?? []).map((r) => ({ value: r.rule, word: words.value.text(`ruleName.${r.rule}`) })),
+)
+const rule = computed(() => rules.data.value?.find((r) => r.rule === form.value.ruleName))
+const hasOwnLimit = computed(() => rule.value?.hasOwnLimit ?? true)
+const ruleHint = computed(() =>
+  rule.value
+    ? `${words.value.sentence(rule.value.says)}. ${words.value.text(`ruleHint.${rule.value.rule}`)}`
+    : '',
+)
 const isFromDraft = ref(savedDraft() !== undefined)
 const base = ref<Plan>()
 const version = ref(0)
@@ -101,7 +120,7 @@ const save = useInstallationChange((plan: Plan) =>
 )
 
 async function send() {
-  const read = readPlan(form.value, preferences.unit)
+  const read = readPlan(form.value, preferences.unit, hasOwnLimit.value)
   wrong.value = read.wrong
   trouble.value = ''
   if (Object.keys(read.wrong).length > 0) return
@@ -134,13 +153,13 @@ function takeOver(current: Schemas['InstallationView'], mine: Plan, before: Plan
 
 function takeTheirs(field: keyof Plan) {
   if (!merged.value) return
-  const mine = readPlan(form.value, preferences.unit).plan
+  const mine = readPlan(form.value, preferences.unit, hasOwnLimit.value).plan
   form.value = formOf({ ...mine, [field]: merged.value.theirs[field] }, preferences.unit)
   merged.value.collisions = merged.value.collisions.filter((c) => c !== field)
 }
 
 const carrierOptions = (Object.keys(CARRIERS) as Carrier[]).map((value) => ({ value, word: CARRIERS[value] }))
-const asTyped = computed(() => readPlan(form.value, preferences.unit).plan)
+const asTyped = computed(() => readPlan(form.value, preferences.unit, hasOwnLimit.value).plan)
 const piece = computed(
   () => kinds.data.value?.find((k) => k.kind === form.value.antennaKind)?.piece ?? 'element',
 )
@@ -279,19 +298,9 @@ const piece = computed(
           />
         </div>
         <RadioRows v-model="form.otherRadios" :wrong="wrong" />
-        <ChoiceField
-          v-model="form.ruleName"
-          name="Acceptance rule"
-          :options="RULES"
-          :hint="RULES.find((r) => r.value === form.ruleName)?.hint"
-        />
+        <ChoiceField v-model="form.ruleName" name="Acceptance rule" :options="ruleOptions" :hint="ruleHint" />
         <div class="two">
-          <TextField
-            v-if="hasOwnLimit(form.ruleName)"
-            v-model="form.limit"
-            name="SWR limit"
-            :wrong="wrong.limitSwr"
-          />
+          <TextField v-if="hasOwnLimit" v-model="form.limit" name="SWR limit" :wrong="wrong.limitSwr" />
           <ChoiceField
             v-model="form.measuredAt"
             name="Measured"

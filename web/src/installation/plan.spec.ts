@@ -80,7 +80,7 @@ describe('the plan form', () => {
   })
 
   it('even ends has its own limit', () => {
-    const { plan, wrong } = readPlan({ ...filled(), ruleName: 'EVEN_ENDS', limit: 'whatever' }, 'mm')
+    const { plan, wrong } = readPlan({ ...filled(), ruleName: 'EVEN_ENDS', limit: 'whatever' }, 'mm', false)
     expect(wrong).toEqual({})
     expect(plan.limitSwr).toBe(2)
   })

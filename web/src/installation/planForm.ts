@@ -5,40 +5,6 @@ import { parseDecimal, type Parsed } from '@/units/number'
 
 export type Plan = Schemas['InstallationRequest']
 
-/** The schools of good enough, each with what it asks. */
-export const RULES: { value: Plan['ruleName']; word: string; hint: string }[] = [
-  {
-    value: 'UNDER_LIMIT',
-    word: 'Under a limit on every channel',
-    hint: '1.5 is strict, 2.0 usual, 2.5 for many aircraft antennas.',
-  },
-  {
-    value: 'EVEN_ENDS',
-    word: 'Even ends',
-    hint: 'SWR at the lowest and highest channel equal within 0.2, all at 2.0 or less. Usual for CB.',
-  },
-  {
-    value: 'BEST_ON_MAIN',
-    word: 'Best on the main channel',
-    hint: "Lowest SWR on the main channel, 1.5 or less; the others only up to the radio's SWR limit.",
-  },
-  {
-    value: 'RESONANCE_FIRST',
-    word: 'Resonance first',
-    hint: 'X within 5 Ω of none on the main channel, then SWR under the limit. Needs an analyser that reads R and X.',
-  },
-  {
-    value: 'RELAXED',
-    word: "The radio's SWR limit",
-    hint: 'Any SWR that the radio takes at its rated power; nobody chases 1.5 down to 1.1.',
-  },
-]
-
-/** True where the limit is typed; the other rules bring theirs, or take the radio's. */
-export function hasOwnLimit(rule: Plan['ruleName']): boolean {
-  return rule === 'UNDER_LIMIT' || rule === 'RESONANCE_FIRST'
-}
-
 /** The plan as typed: texts until they are sent. */
 export interface PlanForm {
   title: string
@@ -173,8 +139,11 @@ export interface ReadPlan {
   wrong: Record<string, string>
 }
 
-/** Reads the form; every field that cannot be used is named with a sentence. */
-export function readPlan(form: PlanForm, unit: LengthUnit): ReadPlan {
+/**
+ * Reads the form; every field that cannot be used is named with a sentence. Without a limit of its own the rule brings one, or
+ * takes the radio's.
+ */
+export function readPlan(form: PlanForm, unit: LengthUnit, hasOwnLimit = true): ReadPlan {
   const wrong: Record<string, string> = {}
   const take = (field: string, result: Parsed): number => {
     if (result.ok) return result.value
@@ -222,7 +191,7 @@ export function readPlan(form: PlanForm, unit: LengthUnit): ReadPlan {
     ratedPowerW: take('ratedPowerW', watts(form.ratedPower)),
     swrCeiling: take('swrCeiling', parseDecimal(form.swrCeiling)),
     ruleName: form.ruleName,
-    limitSwr: hasOwnLimit(form.ruleName) ? take('limitSwr', parseDecimal(form.limit)) : 2,
+    limitSwr: hasOwnLimit ? take('limitSwr', parseDecimal(form.limit)) : 2,
     measuredAt: form.measuredAt,
     channels,
     otherRadios,

@@ -119,10 +119,7 @@ const traces = computed<PlotTrace[]>(() =>
     })
     .sort((a, b) => (a.kind === 'now' ? 1 : 0) - (b.kind === 'now' ? 1 : 0)),
 )
-const band = computed(() => {
-  const n = read.value.need
-  return n ? bandPegs(n, solved.value.get(chosen.value)?.trace) : []
-})
+const band = computed(() => bandPegs(solved.value.get(chosen.value)?.ends))
 const pick = computed(() => ranked.value.find((a) => a.candidate === chosen.value))
 const plan = computed(() => {
   const { need } = read.value

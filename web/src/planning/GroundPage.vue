@@ -181,7 +181,7 @@ const limit = computed(() => {
   return { swr, label: `SWR ${swr}` }
 })
 const pegs = computed(() =>
-  typeof whip.value === 'string' ? [] : bandPegs(whip.value, solved.value.get(chosen.value)?.answer.trace),
+  typeof whip.value === 'string' ? [] : bandPegs(solved.value.get(chosen.value)?.answer.ends),
 )
 </script>
 

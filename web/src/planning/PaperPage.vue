@@ -125,7 +125,7 @@ const isElsewhere = computed(() => {
 const notes = computed(() =>
   [choice.value?.excluded, ...(choice.value?.reasons ?? [])].filter(Boolean).join(' '),
 )
-const pegs = computed(() => (need.value ? bandPegs(need.value, computedAntenna.value?.trace) : []))
+const pegs = computed(() => bandPegs(computedAntenna.value?.ends))
 const print = () => window.print()
 const today = new Date().toLocaleDateString()
 </script>

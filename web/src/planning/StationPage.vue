@@ -133,8 +133,9 @@ const notes = computed(() =>
       <section v-if="result" class="card picture">
         <WattsPicture :ways="result.ways" />
         <p class="hint">
-          Full: watts that the antenna accepts. Pale: warmth in the line. Coral: sent back by the mismatch at
-          the radio. Gold mark: ERP, the antenna’s gain over a dipole included. Each connector counts 0.1 dB.
+          Full: power into the antenna. Pale: heat in the feedline. Coral: reflected at the radio by the
+          mismatch. Gold mark: ERP, the antenna’s gain over a dipole included. Each connector counts
+          {{ result.connectorLossDb }} dB.
         </p>
       </section>
       <section class="card ways" aria-label="Ways to build it">

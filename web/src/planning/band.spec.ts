@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest'
+import type { Schemas } from '@/api/client'
 import { bandPegs, drawn, quarterWaveM } from './band'
 
 const curve = { frequencyHz: [150e6, 155e6, 160e6], returnLossDb: [6, 60, 14] }
@@ -8,13 +9,23 @@ it('takes the quarter-wave in mid band', () => {
 })
 
 describe('the ends of a band', () => {
-  it('are judged on the curve, not together', () => {
-    const [low, high] = bandPegs({ lowHz: 150e6, highHz: 160e6, limitSwr: 2 }, curve)
-    expect(low).toMatchObject({ met: false, outside: false, returnLossDb: 6 })
-    expect(low?.swr).toBeCloseTo(3.01, 2)
-    expect(high?.met).toBe(true)
-    expect(bandPegs({ lowHz: 140e6, highHz: 160e6, limitSwr: 2 }, curve)[0]?.outside).toBe(true)
-    expect(bandPegs({ lowHz: 150e6, highHz: 160e6, limitSwr: 2 }, undefined)).toEqual([])
+  it('are pegs as they were judged, and none before', () => {
+    const end = (name: string, met: boolean, reading: object) =>
+      ({ name, met, primary: false, limitSwr: 2, reading }) as Schemas['ChannelVerdictView']
+    const [low, high] = bandPegs([
+      end('low', false, { frequencyHz: 150e6, swr: 3.01, returnLossDb: 6, outside: false }),
+      end('high', false, { frequencyHz: 160e6, outside: true }),
+    ])
+    expect(low).toEqual({
+      name: 'low',
+      frequencyHz: 150e6,
+      met: false,
+      outside: false,
+      swr: 3.01,
+      returnLossDb: 6,
+    })
+    expect(high).toEqual({ name: 'high', frequencyHz: 160e6, met: false, outside: true })
+    expect(bandPegs(undefined)).toEqual([])
   })
   it('are drawn no deeper than what can be built', () => {
     expect(drawn(curve).returnLossDb).toEqual([6, 30, 14])

@@ -22,7 +22,7 @@ const way = (name: string, erpW: number, atAntenna = 1.5, swrAtRadio = 1.4) =>
     stages: [{ swr: swrAtRadio }, { swr: atAntenna }],
     warnings: [],
   }) as unknown as Way
-const answer = (...ways: Way[]): StationAnswer => ({ ways, cautions: [] })
+const answer = (...ways: Way[]): StationAnswer => ({ ways, connectorLossDb: 0.1, cautions: [] })
 
 describe('reading what was typed', () => {
   it('takes the usual plan in metres, watts and shares', () => {

@@ -35,9 +35,6 @@ export interface StationForm {
   stations: { name: string; km: string; height: string; gain: string; needed: string }[]
 }
 
-/** Loss of one connector in dB; common practice, no source. */
-export const CONNECTOR_DB = 0.1
-
 export function emptyWay(name: string): WayForm {
   return {
     name,
@@ -98,7 +95,6 @@ export function readStation(
         line: w.line,
         lineM: length(at('lineM'), w.lineLength),
         connectors: Math.round(take(at('connectors'), parseDecimal(w.connectors))),
-        connectorLossDb: CONNECTOR_DB,
         swr: take(at('swr'), parseDecimal(w.swr)),
         gainDbi: take(at('gainDbi'), parseDecimal(w.gain)),
       }

@@ -8,6 +8,8 @@ import type { Installation, Pass } from './sentence'
 import { emptyRow } from './spots'
 
 const installation = {
+  sweepStartHz: 136.5e6,
+  sweepStopHz: 174.4e6,
   id: 'i1',
   antennaPiece: 'whip',
   channels: [

@@ -11,6 +11,8 @@ import type { Installation, Pass } from './sentence'
 const mm = new Words('en', 'mm')
 
 const installation = {
+  sweepStartHz: 136.5e6,
+  sweepStopHz: 174.4e6,
   id: 'i1',
   channels: [
     { name: 'Field', frequencyHz: 153e6 },

@@ -38,7 +38,6 @@ export interface SweptDraft {
   port: string
 }
 
-const WIDER_THAN_THE_BAND = 0.09
 const POINTS = 401
 
 const SOURCES: Record<Schemas['PassView']['source'], PassDraft['source']> = {
@@ -63,7 +62,8 @@ export function freshDraft(
   const advice = last?.advice
   const shortens = advice?.action === 'SHORTEN'
   const changes = takeAdvice && (shortens || advice?.action === 'LENGTHEN')
-  const span = advice?.widerSweep ?? last?.analysis ?? aroundTheBand(installation)
+  const span = advice?.widerSweep ??
+    last?.analysis ?? { startHz: installation.sweepStartHz, stopHz: installation.sweepStopHz }
   return {
     requestKey: crypto.randomUUID(),
     piece: changes && advice?.onSecond ? 'second' : 'first',
@@ -87,16 +87,6 @@ export function freshDraft(
     finalSweep: false,
     swept: { instrument: isDemo ? 'stand-in' : '', rests: 'UNCALIBRATED_ANALYSER', declared: '', port: '1' },
     meter: freshMeter(installation.channels.map((c) => c.frequencyHz)),
-  }
-}
-
-/** Somewhat wider than the band, to find the dip first. */
-function aroundTheBand(installation: Schemas['InstallationView']) {
-  const hz = installation.channels.map((c) => c.frequencyHz)
-  const tidy = (f: number) => Math.round(f / 1e5) * 1e5
-  return {
-    startHz: tidy(Math.min(...hz) * (1 - WIDER_THAN_THE_BAND)),
-    stopHz: tidy(Math.max(...hz) * (1 + WIDER_THAN_THE_BAND)),
   }
 }
 

@@ -8,10 +8,24 @@ package dorada.core.instrument;
  */
 public record Span(double startHz, double stopHz) {
 
+    /** Share of frequency by which a first sweep reaches beyond the band on either side; common practice, no source. */
+    private static final double BEYOND_THE_BAND = 0.09;
+
+    private static final double TIDY_HZ = 1e5;
+
     public Span {
         if (!(startHz > 0) || !(stopHz > startHz) || Double.isInfinite(stopHz)) {
             throw new IllegalArgumentException("A span needs a start above 0 Hz and a stop above the start.");
         }
+    }
+
+    /** Somewhat wider than a band in Hz, to find the dip first; in whole tenths of a megahertz. */
+    public static Span aroundBand(double lowHz, double highHz) {
+        return new Span(tidy(lowHz * (1 - BEYOND_THE_BAND)), tidy(highHz * (1 + BEYOND_THE_BAND)));
+    }
+
+    private static double tidy(double hz) {
+        return Math.rint(hz / TIDY_HZ) * TIDY_HZ;
     }
 
     public double widthHz() {

@@ -1,7 +1,14 @@
 package dorada.core.planning;
 
+import dorada.core.acceptance.ChannelReading;
+import dorada.core.acceptance.ChannelVerdict;
+import dorada.core.acceptance.ReferencePlane;
+import dorada.core.acceptance.UnderLimit;
+import dorada.core.acceptance.WantedChannel;
 import dorada.core.antenna.Carrier;
 import dorada.core.rf.Wavelength;
+import dorada.core.sweep.Sweep;
+import dorada.core.sweep.SweepAnalysis;
 import java.util.List;
 
 /**
@@ -140,6 +147,15 @@ public record Need(
 
         public double middleHz() {
             return (lowHz + highHz) / 2;
+        }
+
+        /** Both ends of the band on a curve that was computed or swept, judged by its limit. */
+        public List<ChannelVerdict> ends(Sweep sweep) {
+            List<WantedChannel> ends =
+                    List.of(new WantedChannel("low", lowHz, false), new WantedChannel("high", highHz, false));
+            return new UnderLimit(limitSwr)
+                    .judge(ChannelReading.of(new SweepAnalysis(sweep), ends), ReferencePlane.ANTENNA)
+                    .channels();
         }
     }
 

@@ -22,6 +22,9 @@ public record PowerChain(double ratedW, double ceilingSwr, List<Part> parts, Ant
 
     private static final double REFERENCE_OHM = 50;
 
+    /** Loss of one connector in dB; common practice, no source. */
+    public static final double CONNECTOR_DB = 0.1;
+
     public PowerChain {
         parts = List.copyOf(parts);
         if (!(ratedW > 0) || Double.isInfinite(ratedW)) {

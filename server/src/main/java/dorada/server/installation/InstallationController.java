@@ -6,6 +6,7 @@ import dorada.core.antenna.LengthFit;
 import dorada.core.design.Designs;
 import dorada.server.people.SignedIn;
 import dorada.server.problem.JobException;
+import dorada.server.words.OutcomeView;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotEmpty;
@@ -45,6 +46,38 @@ class InstallationController {
             @NotNull String piece,
             @NotNull boolean oneWay,
             @NotNull double smallestStepM) {}
+
+    /**
+     * An acceptance rule to choose.
+     *
+     * @param hasOwnLimit its limit is typed; else it brings its own, or takes the radio's
+     * @param says what it asks, with its limits
+     */
+    record RuleView(
+            @NotNull RuleName rule,
+            @NotNull boolean hasOwnLimit,
+            @NotNull OutcomeView says) {}
+
+    /**
+     * Acceptance rules, the usual one first.
+     *
+     * @param limitSwr that would be typed with it
+     * @param ceilingSwr what the radio is rated for
+     */
+    @GetMapping("/acceptance-rules")
+    List<RuleView> rules(
+            @RequestParam(defaultValue = "2") double limitSwr, @RequestParam(defaultValue = "2") double ceilingSwr) {
+        try {
+            return Arrays.stream(RuleName.values())
+                    .map(r -> new RuleView(
+                            r,
+                            r.hasOwnLimit(),
+                            OutcomeView.of(r.rule(limitSwr, ceilingSwr).outcome())))
+                    .toList();
+        } catch (IllegalArgumentException e) {
+            throw JobException.atField("limitSwr", e.getMessage());
+        }
+    }
 
     /** Kinds of antenna, and what of each is adjusted. */
     @GetMapping("/antenna-kinds")

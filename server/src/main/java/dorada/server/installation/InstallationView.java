@@ -6,6 +6,7 @@ import dorada.core.antenna.BandPiece;
 import dorada.core.antenna.Carrier;
 import dorada.core.antenna.PieceId;
 import dorada.core.design.Designs;
+import dorada.core.instrument.Span;
 import dorada.core.safety.Cautions;
 import dorada.core.safety.Situation;
 import dorada.core.tuning.Pieces;
@@ -15,10 +16,16 @@ import dorada.server.words.Words;
 import jakarta.validation.constraints.NotNull;
 import java.time.Instant;
 import java.time.LocalDate;
+import java.util.Arrays;
 import java.util.List;
 import java.util.UUID;
 
-/** An installation as sent to the page; SI units. Fields as in {@link InstallationRequest}. */
+/**
+ * An installation as sent to the page; SI units. Fields as in {@link InstallationRequest}.
+ *
+ * @param sweepStartHz where a first sweep begins, to find the dip
+ * @param sweepStopHz and where it ends
+ */
 public record InstallationView(
         @NotNull UUID id,
         @NotNull String shopNumber,
@@ -28,6 +35,8 @@ public record InstallationView(
         @NotNull String carrierDetail,
         @NotNull AntennaKind antennaKind,
         @NotNull String antennaPiece,
+        @NotNull double sweepStartHz,
+        @NotNull double sweepStopHz,
         @NotNull String sheetKind,
         @NotNull String antennaDetail,
         @NotNull boolean oneWay,
@@ -130,6 +139,9 @@ public record InstallationView(
     }
 
     public static InstallationView of(Installation i) {
+        double[] hz = i.channels().stream().mapToDouble(Channel::frequencyHz).toArray();
+        Span span = Span.aroundBand(
+                Arrays.stream(hz).min().orElseThrow(), Arrays.stream(hz).max().orElseThrow());
         SignOffView signOff = i.isSignedOff()
                 ? new SignOffView(
                         i.signedOffBy().map(Person::displayName).orElse(""),
@@ -150,6 +162,8 @@ public record InstallationView(
                 i.carrierDetail(),
                 i.antennaKind(),
                 i.antennaKind().piece(),
+                span.startHz(),
+                span.stopHz(),
                 Designs.ALL.of(i.antennaKind()).sheet().id(),
                 i.antennaDetail(),
                 i.isOneWay(),

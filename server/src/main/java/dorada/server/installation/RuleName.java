@@ -25,6 +25,11 @@ public enum RuleName {
         this.maker = maker;
     }
 
+    /** Whether a limit is typed with it: two limits make two rules of it. */
+    boolean hasOwnLimit() {
+        return !rule(2, 3).equals(rule(2.5, 3));
+    }
+
     /**
      * @param limitSwr typed with the rule, where it has a limit of its own
      * @param ceilingSwr what the radio is rated for

@@ -5,8 +5,10 @@ import dorada.core.planning.AntennaChoice.Assessment;
 import dorada.core.planning.AntennaTrial.Computed;
 import dorada.core.planning.Candidate;
 import dorada.core.planning.Candidate.Ask;
+import dorada.core.planning.Need.Band;
 import dorada.core.planning.Part;
 import dorada.core.sweep.Trace;
+import dorada.server.tuning.PassView.ChannelVerdictView;
 import dorada.server.tuning.PassView.TraceView;
 import jakarta.validation.constraints.NotNull;
 import java.util.List;
@@ -88,6 +90,7 @@ final class CandidateViews {
     /**
      * Solved on this surface.
      *
+     * @param ends both ends of the band, judged
      * @param lowHz where the limit is crossed below the dip; absent where the dip is not under the limit
      * @param highHz and above it
      * @param wantedDbi gain toward what is to be reached, in the polarisation that is asked for
@@ -103,6 +106,7 @@ final class CandidateViews {
             @NotNull TraceView trace,
             @NotNull double worstSwr,
             @NotNull boolean holds,
+            @NotNull List<ChannelVerdictView> ends,
             Double lowHz,
             Double highHz,
             @NotNull double wantedDbi,
@@ -116,13 +120,14 @@ final class CandidateViews {
             @NotNull double merit,
             @NotNull int unknowns) {
 
-        static ComputedView of(Computed c, Ask ask) {
+        static ComputedView of(Computed c, Ask ask, Band band) {
             return new ComputedView(
                     c.candidate(),
                     SheetAsk.of(ask, c.choices()),
                     TraceView.of(Trace.of(c.sweep())),
                     c.worstSwr(),
                     c.holds(),
+                    band.ends(c.sweep()).stream().map(ChannelVerdictView::of).toList(),
                     c.bandwidth().map(b -> b.lowHz()).orElse(null),
                     c.bandwidth().map(b -> b.highHz()).orElse(null),
                     c.wantedDbi(),

@@ -1,9 +1,12 @@
 package dorada.server.planning;
 
 import dorada.core.planning.GroundPlanner.Outcome;
+import dorada.core.planning.Need.Band;
 import dorada.core.sweep.Trace;
+import dorada.server.tuning.PassView.ChannelVerdictView;
 import dorada.server.tuning.PassView.TraceView;
 import jakarta.validation.constraints.NotNull;
+import java.util.List;
 
 /**
  * What one ground brings. Gains are toward the horizon, vertical polarisation, in mid band.
@@ -11,6 +14,7 @@ import jakarta.validation.constraints.NotNull;
  * @param whipM length for which this holds
  * @param trace the curve
  * @param holds true where the whole band is under the limit
+ * @param ends both ends of the band, judged
  * @param dipHz absent where there is no dip
  * @param lowHz where the limit is crossed below the dip; absent where the dip is not under the limit
  * @param highHz and above it
@@ -22,6 +26,7 @@ record GroundAnswer(
         @NotNull double worstSwr,
         @NotNull double worstHz,
         @NotNull boolean holds,
+        @NotNull List<ChannelVerdictView> ends,
         Double dipHz,
         Double dipSwr,
         Double lowHz,
@@ -34,13 +39,14 @@ record GroundAnswer(
         @NotNull int unknowns,
         @NotNull int solves) {
 
-    static GroundAnswer of(Outcome o) {
+    static GroundAnswer of(Outcome o, Band band) {
         return new GroundAnswer(
                 o.lengthM(),
                 TraceView.of(Trace.of(o.sweep())),
                 o.worstSwr(),
                 o.worstHz(),
                 o.holds(),
+                band.ends(o.sweep()).stream().map(ChannelVerdictView::of).toList(),
                 o.dip().map(d -> d.frequencyHz()).orElse(null),
                 o.dip().map(d -> d.reading().swr()).orElse(null),
                 o.bandwidth().map(b -> b.lowHz()).orElse(null),

@@ -114,7 +114,8 @@ class PlanningController {
 
     private static ComputedView solve(Candidate candidate, Need need, Watch watch) {
         try {
-            return ComputedView.of(AntennaTrial.compute(candidate, need, watch), candidate.ask(new Place(need)));
+            return ComputedView.of(
+                    AntennaTrial.compute(candidate, need, watch), candidate.ask(new Place(need)), need.band());
         } catch (IllegalArgumentException e) {
             throw JobException.atField("need", e.getMessage());
         }
@@ -124,6 +125,7 @@ class PlanningController {
         return GroundAnswer.of(
                 r.trim()
                         ? GroundPlanner.trimmed(element, ground, r.lowHz(), r.highHz(), r.limitSwr(), watch)
-                        : GroundPlanner.solve(element, ground, r.lowHz(), r.highHz(), r.limitSwr(), watch));
+                        : GroundPlanner.solve(element, ground, r.lowHz(), r.highHz(), r.limitSwr(), watch),
+                new Need.Band(r.lowHz(), r.highHz(), r.limitSwr()));
     }
 }

@@ -40,6 +40,7 @@ class PlanningService {
         return new StationAnswer(
                 ways,
                 plan.totalHeightM() > 0 ? Cautions.powerLineDistanceM(plan.totalHeightM()) : null,
+                PowerChain.CONNECTOR_DB,
                 OutcomeView.of(Cautions.of(Situation.station(
                         Optional.ofNullable(plan.carrier()),
                         plan.totalHeightM(),

@@ -8,12 +8,14 @@ import java.util.List;
  * What a station plan comes to.
  *
  * @param ways as they were asked for
+ * @param connectorLossDb of each connector where nothing else was asked for
  * @param powerLineM distance to keep from overhead power lines; absent where nothing stands up
  * @param cautions what can hurt someone here
  */
 record StationAnswer(
         @NotNull List<WayAnswer> ways,
         Double powerLineM,
+        @NotNull double connectorLossDb,
         @NotNull List<OutcomeView> cautions) {
 
     /**

@@ -69,7 +69,7 @@ record StationPlan(
      * @param meterLossDb of a meter in the line; 0 for none
      * @param line type of the feedline
      * @param connectors how many
-     * @param connectorLossDb of each
+     * @param connectorLossDb of each; absent for the usual
      * @param swr of the antenna, at the antenna
      * @param gainDbi of the antenna in the wanted direction
      */
@@ -105,8 +105,8 @@ record StationPlan(
             @NotNull @DecimalMin(value = "0", message = "0 connectors or more.")
             int connectors,
 
-            @NotNull @DecimalMin(value = "0", message = "A loss is 0 dB or more.")
-            double connectorLossDb,
+            @DecimalMin(value = "0", message = "A loss is 0 dB or more.")
+            Double connectorLossDb,
 
             @NotNull
             @DecimalMin(value = "1", message = "An SWR is 1 or more.")
@@ -129,8 +129,9 @@ record StationPlan(
             if (lineM > 0) {
                 parts.add(new Run("line", type(line, index, "line").line(lineM)));
             }
-            if (connectors > 0 && connectorLossDb > 0) {
-                parts.add(new Fixed("connectors", connectors * connectorLossDb));
+            double eachDb = connectorLossDb == null ? PowerChain.CONNECTOR_DB : connectorLossDb;
+            if (connectors > 0 && eachDb > 0) {
+                parts.add(new Fixed("connectors", connectors * eachDb));
             }
             return new PowerChain(ratedW, ceilingSwr, parts, Antenna.ofSwr(swr, gainDbi));
         }

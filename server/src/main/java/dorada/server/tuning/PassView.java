@@ -239,7 +239,7 @@ public record PassView(
             Double margin,
             @NotNull boolean met) {
 
-        static ChannelVerdictView of(ChannelVerdict c) {
+        public static ChannelVerdictView of(ChannelVerdict c) {
             return new ChannelVerdictView(
                     c.measured().channel().name(),
                     c.measured().channel().primary(),

@@ -2,6 +2,8 @@ package dorada.server.installation;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.hamcrest.Matchers.closeTo;
+import static org.hamcrest.Matchers.contains;
+import static org.hamcrest.Matchers.containsString;
 import static org.hamcrest.Matchers.hasItem;
 import static org.hamcrest.Matchers.hasSize;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
@@ -19,6 +21,18 @@ import org.junit.jupiter.params.provider.ValueSource;
 
 /** Every kind of antenna can be an installation; those made from cut sheets can be practised on. */
 class NewKindsApiTest extends ApiTest {
+
+    @Test
+    void everyRuleIsOfferedWithItsLimits() throws Exception {
+        send(get("/api/acceptance-rules?limitSwr=1.6&ceilingSwr=3"), viewer, "")
+                .andExpect(jsonPath("$", hasSize(RuleName.values().length)))
+                .andExpect(jsonPath("$[?(@.hasOwnLimit == true)].rule", contains("UNDER_LIMIT", "RESONANCE_FIRST")))
+                .andExpect(jsonPath("$[0].says.text").value("SWR 1.60 or less on every channel"))
+                .andExpect(jsonPath("$[4].says.params.limitSwr").value(3.0));
+        send(get("/api/acceptance-rules?limitSwr=1"), viewer, "")
+                .andExpect(status().is(422))
+                .andExpect(jsonPath("$.detail", containsString("above 1")));
+    }
 
     @Test
     void everyKindIsOfferedWithItsPiece() throws Exception {

@@ -1,6 +1,7 @@
 package dorada.server.planning;
 
 import static org.hamcrest.Matchers.closeTo;
+import static org.hamcrest.Matchers.contains;
 import static org.hamcrest.Matchers.containsString;
 import static org.hamcrest.Matchers.greaterThan;
 import static org.hamcrest.Matchers.hasItem;
@@ -44,6 +45,16 @@ class PlanningApiTest extends ApiTest {
                 .andExpect(jsonPath("$.ways[0].links[0].inSight").value(true))
                 .andExpect(jsonPath("$.powerLineM", closeTo(4.8, 1e-9)))
                 .andExpect(jsonPath("$.cautions[*].id", hasItem("caution.LIGHTNING")));
+    }
+
+    /** A tenth of a decibel each; common practice, no source. */
+    @Test
+    void connectorsCountWhatIsUsualWhereNothingElseIsAskedFor() throws Exception {
+        String four = WAY.replace("\"connectors\":0,\"connectorLossDb\":0.1", "\"connectors\":4");
+        station(four.formatted("A", 50, "foam-10", 5, 1), 0)
+                .andExpect(jsonPath("$.connectorLossDb").value(0.1))
+                .andExpect(jsonPath(
+                        "$.ways[0].stages[?(@.name == 'connectors')].matchedLossDb", contains(closeTo(0.4, 1e-9))));
     }
 
     @Test
