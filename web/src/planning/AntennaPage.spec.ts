@@ -67,6 +67,19 @@ beforeEach(() => {
           assessment('QUARTER_WAVE', 'quarter-wave whip'),
           assessment('HALF_WAVE', 'half-wave whip', tooHigh),
         ])
+      if (path === '/api/planning/antennas/advised') {
+        // Weighed as simply as it may: the first that holds, by rule before that.
+        return request
+          .json()
+          .then((body: { open: { candidate: string; title: string; solved?: { holds: boolean } }[] }) => {
+            const open = body.open
+            const isSolved = open.every((a) => a.solved)
+            const fit = (isSolved && open.find((a) => a.solved?.holds)) || open[0]
+            const params = { antenna: fit?.title, lengthM: 0.46, limitSwr: 2, gainDbi: -0.7 }
+            const id = isSolved ? 'choice.FIT' : 'choice.RULE_OF_THUMB'
+            return reply(200, { id: fit?.candidate, says: { id, params, text: '' } })
+          })
+      }
       if (path === '/api/cautions')
         return reply(200, [{ id: 'DRILLING', params: {}, text: 'Before drilling: airbags.' }])
       if (request.method === 'DELETE') stopped.push(path)

@@ -8,13 +8,13 @@ import SweepPlot, { type PlotTrace } from '@/plots/SweepPlot.vue'
 import { usePreferences } from '@/preferences'
 import TextField from '@/shell/TextField.vue'
 import PlanningCautions from '@/safety/PlanningCautions.vue'
-import { formatBoth } from '@/units/length'
 import { useTypedLengths } from '@/units/typed'
+import { useWords } from '@/words/words'
+import { useAdvisedAntenna } from './advised'
 import { bandPegs, drawn } from './band'
 import CandidateTable from './CandidateTable.vue'
 import {
-  advised,
-  choiceSentence,
+  firstByRule,
   installationOf,
   openedNeed,
   readNeed,
@@ -35,15 +35,30 @@ const form = ref<NeedForm>(openedNeed(localStorage.getItem(DRAFTS.antenna)))
 const typed = useTypedLengths(form)
 const ranked = ref<Assessment[]>([])
 const solved = ref(new Map<string, Computed>())
+const read = computed(() => readNeed(form.value, preferences.unit))
+const words = useWords()
+const limitSwr = computed(() => read.value.need?.limitSwr ?? 2)
+const advisedAntenna = useAdvisedAntenna(ranked, solved, limitSwr)
+/** Until the answer is there, and where it is of another need, the first by rule. */
+const advisedId = computed(() => {
+  const id = advisedAntenna.data.value?.id
+  const isOpen = ranked.value.some((a) => a.candidate === id && a.excluded === undefined)
+  return isOpen && id ? id : (firstByRule(ranked.value)?.candidate ?? '')
+})
+const advice = computed(() => {
+  const says = advisedAntenna.data.value?.says
+  return firstByRule(ranked.value) && says
+    ? words.value.sentence(says)
+    : (ranked.value[0]?.excluded ?? 'Say what is wanted, and on what.')
+})
 /** What somebody chose; until then it is what is advised, so that the sentence and what is made of it are one antenna. */
 const picked = ref(JSON.parse(localStorage.getItem(DRAFTS.chosen) ?? '""') as string)
 watch(picked, (c) => localStorage.setItem(DRAFTS.chosen, JSON.stringify(c)))
 const chosen = computed({
-  get: () => (picked.value || advised(ranked.value, solved.value)?.candidate) ?? '',
+  get: () => picked.value || advisedId.value,
   set: (candidate: string) => (picked.value = candidate),
 })
 watch(chosen, (c) => localStorage.setItem(DRAFTS.named, JSON.stringify(c)))
-const read = computed(() => readNeed(form.value, preferences.unit))
 const { share, working, trouble, run, stop } = useSolving<Computed>()
 let generation = 0
 
@@ -106,7 +121,7 @@ async function solve() {
 }
 
 const limit = computed(() => {
-  const swr = read.value.need?.limitSwr ?? 2
+  const swr = limitSwr.value
   return { swr, label: `SWR ${swr}` }
 })
 const traces = computed<PlotTrace[]>(() =>
@@ -175,7 +190,7 @@ function make() {
 
     <aside class="side">
       <p class="sentence" role="status">
-        {{ choiceSentence(ranked, solved, limit.swr, (m) => formatBoth(m, preferences.unit)) }}
+        {{ advice }}
       </p>
       <p v-if="trouble" class="wrong" role="alert">{{ trouble }}</p>
       <button v-if="share === undefined" class="do" :disabled="!ranked.length" @click="solve">

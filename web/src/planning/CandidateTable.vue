@@ -5,7 +5,7 @@ import { formatMhz } from '@/units/frequency'
 import { formatLength } from '@/units/length'
 import { formatSwr } from '@/units/swr'
 import { dbi, type Assessment, type Computed } from './choice'
-import { formatKg } from './ground'
+import { formatKg } from '@/words/quantity'
 
 /** Every candidate with what is said of it, and what was solved. */
 const chosen = defineModel<string>({ required: true })

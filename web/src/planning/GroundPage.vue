@@ -11,12 +11,13 @@ import { useTypedLengths } from '@/units/typed'
 import { parseDecimal } from '@/units/number'
 import PlanningCautions from '@/safety/PlanningCautions.vue'
 import { formatSwr } from '@/units/swr'
+import { formatKg } from '@/words/quantity'
+import { useWords } from '@/words/words'
+import { useAdvisedGround } from './advised'
 import { bandPegs, drawn, quarterWaveM } from './band'
 import {
   evenRadials,
-  formatKg,
   freshVariant,
-  groundSentence,
   NONE,
   readWhip,
   requestOf,
@@ -180,6 +181,17 @@ const limit = computed(() => {
   const swr = typeof whip.value === 'string' ? 2.5 : whip.value.limitSwr
   return { swr, label: `SWR ${swr}` }
 })
+const words = useWords()
+const advisedGround = useAdvisedGround(
+  results,
+  computed(() => limit.value.swr),
+)
+const advice = computed(() => {
+  const says = advisedGround.data.value?.says
+  return results.value.length && says
+    ? words.value.sentence(says)
+    : 'Solve, and the curves draw themselves here.'
+})
 const pegs = computed(() =>
   typeof whip.value === 'string' ? [] : bandPegs(solved.value.get(chosen.value)?.answer.ends),
 )
@@ -247,7 +259,7 @@ const pegs = computed(() =>
     </div>
 
     <aside class="side">
-      <p class="sentence" role="status">{{ groundSentence(results, limit.swr) }}</p>
+      <p class="sentence" role="status">{{ advice }}</p>
       <p v-if="trouble" class="wrong" role="alert">{{ trouble }}</p>
       <button v-if="share === undefined" class="do" @click="solveAll">Solve the grounds</button>
       <template v-else>

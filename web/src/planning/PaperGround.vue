@@ -7,7 +7,8 @@ import { formatMhz } from '@/units/frequency'
 import { formatBoth } from '@/units/length'
 import { formatSwr } from '@/units/swr'
 import { quarterWaveM } from './band'
-import { formatKg, readWhip, requestOf, type GroundAnswer, type GroundDraft } from './ground'
+import { formatKg } from '@/words/quantity'
+import { readWhip, requestOf, type GroundAnswer, type GroundDraft } from './ground'
 import GroundView from './GroundView.vue'
 
 /** The made ground of the plan on paper: seen from above, what it is of, and what it does. */

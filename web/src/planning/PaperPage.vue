@@ -11,7 +11,7 @@ import PlanningCautions from '@/safety/PlanningCautions.vue'
 import { formatSwr } from '@/units/swr'
 import { bandPegs, drawn } from './band'
 import {
-  advised,
+  firstByRule,
   dbi,
   MATERIALS,
   openedNeed,
@@ -21,7 +21,8 @@ import {
   type Computed,
 } from './choice'
 import { DRAFTS, rememberedKept } from './drafts'
-import { formatKg, type GroundDraft } from './ground'
+import { formatKg } from '@/words/quantity'
+import { type GroundDraft } from './ground'
 import { partLines } from './paper'
 import PaperGround from './PaperGround.vue'
 import PlanTabs from './PlanTabs.vue'
@@ -80,7 +81,7 @@ async function begin() {
       return
     }
     const ranked = await answer(api.POST('/api/planning/antennas', { body: n }))
-    choice.value = ranked.find((a) => a.candidate === picked) ?? advised(ranked, new Map())
+    choice.value = ranked.find((a) => a.candidate === picked) ?? firstByRule(ranked)
     const c = choice.value
     if (!c) {
       refused.value = ranked[0]?.excluded ?? 'No antenna is known for this.'

@@ -1,14 +1,12 @@
 import { describe, expect, it } from 'vitest'
 import {
-  advised,
-  choiceSentence,
+  firstByRule,
   emptyNear,
   emptyNeed,
   installationOf,
   openedNeed,
   readNeed,
   type Assessment,
-  type Computed,
 } from './choice'
 
 const assessment = (candidate: Assessment['candidate'], effort: number, excluded?: string): Assessment => ({
@@ -23,9 +21,6 @@ const assessment = (candidate: Assessment['candidate'], effort: number, excluded
   reasons: [],
   ...(excluded === undefined ? {} : { excluded }),
 })
-const solved = (holds: boolean, wantedDbi: number, worstSwr = 1.8, merit = wantedDbi) =>
-  ({ holds, wantedDbi, worstSwr, lengthM: 0.45, merit }) as unknown as Computed
-const mm = (m: number) => `${Math.round(m * 1000)} mm`
 
 describe('what is wanted', () => {
   it('is read in any unit, the roof only where there is one', () => {
@@ -62,43 +57,11 @@ describe('what is wanted', () => {
   })
 })
 
-describe('the sentence', () => {
-  const two = [assessment('QUARTER_WAVE', 1), assessment('FIVE_EIGHTHS', 3)]
-  it('names the likeliest until all are solved', () => {
-    expect(choiceSentence(two, new Map(), 2, mm)).toBe(
-      'Best by rule of thumb: quarter_wave, 460 mm. Compute it on this mount to be sure.',
-    )
-  })
-  it('advises what brings most for its trouble', () => {
-    const close = new Map([
-      ['QUARTER_WAVE', solved(true, -0.5)],
-      ['FIVE_EIGHTHS', solved(true, 0.4, 1.8, -1)],
-    ])
-    expect(choiceSentence(two, close, 2, mm)).toBe(
-      'Fit the quarter_wave, 450 mm: under 2 on all of it, −0.5 dBi toward what it must reach.',
-    )
-    expect(advised(two, close)).toBe(two[0])
-    close.set('FIVE_EIGHTHS', solved(true, 2.2))
-    expect(choiceSentence(two, close, 2, mm)).toContain('five_eighths')
-    // What is made of the sentence is what it names.
-    expect(advised(two, close)).toBe(two[1])
-  })
-  it('does not hide an antenna that reaches far more behind a better match', () => {
-    const deaf = new Map([
-      ['QUARTER_WAVE', solved(true, -14)],
-      ['FIVE_EIGHTHS', solved(false, 5, 2.7)],
-    ])
-    expect(choiceSentence(two, deaf, 2, mm)).toBe(
-      'The quarter_wave holds 2, but the five_eighths reaches 19 dB more, at 2.7: match it, or accept more.',
-    )
-  })
-  it('explains where none can hold the band, or none may stand', () => {
-    const none = new Map([
-      ['QUARTER_WAVE', solved(false, 0, 2.9)],
-      ['FIVE_EIGHTHS', solved(false, 0, 4)],
-    ])
-    expect(choiceSentence(two, none, 2, mm)).toContain('nearest is the quarter_wave, 2.9 at worst')
-    expect(choiceSentence([assessment('QUARTER_WAVE', 1, 'Too high.')], new Map(), 2, mm)).toBe('Too high.')
+describe('before anything is solved', () => {
+  it('names the first that may stand there', () => {
+    const [high, fits] = [assessment('FIVE_EIGHTHS', 3, 'Too high.'), assessment('QUARTER_WAVE', 1)]
+    expect(firstByRule([high, fits])).toBe(fits)
+    expect(firstByRule([high])).toBeUndefined()
   })
 })
 

@@ -150,55 +150,10 @@ export function openedNeed(kept: string | null): NeedForm {
   return { ...usual, ...Object.fromEntries(Object.entries(old).filter(([k]) => k in usual)) }
 }
 
-/** From here on another antenna is worth a worse match. */
-const MUCH_DB = 6
-
 export const dbi = (x: number) => `${x.toFixed(1).replace('-', '−')} dBi`
 
-/** What of the open ones is solved. */
-function solvedOf(ranked: Assessment[], computed: Map<string, Computed>) {
-  return ranked.flatMap((a) => {
-    const c = a.excluded === undefined ? computed.get(a.candidate) : undefined
-    return c ? [{ a, c }] : []
-  })
-}
-
-const open = (ranked: Assessment[]) => ranked.filter((a) => a.excluded === undefined)
-
-/**
- * What to fit: among those that hold the band, the one that brings most for its trouble; where none does, the one that is nearest.
- * Until all are solved, the likeliest by rule.
- */
-export function advised(ranked: Assessment[], computed: Map<string, Computed>): Assessment | undefined {
-  const solved = solvedOf(ranked, computed)
-  if (solved.length === 0 || solved.length < open(ranked).length) return open(ranked)[0]
-  const holding = solved.filter((s) => s.c.holds)
-  return holding.length > 0
-    ? holding.reduce((x, y) => (y.c.merit > x.c.merit ? y : x)).a
-    : solved.reduce((x, y) => (y.c.worstSwr < x.c.worstSwr ? y : x)).a
-}
-
-/** The same in one sentence. */
-export function choiceSentence(
-  ranked: Assessment[],
-  computed: Map<string, Computed>,
-  limitSwr: number,
-  length: (m: number) => string,
-): string {
-  const fit = advised(ranked, computed)
-  if (!fit) return ranked[0]?.excluded ?? 'Say what is wanted, and on what.'
-  const solved = solvedOf(ranked, computed)
-  const best = computed.get(fit.candidate)
-  if (solved.length < open(ranked).length || !best)
-    return `Best by rule of thumb: ${fit.title}, ${length(fit.lengthM)}. Compute it on this mount to be sure.`
-  if (!best.holds)
-    return `None holds the whole band under ${limitSwr}; the nearest is the ${fit.title}, ${best.worstSwr.toFixed(1)} at worst. Split the band, or accept more.`
-  const louder = solved.reduce((x, y) => (y.c.wantedDbi > x.c.wantedDbi ? y : x))
-  const more = louder.c.wantedDbi - best.wantedDbi
-  if (!louder.c.holds && more >= MUCH_DB)
-    return `The ${fit.title} holds ${limitSwr}, but the ${louder.a.title} reaches ${more.toFixed(0)} dB more, at ${louder.c.worstSwr.toFixed(1)}: match it, or accept more.`
-  return `Fit the ${fit.title}, ${length(best.lengthM)}: under ${limitSwr} on all of it, ${dbi(best.wantedDbi)} toward what it must reach.`
-}
+/** The first that may stand there, by rule: ranked by the server. */
+export const firstByRule = (ranked: Assessment[]) => ranked.find((a) => a.excluded === undefined)
 
 /** A new installation's form with what was planned. */
 export function installationOf(form: NeedForm, need: Need, choice: Assessment, unit: LengthUnit): PlanForm {

@@ -1,19 +1,6 @@
 import { describe, expect, it } from 'vitest'
-import {
-  dragged,
-  endOf,
-  evenRadials,
-  formatKg,
-  freshVariant,
-  groundSentence,
-  missing,
-  NONE,
-  requestOf,
-  type GroundAnswer,
-} from './ground'
-
-const answer = (worstSwr: number, holds: boolean, massKg: number): GroundAnswer =>
-  ({ worstSwr, worstHz: 118e6, holds, massKg }) as unknown as GroundAnswer
+import { formatKg } from '@/words/quantity'
+import { dragged, endOf, evenRadials, freshVariant, missing, NONE, requestOf } from './ground'
 
 describe('radials', () => {
   it('stand evenly, turned from where the whip leans', () => {
@@ -47,18 +34,8 @@ describe('what is missing', () => {
 })
 
 describe('words', () => {
-  it('names what holds, the lightest that does, or the nearest', () => {
-    const four = { name: '4 radials', answer: answer(2.2, true, 0.14) }
-    const sheet = { name: 'sheet', answer: answer(1.9, true, 1.9) }
-    const tab = { name: 'bare tab', answer: answer(9, false, 0) }
-    expect(groundSentence([tab, four], 2.5)).toBe(
-      '4 radials holds the band under 2.5: at worst 2.2 at 118.0 MHz.',
-    )
-    expect(groundSentence([tab, four, sheet], 2.5)).toContain(
-      '4 radials also stays under 2.5 and weighs 140 g',
-    )
-    expect(groundSentence([tab], 2.5)).toContain('None holds the band under 2.5: nearest is bare tab')
-    expect(groundSentence([], 2.5)).toContain('Solve')
+  it('weighs in grams and kilograms', () => {
+    expect(formatKg(0.085)).toBe('85 g')
     expect(formatKg(1.44)).toBe('1.4 kg')
     expect(formatKg(0.9999)).toBe('1.0 kg')
   })

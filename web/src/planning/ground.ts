@@ -190,26 +190,3 @@ export function missing(v: Variant, quarterM: number): Missing[] {
     missingM: Math.max(0, quarterM - reach(v, azimuthDeg)),
   }))
 }
-
-const mhz = (hz: number) => (hz / 1e6).toFixed(1)
-
-/** What to fit, in one sentence. */
-export function groundSentence(solved: { name: string; answer: GroundAnswer }[], limitSwr: number): string {
-  const sorted = [...solved].sort((a, b) => a.answer.worstSwr - b.answer.worstSwr)
-  const [best] = sorted
-  if (!best) return 'Solve, and the curves draw themselves here.'
-  const worst = `${best.answer.worstSwr.toFixed(1)} at ${mhz(best.answer.worstHz)} MHz`
-  const holding = sorted.filter((s) => s.answer.holds)
-  if (holding.length === 0)
-    return `None holds the band under ${limitSwr}: nearest is ${best.name}, with ${worst}.`
-  const lightest = [...holding].sort((a, b) => a.answer.massKg - b.answer.massKg)[0] ?? best
-  if (lightest.name !== best.name) {
-    return `${best.name} is best, ${worst}; ${lightest.name} also stays under ${limitSwr} and weighs ${formatKg(lightest.answer.massKg)}.`
-  }
-  return `${best.name} holds the band under ${limitSwr}: at worst ${worst}.`
-}
-
-/** `85 g`, `1.4 kg`. */
-export function formatKg(kg: number): string {
-  return kg < 0.9995 ? `${Math.round(kg * 1000)} g` : `${kg.toFixed(1)} kg`
-}

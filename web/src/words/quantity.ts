@@ -1,6 +1,11 @@
 import { formatLength, type LengthUnit } from '@/units/length'
 import { formatSwr } from '@/units/swr'
 
+/** `85 g`, `1.4 kg`. */
+export function formatKg(kg: number): string {
+  return kg < 0.9995 ? `${Math.round(kg * 1000)} g` : `${kg.toFixed(1)} kg`
+}
+
 const FOOT_M = 0.3048
 const HIGHEST_SWR = 100
 const MHZ_DIGITS = 3
@@ -49,6 +54,9 @@ export function quantity(
     return value < HIGHEST_SWR ? formatSwr(Math.max(0, value)) : writing.bounded('ABOVE', '100')
   if (name.endsWith('ShiftOhm')) return `${signed(value, 0)} Ω`
   if (name.endsWith('Ohm')) return `${value.toFixed(0)} Ω`
+  if (name.endsWith('Dbi')) return `${value.toFixed(1).replace('-', '−')} dBi`
+  if (name.endsWith('Db')) return `${value.toFixed(0)} dB`
+  if (name.endsWith('Kg')) return formatKg(value)
   if (name.endsWith('Gamma')) return value.toFixed(3)
   throw new Error(`The name of ${name} says no unit.`)
 }

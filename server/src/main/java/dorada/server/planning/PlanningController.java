@@ -99,6 +99,18 @@ class PlanningController {
                 .toList();
     }
 
+    /** What to fit, as far as it is solved. */
+    @PostMapping("/antennas/advised")
+    ChoiceRequests.Answer advised(@Valid @RequestBody ChoiceRequests.Antennas request) {
+        return ChoiceRequests.Answer.of(request.advised());
+    }
+
+    /** Which of the grounds that were solved. */
+    @PostMapping("/ground/advised")
+    ChoiceRequests.Answer advised(@Valid @RequestBody ChoiceRequests.Grounds request) {
+        return ChoiceRequests.Answer.of(request.advised());
+    }
+
     /** Tunes and solves one candidate, at once or with {@code Prefer: respond-async} as a job. */
     @PostMapping("/antennas/{candidate}")
     @ApiResponse(responseCode = "200", content = @Content(schema = @Schema(implementation = ComputedView.class)))

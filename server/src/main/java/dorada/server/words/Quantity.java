@@ -16,6 +16,9 @@ final class Quantity {
 
     private static final int MHZ_DIGITS = 3;
 
+    /** Below this a mass is told in grams. */
+    private static final double HEAVY_KG = 0.9995;
+
     private Quantity() {}
 
     /** @param beside the parameters that stand with it: a frequency has no more digits than a doubt beside it leaves */
@@ -69,6 +72,17 @@ final class Quantity {
         }
         if (name.endsWith("Ohm")) {
             return String.format(Locale.ROOT, "%.0f Ω", value);
+        }
+        if (name.endsWith("Dbi")) {
+            return String.format(Locale.ROOT, "%.1f dBi", value).replace('-', '−');
+        }
+        if (name.endsWith("Db")) {
+            return String.format(Locale.ROOT, "%.0f dB", value);
+        }
+        if (name.endsWith("Kg")) {
+            return value < HEAVY_KG
+                    ? String.format(Locale.ROOT, "%.0f g", 1000 * value)
+                    : String.format(Locale.ROOT, "%.1f kg", value);
         }
         if (name.endsWith("Gamma")) {
             return String.format(Locale.ROOT, "%.3f", value);

@@ -58,6 +58,27 @@ class PlanningApiTest extends ApiTest {
     }
 
     @Test
+    void whatToFitIsSaidOfWhatWasLookedAt() throws Exception {
+        String open =
+                "{\"limitSwr\":2,\"open\":[{\"candidate\":\"QUARTER_WAVE\",\"title\":\"quarter-wave\",\"lengthM\":0.46%s}]}";
+        send(post("/api/planning/antennas/advised"), technician, open.formatted(""))
+                .andExpect(jsonPath("$.id").value("QUARTER_WAVE"))
+                .andExpect(jsonPath("$.says.id").value("choice.RULE_OF_THUMB"));
+        String solved =
+                ",\"solved\":{\"lengthM\":0.45,\"worstSwr\":1.6,\"holds\":true,\"wantedDbi\":-0.5,\"merit\":-0.5}";
+        send(post("/api/planning/antennas/advised"), technician, open.formatted(solved))
+                .andExpect(jsonPath("$.says.text", containsString("under 2.00 on all of it")));
+        send(
+                        post("/api/planning/ground/advised"),
+                        technician,
+                        "{\"limitSwr\":2,\"solved\":[{\"name\":\"mesh\",\"worstSwr\":1.8,\"worstHz\":118e6,\"holds\":true,\"massKg\":0.3}]}")
+                .andExpect(
+                        jsonPath("$.says.text").value("Mesh holds the band under 2.00: at worst 1.80 at 118.0 MHz."));
+        send(post("/api/planning/ground/advised"), technician, "{\"limitSwr\":2,\"solved\":[]}")
+                .andExpect(jsonPath("$.id").doesNotExist());
+    }
+
+    @Test
     void aBadAntennaAndAThinLineAreWarnedOf() throws Exception {
         station(WAY.formatted("Bad", 400, "rg-174", 2, 6), 0)
                 .andExpect(jsonPath("$.ways[0].foldedBack").value(true))

@@ -75,7 +75,11 @@ class WordsTest {
                 "bands",
                 "evidence",
                 "cause",
-                "check");
+                "check",
+                "antenna",
+                "louder",
+                "ground",
+                "lighter");
         assertThat(ids().flatMap(id -> id.takes().stream()).distinct())
                 .filteredOn(name -> !countsNamesAndParts.contains(name))
                 .hasSizeGreaterThan(20)

@@ -1,0 +1,65 @@
+import { keepPreviousData, useQuery } from '@tanstack/vue-query'
+import { computed, type Ref } from 'vue'
+import { answer, api } from '@/api/client'
+import type { Assessment, Computed } from './choice'
+import type { GroundAnswer } from './ground'
+
+/** Which antenna to fit, as far as they are solved; the server weighs. */
+export function useAdvisedAntenna(
+  ranked: Ref<Assessment[]>,
+  solved: Ref<Map<string, Computed>>,
+  limitSwr: Ref<number>,
+) {
+  const body = computed(() => ({
+    limitSwr: limitSwr.value,
+    open: ranked.value
+      .filter((a) => a.excluded === undefined)
+      .map((a) => {
+        const c = solved.value.get(a.candidate)
+        const figures = c && {
+          lengthM: c.lengthM,
+          worstSwr: c.worstSwr,
+          holds: c.holds,
+          wantedDbi: c.wantedDbi,
+          merit: c.merit,
+        }
+        return {
+          candidate: a.candidate,
+          title: a.title,
+          lengthM: a.lengthM,
+          ...(figures ? { solved: figures } : {}),
+        }
+      }),
+  }))
+  return useQuery({
+    queryKey: computed(() => ['advised-antenna', body.value]),
+    queryFn: () => answer(api.POST('/api/planning/antennas/advised', { body: body.value })),
+    enabled: computed(() => body.value.open.length > 0),
+    staleTime: Infinity,
+    placeholderData: keepPreviousData,
+  })
+}
+
+/** Which of the grounds that were solved. */
+export function useAdvisedGround(
+  solved: Ref<{ name: string; answer: GroundAnswer }[]>,
+  limitSwr: Ref<number>,
+) {
+  const body = computed(() => ({
+    limitSwr: limitSwr.value,
+    solved: solved.value.map(({ name, answer: a }) => ({
+      name,
+      worstSwr: a.worstSwr,
+      worstHz: a.worstHz,
+      holds: a.holds,
+      massKg: a.massKg,
+    })),
+  }))
+  return useQuery({
+    queryKey: computed(() => ['advised-ground', body.value]),
+    queryFn: () => answer(api.POST('/api/planning/ground/advised', { body: body.value })),
+    enabled: computed(() => body.value.solved.length > 0),
+    staleTime: Infinity,
+    placeholderData: keepPreviousData,
+  })
+}
