@@ -116,7 +116,7 @@ fieldset {
 
 .row {
   display: grid;
-  grid-template-columns: minmax(100px, 1fr) 136px 160px 108px auto auto;
+  grid-template-columns: minmax(100px, 1fr) 136px 188px 108px auto auto;
   gap: 4px 8px;
   align-items: center;
 }

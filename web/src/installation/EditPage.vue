@@ -276,7 +276,7 @@ const piece = computed(
           <TextField v-model="form.ratedPower" name="Rated power, W" :wrong="wrong.ratedPowerW" />
           <TextField
             v-model="form.swrCeiling"
-            name="Highest SWR it stands"
+            name="Highest SWR it is rated for"
             hint="From the radio's papers."
             :wrong="wrong.swrCeiling"
           />

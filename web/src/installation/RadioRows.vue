@@ -28,7 +28,7 @@ function remove(index: number) {
     />
     <TextField
       v-model="r.swrCeiling"
-      name="Highest SWR it stands"
+      name="Highest SWR it is rated for"
       :wrong="wrong[`otherRadios[${i}].swrCeiling`]"
     />
     <button type="button" class="plain" :aria-label="`Remove ${r.name}`" @click="remove(i)">Remove</button>

@@ -7,12 +7,11 @@ import SweepPlot, { type PlotTrace } from '@/plots/SweepPlot.vue'
 import { isTyping } from '@/shell/keys'
 import TextField from '@/shell/TextField.vue'
 import { formatMhz, parseFrequency } from '@/units/frequency'
-import { curveOf, sentenceOf, useLive, type LiveSettings, type LiveSweep } from './live'
+import { curveOf, pointsUpTo, sentenceOf, useLive, type LiveSettings, type LiveSweep } from './live'
 import { covers, where } from './instrumentForm'
 import PracticeDrawer from './PracticeDrawer.vue'
 
 const LIMIT = { swr: 2, label: 'SWR 2' }
-const POINTS = [51, 101, 201, 401, 801]
 const AVERAGES = [1, 4, 16, 64]
 
 const me = useMe()
@@ -34,6 +33,11 @@ const { running, sweep, trouble, start, change, stop } = useLive()
 const kept = shallowRef<LiveSweep>()
 
 const chosen = computed(() => instruments.data.value?.find((i) => i.id === settings.value.instrument))
+/** No more than the instrument has. */
+const pointChoices = computed(() => pointsUpTo(chosen.value?.mostPoints))
+watch(pointChoices, (choices) => {
+  if (!choices.includes(settings.value.points)) apply({ points: choices.at(-1) ?? settings.value.points })
+})
 const mayWork = computed(() => me.data.value?.role !== 'VIEWER')
 const traces = computed<PlotTrace[]>(() => {
   const all: PlotTrace[] = []
@@ -146,7 +150,7 @@ onBeforeUnmount(() => window.removeEventListener('keydown', key))
             :value="settings.points"
             @change="apply({ points: Number(($event.target as HTMLSelectElement).value) })"
           >
-            <option v-for="p in POINTS" :key="p" :value="p">{{ p }}</option>
+            <option v-for="p in pointChoices" :key="p" :value="p">{{ p }}</option>
           </select>
         </label>
         <label class="field">

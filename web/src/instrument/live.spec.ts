@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { Words } from '@/words/words'
-import { curveOf, sentenceOf, type LiveSweep } from './live'
+import { curveOf, pointsUpTo, sentenceOf, type LiveSweep } from './live'
 
 const sweep: LiveSweep = {
   number: 1,
@@ -26,6 +26,13 @@ describe('a live sweep', () => {
     // |Γ| = 0.5, 0.1 and 0.5: 6.02, 20 and 6.02 dB by definition.
     expect(curve.returnLossDb.map((d) => d.toFixed(2))).toEqual(['6.02', '20.00', '6.02'])
     expect(curveOf({ ...sweep, re: [0, 0], im: [0, 0] }).returnLossDb[0]).toBe(80)
+  })
+
+  it('has no more points than its instrument sweeps', () => {
+    expect(pointsUpTo(201)).toEqual([51, 101, 201])
+    expect(pointsUpTo(1601).at(-1)).toBe(1601)
+    expect(pointsUpTo().at(-1)).toBe(801)
+    expect(pointsUpTo(11)).toEqual([51])
   })
 
   it('is told in one sentence', () => {

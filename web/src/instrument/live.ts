@@ -18,6 +18,11 @@ export function curveOf(sweep: LiveSweep): Curve {
   }
 }
 
+const POINTS = [51, 101, 201, 401, 801, 1601]
+
+/** How many points a sweep may have, of an instrument that sweeps `most`; the fewest always. */
+export const pointsUpTo = (most = 801) => POINTS.filter((p, i) => i === 0 || p <= most)
+
 /** What a sweep says, in one sentence. */
 export function sentenceOf(sweep: LiveSweep, words: Words): string {
   if (sweep.looking) return words.text('live.LOOKING')

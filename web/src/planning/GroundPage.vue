@@ -207,7 +207,7 @@ const pegs = computed(() =>
         <TextField v-model="draft.limit" name="SWR limit" />
         <TextField v-model="draft.whip" name="Whip" />
         <TextField v-model="draft.thick" name="Thickness" />
-        <TextField v-model="draft.slope" name="Sloped from vertical, °" />
+        <TextField v-model="draft.slope" name="From vertical, °" />
       </form>
       <section class="card plot">
         <SweepPlot
