@@ -170,7 +170,7 @@ describe('the trace desk', () => {
   it('says what to do while it is empty', async () => {
     const desk = await page()
     expect(desk.find('.sentence').text()).toBe('Drop a sweep here.')
-    expect(desk.text()).toContain('Nothing on the desk yet.')
+    expect(desk.text()).toContain('No traces yet.')
   })
 
   it('reads several files, compares them and names the one that cannot be read', async () => {

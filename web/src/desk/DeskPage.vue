@@ -223,7 +223,7 @@ function saveAs(event: Event) {
         </div>
         <div ref="stage" class="stage">
           <p v-if="!traces.length" class="soft empty">
-            Nothing on the desk yet. Drop one or several sweeps above, or take one from an installation.
+            No traces yet. Drop one or several sweeps above, or take one from an installation.
           </p>
           <p v-else-if="cannot" class="soft empty">{{ cannot }}</p>
           <SweepPlot
@@ -232,7 +232,7 @@ function saveAs(event: Event) {
             :traces="curves"
             :pegs="pegs"
             :limit="limit"
-            caption="Return loss of the traces on the desk, the same heights in SWR on the right"
+            caption="Return loss of the traces in this comparison, the same heights in SWR on the right"
           />
           <SmithPlot
             v-else-if="picture === 'smith'"
@@ -299,7 +299,7 @@ function saveAs(event: Event) {
             class="plain"
             @click="desk.addTrace('average', comparison.steadiness.mean)"
           >
-            Put their average on the desk
+            Add their average
           </button>
         </p>
         <p v-for="e in look.lineEffects" :key="e.frequencyHz" class="effect">

@@ -60,7 +60,7 @@ export function useDesk() {
 
   function add(found: Omit<DeskTrace, 'id' | 'tone'>): boolean {
     if (traces.value.length >= MOST_TRACES) {
-      trouble.value = `${MOST_TRACES} traces lie on the desk; take one away first.`
+      trouble.value = `${MOST_TRACES} traces are in this comparison; remove one first.`
       return false
     }
     const trace: DeskTrace = { ...found, id: crypto.randomUUID(), tone: freeTone(traces.value) }

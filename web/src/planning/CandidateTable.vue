@@ -39,7 +39,7 @@ function carried(c: Computed): string {
         <th>Top at</th>
         <th>Worst SWR</th>
         <th>Under {{ limit }}, MHz</th>
-        <th>Gain there</th>
+        <th>Gain toward it</th>
         <th>Take-off</th>
       </tr>
     </thead>

@@ -180,7 +180,7 @@ const today = new Date().toLocaleDateString()
             <dd>{{ both(computedAntenna.lengthM) }}, before any allowance: cut long, then tune</dd>
             <dt>Worst SWR</dt>
             <dd>{{ formatSwr(computedAntenna.worstSwr) }}, {{ computedAntenna.holds ? 'met' : 'missed' }}</dd>
-            <dt>Gain there</dt>
+            <dt>Gain toward it</dt>
             <dd>{{ dbi(computedAntenna.wantedDbi) }}, strongest {{ computedAntenna.takeOffDeg }}° up</dd>
             <dt>Metal</dt>
             <dd>{{ formatKg(computedAntenna.massKg) }}, longest piece {{ both(computedAntenna.packedM) }}</dd>

@@ -30,10 +30,10 @@ function remove(index: number) {
     <ChoiceField
       v-if="form.target !== 'SKIP'"
       v-model="form.polarisation"
-      name="Polarised, as the other station is"
+      name="Polarisation, as the other station's"
       :options="[
-        { value: 'VERTICAL', word: 'Upright' },
-        { value: 'HORIZONTAL', word: 'Across' },
+        { value: 'VERTICAL', word: 'Vertical' },
+        { value: 'HORIZONTAL', word: 'Horizontal' },
       ]"
     />
     <TextField
