@@ -105,6 +105,30 @@ class WorkbenchIT {
         }
     }
 
+    /** The same advice in another language and unit, and after a reload too. */
+    @Test
+    void theTuningPageSpeaksSpanishInInches() throws Exception {
+        try (RunningDorada dorada = RunningDorada.demo();
+                Desk desk = new Desk()) {
+            Technician ines = new Technician(desk.page(), dorada.address()).signsIn("ines");
+            Page page = ines.page();
+            page.getByText("Tractor 7").click();
+            assertThat(ines.sentence()).containsText("Too long.");
+            ines.button("Español").click();
+            ines.button("inch").click();
+            for (int i = 0; i < 2; i++) {
+                assertThat(ines.sentence()).containsText("Demasiado larga.");
+                assertThat(page.locator(".verdict")).containsText("No se cumple: ROE 1.75 o menos");
+                assertThat(page.locator(".say")).containsText(Pattern.compile("\\d/\\d+ in"));
+                assertThat(page.locator("html")).hasAttribute("lang", "es");
+                page.reload();
+            }
+            ines.button(Pattern.compile("Medir otra vez")).click();
+            assertThat(page.getByText("¿Qué se cambió?")).isVisible();
+            assertThat(desk.takeConsoleErrors()).isEmpty();
+        }
+    }
+
     /** The stand-in analyser's sweeps in the picture, with the wanted channels read off them; then left without recording. */
     private static void watchesLive(Technician ines) {
         Page page = ines.page();

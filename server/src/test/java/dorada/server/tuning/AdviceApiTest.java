@@ -5,6 +5,7 @@ import static org.hamcrest.Matchers.containsString;
 import static org.hamcrest.Matchers.greaterThan;
 import static org.hamcrest.Matchers.hasSize;
 import static org.hamcrest.Matchers.lessThan;
+import static org.hamcrest.Matchers.startsWith;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.jsonPath;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
@@ -65,7 +66,10 @@ class AdviceApiTest extends ApiTest {
         }
         ask("DIPOLE", true, UNDER, "{\"samples\":[" + flat + "]}", "")
                 .andExpect(jsonPath("$.direction").value("find the fault"))
+                .andExpect(jsonPath("$.causes[0].id").value("cause.DUMMY_LOAD"))
                 .andExpect(jsonPath("$.causes[0].name", containsString("dummy load")))
+                .andExpect(jsonPath("$.because[0].params.cause.id").value("cause.DUMMY_LOAD"))
+                .andExpect(jsonPath("$.because[0].text", startsWith("A dummy load left in place, for the curve")))
                 .andExpect(jsonPath("$.causes[0].test").isNotEmpty());
     }
 
