@@ -45,7 +45,7 @@ async function keep() {
     <InstallationPick
       v-model="target"
       label="Installation to keep the trace with"
-      placeholder="Keep it with an installation…"
+      placeholder="Save it with an installation…"
       only="open"
     />
     <button class="other" :disabled="!target || busy">Keep</button>

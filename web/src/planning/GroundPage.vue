@@ -338,7 +338,7 @@ const pegs = computed(() =>
           />
           <TextField
             :model-value="formatLength(variant.widthM, preferences.unit)"
-            name="Across"
+            name="Across the slope"
             @change="lengthOf(value($event), (m) => put(chosen, { widthM: m }))"
           />
           <TextField

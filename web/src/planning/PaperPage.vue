@@ -22,7 +22,7 @@ import {
 } from './choice'
 import { DRAFTS, rememberedKept } from './drafts'
 import { formatKg } from '@/words/quantity'
-import { type GroundDraft } from './ground'
+import type { GroundDraft } from './ground'
 import { partLines } from './paper'
 import PaperGround from './PaperGround.vue'
 import PlanTabs from './PlanTabs.vue'

@@ -66,7 +66,7 @@ function remove(index: number) {
       <TextField v-model="form.roomLength" name="Length, 0 = open" :wrong="wrong.roomLength" />
       <TextField v-model="form.roomHeight" name="Height under the ridge" :wrong="wrong.roomHeight" />
     </div>
-    <p class="hint">Keep it a hand's breadth off walls, wires and rafters with metal in them.</p>
+    <p class="hint">Hang it a hand's breadth off walls, wires and rafters with metal in them.</p>
   </section>
 
   <details v-if="form.carrier !== 'HANDHELD'" class="card block">

@@ -152,7 +152,7 @@ const notes = computed(() =>
           </thead>
           <tbody>
             <tr>
-              <th scope="row">Radio, W · stands SWR</th>
+              <th scope="row">Radio, W · SWR limit</th>
               <td v-for="(w, i) in form.ways" :key="i">
                 <div class="pair">
                   <input

@@ -1,4 +1,4 @@
-import { keepPreviousData, useQuery } from '@tanstack/vue-query'
+import { useQuery } from '@tanstack/vue-query'
 import { computed, type Ref } from 'vue'
 import { answer, api } from '@/api/client'
 import type { Assessment, Computed } from './choice'
@@ -31,12 +31,16 @@ export function useAdvisedAntenna(
         }
       }),
   }))
+  const need = computed(() =>
+    JSON.stringify([limitSwr.value, ...body.value.open.map((a) => [a.candidate, a.lengthM])]),
+  )
   return useQuery({
-    queryKey: computed(() => ['advised-antenna', body.value]),
+    queryKey: computed(() => ['advised-antenna', need.value, body.value]),
     queryFn: () => answer(api.POST('/api/planning/antennas/advised', { body: body.value })),
     enabled: computed(() => body.value.open.length > 0),
     staleTime: Infinity,
-    placeholderData: keepPreviousData,
+    // While more is solved what was said stays; what was said of another need does not.
+    placeholderData: (said, before) => (before?.queryKey[1] === need.value ? said : undefined),
   })
 }
 
@@ -56,10 +60,10 @@ export function useAdvisedGround(
     })),
   }))
   return useQuery({
-    queryKey: computed(() => ['advised-ground', body.value]),
+    queryKey: computed(() => ['advised-ground', limitSwr.value, body.value]),
     queryFn: () => answer(api.POST('/api/planning/ground/advised', { body: body.value })),
     enabled: computed(() => body.value.solved.length > 0),
     staleTime: Infinity,
-    placeholderData: keepPreviousData,
+    placeholderData: (said, before) => (before?.queryKey[1] === limitSwr.value ? said : undefined),
   })
 }

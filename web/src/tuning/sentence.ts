@@ -190,7 +190,3 @@ export function changeWords(metres: number, words: Words): string {
   if (metres === 0) return words.text('pass.NO_CHANGE')
   return `${metres < 0 ? '−' : '+'}${formatLength(Math.abs(metres), words.unit, true)}`
 }
-
-export function watts(w: number): string {
-  return `${w < 10 ? w.toFixed(1) : w.toFixed(0)} W`
-}

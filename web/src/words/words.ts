@@ -96,8 +96,8 @@ export class Words {
   }
 }
 
-/** Counts have no unit in their name. */
-const COUNTED = /^(antennas|channels|more|count)$/
+/** Counts say so in their name. */
+const COUNTED = /count$/i
 
 const isOutcome = (value: unknown): value is Outcome =>
   typeof value === 'object' && value !== null && 'id' in value && 'params' in value

@@ -10,7 +10,7 @@ enum Judged implements OutcomeId {
     NOT_MET("rule", "plane"),
     /** Several {@link #CHANNEL}, the worst first. */
     MISSED("channels"),
-    MISSED_AND_MORE("channels", "more"),
+    MISSED_AND_MORE("channels", "moreCount"),
     CHANNEL("channel", "swr"),
     WITHIN_DOUBT("channels");
 

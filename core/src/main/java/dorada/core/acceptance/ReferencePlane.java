@@ -1,7 +1,6 @@
 package dorada.core.acceptance;
 
 import dorada.core.outcome.OutcomeId;
-import java.util.List;
 
 /** Where on the line a reading was taken. An SWR means nothing without it. */
 public enum ReferencePlane implements OutcomeId {
@@ -11,10 +10,5 @@ public enum ReferencePlane implements OutcomeId {
     @Override
     public String area() {
         return "plane";
-    }
-
-    @Override
-    public List<String> takes() {
-        return List.of();
     }
 }

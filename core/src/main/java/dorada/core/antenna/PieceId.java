@@ -1,7 +1,6 @@
 package dorada.core.antenna;
 
 import dorada.core.outcome.OutcomeId;
-import java.util.List;
 
 /** What is adjusted beside or instead of an antenna's one length. */
 public enum PieceId implements OutcomeId {
@@ -14,10 +13,5 @@ public enum PieceId implements OutcomeId {
     @Override
     public String area() {
         return "piece";
-    }
-
-    @Override
-    public List<String> takes() {
-        return List.of();
     }
 }

@@ -3,7 +3,6 @@ package dorada.core.instrument;
 import dorada.core.outcome.OutcomeId;
 import dorada.core.rf.Swr;
 import dorada.core.sweep.Reading;
-import java.util.List;
 
 /**
  * What a reading rests on, and how far to trust it. The doubts are those of usual instruments (common practice, no source).
@@ -29,11 +28,6 @@ public enum ReadingKind implements OutcomeId {
     @Override
     public String area() {
         return "reading";
-    }
-
-    @Override
-    public List<String> takes() {
-        return List.of();
     }
 
     /** True for sweeps of an analyser; false for values at single channels. */

@@ -9,7 +9,7 @@ import java.util.Map;
 /**
  * What can be found out of one kind: an enum whose constants name what each depends on. The end of a parameter's name is its unit,
  * by which it is shown: {@code …Hz}, {@code …M}, {@code …W}, {@code …Ohm}, {@code …Swr}, {@code …Db}, {@code …Dbi}, {@code …Kg}, {@code …Share}, {@code …Chance}; a whole
- * number is counted, a text is a name that a person gave, and another outcome, or a list of them, stands for its own words.
+ * number, {@code …Count}, is counted, a text is a name that a person gave, and another outcome, or a list of them, stands for its own words.
  */
 public interface OutcomeId {
 
@@ -20,7 +20,9 @@ public interface OutcomeId {
     String area();
 
     /** Names of its parameters, none left out. */
-    List<String> takes();
+    default List<String> takes() {
+        return List.of();
+    }
 
     /** As catalogue and screens know it: {@code reason.DIP_AT}. */
     default String key() {

@@ -2,7 +2,6 @@ package dorada.core.tuning;
 
 import dorada.core.outcome.Outcome;
 import dorada.core.outcome.OutcomeId;
-import java.util.List;
 
 /**
  * Something that trimming cannot cure.
@@ -73,11 +72,6 @@ public record Cause(Id id, Outcome evidence, Check check) {
         @Override
         public String area() {
             return "cause";
-        }
-
-        @Override
-        public List<String> takes() {
-            return List.of();
         }
     }
 }

@@ -1,7 +1,6 @@
 package dorada.core.tuning;
 
 import dorada.core.outcome.OutcomeId;
-import java.util.List;
 
 /** A quick test that tells one {@link Cause} from the others. */
 public enum Check implements OutcomeId {
@@ -52,10 +51,5 @@ public enum Check implements OutcomeId {
     @Override
     public String area() {
         return "check";
-    }
-
-    @Override
-    public List<String> takes() {
-        return List.of();
     }
 }

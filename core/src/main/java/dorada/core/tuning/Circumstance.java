@@ -2,7 +2,6 @@ package dorada.core.tuning;
 
 import dorada.core.outcome.Outcome;
 import dorada.core.outcome.OutcomeId;
-import java.util.List;
 import java.util.Map;
 
 /** What was not as it should be, or not yet as it will be, when a pass was taken (common practice, no source). */
@@ -34,11 +33,6 @@ public enum Circumstance implements OutcomeId {
     @Override
     public String area() {
         return "circumstance";
-    }
-
-    @Override
-    public List<String> takes() {
-        return List.of();
     }
 
     /** What to do before measuring again. */

@@ -1,7 +1,6 @@
 package dorada.core.tuning;
 
 import dorada.core.outcome.OutcomeId;
-import java.util.List;
 import java.util.Locale;
 
 /** What may be true of an antenna and its readings. Every reading is explained by all of them before anything is ordered. */
@@ -36,11 +35,6 @@ public enum Hypothesis implements OutcomeId {
     @Override
     public String area() {
         return "hypothesis";
-    }
-
-    @Override
-    public List<String> takes() {
-        return List.of();
     }
 
     /** As scripts and screens know it: "too-long". */

@@ -138,7 +138,7 @@ class VerdictTest {
                         ReferencePlane.ANTENNA);
         assertThat(verdict.outcomes().get(1).is(Judged.MISSED_AND_MORE)).isTrue();
         assertThat(missed(verdict.outcomes().get(1))).containsExactly("c4", "c3", "c2");
-        assertThat(verdict.outcomes().get(1).params()).containsEntry("more", 2);
+        assertThat(verdict.outcomes().get(1).params()).containsEntry("moreCount", 2);
         assertThat(verdict.channels()).hasSize(5).noneMatch(ChannelVerdict::met);
     }
 

@@ -58,7 +58,7 @@ class WordsTest {
     /** A number whose name says no unit could not be written. */
     @Test
     void everyParameterIsATextACountOrAQuantity() {
-        Set<String> countsNamesAndParts = Set.of(
+        Set<String> namesAndParts = Set.of(
                 "antennas",
                 "channels",
                 "more",
@@ -81,7 +81,7 @@ class WordsTest {
                 "ground",
                 "lighter");
         assertThat(ids().flatMap(id -> id.takes().stream()).distinct())
-                .filteredOn(name -> !countsNamesAndParts.contains(name))
+                .filteredOn(name -> !namesAndParts.contains(name) && !name.endsWith("Count"))
                 .hasSizeGreaterThan(20)
                 .allSatisfy(name -> assertThat(Quantity.of(name, 1.25, Map.of(), Words.ENGLISH))
                         .isNotBlank());
@@ -109,7 +109,7 @@ class WordsTest {
         if (v.isArray()) {
             return v.valueStream().map(one -> value(name, one)).toList();
         }
-        boolean isCount = name.equals("antennas") || name.equals("more");
+        boolean isCount = name.endsWith("Count");
         return v.isObject() ? outcome(v) : v.isString() ? v.asString() : isCount ? v.asInt() : (Object) v.asDouble();
     }
 
