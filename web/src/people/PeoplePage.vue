@@ -73,7 +73,7 @@ async function add() {
         v-model="person.role"
         name="May"
         :options="ROLES"
-        hint="A viewer reads and exports; a technician also records and signs off; a lead also looks after people and reopens."
+        hint="A viewer reads and exports; a technician also records and signs off; a lead also looks after people and instruments."
       />
       <p v-if="unplaced" class="wrong" role="alert">{{ unplaced }}</p>
       <button class="do" type="submit" :disabled="busy">Add</button>

@@ -19,22 +19,23 @@ import { isTyping } from '@/shell/keys'
 import { useForm } from '@/shell/useForm'
 import { formatTime } from '@/units/time'
 import { freshDraft, loadDraft, type PassDraft } from './draft'
-import EarlierSignOffs from './EarlierSignOffs.vue'
 import MakePermanent from './MakePermanent.vue'
 import { nextAction } from './nextAction'
 import NextStep from './NextStep.vue'
+import OpenVisit from './OpenVisit.vue'
 import PassFacts from './PassFacts.vue'
 import PassStrip from './PassStrip.vue'
 import { pegsOf, tracesOf } from './picture'
 import PlanSummary from './PlanSummary.vue'
 import RecordPass from './RecordPass.vue'
-import { isPermanent, ownPasses, roadOf, usualStep } from './road'
+import { isPermanent, isToBeFound, ownPasses, roadOf, usualStep, visitOf } from './road'
 import RoadSteps from './RoadSteps.vue'
 import type { Pass } from './sentence'
 import ShareList from './ShareList.vue'
 import { newlyMet, ring } from './signal'
 import TakenBack from './TakenBack.vue'
 import SignOffForm from './SignOffForm.vue'
+import VisitList from './VisitList.vue'
 
 const props = defineProps<{ id: string }>()
 
@@ -184,13 +185,15 @@ function looked() {
   if (draft.value) draft.value = { ...draft.value, lookedOver: true, circumstances: [] }
 }
 
+const toBeFound = computed(() => isToBeFound(installation.data.value, passes.value))
 const next = computed(() =>
   nextAction(
     last.value,
     installation.data.value,
     words.value,
     own.value.length === 0,
-    isPermanent(passes.value),
+    isPermanent(passes.value, installation.data.value),
+    toBeFound.value,
   ),
 )
 function doNext() {
@@ -209,14 +212,28 @@ function doNext() {
   }
 }
 
-const reopenIt = useInstallationChange(() =>
-  answer(api.POST('/api/installations/{id}/reopen', { params: { path: { id: props.id } } })),
+const cancelIt = useInstallationChange(() =>
+  answer(api.DELETE('/api/installations/{id}/visits/open', { params: { path: { id: props.id } } })),
 )
-async function reopen() {
-  await submit(async () => {
-    await reopenIt.mutateAsync(undefined)
+const openVisit = computed(() => {
+  const i = installation.data.value
+  return i && !i.signOff ? visitOf(i) : undefined
+})
+/** The first visit is the installation itself; one on which something was recorded stays. */
+const mayCancel = computed(
+  () =>
+    openVisit.value !== undefined &&
+    openVisit.value.number > 1 &&
+    !passes.value.some((p) => p.visit === openVisit.value?.number),
+)
+async function cancelVisit() {
+  const visit = openVisit.value?.number
+  const done = await submit(async () => {
+    await cancelIt.mutateAsync(undefined)
   })
-  open('tune')
+  if (!done) return
+  notice.value = words.value.text('tuning.VISIT_CANCELLED', { visit: `${visit}` })
+  void router.replace({ query: {} })
 }
 
 function onKey(event: KeyboardEvent) {
@@ -226,7 +243,7 @@ function onKey(event: KeyboardEvent) {
     event.preventDefault()
     doNext()
   } else if (event.key === 's' && last.value) record(false)
-  else if (event.key === 'f' && last.value) open('sign-off')
+  else if (event.key === 'f' && last.value && !toBeFound.value) open('sign-off')
   else if (event.key === 'ArrowLeft' && shown.value && shown.value.number > 1) show(shown.value.number - 1)
   else if (event.key === 'ArrowRight' && shown.value && !isLast.value) show(shown.value.number + 1)
 }
@@ -252,13 +269,14 @@ watch(id, (next) => (draft.value = loadDraft(next)))
       :installation="installation.data.value"
       :pass="shown"
       :is-brief="draft !== undefined"
+      :is-to-be-found="toBeFound && isLast"
     />
 
     <div class="middle">
       <PlanSummary v-if="step === 'plan'" :installation="installation.data.value" :may-write="mayWrite" />
       <template v-else-if="step === 'share'">
         <ShareList :installation="installation.data.value" :passes="passes" />
-        <EarlierSignOffs :installation="installation.data.value" />
+        <VisitList :installation="installation.data.value" />
       </template>
       <template v-else-if="shown || liveSweep">
         <div class="above soft">
@@ -326,31 +344,38 @@ watch(id, (next) => (draft.value = loadDraft(next)))
         @close="((draft = undefined), (liveSweep = undefined))"
       />
       <SignOffForm
-        v-else-if="step === 'sign-off' && last && mayRecord"
+        v-else-if="step === 'sign-off' && last && mayRecord && !toBeFound"
         :installation="installation.data.value"
         :pass="last"
         @signed-off="open('share')"
         @permanent="open('permanent')"
       />
       <MakePermanent
-        v-else-if="step === 'permanent' && last && mayRecord"
-        :installation-id="installation.data.value.id"
+        v-else-if="step === 'permanent' && last && mayRecord && !toBeFound"
+        :installation="installation.data.value"
         @sweep="finalSweep"
       />
       <template v-else-if="mayRecord">
         <button class="do" @click="doNext">{{ next.word }} <kbd>Enter</kbd></button>
         <template v-if="last">
-          <button v-if="last.advice?.action !== 'MEASURE_AGAIN'" class="other" @click="record(false)">
+          <button
+            v-if="last.advice?.action !== 'MEASURE_AGAIN' && !toBeFound"
+            class="other"
+            @click="record(false)"
+          >
             {{ words.text(last.source === 'SPOTS' ? 'tuning.READ_AGAIN' : 'tuning.SWEEP_AGAIN') }}
             <kbd>S</kbd>
           </button>
-          <button v-if="last.advice?.action !== 'STOP'" class="other" @click="open('sign-off')">
+          <button v-if="last.advice?.action !== 'STOP' && !toBeFound" class="other" @click="open('sign-off')">
             {{ words.text('tuning.FINISH') }} <kbd>F</kbd>
           </button>
           <label class="sound">
             <input v-model="preferences.sound" type="checkbox" /> {{ words.text('tuning.SOUND') }}
           </label>
-          <button class="plain back" @click="takeBack">
+          <button v-if="mayCancel" class="plain back" @click="cancelVisit">
+            {{ words.text('tuning.CANCEL_VISIT', { visit: `${openVisit?.number}` }) }}
+          </button>
+          <button v-else class="plain back" @click="takeBack">
             {{ words.text('tuning.TAKE_BACK', { pass: `${last.number}` }) }}
           </button>
         </template>
@@ -362,9 +387,7 @@ watch(id, (next) => (draft.value = loadDraft(next)))
         <a v-else-if="last" class="do" :href="`/api/passes/${last.id}/table`">{{
           words.text('tuning.EXPORT_READINGS')
         }}</a>
-        <button v-if="me.data.value?.role === 'LEAD'" class="other" @click="reopen">
-          {{ words.text('tuning.REOPEN') }}
-        </button>
+        <OpenVisit v-if="mayWrite" :installation-id="installation.data.value.id" @opened="open('tune')" />
         <p v-if="trouble" class="wrong" role="alert">{{ trouble }}</p>
       </template>
 

@@ -1,15 +1,18 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
 import { useWords } from '@/words/words'
+import { visitOf } from './road'
+import type { Installation } from './sentence'
 
 /** What is done between the last change and the last sweep: tightening moves the dip. */
-const props = defineProps<{ installationId: string }>()
+const props = defineProps<{ installation: Installation }>()
 const emit = defineEmits<{ sweep: [done: string] }>()
 
 const STEPS = ['DEBURRED', 'BARE_METAL', 'DEPTH_MARKED', 'TIGHTENED', 'SEALED', 'TIP_CAP']
 const words = useWords()
 const said = (steps: string[]) => steps.map((s) => words.value.text(`tuning.${s}`)).join(', ')
-const KEY = `dorada.permanent.${props.installationId}`
+// What was tightened on an earlier visit is not tight now.
+const KEY = `dorada.permanent.${visitOf(props.installation).id}`
 const done = ref<string[]>(JSON.parse(localStorage.getItem(KEY) ?? '[]') as string[])
 watch(done, (ticked) => localStorage.setItem(KEY, JSON.stringify(ticked)))
 const open = computed(() => STEPS.filter((s) => !done.value.includes(s)))

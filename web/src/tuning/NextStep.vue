@@ -1,12 +1,20 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { capital, useWords } from '@/words/words'
+import { visitOf } from './road'
 import { sentence, type Installation, type Pass } from './sentence'
 import SignedOff from './SignedOff.vue'
 
 /** What to do next in one sentence with one number, and beneath it what it rests on. */
-const props = defineProps<{ installation: Installation; pass: Pass | undefined; isBrief: boolean }>()
+const props = defineProps<{
+  installation: Installation
+  pass: Pass | undefined
+  isBrief: boolean
+  /** Nothing was read on this visit yet: what was advised on an earlier one may hold no longer. */
+  isToBeFound?: boolean
+}>()
 const words = useWords()
+const visit = computed(() => visitOf(props.installation))
 const says = computed(() => (props.pass ? sentence(props.pass, props.installation, words.value) : undefined))
 </script>
 
@@ -15,6 +23,11 @@ const says = computed(() => (props.pass ? sentence(props.pass, props.installatio
     <template v-if="installation.signOff">
       <SignedOff :sign-off="installation.signOff" />
       <p :class="pass?.verdict.met ? 'soft' : 'trouble'">{{ words.sentences(pass?.verdict.says ?? []) }}</p>
+    </template>
+    <template v-else-if="isToBeFound">
+      <p class="sentence">{{ words.text('next.AS_FOUND') }}</p>
+      <p class="soft">{{ words.text('next.AS_FOUND_WHY', { pass: `${pass?.number ?? ''}` }) }}</p>
+      <p v-if="visit.why" class="soft">“{{ visit.why }}”</p>
     </template>
     <template v-else-if="pass && says">
       <p class="sentence">

@@ -19,6 +19,13 @@ function title(pass: Pass): string {
   return capital(name)
 }
 
+function visitName(number: number): string {
+  const purpose = props.installation.visits.find((v) => v.number === number)?.purpose
+  return purpose
+    ? words.value.text('tuning.VISIT', { visit: `${number}`, purpose: words.value.text(`visit.${purpose}`) })
+    : ''
+}
+
 const advice = computed(() => props.passes.at(-1)?.advice)
 const worstExpected = () => {
   const readings = advice.value?.expectedReadings ?? []
@@ -39,19 +46,16 @@ watch(
 
 <template>
   <div ref="strip" class="strip">
-    <button
-      v-for="p in passes"
-      :key="p.id"
-      :aria-pressed="p.number === shown"
-      :title="p.note"
-      @click="emit('show', p.number)"
-    >
-      <span>{{ title(p) }}</span>
-      <b>{{ dipWords(p, words) }}</b>
-      <span>{{
-        words.text('tuning.WORST_BY', { swr: formatSwr(p.verdict.worstSwr), by: p.recordedBy })
-      }}</span>
-    </button>
+    <template v-for="(p, n) in passes" :key="p.id">
+      <p v-if="n > 0 && passes[n - 1]!.visit !== p.visit" class="visit soft">{{ visitName(p.visit) }}</p>
+      <button :aria-pressed="p.number === shown" :title="p.note" @click="emit('show', p.number)">
+        <span>{{ title(p) }}</span>
+        <b>{{ dipWords(p, words) }}</b>
+        <span>{{
+          words.text('tuning.WORST_BY', { swr: formatSwr(p.verdict.worstSwr), by: p.recordedBy })
+        }}</span>
+      </button>
+    </template>
     <div v-if="advice?.expected && worstExpected() !== undefined" class="next">
       <span>{{ words.text('tuning.NEXT_EXPECTED') }}</span>
       <b>{{ adviceName(advice, installation, words) }}</b>
@@ -81,6 +85,14 @@ button,
   border-radius: 6px;
   font-size: 14px;
   color: var(--soft);
+}
+
+.visit {
+  flex: none;
+  max-width: 76px;
+  align-self: center;
+  font-size: 13.5px;
+  line-height: 1.2;
 }
 
 b {

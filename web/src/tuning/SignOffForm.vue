@@ -6,6 +6,7 @@ import { useInstallationChange } from '@/api/queries'
 import TextField from '@/shell/TextField.vue'
 import { useForm } from '@/shell/useForm'
 import { parseDecimal } from '@/units/number'
+import { visitOf } from './road'
 import type { Installation, Pass } from './sentence'
 
 const words = useWords()
@@ -14,7 +15,7 @@ const words = useWords()
 const props = defineProps<{ installation: Installation; pass: Pass }>()
 const emit = defineEmits<{ signedOff: []; permanent: [] }>()
 
-const DRAFT = `dorada.sign-off-draft.${props.installation.id}`
+const DRAFT = `dorada.sign-off-draft.${visitOf(props.installation).id}`
 const typed = ref({
   remark: '',
   reason: '',

@@ -1,13 +1,14 @@
 <script setup lang="ts">
 import { useWords } from '@/words/words'
 import { computed } from 'vue'
+import { formatSwr } from '@/units/swr'
 import { formatTime } from '@/units/time'
 import type { Installation } from './sentence'
 
 const words = useWords()
 
 /** Who closed it and how it may be used. */
-const props = defineProps<{ signOff: NonNullable<Installation['signOff']>; reopened?: string }>()
+const props = defineProps<{ signOff: NonNullable<Installation['signOff']>; inList?: boolean }>()
 
 /** How a signed-off installation may be used until it is mended, and what it costs. */
 const limitWords = computed(() => {
@@ -25,20 +26,30 @@ const limitWords = computed(() => {
     .filter((w) => w !== '')
     .join(' ')
 })
+
+/** The rule that it was judged by then; of an old one nobody knows. */
+const ruleWords = computed(() => {
+  const { rule, worstSwr } = props.signOff
+  if (!rule) return ''
+  const said = words.value.phrase(rule)
+  return worstSwr === undefined
+    ? words.value.text('tuning.JUDGED_BY_RULE', { rule: said })
+    : words.value.text('tuning.JUDGED_BY', { rule: said, swr: formatSwr(worstSwr) })
+})
 </script>
 
 <template>
-  <p :class="reopened ? 'before' : 'sentence'">
+  <p :class="inList ? 'before' : 'sentence'">
     {{
-      words.text(`tuning.${reopened ? 'WAS_SIGNED_OFF' : 'SIGNED_OFF'}${signOff.reason ? '_JUDGED' : ''}`, {
+      words.text(`tuning.${inList ? 'WAS_SIGNED_OFF' : 'SIGNED_OFF'}${signOff.reason ? '_JUDGED' : ''}`, {
         pass: `${signOff.passNumber}`,
       })
     }}
   </p>
   <p class="soft">{{ signOff.by }}, {{ formatTime(signOff.at) }}. {{ signOff.remark }}</p>
   <p v-if="signOff.reason">{{ signOff.reason }}</p>
-  <p v-if="limitWords" :class="reopened ? 'soft' : 'trouble'">{{ limitWords }}</p>
-  <p v-if="reopened" class="soft">{{ reopened }}</p>
+  <p v-if="limitWords" :class="inList ? 'soft' : 'trouble'">{{ limitWords }}</p>
+  <p v-if="inList && ruleWords" class="soft">{{ ruleWords }}</p>
 </template>
 
 <style scoped>

@@ -4,7 +4,7 @@ import { freshDraft, type PassDraft } from './draft'
 import { nextAction } from './nextAction'
 import { pegsOf, tracesOf } from './picture'
 import { liveSettingsOf, readDraft } from './readDraft'
-import { isPermanent, ownPasses, roadOf, usualStep } from './road'
+import { isPermanent, isToBeFound, ownPasses, roadOf, usualStep } from './road'
 import { Words } from '@/words/words'
 import type { Installation, Pass } from './sentence'
 
@@ -14,6 +14,7 @@ const installation = {
   sweepStartHz: 136.5e6,
   sweepStopHz: 174.4e6,
   id: 'i1',
+  visits: [{ id: 'v1', number: 1, purpose: 'FITTING' }],
   channels: [
     { name: 'Field', frequencyHz: 153e6 },
     { name: 'Base', frequencyHz: 157e6 },
@@ -45,6 +46,7 @@ function pass({ number, action, met = false, ...more }: Made): Pass {
   return {
     id: `p${number}`,
     number,
+    visit: 1,
     changeM: number === 1 ? 0 : -0.006,
     secondChangeM: 0,
     source: 'SIMULATED_ANALYSER',
@@ -76,13 +78,43 @@ describe('the road of an installation', () => {
     expect(states(met)).toContain('permanent now')
     expect(states(met)).toContain('sign-off ahead')
     const tight = [...met, pass({ number: 3, met: true, finalSweep: true })]
-    expect(isPermanent(tight)).toBe(true)
+    expect(isPermanent(tight, installation)).toBe(true)
     expect(states(tight)).toContain('permanent done')
     expect(states(tight)).toContain('sign-off now')
     expect(roadOf(installation, tight, mm)[2]?.detail).toBe('pass 3, dip 151.20 MHz')
     const closed = { ...installation, signOff: { by: 'Ines', passNumber: 3 } } as Installation
     expect(usualStep(closed, tight)).toBe('share')
     expect(states(tight, closed)).toContain('share done')
+  })
+})
+
+describe('a new visit', () => {
+  const again = {
+    ...installation,
+    visits: [...installation.visits, { id: 'v2', number: 2, purpose: 'RECHECK' }],
+  } as Installation
+  const before = [pass({ number: 1 }), pass({ number: 2, met: true, finalSweep: true, action: 'STOP' })]
+  const states = (passes: Pass[]) => roadOf(again, passes, mm).map((s) => `${s.key} ${s.state}`)
+
+  it('begins with a sweep as found: what was tight then is not proved now', () => {
+    expect(isToBeFound(again, before)).toBe(true)
+    expect(isToBeFound(installation, before)).toBe(false)
+    expect(isToBeFound(again, [])).toBe(false)
+    expect(isToBeFound({ ...again, signOff: { by: 'Inés' } } as Installation, before)).toBe(false)
+    expect(isPermanent(before, again)).toBe(false)
+    expect(states(before)).toContain('permanent now')
+    expect(states(before)).toContain('sign-off ahead')
+    expect(nextAction(before[1], again, mm, false, false, true)).toEqual({
+      word: 'Sweep it as found',
+      does: 'record',
+    })
+  })
+
+  it('goes on as any once it was read', () => {
+    const found = [...before, pass({ number: 3, visit: 2, met: true, finalSweep: true, action: 'STOP' })]
+    expect(isToBeFound(again, found)).toBe(false)
+    expect(isPermanent(found, again)).toBe(true)
+    expect(states(found)).toContain('sign-off now')
   })
 })
 

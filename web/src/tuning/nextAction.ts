@@ -7,19 +7,24 @@ export type NextAction = {
   does: 'record' | 'looked' | 'as-advised' | 'in-place' | 'permanent' | 'sign-off'
 }
 
-/** The big button after the pass `last`; `isBaseline` where the antenna that stays was not swept yet. */
+/**
+ * The big button after the pass `last`; `isBaseline` where the antenna that stays was not swept yet, `isToBeFound` where it was not
+ * on this visit.
+ */
 export function nextAction(
   last: Pass | undefined,
   installation: Installation | undefined,
   words: Words,
   isBaseline: boolean,
   isPermanent: boolean,
+  isToBeFound = false,
 ): NextAction {
   const action = (key: string, does: NextAction['does'], params = {}): NextAction => ({
     word: words.text(`button.${key}`, params),
     does,
   })
   if (isBaseline) return action('BASELINE', 'record')
+  if (isToBeFound) return action('AS_FOUND', 'record')
   const a = last?.advice
   switch (a?.action) {
     case 'SHORTEN':

@@ -5,11 +5,32 @@ import { dipWords, type Installation, type Pass } from './sentence'
 /** The passes of the antenna that stays; the old one is no more than a reference. */
 export const ownPasses = (passes: Pass[]): Pass[] => passes.filter((p) => !p.oldAntenna)
 
-/** True once everything was tightened and swept for the last time. */
-export const isPermanent = (passes: Pass[]): boolean => ownPasses(passes).at(-1)?.finalSweep ?? false
+/** The visit that is open, or was the last. */
+export const visitOf = (installation: Installation): Installation['visits'][number] =>
+  installation.visits[installation.visits.length - 1]!
 
-/** How far it is, as the board says it. */
-const progressOf = (passes: Pass[]): Pass['progress'] => passes.at(-1)?.progress ?? 'PLANNED'
+/** Whether `pass` is of the newest visit. */
+const isOfThisVisit = (pass: Pass | undefined, installation: Installation | undefined): boolean =>
+  pass !== undefined && (!installation || pass.visit === visitOf(installation).number)
+
+/** True where a visit is open and the antenna that stays was not read on it yet: nobody knows what it has become. */
+export const isToBeFound = (installation: Installation | undefined, passes: Pass[]): boolean => {
+  const last = ownPasses(passes).at(-1)
+  return last !== undefined && !installation?.signOff && !isOfThisVisit(last, installation)
+}
+
+/** True once everything was tightened and swept for the last time on this visit. */
+export const isPermanent = (passes: Pass[], installation: Installation | undefined): boolean => {
+  const last = ownPasses(passes).at(-1)
+  return (last?.finalSweep ?? false) && isOfThisVisit(last, installation)
+}
+
+/** How far it is, as the board says it: what was tight on an earlier visit is to be proved again. */
+function progressOf(passes: Pass[], installation: Installation | undefined): Pass['progress'] {
+  const last = passes.at(-1)
+  const then = last?.progress ?? 'PLANNED'
+  return then === 'READY' && !isOfThisVisit(last, installation) ? 'MET' : then
+}
 
 /** The step that a person most likely wants to see. */
 export function usualStep(installation: Installation | undefined, passes: Pass[]): string {
@@ -22,10 +43,10 @@ export function roadOf(installation: Installation | undefined, passes: Pass[], w
   const dip = (p: Pass | undefined) => (p ? dipIn(p, words) : '')
   const own = ownPasses(passes)
   const last = passes.at(-1)
-  const progress = progressOf(passes)
+  const progress = progressOf(passes, installation)
   const isMet = progress === 'MET' || progress === 'READY'
   const isClosed = installation?.signOff !== undefined
-  const isTight = progress === 'READY' || (isClosed && isPermanent(passes))
+  const isTight = progress === 'READY' || (isClosed && isPermanent(passes, installation))
   return [
     {
       key: 'plan',

@@ -5,8 +5,8 @@ import ChannelTable from './ChannelTable.vue'
 import PassStrip from './PassStrip.vue'
 import RoadSteps from './RoadSteps.vue'
 import type { Pass } from './sentence'
-import EarlierSignOffs from './EarlierSignOffs.vue'
 import ShareList from './ShareList.vue'
+import VisitList from './VisitList.vue'
 import type { Installation } from './sentence'
 
 const channel = {
@@ -137,7 +137,16 @@ describe('sharing', () => {
     expect(list.text()).toContain('2, signed off')
   })
 
-  it('shows what was signed off before, the last one first', () => {
+  it('shows each visit and how it ended, the last one first', () => {
+    const visit = (number: number, more: object) => ({
+      id: `v${number}`,
+      number,
+      purpose: 'RECHECK',
+      why: '',
+      openedBy: 'Marisol',
+      openedAt: '2026-03-01T08:00:00Z',
+      ...more,
+    })
     const signOff = {
       by: 'Bruno',
       at: '2026-03-01T08:00:00Z',
@@ -145,18 +154,21 @@ describe('sharing', () => {
       remark: '490 mm',
       reason: 'until dry',
     }
-    const earlier = (by: string) => ({
-      signOff: { ...signOff, by },
-      reopenedBy: 'Marisol',
-      reopenedAt: `2026-03-02T0${by.length}:00:00Z`,
-    })
-    const list = mount(EarlierSignOffs, {
+    const rule = { id: 'rule.UNDER_LIMIT', params: { limitSwr: 1.6 } }
+    const list = mount(VisitList, {
       props: {
-        installation: { earlierSignOffs: [earlier('Noa'), earlier('Bruno')] } as unknown as Installation,
+        installation: {
+          visits: [
+            visit(1, { signOff }),
+            visit(2, { signOff: { ...signOff, rule, worstSwr: 1.42, reason: undefined } }),
+            visit(3, { why: 'Range is down', purpose: 'REPAIR' }),
+          ],
+        } as unknown as Installation,
       },
       ...pinia(),
     })
-    expect(list.text()).toMatch(/Bruno.*Reopened by Marisol.*Noa/s)
-    expect(list.text()).toContain('until dry')
+    expect(list.text()).toMatch(/Visit 3: repair.*Range is down.*Still open.*Visit 2: recheck.*Visit 1/s)
+    expect(list.text()).toMatch(/Judged by: .*1\.60.*worst SWR 1\.42.*until dry/s)
+    expect(list.text().match(/Judged by/g)).toHaveLength(1)
   })
 })

@@ -49,23 +49,27 @@ describe('a channel that is met just now', () => {
 })
 
 describe('making it permanent', () => {
+  const of = (visit: string) => ({
+    props: { installation: { id: 'i1', visits: [{ id: visit }] } as unknown as Installation },
+  })
   it('keeps what is ticked, and puts it into the note of the final sweep', async () => {
-    const first = mount(MakePermanent, { props: { installationId: 'i1' } })
+    const first = mount(MakePermanent, of('v1'))
     await first.findAll('input')[0]?.setValue(true)
     await first.findAll('input')[3]?.setValue(true)
     first.unmount()
-    const again = mount(MakePermanent, { props: { installationId: 'i1' } })
+    const again = mount(MakePermanent, of('v1'))
     expect(again.text()).toContain('4 of 6 still open')
     await again.find('button').trigger('click')
     const note = String(again.emitted('sweep')?.[0]?.[0])
     expect(note).toContain('Cut deburred, Everything tightened.')
     expect(note).toContain('Not done: bare metal')
-    expect(mount(MakePermanent, { props: { installationId: 'i2' } }).text()).toContain('6 of 6')
+    // On the next visit nothing is tight yet.
+    expect(mount(MakePermanent, of('v2')).text()).toContain('6 of 6')
   })
 })
 
 describe('signing off', () => {
-  const installation = { id: 'i1', version: 3 } as Installation
+  const installation = { id: 'i1', version: 3, visits: [{ id: 'v1' }] } as Installation
   const form = (pass: object) =>
     mount(SignOffForm, {
       props: {

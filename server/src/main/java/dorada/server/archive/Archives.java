@@ -48,7 +48,7 @@ import tools.jackson.databind.json.JsonMapper;
 public class Archives {
 
     static final String FORMAT = "dorada-archive";
-    static final int VERSION = 1;
+    static final int VERSION = 2;
 
     private static final String MANIFEST = "archive.json";
     private static final String INSTALLATION = "installation.json";
@@ -174,11 +174,11 @@ public class Archives {
     ReadArchiveView read(Path file) throws IOException {
         try (ZipFile zip = new ZipFile(file.toFile(), StandardCharsets.UTF_8)) {
             Manifest manifest = read(zip, MANIFEST, Manifest.class);
-            if (!FORMAT.equals(manifest.format()) || manifest.version() != VERSION) {
+            if (!FORMAT.equals(manifest.format()) || manifest.version() < 1 || manifest.version() > VERSION) {
                 throw JobException.inFile(
                         0,
-                        "This is an archive of version " + manifest.version() + "; this Dorada reads version " + VERSION
-                                + ".");
+                        "This is an archive of version " + manifest.version() + "; this Dorada reads versions 1 to "
+                                + VERSION + ".");
             }
             Map<String, ArchivedPerson> named =
                     manifest.people().stream().collect(Collectors.toMap(ArchivedPerson::login, p -> p, (a, b) -> a));
@@ -196,16 +196,17 @@ public class Archives {
             for (String folder : manifest.folders()) {
                 ArchivedInstallation a = read(zip, folder + INSTALLATION, ArchivedInstallation.class);
                 boolean isNew = !installations.isKnown(a.installation().id());
-                Optional<Integer> passesAdded = transaction.execute(t -> {
-                    if (isNew) {
-                        installations.restore(a.installation(), who);
+                Optional<Added> added = transaction.execute(t -> {
+                    Optional<Added> all = restore(a, isNew, who, n -> bytes(zip, folder + n));
+                    if (all.isEmpty()) {
+                        t.setRollbackOnly();
                     }
-                    return passes.restore(a.installation().id(), a.passes(), who, n -> bytes(zip, folder + n));
+                    return all;
                 });
                 made += isNew ? 1 : 0;
-                recorded += passesAdded.orElse(0);
-                here += !isNew && passesAdded.orElse(0) == 0 ? 1 : 0;
-                if (passesAdded.isEmpty()) {
+                recorded += added.map(Added::passes).orElse(0);
+                here += !isNew && added.filter(Added::isNothing).isPresent() ? 1 : 0;
+                if (added.isEmpty()) {
                     left.add(Installation.shopNumber(a.installation().shopNumber()));
                 }
             }
@@ -217,6 +218,26 @@ public class Archives {
         } catch (ZipException e) {
             throw JobException.inFile(0, "This is no archive: " + e.getMessage() + ".");
         }
+    }
+
+    private record Added(int visits, int passes) {
+
+        boolean isNothing() {
+            return visits == 0 && passes == 0;
+        }
+    }
+
+    /** Empty where what is here and what is archived went on differently. */
+    private Optional<Added> restore(
+            ArchivedInstallation a, boolean isNew, ArchivedPeople who, PassArchive.Files files) {
+        UUID id = a.installation().id();
+        Optional<Integer> visits = Optional.of(0);
+        if (isNew) {
+            installations.restore(a.installation(), who);
+        } else {
+            visits = installations.goOn(a.installation(), who);
+        }
+        return visits.flatMap(v -> passes.restore(id, a.passes(), who, files).map(p -> new Added(v, p)));
     }
 
     private <R extends Record> int restore(ZipFile zip, ShopPart<R> part, ArchivedPeople who) {

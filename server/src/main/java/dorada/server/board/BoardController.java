@@ -4,7 +4,6 @@ import dorada.core.acceptance.Progress;
 import dorada.core.antenna.AntennaKind;
 import dorada.core.antenna.Carrier;
 import dorada.server.installation.Installation;
-import dorada.server.people.Person;
 import dorada.server.sweep.ReadingView;
 import dorada.server.tuning.InBrief;
 import dorada.server.tuning.Newest;
@@ -126,7 +125,7 @@ class BoardController {
                         .orElseThrow(),
                 i.rule().limitSwr(),
                 i.createdBy().displayName(),
-                i.signedOffBy().map(Person::displayName).orElse(null),
+                i.signOff().map(s -> s.signedBy().displayName()).orElse(null),
                 entry.pass()
                         .flatMap(row -> entry.newest().map(s -> NewestView.of(row, s)))
                         .orElse(null));

@@ -18,7 +18,7 @@ import dorada.server.people.Role;
 import dorada.server.sweep.UploadedSweep;
 import dorada.server.tuning.PassView;
 import dorada.server.tuning.Recording;
-import dorada.server.tuning.SignOff;
+import dorada.server.tuning.SignOffRequest;
 import dorada.server.tuning.SignOffService;
 import dorada.server.tuning.TuningService;
 import java.io.ByteArrayInputStream;
@@ -149,7 +149,9 @@ class DemoData implements SmartInitializingSingleton {
                     made.id(), recording(0, "Tightened, sealed, tip cap on.", true), span, POINTS, by.id());
             String reason = last.verdict().met() ? null : demo.reason();
             signOffs.signOff(
-                    made.id(), new SignOff(made.version(), last.number(), demo.remark(), reason, null, null), by.id());
+                    made.id(),
+                    new SignOffRequest(made.version(), last.number(), demo.remark(), reason, null, null),
+                    by.id());
         }
     }
 

@@ -13,6 +13,7 @@ import dorada.core.tuning.TrimPrior;
 import dorada.server.people.Person;
 import dorada.server.problem.JobException;
 import dorada.server.shop.ArchivedPeople;
+import jakarta.persistence.CascadeType;
 import jakarta.persistence.CollectionTable;
 import jakarta.persistence.Column;
 import jakarta.persistence.ElementCollection;
@@ -24,15 +25,19 @@ import jakarta.persistence.FetchType;
 import jakarta.persistence.Id;
 import jakarta.persistence.JoinColumn;
 import jakarta.persistence.ManyToOne;
+import jakarta.persistence.OneToMany;
+import jakarta.persistence.OrderBy;
 import jakarta.persistence.OrderColumn;
 import jakarta.persistence.Version;
 import java.time.Instant;
-import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import org.hibernate.annotations.BatchSize;
+import org.hibernate.annotations.Fetch;
+import org.hibernate.annotations.FetchMode;
+import org.hibernate.annotations.OptimisticLock;
 
 /** One antenna on one carrier for one radio, from plan to sign-off. */
 @Entity
@@ -92,11 +97,22 @@ public class Installation {
     @BatchSize(size = 100)
     private List<OtherRadio> otherRadios = new ArrayList<>();
 
-    @ElementCollection(fetch = FetchType.EAGER)
-    @CollectionTable(name = "earlier_sign_off", joinColumns = @JoinColumn(name = "installation_id"))
-    @OrderColumn(name = "position")
+    /** The first one first. Chosen apart: joined with the channels, each would come once for every channel. */
+    @OneToMany(mappedBy = "installation", cascade = CascadeType.ALL, orphanRemoval = true, fetch = FetchType.EAGER)
+    @OrderBy("number")
+    @Fetch(FetchMode.SELECT)
     @BatchSize(size = 100)
-    private List<EarlierSignOff> earlierSignOffs = new ArrayList<>();
+    private List<Visit> visits = new ArrayList<>();
+
+    /** Of the newest visit; lists ask for no more than this and whether it is ended. */
+    private int visitNumber;
+
+    private boolean signedOff;
+
+    /** Not what a person changes, so that nobody's edit is stale for it. */
+    @Embedded
+    @OptimisticLock(excluded = true)
+    private PracticeAntenna practice;
 
     @ManyToOne(fetch = FetchType.EAGER, optional = false)
     @JoinColumn(name = "created_by")
@@ -104,30 +120,10 @@ public class Installation {
 
     private Instant createdAt;
 
-    @ManyToOne(fetch = FetchType.EAGER)
-    @JoinColumn(name = "signed_off_by")
-    private Person signedOffBy;
-
     private String feedlineType;
 
     @Column(name = "feedline_length_m")
     private Double feedlineLengthM;
-
-    private Instant signedOffAt;
-
-    @Column(name = "sign_off_limit_w")
-    private Double signOffLimitW;
-
-    private LocalDate signOffDue;
-
-    @Column(name = "sign_off_cost_db")
-    private Double signOffCostDb;
-
-    private Double learntSetPerElectrical;
-    private Double learntDoubt;
-    private Integer signedOffPass;
-    private String signOffRemark;
-    private String signOffReason;
 
     /** Counts what may change a verdict; signing off doesn't. */
     private long planVersion;
@@ -144,6 +140,7 @@ public class Installation {
         this.createdBy = by;
         this.createdAt = at;
         fill(request);
+        begin(new Visit(this, 1, VisitPurpose.FITTING, "", by, at));
     }
 
     /** As it was when it was archived, perhaps under another number of the shop. */
@@ -154,20 +151,14 @@ public class Installation {
         this.createdBy = people.byLogin(r.createdBy());
         this.createdAt = r.createdAt();
         fill(r.plan());
-        r.earlier().forEach(e -> earlierSignOffs.add(e.restored(people)));
-        InstallationRecord.SignOffRecord s = r.signOff();
-        if (s != null) {
-            signedOffBy = people.byLogin(s.by());
-            signedOffAt = s.at();
-            signedOffPass = s.passNumber();
-            signOffRemark = s.remark();
-            signOffReason = s.reason();
-            signOffLimitW = s.limitW();
-            signOffDue = s.due();
-            signOffCostDb = s.costDb();
-            learntSetPerElectrical = s.learntSetPerElectrical();
-            learntDoubt = s.learntDoubt();
-        }
+        practice = r.practice();
+        r.visits().forEach(v -> begin(new Visit(this, visits.size() + 1, v, people)));
+    }
+
+    private void begin(Visit visit) {
+        visits.add(visit);
+        visitNumber = visit.number();
+        signedOff = visit.signOff().isPresent();
     }
 
     /** All of it, for an archive. */
@@ -176,25 +167,42 @@ public class Installation {
                 id,
                 shopNumber,
                 standInSeed,
+                practice,
                 InstallationRequest.of(this, title, startLengthM().orElse(null)),
                 createdBy.login(),
                 createdAt,
-                earlierSignOffs.stream()
-                        .map(InstallationRecord.EarlierRecord::of)
-                        .toList(),
-                isSignedOff()
-                        ? new InstallationRecord.SignOffRecord(
-                                signedOffBy.login(),
-                                signedOffAt,
-                                signedOffPass,
-                                signOffRemark,
-                                signOffReason,
-                                signOffLimitW,
-                                signOffDue,
-                                signOffCostDb,
-                                learntSetPerElectrical,
-                                learntDoubt)
-                        : null);
+                visits.stream().map(Visit::record).toList());
+    }
+
+    /**
+     * Takes over the visits of an archive that went on from ours, and the sign-off of the one that was open here.
+     *
+     * @return how many visits and sign-offs that were; empty where both went on differently
+     */
+    Optional<Integer> goOn(List<VisitRecord> theirs, ArchivedPeople people) {
+        int same = Math.min(visits.size(), theirs.size());
+        for (int i = 0; i < same; i++) {
+            Optional<Instant> ourEnd = visits.get(i).signOff().map(SignOff::signedAt);
+            Optional<Instant> theirEnd =
+                    Optional.ofNullable(theirs.get(i).signOff()).map(VisitRecord.SignOffRecord::at);
+            boolean isOtherEnd = ourEnd.isPresent() && theirEnd.isPresent() && !ourEnd.equals(theirEnd);
+            if (!visits.get(i).openedAt().equals(theirs.get(i).openedAt()) || isOtherEnd) {
+                return Optional.empty();
+            }
+        }
+        int added = 0;
+        VisitRecord open = theirs.get(visits.size() <= theirs.size() ? visits.size() - 1 : theirs.size() - 1);
+        if (!signedOff && visits.size() <= theirs.size() && open.signOff() != null) {
+            Visit ours = newestVisit();
+            ours.end(new SignOff(ours, open.signOff(), people));
+            signedOff = true;
+            added++;
+        }
+        for (VisitRecord v : theirs.subList(same, theirs.size())) {
+            begin(new Visit(this, visits.size() + 1, v, people));
+            added++;
+        }
+        return Optional.of(added);
     }
 
     /** Takes over what was typed. */
@@ -223,59 +231,41 @@ public class Installation {
         otherRadios.addAll(r.radios());
     }
 
-    /**
-     * How a closed installation may be used.
-     *
-     * @param passNumber the pass it was closed on
-     * @param reason why it is good enough; null where the rule was met by a final sweep
-     * @param limitW most power until {@code due}; null for no limit
-     * @param due the date by which it must be mended; null for none
-     * @param costDb loss against the antenna before, or against a perfect match; null where not known
-     */
-    public record Closing(int passNumber, String remark, String reason, Double limitW, LocalDate due, Double costDb) {}
-
-    /** Closes it. */
-    public void signOff(Closing closing, Optional<TrimPrior.Lesson> lesson, Person by, Instant at) {
+    /** Ends the visit. */
+    public void signOff(SignOff.Terms terms, Optional<TrimPrior.Lesson> lesson, Person by, Instant at) {
         requireOpen();
-        signedOffPass = closing.passNumber();
-        signOffRemark = closing.remark();
-        signOffReason = closing.reason();
-        signOffLimitW = closing.limitW();
-        signOffDue = closing.due();
-        signOffCostDb = closing.costDb();
-        learntSetPerElectrical = lesson.map(TrimPrior.Lesson::setPerElectrical).orElse(null);
-        learntDoubt = lesson.map(TrimPrior.Lesson::doubt).orElse(null);
-        signedOffBy = by;
-        signedOffAt = at;
+        newestVisit().end(new SignOff(newestVisit(), terms, lesson, by, at).judgedBy(ruleName, limitSwr, swrCeiling));
+        signedOff = true;
     }
 
-    /** Work goes on; what was signed off stays readable. */
-    public void reopen(Person by, Instant at) {
-        if (!isSignedOff()) {
-            throw JobException.conflict("This installation is not signed off.");
+    /** Work goes on; what was signed off stays as it is. */
+    public void openVisit(VisitPurpose purpose, String why, Person by, Instant at) {
+        if (!signedOff) {
+            throw JobException.conflict("Visit " + visitNumber + " is still open: record on that one.");
         }
-        earlierSignOffs.add(new EarlierSignOff(this, by, at));
-        signedOffBy = null;
-        signedOffAt = null;
-        signedOffPass = null;
-        signOffRemark = null;
-        signOffReason = null;
-        signOffLimitW = null;
-        signOffDue = null;
-        signOffCostDb = null;
-        learntSetPerElectrical = null;
-        learntDoubt = null;
+        begin(new Visit(this, visitNumber + 1, purpose, why, by, at));
+    }
+
+    /** Takes back that a visit was opened; of one on which something was recorded that can't be. */
+    public void cancelVisit() {
+        requireOpen();
+        if (visitNumber == 1) {
+            throw JobException.conflict("The first visit can't be cancelled: the installation begins with it.");
+        }
+        visits.remove(newestVisit());
+        visitNumber = newestVisit().number();
+        signedOff = true;
     }
 
     /** Refuses what may not happen to a signed-off installation. */
     public void requireOpen() {
-        if (isSignedOff()) {
-            throw JobException.conflict("This installation is signed off. A lead can reopen it.");
+        if (signedOff) {
+            throw JobException.conflict("This installation is signed off. Open a visit to go on with it.");
         }
     }
 
     public boolean isSignedOff() {
-        return signedOffAt != null;
+        return signedOff;
     }
 
     public UUID id() {
@@ -392,37 +382,49 @@ public class Installation {
         return createdAt;
     }
 
-    public Optional<Person> signedOffBy() {
-        return Optional.ofNullable(signedOffBy);
+    /** The first one first. */
+    List<Visit> visits() {
+        return visits;
     }
 
-    Instant signedOffAt() {
-        return signedOffAt;
+    private Visit newestVisit() {
+        return visits.get(visits.size() - 1);
     }
 
-    Integer signedOffPass() {
-        return signedOffPass;
+    /** Number of the newest visit, to which what is recorded now belongs. */
+    public int visitNumber() {
+        return visitNumber;
     }
 
-    String signOffRemark() {
-        return signOffRemark;
+    /** Number of the visit that was the newest at {@code at}. */
+    public int visitNumberAt(Instant at) {
+        return visits.stream()
+                .filter(v -> v.number() == 1 || !v.openedAt().isAfter(at))
+                .reduce((a, b) -> b)
+                .orElseThrow()
+                .number();
     }
 
-    Double signOffLimitW() {
-        return signOffLimitW;
+    /** Whether something could be recorded on visit {@code number} at {@code at}: there is one, and it was not ended by then. */
+    public boolean isOpenAt(int number, Instant at) {
+        return visits.stream()
+                .filter(v -> v.number() == number)
+                .anyMatch(
+                        v -> v.signOff().filter(s -> s.signedAt().isBefore(at)).isEmpty());
     }
 
-    LocalDate signOffDue() {
-        return signOffDue;
+    /** How it was signed off; empty while a visit is open. */
+    public Optional<SignOff> signOff() {
+        return newestVisit().signOff();
     }
 
-    Double signOffCostDb() {
-        return signOffCostDb;
-    }
-
-    /** Those that were reopened, the first one first. */
-    List<EarlierSignOff> earlierSignOffs() {
-        return earlierSignOffs;
+    /** The simulated antenna under it; what it is now is what it stays. */
+    public PracticeAntenna practiceAntenna() {
+        if (practice == null) {
+            practice =
+                    new PracticeAntenna(antennaKind, bandsHz(), startLengthM().orElse(null));
+        }
+        return practice;
     }
 
     String feedlineType() {
@@ -438,10 +440,6 @@ public class Installation {
         return feedlineType == null || feedlineLengthM == null
                 ? Optional.empty()
                 : Feedline.byId(feedlineType).map(f -> f.line(feedlineLengthM));
-    }
-
-    public Optional<String> signOffReason() {
-        return Optional.ofNullable(signOffReason);
     }
 
     /** The rule that verdicts are judged by. */

@@ -12,8 +12,10 @@ interface InstallationRepository extends JpaRepository<Installation, UUID> {
     /** Those whose words contain {@code text} (lower case), newest first, without what only one that is opened needs. */
     @Query("""
             select new dorada.server.installation.InstallationRow(
-                i.id, i.signedOffAt is not null, i.signOffReason is not null)
+                i.id, i.signedOff, s.reason is not null)
             from Installation i
+            left join Visit v on v.installation = i and v.number = i.visitNumber and i.signedOff
+            left join SignOff s on s.visit = v
             where lower(i.title) like concat('%', :text, '%') escape '\\'
                or lower(i.customer) like concat('%', :text, '%') escape '\\'
                or lower(i.carrierDetail) like concat('%', :text, '%') escape '\\'
@@ -22,12 +24,12 @@ interface InstallationRepository extends JpaRepository<Installation, UUID> {
             order by i.shopNumber desc""")
     List<InstallationRow> search(String text);
 
-    /** What finished antennas of {@code kind} taught; those before {@code but}. */
+    /** What each finished antenna of {@code kind} taught when it was signed off last; all but {@code but}. */
     @Query("""
-            select new dorada.core.tuning.TrimPrior$Lesson(i.learntSetPerElectrical, i.learntDoubt)
-            from Installation i
-            where i.antennaKind = :kind and i.signedOffAt is not null and i.learntSetPerElectrical is not null
-              and i.id <> :but""")
+            select new dorada.core.tuning.TrimPrior$Lesson(s.lengthRatio, s.lengthRatioDoubt)
+            from SignOff s join s.visit v join v.installation i
+            where i.antennaKind = :kind and s.lengthRatio is not null and i.id <> :but
+              and not exists (select 1 from SignOff t where t.visit.installation = i and t.visit.number > v.number)""")
     List<TrimPrior.Lesson> lessons(AntennaKind kind, UUID but);
 
     @Query("select i.id from Installation i order by i.shopNumber")

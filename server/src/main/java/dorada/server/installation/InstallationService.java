@@ -140,6 +140,18 @@ public class InstallationService {
         return installations.saveAndFlush(new Installation(r, number, people));
     }
 
+    /**
+     * Takes over the visits of an archive that went on from what is here.
+     *
+     * @return how many visits and sign-offs that were; empty where both went on differently
+     */
+    public Optional<Integer> goOn(InstallationRecord r, ArchivedPeople people) {
+        Installation ours = byId(r.id());
+        Optional<Integer> added = ours.goOn(r.visits(), people);
+        installations.saveAndFlush(ours);
+        return added;
+    }
+
     /** Flushes a change made to a loaded installation, so that its new version can be sent. */
     public InstallationView saved(Installation installation) {
         return InstallationView.of(installations.saveAndFlush(installation));

@@ -10,12 +10,10 @@ import dorada.core.instrument.Span;
 import dorada.core.safety.Cautions;
 import dorada.core.safety.Situation;
 import dorada.core.tuning.Pieces;
-import dorada.server.people.Person;
 import dorada.server.words.OutcomeView;
 import dorada.server.words.Words;
 import jakarta.validation.constraints.NotNull;
 import java.time.Instant;
-import java.time.LocalDate;
 import java.util.Arrays;
 import java.util.List;
 import java.util.UUID;
@@ -25,6 +23,8 @@ import java.util.UUID;
  *
  * @param sweepStartHz where a first sweep begins, to find the dip
  * @param sweepStopHz and where it ends
+ * @param signOff of the newest visit; absent while that is open
+ * @param visits the first one first
  */
 public record InstallationView(
         @NotNull UUID id,
@@ -59,44 +59,10 @@ public record InstallationView(
         PiecesView pieces,
         @NotNull String createdBy,
         @NotNull Instant createdAt,
-        SignOffView signOff,
-        @NotNull List<EarlierSignOffView> earlierSignOffs,
+        VisitView.SignOffView signOff,
+        @NotNull List<VisitView> visits,
         @NotNull List<OutcomeView> cautions,
         @NotNull long version) {
-
-    /** Who closed it, when, on which pass and why. */
-    public record SignOffView(
-            @NotNull String by,
-            @NotNull Instant at,
-            @NotNull int passNumber,
-            @NotNull String remark,
-            String reason,
-            Double limitW,
-            LocalDate due,
-            Double costDb) {}
-
-    /** A sign-off that a lead reopened. */
-    public record EarlierSignOffView(
-            @NotNull SignOffView signOff,
-            @NotNull String reopenedBy,
-            @NotNull Instant reopenedAt) {
-
-        static EarlierSignOffView of(EarlierSignOff e) {
-            Installation.Closing c = e.closing();
-            return new EarlierSignOffView(
-                    new SignOffView(
-                            e.signedBy().displayName(),
-                            e.signedAt(),
-                            c.passNumber(),
-                            c.remark(),
-                            c.reason(),
-                            c.limitW(),
-                            c.due(),
-                            c.costDb()),
-                    e.reopenedBy().displayName(),
-                    e.reopenedAt());
-        }
-    }
 
     /**
      * What else is adjusted, and the words for a move outward, or longer, and the other way.
@@ -142,17 +108,6 @@ public record InstallationView(
         double[] hz = i.channels().stream().mapToDouble(Channel::frequencyHz).toArray();
         Span span = Span.aroundBand(
                 Arrays.stream(hz).min().orElseThrow(), Arrays.stream(hz).max().orElseThrow());
-        SignOffView signOff = i.isSignedOff()
-                ? new SignOffView(
-                        i.signedOffBy().map(Person::displayName).orElse(""),
-                        i.signedOffAt(),
-                        i.signedOffPass(),
-                        i.signOffRemark(),
-                        i.signOffReason().orElse(null),
-                        i.signOffLimitW(),
-                        i.signOffDue(),
-                        i.signOffCostDb())
-                : null;
         return new InstallationView(
                 i.id(),
                 i.shopNumber(),
@@ -186,8 +141,8 @@ public record InstallationView(
                 PiecesView.of(i.antennaKind()),
                 i.createdBy().displayName(),
                 i.createdAt(),
-                signOff,
-                i.earlierSignOffs().stream().map(EarlierSignOffView::of).toList(),
+                i.signOff().map(VisitView.SignOffView::of).orElse(null),
+                i.visits().stream().map(VisitView::of).toList(),
                 OutcomeView.of(Cautions.of(Situation.tuning(i.carrier(), i.ratedPowerW()))),
                 i.version());
     }

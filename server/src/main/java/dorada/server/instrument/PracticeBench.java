@@ -10,6 +10,7 @@ import dorada.core.simulation.StandIn;
 import dorada.core.sweep.Sweep;
 import dorada.core.wire.Watch;
 import dorada.server.installation.Installation;
+import dorada.server.installation.PracticeAntenna;
 import dorada.server.problem.JobException;
 import java.util.Optional;
 import java.util.Random;
@@ -31,9 +32,9 @@ public class PracticeBench {
      * @param pass the number of the pass, which makes the noise of each differ
      */
     public Sweep sweep(Installation installation, double changedM, double secondM, int pass, Span span, int points) {
-        StandIn antenna =
-                Designs.ALL.of(installation.antennaKind()).standIn(installation.bandsHz(), installation.standInSeed());
-        double lengthM = installation.startLengthM().orElse(antenna.startLengthM()) + changedM;
+        PracticeAntenna under = installation.practiceAntenna();
+        StandIn antenna = Designs.ALL.of(under.kind()).standIn(under.bandsHz(), installation.standInSeed());
+        double lengthM = (under.startM() == null ? antenna.startLengthM() : under.startM()) + changedM;
         if (lengthM < SHORTEST_M) {
             throw JobException.atField("changeM", "That would leave nothing of the antenna. Please check the change.");
         }
@@ -43,7 +44,8 @@ public class PracticeBench {
     /** The antenna that was there before: another of its kind, somewhat off. */
     public Sweep sweepOld(Installation installation, int pass, Span span, int points) {
         long seed = installation.standInSeed() + OLD;
-        StandIn old = Designs.ALL.of(installation.antennaKind()).standIn(installation.bandsHz(), seed);
+        PracticeAntenna under = installation.practiceAntenna();
+        StandIn old = Designs.ALL.of(under.kind()).standIn(under.bandsHz(), seed);
         return sweep(installation, old, old.startLengthM() * OLD_LENGTH, 0, seed * 1009 + pass, span, points);
     }
 

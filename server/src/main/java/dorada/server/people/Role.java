@@ -6,6 +6,6 @@ public enum Role {
     VIEWER,
     /** Also records, tunes and signs off. */
     TECHNICIAN,
-    /** Also adds people and reopens what was signed off. */
+    /** Also looks after people, instruments and archives. */
     LEAD
 }

@@ -130,7 +130,11 @@ public class PassArchive {
                         "The points in " + r.sweep().file()
                                 + " are not those that were archived: the file was altered.");
             }
-            TuningPass pass = passes.save(new TuningPass(installation, r, sweep, people.byLogin(r.recordedBy())));
+            TuningPass archivedPass = new TuningPass(installation, r, sweep, people.byLogin(r.recordedBy()));
+            if (!installation.isOpenAt(archivedPass.visitNumber(), archivedPass.recordedAt())) {
+                return Optional.empty();
+            }
+            TuningPass pass = passes.save(archivedPass);
             if (r.photo() != null) {
                 photos.save(new PassPhoto(pass.id(), Photos.shrunk(files.read(r.photo())), r.recordedAt()));
                 pass.setHasPhoto(true);

@@ -6,6 +6,7 @@ import dorada.core.tuning.Circumstance;
 import dorada.core.tuning.Pieces;
 import dorada.server.sweep.SweepSource;
 import jakarta.validation.Valid;
+import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
@@ -18,11 +19,13 @@ import java.util.UUID;
  * A pass as an archive holds it; its points, photo and imported file lie beside it. docs/archive.md describes the fields.
  *
  * @param number below 0 for one that was taken back
+ * @param visit its number; absent in an archive of version 1
  * @param recordedBy a login
  */
 public record PassRecord(
         @NotNull UUID id,
         int number,
+        @Min(1) Integer visit,
         double changeM,
         double secondChangeM,
         @NotNull @Size(max = 2000) String note,

@@ -42,6 +42,7 @@ import java.util.function.Function;
 public record PassView(
         @NotNull UUID id,
         @NotNull int number,
+        @NotNull int visit,
         @NotNull double changeM,
         Double lengthM,
         @NotNull String note,
@@ -346,6 +347,7 @@ public record PassView(
         return new PassView(
                 pass.id(),
                 pass.number(),
+                pass.visitNumber(),
                 pass.changeM(),
                 installation.startLengthM().map(start -> start + changed).orElse(null),
                 pass.note(),
@@ -398,7 +400,8 @@ public record PassView(
                 OutcomeView.of(Cautions.of(TuningCautions.of(installation, pass, j, advice))),
                 TuningPass.newestOf(passes)
                         .map(own -> Progress.afterReading(
-                                judged.apply(own).verdict().met(), own.isFinalSweep()))
+                                judged.apply(own).verdict().met(),
+                                own.isFinalSweep() && own.visitNumber() == pass.visitNumber()))
                         .orElse(Progress.PLANNED));
     }
 

@@ -3,16 +3,19 @@ package dorada.server.tuning;
 import dorada.server.installation.Installation;
 import dorada.server.installation.InstallationService;
 import dorada.server.installation.InstallationView;
+import dorada.server.installation.SignOff;
+import dorada.server.installation.VisitPurpose;
 import dorada.server.people.PeopleService;
 import dorada.server.problem.JobException;
 import java.time.Clock;
+import java.time.temporal.ChronoUnit;
 import java.util.List;
 import java.util.Locale;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
-/** Closes installations, and opens them again. */
+/** Ends visits with a sign-off, and opens new ones. */
 @Service
 @Transactional
 public class SignOffService {
@@ -40,10 +43,10 @@ public class SignOffService {
     }
 
     /**
-     * Closes the installation on its newest pass: a final sweep that meets the rule, else with a reason, and perhaps a limit until
+     * Ends the visit on its newest pass: a final sweep that meets the rule, else with a reason, and perhaps a limit until
      * a date.
      */
-    public InstallationView signOff(UUID installationId, SignOff request, UUID by) {
+    public InstallationView signOff(UUID installationId, SignOffRequest request, UUID by) {
         Installation installation = installations.byId(installationId);
         if (installation.version() != request.version()) {
             throw JobException.stale(InstallationView.of(installation), request);
@@ -57,6 +60,10 @@ public class SignOffService {
         if (last.number() != request.passNumber()) {
             throw JobException.conflict(
                     "Somebody recorded pass " + last.number() + " meanwhile. Look at it before signing off.");
+        }
+        if (last.visitNumber() < installation.visitNumber()) {
+            throw JobException.conflict(
+                    "Nothing was read on this visit yet: take a sweep before signing off, or cancel the visit.");
         }
         if (last.isOldAntenna()) {
             throw JobException.conflict("The newest pass is of the old antenna. Sweep the one that stays.");
@@ -75,13 +82,14 @@ public class SignOffService {
         }
         requireLimit(request, seen);
         installation.signOff(
-                new Installation.Closing(
+                new SignOff.Terms(
                         last.number(),
                         request.remark().strip(),
                         met && last.isFinalSweep() ? null : reason,
                         request.limitW(),
                         request.due(),
-                        seen.cost() == null ? null : seen.cost().worstDb()),
+                        seen.cost() == null ? null : seen.cost().worstDb(),
+                        seen.verdict().worstSwr()),
                 adviser.lesson(installation, all),
                 people.byId(by),
                 clock.instant());
@@ -89,7 +97,7 @@ public class SignOffService {
     }
 
     /** No limit above what the radio is rated for into this SWR, and no date that has passed. */
-    private void requireLimit(SignOff request, PassView seen) {
+    private void requireLimit(SignOffRequest request, PassView seen) {
         if (request.limitW() != null
                 && (!seen.transmit().allowed()
                         || request.limitW() > seen.transmit().powerW() * (1 + 1e-9))) {
@@ -107,9 +115,21 @@ public class SignOffService {
         }
     }
 
-    public InstallationView reopen(UUID installationId, UUID by) {
+    /** A new visit on an installation that is signed off. */
+    public InstallationView openVisit(UUID installationId, VisitPurpose purpose, String why, UUID by) {
         Installation installation = installations.byId(installationId);
-        installation.reopen(people.byId(by), clock.instant());
+        installation.openVisit(
+                purpose, why.strip(), people.byId(by), clock.instant().truncatedTo(ChronoUnit.MICROS));
+        return installations.saved(installation);
+    }
+
+    /** Takes back that a visit was opened, as long as nothing was ever recorded on it. */
+    public InstallationView cancelVisit(UUID installationId) {
+        Installation installation = installations.byId(installationId);
+        if (passes.existsByInstallationIdAndVisitNumber(installationId, installation.visitNumber())) {
+            throw JobException.conflict("Something was recorded on this visit, so it stays. Sign it off instead.");
+        }
+        installation.cancelVisit();
         return installations.saved(installation);
     }
 }

@@ -7,6 +7,7 @@ import dorada.core.instrument.Span;
 import dorada.core.instrument.SpotReading;
 import dorada.server.calibration.Calibrations;
 import dorada.server.installation.InstallationView;
+import dorada.server.installation.VisitPurpose;
 import dorada.server.instrument.InstrumentService;
 import dorada.server.instrument.InventedReadings;
 import dorada.server.people.SignedIn;
@@ -168,13 +169,29 @@ class TuningController {
 
     @PostMapping("/installations/{id}/sign-off")
     InstallationView signOff(
-            @PathVariable UUID id, @Valid @RequestBody SignOff request, @AuthenticationPrincipal SignedIn me) {
+            @PathVariable UUID id, @Valid @RequestBody SignOffRequest request, @AuthenticationPrincipal SignedIn me) {
         return inTurn.on(id, () -> signOffs.signOff(id, request, me.id()));
     }
 
-    @PostMapping("/installations/{id}/reopen")
-    InstallationView reopen(@PathVariable UUID id, @AuthenticationPrincipal SignedIn me) {
-        return inTurn.on(id, () -> signOffs.reopen(id, me.id()));
+    /** @param why what it is for, in a person's words */
+    record NewVisit(
+            @NotNull(message = "What is the visit for?") VisitPurpose purpose,
+
+            @NotNull @Size(max = 600, message = "At most 600 letters, please.")
+            String why) {}
+
+    /** Goes on with an installation that is signed off. */
+    @PostMapping("/installations/{id}/visits")
+    @ResponseStatus(HttpStatus.CREATED)
+    InstallationView openVisit(
+            @PathVariable UUID id, @Valid @RequestBody NewVisit visit, @AuthenticationPrincipal SignedIn me) {
+        return inTurn.on(id, () -> signOffs.openVisit(id, visit.purpose(), visit.why(), me.id()));
+    }
+
+    /** Cancels the visit that is open, as long as nothing was recorded on it. */
+    @DeleteMapping("/installations/{id}/visits/open")
+    InstallationView cancelVisit(@PathVariable UUID id) {
+        return inTurn.on(id, () -> signOffs.cancelVisit(id));
     }
 
     /** The trace as a Touchstone 1.1 file. */

@@ -42,6 +42,7 @@ class TuningPass {
     private Installation installation;
 
     private int number;
+    private int visitNumber;
 
     /** Of those that count and are not of the old antenna; lists ask for it alone. */
     private boolean newest;
@@ -119,6 +120,7 @@ class TuningPass {
         this.id = UUID.randomUUID();
         this.installation = installation;
         this.number = number;
+        this.visitNumber = installation.visitNumber();
         this.changeM = recording.changeM();
         this.note = recording.note().strip();
         this.plane = installation.measuredAt();
@@ -144,6 +146,8 @@ class TuningPass {
         this.id = r.id();
         this.installation = installation;
         this.number = r.number();
+        // Archives of version 1 know no visits.
+        this.visitNumber = r.visit() == null ? installation.visitNumberAt(r.recordedAt()) : r.visit();
         this.changeM = r.changeM();
         this.secondChangeM = r.secondChangeM();
         this.note = r.note();
@@ -168,6 +172,7 @@ class TuningPass {
         return new PassRecord(
                 id,
                 number,
+                visitNumber,
                 changeM,
                 secondChangeM,
                 note,
@@ -203,6 +208,11 @@ class TuningPass {
 
     int number() {
         return number;
+    }
+
+    /** Of the visit on which it was recorded. */
+    int visitNumber() {
+        return visitNumber;
     }
 
     void renumber(int newNumber) {

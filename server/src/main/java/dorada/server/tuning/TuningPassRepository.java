@@ -21,12 +21,15 @@ interface TuningPassRepository extends JpaRepository<TuningPass, UUID> {
 
     int countByInstallationIdAndNumberLessThan(UUID installationId, int number);
 
+    /** Taken back ones too. */
+    boolean existsByInstallationIdAndVisitNumber(UUID installationId, int visitNumber);
+
     Optional<TuningPass> findByRequestKey(UUID requestKey);
 
     /** Which pass is the newest of each installation that has one, and whether it meets its rule; no sweep is read. */
     @Query("""
             select new dorada.server.tuning.Newest$Row(
-                i.id, i.planVersion, p.id, p.number, p.finalSweep, p.recordedBy.displayName, p.recordedAt, j.met)
+                i.id, i.planVersion, p.id, p.number, p.finalSweep and p.visitNumber = i.visitNumber, p.recordedBy.displayName, p.recordedAt, j.met)
             from TuningPass p join p.installation i
             left join KeptJudgement j
                 on j.passId = p.id and j.planVersion = i.planVersion and j.program = :program

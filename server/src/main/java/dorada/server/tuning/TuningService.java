@@ -213,6 +213,7 @@ public class TuningService {
         if (all.isEmpty() || !all.get(all.size() - 1).id().equals(passId)) {
             throw JobException.conflict("Only the newest pass can be taken back; somebody may have recorded another.");
         }
+        requireOfThisVisit(pass);
         judgements.forget(passId);
         pass.renumber(-1 - passes.countByInstallationIdAndNumberLessThan(installationId, 0));
         TuningPass.lastIsNewest(all.subList(0, all.size() - 1));
@@ -225,6 +226,7 @@ public class TuningService {
         if (pass.number() > 0) {
             throw JobException.conflict("This pass counts already.");
         }
+        requireOfThisVisit(pass);
         List<TuningPass> all = passesThatCount(pass.installation().id());
         if (!all.isEmpty() && all.get(all.size() - 1).recordedAt().isAfter(pass.recordedAt())) {
             throw JobException.conflict("Another pass was recorded meanwhile; record this one again.");
@@ -232,6 +234,13 @@ public class TuningService {
         pass.renumber(all.size() + 1);
         all.add(pass);
         TuningPass.lastIsNewest(all);
+    }
+
+    /** What an earlier visit recorded is what its sign-off rests on. */
+    private static void requireOfThisVisit(TuningPass pass) {
+        if (pass.visitNumber() < pass.installation().visitNumber()) {
+            throw JobException.conflict("This pass is of an earlier visit, which is signed off: it stays.");
+        }
     }
 
     /** A pass that was taken back. */
@@ -256,6 +265,7 @@ public class TuningService {
                         p.recordedBy().displayName(),
                         p.note(),
                         !installation.isSignedOff()
+                                && p.visitNumber() == installation.visitNumber()
                                 && newest.filter(n -> n.isAfter(p.recordedAt())).isEmpty()))
                 .toList();
     }

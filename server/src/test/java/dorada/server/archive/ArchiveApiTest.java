@@ -18,10 +18,13 @@ import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
+import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
 import java.util.UUID;
 import java.util.function.BiFunction;
+import java.util.regex.MatchResult;
+import java.util.regex.Pattern;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipInputStream;
 import java.util.zip.ZipOutputStream;
@@ -106,7 +109,8 @@ class ArchiveApiTest extends ApiTest {
                         "{\"version\":" + version
                                 + ",\"passNumber\":3,\"remark\":\"490 mm\",\"reason\":\"until dry\",\"due\":\"2999-01-01\"}")
                 .andExpect(status().isOk());
-        send(post("/api/installations/" + id + "/reopen"), lead, "{}").andExpect(status().isOk());
+        postJson("/api/installations/" + id + "/visits", "{\"purpose\":\"REPAIR\",\"why\":\"cracked base\"}")
+                .andExpect(status().isCreated());
         postJson("/api/plans", "{\"name\":\"Boat 2\",\"body\":\"{}\",\"installationId\":\"" + id + "\"}")
                 .andExpect(status().isCreated());
         return id;
@@ -122,7 +126,8 @@ class ArchiveApiTest extends ApiTest {
             "delete from pass_circumstance" + passes,
             "delete from pass_photo" + passes,
             "delete from tuning_pass" + ofIt,
-            "delete from earlier_sign_off" + ofIt,
+            "delete from sign_off where visit_id in (select id from visit" + ofIt + ")",
+            "delete from visit" + ofIt,
             "delete from wanted_channel" + ofIt,
             "delete from other_radio" + ofIt,
             "delete from installation where id = '" + id + "'"
@@ -186,6 +191,98 @@ class ArchiveApiTest extends ApiTest {
                 .andExpect(jsonPath("$.left.length()").value(1));
     }
 
+    private void signOff(String id, int pass) throws Exception {
+        int version = read(getAs(viewer, "/api/installations/" + id), "$.version");
+        postJson(
+                        "/api/installations/" + id + "/sign-off",
+                        "{\"version\":" + version + ",\"passNumber\":" + pass + ",\"remark\":\"\",\"reason\":\"fine\"}")
+                .andExpect(status().isOk());
+    }
+
+    @Test
+    void visitsAndSignOffsThatWereAddedThereAreAddedHere() throws Exception {
+        String id = makeInstallation(3);
+        measure(id, UUID.randomUUID(), 0);
+        byte[] open = archive("/api/installations/" + id + "/archive");
+        signOff(id, 1);
+        byte[] signedOff = archive("/api/installations/" + id + "/archive");
+        postJson("/api/installations/" + id + "/visits", "{\"purpose\":\"RECHECK\",\"why\":\"a year on\"}");
+        measure(id, UUID.randomUUID(), 0);
+        byte[] rechecked = archive("/api/installations/" + id + "/archive");
+        forget(id);
+        reads(open);
+        reads(signedOff)
+                .andExpect(jsonPath("$.alreadyHere").value(0))
+                .andExpect(jsonPath("$.left").isEmpty());
+        getAs(viewer, "/api/installations/" + id)
+                .andExpect(jsonPath("$.signOff.reason").value("fine"));
+        reads(rechecked)
+                .andExpect(jsonPath("$.passes").value(1))
+                .andExpect(jsonPath("$.left").isEmpty());
+        getAs(viewer, "/api/installations/" + id)
+                .andExpect(jsonPath("$.signOff").doesNotExist())
+                .andExpect(jsonPath("$.visits[0].signOff.reason").value("fine"))
+                .andExpect(jsonPath("$.visits[1].why").value("a year on"));
+        // What is of before is here already.
+        reads(signedOff).andExpect(jsonPath("$.alreadyHere").value(1));
+
+        // Signed off here, gone on with there: nobody's record is bent to fit.
+        forget(id);
+        reads(open);
+        signOff(id, 1);
+        reads(rechecked).andExpect(jsonPath("$.left.length()").value(1));
+        getAs(viewer, "/api/installations/" + id)
+                .andExpect(jsonPath("$.visits.length()").value(1));
+    }
+
+    @Test
+    void anArchiveOfBeforeThereWereVisitsIsRead() throws Exception {
+        String id = makeInstallation(3);
+        measure(id, UUID.randomUUID(), 0);
+        signOff(id, 1);
+        postJson("/api/installations/" + id + "/visits", "{\"purpose\":\"RETUNING\",\"why\":\"\"}");
+        measure(id, UUID.randomUUID(), -0.004);
+        signOff(id, 2);
+        byte[] now = archive("/api/installations/" + id + "/archive");
+        String at = "\"at\":\"([^\"]*)\"";
+        byte[] then = altered(now, (name, text) -> {
+            if (name.equals("archive.json")) {
+                return text.replace("\"version\":2", "\"version\":1");
+            }
+            if (!name.endsWith("installation.json")) {
+                return text;
+            }
+            List<String> ends = Pattern.compile("\"by\":\"ines\"," + at)
+                    .matcher(text)
+                    .results()
+                    .map(MatchResult::group)
+                    .toList();
+            String reopened = Pattern.compile("\"openedAt\":\"([^\"]*)\"")
+                    .matcher(text)
+                    .results()
+                    .map(r -> r.group(1))
+                    .reduce((a, b) -> b)
+                    .orElseThrow();
+            return text.replaceAll(
+                            "\"visits\":\\[.*?\\}\\}\\]",
+                            "\"earlier\":[{" + ends.get(0)
+                                    + ",\"passNumber\":1,\"remark\":\"490 mm\",\"reopenedBy\":\"ines\",\"reopenedAt\":\""
+                                    + reopened + "\"}],\"signOff\":{" + ends.get(1)
+                                    + ",\"passNumber\":2,\"remark\":\"\",\"learntSetPerElectrical\":1.1,\"learntDoubt\":0.02}")
+                    .replaceAll("\"visit\":[0-9]+,", "");
+        });
+        forget(id);
+        reads(then).andExpect(status().isOk()).andExpect(jsonPath("$.passes").value(2));
+        getAs(viewer, "/api/installations/" + id)
+                .andExpect(jsonPath("$.signOff.passNumber").value(2))
+                .andExpect(jsonPath("$.visits[0].purpose").value("FITTING"))
+                .andExpect(jsonPath("$.visits[0].signOff.remark").value("490 mm"))
+                .andExpect(jsonPath("$.visits[1].openedBy").value("ines"));
+        getAs(viewer, "/api/installations/" + id + "/passes")
+                .andExpect(jsonPath("$[0].visit").value(1))
+                .andExpect(jsonPath("$[1].visit").value(2));
+    }
+
     @Test
     void theWholeShopComesWithItsPeopleAndNoPasswords() throws Exception {
         makeInstallation(2);
@@ -238,9 +335,9 @@ class ArchiveApiTest extends ApiTest {
         reads(altered(archive, (name, text) -> name.endsWith(".s1p") ? text.replaceFirst("\\d\n$", "\n") : text))
                 .andExpect(status().isUnprocessableContent())
                 .andExpect(jsonPath("$.detail", containsString("altered")));
-        reads(altered(archive, (name, text) -> text.replace("\"version\":1", "\"version\":2")))
+        reads(altered(archive, (name, text) -> text.replace("\"version\":2", "\"version\":3")))
                 .andExpect(status().isUnprocessableContent())
-                .andExpect(jsonPath("$.detail", containsString("version 2")));
+                .andExpect(jsonPath("$.detail", containsString("version 3")));
         reads(altered(archive, (name, text) -> text.replace("\"limitSwr\":3.0", "\"limitSwr\":99")))
                 .andExpect(status().isUnprocessableContent())
                 .andExpect(jsonPath("$.detail", containsString("limit")));

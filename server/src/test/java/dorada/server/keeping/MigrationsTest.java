@@ -18,13 +18,16 @@ import org.junit.jupiter.params.provider.ValueSource;
 /** Databases of every earlier version, with something in each of their tables, become databases of today and lose nothing. */
 class MigrationsTest {
 
-    private static final int NEWEST = 15;
+    private static final int NEWEST = 16;
 
     /** Tables that a later version renames or derives anew. */
     private static final List<String> NOT_COUNTED = List.of("flyway_schema_history", "pass_judgement");
 
+    /** Became sign-offs of visits. */
+    private static final String REOPENED = "earlier_sign_off";
+
     @ParameterizedTest
-    @ValueSource(ints = {1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11, 12, 13, 14})
+    @ValueSource(ints = {1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11, 12, 13, 14, 15})
     void fromVersion(int version) throws SQLException {
         String url = "jdbc:h2:mem:migrated" + version + ";DB_CLOSE_DELAY=-1";
         to(url, version);
@@ -32,6 +35,7 @@ class MigrationsTest {
                 Statement sql = connection.createStatement()) {
             fill(sql);
             Map<String, Integer> before = counts(sql);
+            boolean wasReopened = before.remove(REOPENED) != null;
             assertThat(before.values()).doesNotContain(0);
             to(url, NEWEST);
             assertThat(counts(sql)).containsAllEntriesOf(before);
@@ -39,6 +43,14 @@ class MigrationsTest {
                     .isEqualTo(1);
             assertThat(one(sql, "select count(*) from tuning_pass where newest"))
                     .isEqualTo(1);
+            // Each time that it was reopened began a visit, and no sign-off is missing.
+            assertThat(one(sql, "select count(*) from visit")).isEqualTo(wasReopened ? 2 : 1);
+            assertThat(one(sql, "select count(*) from sign_off s join visit v on v.id = s.visit_id"))
+                    .isEqualTo(wasReopened ? 2 : 1);
+            assertThat(one(sql, "select visit_number from installation where signed_off"))
+                    .isEqualTo(wasReopened ? 2 : 1);
+            assertThat(one(sql, "select count(*) from tuning_pass where visit_number = " + (wasReopened ? 2 : 1)))
+                    .isEqualTo(2);
             assertThat(one(sql, "select min(octet_length(points)) from sweep")).isEqualTo(24);
             sql.execute("shutdown");
         }
@@ -98,7 +110,8 @@ class MigrationsTest {
             case "TIMESTAMP WITH TIME ZONE" -> "timestamp with time zone '2026-03-0" + n + " 10:00:00+00:00'";
             case "DATE" -> "date '2026-03-01'";
             case "BOOLEAN" -> Boolean.toString(column.equals("newest") && n == 2);
-            default -> Integer.toString(n);
+            // Places in a list count from 0.
+            default -> Integer.toString(column.equals("position") ? 0 : n);
         };
     }
 

@@ -4,7 +4,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.hamcrest.Matchers.containsString;
 import static org.hamcrest.Matchers.hasSize;
 import static org.hamcrest.Matchers.startsWith;
-import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.put;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.header;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.jsonPath;
@@ -139,21 +138,6 @@ class TuningApiTest extends ApiTest {
         measure(id, UUID.randomUUID(), 0).andExpect(status().isConflict());
         send(put("/api/installations/" + id + "?version=" + version(id)), technician, plan("x", 2))
                 .andExpect(status().isConflict());
-        send(post("/api/installations/" + id + "/reopen"), technician, "{}").andExpect(status().isForbidden());
-        send(post("/api/installations/" + id + "/reopen"), lead, "{}")
-                .andExpect(status().isOk())
-                .andExpect(jsonPath("$.signOff").doesNotExist())
-                .andExpect(jsonPath("$.earlierSignOffs", hasSize(1)));
-        // What was signed off stays readable, whatever is signed off after it.
-        measure(id, UUID.randomUUID(), 0).andExpect(status().isCreated());
-        postJson(path, signOff(version(id), 3, "dry, full power")).andExpect(status().isOk());
-        send(post("/api/installations/" + id + "/reopen"), lead, "{}").andExpect(status().isOk());
-        getAs(viewer, "/api/installations/" + id)
-                .andExpect(jsonPath("$.earlierSignOffs", hasSize(2)))
-                .andExpect(jsonPath("$.earlierSignOffs[0].signOff.reason").value("until the roof is dry, 5 W"))
-                .andExpect(jsonPath("$.earlierSignOffs[0].signOff.by").value("ines"))
-                .andExpect(jsonPath("$.earlierSignOffs[1].signOff.passNumber").value(3))
-                .andExpect(jsonPath("$.earlierSignOffs[1].reopenedBy").value("marisol"));
     }
 
     @Test

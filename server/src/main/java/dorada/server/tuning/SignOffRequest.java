@@ -16,7 +16,7 @@ import java.time.LocalDate;
  * @param due date by which it must be mended; absent for none
  * @param reason why it is good enough, where the rule is not met
  */
-public record SignOff(
+public record SignOffRequest(
         @NotNull long version,
         @NotNull int passNumber,
 

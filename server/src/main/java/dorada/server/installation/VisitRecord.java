@@ -1,0 +1,56 @@
+package dorada.server.installation;
+
+import dorada.core.tuning.TrimPrior;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.Min;
+import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.Optional;
+import java.util.UUID;
+
+/**
+ * A visit as an archive holds it.
+ *
+ * @param id absent in one that was read from an archive of version 1
+ * @param openedBy a login
+ * @param signOff absent while it is open
+ */
+public record VisitRecord(
+        UUID id,
+        @NotNull VisitPurpose purpose,
+        @NotNull @Size(max = 600) String why,
+        @NotBlank String openedBy,
+        @NotNull Instant openedAt,
+        @Valid SignOffRecord signOff) {
+
+    /**
+     * A sign-off; the rule and the worst SWR are absent where they are not known.
+     *
+     * @param by a login
+     */
+    public record SignOffRecord(
+            @NotBlank String by,
+            @NotNull Instant at,
+            @Min(1) int passNumber,
+            @NotNull @Size(max = 2000) String remark,
+            @Size(max = 2000) String reason,
+            Double limitW,
+            LocalDate due,
+            Double costDb,
+            RuleName ruleName,
+            Double limitSwr,
+            Double swrCeiling,
+            Double worstSwr,
+            Double lengthRatio,
+            Double lengthRatioDoubt) {
+
+        Optional<TrimPrior.Lesson> lesson() {
+            return lengthRatio == null || lengthRatioDoubt == null
+                    ? Optional.empty()
+                    : Optional.of(new TrimPrior.Lesson(lengthRatio, lengthRatioDoubt));
+        }
+    }
+}

@@ -1,0 +1,68 @@
+package dorada.server.installation;
+
+import dorada.server.words.OutcomeView;
+import jakarta.validation.constraints.NotNull;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.UUID;
+
+/**
+ * One time that someone worked on an installation.
+ *
+ * @param number counted from 1; each pass names the one that it belongs to
+ * @param signOff what ended it; absent while it is open
+ */
+public record VisitView(
+        @NotNull UUID id,
+        @NotNull int number,
+        @NotNull VisitPurpose purpose,
+        @NotNull String why,
+        @NotNull String openedBy,
+        @NotNull Instant openedAt,
+        SignOffView signOff) {
+
+    /**
+     * Who ended it, when, on which pass, by which rule and why.
+     *
+     * @param rule absent in one of before it was stored
+     * @param worstSwr likewise
+     */
+    public record SignOffView(
+            @NotNull String by,
+            @NotNull Instant at,
+            @NotNull int passNumber,
+            @NotNull String remark,
+            String reason,
+            Double limitW,
+            LocalDate due,
+            Double costDb,
+            OutcomeView rule,
+            Double worstSwr) {
+
+        static SignOffView of(SignOff s) {
+            SignOff.Terms t = s.terms();
+            return new SignOffView(
+                    s.signedBy().displayName(),
+                    s.signedAt(),
+                    t.passNumber(),
+                    t.remark(),
+                    t.reason(),
+                    t.limitW(),
+                    t.due(),
+                    t.costDb(),
+                    s.rule().map(r -> OutcomeView.of(r.outcome())).orElse(null),
+                    t.worstSwr());
+        }
+    }
+
+    static VisitView of(Visit v) {
+        return new VisitView(
+                v.id(),
+                v.number(),
+                v.purpose(),
+                v.why(),
+                v.openedBy().displayName(),
+                v.openedAt(),
+                v.signOff().map(SignOffView::of).orElse(null));
+    }
+}

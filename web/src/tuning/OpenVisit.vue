@@ -1,0 +1,71 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import { answer, api } from '@/api/client'
+import { useInstallationChange } from '@/api/queries'
+import ChoiceField from '@/shell/ChoiceField.vue'
+import TextField from '@/shell/TextField.vue'
+import { useForm } from '@/shell/useForm'
+import { capital, useWords } from '@/words/words'
+import type { Installation } from './sentence'
+
+/** Goes on with what is signed off: says what for, and why. */
+const props = defineProps<{ installationId: string }>()
+const emit = defineEmits<{ opened: [] }>()
+
+type Purpose = Installation['visits'][number]['purpose']
+const PURPOSES: Purpose[] = ['RECHECK', 'RETUNING', 'REPAIR', 'FITTING']
+
+const words = useWords()
+const isOpen = ref(false)
+const purpose = ref<Purpose>('RECHECK')
+const why = ref('')
+const options = computed(() =>
+  PURPOSES.map((p) => ({ value: p, word: capital(words.value.text(`visit.${p}`)) })),
+)
+const { busy, wrong, unplaced, submit } = useForm()
+const openIt = useInstallationChange(() =>
+  answer(
+    api.POST('/api/installations/{id}/visits', {
+      params: { path: { id: props.installationId } },
+      body: { purpose: purpose.value, why: why.value },
+    }),
+  ),
+)
+
+async function send() {
+  const done = await submit(async () => {
+    await openIt.mutateAsync(undefined)
+  })
+  if (done) emit('opened')
+}
+</script>
+
+<template>
+  <button v-if="!isOpen" class="other" @click="isOpen = true">{{ words.text('tuning.NEW_VISIT') }}</button>
+  <form v-else class="card" novalidate @submit.prevent="send">
+    <ChoiceField
+      v-model="purpose"
+      :name="words.text('tuning.VISIT_FOR')"
+      :options="options"
+      :wrong="wrong.purpose"
+    />
+    <TextField
+      v-model="why"
+      :name="words.text('tuning.VISIT_WHY')"
+      :placeholder="words.text('tuning.VISIT_WHY_EXAMPLE')"
+      :wrong="wrong.why"
+    />
+    <p class="hint">{{ words.text('tuning.VISIT_HINT') }}</p>
+    <p v-if="unplaced" class="wrong" role="alert">{{ unplaced }}</p>
+    <button class="do" :disabled="busy">{{ words.text('tuning.OPEN_VISIT') }}</button>
+    <button class="plain" type="button" @click="isOpen = false">{{ words.text('tuning.LEAVE_IT') }}</button>
+  </form>
+</template>
+
+<style scoped>
+form {
+  padding: 16px;
+  display: grid;
+  gap: 12px;
+}
+</style>
