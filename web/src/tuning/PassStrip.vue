@@ -47,7 +47,7 @@ watch(
 <template>
   <div ref="strip" class="strip">
     <template v-for="(p, n) in passes" :key="p.id">
-      <p v-if="n > 0 && passes[n - 1]!.visit !== p.visit" class="visit soft">{{ visitName(p.visit) }}</p>
+      <p v-if="n > 0 && passes[n - 1]?.visit !== p.visit" class="visit soft">{{ visitName(p.visit) }}</p>
       <button :aria-pressed="p.number === shown" :title="p.note" @click="emit('show', p.number)">
         <span>{{ title(p) }}</span>
         <b>{{ dipWords(p, words) }}</b>

@@ -1,12 +1,17 @@
 <script setup lang="ts">
+import { computed } from 'vue'
 import { useWords } from '@/words/words'
 import { formatSwr } from '@/units/swr'
 import { formatTime } from '@/units/time'
-import { changeWords, dipWords, type Installation, type Pass } from './sentence'
+import { dipWords, passName, type Installation, type Pass } from './sentence'
 
 /** Every pass with its trace to take along. */
-defineProps<{ installation: Installation; passes: Pass[] }>()
+const props = defineProps<{ installation: Installation; passes: Pass[] }>()
 const words = useWords()
+
+/** Passes that a sign-off rests on. */
+const signedOff = computed(() => new Set(props.installation.visits.map((v) => v.signOff?.passNumber)))
+const own = computed(() => props.passes.find((p) => !p.oldAntenna)?.id)
 </script>
 
 <template>
@@ -28,8 +33,8 @@ const words = useWords()
       </thead>
       <tbody>
         <tr v-for="p in passes" :key="p.id">
-          <td>{{ p.number }}{{ p.number === installation.signOff?.passNumber ? ', signed off' : '' }}</td>
-          <td>{{ p.number === 1 ? words.text('pass.BASELINE') : changeWords(p.changeM, words) }}</td>
+          <td>{{ p.number }}{{ signedOff.has(p.number) ? ', signed off' : '' }}</td>
+          <td>{{ passName(p, installation, words, p.id === own) }}</td>
           <td class="number">
             {{ dipWords(p, words, 3).replace(' MHz', '') }}
           </td>
@@ -39,10 +44,18 @@ const words = useWords()
           </td>
           <td class="files">
             <a
+              v-if="p.hasPhase"
               class="other"
               :href="`/api/passes/${p.id}/touchstone`"
               :aria-label="`Touchstone file of pass ${p.number}`"
               >Trace (.s1p)</a
+            >
+            <a
+              v-else
+              class="other"
+              :href="`/api/passes/${p.id}/table`"
+              :aria-label="`Table of the readings of pass ${p.number}`"
+              >Readings (.csv)</a
             >
             <a
               v-if="p.fileName"

@@ -41,7 +41,7 @@ const ruleWords = computed(() => {
 <template>
   <p :class="inList ? 'before' : 'sentence'">
     {{
-      words.text(`tuning.${inList ? 'WAS_SIGNED_OFF' : 'SIGNED_OFF'}${signOff.reason ? '_JUDGED' : ''}`, {
+      words.text(`tuning.SIGNED_OFF${signOff.reason ? '_JUDGED' : ''}`, {
         pass: `${signOff.passNumber}`,
       })
     }}

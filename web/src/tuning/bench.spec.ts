@@ -102,8 +102,8 @@ describe('a new visit', () => {
     expect(isToBeFound(again, [])).toBe(false)
     expect(isToBeFound({ ...again, signOff: { by: 'Inés' } } as Installation, before)).toBe(false)
     expect(isPermanent(before, again)).toBe(false)
-    expect(states(before)).toContain('permanent now')
-    expect(states(before)).toContain('sign-off ahead')
+    expect(states(before)).toContain('tune now')
+    expect(states(before)).toContain('permanent ahead')
     expect(nextAction(before[1], again, mm, false, false, true)).toEqual({
       word: 'Sweep it as found',
       does: 'record',

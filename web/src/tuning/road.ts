@@ -6,8 +6,11 @@ import { dipWords, type Installation, type Pass } from './sentence'
 export const ownPasses = (passes: Pass[]): Pass[] => passes.filter((p) => !p.oldAntenna)
 
 /** The visit that is open, or was the last. */
-export const visitOf = (installation: Installation): Installation['visits'][number] =>
-  installation.visits[installation.visits.length - 1]!
+export function visitOf(installation: Installation): Installation['visits'][number] {
+  const newest = installation.visits.at(-1)
+  if (!newest) throw new Error('An installation begins with a visit.')
+  return newest
+}
 
 /** Whether `pass` is of the newest visit. */
 const isOfThisVisit = (pass: Pass | undefined, installation: Installation | undefined): boolean =>
@@ -25,12 +28,9 @@ export const isPermanent = (passes: Pass[], installation: Installation | undefin
   return (last?.finalSweep ?? false) && isOfThisVisit(last, installation)
 }
 
-/** How far it is, as the board says it: what was tight on an earlier visit is to be proved again. */
-function progressOf(passes: Pass[], installation: Installation | undefined): Pass['progress'] {
-  const last = passes.at(-1)
-  const then = last?.progress ?? 'PLANNED'
-  return then === 'READY' && !isOfThisVisit(last, installation) ? 'MET' : then
-}
+/** How far it is, as the board says it: what an earlier visit proved is to be proved again. */
+const progressOf = (passes: Pass[], installation: Installation | undefined): Pass['progress'] =>
+  isToBeFound(installation, passes) ? 'TUNING' : (passes.at(-1)?.progress ?? 'PLANNED')
 
 /** The step that a person most likely wants to see. */
 export function usualStep(installation: Installation | undefined, passes: Pass[]): string {

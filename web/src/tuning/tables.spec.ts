@@ -30,6 +30,7 @@ const pass = (number: number, changeM: number, fileName?: string) =>
     id: `p${number}`,
     number,
     changeM,
+    hasPhase: number !== 3,
     note: '',
     fileName,
     recordedBy: 'Inés',
@@ -123,8 +124,8 @@ describe('sharing', () => {
   it('offers every trace, and an imported file as it came', () => {
     const list = mount(ShareList, {
       props: {
-        installation: { id: 'i1', signOff: { passNumber: 2 } } as unknown as Installation,
-        passes: [pass(1, 0, 'yard.s1p'), pass(2, -0.012)],
+        installation: { id: 'i1', visits: [{ signOff: { passNumber: 2 } }] } as unknown as Installation,
+        passes: [pass(1, 0, 'yard.s1p'), pass(2, -0.012), pass(3, 0)],
       },
       ...pinia(),
     })
@@ -133,6 +134,7 @@ describe('sharing', () => {
       '/api/passes/p1/touchstone',
       '/api/passes/p1/original',
       '/api/passes/p2/touchstone',
+      '/api/passes/p3/table',
     ])
     expect(list.text()).toContain('2, signed off')
   })

@@ -4,6 +4,7 @@ package dorada.core.acceptance;
 public enum Progress {
     /** Nothing of the antenna that stays was read yet; the old one is no more than a reference. */
     PLANNED,
+    /** The rule is missed, or nobody has read yet what a new visit found: it may have moved. */
     TUNING,
     /** The rule is met; nothing is tight and sealed yet. */
     MET,
@@ -14,7 +15,7 @@ public enum Progress {
     /**
      * Of one that is not signed off.
      *
-     * @param met whether the newest reading of the antenna that stays meets the rule
+     * @param met whether the newest reading of the antenna that stays is of this visit and meets the rule
      * @param finalSweep whether that was taken with everything tight and sealed: tightening moves the dip
      */
     public static Progress afterReading(boolean met, boolean finalSweep) {

@@ -83,8 +83,10 @@ class Board {
         if (row.signedOff()) {
             return Progress.signedOff(row.byJudgement());
         }
-        return pass == null
-                ? Progress.PLANNED
-                : Progress.afterReading(Boolean.TRUE.equals(met.get(row.id())), pass.isFinal());
+        if (pass == null) {
+            return Progress.PLANNED;
+        }
+        boolean isMet = pass.isOfNewestVisit() && Boolean.TRUE.equals(met.get(row.id()));
+        return Progress.afterReading(isMet, pass.isFinal());
     }
 }

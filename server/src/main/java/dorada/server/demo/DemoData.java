@@ -26,6 +26,7 @@ import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.time.Clock;
 import java.time.Duration;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
@@ -98,8 +99,12 @@ class DemoData implements SmartInitializingSingleton {
             people.add("noa", "Noa", Role.TECHNICIAN, PASSWORD);
             Map<String, Person> byLogin =
                     people.all().stream().collect(Collectors.toMap(Person::login, Function.identity()));
+            Map<String, Filled> byTitle = new HashMap<>();
             for (DemoInstallation demo : DemoInstallation.ALL) {
-                fill(demo, byLogin.get(demo.by()), clock);
+                byTitle.put(demo.request().title(), new Filled(demo, fill(demo, byLogin.get(demo.by()), clock)));
+            }
+            for (DemoVisit visit : DemoVisit.ALL) {
+                visit(visit, byTitle.get(visit.title()), byLogin.get(visit.by()), clock);
             }
             clock.setBack(Duration.ofDays(2));
             sheets.keep(byLogin.get("bruno").id(), DemoSheets.LINK_BEAM);
@@ -115,7 +120,28 @@ class DemoData implements SmartInitializingSingleton {
         }
     }
 
-    private void fill(DemoInstallation demo, Person by, DemoClock clock) {
+    private record Filled(DemoInstallation demo, Installation installation) {}
+
+    private void visit(DemoVisit visit, Filled there, Person by, DemoClock clock) {
+        Installation made = there.installation();
+        clock.setBack(Duration.ofHours(visit.hoursAgo()));
+        signOffs.openVisit(made.id(), visit.purpose(), visit.why(), by.id());
+        if (!visit.remark().isEmpty()) {
+            clock.setBack(Duration.ofHours(visit.hoursAgo()).minus(BETWEEN_PASSES));
+            PassView found = tuning.measure(
+                    made.id(),
+                    recording(0, "As found, nothing touched.", true),
+                    there.demo().span(made.middleHz()),
+                    POINTS,
+                    by.id());
+            signOffs.signOff(
+                    made.id(),
+                    new SignOffRequest(made.version(), found.number(), visit.remark(), null, null, null),
+                    by.id());
+        }
+    }
+
+    private Installation fill(DemoInstallation demo, Person by, DemoClock clock) {
         Duration back = Duration.ofHours(demo.hoursAgo());
         clock.setBack(back);
         Installation made = installations.create(demo.request(), by.id(), demo.seed());
@@ -153,6 +179,7 @@ class DemoData implements SmartInitializingSingleton {
                     new SignOffRequest(made.version(), last.number(), demo.remark(), reason, null, null),
                     by.id());
         }
+        return made;
     }
 
     private static Recording recording(double changeM, String note, boolean isFinal) {

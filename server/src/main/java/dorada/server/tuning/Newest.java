@@ -53,6 +53,7 @@ public class Newest {
     /**
      * Which pass is the newest of an installation; no sweep is read for it.
      *
+     * @param isOfNewestVisit false where a visit was opened since, and nothing was read on it yet
      * @param met null where that is not kept
      */
     public record Row(
@@ -61,6 +62,7 @@ public class Newest {
             UUID pass,
             int number,
             boolean isFinal,
+            boolean isOfNewestVisit,
             String recordedBy,
             Instant recordedAt,
             Boolean met) {

@@ -29,7 +29,8 @@ interface TuningPassRepository extends JpaRepository<TuningPass, UUID> {
     /** Which pass is the newest of each installation that has one, and whether it meets its rule; no sweep is read. */
     @Query("""
             select new dorada.server.tuning.Newest$Row(
-                i.id, i.planVersion, p.id, p.number, p.finalSweep and p.visitNumber = i.visitNumber, p.recordedBy.displayName, p.recordedAt, j.met)
+                i.id, i.planVersion, p.id, p.number, p.finalSweep,
+                p.visitNumber = i.visitNumber, p.recordedBy.displayName, p.recordedAt, j.met)
             from TuningPass p join p.installation i
             left join KeptJudgement j
                 on j.passId = p.id and j.planVersion = i.planVersion and j.program = :program

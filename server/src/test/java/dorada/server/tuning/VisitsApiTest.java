@@ -151,6 +151,8 @@ class VisitsApiTest extends ApiTest {
         signOff(id, 1, "").andExpect(status().isOk());
         assertThat(state(id)).isEqualTo("SIGNED_OFF");
         visit(id, "RECHECK", "");
+        assertThat(state(id)).isEqualTo("TUNING");
+        measure(id, UUID.randomUUID(), 0).andExpect(jsonPath("$.progress").value("MET"));
         assertThat(state(id)).isEqualTo("MET");
     }
 
