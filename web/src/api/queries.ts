@@ -149,24 +149,24 @@ export function useShopLists() {
   }
 }
 
-export type KeptPlan = Schemas['KeptPlanView']
+export type SavedPlan = Schemas['PlanView']
 
 /** Plans that the shop keeps; `keep` replaces `plan` where one is given. */
-export function useKeptPlans() {
+export function useSavedPlans() {
   const queries = useQueryClient()
   const key = ['plans']
   const onSuccess = () => queries.invalidateQueries({ queryKey: key })
   return {
     plans: useQuery({ queryKey: key, queryFn: () => answer(api.GET('/api/plans')) }),
     open: (id: string) => answer(api.GET('/api/plans/{id}', { params: { path: { id } } })),
-    keep: useMutation({
+    save: useMutation({
       mutationFn: (k: {
         plan: { id: string; version: number } | undefined
         name: string
-        body: string
+        parts: Pick<Schemas['PlanRequest'], 'need' | 'candidate' | 'ground' | 'station'>
         installationId: string | undefined
       }) => {
-        const body = { name: k.name, body: k.body, installationId: k.installationId }
+        const body = { name: k.name, ...k.parts, installationId: k.installationId }
         return k.plan
           ? answer(
               api.PUT('/api/plans/{id}', {
@@ -176,6 +176,11 @@ export function useKeptPlans() {
             )
           : answer(api.POST('/api/plans', { body }))
       },
+      onSuccess,
+    }),
+    putBack: useMutation({
+      mutationFn: (id: string) =>
+        answer(api.POST('/api/removed/{id}/put-back', { params: { path: { id } } })),
       onSuccess,
     }),
     remove: useMutation({

@@ -20,6 +20,7 @@ import {
   emptyForm,
   formOf,
   PLAN_NAMES,
+  PLAN_OF_NEW,
   planOf,
   planWords,
   readPlan,
@@ -97,6 +98,7 @@ watch(
 function startOver() {
   form.value = base.value ? formOf(base.value, preferences.unit) : emptyForm(preferences.unit)
   isFromDraft.value = false
+  if (!props.id) localStorage.removeItem(PLAN_OF_NEW)
   setTimeout(() => localStorage.removeItem(DRAFT))
 }
 
@@ -130,6 +132,7 @@ async function send() {
       const installation = await save.mutateAsync(read.plan)
       isSaved = true
       localStorage.removeItem(DRAFT)
+      if (!props.id) await sayWhatWasPlanned(installation.id)
       await router.push(`/installations/${installation.id}`)
     } catch (error) {
       if (error instanceof Problem && error.status === 409 && error.current) {
@@ -139,6 +142,15 @@ async function send() {
     }
   })
   if (conflict && base.value) takeOver(conflict, read.plan, base.value)
+}
+
+/** The saved plan that it was made of says so from now on; where that is gone, nothing is lost. */
+async function sayWhatWasPlanned(installationId: string) {
+  const id = localStorage.getItem(PLAN_OF_NEW)
+  localStorage.removeItem(PLAN_OF_NEW)
+  if (!id) return
+  const path = { id, installationId }
+  await api.PUT('/api/plans/{id}/installation/{installationId}', { params: { path } }).catch(() => undefined)
 }
 
 /** A colleague saved first: what only they changed is taken over, and collisions are asked about. */

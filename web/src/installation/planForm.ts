@@ -1,6 +1,6 @@
 import type { Schemas } from '@/api/client'
 import { formatChannelMhz, parseFrequency } from '@/units/frequency'
-import { formatLength, parseLength, type LengthUnit } from '@/units/length'
+import { exactLength, formatLength, parseLength, type LengthUnit } from '@/units/length'
 import { parseDecimal, type Parsed } from '@/units/number'
 
 export type Plan = Schemas['InstallationRequest']
@@ -82,7 +82,7 @@ export function formOf(plan: Plan, unit: LengthUnit): PlanForm {
   return {
     ...plan,
     adjust: plan.oneWay ? 'cut' : 'slide',
-    smallestStep: formatLength(plan.smallestStepM, unit, true),
+    smallestStep: exactLength(plan.smallestStepM, unit),
     startLength: typed(plan.startLengthM, unit),
     shortestLength: typed(plan.shortestLengthM, unit),
     longestLength: typed(plan.longestLengthM, unit),
@@ -205,14 +205,18 @@ export function readPlan(form: PlanForm, unit: LengthUnit, hasOwnLimit = true): 
   return { plan, wrong }
 }
 
-const typed = (m: number | undefined, unit: LengthUnit) =>
-  m === undefined ? '' : formatLength(m, unit, true)
+const typed = (m: number | undefined, unit: LengthUnit) => (m === undefined ? '' : exactLength(m, unit))
 
-/** A feedline's length as people type it: `4.2 m`, `13.8 ft`. */
-const metresTyped = (m: number, unit: LengthUnit) =>
-  unit === 'inch' ? `${Number((m / 0.3048).toFixed(2))} ft` : `${Number(m.toFixed(3))} m`
+/** A feedline's length as people type it: `4.2 m`, `13.8 ft`; in feet only where that is what it is. */
+const metresTyped = (m: number, unit: LengthUnit) => {
+  const feet = Number((m / 0.3048).toFixed(2))
+  return unit === 'inch' && Math.abs(feet * 0.3048 - m) < 1e-6 ? `${feet} ft` : `${Number(m.toFixed(6))} m`
+}
 
 const watts = (text: string) => parseDecimal(text.replace(/\s*w(atts?)?$/i, ''))
+
+/** Where the draft of a new installation says which saved plan it was made of. */
+export const PLAN_OF_NEW = 'dorada.plan-draft.new.of'
 
 /** What each part of a plan is called on the page. */
 export const PLAN_NAMES: Record<keyof Plan, string> = {

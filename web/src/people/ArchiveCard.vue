@@ -28,7 +28,7 @@ const many = (n: number, one: string, more = `${one}s`) => `${n} ${n === 1 ? one
   <section class="card">
     <h2>The shop in one file</h2>
     <p class="soft">
-      A zip with every installation, its passes as Touchstone files, photos, kept plans, cut sheets and
+      A zip with every installation, its passes as Touchstone files, photos, saved plans, cut sheets and
       channel lists. Passwords are not in it. Another Dorada reads it; what is there already stays as it is.
     </p>
     <div class="row">

@@ -5,6 +5,7 @@ import { useSolving } from '@/antenna/useSolving'
 import { answer, api, Problem } from '@/api/client'
 import { CARRIERS, type Carrier } from '@/board/words'
 import SweepPlot, { type PlotTrace } from '@/plots/SweepPlot.vue'
+import { PLAN_OF_NEW } from '@/installation/planForm'
 import { usePreferences } from '@/preferences'
 import TextField from '@/shell/TextField.vue'
 import PlanningCautions from '@/safety/PlanningCautions.vue'
@@ -22,9 +23,10 @@ import {
   type Computed,
   type NeedForm,
 } from './choice'
-import { DRAFTS } from './drafts'
+import { DRAFTS, rememberedPlan } from './drafts'
 import PlaceFields from './PlaceFields.vue'
 import PlanTabs from './PlanTabs.vue'
+import { emptyStation, readStation, type StationForm } from './station'
 import { sheetAddress } from './toSheet'
 
 const NEW_INSTALLATION = 'dorada.plan-draft.new'
@@ -136,15 +138,25 @@ const traces = computed<PlotTrace[]>(() =>
 )
 const band = computed(() => bandPegs(solved.value.get(chosen.value)?.ends))
 const pick = computed(() => ranked.value.find((a) => a.candidate === chosen.value))
+/** The first way to the air, where somebody planned one: its radio and its line go along. */
+function plannedWay() {
+  const kept = localStorage.getItem(DRAFTS.station)
+  if (!kept) return undefined
+  const typedStation = { ...emptyStation(), ...(JSON.parse(kept) as Partial<StationForm>) }
+  return readStation(typedStation, preferences.unit).plan?.alternatives[0]
+}
 const plan = computed(() => {
   const { need } = read.value
   return need && pick.value && pick.value.excluded === undefined
-    ? installationOf(form.value, need, pick.value, preferences.unit)
+    ? installationOf(form.value, need, pick.value, preferences.unit, plannedWay())
     : undefined
 })
 function make() {
   if (!plan.value) return
   localStorage.setItem(NEW_INSTALLATION, JSON.stringify(plan.value))
+  const saved = rememberedPlan()
+  if (saved && !saved.installationId) localStorage.setItem(PLAN_OF_NEW, saved.id)
+  else localStorage.removeItem(PLAN_OF_NEW)
   void router.push('/installations/new')
 }
 </script>

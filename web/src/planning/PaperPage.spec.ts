@@ -2,7 +2,7 @@ import { VueQueryPlugin } from '@tanstack/vue-query'
 import { flushPromises, mount, RouterLinkStub } from '@vue/test-utils'
 import { createPinia } from 'pinia'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
-import { DRAFTS, rememberKept } from './drafts'
+import { DRAFTS, rememberPlan } from './drafts'
 import { usualGround } from './ground'
 import PaperPage from './PaperPage.vue'
 
@@ -123,7 +123,7 @@ describe('the plan on paper', () => {
       JSON.stringify({ carrier: 'MAST', target: 'ONE_STATION', bearing: '120' }),
     )
     localStorage.setItem(DRAFTS.chosen, '"BEAM"')
-    rememberKept({ id: 'p', version: 0, name: 'Link to the lighthouse' })
+    rememberPlan({ id: 'p', version: 0, name: 'Link to the lighthouse' })
     const page = await paper()
     expect(page.find('h1').text()).toBe('Link to the lighthouse')
     for (const said of [

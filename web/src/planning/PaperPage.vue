@@ -20,7 +20,7 @@ import {
   type Assessment,
   type Computed,
 } from './choice'
-import { DRAFTS, rememberedKept } from './drafts'
+import { DRAFTS, rememberedPlan } from './drafts'
 import { formatKg } from '@/words/quantity'
 import type { GroundDraft } from './ground'
 import { partLines } from './paper'
@@ -41,7 +41,7 @@ import WattsPicture from './WattsPicture.vue'
 
 /** The whole plan on a sheet of paper: what, where, of what, with how many watts, and what to mind. */
 const preferences = usePreferences()
-const kept = rememberedKept()
+const kept = rememberedPlan()
 const needForm = openedNeed(localStorage.getItem(DRAFTS.antenna))
 const need = computed(() => readNeed(needForm, preferences.unit).need)
 const picked = rememberedCandidate(DRAFTS.chosen) || rememberedCandidate(DRAFTS.named)

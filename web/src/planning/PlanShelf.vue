@@ -2,19 +2,26 @@
 import { computed, onMounted, ref } from 'vue'
 import { useRoute } from 'vue-router'
 import { Problem } from '@/api/client'
-import { useKeptPlans } from '@/api/queries'
+import { useSavedPlans } from '@/api/queries'
 import InstallationPick from '@/board/InstallationPick.vue'
-import { collectDrafts, forgetKept, rememberKept, rememberedKept, restoreDrafts } from './drafts'
+import { usePreferences } from '@/preferences'
+import { forgetPlan, rememberedPlan, rememberPlan, restoreDrafts } from './drafts'
+import { collectParts, restoreParts, type PlanParts } from './saved'
 
-/** Keeps the plan of the three pages for the shop, and opens what was kept. */
-const { plans, open, keep, remove } = useKeptPlans()
-const kept = ref(rememberedKept())
-const isOpen = ref(false)
-const name = ref(kept.value?.name ?? '')
-const said = ref('')
-const removed = ref<{ name: string; body: string; installationId: string | undefined }>()
+/** Saves the plan of the three pages for the shop, and opens what was saved. */
+const { plans, open, save: saveIt, remove, putBack: putBackIt } = useSavedPlans()
+const preferences = usePreferences()
+const saved = ref(rememberedPlan())
+const isOpen = ref(saved.value?.isText ?? false)
+const name = ref(saved.value?.name ?? '')
+const said = ref(
+  saved.value?.isText
+    ? `“${saved.value.name}” was saved before plans said their units. Look at its lengths, then save it.`
+    : '',
+)
+const removed = ref<{ id: string; name: string }>()
 const others = computed(() => plans.data.value ?? [])
-const belongsTo = ref(kept.value?.installationId ?? '')
+const belongsTo = ref(saved.value?.installationId ?? '')
 const route = useRoute()
 
 async function tell(action: () => Promise<string>) {
@@ -32,22 +39,25 @@ async function tell(action: () => Promise<string>) {
 
 const save = () =>
   tell(async () => {
-    const same = kept.value && kept.value.name === name.value.trim() ? kept.value : undefined
-    const plan = await keep.mutateAsync({
+    const { parts, wrong } = collectParts(preferences.unit)
+    if (!parts) return `Not saved. ${wrong}`
+    const same = saved.value && saved.value.name === name.value.trim() ? saved.value : undefined
+    const plan = await saveIt.mutateAsync({
       plan: same,
       name: name.value,
-      body: collectDrafts(),
+      parts,
       installationId: belongsTo.value || undefined,
     })
-    kept.value = rememberKept(plan)
+    saved.value = rememberPlan(plan)
     return `“${plan.name}” is saved for the shop.`
   })
 
 const take = (id: string) =>
   tell(async () => {
     const plan = await open(id)
-    restoreDrafts(plan.body ?? '{}')
-    rememberKept(plan)
+    if (plan.body === undefined) restoreParts(plan as PlanParts, preferences.unit)
+    else restoreDrafts(plan.body)
+    rememberPlan(plan)
     // The pages read their drafts when they are opened.
     location.assign('/plan')
     return ''
@@ -61,29 +71,30 @@ onMounted(() => {
 
 const drop = (id: string) =>
   tell(async () => {
-    const plan = await open(id)
+    const { name: was } = others.value.find((p) => p.id === id) ?? { name: '' }
     await remove.mutateAsync(id)
-    removed.value = { name: plan.name, body: plan.body ?? '{}', installationId: plan.installationId }
-    if (kept.value?.id === id) {
-      forgetKept()
-      kept.value = undefined
+    removed.value = { id, name: was }
+    if (saved.value?.id === id) {
+      forgetPlan()
+      saved.value = undefined
     }
-    return `“${plan.name}” is removed.`
+    return `“${was}” is removed.`
   })
 
 const putBack = () =>
   tell(async () => {
     if (!removed.value) return ''
-    const plan = await keep.mutateAsync({ plan: undefined, ...removed.value })
+    const { id, name: was } = removed.value
+    await putBackIt.mutateAsync(id)
     removed.value = undefined
-    return `“${plan.name}” is back.`
+    return `“${was}” is back.`
   })
 </script>
 
 <template>
   <div class="shelf">
     <button type="button" class="other" :aria-expanded="isOpen" @click="isOpen = !isOpen">
-      {{ kept ? kept.name : 'Saved plans' }}
+      {{ saved ? saved.name : 'Saved plans' }}
     </button>
     <div v-if="isOpen" class="card drawer">
       <form @submit.prevent="save">

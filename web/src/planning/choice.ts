@@ -2,7 +2,7 @@ import type { Schemas } from '@/api/client'
 import { CARRIERS } from '@/board/words'
 import { channelForm, emptyForm, type PlanForm } from '@/installation/planForm'
 import { formatChannelMhz, parseFrequency } from '@/units/frequency'
-import { formatLength, parseLength, type LengthUnit } from '@/units/length'
+import { exactLength, formatLength, parseLength, type LengthUnit } from '@/units/length'
 import { parseDecimal, type Parsed } from '@/units/number'
 
 export type Need = Schemas['NeedRequest']
@@ -155,8 +155,14 @@ export const dbi = (x: number) => `${x.toFixed(1).replace('-', '−')} dBi`
 /** The first that may stand there, by rule: ranked by the server. */
 export const firstByRule = (ranked: Assessment[]) => ranked.find((a) => a.excluded === undefined)
 
-/** A new installation's form with what was planned. */
-export function installationOf(form: NeedForm, need: Need, choice: Assessment, unit: LengthUnit): PlanForm {
+/** A new installation's form with what was planned; `way` is the first way to the air, where that was planned too. */
+export function installationOf(
+  form: NeedForm,
+  need: Need,
+  choice: Assessment,
+  unit: LengthUnit,
+  way?: Schemas['Way'],
+): PlanForm {
   const surface =
     need.material === 'METAL'
       ? `metal ${form.roofLength} × ${form.roofWidth}`
@@ -170,6 +176,14 @@ export function installationOf(form: NeedForm, need: Need, choice: Assessment, u
     antennaKind: choice.antennaKind,
     antennaDetail: `${choice.title}, about ${formatLength(choice.lengthM, unit)}`,
     limit: form.limit,
+    ...(way
+      ? {
+          ratedPower: String(way.ratedW),
+          swrCeiling: String(way.ceilingSwr),
+          feedlineType: way.lineM > 0 ? way.line : '',
+          feedlineLength: way.lineM > 0 ? exactLength(way.lineM, unit) : '',
+        }
+      : {}),
     channels: [
       channelForm('low', formatChannelMhz(need.lowHz), false),
       channelForm('middle', formatChannelMhz((need.lowHz + need.highHz) / 2), true),

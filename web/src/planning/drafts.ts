@@ -11,18 +11,7 @@ export const DRAFTS = {
 
 export type PlanPart = keyof typeof DRAFTS
 
-/** All three pages as one text. */
-export function collectDrafts(): string {
-  const parts = Object.fromEntries(
-    Object.entries(DRAFTS).map(([part, key]) => {
-      const text = localStorage.getItem(key)
-      return [part, text ? (JSON.parse(text) as unknown) : undefined]
-    }),
-  )
-  return JSON.stringify(parts)
-}
-
-/** Puts a kept plan back on the three pages. */
+/** Puts the text of a plan that was saved before plans were numbers back on the three pages. */
 export function restoreDrafts(body: string): void {
   const parts = JSON.parse(body) as Partial<Record<PlanPart, unknown>>
   for (const [part, key] of Object.entries(DRAFTS)) {
@@ -32,30 +21,34 @@ export function restoreDrafts(body: string): void {
   }
 }
 
-/** The kept plan that the pages show, in this browser. */
-export interface Kept {
+/** The saved plan that the pages show, in this browser. */
+export interface SavedPlan {
   id: string
   version: number
   name: string
   installationId: string | undefined
+  /** Saved before plans were numbers: a bare number of it may have been typed in the other unit. */
+  isText: boolean
 }
 
-const KEPT = 'dorada.kept-plan'
+const SAVED = 'dorada.kept-plan'
 
-export function rememberedKept(): Kept | undefined {
-  const text = localStorage.getItem(KEPT)
-  return text ? (JSON.parse(text) as Kept) : undefined
+export function rememberedPlan(): SavedPlan | undefined {
+  const text = localStorage.getItem(SAVED)
+  return text ? (JSON.parse(text) as SavedPlan) : undefined
 }
 
-export function rememberKept(plan: {
+export function rememberPlan(plan: {
   id: string
   version: number
   name: string
   installationId?: string | undefined
-}): Kept {
-  const kept = { id: plan.id, version: plan.version, name: plan.name, installationId: plan.installationId }
-  localStorage.setItem(KEPT, JSON.stringify(kept))
-  return kept
+  body?: string | undefined
+}): SavedPlan {
+  const { id, version, name, installationId, body } = plan
+  const saved = { id, version, name, installationId, isText: body !== undefined }
+  localStorage.setItem(SAVED, JSON.stringify(saved))
+  return saved
 }
 
-export const forgetKept = () => localStorage.removeItem(KEPT)
+export const forgetPlan = () => localStorage.removeItem(SAVED)

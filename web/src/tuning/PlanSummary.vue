@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { useFeedlines, useKeptPlans, useKeptSheets } from '@/api/queries'
+import { useFeedlines, useSavedPlans, useKeptSheets } from '@/api/queries'
 import { CARRIERS } from '@/board/words'
 import { writeAddress } from '@/cutting/sheet'
 import { usePreferences } from '@/preferences'
@@ -13,7 +13,7 @@ import type { Installation } from './sentence'
 
 const props = defineProps<{ installation: Installation; mayWrite: boolean }>()
 const preferences = usePreferences()
-const { plans } = useKeptPlans()
+const { plans } = useSavedPlans()
 const feedlines = useFeedlines()
 const feedline = computed(
   () =>

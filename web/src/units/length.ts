@@ -80,6 +80,24 @@ export function formatLength(metres: number, unit: LengthUnit, fine = false): st
   return formatInches(metres / INCH_M)
 }
 
+/**
+ * A length as somebody could have typed it, which means it to the micrometre when it is read again: `560 mm`, `1.4 m`, `18 31/32 in`.
+ * In `unit` where it is a round number of that, else in the other.
+ */
+export function exactLength(metres: number, unit: LengthUnit): string {
+  const sixtyFourths = (metres / INCH_M) * 64
+  const isRoundInch = Math.abs(sixtyFourths - Math.round(sixtyFourths)) * INCH_M < 64 * FINEST_M
+  const tenths = metres * 10_000
+  const isRoundMm = Math.abs(tenths - Math.round(tenths)) < 10_000 * FINEST_M
+  // A fraction below zero cannot be read back.
+  if (isRoundInch && metres >= 0 && (unit === 'inch' || !isRoundMm)) return formatInches(metres / INCH_M, 64)
+  const mm = Number((metres * 1000).toFixed(3))
+  const text = (value: number) => String(value).replace('-', '−')
+  return Math.abs(mm) >= 1000 && mm % 10 === 0 ? `${text(mm / 1000)} m` : `${text(mm)} mm`
+}
+
+const FINEST_M = 5e-7
+
 /** A distance along a line in both: `7.52 m (24.7 ft)`. */
 export const formatMetres = (metres: number): string =>
   `${metres.toFixed(2)} m (${(metres / FOOT_M).toFixed(1)} ft)`
@@ -90,12 +108,12 @@ export function formatBoth(metres: number, unit: LengthUnit, fine = false): stri
   return `${formatLength(metres, unit, fine)} (${formatLength(metres, other, fine)})`
 }
 
-function formatInches(inches: number): string {
+function formatInches(inches: number, finest = 32): string {
   const sign = inches < 0 ? '−' : ''
-  const thirtySeconds = Math.round(Math.abs(inches) * 32)
-  const whole = Math.floor(thirtySeconds / 32)
-  let top = thirtySeconds % 32
-  let bottom = 32
+  const steps = Math.round(Math.abs(inches) * finest)
+  const whole = Math.floor(steps / finest)
+  let top = steps % finest
+  let bottom = finest
   while (top > 0 && top % 2 === 0) {
     top /= 2
     bottom /= 2

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { formatMhz, parseFrequency } from './frequency'
-import { formatBoth, formatLength, parseLength } from './length'
+import { exactLength, formatBoth, formatLength, parseLength } from './length'
 import { parseDecimal } from './number'
 import { formatSwr, returnLossOfMagnitude, returnLossOfSwr, swrOfMagnitude, swrOfReturnLoss } from './swr'
 
@@ -26,6 +26,23 @@ describe('lengths as people type them', () => {
   ])('%s', (text, metres) => {
     const read = parseLength(text, 'mm')
     expect(read.ok && read.value).toBeCloseTo(metres, 9)
+  })
+
+  it.each([
+    ['22 in', 'inch', '22 in'],
+    ['22 in', 'mm', '558.8 mm'],
+    ['18 31/64 in', 'mm', '18 31/64 in'],
+    ['560 mm', 'inch', '560 mm'],
+    ['1.4 m', 'inch', '1.4 m'],
+    ['1234.567 mm', 'inch', '1234.567 mm'],
+    ['0', 'mm', '0 mm'],
+    ['-19.5 in', 'inch', '−495.3 mm'],
+  ] as const)('%s is written so that it means itself to somebody in %s', (text, unit, written) => {
+    const read = parseLength(text, 'mm')
+    const metres = read.ok ? read.value : NaN
+    expect(exactLength(metres, unit)).toBe(written)
+    const again = parseLength(written, unit === 'mm' ? 'inch' : 'mm')
+    expect(again.ok && again.value).toBeCloseTo(metres, 9)
   })
 
   it('a bare number is in the unit that is shown', () => {

@@ -34,16 +34,17 @@ class Board {
 
     Page page(String search, Optional<Progress> wanted, int page, int size) {
         List<InstallationRow> found = installations.search(search);
-        // Of all: thousands of short rows are read sooner than some are picked out of them.
-        Map<UUID, Newest.Row> passes = newest.rows();
+        Optional<Map<UUID, Newest.Row>> all = wanted.map(w -> newest.rows());
         if (wanted.isPresent()) {
-            Map<UUID, Progress> states = states(found, passes);
+            Map<UUID, Progress> states = states(found, all.orElseThrow());
             found = found.stream()
                     .filter(row -> states.get(row.id()) == wanted.get())
                     .toList();
         }
         int from = (int) Math.min((long) page * size, found.size());
         List<InstallationRow> here = found.subList(from, Math.min(from + size, found.size()));
+        Map<UUID, Newest.Row> passes = all.orElseGet(
+                () -> newest.rows(here.stream().map(InstallationRow::id).toList()));
         // First what is drawn: their states are known then.
         Map<UUID, InBrief> drawn = newest.of(passesOf(here, passes));
         Map<UUID, Progress> states = states(here, passes);

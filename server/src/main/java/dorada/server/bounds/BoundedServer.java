@@ -1,5 +1,9 @@
 package dorada.server.bounds;
 
+import java.util.zip.Deflater;
+import org.eclipse.jetty.compression.gzip.GzipCompression;
+import org.eclipse.jetty.compression.gzip.GzipEncoderConfig;
+import org.eclipse.jetty.compression.server.CompressionHandler;
 import org.eclipse.jetty.server.Connector;
 import org.eclipse.jetty.server.Handler;
 import org.eclipse.jetty.server.HttpConnectionFactory;
@@ -44,6 +48,14 @@ class BoundedServer {
                     secure.setSniHostCheck(false);
                 }
             }
+        }
+        CompressionHandler compression = server.getDescendant(CompressionHandler.class);
+        if (compression != null && compression.removeCompression("gzip") instanceof GzipCompression gzip) {
+            // The usual level takes longer for a page of passes than reading them does, to save a fifth of the bytes.
+            GzipEncoderConfig quick = new GzipEncoderConfig();
+            quick.setCompressionLevel(Deflater.BEST_SPEED);
+            gzip.setDefaultEncoderConfig(quick);
+            compression.putCompression(gzip);
         }
         server.addBean(new NetworkConnectionLimit(Bounds.CONNECTIONS, server));
         Handler.Wrapper here = new WholeBody.Here();

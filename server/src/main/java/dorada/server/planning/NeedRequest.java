@@ -12,11 +12,23 @@ import dorada.core.planning.Need.Stock;
 import dorada.core.planning.Need.Surface;
 import dorada.core.planning.Need.Target;
 import dorada.server.problem.JobException;
+import jakarta.persistence.CollectionTable;
+import jakarta.persistence.Column;
+import jakarta.persistence.ElementCollection;
+import jakarta.persistence.Embeddable;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
+import jakarta.persistence.FetchType;
+import jakarta.persistence.JoinColumn;
+import jakarta.persistence.OrderColumn;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.List;
+import org.hibernate.annotations.BatchSize;
+import org.hibernate.annotations.Fetch;
+import org.hibernate.annotations.FetchMode;
 
 /**
  * What an antenna is wanted for, and on what.
@@ -33,26 +45,38 @@ import java.util.List;
  * @param rodRadiusM of rods at hand; absent or 0 for what is usual
  * @param holesM from hole to hole of a found boom
  */
+@Embeddable
 record NeedRequest(
-        @NotNull Carrier carrier,
-        @NotNull Material material,
-        @NotNull double roofLengthM,
-        @NotNull double roofWidthM,
-        @NotNull double alongM,
-        @NotNull double acrossM,
+        @NotNull @Enumerated(EnumType.STRING) @Column(length = 30)
+        Carrier carrier,
+
+        @NotNull @Enumerated(EnumType.STRING) @Column(length = 30)
+        Material material,
+
+        @NotNull Double roofLengthM,
+        @NotNull Double roofWidthM,
+        @NotNull Double alongM,
+        @NotNull Double acrossM,
         Double roomLengthM,
         Double roomHeightM,
-        @NotNull double mountHeightM,
-        @NotNull double clearanceM,
+        @NotNull Double mountHeightM,
+        @NotNull Double clearanceM,
 
         @Size(max = 8, message = "At most eight things near the mount, please.")
+        @ElementCollection(fetch = FetchType.EAGER)
+        @Fetch(FetchMode.SELECT)
+        @BatchSize(size = 100)
+        @CollectionTable(name = "plan_neighbour", joinColumns = @JoinColumn(name = "plan_id"))
+        @OrderColumn(name = "position")
         List<@Valid NearRequest> near,
 
-        @NotNull double lowHz,
-        @NotNull double highHz,
-        @NotNull double limitSwr,
-        Target target,
-        Polarisation polarisation,
+        @NotNull Double lowHz,
+        @NotNull Double highHz,
+        @NotNull Double limitSwr,
+        @Enumerated(EnumType.STRING) @Column(length = 30) Target target,
+
+        @Enumerated(EnumType.STRING) @Column(length = 30) Polarisation polarisation,
+
         Double bearingDeg,
         Double rodRadiusM,
         Double wireRadiusM,
@@ -66,6 +90,7 @@ record NeedRequest(
      * @param toM upper end
      * @param radiusM of a tube as thick
      */
+    @Embeddable
     record NearRequest(
             @NotBlank @Size(max = 60) String name,
             @NotNull double alongM,

@@ -5,6 +5,7 @@ import dorada.server.people.Person;
 import dorada.server.planning.PlanArchive.PlanRecord;
 import dorada.server.shop.ArchivedPeople;
 import dorada.server.shop.ShopPart;
+import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
@@ -19,22 +20,29 @@ import org.springframework.stereotype.Component;
 @Component
 class PlanArchive implements ShopPart<PlanRecord> {
 
-    private final KeptPlans plans;
-    private final KeptPlanRepository repository;
+    private final Plans plans;
+    private final PlanRepository repository;
     private final InstallationService installations;
 
-    PlanArchive(KeptPlans plans, KeptPlanRepository repository, InstallationService installations) {
+    PlanArchive(Plans plans, PlanRepository repository, InstallationService installations) {
         this.plans = plans;
         this.repository = repository;
         this.installations = installations;
     }
 
-    /** @param changedBy a login */
+    /**
+     * @param body of a plan that was saved before plans had columns; else absent
+     * @param changedBy a login
+     */
     record PlanRecord(
             @NotNull UUID id,
             @NotBlank @Size(max = 160) String name,
             UUID installation,
-            @NotNull @Size(max = 100_000) String body,
+            @Valid NeedRequest need,
+            @Size(max = 60) String candidate,
+            @Valid GroundPlan ground,
+            @Valid StationPlan station,
+            @Size(max = 100_000) String body,
             @NotBlank String changedBy,
             @NotNull Instant changedAt) {}
 
@@ -50,20 +58,27 @@ class PlanArchive implements ShopPart<PlanRecord> {
 
     @Override
     public List<PlanRecord> pack(Optional<UUID> installation) {
-        return plans.all(installation).stream()
-                .map(p -> new PlanRecord(
-                        p.id(),
-                        p.name(),
-                        p.installation().map(i -> i.id()).orElse(null),
-                        p.body(),
-                        p.changer().login(),
-                        p.changedAt()))
-                .toList();
+        return plans.all(installation).stream().map(PlanArchive::record).toList();
+    }
+
+    private static PlanRecord record(Plan p) {
+        Plan.Parts parts = p.parts();
+        return new PlanRecord(
+                p.id(),
+                p.name(),
+                p.installation().map(i -> i.id()).orElse(null),
+                parts.need(),
+                parts.candidate(),
+                parts.ground(),
+                parts.station(),
+                parts.body(),
+                p.changer().login(),
+                p.changedAt());
     }
 
     @Override
     public Stream<Person> people(Optional<UUID> installation) {
-        return plans.all(installation).stream().map(KeptPlan::changer);
+        return plans.all(installation).stream().map(Plan::changer);
     }
 
     @Override
@@ -71,13 +86,13 @@ class PlanArchive implements ShopPart<PlanRecord> {
         if (repository.existsById(r.id())) {
             return false;
         }
-        repository.saveAndFlush(KeptPlan.create(r.id())
+        repository.saveAndFlush(Plan.create(r.id())
                 .fill(
                         r.name(),
                         Optional.ofNullable(r.installation())
                                 .filter(installations::isKnown)
                                 .map(installations::byId),
-                        r.body(),
+                        new Plan.Parts(r.need(), r.candidate(), r.ground(), r.station(), r.body()),
                         people.byLogin(r.changedBy()),
                         r.changedAt()));
         return true;

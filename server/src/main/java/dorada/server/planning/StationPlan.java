@@ -9,6 +9,15 @@ import dorada.core.planning.PowerChain.Fixed;
 import dorada.core.planning.PowerChain.Part;
 import dorada.core.planning.PowerChain.Run;
 import dorada.server.problem.JobException;
+import jakarta.persistence.CollectionTable;
+import jakarta.persistence.Column;
+import jakarta.persistence.ElementCollection;
+import jakarta.persistence.Embeddable;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
+import jakarta.persistence.FetchType;
+import jakarta.persistence.JoinColumn;
+import jakarta.persistence.OrderColumn;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.DecimalMax;
 import jakarta.validation.constraints.DecimalMin;
@@ -17,6 +26,9 @@ import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.ArrayList;
 import java.util.List;
+import org.hibernate.annotations.BatchSize;
+import org.hibernate.annotations.Fetch;
+import org.hibernate.annotations.FetchMode;
 
 /**
  * Up to four ways to build a station, where it stands and whom it must reach.
@@ -30,36 +42,55 @@ import java.util.List;
  * @param carrier what the antenna is fitted to; absent where nobody says
  * @param atBody true for a handheld or a set worn on the body
  */
+@Embeddable
 record StationPlan(
         @NotNull
         @DecimalMin(value = "1e6", message = "A frequency lies between 1 and 1000 MHz.")
         @DecimalMax(value = "1e9", message = "A frequency lies between 1 and 1000 MHz.")
-        double frequencyHz,
+        Double frequencyHz,
 
-        @NotNull @Valid @Size(min = 1, max = 4, message = "One to four ways can be compared.")
+        @NotNull
+        @Valid
+        @Size(min = 1, max = 4, message = "One to four ways can be compared.")
+        @ElementCollection(fetch = FetchType.EAGER)
+        @Fetch(FetchMode.SELECT)
+        @BatchSize(size = 100)
+        @CollectionTable(name = "plan_way", joinColumns = @JoinColumn(name = "plan_id"))
+        @OrderColumn(name = "position")
         List<Way> alternatives,
 
         @NotNull
         @DecimalMin(value = "0", message = "A height is 0 m or more.")
         @DecimalMax(value = "12000", message = "At most 12 km, please.")
-        double ownHeightM,
+        Double ownHeightM,
 
         @NotNull @DecimalMin(value = "0", message = "A size is 0 m or more.")
-        double largestM,
+        Double largestM,
 
         @NotNull @DecimalMin(value = "0", message = "A height is 0 m or more.")
-        double totalHeightM,
+        Double totalHeightM,
 
         @NotNull
         @DecimalMin(value = "0", message = "The duty lies between 0 and 1.")
         @DecimalMax(value = "1", message = "The duty lies between 0 and 1.")
-        double duty,
+        Double duty,
 
-        @NotNull GroundReflection ground,
-        @NotNull boolean atBody,
+        @NotNull @Enumerated(EnumType.STRING) @Column(name = "reflection", length = 20)
+        GroundReflection ground,
+
+        @NotNull Boolean atBody,
+
+        @Enumerated(EnumType.STRING) @Column(name = "station_carrier", length = 30)
         Carrier carrier,
 
-        @NotNull @Valid @Size(max = 20, message = "At most 20 stations, please.")
+        @NotNull
+        @Valid
+        @Size(max = 20, message = "At most 20 stations, please.")
+        @ElementCollection(fetch = FetchType.EAGER)
+        @Fetch(FetchMode.SELECT)
+        @BatchSize(size = 100)
+        @CollectionTable(name = "plan_station", joinColumns = @JoinColumn(name = "plan_id"))
+        @OrderColumn(name = "position")
         List<Station> stations) {
 
     /**
@@ -73,6 +104,7 @@ record StationPlan(
      * @param swr of the antenna, at the antenna
      * @param gainDbi of the antenna in the wanted direction
      */
+    @Embeddable
     record Way(
             @NotBlank(message = "Each way needs a name.") @Size(max = 60, message = "At most 60 letters, please.")
             String name,
@@ -144,6 +176,7 @@ record StationPlan(
     }
 
     /** @param neededDbm what its receiver needs */
+    @Embeddable
     record Station(
             @NotBlank(message = "Each station needs a name.") @Size(max = 60, message = "At most 60 letters, please.")
             String name,

@@ -78,6 +78,12 @@ public class Newest {
                 .collect(Collectors.toMap(Row::installation, Function.identity()));
     }
 
+    /** Of {@code installations} alone, by installation. */
+    public Map<UUID, Row> rows(Collection<UUID> installations) {
+        return passes.newestRowsOf(judgements.program(), installations).stream()
+                .collect(Collectors.toMap(Row::installation, Function.identity()));
+    }
+
     /** Whether the rule is met, by installation. */
     public Map<UUID, Boolean> met(Collection<Row> rows) {
         Map<UUID, Boolean> met = new HashMap<>();

@@ -29,6 +29,7 @@ import dorada.server.words.OutcomeView;
 import dorada.server.words.Words;
 import jakarta.validation.constraints.NotNull;
 import java.time.Instant;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -80,16 +81,24 @@ public record PassView(
 
     private static final double DEEPEST_DRAWN_DB = 60;
 
-    /** A curve to draw: frequencies in Hz, return losses in positive dB, none deeper than 60 dB. */
+    /** A curve to draw: frequencies in Hz, return losses in positive dB, none deeper than 60 dB; no finer than any screen shows it. */
     public record TraceView(
             @NotNull double[] frequencyHz, @NotNull double[] returnLossDb) {
 
+        private static final double FINEST_DB = 1e-3;
+
         public static TraceView of(Trace trace) {
-            return new TraceView(trace.frequencyHz(), trace.returnLossDb());
+            return new TraceView(drawn(trace.frequencyHz(), 1), drawn(trace.returnLossDb(), FINEST_DB));
         }
 
         public static TraceView of(Sweep sweep) {
             return of(Trace.of(sweep).outline(MOST_DRAWN));
+        }
+
+        private static double[] drawn(double[] values, double finest) {
+            return Arrays.stream(values)
+                    .map(v -> Math.rint(v / finest) / (1 / finest))
+                    .toArray();
         }
     }
 
@@ -122,13 +131,16 @@ public record PassView(
             @NotNull double[] mostReturnLossDb) {
 
         static BandOfCurvesView of(ResonanceEstimate.Band b) {
-            return new BandOfCurvesView(b.frequencyHz(), db(b.mostMagnitude()), db(b.leastMagnitude()));
+            return new BandOfCurvesView(
+                    TraceView.drawn(b.frequencyHz(), 1), db(b.mostMagnitude()), db(b.leastMagnitude()));
         }
 
         private static double[] db(double[] magnitudes) {
-            return java.util.Arrays.stream(magnitudes)
-                    .map(m -> Math.min(DEEPEST_DRAWN_DB, Swr.returnLossDb(m)))
-                    .toArray();
+            return TraceView.drawn(
+                    Arrays.stream(magnitudes)
+                            .map(m -> Math.min(DEEPEST_DRAWN_DB, Swr.returnLossDb(m)))
+                            .toArray(),
+                    TraceView.FINEST_DB);
         }
     }
 

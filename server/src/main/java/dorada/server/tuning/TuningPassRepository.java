@@ -26,16 +26,22 @@ interface TuningPassRepository extends JpaRepository<TuningPass, UUID> {
 
     Optional<TuningPass> findByRequestKey(UUID requestKey);
 
-    /** Which pass is the newest of each installation that has one, and whether it meets its rule; no sweep is read. */
-    @Query("""
+    String NEWEST = """
             select new dorada.server.tuning.Newest$Row(
                 i.id, i.planVersion, p.id, p.number, p.finalSweep,
                 p.visitNumber = i.visitNumber, p.recordedBy.displayName, p.recordedAt, j.met)
             from TuningPass p join p.installation i
             left join KeptJudgement j
                 on j.passId = p.id and j.planVersion = i.planVersion and j.program = :program
-            where p.newest = true""")
+            where p.newest = true""";
+
+    /** Which pass is the newest of each installation that has one, and whether it meets its rule; no sweep is read. */
+    @Query(NEWEST)
     List<Newest.Row> newestRows(String program);
+
+    /** The same of {@code installations} alone. */
+    @Query(NEWEST + " and i.id in :installations")
+    List<Newest.Row> newestRowsOf(String program, Collection<UUID> installations);
 
     /** These passes with their sweeps and plans. */
     @Query("select p from TuningPass p join fetch p.sweep join fetch p.installation where p.id in :ids")

@@ -83,6 +83,11 @@ class ArchiveApiTest extends ApiTest {
         return out.toByteArray();
     }
 
+    private static final String NEED = """
+            {"carrier":"MAST","material":"NONE","roofLengthM":0,"roofWidthM":0,"alongM":0,"acrossM":0,"mountHeightM":9,
+             "clearanceM":0,"lowHz":153e6,"highHz":159e6,"limitSwr":2,
+             "near":[{"name":"tower","alongM":-0.5,"acrossM":0,"fromM":0,"toM":2,"radiusM":0.05}]}""";
+
     /** One with everything: measured, read by meter, imported, taken back, a photo, a kept plan. */
     private String installationWithEverything() throws Exception {
         String id = makeInstallation(3);
@@ -111,7 +116,7 @@ class ArchiveApiTest extends ApiTest {
                 .andExpect(status().isOk());
         postJson("/api/installations/" + id + "/visits", "{\"purpose\":\"REPAIR\",\"why\":\"cracked base\"}")
                 .andExpect(status().isCreated());
-        postJson("/api/plans", "{\"name\":\"Boat 2\",\"body\":\"{}\",\"installationId\":\"" + id + "\"}")
+        postJson("/api/plans", "{\"name\":\"Boat 2\",\"installationId\":\"" + id + "\",\"need\":" + NEED + "}")
                 .andExpect(status().isCreated());
         return id;
     }
@@ -121,7 +126,8 @@ class ArchiveApiTest extends ApiTest {
         String ofIt = " where installation_id = '" + id + "'";
         String passes = " where pass_id in (select id from tuning_pass" + ofIt + ")";
         for (String sql : new String[] {
-            "delete from station_plan" + ofIt,
+            "delete from plan_neighbour where plan_id in (select id from plan" + ofIt + ")",
+            "delete from plan" + ofIt,
             "delete from spot_reading" + passes,
             "delete from pass_circumstance" + passes,
             "delete from pass_photo" + passes,

@@ -18,16 +18,18 @@ import org.junit.jupiter.params.provider.ValueSource;
 /** Databases of every earlier version, with something in each of their tables, become databases of today and lose nothing. */
 class MigrationsTest {
 
-    private static final int NEWEST = 16;
+    private static final int NEWEST = 17;
 
     /** Tables that a later version renames or derives anew. */
     private static final List<String> NOT_COUNTED = List.of("flyway_schema_history", "pass_judgement");
+
+    private static final int VISITS = 16;
 
     /** Became sign-offs of visits. */
     private static final String REOPENED = "earlier_sign_off";
 
     @ParameterizedTest
-    @ValueSource(ints = {1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11, 12, 13, 14, 15})
+    @ValueSource(ints = {1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11, 12, 13, 14, 15, 16})
     void fromVersion(int version) throws SQLException {
         String url = "jdbc:h2:mem:migrated" + version + ";DB_CLOSE_DELAY=-1";
         to(url, version);
@@ -38,21 +40,35 @@ class MigrationsTest {
             boolean wasReopened = before.remove(REOPENED) != null;
             assertThat(before.values()).doesNotContain(0);
             to(url, NEWEST);
+            rename(before, "station_plan", "plan");
             assertThat(counts(sql)).containsAllEntriesOf(before);
             assertThat(one(sql, "select count(*) from tuning_pass where newest and number = 2"))
                     .isEqualTo(1);
             assertThat(one(sql, "select count(*) from tuning_pass where newest"))
                     .isEqualTo(1);
-            // Each time that it was reopened began a visit, and no sign-off is missing.
-            assertThat(one(sql, "select count(*) from visit")).isEqualTo(wasReopened ? 2 : 1);
-            assertThat(one(sql, "select count(*) from sign_off s join visit v on v.id = s.visit_id"))
-                    .isEqualTo(wasReopened ? 2 : 1);
-            assertThat(one(sql, "select visit_number from installation where signed_off"))
-                    .isEqualTo(wasReopened ? 2 : 1);
-            assertThat(one(sql, "select count(*) from tuning_pass where visit_number = " + (wasReopened ? 2 : 1)))
-                    .isEqualTo(2);
+            if (version < VISITS) {
+                aVisitForEachTimeItWasReopened(sql, wasReopened);
+            }
             assertThat(one(sql, "select min(octet_length(points)) from sweep")).isEqualTo(24);
             sql.execute("shutdown");
+        }
+    }
+
+    /** And no sign-off is missing. */
+    private static void aVisitForEachTimeItWasReopened(Statement sql, boolean wasReopened) throws SQLException {
+        assertThat(one(sql, "select count(*) from visit")).isEqualTo(wasReopened ? 2 : 1);
+        assertThat(one(sql, "select count(*) from sign_off s join visit v on v.id = s.visit_id"))
+                .isEqualTo(wasReopened ? 2 : 1);
+        assertThat(one(sql, "select visit_number from installation where signed_off"))
+                .isEqualTo(wasReopened ? 2 : 1);
+        assertThat(one(sql, "select count(*) from tuning_pass where visit_number = " + (wasReopened ? 2 : 1)))
+                .isEqualTo(2);
+    }
+
+    private static void rename(Map<String, Integer> counts, String then, String now) {
+        Integer count = counts.remove(then);
+        if (count != null) {
+            counts.put(now, count);
         }
     }
 

@@ -33,7 +33,13 @@ class RemovedApiTest extends ApiTest {
 
     @Test
     void aPlanIsLaidAsideAndComesBackTheSame() throws Exception {
-        String id = made("/api/plans", technician, "{\"name\":\"Boat 2\",\"body\":\"{\\\"a\\\":1}\"}");
+        String id = made(
+                "/api/plans",
+                technician,
+                "{\"name\":\"Boat 2\",\"station\":{\"frequencyHz\":155e6,\"ownHeightM\":2,\"largestM\":1,\"totalHeightM\":0,"
+                        + "\"duty\":0.5,\"ground\":\"TYPICAL\",\"atBody\":false,\"stations\":[],\"alternatives\":[{\"name\":\"A\",\"ratedW\":25,"
+                        + "\"ceilingSwr\":2,\"jumper\":\"\",\"jumperM\":0,\"meterLossDb\":0,\"line\":\"rg-58\",\"lineM\":5,\"connectors\":2,"
+                        + "\"swr\":1.5,\"gainDbi\":2}]}}");
         removes("/api/plans/" + id, technician);
         getAs(viewer, "/api/plans/" + id).andExpect(status().isNotFound());
         getAs(viewer, "/api/plans").andExpect(jsonPath("$[*].id", not(hasItem(id))));
@@ -43,7 +49,8 @@ class RemovedApiTest extends ApiTest {
         putsBack(id, viewer).andExpect(status().isForbidden());
         putsBack(id, technician).andExpect(status().isNoContent());
         putsBack(id, technician).andExpect(status().isNoContent());
-        getAs(viewer, "/api/plans/" + id).andExpect(jsonPath("$.body").value("{\"a\":1}"));
+        getAs(viewer, "/api/plans/" + id)
+                .andExpect(jsonPath("$.station.alternatives[0].lineM").value(5));
         getAs(viewer, "/api/removed").andExpect(jsonPath("$[*].id", not(hasItem(id))));
         putsBack(UUID.randomUUID().toString(), technician).andExpect(status().isNotFound());
     }

@@ -3,13 +3,13 @@ package dorada.server.planning;
 import dorada.server.installation.Installation;
 import dorada.server.people.Person;
 import dorada.server.removed.Removable;
+import jakarta.persistence.Embedded;
 import jakarta.persistence.Entity;
 import jakarta.persistence.FetchType;
 import jakarta.persistence.Id;
 import jakarta.persistence.JoinColumn;
 import jakarta.persistence.Lob;
 import jakarta.persistence.ManyToOne;
-import jakarta.persistence.Table;
 import jakarta.persistence.Version;
 import java.time.Instant;
 import java.util.Optional;
@@ -17,8 +17,14 @@ import java.util.UUID;
 
 /** What was asked of the planning pages, so that a colleague opens the same. */
 @Entity
-@Table(name = "station_plan")
-class KeptPlan extends Removable {
+class Plan extends Removable {
+
+    /**
+     * What it says; each part null where nothing was planned of it.
+     *
+     * @param body see there; null in what is saved today
+     */
+    record Parts(NeedRequest need, String candidate, GroundPlan ground, StationPlan station, String body) {}
 
     @Id
     private UUID id;
@@ -29,6 +35,19 @@ class KeptPlan extends Removable {
     @JoinColumn(name = "installation_id")
     private Installation installation;
 
+    @Embedded
+    private NeedRequest need;
+
+    /** Of the antennas that were weighed up, the one that was picked; null where nobody picked. */
+    private String candidate;
+
+    @Embedded
+    private GroundPlan ground;
+
+    @Embedded
+    private StationPlan station;
+
+    /** The pages' own text, of a plan that was saved before plans had columns and that nobody has opened since; else null. */
     @Lob
     private String body;
 
@@ -41,22 +60,26 @@ class KeptPlan extends Removable {
     @Version
     private long version;
 
-    protected KeptPlan() {}
+    protected Plan() {}
 
-    static KeptPlan create() {
+    static Plan create() {
         return create(UUID.randomUUID());
     }
 
-    static KeptPlan create(UUID id) {
-        KeptPlan plan = new KeptPlan();
+    static Plan create(UUID id) {
+        Plan plan = new Plan();
         plan.id = id;
         return plan;
     }
 
-    final KeptPlan fill(String newName, Optional<Installation> of, String newBody, Person by, Instant at) {
+    final Plan fill(String newName, Optional<Installation> of, Parts parts, Person by, Instant at) {
         name = newName;
         installation = of.orElse(null);
-        body = newBody;
+        need = parts.need();
+        candidate = parts.candidate();
+        ground = parts.ground();
+        station = parts.station();
+        body = parts.body();
         changedBy = by;
         changedAt = at;
         return this;
@@ -72,12 +95,22 @@ class KeptPlan extends Removable {
         return name;
     }
 
+    void belongsTo(Installation of) {
+        installation = of;
+    }
+
     Optional<Installation> installation() {
         return Optional.ofNullable(installation);
     }
 
-    String body() {
-        return body;
+    /** A part whose columns are empty comes back with its lists, which are never null. */
+    Parts parts() {
+        return new Parts(
+                need == null || need.carrier() == null ? null : need,
+                candidate,
+                ground == null || ground.whipM() == null ? null : ground,
+                station == null || station.frequencyHz() == null ? null : station,
+                body);
     }
 
     Person changer() {

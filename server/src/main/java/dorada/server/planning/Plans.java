@@ -3,8 +3,8 @@ package dorada.server.planning;
 import dorada.server.installation.Installation;
 import dorada.server.installation.InstallationService;
 import dorada.server.people.PeopleService;
-import dorada.server.planning.KeptPlanController.KeptPlanRequest;
-import dorada.server.planning.KeptPlanController.KeptPlanView;
+import dorada.server.planning.PlanController.PlanRequest;
+import dorada.server.planning.PlanController.PlanView;
 import dorada.server.problem.JobException;
 import dorada.server.removed.Shelf;
 import java.time.Clock;
@@ -17,14 +17,14 @@ import org.springframework.transaction.annotation.Transactional;
 /** Plans that the shop keeps. */
 @Service
 @Transactional
-class KeptPlans implements Shelf {
+class Plans implements Shelf {
 
-    private final KeptPlanRepository plans;
+    private final PlanRepository plans;
     private final InstallationService installations;
     private final PeopleService people;
     private final Clock clock;
 
-    KeptPlans(KeptPlanRepository plans, InstallationService installations, PeopleService people, Clock clock) {
+    Plans(PlanRepository plans, InstallationService installations, PeopleService people, Clock clock) {
         this.plans = plans;
         this.installations = installations;
         this.people = people;
@@ -33,27 +33,31 @@ class KeptPlans implements Shelf {
 
     /** The newest first; all, or those of one installation. */
     @Transactional(readOnly = true)
-    List<KeptPlan> all(Optional<UUID> installation) {
+    List<Plan> all(Optional<UUID> installation) {
         return installation
                 .map(plans::findByInstallationIdAndRemovedAtIsNullOrderByChangedAtDesc)
                 .orElseGet(plans::findByRemovedAtIsNullOrderByChangedAtDesc);
     }
 
     @Transactional(readOnly = true)
-    KeptPlan byId(UUID id) {
+    Plan byId(UUID id) {
         return plans.findById(id).filter(p -> p.removedAt().isEmpty()).orElseThrow(() -> JobException.notFound("plan"));
     }
 
-    KeptPlan keep(UUID by, KeptPlanRequest request) {
-        return saved(KeptPlan.create(), by, request);
+    Plan keep(UUID by, PlanRequest request) {
+        return saved(Plan.create(), by, request);
     }
 
-    KeptPlanView change(UUID id, long version, UUID by, KeptPlanRequest request) {
-        KeptPlan plan = byId(id);
+    PlanView change(UUID id, long version, UUID by, PlanRequest request) {
+        Plan plan = byId(id);
         if (plan.version() != version) {
-            throw JobException.stale(KeptPlanView.of(plan, true), request);
+            throw JobException.stale(PlanView.of(plan, true), request);
         }
-        return KeptPlanView.of(saved(plan, by, request), true);
+        return PlanView.of(saved(plan, by, request), true);
+    }
+
+    void belongsTo(UUID id, UUID installationId) {
+        byId(id).belongsTo(installations.byId(installationId));
     }
 
     void remove(UUID id, UUID by) {
@@ -66,17 +70,20 @@ class KeptPlans implements Shelf {
     }
 
     @Override
-    public List<KeptPlan> removed() {
+    public List<Plan> removed() {
         return plans.findByRemovedAtIsNotNull();
     }
 
     @Override
-    public Optional<KeptPlan> find(UUID id) {
+    public Optional<Plan> find(UUID id) {
         return plans.findById(id);
     }
 
-    private KeptPlan saved(KeptPlan plan, UUID by, KeptPlanRequest r) {
+    private Plan saved(Plan plan, UUID by, PlanRequest r) {
+        if (r.need() == null && r.ground() == null && r.station() == null) {
+            throw JobException.atField("need", "There is nothing in this plan yet.");
+        }
         Optional<Installation> of = Optional.ofNullable(r.installationId()).map(installations::byId);
-        return plans.saveAndFlush(plan.fill(r.name().strip(), of, r.body(), people.byId(by), clock.instant()));
+        return plans.saveAndFlush(plan.fill(r.name().strip(), of, r.parts(), people.byId(by), clock.instant()));
     }
 }

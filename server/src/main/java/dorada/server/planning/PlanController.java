@@ -26,47 +26,70 @@ import org.springframework.web.bind.annotation.RestController;
 /** Plans that the shop keeps, alone or with an installation. */
 @RestController
 @RequestMapping("/api/plans")
-class KeptPlanController {
+class PlanController {
 
-    private final KeptPlans plans;
+    private final Plans plans;
 
-    KeptPlanController(KeptPlans plans) {
+    PlanController(Plans plans) {
         this.plans = plans;
     }
 
     /**
      * @param installationId what it is the plan of; absent for none yet
-     * @param body what the planning pages hold, as they typed it
+     * @param need absent where the antenna was not planned; likewise {@code ground} and {@code station}
+     * @param candidate of the antennas, the one that was picked; absent for none
      */
-    record KeptPlanRequest(
+    record PlanRequest(
             @NotBlank(message = "Please give the plan a name.")
             @Size(max = 160, message = "At most 160 letters, please.")
             String name,
 
             UUID installationId,
 
-            @NotNull @Size(max = 100_000, message = "This plan is too long to be kept.")
-            String body) {}
+            @Valid NeedRequest need,
 
-    /** @param body absent in lists */
-    record KeptPlanView(
+            @Size(max = 60) String candidate,
+
+            @Valid GroundPlan ground,
+            @Valid StationPlan station) {
+
+        Plan.Parts parts() {
+            return new Plan.Parts(need, candidate, ground, station, null);
+        }
+    }
+
+    /**
+     * What it says is absent in lists.
+     *
+     * @param body the pages' own text, of a plan that was saved before plans had columns; whoever opens it saves it as one
+     */
+    record PlanView(
             @NotNull UUID id,
             @NotNull long version,
             @NotNull String name,
             UUID installationId,
             String shopNumber,
+            NeedRequest need,
+            String candidate,
+            GroundPlan ground,
+            StationPlan station,
             String body,
             @NotNull String changedBy,
             @NotNull Instant changedAt) {
 
-        static KeptPlanView of(KeptPlan p, boolean isWhole) {
-            return new KeptPlanView(
+        static PlanView of(Plan p, boolean isWhole) {
+            Plan.Parts parts = isWhole ? p.parts() : new Plan.Parts(null, null, null, null, null);
+            return new PlanView(
                     p.id(),
                     p.version(),
                     p.name(),
                     p.installation().map(Installation::id).orElse(null),
                     p.installation().map(Installation::shopNumber).orElse(null),
-                    isWhole ? p.body() : null,
+                    parts.need(),
+                    parts.candidate(),
+                    parts.ground(),
+                    parts.station(),
+                    parts.body(),
                     p.changedBy(),
                     p.changedAt());
         }
@@ -74,31 +97,38 @@ class KeptPlanController {
 
     /** All plans, the newest first, or those of one installation. */
     @GetMapping
-    List<KeptPlanView> all(@RequestParam(required = false) UUID installation) {
+    List<PlanView> all(@RequestParam(required = false) UUID installation) {
         return plans.all(Optional.ofNullable(installation)).stream()
-                .map(p -> KeptPlanView.of(p, false))
+                .map(p -> PlanView.of(p, false))
                 .toList();
     }
 
     @GetMapping("/{id}")
-    KeptPlanView read(@PathVariable UUID id) {
-        return KeptPlanView.of(plans.byId(id), true);
+    PlanView read(@PathVariable UUID id) {
+        return PlanView.of(plans.byId(id), true);
     }
 
     @PostMapping
     @ResponseStatus(HttpStatus.CREATED)
-    KeptPlanView keep(@AuthenticationPrincipal SignedIn me, @Valid @RequestBody KeptPlanRequest request) {
-        return KeptPlanView.of(plans.keep(me.id(), request), true);
+    PlanView keep(@AuthenticationPrincipal SignedIn me, @Valid @RequestBody PlanRequest request) {
+        return PlanView.of(plans.keep(me.id(), request), true);
     }
 
     /** Replaces a plan; a stale {@code version} is refused with what is there now. */
     @PutMapping("/{id}")
-    KeptPlanView change(
+    PlanView change(
             @PathVariable UUID id,
             @RequestParam long version,
             @AuthenticationPrincipal SignedIn me,
-            @Valid @RequestBody KeptPlanRequest request) {
+            @Valid @RequestBody PlanRequest request) {
         return plans.change(id, version, me.id(), request);
+    }
+
+    /** Says which installation was made of it; nothing else of it changes. */
+    @PutMapping("/{id}/installation/{installationId}")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void belongsTo(@PathVariable UUID id, @PathVariable UUID installationId) {
+        plans.belongsTo(id, installationId);
     }
 
     @DeleteMapping("/{id}")
