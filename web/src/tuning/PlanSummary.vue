@@ -120,7 +120,7 @@ function channelWords(c: Channel): string {
           <ul>
             <li v-for="p in ownPlans" :key="p.id">
               <RouterLink :to="{ path: '/plan', query: { open: p.id } }">{{ p.name }}</RouterLink>
-              <span class="soft"> {{ p.changedBy }}</span>
+              {{ " " }}<span class="soft">{{ p.changedBy }}</span>
             </li>
           </ul>
         </dd>
@@ -130,7 +130,7 @@ function channelWords(c: Channel): string {
         <ul>
           <li v-for="s in sheets.data.value ?? []" :key="s.id">
             <RouterLink :to="{ path: '/cutting', query: { sheet: s.id } }">{{ s.name }}</RouterLink>
-            <span class="soft"> {{ s.changedBy }}</span>
+            {{ " " }}<span class="soft">{{ s.changedBy }}</span>
           </li>
         </ul>
         <RouterLink :to="newSheet">Work out a new one</RouterLink>

@@ -33,18 +33,28 @@ class Board {
     record Page(List<Entry> entries, int total) {}
 
     Page page(String search, Optional<Progress> wanted, int page, int size) {
-        List<InstallationRow> found = installations.search(search);
-        Optional<Map<UUID, Newest.Row>> all = wanted.map(w -> newest.rows());
-        if (wanted.isPresent()) {
-            Map<UUID, Progress> states = states(found, all.orElseThrow());
-            found = found.stream()
-                    .filter(row -> states.get(row.id()) == wanted.get())
-                    .toList();
-        }
+        return wanted.map(state -> page(search, state, page, size)).orElseGet(() -> page(search, page, size));
+    }
+
+    /** How far each is must be known first: thousands of short rows are read sooner than some are picked out of them. */
+    private Page page(String search, Progress wanted, int page, int size) {
+        Map<UUID, Newest.Row> passes = newest.rows();
+        List<InstallationRow> all = installations.search(search);
+        Map<UUID, Progress> states = states(all, passes);
+        List<InstallationRow> found =
+                all.stream().filter(row -> states.get(row.id()) == wanted).toList();
         int from = (int) Math.min((long) page * size, found.size());
-        List<InstallationRow> here = found.subList(from, Math.min(from + size, found.size()));
-        Map<UUID, Newest.Row> passes = all.orElseGet(
-                () -> newest.rows(here.stream().map(InstallationRow::id).toList()));
+        return drawn(found.subList(from, Math.min(from + size, found.size())), passes, found.size());
+    }
+
+    private Page page(String search, int page, int size) {
+        List<InstallationRow> here = installations.search(search, page, size);
+        Map<UUID, Newest.Row> passes =
+                newest.rows(here.stream().map(InstallationRow::id).toList());
+        return drawn(here, passes, installations.countFound(search));
+    }
+
+    private Page drawn(List<InstallationRow> here, Map<UUID, Newest.Row> passes, int total) {
         // First what is drawn: their states are known then.
         Map<UUID, InBrief> drawn = newest.of(passesOf(here, passes));
         Map<UUID, Progress> states = states(here, passes);
@@ -56,7 +66,7 @@ class Board {
                                 Optional.ofNullable(passes.get(i.id())),
                                 Optional.ofNullable(drawn.get(i.id()))))
                         .toList(),
-                found.size());
+                total);
     }
 
     Map<Progress, Integer> counts(String search) {

@@ -4,25 +4,41 @@ import dorada.core.antenna.AntennaKind;
 import dorada.core.tuning.TrimPrior;
 import java.util.List;
 import java.util.UUID;
+import org.springframework.data.domain.Pageable;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Query;
 
 interface InstallationRepository extends JpaRepository<Installation, UUID> {
 
-    /** Those whose words contain {@code text} (lower case), newest first, without what only one that is opened needs. */
-    @Query("""
+    /** Inner and outer joins alike for the whole list and for a page of it. */
+    String ROWS = """
             select new dorada.server.installation.InstallationRow(
                 i.id, i.signedOff, s.reason is not null)
             from Installation i
             left join Visit v on v.installation = i and v.number = i.visitNumber and i.signedOff
             left join SignOff s on s.visit = v
-            where lower(i.title) like concat('%', :text, '%') escape '\\'
+            where\s""";
+
+    String FOUND = """
+            :text = ''
+               or lower(i.title) like concat('%', :text, '%') escape '\\'
                or lower(i.customer) like concat('%', :text, '%') escape '\\'
                or lower(i.carrierDetail) like concat('%', :text, '%') escape '\\'
                or lower(i.antennaDetail) like concat('%', :text, '%') escape '\\'
                or concat('fs-', lpad(cast(i.shopNumber as string), 4, '0')) like concat('%', :text, '%') escape '\\'
-            order by i.shopNumber desc""")
+            """;
+    String NEWEST_FIRST = " order by i.shopNumber desc";
+
+    /** Those whose words contain {@code text} (lower case), newest first, without what only one that is opened needs. */
+    @Query(ROWS + FOUND + NEWEST_FIRST)
     List<InstallationRow> search(String text);
+
+    /** A page of the same. */
+    @Query(ROWS + FOUND + NEWEST_FIRST)
+    List<InstallationRow> search(String text, Pageable page);
+
+    @Query("select count(i) from Installation i where " + FOUND)
+    int countFound(String text);
 
     /** What each finished antenna of {@code kind} taught when it was signed off last; all but {@code but}. */
     @Query("""

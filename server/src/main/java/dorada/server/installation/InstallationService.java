@@ -17,6 +17,7 @@ import java.util.random.RandomGenerator;
 import java.util.stream.Collectors;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.context.ApplicationEventPublisher;
+import org.springframework.data.domain.PageRequest;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -98,12 +99,28 @@ public class InstallationService {
     /** Those whose words contain {@code text}, newest first. */
     @Transactional(readOnly = true)
     public List<InstallationRow> search(String text) {
-        String escaped = text.strip()
+        return installations.search(asPattern(text));
+    }
+
+    /** Page {@code page}, counted from 0, of the same. */
+    @Transactional(readOnly = true)
+    public List<InstallationRow> search(String text, int page, int size) {
+        boolean isBeyondAny = (long) page * size > Integer.MAX_VALUE;
+        return isBeyondAny ? List.of() : installations.search(asPattern(text), PageRequest.of(page, size));
+    }
+
+    /** How many {@link #search(String)} finds. */
+    @Transactional(readOnly = true)
+    public int countFound(String text) {
+        return installations.countFound(asPattern(text));
+    }
+
+    private static String asPattern(String text) {
+        return text.strip()
                 .toLowerCase(Locale.ROOT)
                 .replace("\\", "\\\\")
                 .replace("%", "\\%")
                 .replace("_", "\\_");
-        return installations.search(escaped);
     }
 
     /** Saves the edit of somebody who saw {@code version}; refuses it with both versions where that is stale. */

@@ -18,8 +18,8 @@ interface KeptJudgementRepository extends JpaRepository<KeptJudgement, UUID> {
     /** The passes of an installation that count, in order; no sweep is read. */
     @Query("""
             select new dorada.server.tuning.KeptJudgementRepository$Row(
-                p.id, p.hasPhoto, p.recordedBy.displayName, j.says)
-            from TuningPass p join p.installation i
+                p.id, p.hasPhoto, r.displayName, j.says)
+            from TuningPass p join p.installation i join p.recordedBy r
             left join KeptJudgement j
                 on j.passId = p.id and j.planVersion = i.planVersion and j.program = :program
             where i.id = :installation and p.number > 0 order by p.number""")

@@ -26,11 +26,12 @@ interface TuningPassRepository extends JpaRepository<TuningPass, UUID> {
 
     Optional<TuningPass> findByRequestKey(UUID requestKey);
 
+    /** Inner joins first: what is joined after an outer one the database joins last, over all installations. */
     String NEWEST = """
             select new dorada.server.tuning.Newest$Row(
                 i.id, i.planVersion, p.id, p.number, p.finalSweep,
-                p.visitNumber = i.visitNumber, p.recordedBy.displayName, p.recordedAt, j.met)
-            from TuningPass p join p.installation i
+                p.visitNumber = i.visitNumber, r.displayName, p.recordedAt, j.met)
+            from TuningPass p join p.installation i join p.recordedBy r
             left join KeptJudgement j
                 on j.passId = p.id and j.planVersion = i.planVersion and j.program = :program
             where p.newest = true""";
