@@ -191,7 +191,7 @@ export function useSavedPlans() {
 }
 
 /** Cut sheets that the shop keeps, or those of one installation. */
-export function useKeptSheets(installation?: Ref<string | undefined>) {
+export function useSavedSheets(installation?: Ref<string | undefined>) {
   const client = useQueryClient()
   const onSuccess = () => client.invalidateQueries({ queryKey: ['cut-sheets'] })
   return {
@@ -208,7 +208,7 @@ export function useKeptSheets(installation?: Ref<string | undefined>) {
     keep: useMutation({
       mutationFn: (k: {
         sheet: { id: string; version: number } | undefined
-        body: Schemas['KeptSheetRequest']
+        body: Schemas['SavedSheetRequest']
       }) =>
         k.sheet
           ? answer(

@@ -2,7 +2,7 @@
 import { computed, ref, watch } from 'vue'
 import { useRoute, useRouter, type LocationQueryRaw } from 'vue-router'
 import { Problem, type Schemas } from '@/api/client'
-import { useInstallation, useKeptSheets, useMe } from '@/api/queries'
+import { useInstallation, useSavedSheets, useMe } from '@/api/queries'
 import { formatChannelMhz } from '@/units/frequency'
 import { requestOf, writeAddress, type Asked, type Sheet } from './sheet'
 import type { ReallyCut } from './StepList.vue'
@@ -12,17 +12,17 @@ const done = defineModel<string[]>('done', { required: true })
 const cuts = defineModel<ReallyCut[]>('cuts', { required: true })
 const props = defineProps<{ asked: Asked; sheet: Sheet | undefined }>()
 
-type Kept = Schemas['KeptSheetView']
+type Kept = Schemas['SavedSheetView']
 const DRAFT = 'dorada.cut-sheet'
 
 const route = useRoute()
 const router = useRouter()
 const me = useMe()
-const { open, keep, remove } = useKeptSheets()
+const { open, keep, remove } = useSavedSheets()
 const kept = ref<Kept>()
 const name = ref('')
 const said = ref('')
-const removed = ref<Schemas['KeptSheetRequest']>()
+const removed = ref<Schemas['SavedSheetRequest']>()
 const installationId = computed(
   () => kept.value?.installationId ?? (route.query.installation as string | undefined),
 )
@@ -49,7 +49,7 @@ async function tell(action: () => Promise<string>) {
   }
 }
 
-function body(): Schemas['KeptSheetRequest'] {
+function body(): Schemas['SavedSheetRequest'] {
   return {
     name: name.value.trim() || usualName.value,
     ...(installationId.value ? { installationId: installationId.value } : {}),

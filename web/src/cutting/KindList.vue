@@ -1,12 +1,12 @@
 <script setup lang="ts">
 import { useQuery } from '@tanstack/vue-query'
 import { answer, api } from '@/api/client'
-import { useKeptSheets } from '@/api/queries'
+import { useSavedSheets } from '@/api/queries'
 import { formatMhz } from '@/units/frequency'
 
 /** What can be made, and what the shop keeps. */
 const kinds = useQuery({ queryKey: ['cut-kinds'], queryFn: () => answer(api.GET('/api/cutting/kinds')) })
-const { sheets } = useKeptSheets()
+const { sheets } = useSavedSheets()
 
 /** In the middle of what it is for, by its logarithm; somewhere to begin. */
 const USUAL_HZ = [146e6, 27.185e6, 127e6, 446e6]

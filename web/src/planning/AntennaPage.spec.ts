@@ -31,7 +31,7 @@ const computed = (candidate: string, holds: boolean) => ({
   maxGainDbi: 3,
   takeOffDeg: 39,
   lengthM: 0.458,
-  merit: 1,
+  gainLessEffortDb: 1,
   massKg: 0.085,
   parts: [],
   packedM: 0.458,

@@ -21,7 +21,7 @@ export function useAdvisedAntenna(
           worstSwr: c.worstSwr,
           holds: c.holds,
           wantedDbi: c.wantedDbi,
-          merit: c.merit,
+          gainLessEffortDb: c.gainLessEffortDb,
         }
         return {
           candidate: a.candidate,

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { useFeedlines, useSavedPlans, useKeptSheets } from '@/api/queries'
+import { useFeedlines, useSavedPlans, useSavedSheets } from '@/api/queries'
 import { CARRIERS } from '@/board/words'
 import { writeAddress } from '@/cutting/sheet'
 import { usePreferences } from '@/preferences'
@@ -23,7 +23,7 @@ const feedline = computed(
 const ownPlans = computed(() =>
   (plans.data.value ?? []).filter((p) => p.installationId === props.installation.id),
 )
-const { sheets } = useKeptSheets(computed(() => props.installation.id))
+const { sheets } = useSavedSheets(computed(() => props.installation.id))
 
 /** A new sheet for this antenna on its main channel. */
 const newSheet = computed(() => {
@@ -120,7 +120,7 @@ function channelWords(c: Channel): string {
           <ul>
             <li v-for="p in ownPlans" :key="p.id">
               <RouterLink :to="{ path: '/plan', query: { open: p.id } }">{{ p.name }}</RouterLink>
-              {{ " " }}<span class="soft">{{ p.changedBy }}</span>
+              {{ ' ' }}<span class="soft">{{ p.changedBy }}</span>
             </li>
           </ul>
         </dd>
@@ -130,7 +130,7 @@ function channelWords(c: Channel): string {
         <ul>
           <li v-for="s in sheets.data.value ?? []" :key="s.id">
             <RouterLink :to="{ path: '/cutting', query: { sheet: s.id } }">{{ s.name }}</RouterLink>
-            {{ " " }}<span class="soft">{{ s.changedBy }}</span>
+            {{ ' ' }}<span class="soft">{{ s.changedBy }}</span>
           </li>
         </ul>
         <RouterLink :to="newSheet">Work out a new one</RouterLink>

@@ -37,12 +37,12 @@ final class KindTable {
                     Locale.ROOT,
                     "%-18s stated %.2f within %2.0f %%, solved%s%n",
                     kind,
-                    kind.setPerElectrical(),
+                    kind.lengthRatio(),
                     100 * kind.sensitivityDoubt(),
                     solved);
         }
         out.println("Ground plane of four radials, radiator alone and all alike (stated "
-                + GroundPlaneDesign.KIND.setPerElectrical() + " and "
+                + GroundPlaneDesign.KIND.lengthRatio() + " and "
                 + GroundPlaneDesign.KIND.otherPiecesPerElectrical().orElseThrow() + "):");
         double wave = Wavelength.ofHz(146e6);
         for (double droop : new double[] {0, 30, 45}) {

@@ -59,7 +59,7 @@ final class TrialKinds {
     static TrimPrior prior(VirtualInstallation v) {
         TrimPrior usual = TrimPrior.of(v.kind());
         return v.id().equals(SET_BY_WIDTH)
-                ? new TrimPrior(usual.waves(), usual.setPerElectrical() / 2, usual.doubt(), 0, usual.circuit())
+                ? new TrimPrior(usual.waves(), usual.lengthRatio() / 2, usual.doubt(), 0, usual.circuit())
                 : usual;
     }
 

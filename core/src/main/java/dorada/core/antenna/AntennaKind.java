@@ -37,7 +37,7 @@ public final class AntennaKind {
         private double smallestStepM = 0.001;
         private double electricalWaves = 0.25;
         private double endEffect = END_EFFECT;
-        private double setPerElectrical = 1;
+        private double lengthRatio = 1;
         private double sensitivityDoubt = 0.1;
         private double usualQ = 10;
         private double usualOhm = 50;
@@ -84,8 +84,8 @@ public final class AntennaKind {
         }
 
         /** @param doubt standard deviation of the ratio, relative, over the kind's usual sizes */
-        public Draft setPerElectrical(double ratio, double doubt) {
-            setPerElectrical = ratio;
+        public Draft lengthRatio(double ratio, double doubt) {
+            lengthRatio = ratio;
             sensitivityDoubt = doubt;
             return this;
         }
@@ -125,7 +125,7 @@ public final class AntennaKind {
 
         public AntennaKind make() {
             if (isChangedAlike) {
-                otherPerElectrical = 2 * setPerElectrical;
+                otherPerElectrical = 2 * lengthRatio;
             }
             return new AntennaKind(this);
         }
@@ -164,11 +164,11 @@ public final class AntennaKind {
      * Metres of set length for a metre of electrical length, before the antenna itself has told; solved for the usual sizes of
      * the kind. Above 1 where what is not adjusted holds the dip back.
      */
-    public double setPerElectrical() {
-        return of.setPerElectrical;
+    public double lengthRatio() {
+        return of.lengthRatio;
     }
 
-    /** Standard deviation of {@link #setPerElectrical}, relative, over the kind's usual sizes. */
+    /** Standard deviation of {@link #lengthRatio}, relative, over the kind's usual sizes. */
     public double sensitivityDoubt() {
         return of.sensitivityDoubt;
     }

@@ -7,11 +7,10 @@ package dorada.core.antenna;
  * @param name as it stands after "the"
  * @param shortName in one word, where there is no room for more
  * @param waves its electrical length in wavelengths of its band, with what hangs on it
- * @param setPerElectrical metres of set length for a metre of electrical length
+ * @param lengthRatio metres of set length for a metre of electrical length
  * @param doubt standard deviation of that ratio, relative
  */
-public record BandPiece(
-        PieceId id, String name, String shortName, double waves, double setPerElectrical, double doubt) {
+public record BandPiece(PieceId id, String name, String shortName, double waves, double lengthRatio, double doubt) {
 
     /** A half wave, held back by what hangs above it. */
     public static final BandPiece BELOW_THE_STUB = new BandPiece(

@@ -51,7 +51,7 @@ public sealed interface SecondPiece {
      * Sets the length too, but finely, and can be put back: a ring on a thread below the coil, where the length does little.
      *
      * @param travelM from one end of its thread to the other, in metres; it is fitted half-way
-     * @param setPerElectrical metres that it is moved for a metre of electrical length
+     * @param lengthRatio metres that it is moved for a metre of electrical length
      * @param doubt standard deviation of that ratio, relative
      */
     record FinePiece(
@@ -62,7 +62,7 @@ public sealed interface SecondPiece {
             String inward,
             double smallestStepM,
             double travelM,
-            double setPerElectrical,
+            double lengthRatio,
             double doubt)
             implements SecondPiece {}
 

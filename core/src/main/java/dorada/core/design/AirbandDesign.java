@@ -24,7 +24,7 @@ public final class AirbandDesign extends AntennaDesign {
             .cutOnly()
             .hasUsualLength()
             .waves(0.25)
-            .setPerElectrical(1.08, 0.08)
+            .lengthRatio(1.08, 0.08)
             .circuit(8.5, 28)
             .make();
 

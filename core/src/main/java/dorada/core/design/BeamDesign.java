@@ -35,7 +35,7 @@ public final class BeamDesign extends AntennaDesign {
     public static final AntennaKind KIND = AntennaKind.called(
                     "BEAM", "beam with split dipole", "each half of the driven element")
             .waves(0.25)
-            .setPerElectrical(1.9, 0.4)
+            .lengthRatio(1.9, 0.4)
             .circuit(17, 45)
             .bothHalves(new PiecesWords("one half alone", "both halves"))
             .make();

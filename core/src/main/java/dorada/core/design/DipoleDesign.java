@@ -35,7 +35,7 @@ public final class DipoleDesign extends AntennaDesign {
             .hasUsualLength()
             .smallestStepM(0.005)
             .waves(0.25)
-            .setPerElectrical(1, 0.05)
+            .lengthRatio(1, 0.05)
             .circuit(13, 46)
             .bothHalves(new PiecesWords("one arm alone", "both arms"))
             .make();

@@ -14,11 +14,11 @@ public final class EndFedWireDesign extends AntennaDesign {
             .hasUsualLength()
             .smallestStepM(0.005)
             .waves(0.5)
-            .setPerElectrical(1, 0.09)
+            .lengthRatio(1, 0.09)
             .circuit(8, 55)
             .make();
 
-    private static final CutKind SHEET = new EndFedWire(false);
+    private static final CutKind SHEET = new EndFedWire();
 
     public EndFedWireDesign() {
         super(KIND, SHEET);

@@ -29,7 +29,7 @@ public final class FiveEighthsDesign extends AntennaDesign {
             .hasUsualLength()
             .smallestStepM(0.002)
             .waves(0.625)
-            .setPerElectrical(1.13, 0.07)
+            .lengthRatio(1.13, 0.07)
             .circuit(13, 55)
             .make();
 

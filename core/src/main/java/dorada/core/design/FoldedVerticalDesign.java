@@ -32,7 +32,7 @@ public final class FoldedVerticalDesign extends AntennaDesign {
             .cutOnly()
             .smallestStepM(0.005)
             .waves(0.25)
-            .setPerElectrical(2.05, 0.15)
+            .lengthRatio(2.05, 0.15)
             .circuit(14, 60)
             .make();
 

@@ -17,7 +17,7 @@ public final class GammaBeamDesign extends AntennaDesign {
 
     public static final AntennaKind KIND = AntennaKind.called("GAMMA_BEAM", "beam with a gamma match", "driven element")
             .waves(0.5)
-            .setPerElectrical(1.2, 0.4)
+            .lengthRatio(1.2, 0.4)
             .circuit(11, 50)
             .with(SecondPiece.STRAP)
             .make();

@@ -33,7 +33,7 @@ public final class GroundPlaneDesign extends AntennaDesign {
             .cutOnly()
             .hasUsualLength()
             .waves(0.25)
-            .setPerElectrical(1.23, 0.11)
+            .lengthRatio(1.23, 0.11)
             .circuit(5.5, 48)
             .oneAlone(new PiecesWords("radiator alone", "radiator and radials alike"), RADIATOR_AND_RADIALS)
             .make();

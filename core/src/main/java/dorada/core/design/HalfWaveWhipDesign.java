@@ -7,7 +7,7 @@ import dorada.core.antenna.EndFedHalfWave;
 import dorada.core.cutsheet.CutKind;
 import dorada.core.cutsheet.Inputs;
 import dorada.core.cutsheet.Shape;
-import dorada.core.cutsheet.kind.EndFedWire;
+import dorada.core.cutsheet.kind.HalfWaveWhip;
 import dorada.core.planning.Candidate;
 import dorada.core.planning.CandidateModel;
 import dorada.core.planning.Extent;
@@ -35,11 +35,11 @@ public final class HalfWaveWhipDesign extends AntennaDesign {
             .cutOnly()
             .hasUsualLength()
             .waves(0.5)
-            .setPerElectrical(1.04, 0.09)
+            .lengthRatio(1.04, 0.09)
             .circuit(8, 55)
             .make();
 
-    private static final CutKind SHEET = new EndFedWire(true);
+    private static final CutKind SHEET = new HalfWaveWhip();
 
     public HalfWaveWhipDesign() {
         super(KIND, SHEET);
@@ -93,7 +93,7 @@ public final class HalfWaveWhipDesign extends AntennaDesign {
                         place.middleHz(),
                         List.of(),
                         List.of("coil"),
-                        new Ratio("ratio", USUAL_RATIO, EndFedWire.RATIOS));
+                        new Ratio("ratio", USUAL_RATIO, HalfWaveWhip.RATIOS));
                 this.place = place;
                 this.in = ask.at(place.middleHz());
             }

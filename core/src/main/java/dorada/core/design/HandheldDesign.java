@@ -29,7 +29,7 @@ public final class HandheldDesign extends AntennaDesign {
     public static final AntennaKind KIND = AntennaKind.called("HANDHELD_ROD", "handheld rod", "rod")
             .cutOnly()
             .waves(0.25)
-            .setPerElectrical(1.5, 0.14)
+            .lengthRatio(1.5, 0.14)
             .circuit(6, 45)
             .make();
 

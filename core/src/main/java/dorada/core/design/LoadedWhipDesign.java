@@ -32,7 +32,7 @@ public final class LoadedWhipDesign extends AntennaDesign {
                     "LOADED_CB_WHIP", "base-loaded CB whip with adjustable tip", "tip")
             .smallestStepM(0.002)
             .waves(0.25)
-            .setPerElectrical(0.9, 0.12)
+            .lengthRatio(0.9, 0.12)
             .circuit(42, 50)
             .make();
 

@@ -32,7 +32,7 @@ public final class LoopDesign extends AntennaDesign {
             .cutOnly()
             .smallestStepM(0.005)
             .waves(1)
-            .setPerElectrical(1.03, 0.12)
+            .lengthRatio(1.03, 0.12)
             .circuit(6, 65)
             .make();
 

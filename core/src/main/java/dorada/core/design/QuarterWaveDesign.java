@@ -28,7 +28,7 @@ public final class QuarterWaveDesign extends AntennaDesign {
             .cutOnly()
             .hasUsualLength()
             .waves(0.25)
-            .setPerElectrical(0.99, 0.05)
+            .lengthRatio(0.99, 0.05)
             .circuit(6.5, 38)
             .make();
 

@@ -32,7 +32,7 @@ public final class RibbonJPoleDesign extends AntennaDesign {
             .cutOnly()
             .smallestStepM(0.002)
             .waves(0.75)
-            .setPerElectrical(2.15, 0.2)
+            .lengthRatio(2.15, 0.2)
             .circuit(27, 52)
             .bands(BandPiece.BELOW_THE_STUB, BandPiece.ABOVE_THE_STUB)
             .make();

@@ -17,7 +17,7 @@ public final class RingedWhipDesign extends AntennaDesign {
                     "RINGED_CB_WHIP", "centre-loaded CB whip with tip and ring", "tip")
             .smallestStepM(0.002)
             .waves(0.25)
-            .setPerElectrical(0.62, 0.15)
+            .lengthRatio(0.62, 0.15)
             .circuit(45, 50)
             .with(SecondPiece.RING)
             .make();

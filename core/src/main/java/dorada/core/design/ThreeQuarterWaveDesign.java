@@ -16,7 +16,7 @@ public final class ThreeQuarterWaveDesign extends AntennaDesign {
             .hasUsualLength()
             .waves(0.75)
             .shortenedAtItsTip()
-            .setPerElectrical(0.99, 0.05)
+            .lengthRatio(0.99, 0.05)
             .circuit(16, 52)
             .make();
 

@@ -29,7 +29,7 @@ public final class TubeJPoleDesign extends AntennaDesign {
             .cutOnly()
             .hasUsualLength()
             .waves(0.75)
-            .setPerElectrical(2.05, 0.13)
+            .lengthRatio(2.05, 0.13)
             .circuit(15, 46)
             .with(SecondPiece.TAP)
             .make();

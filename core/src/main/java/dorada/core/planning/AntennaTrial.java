@@ -100,7 +100,7 @@ public final class AntennaTrial {
             Map<String, String> choices) {
 
         /** What it brings for its trouble, in dB: a decibel is not worth a second control to tune. A choice of ours. */
-        public double merit() {
+        public double gainLessEffortDb() {
             return wantedDbi - DB_PER_EFFORT * candidate.effort();
         }
     }
@@ -115,7 +115,7 @@ public final class AntennaTrial {
         Placed model = new Placed(place, candidate.model(place));
         double middle = need.band().middleHz();
         double[] shape = tunedShape(model, middle, watch.part(0, 0.5));
-        Fed swept = Fed.of(model, shape, Extent.SWEEP, middle, watch.part(0.5, 0.6));
+        SolvedFeed swept = SolvedFeed.of(model, shape, Extent.SWEEP, middle, watch.part(0.5, 0.6));
         double[] circuit = model.of.buyable(swept.bestCircuit());
         Assembly antenna = model.assembly(shape, circuit, Extent.SWEEP);
 
@@ -257,7 +257,7 @@ public final class AntennaTrial {
         Watch goOn = share -> watch.goOn(0);
         return found(usual, MOST_SHARE, WELL_TUNED, shape -> {
             watch.report(Math.min(1, (double) trials[0]++ / (TRIALS * usual.length)));
-            Fed fed = Fed.of(model, shape, Extent.TUNING, middleHz, goOn);
+            SolvedFeed fed = SolvedFeed.of(model, shape, Extent.TUNING, middleHz, goOn);
             return fed.reflected(fed.bestCircuit());
         });
     }
@@ -297,15 +297,15 @@ public final class AntennaTrial {
      * The wires solved once, with what is lumped in them left out: coils and transformers are then tried without solving
      * again.
      */
-    private record Fed(Placed model, double[] shape, Extent extent, Solution solution, double hz) {
+    private record SolvedFeed(Placed model, double[] shape, Extent extent, Solution solution, double hz) {
 
-        static Fed of(Placed model, double[] shape, Extent extent, double hz, Watch watch) {
+        static SolvedFeed of(Placed model, double[] shape, Extent extent, double hz, Watch watch) {
             Assembly a = model.assembly(shape, model.of.usualCircuit(), extent);
             List<Port> ports = new ArrayList<>();
             ports.add(a.feed());
             a.structure().loads().forEach(l -> ports.add(l.at()));
             Structure bare = new Structure(a.structure().wires(), a.structure().overPerfectGround(), List.of());
-            return new Fed(model, shape, extent, new Solver(bare, ports, hz).at(hz, watch), hz);
+            return new SolvedFeed(model, shape, extent, new Solver(bare, ports, hz).at(hz, watch), hz);
         }
 
         double[] bestCircuit() {

@@ -28,9 +28,9 @@ public final class Choice {
      * @param lengthM of what is cut, as tuned
      * @param holds all of the band is under the limit
      * @param wantedDbi gain toward what is to be reached
-     * @param merit that gain less what the trouble is worth, in dB
+     * @param gainLessEffortDb that gain less what the trouble is worth, in dB
      */
-    public record Solved(double lengthM, double worstSwr, boolean holds, double wantedDbi, double merit) {}
+    public record Solved(double lengthM, double worstSwr, boolean holds, double wantedDbi, double gainLessEffortDb) {}
 
     /** A ground that was solved, as {@link GroundPlanner} has it. */
     public record Ground(String name, double worstSwr, double worstHz, boolean holds, double massKg) {}
@@ -83,8 +83,9 @@ public final class Choice {
             Antenna first = open.get(0);
             return Optional.of(new Advised(first.id(), Said.RULE_OF_THUMB.of(first.title(), first.lengthM())));
         }
-        Optional<Antenna> holding =
-                solved.stream().filter(a -> of(a).holds()).max(Comparator.comparingDouble(a -> of(a).merit()));
+        Optional<Antenna> holding = solved.stream()
+                .filter(a -> of(a).holds())
+                .max(Comparator.comparingDouble(a -> of(a).gainLessEffortDb()));
         if (holding.isEmpty()) {
             Antenna nearest = solved.stream()
                     .min(Comparator.comparingDouble(a -> of(a).worstSwr()))

@@ -67,8 +67,8 @@ public final class GroundPlanner {
     public record Tab() implements Ground {}
 
     /** Wires or strips; at least one. */
-    public record Spokes(List<AirbandWhip.Radial> radials, Metal metal) implements Ground {
-        public Spokes {
+    public record RadialGround(List<AirbandWhip.Radial> radials, Metal metal) implements Ground {
+        public RadialGround {
             radials = List.copyOf(radials);
             if (radials.isEmpty()) {
                 throw new IllegalArgumentException("Without radials it is the bare tab: choose that, or add one.");
@@ -239,7 +239,7 @@ public final class GroundPlanner {
 
     private static Counterpoise counterpoise(Ground ground, double topHz) {
         double finest = FINEST_WAVES * Wavelength.ofHz(topHz);
-        if (ground instanceof Spokes s) {
+        if (ground instanceof RadialGround s) {
             return new Radials(s.radials, s.metal.conductor);
         }
         if (ground instanceof Mesh m) {
@@ -263,7 +263,7 @@ public final class GroundPlanner {
 
     /** Of the ground plane alone: wire by wire, or sheet by its thickness. */
     static double massKg(Ground ground) {
-        if (ground instanceof Spokes s) {
+        if (ground instanceof RadialGround s) {
             return s.radials.stream()
                     .mapToDouble(r -> r.lengthM() * Math.PI * r.radiusM() * r.radiusM() * s.metal.kgPerM3)
                     .sum();
@@ -278,7 +278,7 @@ public final class GroundPlanner {
 
     /** The rectangle about what lies flat. */
     static double areaM2(Ground ground) {
-        if (ground instanceof Spokes s) {
+        if (ground instanceof RadialGround s) {
             double[] box = new double[4];
             for (AirbandWhip.Radial r : s.radials) {
                 double out = r.lengthM() * Math.cos(Math.toRadians(r.droopDeg()));

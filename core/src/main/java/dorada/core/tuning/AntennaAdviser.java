@@ -30,7 +30,7 @@ public final class AntennaAdviser {
         // All lengths in terms of the pieces that were changed last, which are those that are changed next.
         boolean nextIsOther =
                 passes.stream().flatMap(p -> p.pieces().stream()).reduce(usual, (before, later) -> later) != usual;
-        double otherByUsual = other.get() / kind.setPerElectrical();
+        double otherByUsual = other.get() / kind.lengthRatio();
         List<Pass> counted = passes.stream()
                 .map(p -> {
                     boolean isOther = p.pieces().orElse(usual) != usual;

@@ -34,8 +34,7 @@ public final class FineAdviser {
         double movedM = passes.stream().mapToDouble(Pass::secondChangeM).sum();
         Room room = new Room(Math.max(0, ring.travelM() / 2 + movedM), Math.max(0, ring.travelM() / 2 - movedM));
         TrimAdvice fine = new TrimAdviser(task.forFine(
-                        ring.smallestStepM(),
-                        new TrimPrior(task.prior().waves(), ring.setPerElectrical(), ring.doubt())))
+                        ring.smallestStepM(), new TrimPrior(task.prior().waves(), ring.lengthRatio(), ring.doubt())))
                 .advise(passes.stream()
                         .map(p -> p.after(p.secondChangeM(), p.changeM()))
                         .toList());

@@ -208,7 +208,7 @@ final class LengthAdvice {
                         s.line(),
                         bands,
                         waves * Wavelength.ofHz(s.dipHz()),
-                        sensitivity.setPerElectrical(),
+                        sensitivity.lengthRatio(),
                         s.needM()),
                 s.hypotheses());
     }

@@ -19,7 +19,7 @@ final class LengthBelief {
      * @param windowDipHz where the dip is of the curve that {@code window} was made of; the same shape elsewhere has the same
      *     window, moved
      */
-    record Sample(double weight, RuleWindow window, double windowDipHz, double dipHz, double setPerElectrical) {
+    record Sample(double weight, RuleWindow window, double windowDipHz, double dipHz, double lengthRatio) {
 
         /** This curve is the window's own moved by so much already. */
         double moved() {
@@ -54,7 +54,7 @@ final class LengthBelief {
         this.placeIsInDoubt = placeIsInDoubt;
         double sum = samples.stream().mapToDouble(Sample::weight).sum();
         this.samples = samples.stream()
-                .map(s -> new Sample(s.weight / sum, s.window, s.windowDipHz, s.dipHz, s.setPerElectrical))
+                .map(s -> new Sample(s.weight / sum, s.window, s.windowDipHz, s.dipHz, s.lengthRatio))
                 .toList();
         this.waves = waves;
         this.slack = slack;
@@ -86,7 +86,7 @@ final class LengthBelief {
 
     /** Chance that a change does so much more than this possibility says that it is too much after all. */
     private double moreThanThought(Sample s, double changeM, double end) {
-        double endM = waves * Wavelength.ofHz(s.dipHz) * (s.moved() / end - 1) * s.setPerElectrical;
+        double endM = waves * Wavelength.ofHz(s.dipHz) * (s.moved() / end - 1) * s.lengthRatio;
         return likeness > 0 && changeM < 0 ? tail((endM / changeM - 1) / likeness) : 0;
     }
 
@@ -110,7 +110,7 @@ final class LengthBelief {
     /** f after / f before: the electrical length, k wavelengths at the dip, changes by changeM / (set per electrical). */
     private double factor(Sample s, double changeM) {
         double electrical = waves * Wavelength.ofHz(s.dipHz);
-        double after = electrical + changeM / s.setPerElectrical;
+        double after = electrical + changeM / s.lengthRatio;
         return after > 0 ? electrical / after : Double.POSITIVE_INFINITY;
     }
 
@@ -181,7 +181,7 @@ final class LengthBelief {
 
     private double needOf(Sample s) {
         double electrical = waves * Wavelength.ofHz(s.dipHz);
-        return electrical * (s.moved() / s.window.best() - 1) * s.setPerElectrical;
+        return electrical * (s.moved() / s.window.best() - 1) * s.lengthRatio;
     }
 
     /** Median of the change that puts the curve where the rule is met best, and half the width of its middle 68 %, in metres. */

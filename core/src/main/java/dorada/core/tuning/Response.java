@@ -126,7 +126,7 @@ record Response(Kind kind, double share) {
             return NONE;
         }
         double expected = -now.changeM()
-                / Sensitivity.of(earlier, prior).setPerElectrical()
+                / Sensitivity.of(earlier, prior).lengthRatio()
                 / (prior.waves() * Wavelength.ofHz(from.get()));
         double moved = Math.log(to.get() / from.get());
         double noise =

@@ -9,17 +9,17 @@ import java.util.List;
  * How the set length of one antenna turns into its electrical length.
  *
  * <p>A resonant piece has the electrical length k·λ at its dip, k being 0.25 for a quarter-wave. One metre of set length
- * changes it by 1/{@code setPerElectrical} metres. What the kind lets expect is corrected by every change (a Kalman filter of
+ * changes it by 1/{@code lengthRatio} metres. What the kind lets expect is corrected by every change (a Kalman filter of
  * one state). A change that the dip followed quite otherwise teaches nothing of the sensitivity: a little of that is a shift of
  * the surroundings, from bench to roof; much of it is a fault.
  *
- * @param setPerElectrical metres of set length per metre of electrical length
+ * @param lengthRatio metres of set length per metre of electrical length
  * @param doubt standard deviation of that ratio, relative
  * @param learnt true where it comes from passes
  * @param surroundingsShift relative shift of the electrical length that no change explains; 0 for none
  * @param placeShift the same where the place is known to be another: from the ground to the roof; 0 for none
  */
-record Sensitivity(double setPerElectrical, double doubt, boolean learnt, double surroundingsShift, double placeShift) {
+record Sensitivity(double lengthRatio, double doubt, boolean learnt, double surroundingsShift, double placeShift) {
 
     /** Even a clean measurement leaves this much: the tape measure and the tightening. */
     private static final double LEAST_DOUBT = 0.04;
@@ -39,7 +39,7 @@ record Sensitivity(double setPerElectrical, double doubt, boolean learnt, double
     private static final double BOTTOM = 0.03;
 
     static Sensitivity of(List<Pass> passes, TrimPrior prior) {
-        double perSet = 1 / prior.setPerElectrical();
+        double perSet = 1 / prior.lengthRatio();
         double variance = perSet * prior.doubt() * perSet * prior.doubt();
         double pending = 0;
         double shift = 0;
@@ -151,12 +151,12 @@ record Sensitivity(double setPerElectrical, double doubt, boolean learnt, double
 
     /** Hz by which the dip moves per metre of set length, at {@code dipHz}; negative. */
     double hzPerM(double dipHz, double waves) {
-        return -dipHz / (waves * Wavelength.ofHz(dipHz) * setPerElectrical);
+        return -dipHz / (waves * Wavelength.ofHz(dipHz) * lengthRatio);
     }
 
     /** Where a dip at {@code dipHz} goes when the length is changed: along 1/f, so that a large change stays above 0 Hz. */
     double movedHz(double dipHz, double waves, double changeM) {
-        double electricalM = waves * Wavelength.ofHz(dipHz) + changeM / setPerElectrical;
+        double electricalM = waves * Wavelength.ofHz(dipHz) + changeM / lengthRatio;
         return electricalM > 0 ? waves * Wavelength.SPEED_OF_LIGHT_M_PER_S / electricalM : dipHz;
     }
 }

@@ -243,7 +243,7 @@ final class SpotBelief {
         for (int i : likeliestFirst(now)) {
             double dipHz = dipOf(i);
             for (int z : BY_SIZE) {
-                double ratio = prior.setPerElectrical() * Math.exp(RATIOS[z] * prior.doubt());
+                double ratio = prior.lengthRatio() * Math.exp(RATIOS[z] * prior.doubt());
                 Dips dips = new Dips(earlierDips(dipHz, ratio), dipHz);
                 double begun = dips.built() + Math.log(step * bell(RATIOS[z]) / sumOfRatios);
                 List<Weighed> here = new ArrayList<>();
@@ -261,7 +261,7 @@ final class SpotBelief {
             if (changed) {
                 Arrays.fill(still, dipHz);
                 addNotFollowing(now[i], new Dips(still, dipHz), step);
-                addNotFollowing(now[i], new Dips(earlierDips(dipHz, -prior.setPerElectrical()), dipHz), step);
+                addNotFollowing(now[i], new Dips(earlierDips(dipHz, -prior.lengthRatio()), dipHz), step);
             }
         }
         // In the order of the grid, so that what is drawn evenly is spread over all of it.

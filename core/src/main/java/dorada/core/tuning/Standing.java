@@ -154,7 +154,7 @@ final class Standing {
     private LengthBelief sweptBelief(Sensitivity sensitivity) {
         List<Sample> samples = new ArrayList<>();
         for (double[] z : LengthBelief.deviates()) {
-            double ratio = sensitivity.setPerElectrical() * Math.exp(z[0] * sensitivity.doubt());
+            double ratio = sensitivity.lengthRatio() * Math.exp(z[0] * sensitivity.doubt());
             samples.add(new Sample(z[1], window, dipHz, dipHz, ratio));
         }
         return new LengthBelief(samples, task.prior().waves(), 0, 0, Pass.isPlaceInDoubt(passes));
@@ -214,7 +214,7 @@ final class Standing {
         }
         double waves = task.prior().waves();
         double electrical =
-                waves * Wavelength.ofHz(dipHz) + likeliestNeedM / task.prior().setPerElectrical();
+                waves * Wavelength.ofHz(dipHz) + likeliestNeedM / task.prior().lengthRatio();
         return waves * Wavelength.SPEED_OF_LIGHT_M_PER_S / electrical;
     }
 
@@ -336,7 +336,7 @@ final class Standing {
     /** Whether a part of the need moves the dip by less than a sweep could tell. */
     boolean teachesNothing(ChangeChoice.Cut cut) {
         double moved =
-                cut.lengthM() / task.prior().setPerElectrical() / (task.prior().waves() * wavelengthM());
+                cut.lengthM() / task.prior().lengthRatio() / (task.prior().waves() * wavelengthM());
         return moved < Response.LEAST_TELLING && cut.lengthM() < Math.abs(likeliestNeedM) / 2;
     }
 

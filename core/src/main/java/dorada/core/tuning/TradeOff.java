@@ -30,14 +30,14 @@ public record TradeOff(List<Band> bands, double[] changeM, List<double[]> worstS
      *
      * @param line between the antenna, which is moved, and the radio, which is asked; empty for none
      * @param electricalM electrical length of the adjusted piece, in metres
-     * @param setPerElectrical metres of set length for a metre of it
+     * @param lengthRatio metres of set length for a metre of it
      */
     static Optional<TradeOff> of(
             Sweep now,
             Optional<Line> line,
             List<List<WantedChannel>> bands,
             double electricalM,
-            double setPerElectrical,
+            double lengthRatio,
             double bestM) {
         if (bands.size() < 2 || !now.hasPhase()) {
             return Optional.empty();
@@ -47,7 +47,7 @@ public record TradeOff(List<Band> bands, double[] changeM, List<double[]> worstS
         for (int i = 0; i < POINTS; i++) {
             // From the highest dip, the shortest piece, to the lowest.
             double x = 1 + SPAN * (1 - 2.0 * i / (POINTS - 1));
-            change[i] = electricalM * (1 / x - 1) * setPerElectrical;
+            change[i] = electricalM * (1 / x - 1) * lengthRatio;
             for (int b = 0; b < bands.size(); b++) {
                 worst.get(b)[i] = worst(now, line, bands.get(b), x);
             }

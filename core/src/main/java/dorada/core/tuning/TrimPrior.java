@@ -9,12 +9,12 @@ import java.util.Optional;
  * What is known of an antenna's sensitivity before its first change.
  *
  * @param waves electrical length of the adjusted piece in wavelengths, above 0
- * @param setPerElectrical metres of set length for a metre of electrical length; above 1 where other parts hold the dip back
+ * @param lengthRatio metres of set length for a metre of electrical length; above 1 where other parts hold the dip back
  * @param doubt standard deviation of that ratio, relative
  * @param antennas how many finished antennas of the same kind it rests on; 0 for what the kind alone lets expect
  * @param circuit what such an antenna looks like about its dip
  */
-public record TrimPrior(double waves, double setPerElectrical, double doubt, int antennas, Circuit circuit) {
+public record TrimPrior(double waves, double lengthRatio, double doubt, int antennas, Circuit circuit) {
 
     /**
      * The series circuit that an antenna looks like about its dip.
@@ -36,16 +36,16 @@ public record TrimPrior(double waves, double setPerElectrical, double doubt, int
     private static final double BETWEEN_ANTENNAS = 0.05;
 
     /** What one finished antenna taught: the ratio, and its doubt, relative. */
-    public record Lesson(double setPerElectrical, double doubt) {}
+    public record Lesson(double lengthRatio, double doubt) {}
 
     /** Nothing but the kind. */
-    public TrimPrior(double waves, double setPerElectrical, double doubt) {
-        this(waves, setPerElectrical, doubt, 0, Circuit.ANY);
+    public TrimPrior(double waves, double lengthRatio, double doubt) {
+        this(waves, lengthRatio, doubt, 0, Circuit.ANY);
     }
 
     /** @throws IllegalArgumentException where one of them is not above 0 */
     public TrimPrior {
-        if (!(waves > 0) || !(setPerElectrical > 0) || !(doubt > 0)) {
+        if (!(waves > 0) || !(lengthRatio > 0) || !(doubt > 0)) {
             throw new IllegalArgumentException("A prior needs an electrical length, a ratio and a doubt above 0.");
         }
     }
@@ -55,11 +55,11 @@ public record TrimPrior(double waves, double setPerElectrical, double doubt, int
      * differ from that mean as antennas of a kind do.
      */
     public TrimPrior informedBy(List<Lesson> lessons) {
-        double sum = Math.log(setPerElectrical) / (doubt * doubt);
+        double sum = Math.log(lengthRatio) / (doubt * doubt);
         double weights = 1 / (doubt * doubt);
         for (Lesson l : lessons) {
             double w = 1 / (l.doubt * l.doubt + BETWEEN_ANTENNAS * BETWEEN_ANTENNAS);
-            sum += w * Math.log(l.setPerElectrical);
+            sum += w * Math.log(l.lengthRatio);
             weights += w;
         }
         return lessons.isEmpty()
@@ -74,22 +74,20 @@ public record TrimPrior(double waves, double setPerElectrical, double doubt, int
 
     /** The same where {@code factor} times as much must be set for the same effect. */
     TrimPrior times(double factor) {
-        return new TrimPrior(waves, setPerElectrical * factor, doubt, antennas, circuit);
+        return new TrimPrior(waves, lengthRatio * factor, doubt, antennas, circuit);
     }
 
     /** What {@code passes} of one antenna taught of the ratio, from this prior; empty where nothing did. */
     public Optional<Lesson> lessonOf(List<Pass> passes) {
         Sensitivity s = Sensitivity.of(passes, this);
-        return s.learnt() && s.isBelievable()
-                ? Optional.of(new Lesson(s.setPerElectrical(), s.doubt()))
-                : Optional.empty();
+        return s.learnt() && s.isBelievable() ? Optional.of(new Lesson(s.lengthRatio(), s.doubt())) : Optional.empty();
     }
 
     /** What {@code kind} alone lets expect. */
     public static TrimPrior of(AntennaKind kind) {
         return new TrimPrior(
                 kind.electricalWaves(),
-                kind.setPerElectrical(),
+                kind.lengthRatio(),
                 kind.sensitivityDoubt(),
                 0,
                 new Circuit(kind.usualQ(), SPREAD_OF_A_KIND, kind.usualOhm()));
@@ -97,7 +95,7 @@ public record TrimPrior(double waves, double setPerElectrical, double doubt, int
 
     /** What is known of a piece that tunes one of two bands. */
     public static TrimPrior of(BandPiece piece) {
-        return new TrimPrior(piece.waves(), piece.setPerElectrical(), piece.doubt());
+        return new TrimPrior(piece.waves(), piece.lengthRatio(), piece.doubt());
     }
 
     /** Nothing known but the electrical length: set and electrical length alike, within a fifth. */

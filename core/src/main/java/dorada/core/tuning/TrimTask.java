@@ -224,6 +224,6 @@ public record TrimTask(
     /** How long the piece is: as said, else as usual, else by its waves. */
     double pieceM() {
         return lengthM.or(() -> usualLengthM)
-                .orElse(prior.waves() * Wavelength.ofHz(middleOfLowestBandHz()) * prior.setPerElectrical());
+                .orElse(prior.waves() * Wavelength.ofHz(middleOfLowestBandHz()) * prior.lengthRatio());
     }
 }

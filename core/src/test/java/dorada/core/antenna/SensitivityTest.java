@@ -67,7 +67,7 @@ class SensitivityTest {
         double hz = kind == DipoleDesign.KIND ? 146e6 : bandHz(kind);
         for (long seed = 1; seed <= 2; seed++) {
             double off = Math.log(solved(Designs.ALL.of(kind).standIn(hz, seed), kind.electricalWaves(), hz * 0.96)
-                    / kind.setPerElectrical());
+                    / kind.lengthRatio());
             assertThat(Math.abs(off)).as("%s, seed %d", kind, seed).isLessThan(1.6 * kind.sensitivityDoubt());
         }
     }
@@ -84,7 +84,7 @@ class SensitivityTest {
         double alike = CUT * l / (C / 4 * (1 / first - 1 / dip(l * (1 - CUT), radial - CUT * l, radiusM, droopDeg)));
         AntennaKind kind = GroundPlaneDesign.KIND;
         assertThat(alone).isBetween(1.19, 1.29);
-        assertThat(alone / kind.setPerElectrical()).isBetween(1 - kind.sensitivityDoubt(), 1 + kind.sensitivityDoubt());
+        assertThat(alone / kind.lengthRatio()).isBetween(1 - kind.sensitivityDoubt(), 1 + kind.sensitivityDoubt());
         assertThat(alike / kind.otherPiecesPerElectrical().orElseThrow()).isBetween(0.93, 1.07);
     }
 
@@ -104,7 +104,7 @@ class SensitivityTest {
         AntennaKind kind = QuarterWaveDesign.KIND;
         double solved = solved(a, 0.25, hz);
         assertThat(solved).isBetween(0.93, 0.99);
-        assertThat(kind.setPerElectrical() / solved).isBetween(0.98, 1.06);
+        assertThat(kind.lengthRatio() / solved).isBetween(0.98, 1.06);
     }
 
     /** What the curve looks like about its dip: quality and resistance within what is said of the kind. */

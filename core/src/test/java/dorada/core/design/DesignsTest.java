@@ -200,7 +200,7 @@ class DesignsTest {
 
         private static final AntennaKind KIND = AntennaKind.called("CAGE", "cage on level radials", "cage")
                 .cutOnly()
-                .setPerElectrical(1.1, 0.2)
+                .lengthRatio(1.1, 0.2)
                 .make();
 
         private static final CutKind SHEET = new CageSheet();

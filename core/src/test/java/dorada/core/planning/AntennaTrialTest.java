@@ -85,8 +85,8 @@ class AntennaTrialTest {
         assertThat(compute("FIVE_EIGHTHS", roof).wantedDbi()
                         - compute("QUARTER_WAVE", roof).wantedDbi())
                 .isLessThan(3);
-        assertThat(made("QUARTER_WAVE", 0).merit())
-                .isGreaterThan(made("FIVE_EIGHTHS", 1).merit());
+        assertThat(made("QUARTER_WAVE", 0).gainLessEffortDb())
+                .isGreaterThan(made("FIVE_EIGHTHS", 1).gainLessEffortDb());
     }
 
     private static Computed made(String c, double dbi) {

@@ -18,12 +18,13 @@ class ChoiceTest {
     private static final Antenna QUARTER = new Antenna("quarter", "quarter-wave", 0.46, Optional.empty());
     private static final Antenna LONG = new Antenna("long", "5/8-wave", 1.18, Optional.empty());
 
-    private static Antenna solved(Antenna a, boolean holds, double wantedDbi, double worstSwr, double merit) {
+    private static Antenna solved(
+            Antenna a, boolean holds, double wantedDbi, double worstSwr, double gainLessEffortDb) {
         return new Antenna(
                 a.id(),
                 a.title(),
                 a.lengthM(),
-                Optional.of(new Solved(a.lengthM() - 0.01, worstSwr, holds, wantedDbi, merit)));
+                Optional.of(new Solved(a.lengthM() - 0.01, worstSwr, holds, wantedDbi, gainLessEffortDb)));
     }
 
     private static Advised of(Antenna... open) {

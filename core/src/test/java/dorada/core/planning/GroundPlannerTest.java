@@ -10,8 +10,8 @@ import dorada.core.planning.GroundPlanner.Ground;
 import dorada.core.planning.GroundPlanner.Mesh;
 import dorada.core.planning.GroundPlanner.Metal;
 import dorada.core.planning.GroundPlanner.Outcome;
+import dorada.core.planning.GroundPlanner.RadialGround;
 import dorada.core.planning.GroundPlanner.Sheet;
-import dorada.core.planning.GroundPlanner.Spokes;
 import dorada.core.planning.GroundPlanner.Tab;
 import dorada.core.wire.Watch;
 import java.util.List;
@@ -31,7 +31,7 @@ class GroundPlannerTest {
     }
 
     private static Ground radials(int count, double lengthM, double droopDeg) {
-        return new Spokes(
+        return new RadialGround(
                 IntStream.range(0, count)
                         .mapToObj(i -> new Radial(360.0 * i / count, lengthM, droopDeg, 0.0015))
                         .toList(),
@@ -83,7 +83,7 @@ class GroundPlannerTest {
     @Test
     void eachRadialCounts() {
         Outcome even = solve(radials(3, 0.57, 0));
-        Outcome oneShort = solve(new Spokes(
+        Outcome oneShort = solve(new RadialGround(
                 List.of(
                         new Radial(0, 0.3, 0, 0.0015),
                         new Radial(120, 0.57, 0, 0.0015),
@@ -123,7 +123,7 @@ class GroundPlannerTest {
 
     @Test
     void nonsenseIsRefusedAndAlongSolveCanBeStopped() {
-        assertThatThrownBy(() -> new Spokes(List.of(), Metal.COPPER)).hasMessageContaining("bare tab");
+        assertThatThrownBy(() -> new RadialGround(List.of(), Metal.COPPER)).hasMessageContaining("bare tab");
         assertThatThrownBy(() -> new Element(0, 0, 0.004)).hasMessageContaining("above 0");
         assertThatThrownBy(() -> GroundPlanner.solve(WHIP, new Tab(), 137e6, 118e6, 2.5, Watch.NOBODY))
                 .hasMessageContaining("lower and a higher");

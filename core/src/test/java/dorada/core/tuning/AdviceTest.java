@@ -146,13 +146,13 @@ class AdviceTest {
         Sensitivity moved =
                 Sensitivity.of(List.of(baseline, new Pass(-0.004, whip(0.25 * C / (e0 - 0.004 - 0.01)))), prior);
         assertThat(moved.surroundingsShift()).isCloseTo(-0.02, within(0.003));
-        assertThat(moved.setPerElectrical()).isCloseTo(1, within(1e-9));
+        assertThat(moved.lengthRatio()).isCloseTo(1, within(1e-9));
         assertThat(moved.isBelievable()).isTrue();
         Sensitivity wrong = Sensitivity.of(List.of(baseline, new Pass(-0.004, whip(0.25 * C / (e0 + 0.03)))), prior);
         assertThat(wrong.isBelievable()).isFalse();
         Sensitivity learnt = Sensitivity.of(List.of(baseline, new Pass(-0.02, whip(0.25 * C / (e0 - 0.021)))), prior);
         assertThat(learnt.learnt()).isTrue();
-        assertThat(1 / learnt.setPerElectrical()).isBetween(1.02, 1.06);
+        assertThat(1 / learnt.lengthRatio()).isBetween(1.02, 1.06);
     }
 
     @Test

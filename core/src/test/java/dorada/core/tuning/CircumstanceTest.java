@@ -70,7 +70,7 @@ class CircumstanceTest {
         Sensitivity after = Sensitivity.of(List.of(onGround, cutOnGround, up), PRIOR);
         assertThat(before.learnt()).isTrue();
         assertThat(before.placeShift()).isZero();
-        assertThat(after.setPerElectrical()).isEqualTo(before.setPerElectrical());
+        assertThat(after.lengthRatio()).isEqualTo(before.lengthRatio());
         assertThat(after.placeShift()).isCloseTo(153.8 / 155.3 - 1, within(0.001));
         assertThat(after.surroundingsShift()).isZero();
         // Even a large one is believed where the place is known to be another.

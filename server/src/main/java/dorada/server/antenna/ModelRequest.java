@@ -6,7 +6,7 @@ import dorada.core.wire.Point;
 import dorada.core.wire.Port;
 import dorada.core.wire.Structure;
 import dorada.core.wire.Wire;
-import dorada.server.problem.JobException;
+import dorada.server.problem.UserProblem;
 import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
@@ -70,10 +70,10 @@ record ModelRequest(
 
     Structure structure() {
         if (wires == null || wires.isEmpty()) {
-            throw JobException.atField("wires", "There are no wires: give at least one.");
+            throw UserProblem.atField("wires", "There are no wires: give at least one.");
         }
         if (wires.size() > MOST_WIRES) {
-            throw JobException.atField("wires", "At most " + MOST_WIRES + " wires can be solved.");
+            throw UserProblem.atField("wires", "At most " + MOST_WIRES + " wires can be solved.");
         }
         List<Wire> solid = new ArrayList<>();
         for (int i = 0; i < wires.size(); i++) {
@@ -84,7 +84,7 @@ record ModelRequest(
             case "none" -> Structure.inFreeSpace(solid);
             case "perfect" -> Structure.overGround(solid);
             default ->
-                throw JobException.atField("ground", "The ground is \"none\" or \"perfect\", not \"" + ground + "\".");
+                throw UserProblem.atField("ground", "The ground is \"none\" or \"perfect\", not \"" + ground + "\".");
         };
         return bare.with(links());
     }
@@ -98,7 +98,7 @@ record ModelRequest(
                 Line line = new Line(l.lengthM, velocityFactor, l.impedanceOhm, loss, 0);
                 all.add(new Link(port("lines", l.from), port("lines", l.to), line, Boolean.TRUE.equals(l.crossed)));
             } catch (IllegalArgumentException e) {
-                throw JobException.atField("lines", e.getMessage());
+                throw UserProblem.atField("lines", e.getMessage());
             }
         }
         return all.toArray(Link[]::new);
@@ -110,7 +110,7 @@ record ModelRequest(
 
     private Port port(String field, FeedRequest at) {
         if (at == null) {
-            throw JobException.atField(
+            throw UserProblem.atField(
                     field,
                     field.equals("feed")
                             ? "Nothing is fed: name a wire and a position."
@@ -118,11 +118,11 @@ record ModelRequest(
         }
         String what = field.equals("feed") ? "The feed" : "A line";
         if (at.wire < 0 || at.wire >= wires.size()) {
-            throw JobException.atField(
+            throw UserProblem.atField(
                     field, what + " names wire " + at.wire + "; there are wires 0 to " + (wires.size() - 1) + ".");
         }
         if (!(at.position >= 0 && at.position <= 1)) {
-            throw JobException.atField(field, "A position on a wire lies between 0 and 1, not " + at.position + ".");
+            throw UserProblem.atField(field, "A position on a wire lies between 0 and 1, not " + at.position + ".");
         }
         return new Port(at.wire, at.position);
     }
@@ -130,10 +130,10 @@ record ModelRequest(
     /** The highest frequency that is asked for; all of them are checked. */
     double topHz() {
         if (frequenciesHz == null || frequenciesHz.length == 0) {
-            throw JobException.atField("frequenciesHz", "Name at least one frequency.");
+            throw UserProblem.atField("frequenciesHz", "Name at least one frequency.");
         }
         if (frequenciesHz.length > MOST_FREQUENCIES) {
-            throw JobException.atField("frequenciesHz", "At most " + MOST_FREQUENCIES + " frequencies in one request.");
+            throw UserProblem.atField("frequenciesHz", "At most " + MOST_FREQUENCIES + " frequencies in one request.");
         }
         double top = 0;
         for (double hz : frequenciesHz) {
@@ -144,19 +144,19 @@ record ModelRequest(
 
     private static double sound(String field, double hz) {
         if (!(hz > 0) || Double.isInfinite(hz)) {
-            throw JobException.atField(field, "A frequency must be above 0 Hz, not " + hz + ".");
+            throw UserProblem.atField(field, "A frequency must be above 0 Hz, not " + hz + ".");
         }
         return hz;
     }
 
     private static Point point(int wire, double[] xyz) {
         if (xyz == null || xyz.length != 3) {
-            throw JobException.atWire(wire, "Wire " + wire + ": each end needs three numbers, x, y and z in metres.");
+            throw UserProblem.atWire(wire, "Wire " + wire + ": each end needs three numbers, x, y and z in metres.");
         }
         try {
             return new Point(xyz[0], xyz[1], xyz[2]);
         } catch (IllegalArgumentException e) {
-            throw JobException.atWire(wire, "Wire " + wire + ": " + e.getMessage());
+            throw UserProblem.atWire(wire, "Wire " + wire + ": " + e.getMessage());
         }
     }
 }

@@ -14,7 +14,7 @@ import dorada.server.antenna.ModelAnswer.Current;
 import dorada.server.antenna.ModelAnswer.Cut;
 import dorada.server.antenna.ModelAnswer.ModelPoint;
 import dorada.server.antenna.ModelAnswer.Pattern;
-import dorada.server.problem.JobException;
+import dorada.server.problem.UserProblem;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -42,9 +42,9 @@ class ModelService {
         try {
             return new Solver(request.structure(), List.of(request.port()), topHz);
         } catch (WireException e) {
-            throw JobException.atWire(e.wire(), e.getMessage());
+            throw UserProblem.atWire(e.wire(), e.getMessage());
         } catch (IllegalArgumentException e) {
-            throw JobException.atField("wires", e.getMessage());
+            throw UserProblem.atField("wires", e.getMessage());
         }
     }
 

@@ -1,7 +1,7 @@
 package dorada.server.archive;
 
 import dorada.server.keeping.DataFolder;
-import dorada.server.problem.JobException;
+import dorada.server.problem.UserProblem;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
@@ -50,7 +50,7 @@ class ArchiveDrop {
             String said;
             try {
                 said = json.writeValueAsString(archives.read(file));
-            } catch (JobException e) {
+            } catch (UserProblem e) {
                 said = json.writeValueAsString(new Refused(e.getMessage()));
             }
             LOG.info("Archive {}: {}", file.getFileName(), said);

@@ -5,7 +5,7 @@ import dorada.server.installation.InstallationRecord;
 import dorada.server.installation.InstallationService;
 import dorada.server.people.PeopleService;
 import dorada.server.people.Person;
-import dorada.server.problem.JobException;
+import dorada.server.problem.UserProblem;
 import dorada.server.shop.ArchivedPeople;
 import dorada.server.shop.ShopPart;
 import dorada.server.tuning.PassArchive;
@@ -175,7 +175,7 @@ public class Archives {
         try (ZipFile zip = new ZipFile(file.toFile(), StandardCharsets.UTF_8)) {
             Manifest manifest = read(zip, MANIFEST, Manifest.class);
             if (!FORMAT.equals(manifest.format()) || manifest.version() < 1 || manifest.version() > VERSION) {
-                throw JobException.inFile(
+                throw UserProblem.inFile(
                         0,
                         "This is an archive of version " + manifest.version() + "; this Dorada reads versions 1 to "
                                 + VERSION + ".");
@@ -185,7 +185,7 @@ public class Archives {
             ArchivedPeople who = login -> {
                 ArchivedPerson p = named.get(login);
                 if (p == null) {
-                    throw JobException.inFile(0, "The archive does not say who \"" + login + "\" is.");
+                    throw UserProblem.inFile(0, "The archive does not say who \"" + login + "\" is.");
                 }
                 return people.namedInArchive(p.login(), p.displayName());
             };
@@ -216,7 +216,7 @@ public class Archives {
             }
             return new ReadArchiveView(made, recorded, others, here, left);
         } catch (ZipException e) {
-            throw JobException.inFile(0, "This is no archive: " + e.getMessage() + ".");
+            throw UserProblem.inFile(0, "This is no archive: " + e.getMessage() + ".");
         }
     }
 
@@ -266,8 +266,8 @@ public class Archives {
         }
     }
 
-    private static JobException unreadable(String name, JacksonException e) {
-        return JobException.inFile(
+    private static UserProblem unreadable(String name, JacksonException e) {
+        return UserProblem.inFile(
                 e.getLocation() == null ? 0 : e.getLocation().getLineNr(),
                 name + " in the archive could not be read: " + e.getOriginalMessage());
     }
@@ -276,7 +276,7 @@ public class Archives {
         Optional<ConstraintViolation<T>> wrong =
                 validator.validate(value).stream().findFirst();
         if (wrong.isPresent()) {
-            throw JobException.inFile(
+            throw UserProblem.inFile(
                     0,
                     name + " in the archive: " + wrong.get().getPropertyPath() + ": "
                             + wrong.get().getMessage());
@@ -287,13 +287,13 @@ public class Archives {
     private static byte[] bytes(ZipFile zip, String name) {
         ZipEntry entry = zip.getEntry(name);
         if (entry == null) {
-            throw JobException.inFile(
+            throw UserProblem.inFile(
                     0, "The archive has no " + name + ": it is no archive of Dorada, or a part of one.");
         }
         try (InputStream in = zip.getInputStream(entry)) {
             byte[] bytes = in.readNBytes(MOST_BYTES + 1);
             if (bytes.length > MOST_BYTES) {
-                throw JobException.inFile(0, name + " in the archive is larger than anything that Dorada writes.");
+                throw UserProblem.inFile(0, name + " in the archive is larger than anything that Dorada writes.");
             }
             return bytes;
         } catch (IOException e) {

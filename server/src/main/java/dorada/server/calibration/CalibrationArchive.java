@@ -51,7 +51,7 @@ class CalibrationArchive implements ShopPart<CalibrationRecord> {
         return CalibrationRecord.class;
     }
 
-    private List<KeptCalibration> of(Optional<UUID> installation) {
+    private List<SavedCalibration> of(Optional<UUID> installation) {
         return installation.isPresent() ? List.of() : calibrations.findByRemovedAtIsNullOrderByMadeAtDesc();
     }
 
@@ -72,7 +72,7 @@ class CalibrationArchive implements ShopPart<CalibrationRecord> {
     @Override
     @Transactional(readOnly = true)
     public Stream<Person> people(Optional<UUID> installation) {
-        return of(installation).stream().map(KeptCalibration::madeBy).toList().stream();
+        return of(installation).stream().map(SavedCalibration::madeBy).toList().stream();
     }
 
     @Override
@@ -80,12 +80,12 @@ class CalibrationArchive implements ShopPart<CalibrationRecord> {
         if (calibrations.existsById(r.id())) {
             return false;
         }
-        KeptCalibration kept = new KeptCalibration(
+        SavedCalibration kept = new SavedCalibration(
                 r.id(),
                 r.made(),
-                sweeps.keepStandard(r.made().open().sweep("open")),
-                sweeps.keepStandard(r.made().shorted().sweep("shorted")),
-                sweeps.keepStandard(r.made().load().sweep("load")),
+                sweeps.saveStandard(r.made().open().sweep("open")),
+                sweeps.saveStandard(r.made().shorted().sweep("shorted")),
+                sweeps.saveStandard(r.made().load().sweep("load")),
                 people.byLogin(r.madeBy()),
                 r.madeAt());
         if (r.checkedDb() != null && r.checkedAt() != null) {

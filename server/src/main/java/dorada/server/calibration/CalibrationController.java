@@ -5,7 +5,7 @@ import dorada.core.calibration.CalibrationException;
 import dorada.core.calibration.Standards;
 import dorada.core.sweep.Sweep;
 import dorada.server.people.SignedIn;
-import dorada.server.problem.JobException;
+import dorada.server.problem.UserProblem;
 import dorada.server.sweep.AnalysisView.SampleView;
 import dorada.server.sweep.TraceData;
 import dorada.server.sweep.TraceData.ComplexRequest;
@@ -69,7 +69,7 @@ class CalibrationController {
 
         Sweep sweep() {
             if (trace == null) {
-                throw JobException.atField("trace", "A trace is missing.");
+                throw UserProblem.atField("trace", "A trace is missing.");
             }
             return trace.sweep("trace");
         }
@@ -134,7 +134,7 @@ class CalibrationController {
     SamplesView correct(@Valid @RequestBody CorrectRequest request) {
         double[] hz = request.frequenciesHz;
         if (hz == null || hz.length == 0) {
-            throw JobException.atField("frequenciesHz", "There are no frequencies: give at least one.");
+            throw UserProblem.atField("frequenciesHz", "There are no frequencies: give at least one.");
         }
         Standards.Truth read = standards(hz, request.open, request.shorted, request.load, "");
         Standards.Truth truth = truth(read.open(), request.truth);
@@ -148,7 +148,7 @@ class CalibrationController {
                             .toList(),
                     c.warnings());
         } catch (CalibrationException | IllegalArgumentException e) {
-            throw JobException.atField("open", e.getMessage());
+            throw UserProblem.atField("open", e.getMessage());
         }
     }
 
@@ -157,13 +157,13 @@ class CalibrationController {
             if (truth != null && truth.isString() && truth.asString().equals("ideal")) {
                 return Standards.IDEAL.at(swept);
             }
-            throw JobException.atField("truth", "The truth is {open, short, load}, or \"ideal\".");
+            throw UserProblem.atField("truth", "The truth is {open, short, load}, or \"ideal\".");
         }
         try {
             TruthRequest t = json.treeToValue(truth, TruthRequest.class);
             return standards(swept.frequenciesHz(), t.open, t.shorted, t.load, "truth.");
         } catch (tools.jackson.core.JacksonException e) {
-            throw JobException.atField("truth", "The truth is {open, short, load}, or \"ideal\".");
+            throw UserProblem.atField("truth", "The truth is {open, short, load}, or \"ideal\".");
         }
     }
 

@@ -4,9 +4,9 @@ import java.util.List;
 import java.util.UUID;
 import org.springframework.data.jpa.repository.JpaRepository;
 
-interface CalibrationRepository extends JpaRepository<KeptCalibration, UUID> {
+interface CalibrationRepository extends JpaRepository<SavedCalibration, UUID> {
 
-    List<KeptCalibration> findByRemovedAtIsNullOrderByMadeAtDesc();
+    List<SavedCalibration> findByRemovedAtIsNullOrderByMadeAtDesc();
 
-    List<KeptCalibration> findByRemovedAtIsNotNull();
+    List<SavedCalibration> findByRemovedAtIsNotNull();
 }

@@ -28,7 +28,7 @@ record CalibrationView(
         @NotNull String madeBy,
         @NotNull Instant madeAt) {
 
-    static CalibrationView of(KeptCalibration k) {
+    static CalibrationView of(SavedCalibration k) {
         Calibration c = k.calibration();
         return new CalibrationView(
                 k.id(),

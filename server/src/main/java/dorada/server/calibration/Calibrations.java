@@ -5,7 +5,7 @@ import dorada.core.calibration.CalibrationException;
 import dorada.core.calibration.Standards;
 import dorada.core.sweep.Sweep;
 import dorada.server.people.PeopleService;
-import dorada.server.problem.JobException;
+import dorada.server.problem.UserProblem;
 import dorada.server.removed.Shelf;
 import dorada.server.sweep.SweepStore;
 import java.time.Clock;
@@ -50,13 +50,13 @@ public class Calibrations implements Shelf {
                     new Standards.Truth(open, shorted, load),
                     request.standards().standards());
         } catch (IllegalArgumentException | CalibrationException e) {
-            throw JobException.atField("open", e.getMessage());
+            throw UserProblem.atField("open", e.getMessage());
         }
-        return CalibrationView.of(calibrations.save(new KeptCalibration(
+        return CalibrationView.of(calibrations.save(new SavedCalibration(
                 request,
-                sweeps.keepStandard(open),
-                sweeps.keepStandard(shorted),
-                sweeps.keepStandard(load),
+                sweeps.saveStandard(open),
+                sweeps.saveStandard(shorted),
+                sweeps.saveStandard(load),
                 people.byId(by),
                 clock.instant())));
     }
@@ -67,11 +67,11 @@ public class Calibrations implements Shelf {
     /** {@code raw} corrected by calibration {@code id}; refused outside its span. */
     @Transactional(readOnly = true)
     public Use correct(UUID id, Sweep raw) {
-        KeptCalibration kept = byId(id);
+        SavedCalibration kept = byId(id);
         try {
             return new Use(kept.calibration().correct(raw), kept.name());
         } catch (CalibrationException | IllegalStateException e) {
-            throw JobException.atField("calibrationId", e.getMessage());
+            throw UserProblem.atField("calibrationId", e.getMessage());
         }
     }
 
@@ -87,13 +87,13 @@ public class Calibrations implements Shelf {
     }
 
     Calibration.Quality check(UUID id, Sweep loadAgain) {
-        KeptCalibration kept = byId(id);
+        SavedCalibration kept = byId(id);
         try {
             Calibration.Quality quality = kept.calibration().quality(loadAgain);
             kept.checked(Math.min(BEST_DB, quality.directivityLeftDb()), clock.instant());
             return quality;
         } catch (CalibrationException | IllegalStateException e) {
-            throw JobException.atField("trace", e.getMessage());
+            throw UserProblem.atField("trace", e.getMessage());
         }
     }
 
@@ -111,16 +111,16 @@ public class Calibrations implements Shelf {
     }
 
     @Override
-    public List<KeptCalibration> removed() {
+    public List<SavedCalibration> removed() {
         return calibrations.findByRemovedAtIsNotNull();
     }
 
     @Override
-    public Optional<KeptCalibration> find(UUID id) {
+    public Optional<SavedCalibration> find(UUID id) {
         return calibrations.findById(id);
     }
 
-    private KeptCalibration byId(UUID id) {
-        return calibrations.findById(id).orElseThrow(() -> JobException.notFound("calibration"));
+    private SavedCalibration byId(UUID id) {
+        return calibrations.findById(id).orElseThrow(() -> UserProblem.notFound("calibration"));
     }
 }

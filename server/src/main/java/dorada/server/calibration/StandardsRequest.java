@@ -1,7 +1,7 @@
 package dorada.server.calibration;
 
 import dorada.core.calibration.Standards;
-import dorada.server.problem.JobException;
+import dorada.server.problem.UserProblem;
 import jakarta.validation.constraints.NotNull;
 
 /** What open, short and load really are. */
@@ -16,7 +16,7 @@ record StandardsRequest(
         try {
             return new Standards(openOffsetM, openFarad, shortOffsetM, shortHenry, loadOhm);
         } catch (IllegalArgumentException e) {
-            throw JobException.atField("standards", e.getMessage());
+            throw UserProblem.atField("standards", e.getMessage());
         }
     }
 

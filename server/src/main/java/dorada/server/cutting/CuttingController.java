@@ -9,7 +9,7 @@ import dorada.server.cutting.SheetViews.SheetView;
 import dorada.server.job.JobService;
 import dorada.server.job.JobView;
 import dorada.server.people.SignedIn;
-import dorada.server.problem.JobException;
+import dorada.server.problem.UserProblem;
 import io.swagger.v3.oas.annotations.media.Content;
 import io.swagger.v3.oas.annotations.media.Schema;
 import io.swagger.v3.oas.annotations.responses.ApiResponse;
@@ -48,11 +48,11 @@ class CuttingController {
     @GetMapping("/kinds/{id}/inputs")
     List<InputView> inputs(@PathVariable String id, @RequestParam double frequencyHz) {
         if (!(frequencyHz > 0) || Double.isInfinite(frequencyHz)) {
-            throw JobException.atField("frequencyHz", "A frequency must be above 0 MHz.");
+            throw UserProblem.atField("frequencyHz", "A frequency must be above 0 MHz.");
         }
         return Designs.ALL
                 .sheet(id)
-                .orElseThrow(() -> JobException.notFound("kind of antenna"))
+                .orElseThrow(() -> UserProblem.notFound("kind of antenna"))
                 .inputs(frequencyHz)
                 .stream()
                 .map(InputView::of)

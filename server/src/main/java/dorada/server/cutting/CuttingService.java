@@ -15,7 +15,7 @@ import dorada.server.cutting.SheetViews.RowEntryView;
 import dorada.server.cutting.SheetViews.RowView;
 import dorada.server.cutting.SheetViews.SheetView;
 import dorada.server.cutting.SheetViews.StockPlanView;
-import dorada.server.problem.JobException;
+import dorada.server.problem.UserProblem;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
@@ -81,7 +81,7 @@ class CuttingService {
         }
         if (Arrays.stream(stock).anyMatch(m -> !(m > 0) || m > 1000)
                 || !(request.kerf() >= 0 && request.kerf() < 0.02)) {
-            throw JobException.atField("stockM", "Bars are longer than 0 m and a saw takes less than 20 mm.");
+            throw UserProblem.atField("stockM", "Bars are longer than 0 m and a saw takes less than 20 mm.");
         }
         String material = sheet.pieces().get(0).stock();
         List<Piece> pieces =
@@ -102,9 +102,9 @@ class CuttingService {
         try {
             return work.get();
         } catch (InputException e) {
-            throw JobException.atField(e.field(), e.getMessage());
+            throw UserProblem.atField(e.field(), e.getMessage());
         } catch (IllegalArgumentException e) {
-            throw JobException.atField(Inputs.FREQUENCY, e.getMessage());
+            throw UserProblem.atField(Inputs.FREQUENCY, e.getMessage());
         }
     }
 }

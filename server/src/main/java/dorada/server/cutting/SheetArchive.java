@@ -1,6 +1,6 @@
 package dorada.server.cutting;
 
-import dorada.server.cutting.KeptSheet.ReallyCut;
+import dorada.server.cutting.SavedSheet.ReallyCut;
 import dorada.server.cutting.SheetArchive.SheetRecord;
 import dorada.server.installation.InstallationService;
 import dorada.server.people.Person;
@@ -20,11 +20,11 @@ import org.springframework.stereotype.Component;
 @Component
 class SheetArchive implements ShopPart<SheetRecord> {
 
-    private final KeptSheets sheets;
-    private final KeptSheetRepository repository;
+    private final SavedSheets sheets;
+    private final SavedSheetRepository repository;
     private final InstallationService installations;
 
-    SheetArchive(KeptSheets sheets, KeptSheetRepository repository, InstallationService installations) {
+    SheetArchive(SavedSheets sheets, SavedSheetRepository repository, InstallationService installations) {
         this.sheets = sheets;
         this.repository = repository;
         this.installations = installations;
@@ -70,7 +70,7 @@ class SheetArchive implements ShopPart<SheetRecord> {
 
     @Override
     public Stream<Person> people(Optional<UUID> installation) {
-        return sheets.all(installation).stream().map(KeptSheet::changer);
+        return sheets.all(installation).stream().map(SavedSheet::changer);
     }
 
     @Override
@@ -78,7 +78,7 @@ class SheetArchive implements ShopPart<SheetRecord> {
         if (repository.existsById(r.id())) {
             return false;
         }
-        repository.saveAndFlush(KeptSheet.restored(
+        repository.saveAndFlush(SavedSheet.restored(
                 r,
                 Optional.ofNullable(r.installation())
                         .filter(installations::isKnown)

@@ -7,7 +7,7 @@ import dorada.core.cutsheet.InputException;
 import dorada.core.cutsheet.Inputs;
 import dorada.core.cutsheet.Shape;
 import dorada.core.design.Designs;
-import dorada.server.problem.JobException;
+import dorada.server.problem.UserProblem;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
@@ -40,7 +40,7 @@ public record SheetRequest(
     static final double SPLICE_M = 0.02;
 
     CutKind cutKind() {
-        return Designs.ALL.sheet(kind).orElseThrow(() -> JobException.notFound("kind of antenna"));
+        return Designs.ALL.sheet(kind).orElseThrow(() -> UserProblem.notFound("kind of antenna"));
     }
 
     Inputs inputs() {
@@ -48,7 +48,7 @@ public record SheetRequest(
             return Inputs.of(
                     cutKind(), frequencyHz, numbers == null ? Map.of() : numbers, choices == null ? Map.of() : choices);
         } catch (InputException e) {
-            throw JobException.atField(e.field(), e.getMessage());
+            throw UserProblem.atField(e.field(), e.getMessage());
         }
     }
 
@@ -76,12 +76,12 @@ public record SheetRequest(
             Shape all = Shape.start(sheet.cutKind().dimensions(in));
             for (Map.Entry<String, Double> d : shape.entrySet()) {
                 if (!(d.getValue() >= 0) || Double.isInfinite(d.getValue())) {
-                    throw JobException.atField(d.getKey(), "A dimension must be 0 or more.");
+                    throw UserProblem.atField(d.getKey(), "A dimension must be 0 or more.");
                 }
                 try {
                     all = all.with(d.getKey(), d.getValue());
                 } catch (InputException e) {
-                    throw JobException.atField(e.field(), e.getMessage());
+                    throw UserProblem.atField(e.field(), e.getMessage());
                 }
             }
             return all;
@@ -105,14 +105,14 @@ public record SheetRequest(
 
         double[] values() {
             if (steps < 2 || steps > 15 || !(to > from)) {
-                throw JobException.atField("steps", "Vary it upward, in 2 to 15 values.");
+                throw UserProblem.atField("steps", "Vary it upward, in 2 to 15 values.");
             }
             Input varied = sheet.cutKind().inputs(sheet.frequencyHz()).stream()
                     .filter(i -> i.id().equals(input) && !i.isChoice())
                     .findFirst()
-                    .orElseThrow(() -> JobException.atField("input", "There is no number “" + input + "” here."));
+                    .orElseThrow(() -> UserProblem.atField("input", "There is no number “" + input + "” here."));
             if (from < varied.lowest() * (1 - 1e-9) || to > varied.highest() * (1 + 1e-9)) {
-                throw JobException.atField("input", "That is outside of what " + varied.title() + " can be.");
+                throw UserProblem.atField("input", "That is outside of what " + varied.title() + " can be.");
             }
             double[] all = new double[steps];
             for (int i = 0; i < steps; i++) {

@@ -8,7 +8,7 @@ import dorada.core.format.TouchstoneWriter;
 import dorada.core.instrument.ReadingKind;
 import dorada.core.instrument.Span;
 import dorada.core.tuning.TrimAdvice.Action;
-import dorada.server.cutting.KeptSheets;
+import dorada.server.cutting.SavedSheets;
 import dorada.server.installation.Installation;
 import dorada.server.installation.InstallationService;
 import dorada.server.instrument.PracticeBench;
@@ -56,7 +56,7 @@ class DemoData implements SmartInitializingSingleton {
     private final TuningService tuning;
     private final SignOffService signOffs;
     private final PracticeBench bench;
-    private final KeptSheets sheets;
+    private final SavedSheets sheets;
     private final Clock shopClock;
     private final TransactionTemplate transactions;
     private final String token;
@@ -67,7 +67,7 @@ class DemoData implements SmartInitializingSingleton {
             TuningService tuning,
             SignOffService signOffs,
             PracticeBench bench,
-            KeptSheets sheets,
+            SavedSheets sheets,
             Clock clock,
             TransactionTemplate transactions,
             @Value("${dorada.demo-token}") String token) {

@@ -1,8 +1,8 @@
 package dorada.server.demo;
 
 import dorada.core.cutsheet.CutSheet.Uses;
-import dorada.server.cutting.KeptSheet.ReallyCut;
-import dorada.server.cutting.KeptSheetController.KeptSheetRequest;
+import dorada.server.cutting.SavedSheet.ReallyCut;
+import dorada.server.cutting.SavedSheetController.SavedSheetRequest;
 import dorada.server.cutting.SheetRequest;
 import java.util.List;
 import java.util.Map;
@@ -10,7 +10,7 @@ import java.util.Map;
 /** Invented cut sheets of Isla Candela. */
 final class DemoSheets {
 
-    static final KeptSheetRequest LINK_BEAM = new KeptSheetRequest(
+    static final SavedSheetRequest LINK_BEAM = new SavedSheetRequest(
             "Lighthouse road depot: link beam",
             null,
             new SheetRequest(
@@ -19,7 +19,7 @@ final class DemoSheets {
             List.of("cut", "deburr"),
             List.of(new ReallyCut(1, 0.324), new ReallyCut(2, 0.161)));
 
-    static final KeptSheetRequest POLE = new KeptSheetRequest(
+    static final SavedSheetRequest POLE = new SavedSheetRequest(
             "Ferry port: spare antenna for the quay office",
             null,
             new SheetRequest("tube-j-pole", 157.45e6, Map.of("diameterM", 0.012), Map.of(), Uses.BEST, null, null),

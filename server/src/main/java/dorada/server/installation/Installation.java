@@ -11,7 +11,7 @@ import dorada.core.tuning.Adjustment;
 import dorada.core.tuning.Room;
 import dorada.core.tuning.TrimPrior;
 import dorada.server.people.Person;
-import dorada.server.problem.JobException;
+import dorada.server.problem.UserProblem;
 import dorada.server.shop.ArchivedPeople;
 import jakarta.persistence.CascadeType;
 import jakarta.persistence.CollectionTable;
@@ -241,7 +241,7 @@ public class Installation {
     /** Work goes on; what was signed off stays as it is. */
     public void openVisit(VisitPurpose purpose, String why, Person by, Instant at) {
         if (!signedOff) {
-            throw JobException.conflict("Visit " + visitNumber + " is still open: record on that one.");
+            throw UserProblem.conflict("Visit " + visitNumber + " is still open: record on that one.");
         }
         begin(new Visit(this, visitNumber + 1, purpose, why, by, at));
     }
@@ -250,7 +250,7 @@ public class Installation {
     public void cancelVisit() {
         requireOpen();
         if (visitNumber == 1) {
-            throw JobException.conflict("The first visit can't be cancelled: the installation begins with it.");
+            throw UserProblem.conflict("The first visit can't be cancelled: the installation begins with it.");
         }
         visits.remove(newestVisit());
         visitNumber = newestVisit().number();
@@ -260,7 +260,7 @@ public class Installation {
     /** Refuses what may not happen to a signed-off installation. */
     public void requireOpen() {
         if (signedOff) {
-            throw JobException.conflict("This installation is signed off. Open a visit to go on with it.");
+            throw UserProblem.conflict("This installation is signed off. Open a visit to go on with it.");
         }
     }
 

@@ -5,7 +5,7 @@ import dorada.core.antenna.AntennaKind;
 import dorada.core.antenna.LengthFit;
 import dorada.core.design.Designs;
 import dorada.server.people.SignedIn;
-import dorada.server.problem.JobException;
+import dorada.server.problem.UserProblem;
 import dorada.server.words.OutcomeView;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
@@ -75,7 +75,7 @@ class InstallationController {
                             OutcomeView.of(r.rule(limitSwr, ceilingSwr).outcome())))
                     .toList();
         } catch (IllegalArgumentException e) {
-            throw JobException.atField("limitSwr", e.getMessage());
+            throw UserProblem.atField("limitSwr", e.getMessage());
         }
     }
 
@@ -108,7 +108,7 @@ class InstallationController {
     ResponseEntity<FitView> fit(
             @PathVariable AntennaKind kind, @RequestParam double lengthM, @RequestParam double[] hz) {
         if (!(lengthM > 0) || hz.length == 0 || !Arrays.stream(hz).allMatch(f -> f > 0 && Double.isFinite(f))) {
-            throw JobException.atField("hz", "A fit needs a length and at least one frequency, each above 0.");
+            throw UserProblem.atField("hz", "A fit needs a length and at least one frequency, each above 0.");
         }
         double atHz = WantedChannel.middleOfLowestBandHz(
                 Arrays.stream(hz).mapToObj(f -> new WantedChannel("", f, false)).toList());

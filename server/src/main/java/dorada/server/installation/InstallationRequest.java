@@ -4,7 +4,7 @@ import dorada.core.acceptance.ReferencePlane;
 import dorada.core.antenna.AntennaKind;
 import dorada.core.antenna.Carrier;
 import dorada.core.line.Feedline;
-import dorada.server.problem.JobException;
+import dorada.server.problem.UserProblem;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.DecimalMax;
 import jakarta.validation.constraints.DecimalMin;
@@ -87,14 +87,14 @@ public record InstallationRequest(
         @DecimalMax(value = "1000", message = "A feedline is at most 1 km long.")
         Double feedlineLengthM) {
 
-    /** @throws JobException where half of a feedline is given, or none of the catalogue */
+    /** @throws UserProblem where half of a feedline is given, or none of the catalogue */
     void requireFeedline() {
         if (feedlineType != null && Feedline.byId(feedlineType).isEmpty()) {
-            throw JobException.atField(
+            throw UserProblem.atField(
                     "feedlineType", "There is no feedline \"" + feedlineType + "\" in the catalogue.");
         }
         if (feedlineType != null && feedlineLengthM == null) {
-            throw JobException.atField("feedlineLengthM", "How long is the feedline?");
+            throw UserProblem.atField("feedlineLengthM", "How long is the feedline?");
         }
     }
 
@@ -105,7 +105,7 @@ public record InstallationRequest(
             String radio = channels.get(i).radio();
             if (!radio.isEmpty()
                     && others.stream().noneMatch(o -> o.name().strip().equals(radio))) {
-                throw JobException.atField(
+                throw UserProblem.atField(
                         "channels[" + i + "].radio", "There is no radio \"" + radio + "\" in this plan.");
             }
         }

@@ -3,7 +3,7 @@ package dorada.server.installation;
 import dorada.core.antenna.AntennaKind;
 import dorada.core.tuning.TrimPrior;
 import dorada.server.people.PeopleService;
-import dorada.server.problem.JobException;
+import dorada.server.problem.UserProblem;
 import dorada.server.shop.ArchivedPeople;
 import java.time.Clock;
 import java.util.List;
@@ -77,14 +77,14 @@ public class InstallationService {
 
     @Transactional(readOnly = true)
     public Installation byId(UUID id) {
-        return installations.findById(id).orElseThrow(() -> JobException.notFound("installation"));
+        return installations.findById(id).orElseThrow(() -> UserProblem.notFound("installation"));
     }
 
-    /** @throws JobException where there is no installation {@code id} */
+    /** @throws UserProblem where there is no installation {@code id} */
     @Transactional(readOnly = true)
     public void requireKnown(UUID id) {
         if (!installations.existsById(id)) {
-            throw JobException.notFound("installation");
+            throw UserProblem.notFound("installation");
         }
     }
 
@@ -127,7 +127,7 @@ public class InstallationService {
     InstallationView update(UUID id, long version, InstallationRequest request) {
         Installation installation = byId(id);
         if (installation.version() != version) {
-            throw JobException.stale(InstallationView.of(installation), request);
+            throw UserProblem.stale(InstallationView.of(installation), request);
         }
         installation.requireOpen();
         installation.fill(request);

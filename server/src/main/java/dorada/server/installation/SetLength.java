@@ -1,7 +1,7 @@
 package dorada.server.installation;
 
 import dorada.core.tuning.Room;
-import dorada.server.problem.JobException;
+import dorada.server.problem.UserProblem;
 import jakarta.persistence.Column;
 import jakarta.persistence.Embeddable;
 import java.util.Optional;
@@ -27,16 +27,16 @@ class SetLength {
         this.longestM = longestM;
     }
 
-    /** @throws JobException where the ends are the wrong way round, or leave out where it starts */
+    /** @throws UserProblem where the ends are the wrong way round, or leave out where it starts */
     static SetLength of(InstallationRequest r) {
         if (r.shortestLengthM() != null && r.longestLengthM() != null && r.shortestLengthM() >= r.longestLengthM()) {
-            throw JobException.atField("longestLengthM", "The longest must be more than the shortest.");
+            throw UserProblem.atField("longestLengthM", "The longest must be more than the shortest.");
         }
         if (r.startLengthM() != null && r.shortestLengthM() != null && r.startLengthM() < r.shortestLengthM()) {
-            throw JobException.atField("shortestLengthM", "It is shorter than that now.");
+            throw UserProblem.atField("shortestLengthM", "It is shorter than that now.");
         }
         if (r.startLengthM() != null && r.longestLengthM() != null && r.startLengthM() > r.longestLengthM()) {
-            throw JobException.atField("longestLengthM", "It is longer than that now.");
+            throw UserProblem.atField("longestLengthM", "It is longer than that now.");
         }
         return new SetLength(r.startLengthM(), r.shortestLengthM(), r.longestLengthM());
     }

@@ -91,7 +91,7 @@ public class SignOff {
         this.due = terms.due();
         this.costDb = terms.costDb();
         this.worstSwr = terms.worstSwr();
-        this.lengthRatio = lesson.map(TrimPrior.Lesson::setPerElectrical).orElse(null);
+        this.lengthRatio = lesson.map(TrimPrior.Lesson::lengthRatio).orElse(null);
         this.lengthRatioDoubt = lesson.map(TrimPrior.Lesson::doubt).orElse(null);
     }
 

@@ -3,7 +3,7 @@ package dorada.server.instrument;
 import dorada.core.instrument.Analyser;
 import dorada.core.instrument.AnalyserLimits;
 import dorada.core.instrument.scpi.CommandProfile;
-import dorada.server.problem.JobException;
+import dorada.server.problem.UserProblem;
 import java.time.Duration;
 
 /** A way of talking to analysers. Every bean of this type is offered where instruments are entered. */
@@ -28,7 +28,7 @@ interface AnalyserDriver {
     /** What people choose it by. */
     String words();
 
-    /** @throws JobException where {@code place} lacks what this driver needs, at the field */
+    /** @throws UserProblem where {@code place} lacks what this driver needs, at the field */
     void require(Place place);
 
     /** The caller closes it. */

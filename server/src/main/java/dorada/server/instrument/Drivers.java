@@ -1,6 +1,6 @@
 package dorada.server.instrument;
 
-import dorada.server.problem.JobException;
+import dorada.server.problem.UserProblem;
 import java.util.List;
 import java.util.Optional;
 import org.springframework.stereotype.Component;
@@ -22,13 +22,13 @@ class Drivers {
     /** @param id null for the network, as before there were others */
     AnalyserDriver chosen(String id) {
         String wanted = id == null ? ScpiOverTcp.ID : id;
-        return find(wanted).orElseThrow(() -> JobException.atField("driver", "There is no driver \"" + wanted + "\"."));
+        return find(wanted).orElseThrow(() -> UserProblem.atField("driver", "There is no driver \"" + wanted + "\"."));
     }
 
     /** Of a stored instrument. */
     AnalyserDriver byId(String id) {
         return find(id).orElseThrow(
-                        () -> JobException.conflict("This instrument's driver is not part of this program."));
+                        () -> UserProblem.conflict("This instrument's driver is not part of this program."));
     }
 
     private Optional<AnalyserDriver> find(String id) {

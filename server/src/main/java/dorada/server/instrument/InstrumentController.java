@@ -2,7 +2,7 @@ package dorada.server.instrument;
 
 import dorada.core.instrument.Span;
 import dorada.server.people.SignedIn;
-import dorada.server.problem.JobException;
+import dorada.server.problem.UserProblem;
 import dorada.server.sweep.TraceData;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
@@ -90,7 +90,7 @@ class InstrumentController {
     @PostMapping("/{id}/raw-sweep")
     TraceData rawSweep(@PathVariable String id, @Valid @RequestBody RawSweepRequest request) {
         if (!(request.startHz > 0) || !(request.stopHz > request.startHz)) {
-            throw JobException.atField("startHz", "A sweep starts above 0 MHz and stops above its start.");
+            throw UserProblem.atField("startHz", "A sweep starts above 0 MHz and stops above its start.");
         }
         return TraceData.of(instruments.rawSweep(
                 id,

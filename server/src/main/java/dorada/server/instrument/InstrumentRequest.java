@@ -3,7 +3,7 @@ package dorada.server.instrument;
 import dorada.core.instrument.AnalyserLimits;
 import dorada.core.instrument.Span;
 import dorada.core.instrument.scpi.CommandProfile;
-import dorada.server.problem.JobException;
+import dorada.server.problem.UserProblem;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
@@ -44,21 +44,21 @@ record InstrumentRequest(
                 baud == null ? 0 : baud);
     }
 
-    /** @throws JobException where some are missing or the wrong way round */
+    /** @throws UserProblem where some are missing or the wrong way round */
     Optional<AnalyserLimits> limits() {
         if (lowestHz == null && highestHz == null && mostPoints == null) {
             return Optional.empty();
         }
         if (lowestHz == null || highestHz == null || mostPoints == null) {
-            throw JobException.atField(
+            throw UserProblem.atField(
                     lowestHz == null ? "lowestHz" : highestHz == null ? "highestHz" : "mostPoints",
                     "Its lowest and highest frequency and its most points: all three, or none where you don't know them.");
         }
         if (!(lowestHz > 0) || !(highestHz > lowestHz) || highestHz.isInfinite()) {
-            throw JobException.atField("highestHz", "It covers from a frequency above 0 to a higher one.");
+            throw UserProblem.atField("highestHz", "It covers from a frequency above 0 to a higher one.");
         }
         if (mostPoints < 2) {
-            throw JobException.atField("mostPoints", "A sweep has 2 points or more.");
+            throw UserProblem.atField("mostPoints", "A sweep has 2 points or more.");
         }
         return Optional.of(new AnalyserLimits(new Span(lowestHz, highestHz), mostPoints));
     }

@@ -11,7 +11,7 @@ import dorada.core.simulation.StandInAnalyser;
 import dorada.core.sweep.Sweep;
 import dorada.server.people.PeopleService;
 import dorada.server.people.Role;
-import dorada.server.problem.JobException;
+import dorada.server.problem.UserProblem;
 import dorada.server.removed.Removable;
 import dorada.server.removed.Shelf;
 import java.time.Clock;
@@ -138,7 +138,7 @@ public class InstrumentService implements Shelf {
     InstrumentView change(UUID id, InstrumentRequest request) {
         Instrument i = byId(id);
         if (i.version() != request.version()) {
-            throw JobException.stale(view(i), request);
+            throw UserProblem.stale(view(i), request);
         }
         return save(i, request);
     }
@@ -177,11 +177,11 @@ public class InstrumentService implements Shelf {
                 .findByNameIgnoreCaseAndRemovedAtIsNull(r.name().strip())
                 .filter(other -> !other.id().equals(i.id()))
                 .ifPresent(other -> {
-                    throw JobException.atField("name", "There is an instrument \"" + other.name() + "\" already.");
+                    throw UserProblem.atField("name", "There is an instrument \"" + other.name() + "\" already.");
                 });
         String profile = json.writeValueAsString(r.profile());
         if (profile.length() > LONGEST_PROFILE) {
-            throw JobException.atField("profile", "The command texts are too long.");
+            throw UserProblem.atField("profile", "The command texts are too long.");
         }
         AnalyserDriver driver = drivers.chosen(r.driver());
         AnalyserDriver.Place place = r.place();
@@ -194,17 +194,17 @@ public class InstrumentService implements Shelf {
         return instruments
                 .findById(id)
                 .filter(i -> i.removedAt().isEmpty())
-                .orElseThrow(() -> JobException.notFound("instrument"));
+                .orElseThrow(() -> UserProblem.notFound("instrument"));
     }
 
     InstrumentView requireKnown(String id) {
         if (id == null || id.isBlank()) {
-            throw JobException.atField("instrument", "Which instrument is to sweep?");
+            throw UserProblem.atField("instrument", "Which instrument is to sweep?");
         }
         return STAND_IN.equals(id) && stand.port() > 0 ? standIn() : view(byId(number(id)));
     }
 
-    /** @throws JobException where what it sweeps may not be recorded in an installation */
+    /** @throws UserProblem where what it sweeps may not be recorded in an installation */
     public void requireRecorded(String id) {
         if (!requireKnown(id).recorded()) {
             invented.require();
@@ -234,7 +234,7 @@ public class InstrumentService implements Shelf {
         try {
             return UUID.fromString(id);
         } catch (IllegalArgumentException e) {
-            throw JobException.notFound("instrument");
+            throw UserProblem.notFound("instrument");
         }
     }
 
@@ -243,7 +243,7 @@ public class InstrumentService implements Shelf {
         try (Analyser driver = open(id)) {
             return driver.identity();
         } catch (InstrumentException e) {
-            throw JobException.atField("instrument", e.getMessage());
+            throw UserProblem.atField("instrument", e.getMessage());
         }
     }
 
@@ -254,9 +254,9 @@ public class InstrumentService implements Shelf {
         try (Analyser driver = open(id)) {
             return sweep(driver, span, points, 1, with, () -> true);
         } catch (InstrumentException e) {
-            throw JobException.atField("instrument", e.getMessage());
+            throw UserProblem.atField("instrument", e.getMessage());
         } catch (CalibrationException e) {
-            throw JobException.atField("calibrationId", e.getMessage());
+            throw UserProblem.atField("calibrationId", e.getMessage());
         }
     }
 
@@ -272,7 +272,7 @@ public class InstrumentService implements Shelf {
         try (Analyser driver = open(id)) {
             return driver.rawSweep(span, points, averages, () -> true);
         } catch (InstrumentException e) {
-            throw JobException.atField("instrument", e.getMessage());
+            throw UserProblem.atField("instrument", e.getMessage());
         }
     }
 }

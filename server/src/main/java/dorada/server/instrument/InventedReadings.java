@@ -1,6 +1,6 @@
 package dorada.server.instrument;
 
-import dorada.server.problem.JobException;
+import dorada.server.problem.UserProblem;
 import java.net.InetAddress;
 import java.net.UnknownHostException;
 import org.springframework.beans.factory.annotation.Value;
@@ -22,10 +22,10 @@ public class InventedReadings {
         return areRecorded;
     }
 
-    /** @throws JobException where they are not recorded here */
+    /** @throws UserProblem where they are not recorded here */
     public void require() {
         if (!areRecorded) {
-            throw JobException.atField(
+            throw UserProblem.atField(
                     "instrument",
                     "The simulated analyser is for practice; its readings do not enter the shop's records. Choose an"
                             + " analyser, a file or a meter.");

@@ -14,7 +14,7 @@ public interface LiveJudge {
     /**
      * The judgement for {@code installationId} as its plan is now.
      *
-     * @throws dorada.server.problem.JobException where there is no such installation
+     * @throws dorada.server.problem.UserProblem where there is no such installation
      */
     Function<SweepAnalysis, LiveVerdict> judgeFor(UUID installationId);
 

@@ -1,7 +1,7 @@
 package dorada.server.instrument;
 
 import dorada.core.instrument.Span;
-import dorada.server.problem.JobException;
+import dorada.server.problem.UserProblem;
 import jakarta.validation.constraints.NotNull;
 import java.util.UUID;
 
@@ -31,17 +31,17 @@ record LiveRequest(
         try {
             return new Span(startHz, stopHz);
         } catch (IllegalArgumentException e) {
-            throw JobException.atField("startHz", e.getMessage());
+            throw UserProblem.atField("startHz", e.getMessage());
         }
     }
 
     LiveRequest checked() {
         span();
         if (points < 2 || points > MOST_POINTS) {
-            throw JobException.atField("points", "Points: 2 to " + MOST_POINTS + ".");
+            throw UserProblem.atField("points", "Points: 2 to " + MOST_POINTS + ".");
         }
         if (averages < 1 || averages > MOST_AVERAGES) {
-            throw JobException.atField("averages", "Averages: 1 to " + MOST_AVERAGES + ".");
+            throw UserProblem.atField("averages", "Averages: 1 to " + MOST_AVERAGES + ".");
         }
         return this;
     }

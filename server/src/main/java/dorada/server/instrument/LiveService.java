@@ -10,7 +10,7 @@ import dorada.core.sweep.Reading;
 import dorada.core.sweep.Sweep;
 import dorada.core.sweep.SweepAnalysis;
 import dorada.server.calibration.Calibrations;
-import dorada.server.problem.JobException;
+import dorada.server.problem.UserProblem;
 import jakarta.annotation.PreDestroy;
 import jakarta.validation.constraints.NotNull;
 import java.io.IOException;
@@ -242,7 +242,7 @@ class LiveService {
                 .filter(l -> l.owner.equals(owner) && l.listener == null)
                 .forEach(l -> l.over = true);
         if (all.size() >= MOST) {
-            throw JobException.conflict("Too many are sweeping at once. Stop one, or try again in a minute.");
+            throw UserProblem.conflict("Too many are sweeping at once. Stop one, or try again in a minute.");
         }
         Live live = new Live(
                 owner,
@@ -258,7 +258,7 @@ class LiveService {
     LiveView change(UUID id, UUID owner, LiveRequest settings) {
         Live live = mine(id, owner);
         if (!live.settings.instrument().equals(settings.instrument())) {
-            throw JobException.atField("instrument", "Stop this sweep before another instrument is taken.");
+            throw UserProblem.atField("instrument", "Stop this sweep before another instrument is taken.");
         }
         live.set(settings.checked());
         return new LiveView(id, settings);
@@ -285,7 +285,7 @@ class LiveService {
     private Live mine(UUID id, UUID owner) {
         Live live = all.get(id);
         if (live == null || !live.owner.equals(owner)) {
-            throw JobException.notFound("running sweep");
+            throw UserProblem.notFound("running sweep");
         }
         return live;
     }

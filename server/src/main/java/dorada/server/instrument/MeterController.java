@@ -4,7 +4,7 @@ import dorada.core.simulation.MeterBench;
 import dorada.core.simulation.MeterBench.Carrier;
 import dorada.core.simulation.MeterBench.Reading;
 import dorada.core.simulation.MeterBench.Settings;
-import dorada.server.problem.JobException;
+import dorada.server.problem.UserProblem;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import java.util.List;
@@ -54,7 +54,7 @@ class MeterController {
 
         Settings settings() {
             if (!(frequencyHz >= LOWEST_HZ && frequencyHz <= HIGHEST_HZ)) {
-                throw JobException.atField("frequencyHz", "The radios of the bench send on 1 to 3000 MHz.");
+                throw UserProblem.atField("frequencyHz", "The radios of the bench send on 1 to 3000 MHz.");
             }
             try {
                 return new Settings(
@@ -67,7 +67,7 @@ class MeterController {
                         plugLowHz,
                         plugHighHz);
             } catch (IllegalArgumentException e) {
-                throw JobException.atField("frequencyHz", e.getMessage());
+                throw UserProblem.atField("frequencyHz", e.getMessage());
             }
         }
     }
@@ -98,7 +98,7 @@ class MeterController {
     @PostMapping("/needle")
     CarrierView needle(@Valid @RequestBody Dials dials) {
         if (dials.powerW > dials.meterRangeW) {
-            throw JobException.atField(
+            throw UserProblem.atField(
                     "meterRangeW", "The needle pegs on this range. Switch to a higher one, or lower the power.");
         }
         Carrier c = stand.meters().carrier(dials.settings());

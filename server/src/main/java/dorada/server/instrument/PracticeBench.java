@@ -11,7 +11,7 @@ import dorada.core.sweep.Sweep;
 import dorada.core.wire.Watch;
 import dorada.server.installation.Installation;
 import dorada.server.installation.PracticeAntenna;
-import dorada.server.problem.JobException;
+import dorada.server.problem.UserProblem;
 import java.util.Optional;
 import java.util.Random;
 import org.springframework.stereotype.Service;
@@ -36,7 +36,7 @@ public class PracticeBench {
         StandIn antenna = Designs.ALL.of(under.kind()).standIn(under.bandsHz(), installation.standInSeed());
         double lengthM = (under.startM() == null ? antenna.startLengthM() : under.startM()) + changedM;
         if (lengthM < SHORTEST_M) {
-            throw JobException.atField("changeM", "That would leave nothing of the antenna. Please check the change.");
+            throw UserProblem.atField("changeM", "That would leave nothing of the antenna. Please check the change.");
         }
         return sweep(installation, antenna, lengthM, secondM, installation.standInSeed() * 1009 + pass, span, points);
     }
@@ -70,7 +70,7 @@ public class PracticeBench {
                             new Random(seed))
                     .sweep(span, points);
         } catch (IllegalArgumentException e) {
-            throw JobException.atField("startHz", e.getMessage());
+            throw UserProblem.atField("startHz", e.getMessage());
         }
     }
 }

@@ -6,7 +6,7 @@ import dorada.core.simulation.Bench;
 import dorada.core.simulation.Condition;
 import dorada.core.simulation.Control;
 import dorada.core.simulation.VirtualInstallation;
-import dorada.server.problem.JobException;
+import dorada.server.problem.UserProblem;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
@@ -77,7 +77,7 @@ class PracticeController {
     BenchState set(@Valid @RequestBody BenchState wanted) {
         VirtualInstallation v = Designs.ALL
                 .installation(wanted.installation)
-                .orElseThrow(() -> JobException.atField("installation", "There is no such practice installation."));
+                .orElseThrow(() -> UserProblem.atField("installation", "There is no such practice installation."));
         try {
             stand.bench()
                     .set(new Bench.State(
@@ -87,7 +87,7 @@ class PracticeController {
                             wanted.atPort == null ? Bench.AtPort.ANTENNA : wanted.atPort,
                             wanted.atRadio));
         } catch (IllegalArgumentException e) {
-            throw JobException.atField("settingsM", e.getMessage());
+            throw UserProblem.atField("settingsM", e.getMessage());
         }
         return state();
     }

@@ -5,7 +5,7 @@ import dorada.core.instrument.Analyser;
 import dorada.core.instrument.AnalyserLimits;
 import dorada.core.instrument.scpi.CommandProfile;
 import dorada.core.instrument.scpi.ScpiAnalyser;
-import dorada.server.problem.JobException;
+import dorada.server.problem.UserProblem;
 import java.util.List;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
@@ -34,12 +34,10 @@ class ScpiOverSerial implements AnalyserDriver {
     @Override
     public void require(Place place) {
         if (!PORT.matcher(place.serialPort()).matches()) {
-            throw JobException.atField(
-                    "serialPort", "Which serial port of this machine? Such as COM3 or /dev/ttyUSB0.");
+            throw UserProblem.atField("serialPort", "Which serial port of this machine? Such as COM3 or /dev/ttyUSB0.");
         }
         if (place.baud() < SLOWEST || place.baud() > FASTEST) {
-            throw JobException.atField(
-                    "baud", "Bits a second: " + SLOWEST + " to " + FASTEST + ", as its manual says.");
+            throw UserProblem.atField("baud", "Bits a second: " + SLOWEST + " to " + FASTEST + ", as its manual says.");
         }
     }
 

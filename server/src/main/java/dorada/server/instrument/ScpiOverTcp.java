@@ -4,7 +4,7 @@ import dorada.core.instrument.Analyser;
 import dorada.core.instrument.AnalyserLimits;
 import dorada.core.instrument.scpi.CommandProfile;
 import dorada.core.instrument.scpi.ScpiAnalyser;
-import dorada.server.problem.JobException;
+import dorada.server.problem.UserProblem;
 import org.springframework.stereotype.Component;
 
 /** SCPI over a socket: instruments on the network, and the stand-in. */
@@ -28,10 +28,10 @@ class ScpiOverTcp implements AnalyserDriver {
     @Override
     public void require(Place place) {
         if (place.host().isBlank()) {
-            throw JobException.atField("host", "Where is it? A name or number on the network.");
+            throw UserProblem.atField("host", "Where is it? A name or number on the network.");
         }
         if (place.port() < 1 || place.port() > HIGHEST_PORT) {
-            throw JobException.atField("port", "A port lies between 1 and 65535.");
+            throw UserProblem.atField("port", "A port lies between 1 and 65535.");
         }
     }
 

@@ -2,7 +2,7 @@ package dorada.server.job;
 
 import dorada.core.wire.Watch;
 import dorada.server.job.JobView.State;
-import dorada.server.problem.JobException;
+import dorada.server.problem.UserProblem;
 import jakarta.annotation.PreDestroy;
 import java.net.URI;
 import java.time.Clock;
@@ -70,7 +70,7 @@ public class JobService {
         Instant now = clock.instant();
         jobs.values().removeIf(j -> j.isOver() && j.begun.isBefore(now.minus(KEPT)));
         if (jobs.values().stream().filter(j -> !j.isOver()).count() >= MOST_WAITING) {
-            throw JobException.conflict("Too many computations are waiting. Stop one, or try again in a minute.");
+            throw UserProblem.conflict("Too many computations are waiting. Stop one, or try again in a minute.");
         }
         Job job = new Job(owner, now);
         jobs.put(job.id, job);
@@ -106,12 +106,12 @@ public class JobService {
             job.state = State.STOPPED;
         } catch (RuntimeException e) {
             LOG.error("A long computation failed", e);
-            job.trouble = e instanceof JobException ? e.getMessage() : "The computation failed on our side.";
+            job.trouble = e instanceof UserProblem ? e.getMessage() : "The computation failed on our side.";
             job.state = State.FAILED;
         }
     }
 
-    /** @throws JobException where there is none, or it is somebody else's */
+    /** @throws UserProblem where there is none, or it is somebody else's */
     public JobView look(UUID id, UUID owner) {
         return mine(id, owner).view();
     }
@@ -129,7 +129,7 @@ public class JobService {
     private Job mine(UUID id, UUID owner) {
         Job job = jobs.get(id);
         if (job == null || !job.owner.equals(owner)) {
-            throw JobException.notFound("computation");
+            throw UserProblem.notFound("computation");
         }
         return job;
     }

@@ -2,7 +2,7 @@ package dorada.server.line;
 
 import dorada.core.line.FaultReport;
 import dorada.core.line.Window;
-import dorada.server.problem.JobException;
+import dorada.server.problem.UserProblem;
 import jakarta.validation.constraints.NotNull;
 import java.util.List;
 import java.util.Locale;
@@ -49,7 +49,7 @@ public record FaultView(
         try {
             return Window.valueOf(name.toUpperCase(Locale.ROOT));
         } catch (IllegalArgumentException e) {
-            throw JobException.atField(
+            throw UserProblem.atField(
                     "window", "A window is \"rectangular\", \"kaiser\" or \"clean\", not \"" + name + "\".");
         }
     }

@@ -1,7 +1,7 @@
 package dorada.server.line;
 
 import dorada.core.line.Line;
-import dorada.server.problem.JobException;
+import dorada.server.problem.UserProblem;
 import jakarta.validation.constraints.NotNull;
 
 /**
@@ -19,10 +19,10 @@ public record FeedlineRequest(
         Double k1DbPer100mSqrtMHz,
         Double k2DbPer100mMHz) {
 
-    /** @throws JobException at {@code field} where it is missing or no line */
+    /** @throws UserProblem at {@code field} where it is missing or no line */
     static Line line(FeedlineRequest request, String field) {
         if (request == null || request.lengthM == null || request.velocityFactor == null) {
-            throw JobException.atField(field, "A line needs lengthM and velocityFactor.");
+            throw UserProblem.atField(field, "A line needs lengthM and velocityFactor.");
         }
         try {
             return new Line(
@@ -32,7 +32,7 @@ public record FeedlineRequest(
                     request.k1DbPer100mSqrtMHz == null ? 0 : request.k1DbPer100mSqrtMHz,
                     request.k2DbPer100mMHz == null ? 0 : request.k2DbPer100mMHz);
         } catch (IllegalArgumentException e) {
-            throw JobException.atField(field, e.getMessage());
+            throw UserProblem.atField(field, e.getMessage());
         }
     }
 

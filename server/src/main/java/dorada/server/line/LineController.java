@@ -6,7 +6,7 @@ import dorada.core.line.LineMeasurement;
 import dorada.core.line.ThroughLine;
 import dorada.core.line.Window;
 import dorada.core.sweep.Sweep;
-import dorada.server.problem.JobException;
+import dorada.server.problem.UserProblem;
 import dorada.server.sweep.AnalysisView.SampleView;
 import dorada.server.sweep.TraceData;
 import dorada.server.sweep.TraceData.SampleRequest;
@@ -47,7 +47,7 @@ class LineController {
         Sweep given = TraceData.sweepOf(request.samples, request.referenceOhm, "samples");
         boolean outward = "towardAntenna".equals(request.direction);
         if (!outward && !"towardRadio".equals(request.direction)) {
-            throw JobException.atField("direction", "The direction is \"towardAntenna\" or \"towardRadio\".");
+            throw UserProblem.atField("direction", "The direction is \"towardAntenna\" or \"towardRadio\".");
         }
         Sweep moved = outward ? ThroughLine.towardAntenna(given, line) : ThroughLine.towardRadio(given, line);
         Sweep atAntenna = outward ? moved : given;
@@ -79,7 +79,7 @@ class LineController {
         try {
             return FaultView.of(new FaultLocator(line, window).locate(sweep));
         } catch (IllegalArgumentException e) {
-            throw JobException.atField("samples", e.getMessage());
+            throw UserProblem.atField("samples", e.getMessage());
         }
     }
 
@@ -101,7 +101,7 @@ class LineController {
     @PostMapping("/api/lines/measure")
     LineMeasureView measure(@Valid @RequestBody LineMeasureRequest request) {
         if (request.trace == null || request.velocityFactor == null) {
-            throw JobException.atField("velocityFactor", "A trace and the line's velocity factor are needed.");
+            throw UserProblem.atField("velocityFactor", "A trace and the line's velocity factor are needed.");
         }
         double ohm = request.impedanceOhm == null ? Sweep.STANDARD_REFERENCE_OHM : request.impedanceOhm;
         // Made once only to have its numbers checked.
@@ -118,7 +118,7 @@ class LineController {
                     m.line().k1DbPer100mSqrtMHz(),
                     m.line().k2DbPer100mMHz());
         } catch (IllegalArgumentException | IllegalStateException e) {
-            throw JobException.atField("trace", e.getMessage());
+            throw UserProblem.atField("trace", e.getMessage());
         }
     }
 }

@@ -2,7 +2,7 @@ package dorada.server.people;
 
 import com.github.benmanes.caffeine.cache.Caffeine;
 import com.github.benmanes.caffeine.cache.LoadingCache;
-import dorada.server.problem.JobException;
+import dorada.server.problem.UserProblem;
 import io.github.bucket4j.Bucket;
 import java.time.Duration;
 import java.util.Locale;
@@ -29,12 +29,12 @@ class LoginLimit {
                         .build());
     }
 
-    /** @throws JobException where too many were wrong of late; asked before the password is looked at */
+    /** @throws UserProblem where too many were wrong of late; asked before the password is looked at */
     void require(String login, String address) {
         for (Bucket bucket : of(login, address)) {
             if (bucket.getAvailableTokens() < 1) {
                 long seconds = 1 + bucket.estimateAbilityToConsume(1).getNanosToWaitForRefill() / 1_000_000_000;
-                throw JobException.tooMany(
+                throw UserProblem.tooMany(
                         "password",
                         seconds,
                         "Too many wrong passwords. Please wait " + seconds

@@ -1,6 +1,6 @@
 package dorada.server.people;
 
-import dorada.server.problem.JobException;
+import dorada.server.problem.UserProblem;
 import java.nio.charset.StandardCharsets;
 import java.util.Locale;
 import java.util.Set;
@@ -71,16 +71,16 @@ final class PasswordRules {
 
     private PasswordRules() {}
 
-    /** @throws JobException at {@code field} where {@code password} will not do */
+    /** @throws UserProblem at {@code field} where {@code password} will not do */
     static void require(String field, String password, String login) {
         String text = password == null ? "" : password;
         String plain = text.strip().toLowerCase(Locale.ROOT);
         if (plain.codePointCount(0, plain.length()) < LEAST_LETTERS) {
-            throw JobException.atField(field, "A password has at least 8 characters, blanks at its ends not counted.");
+            throw UserProblem.atField(field, "A password has at least 8 characters, blanks at its ends not counted.");
         }
         int bytes = text.getBytes(StandardCharsets.UTF_8).length;
         if (bytes > MOST_BYTES) {
-            throw JobException.atField(
+            throw UserProblem.atField(
                     field,
                     "A password has at most 72 bytes, and this one has " + bytes
                             + ": letters like ñ count as two, signs as three or four.");
@@ -88,8 +88,7 @@ final class PasswordRules {
         if (COMMON.contains(plain)
                 || plain.equals(login.toLowerCase(Locale.ROOT))
                 || plain.chars().distinct().count() < 3) {
-            throw JobException.atField(
-                    field, "This password is among the first that are tried. Please choose another.");
+            throw UserProblem.atField(field, "This password is among the first that are tried. Please choose another.");
         }
     }
 }

@@ -1,6 +1,6 @@
 package dorada.server.people;
 
-import dorada.server.problem.JobException;
+import dorada.server.problem.UserProblem;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
@@ -67,7 +67,7 @@ class PeopleController {
     @ResponseStatus(HttpStatus.CREATED)
     PersonView add(@Valid @RequestBody NewPerson person) {
         if (person.role() == null) {
-            throw JobException.atField("role", "Please choose what this person may do.");
+            throw UserProblem.atField("role", "Please choose what this person may do.");
         }
         return PersonView.of(people.add(person.login(), person.displayName(), person.role(), person.password()));
     }

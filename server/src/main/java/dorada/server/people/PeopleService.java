@@ -1,6 +1,6 @@
 package dorada.server.people;
 
-import dorada.server.problem.JobException;
+import dorada.server.problem.UserProblem;
 import java.nio.charset.StandardCharsets;
 import java.security.MessageDigest;
 import java.security.NoSuchAlgorithmException;
@@ -64,7 +64,7 @@ public class PeopleService implements UserDetailsService {
 
     @Transactional(readOnly = true)
     public Person byId(UUID id) {
-        return people.findById(id).orElseThrow(() -> JobException.notFound("person"));
+        return people.findById(id).orElseThrow(() -> UserProblem.notFound("person"));
     }
 
     /**
@@ -73,7 +73,7 @@ public class PeopleService implements UserDetailsService {
      */
     public synchronized Person addFirst(String login, String displayName, String password) {
         if (!isEmpty()) {
-            throw JobException.conflict("This shop has its logins already. Ask the lead for one.");
+            throw UserProblem.conflict("This shop has its logins already. Ask the lead for one.");
         }
         Optional<Person> known = people.findByLogin(normalised(login)).filter(p -> !p.isActive());
         if (known.isPresent()) {
@@ -86,7 +86,7 @@ public class PeopleService implements UserDetailsService {
     public Person add(String login, String displayName, Role role, String password) {
         PasswordRules.require("password", password, login);
         if (people.findByLogin(normalised(login)).isPresent()) {
-            throw JobException.atField("login", "The login \"" + normalised(login) + "\" is taken.");
+            throw UserProblem.atField("login", "The login \"" + normalised(login) + "\" is taken.");
         }
         return people.saveAndFlush(
                 new Person(normalised(login), displayName.strip(), role, encoder.encode(password), clock.instant()));
@@ -94,7 +94,7 @@ public class PeopleService implements UserDetailsService {
 
     @Transactional(readOnly = true)
     public Person loadPerson(String login) {
-        return people.findByLogin(normalised(login)).orElseThrow(() -> JobException.notFound("person"));
+        return people.findByLogin(normalised(login)).orElseThrow(() -> UserProblem.notFound("person"));
     }
 
     /** Somebody of an archive: who has this login here, else a name that can't sign in. */
@@ -123,7 +123,7 @@ public class PeopleService implements UserDetailsService {
         Person person = byId(id);
         boolean wasLead = person.isActive() && person.role() == Role.LEAD;
         if (wasLead && (role != Role.LEAD || !active) && people.countByRoleAndActiveTrue(Role.LEAD) == 1) {
-            throw JobException.conflict("This is the shop's only lead. Make somebody else a lead first.");
+            throw UserProblem.conflict("This is the shop's only lead. Make somebody else a lead first.");
         }
         person.change(displayName.strip(), role, active);
         if (!active) {
@@ -175,7 +175,7 @@ public class PeopleService implements UserDetailsService {
     void revoke(SignedIn by, UUID tokenId) {
         AccessToken token = tokens.findById(tokenId)
                 .filter(t -> t.person().id().equals(by.id()) || by.role() == Role.LEAD)
-                .orElseThrow(() -> JobException.notFound("access token"));
+                .orElseThrow(() -> UserProblem.notFound("access token"));
         tokens.delete(token);
     }
 

@@ -1,6 +1,6 @@
 package dorada.server.people;
 
-import dorada.server.problem.JobException;
+import dorada.server.problem.UserProblem;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import jakarta.servlet.http.HttpSession;
@@ -75,7 +75,7 @@ class SessionController {
                     UsernamePasswordAuthenticationToken.unauthenticated(credentials.login(), credentials.password()));
         } catch (AuthenticationException e) {
             limit.wrong(credentials.login(), address);
-            throw JobException.atField("password", "Login and password do not belong together.");
+            throw UserProblem.atField("password", "Login and password do not belong together.");
         }
         // A session from before the login must not live on after it.
         HttpSession before = request.getSession(false);
@@ -107,12 +107,12 @@ class SessionController {
             HttpServletRequest request,
             HttpServletResponse response) {
         if (BearerTokenFilter.hasToken(request)) {
-            throw JobException.forbidden("A token can't change a password: sign in for that.");
+            throw UserProblem.forbidden("A token can't change a password: sign in for that.");
         }
         limit.require(me.getUsername(), request.getRemoteAddr());
         if (!people.isPassword(me.id(), change.current)) {
             limit.wrong(me.getUsername(), request.getRemoteAddr());
-            throw JobException.atField("current", "This is not your password of now.");
+            throw UserProblem.atField("current", "This is not your password of now.");
         }
         SignedIn now = people.changePassword(me.id(), change.password);
         SecurityContext context = SecurityContextHolder.createEmptyContext();

@@ -1,6 +1,6 @@
 package dorada.server.people;
 
-import dorada.server.problem.JobException;
+import dorada.server.problem.UserProblem;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.validation.constraints.NotNull;
 import java.time.Instant;
@@ -47,7 +47,7 @@ class SessionsController {
         open.end(open.of(me.id()).stream()
                 .filter(o -> o.id().equals(id))
                 .findAny()
-                .orElseThrow(() -> JobException.notFound("session")));
+                .orElseThrow(() -> UserProblem.notFound("session")));
     }
 
     /** Signs out everywhere, here too. */

@@ -1,6 +1,6 @@
 package dorada.server.people;
 
-import dorada.server.problem.JobException;
+import dorada.server.problem.UserProblem;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.Max;
@@ -69,7 +69,7 @@ class TokenController {
     CreatedToken create(
             @AuthenticationPrincipal SignedIn me, @Valid @RequestBody TokenRequest request, HttpServletRequest sent) {
         if (BearerTokenFilter.hasToken(sent)) {
-            throw JobException.forbidden("A token can't make tokens: sign in for that.");
+            throw UserProblem.forbidden("A token can't make tokens: sign in for that.");
         }
         PeopleService.NewToken made = people.createToken(me.id(), request.name().strip(), request.life());
         return new CreatedToken(TokenView.of(made.token()), made.text());

@@ -98,7 +98,7 @@ final class CandidateViews {
      * @param beamwidthDeg on the horizon; absent where it has no direction
      * @param massKg of its own metal, without brackets and boom
      * @param packedM longest piece when taken apart
-     * @param merit what it brings for its trouble, in dB: the greatest is advised among those that hold the band
+     * @param gainLessEffortDb what it brings for its trouble, in dB: the greatest is advised among those that hold the band
      */
     record ComputedView(
             @NotNull Candidate candidate,
@@ -117,7 +117,7 @@ final class CandidateViews {
             @NotNull double massKg,
             @NotNull List<PartView> parts,
             @NotNull double packedM,
-            @NotNull double merit,
+            @NotNull double gainLessEffortDb,
             @NotNull int unknowns) {
 
         static ComputedView of(Computed c, Ask ask, Band band) {
@@ -138,7 +138,7 @@ final class CandidateViews {
                     c.massKg(),
                     c.parts().stream().map(PartView::of).toList(),
                     c.packedM(),
-                    c.merit(),
+                    c.gainLessEffortDb(),
                     c.unknowns());
         }
     }

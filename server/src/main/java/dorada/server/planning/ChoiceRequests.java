@@ -51,10 +51,10 @@ final class ChoiceRequests {
             @NotNull double worstSwr,
             @NotNull boolean holds,
             @NotNull double wantedDbi,
-            @NotNull double merit) {
+            @NotNull double gainLessEffortDb) {
 
         Choice.Solved solved() {
-            return new Choice.Solved(lengthM, worstSwr, holds, wantedDbi, merit);
+            return new Choice.Solved(lengthM, worstSwr, holds, wantedDbi, gainLessEffortDb);
         }
     }
 

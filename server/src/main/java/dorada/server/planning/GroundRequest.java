@@ -5,10 +5,10 @@ import dorada.core.planning.GroundPlanner.Element;
 import dorada.core.planning.GroundPlanner.Ground;
 import dorada.core.planning.GroundPlanner.Mesh;
 import dorada.core.planning.GroundPlanner.Metal;
+import dorada.core.planning.GroundPlanner.RadialGround;
 import dorada.core.planning.GroundPlanner.Sheet;
-import dorada.core.planning.GroundPlanner.Spokes;
 import dorada.core.planning.GroundPlanner.Tab;
-import dorada.server.problem.JobException;
+import dorada.server.problem.UserProblem;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.List;
@@ -68,7 +68,7 @@ record GroundRequest(
         try {
             return new Element(whipM, slopeDeg, whipRadiusM);
         } catch (IllegalArgumentException e) {
-            throw JobException.atField("whipM", e.getMessage());
+            throw UserProblem.atField("whipM", e.getMessage());
         }
     }
 
@@ -77,7 +77,7 @@ record GroundRequest(
             return switch (kind) {
                 case TAB -> new Tab();
                 case RADIALS ->
-                    new Spokes(
+                    new RadialGround(
                             radials.stream()
                                     .map(r -> new Radial(r.azimuthDeg, r.lengthM, r.droopDeg, r.radiusM))
                                     .toList(),
@@ -86,7 +86,7 @@ record GroundRequest(
                 case SHEET -> new Sheet(lengthM, widthM, thicknessM, metal);
             };
         } catch (IllegalArgumentException e) {
-            throw JobException.atField("radials", e.getMessage());
+            throw UserProblem.atField("radials", e.getMessage());
         }
     }
 }

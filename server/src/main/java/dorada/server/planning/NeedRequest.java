@@ -11,7 +11,7 @@ import dorada.core.planning.Need.Room;
 import dorada.core.planning.Need.Stock;
 import dorada.core.planning.Need.Surface;
 import dorada.core.planning.Need.Target;
-import dorada.server.problem.JobException;
+import dorada.server.problem.UserProblem;
 import jakarta.persistence.CollectionTable;
 import jakarta.persistence.Column;
 import jakarta.persistence.ElementCollection;
@@ -101,7 +101,7 @@ record NeedRequest(
 
     Need need() {
         if (material == null || carrier == null) {
-            throw JobException.atField("need", "Please say what it is fitted to and what the surface is made of.");
+            throw UserProblem.atField("need", "Please say what it is fitted to and what the surface is made of.");
         }
         try {
             return new Need(
@@ -122,7 +122,7 @@ record NeedRequest(
                             orZero(bearingDeg)),
                     new Stock(orZero(rodRadiusM), orZero(wireRadiusM), orZero(insulationM), orZero(holesM)));
         } catch (IllegalArgumentException e) {
-            throw JobException.atField("need", e.getMessage());
+            throw UserProblem.atField("need", e.getMessage());
         }
     }
 

@@ -16,7 +16,7 @@ import dorada.server.job.JobView;
 import dorada.server.people.SignedIn;
 import dorada.server.planning.CandidateViews.AssessmentView;
 import dorada.server.planning.CandidateViews.ComputedView;
-import dorada.server.problem.JobException;
+import dorada.server.problem.UserProblem;
 import io.swagger.v3.oas.annotations.media.Content;
 import io.swagger.v3.oas.annotations.media.Schema;
 import io.swagger.v3.oas.annotations.responses.ApiResponse;
@@ -86,7 +86,7 @@ class PlanningController {
         try {
             GroundPlanner.check(element, ground, request.lowHz(), request.highHz());
         } catch (IllegalArgumentException e) {
-            throw JobException.atField("ground", e.getMessage());
+            throw UserProblem.atField("ground", e.getMessage());
         }
         return jobs.answer(prefer, who.id(), watch -> solve(request, element, ground, watch));
     }
@@ -129,7 +129,7 @@ class PlanningController {
             return ComputedView.of(
                     AntennaTrial.compute(candidate, need, watch), candidate.ask(new Place(need)), need.band());
         } catch (IllegalArgumentException e) {
-            throw JobException.atField("need", e.getMessage());
+            throw UserProblem.atField("need", e.getMessage());
         }
     }
 

@@ -5,7 +5,7 @@ import dorada.server.installation.InstallationService;
 import dorada.server.people.PeopleService;
 import dorada.server.planning.PlanController.PlanRequest;
 import dorada.server.planning.PlanController.PlanView;
-import dorada.server.problem.JobException;
+import dorada.server.problem.UserProblem;
 import dorada.server.removed.Shelf;
 import java.time.Clock;
 import java.util.List;
@@ -41,7 +41,7 @@ class Plans implements Shelf {
 
     @Transactional(readOnly = true)
     Plan byId(UUID id) {
-        return plans.findById(id).filter(p -> p.removedAt().isEmpty()).orElseThrow(() -> JobException.notFound("plan"));
+        return plans.findById(id).filter(p -> p.removedAt().isEmpty()).orElseThrow(() -> UserProblem.notFound("plan"));
     }
 
     Plan keep(UUID by, PlanRequest request) {
@@ -51,7 +51,7 @@ class Plans implements Shelf {
     PlanView change(UUID id, long version, UUID by, PlanRequest request) {
         Plan plan = byId(id);
         if (plan.version() != version) {
-            throw JobException.stale(PlanView.of(plan, true), request);
+            throw UserProblem.stale(PlanView.of(plan, true), request);
         }
         return PlanView.of(saved(plan, by, request), true);
     }
@@ -81,7 +81,7 @@ class Plans implements Shelf {
 
     private Plan saved(Plan plan, UUID by, PlanRequest r) {
         if (r.need() == null && r.ground() == null && r.station() == null) {
-            throw JobException.atField("need", "There is nothing in this plan yet.");
+            throw UserProblem.atField("need", "There is nothing in this plan yet.");
         }
         Optional<Installation> of = Optional.ofNullable(r.installationId()).map(installations::byId);
         return plans.saveAndFlush(plan.fill(r.name().strip(), of, r.parts(), people.byId(by), clock.instant()));

@@ -8,7 +8,7 @@ import dorada.core.planning.PowerChain.Antenna;
 import dorada.core.planning.PowerChain.Fixed;
 import dorada.core.planning.PowerChain.Part;
 import dorada.core.planning.PowerChain.Run;
-import dorada.server.problem.JobException;
+import dorada.server.problem.UserProblem;
 import jakarta.persistence.CollectionTable;
 import jakarta.persistence.Column;
 import jakarta.persistence.ElementCollection;
@@ -170,7 +170,7 @@ record StationPlan(
 
         private static Feedline type(String id, int index, String field) {
             return Feedline.byId(id)
-                    .orElseThrow(() -> JobException.atField(
+                    .orElseThrow(() -> UserProblem.atField(
                             "alternatives[" + index + "]." + field, "There is no line of type \"" + id + "\"."));
         }
     }

@@ -41,8 +41,8 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
     /** A wrong value at a field, as it stands in {@code errors}. */
     record FieldProblem(String field, String message) {}
 
-    @ExceptionHandler(JobException.class)
-    ResponseEntity<ProblemDetail> answer(JobException e) {
+    @ExceptionHandler(UserProblem.class)
+    ResponseEntity<ProblemDetail> answer(UserProblem e) {
         ResponseEntity.BodyBuilder answer = ResponseEntity.status(e.status());
         if (e.properties().get("retryAfterSeconds") instanceof Long seconds) {
             answer.header(HttpHeaders.RETRY_AFTER, String.valueOf(seconds));
@@ -50,7 +50,7 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
         return answer.body(job(e));
     }
 
-    private static ProblemDetail job(JobException e) {
+    private static ProblemDetail job(UserProblem e) {
         ProblemDetail problem = ProblemDetail.forStatusAndDetail(e.status(), e.getMessage());
         e.properties().forEach(problem::setProperty);
         return problem;
@@ -125,25 +125,25 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
 
     @ExceptionHandler(MultipartException.class)
     ProblemDetail multipart(MultipartException e) {
-        return job(JobException.inFile(0, "The upload could not be read. Please send the file again."));
+        return job(UserProblem.inFile(0, "The upload could not be read. Please send the file again."));
     }
 
     @Override
     protected ResponseEntity<Object> handleMaxUploadSizeExceededException(
             MaxUploadSizeExceededException e, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
-        return respond(job(JobException.inFile(0, "The file is larger than 8 MB; a sweep file is far smaller.")));
+        return respond(job(UserProblem.inFile(0, "The file is larger than 8 MB; a sweep file is far smaller.")));
     }
 
     @Override
     protected ResponseEntity<Object> handleMissingServletRequestPart(
             MissingServletRequestPartException e, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
-        return respond(job(JobException.atField(e.getRequestPartName(), "Please choose a file.")));
+        return respond(job(UserProblem.atField(e.getRequestPartName(), "Please choose a file.")));
     }
 
     @Override
     protected ResponseEntity<Object> handleMissingServletRequestParameter(
             MissingServletRequestParameterException e, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
-        return respond(job(JobException.atField(e.getParameterName(), e.getParameterName() + " is missing.")));
+        return respond(job(UserProblem.atField(e.getParameterName(), e.getParameterName() + " is missing.")));
     }
 
     @Override
@@ -155,7 +155,7 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
         String value = e.getValue() instanceof Object[] several
                 ? Arrays.stream(several).map(String::valueOf).collect(Collectors.joining(", "))
                 : String.valueOf(e.getValue());
-        return respond(job(JobException.atField(field, "\"" + shortened(value) + "\" does not fit " + field + ".")));
+        return respond(job(UserProblem.atField(field, "\"" + shortened(value) + "\" does not fit " + field + ".")));
     }
 
     @Override
@@ -172,7 +172,7 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
                         ? ProblemDetail.forStatusAndDetail(
                                 HttpStatus.UNPROCESSABLE_ENTITY,
                                 "The request could not be read; a value has the wrong form.")
-                        : job(JobException.atField(field, wrongForm(e.getCause(), field))));
+                        : job(UserProblem.atField(field, wrongForm(e.getCause(), field))));
     }
 
     @Override

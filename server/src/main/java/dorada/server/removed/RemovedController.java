@@ -3,7 +3,7 @@ package dorada.server.removed;
 import dorada.server.people.Person;
 import dorada.server.people.Role;
 import dorada.server.people.SignedIn;
-import dorada.server.problem.JobException;
+import dorada.server.problem.UserProblem;
 import jakarta.validation.constraints.NotNull;
 import java.time.Instant;
 import java.util.Comparator;
@@ -69,17 +69,17 @@ class RemovedController {
             var found = shelf.find(id);
             if (found.isPresent()) {
                 if (shelf.least() == Role.LEAD && me.role() != Role.LEAD) {
-                    throw JobException.forbidden("The lead removes and puts back what is a " + shelf.kind() + ".");
+                    throw UserProblem.forbidden("The lead removes and puts back what is a " + shelf.kind() + ".");
                 }
                 // Put back twice is put back.
                 if (found.get().removedAt().isPresent() && shelf.isNameTaken(found.get())) {
-                    throw JobException.conflict("There is another " + shelf.kind() + " \""
+                    throw UserProblem.conflict("There is another " + shelf.kind() + " \""
                             + found.get().name() + "\" by now. Rename that one first.");
                 }
                 found.get().putBack();
                 return;
             }
         }
-        throw JobException.notFound("removed thing");
+        throw UserProblem.notFound("removed thing");
     }
 }

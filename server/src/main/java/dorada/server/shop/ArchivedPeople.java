@@ -6,6 +6,6 @@ import dorada.server.people.Person;
 @FunctionalInterface
 public interface ArchivedPeople {
 
-    /** @throws dorada.server.problem.JobException where the archive does not name such a person */
+    /** @throws dorada.server.problem.UserProblem where the archive does not name such a person */
     Person byLogin(String login);
 }

@@ -2,7 +2,7 @@ package dorada.server.spectrum;
 
 import dorada.core.spectrum.ChannelList;
 import dorada.server.people.PeopleService;
-import dorada.server.problem.JobException;
+import dorada.server.problem.UserProblem;
 import dorada.server.removed.Removable;
 import dorada.server.removed.Shelf;
 import dorada.server.spectrum.ShopListController.ListRequest;
@@ -41,7 +41,7 @@ class ShopLists implements Shelf {
     ShopListView change(UUID id, long version, ListRequest request) {
         ShopList list = byId(id);
         if (list.version() != version) {
-            throw JobException.stale(ShopListView.of(list), request);
+            throw UserProblem.stale(ShopListView.of(list), request);
         }
         return ShopListView.of(saved(list, request));
     }
@@ -75,12 +75,12 @@ class ShopLists implements Shelf {
         lists.findByNameIgnoreCaseAndRemovedAtIsNull(name)
                 .filter(other -> !other.id().equals(list.id()))
                 .ifPresent(other -> {
-                    throw JobException.atField("name", "There is a list \"" + other.name() + "\" already.");
+                    throw UserProblem.atField("name", "There is a list \"" + other.name() + "\" already.");
                 });
         try {
             list.fill(name, request.source().strip(), ChannelList.parse(request.text()));
         } catch (ChannelList.LineException e) {
-            throw JobException.inFile(e.line(), e.getMessage());
+            throw UserProblem.inFile(e.line(), e.getMessage());
         }
         return lists.saveAndFlush(list);
     }
@@ -88,6 +88,6 @@ class ShopLists implements Shelf {
     private ShopList byId(UUID id) {
         return lists.findById(id)
                 .filter(l -> l.removedAt().isEmpty())
-                .orElseThrow(() -> JobException.notFound("channel list"));
+                .orElseThrow(() -> UserProblem.notFound("channel list"));
     }
 }

@@ -5,7 +5,7 @@ import dorada.core.spectrum.ChannelList;
 import dorada.core.spectrum.RadioService;
 import dorada.core.spectrum.RadioServices;
 import dorada.core.spectrum.ServiceChannel;
-import dorada.server.problem.JobException;
+import dorada.server.problem.UserProblem;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import java.util.List;
@@ -79,7 +79,7 @@ class SpectrumController {
                     .map(ChannelView::of)
                     .toList();
         } catch (ChannelList.LineException e) {
-            throw JobException.inFile(e.line(), e.getMessage());
+            throw UserProblem.inFile(e.line(), e.getMessage());
         }
     }
 
@@ -91,7 +91,7 @@ class SpectrumController {
             return new ChannelView(
                     c.name(), c.frequencyHz(), c.frequencyHz(), c.spacingHz() > 10_000 ? "25 kHz" : "8.33 kHz");
         } catch (IllegalArgumentException e) {
-            throw JobException.atField("name", e.getMessage());
+            throw UserProblem.atField("name", e.getMessage());
         }
     }
 }

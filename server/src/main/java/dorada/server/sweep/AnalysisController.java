@@ -1,7 +1,7 @@
 package dorada.server.sweep;
 
 import dorada.core.sweep.SweepAnalysis;
-import dorada.server.problem.JobException;
+import dorada.server.problem.UserProblem;
 import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
@@ -22,12 +22,12 @@ class AnalysisController {
             @RequestParam(defaultValue = "") String include) {
         for (double hz : wantedHz) {
             if (!(hz > 0) || Double.isInfinite(hz)) {
-                throw JobException.atField("wantedHz", "A wanted frequency must be above 0 Hz, not " + hz + ".");
+                throw UserProblem.atField("wantedHz", "A wanted frequency must be above 0 Hz, not " + hz + ".");
             }
         }
         for (double limit : swrLimit) {
             if (!(limit > 1) || Double.isInfinite(limit)) {
-                throw JobException.atField("swrLimit", "An SWR limit must be above 1, not " + limit + ".");
+                throw UserProblem.atField("swrLimit", "An SWR limit must be above 1, not " + limit + ".");
             }
         }
         UploadedSweep upload = UploadedSweep.read(file, port);

@@ -23,27 +23,27 @@ public class SweepStore {
         this.originals = originals;
     }
 
-    public StoredSweep keepMeasured(Sweep sweep) {
+    public StoredSweep saveMeasured(Sweep sweep) {
         return sweeps.save(new StoredSweep(sweep, SweepSource.SIMULATED_ANALYSER, null, List.of()));
     }
 
     /** Keeps a sweep that an instrument took just now. */
-    public StoredSweep keepTaken(Sweep sweep, List<String> warnings) {
+    public StoredSweep saveTaken(Sweep sweep, List<String> warnings) {
         return sweeps.save(new StoredSweep(sweep, SweepSource.ANALYSER, null, warnings));
     }
 
     /** Keeps readings at single channels. */
-    public StoredSweep keepSpots(Sweep magnitudes) {
+    public StoredSweep saveSpots(Sweep magnitudes) {
         return sweeps.save(new StoredSweep(magnitudes, SweepSource.SPOTS, null, List.of()));
     }
 
     /** Keeps a raw reading of a calibration standard. */
-    public StoredSweep keepStandard(Sweep sweep) {
+    public StoredSweep saveStandard(Sweep sweep) {
         return sweeps.save(new StoredSweep(sweep, SweepSource.STANDARD, null, List.of()));
     }
 
     /** Keeps what was read from a file and, beside it, the file as it came. */
-    public StoredSweep keepImported(SweepFile file, String name, byte[] asItCame) {
+    public StoredSweep saveImported(SweepFile file, String name, byte[] asItCame) {
         StoredSweep stored =
                 sweeps.save(new StoredSweep(file.sweep(), SweepSource.FILE, plainName(name), file.warnings()));
         originals.save(new SweepOriginal(stored.id(), asItCame));

@@ -4,7 +4,7 @@ import dorada.core.format.FrequencyUnit;
 import dorada.core.format.NumberFormat;
 import dorada.core.format.TouchstoneWriter;
 import dorada.core.sweep.Sweep;
-import dorada.server.problem.JobException;
+import dorada.server.problem.UserProblem;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
@@ -40,8 +40,7 @@ class TouchstoneController {
     String write(@Valid @RequestBody EvenSweep even) throws IOException {
         int points = even.re == null ? 0 : even.re.length;
         if (points < 2 || points > MOST_POINTS || even.im == null || even.im.length != points) {
-            throw JobException.atField(
-                    "re", "A sweep needs 2 to " + MOST_POINTS + " points, real and imaginary alike.");
+            throw UserProblem.atField("re", "A sweep needs 2 to " + MOST_POINTS + " points, real and imaginary alike.");
         }
         double[] hz = new double[points];
         for (int i = 0; i < points; i++) {
@@ -52,7 +51,7 @@ class TouchstoneController {
             Sweep sweep = new Sweep(hz, even.re, even.im, Sweep.STANDARD_REFERENCE_OHM);
             new TouchstoneWriter(FrequencyUnit.HZ, NumberFormat.RI).write(sweep, List.of(even.note), out);
         } catch (IllegalArgumentException e) {
-            throw JobException.atField("startHz", e.getMessage());
+            throw UserProblem.atField("startHz", e.getMessage());
         }
         return out.toString();
     }

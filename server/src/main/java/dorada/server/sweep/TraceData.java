@@ -1,7 +1,7 @@
 package dorada.server.sweep;
 
 import dorada.core.sweep.Sweep;
-import dorada.server.problem.JobException;
+import dorada.server.problem.UserProblem;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.List;
@@ -36,20 +36,20 @@ public record TraceData(
         return new TraceData(shown.frequenciesHz(), shown.re(), shown.im(), shown.hasPhase());
     }
 
-    /** @throws JobException at {@code field} where it is no sweep */
+    /** @throws UserProblem at {@code field} where it is no sweep */
     public Sweep sweep(String field) {
         if (frequencyHz == null || re == null || im == null) {
-            throw JobException.atField(field, "A trace needs frequencyHz, re and im.");
+            throw UserProblem.atField(field, "A trace needs frequencyHz, re and im.");
         }
         if (frequencyHz.length > MOST_POINTS) {
-            throw JobException.atField(field, "A trace has at most " + MOST_POINTS + " points.");
+            throw UserProblem.atField(field, "A trace has at most " + MOST_POINTS + " points.");
         }
         try {
             return hasPhase
                     ? new Sweep(frequencyHz, re, im, Sweep.STANDARD_REFERENCE_OHM)
                     : Sweep.ofMagnitudes(frequencyHz, re);
         } catch (IllegalArgumentException e) {
-            throw JobException.atField(field, e.getMessage());
+            throw UserProblem.atField(field, e.getMessage());
         }
     }
 
@@ -67,11 +67,11 @@ public record TraceData(
      * Samples as a sweep.
      *
      * @param referenceOhm 50 where absent
-     * @throws JobException at {@code field}, naming the sample that is at fault
+     * @throws UserProblem at {@code field}, naming the sample that is at fault
      */
     public static Sweep sweepOf(List<SampleRequest> samples, Double referenceOhm, String field) {
         if (samples == null || samples.isEmpty()) {
-            throw JobException.atField(field, "There are no samples: give at least one {frequencyHz, re, im}.");
+            throw UserProblem.atField(field, "There are no samples: give at least one {frequencyHz, re, im}.");
         }
         int n = samples.size();
         double[] hz = new double[n];
@@ -80,7 +80,7 @@ public record TraceData(
         for (int i = 0; i < n; i++) {
             SampleRequest s = samples.get(i);
             if (s == null || s.frequencyHz == null || s.re == null || s.im == null) {
-                throw JobException.atField(field, "Sample " + i + " needs frequencyHz, re and im.");
+                throw UserProblem.atField(field, "Sample " + i + " needs frequencyHz, re and im.");
             }
             hz[i] = s.frequencyHz;
             re[i] = s.re;
@@ -92,7 +92,7 @@ public record TraceData(
     /** Reflections over {@code frequenciesHz} as a sweep re 50 Ω. */
     public static Sweep sweepOf(double[] frequenciesHz, List<ComplexRequest> reflections, String field) {
         if (reflections == null || reflections.size() != frequenciesHz.length) {
-            throw JobException.atField(
+            throw UserProblem.atField(
                     field,
                     "\"" + field + "\" needs one {re, im} for each of the " + frequenciesHz.length + " frequencies.");
         }
@@ -101,7 +101,7 @@ public record TraceData(
         for (int i = 0; i < re.length; i++) {
             ComplexRequest c = reflections.get(i);
             if (c == null || c.re == null || c.im == null) {
-                throw JobException.atField(field, "Number " + i + " of \"" + field + "\" needs re and im.");
+                throw UserProblem.atField(field, "Number " + i + " of \"" + field + "\" needs re and im.");
             }
             re[i] = c.re;
             im[i] = c.im;
@@ -111,12 +111,12 @@ public record TraceData(
 
     private static Sweep sweepOf(double[] hz, double[] re, double[] im, Double referenceOhm, String field) {
         if (hz.length > MOST_POINTS) {
-            throw JobException.atField(field, "A sweep has at most " + MOST_POINTS + " points.");
+            throw UserProblem.atField(field, "A sweep has at most " + MOST_POINTS + " points.");
         }
         try {
             return new Sweep(hz, re, im, referenceOhm == null ? Sweep.STANDARD_REFERENCE_OHM : referenceOhm);
         } catch (IllegalArgumentException e) {
-            throw JobException.atField(field, e.getMessage());
+            throw UserProblem.atField(field, e.getMessage());
         }
     }
 }

@@ -3,7 +3,7 @@ package dorada.server.sweep;
 import dorada.core.format.FormatException;
 import dorada.core.format.SweepFile;
 import dorada.core.format.SweepFileReader;
-import dorada.server.problem.JobException;
+import dorada.server.problem.UserProblem;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import org.springframework.web.multipart.MultipartFile;
@@ -25,13 +25,13 @@ public record UploadedSweep(String name, byte[] bytes, SweepFile file) {
         try {
             byte[] bytes = upload.getBytes();
             if (bytes.length == 0) {
-                throw JobException.inFile(0, "The file is empty.");
+                throw UserProblem.inFile(0, "The file is empty.");
             }
             String name = upload.getOriginalFilename() == null ? "" : upload.getOriginalFilename();
             return new UploadedSweep(
                     name.isBlank() ? "sweep.s1p" : name, bytes, SweepFileReader.read(bytes, port, name));
         } catch (FormatException e) {
-            throw JobException.inFile(e.line(), e.getMessage());
+            throw UserProblem.inFile(e.line(), e.getMessage());
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }

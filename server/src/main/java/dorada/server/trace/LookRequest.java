@@ -3,7 +3,7 @@ package dorada.server.trace;
 import dorada.core.calibration.PortExtension;
 import dorada.core.sweep.TwoPort;
 import dorada.server.line.FeedlineRequest;
-import dorada.server.problem.JobException;
+import dorada.server.problem.UserProblem;
 import dorada.server.sweep.TraceData;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
@@ -51,12 +51,12 @@ record LookRequest(
 
         TwoPort twoPort() {
             if (s11 == null || s22 == null || across == null) {
-                throw JobException.atField("adapter", "An adapter needs s11, s22 and across.");
+                throw UserProblem.atField("adapter", "An adapter needs s11, s22 and across.");
             }
             try {
                 return new TwoPort(s11.sweep("adapter.s11"), s22.sweep("adapter.s22"), across.sweep("adapter.across"));
             } catch (IllegalArgumentException e) {
-                throw JobException.atField("adapter", e.getMessage());
+                throw UserProblem.atField("adapter", e.getMessage());
             }
         }
     }
@@ -68,7 +68,7 @@ record LookRequest(
                 return new PortExtension(
                         electricalLengthM == null ? 0 : electricalLengthM, lossDbAt1GHz == null ? 0 : lossDbAt1GHz);
             } catch (IllegalArgumentException e) {
-                throw JobException.atField("extension", e.getMessage());
+                throw UserProblem.atField("extension", e.getMessage());
             }
         }
     }

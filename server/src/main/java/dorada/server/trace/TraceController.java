@@ -5,7 +5,7 @@ import dorada.core.format.FrequencyUnit;
 import dorada.core.format.NumberFormat;
 import dorada.core.format.TouchstoneWriter;
 import dorada.core.sweep.Sweep;
-import dorada.server.problem.JobException;
+import dorada.server.problem.UserProblem;
 import dorada.server.sweep.TraceData;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
@@ -58,7 +58,7 @@ class TraceController {
     @PostMapping("/compare")
     CompareView compare(@Valid @RequestBody CompareRequest request) {
         if (request.traces == null || request.traces.isEmpty()) {
-            throw JobException.atField("traces", "There is nothing to compare yet.");
+            throw UserProblem.atField("traces", "There is nothing to compare yet.");
         }
         return traces.compare(request.traces, request.wantedHz == null ? new double[0] : request.wantedHz);
     }
@@ -78,7 +78,7 @@ class TraceController {
     @PostMapping(path = "/write", produces = MediaType.TEXT_PLAIN_VALUE)
     String write(@Valid @RequestBody WriteRequest request) throws IOException {
         if (request.trace == null || request.form == null) {
-            throw JobException.atField("trace", "A trace and the form of the file are needed.");
+            throw UserProblem.atField("trace", "A trace and the form of the file are needed.");
         }
         Sweep sweep = request.trace.sweep("trace");
         StringBuilder out = new StringBuilder();
@@ -95,7 +95,7 @@ class TraceController {
                             .write(sweep, List.of(request.note == null ? "" : request.note), out);
             }
         } catch (IllegalStateException e) {
-            throw JobException.atField("form", e.getMessage());
+            throw UserProblem.atField("form", e.getMessage());
         }
         return out.toString();
     }

@@ -16,7 +16,7 @@ import dorada.core.sweep.Sweep;
 import dorada.core.sweep.SweepAnalysis;
 import dorada.core.sweep.TwoPort;
 import dorada.server.line.FaultView;
-import dorada.server.problem.JobException;
+import dorada.server.problem.UserProblem;
 import dorada.server.sweep.AnalysisView;
 import dorada.server.sweep.ReadingView;
 import dorada.server.sweep.TraceData;
@@ -41,7 +41,7 @@ class TraceService {
         try {
             return ReadFileView.of(upload.name(), upload.file(), SweepFileReader.table(upload.bytes()));
         } catch (FormatException e) {
-            throw JobException.inFile(e.line(), e.getMessage());
+            throw UserProblem.inFile(e.line(), e.getMessage());
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }
@@ -49,7 +49,7 @@ class TraceService {
 
     LookView look(LookRequest request) {
         if (request.trace() == null) {
-            throw JobException.atField("trace", "A trace is missing.");
+            throw UserProblem.atField("trace", "A trace is missing.");
         }
         Sweep measured = request.trace().sweep("trace");
         List<String> doubts = new ArrayList<>();
@@ -64,7 +64,7 @@ class TraceService {
             Sweep seen = seen(request.seen(), extended, line, doubts);
             return view(request, extended, seen, line, doubts);
         } catch (IllegalStateException e) {
-            throw JobException.atField("trace", e.getMessage());
+            throw UserProblem.atField("trace", e.getMessage());
         }
     }
 
@@ -72,7 +72,7 @@ class TraceService {
         try {
             return adapter.removedFrom(measured);
         } catch (IllegalArgumentException e) {
-            throw JobException.atField("adapter", e.getMessage());
+            throw UserProblem.atField("adapter", e.getMessage());
         }
     }
 
@@ -81,7 +81,7 @@ class TraceService {
         try {
             return LookRequest.AdapterData.of(TouchstoneReader.readTwoPort(file.getBytes()));
         } catch (FormatException e) {
-            throw JobException.inFile(e.line(), e.getMessage());
+            throw UserProblem.inFile(e.line(), e.getMessage());
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }
@@ -92,7 +92,7 @@ class TraceService {
             return extended;
         }
         Line between = line.orElseThrow(
-                () -> JobException.atField("line", "Choose the feedline, so that it can be taken off or put on."));
+                () -> UserProblem.atField("line", "Choose the feedline, so that it can be taken off or put on."));
         if (view == LookRequest.View.AT_RADIO) {
             return ThroughLine.towardRadio(extended, between);
         }
@@ -157,7 +157,7 @@ class TraceService {
                     comparison.shifts().stream().map(CompareView.ShiftView::of).toList(),
                     steadiness(sweeps, wantedHz));
         } catch (IllegalArgumentException e) {
-            throw JobException.atField("traces", e.getMessage());
+            throw UserProblem.atField("traces", e.getMessage());
         }
     }
 

@@ -27,7 +27,7 @@ import dorada.core.tuning.TrimAdvice;
 import dorada.core.tuning.TrimPrior;
 import dorada.core.tuning.TrimTask;
 import dorada.server.line.FeedlineRequest;
-import dorada.server.problem.JobException;
+import dorada.server.problem.UserProblem;
 import dorada.server.sweep.ReadingView;
 import dorada.server.sweep.TraceData;
 import dorada.server.sweep.TraceData.SampleRequest;
@@ -205,14 +205,14 @@ class AdviceController {
                 String.valueOf(name).toUpperCase(Locale.ROOT).replace('-', '_').replace(' ', '_');
         return Designs.ALL
                 .kind(id)
-                .orElseThrow(() -> JobException.atField(
+                .orElseThrow(() -> UserProblem.atField(
                         "kind",
                         "\"" + name + "\" is no kind of antenna here; there are " + Designs.ALL.kindIds() + "."));
     }
 
     private static double[] wanted(double[] wantedHz) {
         if (wantedHz == null || wantedHz.length == 0 || Arrays.stream(wantedHz).anyMatch(hz -> !(hz > 0))) {
-            throw JobException.atField("wantedHz", "Advice needs at least one wanted frequency above 0 Hz.");
+            throw UserProblem.atField("wantedHz", "Advice needs at least one wanted frequency above 0 Hz.");
         }
         return wantedHz;
     }
@@ -230,25 +230,25 @@ class AdviceController {
                 case "resonance first" -> new ResonanceFirst(limit);
                 case "relaxed" -> new Relaxed(limit);
                 default ->
-                    throw JobException.atField(
+                    throw UserProblem.atField(
                             "rule",
                             "A rule is \"under a limit\", \"even ends\", \"best on main\", \"resonance first\" or "
                                     + "\"relaxed\".");
             };
         } catch (IllegalArgumentException e) {
-            throw JobException.atField("rule", e.getMessage());
+            throw UserProblem.atField("rule", e.getMessage());
         }
     }
 
     private static Adjustment adjustment(AdjustableRequest adjustable, AntennaKind kind) {
         if (adjustable == null || adjustable.oneWay == null) {
-            throw JobException.atField("adjustable", "Say whether it is cut (oneWay true) or slid both ways (false).");
+            throw UserProblem.atField("adjustable", "Say whether it is cut (oneWay true) or slid both ways (false).");
         }
         double step = adjustable.smallestStepM == null ? kind.smallestStepM() : adjustable.smallestStepM;
         try {
             return adjustable.oneWay ? new Adjustment.OneWayCut(step) : new Adjustment.Slide(step);
         } catch (IllegalArgumentException e) {
-            throw JobException.atField("adjustable", e.getMessage());
+            throw UserProblem.atField("adjustable", e.getMessage());
         }
     }
 
@@ -263,7 +263,7 @@ class AdviceController {
 
     private static List<Pass> passes(AdviceRequest request) {
         if (request.passes == null || request.passes.isEmpty()) {
-            throw JobException.atField("passes", "Advice needs at least one pass.");
+            throw UserProblem.atField("passes", "Advice needs at least one pass.");
         }
         List<Pass> passes = new ArrayList<>();
         for (int i = 0; i < request.passes.size(); i++) {
@@ -278,17 +278,17 @@ class AdviceController {
             List<SpotReading> spots = new ArrayList<>();
             for (AdviceSpotRequest s : pass.spots) {
                 if (s == null || s.frequencyHz == null || s.swr == null) {
-                    throw JobException.atField(field, "A reading needs frequencyHz and swr.");
+                    throw UserProblem.atField(field, "A reading needs frequencyHz and swr.");
                 }
                 try {
                     spots.add(SpotReading.ofSwr(ReadingKind.INLINE_METER, s.frequencyHz, s.swr));
                 } catch (IllegalArgumentException e) {
-                    throw JobException.atField(field, e.getMessage());
+                    throw UserProblem.atField(field, e.getMessage());
                 }
             }
             return Pass.ofSpots(changeM, spots)
                     .map(p -> with(pass, p))
-                    .orElseThrow(() -> JobException.atField(
+                    .orElseThrow(() -> UserProblem.atField(
                             field, "Nothing was read: a pass has samples, or spots with frequencyHz and swr."));
         }
         Sweep sweep = TraceData.sweepOf(pass == null ? null : pass.samples, null, field);
@@ -298,7 +298,7 @@ class AdviceController {
 
     private static double lengthM(double lengthM) {
         if (!(lengthM > 0) || Double.isInfinite(lengthM)) {
-            throw JobException.atField("adjustable", "A length must be above 0 m.");
+            throw UserProblem.atField("adjustable", "A length must be above 0 m.");
         }
         return lengthM;
     }
@@ -311,7 +311,7 @@ class AdviceController {
             case "this" -> Optional.of(Pieces.THIS);
             case "alike" -> Optional.of(Pieces.ALIKE);
             default ->
-                throw JobException.atField(
+                throw UserProblem.atField(
                         "pieces", "What was changed is \"this\" piece alone, or all of them \"alike\".");
         };
     }

@@ -2,7 +2,7 @@ package dorada.server.tuning;
 
 import com.github.benmanes.caffeine.cache.Caffeine;
 import com.github.benmanes.caffeine.cache.LoadingCache;
-import dorada.server.problem.JobException;
+import dorada.server.problem.UserProblem;
 import java.util.UUID;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.locks.ReentrantLock;
@@ -26,12 +26,12 @@ class InTurn {
         ReentrantLock turn = turns.get(installation);
         try {
             if (!turn.tryLock(PATIENCE_SECONDS, TimeUnit.SECONDS)) {
-                throw JobException.busy(
+                throw UserProblem.busy(
                         "Many are recording on this installation just now. Nothing of yours was kept yet.");
             }
         } catch (InterruptedException e) {
             Thread.currentThread().interrupt();
-            throw JobException.busy("Dorada is being stopped. Nothing of yours was kept yet.");
+            throw UserProblem.busy("Dorada is being stopped. Nothing of yours was kept yet.");
         }
         try {
             return work.get();

@@ -30,7 +30,7 @@ public class Judgements {
     private static final Duration AT_A_TIME = Duration.ofMillis(500);
 
     private final TuningPassRepository passes;
-    private final KeptJudgementRepository kept;
+    private final SavedJudgementRepository kept;
     private final InstallationService installations;
     private final Adviser adviser;
     private final PackedView packing;
@@ -41,7 +41,7 @@ public class Judgements {
 
     Judgements(
             TuningPassRepository passes,
-            KeptJudgementRepository kept,
+            SavedJudgementRepository kept,
             InstallationService installations,
             Adviser adviser,
             PackedView packing,
@@ -78,7 +78,7 @@ public class Judgements {
     private PassView kept(List<TuningPass> all, Installation installation, Function<TuningPass, Judgement> judging) {
         TuningPass pass = all.get(all.size() - 1);
         PassView view = fresh(all, installation, judging);
-        kept.save(new KeptJudgement(
+        kept.save(new SavedJudgement(
                 pass, installation.planVersion(), program, judging.apply(pass), packing.packed(view)));
         return view;
     }
@@ -116,7 +116,7 @@ public class Judgements {
     }
 
     private Optional<List<PackedView.Sent>> known(UUID installationId) {
-        List<KeptJudgementRepository.Row> rows = kept.rows(installationId, program);
+        List<SavedJudgementRepository.Row> rows = kept.rows(installationId, program);
         if (rows.isEmpty()) {
             installations.requireKnown(installationId);
         }
@@ -142,13 +142,13 @@ public class Judgements {
         long until = System.nanoTime() + AT_A_TIME.toNanos();
         Installation installation = installations.byId(installationId);
         List<TuningPass> all = passesOf(installationId);
-        Map<UUID, KeptJudgement> known = kept
+        Map<UUID, SavedJudgement> known = kept
                 .findByPassIdIn(all.stream().map(TuningPass::id).toList())
                 .stream()
-                .collect(Collectors.toMap(KeptJudgement::passId, Function.identity()));
+                .collect(Collectors.toMap(SavedJudgement::passId, Function.identity()));
         Function<TuningPass, Judgement> judging = judging(installation);
         for (int n = 1; n <= all.size(); n++) {
-            KeptJudgement is = known.get(all.get(n - 1).id());
+            SavedJudgement is = known.get(all.get(n - 1).id());
             if (is == null || !is.isOf(installation.planVersion(), program)) {
                 kept(all.subList(0, n), installation, judging);
                 if (System.nanoTime() > until) {

@@ -29,7 +29,7 @@ public class Newest {
     private static final int AT_ONCE = 20;
 
     private final TuningPassRepository passes;
-    private final KeptJudgementRepository kept;
+    private final SavedJudgementRepository kept;
     private final Judgements judgements;
     private final TransactionTemplate reading;
     private final Cache<Key, InBrief> remembered =
@@ -37,7 +37,7 @@ public class Newest {
 
     Newest(
             TuningPassRepository passes,
-            KeptJudgementRepository kept,
+            SavedJudgementRepository kept,
             Judgements judgements,
             PlatformTransactionManager transactions) {
         this.passes = passes;

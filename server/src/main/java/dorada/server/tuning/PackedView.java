@@ -50,7 +50,7 @@ class PackedView {
         return out.toByteArray();
     }
 
-    Sent sent(KeptJudgementRepository.Row row) {
+    Sent sent(SavedJudgementRepository.Row row) {
         try (InflaterInputStream in = new InflaterInputStream(new ByteArrayInputStream(row.says()))) {
             String rest = new String(in.readAllBytes(), StandardCharsets.UTF_8);
             return new Sent("{\"recordedBy\":" + whole.writeValueAsString(row.recordedBy()) + ",\"hasPhoto\":"

@@ -9,7 +9,7 @@ import dorada.core.format.TouchstoneWriter;
 import dorada.core.sweep.Sweep;
 import dorada.server.installation.Installation;
 import dorada.server.installation.InstallationService;
-import dorada.server.problem.JobException;
+import dorada.server.problem.UserProblem;
 import dorada.server.shop.ArchivedPeople;
 import dorada.server.sweep.StoredSweep;
 import dorada.server.sweep.SweepStore;
@@ -58,7 +58,7 @@ public class PassArchive {
     /** @param place counted from 1, of which its files are named */
     @Transactional(readOnly = true)
     public Packed pack(UUID passId, int place) {
-        TuningPass p = passes.findById(passId).orElseThrow(() -> JobException.notFound("pass"));
+        TuningPass p = passes.findById(passId).orElseThrow(() -> UserProblem.notFound("pass"));
         Map<String, byte[]> files = new LinkedHashMap<>();
         String name = "pass-%03d".formatted(place);
         Sweep sweep = p.sweep().sweep();
@@ -125,7 +125,7 @@ public class PassArchive {
                     r.sweep().warnings(),
                     original);
             if (!sweep.digest().equals(r.sweep().digest())) {
-                throw JobException.inFile(
+                throw UserProblem.inFile(
                         0,
                         "The points in " + r.sweep().file()
                                 + " are not those that were archived: the file was altered.");
@@ -150,7 +150,7 @@ public class PassArchive {
         try {
             return SweepFileReader.read(files.read(name), 1, name).sweep();
         } catch (FormatException e) {
-            throw JobException.inFile(e.line(), name + ": " + e.getMessage());
+            throw UserProblem.inFile(e.line(), name + ": " + e.getMessage());
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }

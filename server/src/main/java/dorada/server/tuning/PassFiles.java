@@ -4,7 +4,7 @@ import dorada.core.format.CsvWriter;
 import dorada.core.format.FrequencyUnit;
 import dorada.core.format.NumberFormat;
 import dorada.core.format.TouchstoneWriter;
-import dorada.server.problem.JobException;
+import dorada.server.problem.UserProblem;
 import dorada.server.sweep.SweepStore;
 import dorada.server.sweep.TraceData;
 import dorada.server.words.Words;
@@ -39,7 +39,7 @@ public class PassFiles {
     record Download(String name, byte[] bytes) {}
 
     /** Keeps a picture beside a pass; a new one is shown in place of the old. */
-    void keepPhoto(UUID passId, byte[] picture) {
+    void savePhoto(UUID passId, byte[] picture) {
         TuningPass pass = byId(passId);
         photos.save(new PassPhoto(passId, Photos.shrunk(picture), clock.instant()));
         pass.setHasPhoto(true);
@@ -48,7 +48,7 @@ public class PassFiles {
     @Transactional(readOnly = true)
     byte[] photo(UUID passId) {
         return photos.findFirstByPassIdOrderByKeptAtDesc(passId)
-                .orElseThrow(() -> JobException.notFound("photo"))
+                .orElseThrow(() -> UserProblem.notFound("photo"))
                 .jpeg();
     }
 
@@ -57,7 +57,7 @@ public class PassFiles {
         TuningPass pass = byId(passId);
         StringBuilder out = new StringBuilder();
         if (!pass.sweep().sweep().hasPhase()) {
-            throw JobException.conflict(
+            throw UserProblem.conflict(
                     "This pass has no phase, which a Touchstone file must hold. Take the table (CSV).");
         }
         try {
@@ -106,11 +106,11 @@ public class PassFiles {
     @Transactional(readOnly = true)
     Download original(UUID passId) {
         TuningPass pass = byId(passId);
-        byte[] bytes = sweeps.original(pass.sweep().id()).orElseThrow(() -> JobException.notFound("imported file"));
+        byte[] bytes = sweeps.original(pass.sweep().id()).orElseThrow(() -> UserProblem.notFound("imported file"));
         return new Download(pass.sweep().fileName().orElse("sweep.s1p"), bytes);
     }
 
     private TuningPass byId(UUID passId) {
-        return passes.findById(passId).orElseThrow(() -> JobException.notFound("pass"));
+        return passes.findById(passId).orElseThrow(() -> UserProblem.notFound("pass"));
     }
 }

@@ -6,7 +6,7 @@ import dorada.server.installation.InstallationView;
 import dorada.server.installation.SignOff;
 import dorada.server.installation.VisitPurpose;
 import dorada.server.people.PeopleService;
-import dorada.server.problem.JobException;
+import dorada.server.problem.UserProblem;
 import java.time.Clock;
 import java.time.temporal.ChronoUnit;
 import java.util.List;
@@ -49,34 +49,34 @@ public class SignOffService {
     public InstallationView signOff(UUID installationId, SignOffRequest request, UUID by) {
         Installation installation = installations.byId(installationId);
         if (installation.version() != request.version()) {
-            throw JobException.stale(InstallationView.of(installation), request);
+            throw UserProblem.stale(InstallationView.of(installation), request);
         }
         installation.requireOpen();
         List<TuningPass> all = passes.findByInstallationIdAndNumberGreaterThanOrderByNumber(installationId, 0);
         if (all.isEmpty()) {
-            throw JobException.conflict("There is nothing to sign off yet: take a sweep first.");
+            throw UserProblem.conflict("There is nothing to sign off yet: take a sweep first.");
         }
         TuningPass last = all.get(all.size() - 1);
         if (last.number() != request.passNumber()) {
-            throw JobException.conflict(
+            throw UserProblem.conflict(
                     "Somebody recorded pass " + last.number() + " meanwhile. Look at it before signing off.");
         }
         if (last.visitNumber() < installation.visitNumber()) {
-            throw JobException.conflict(
+            throw UserProblem.conflict(
                     "Nothing was read on this visit yet: take a sweep before signing off, or cancel the visit.");
         }
         if (last.isOldAntenna()) {
-            throw JobException.conflict("The newest pass is of the old antenna. Sweep the one that stays.");
+            throw UserProblem.conflict("The newest pass is of the old antenna. Sweep the one that stays.");
         }
         PassView seen = judgements.look(all, installation);
         String reason = request.reason() == null ? "" : request.reason().strip();
         boolean met = seen.verdict().met();
         if (!met && reason.isEmpty()) {
-            throw JobException.atField(
+            throw UserProblem.atField(
                     "reason", "The rule is not met, so please say why it is good enough, or with which limit.");
         }
         if (!last.isFinalSweep() && reason.isEmpty()) {
-            throw JobException.atField(
+            throw UserProblem.atField(
                     "reason",
                     "Tightening and sealing move the dip: take the final sweep first, or say why there is none.");
         }
@@ -101,7 +101,7 @@ public class SignOffService {
         if (request.limitW() != null
                 && (!seen.transmit().allowed()
                         || request.limitW() > seen.transmit().powerW() * (1 + 1e-9))) {
-            throw JobException.atField(
+            throw UserProblem.atField(
                     "limitW",
                     seen.transmit().allowed()
                             ? String.format(
@@ -111,7 +111,7 @@ public class SignOffService {
                             : "Into this SWR nobody should transmit, at any power.");
         }
         if (request.hasPassed(clock)) {
-            throw JobException.atField("due", "This date has passed already.");
+            throw UserProblem.atField("due", "This date has passed already.");
         }
     }
 
@@ -127,7 +127,7 @@ public class SignOffService {
     public InstallationView cancelVisit(UUID installationId) {
         Installation installation = installations.byId(installationId);
         if (passes.existsByInstallationIdAndVisitNumber(installationId, installation.visitNumber())) {
-            throw JobException.conflict("Something was recorded on this visit, so it stays. Sign it off instead.");
+            throw UserProblem.conflict("Something was recorded on this visit, so it stays. Sign it off instead.");
         }
         installation.cancelVisit();
         return installations.saved(installation);

@@ -2,7 +2,7 @@ package dorada.server.tuning;
 
 import dorada.core.instrument.ReadingKind;
 import dorada.core.instrument.SpotReading;
-import dorada.server.problem.JobException;
+import dorada.server.problem.UserProblem;
 import jakarta.validation.constraints.NotNull;
 import java.util.OptionalDouble;
 
@@ -24,26 +24,26 @@ record SpotRequest(
         Double reflectedFullScaleW,
         Double errorShare) {
 
-    /** @throws JobException at {@code field} */
+    /** @throws UserProblem at {@code field} */
     SpotReading reading(ReadingKind kind, String field) {
         try {
             if (kind == ReadingKind.WATTMETER) {
                 return ofWatts(field);
             }
             if (swr == null) {
-                throw JobException.atField(field, "The SWR of this channel is missing.");
+                throw UserProblem.atField(field, "The SWR of this channel is missing.");
             }
             return kind == ReadingKind.DIAL_ANALYSER
                     ? SpotReading.ofDial(frequencyHz, swr, optional(resistanceOhm), optional(reactanceSizeOhm))
                     : SpotReading.ofSwr(kind, frequencyHz, swr);
         } catch (IllegalArgumentException e) {
-            throw JobException.atField(field, e.getMessage());
+            throw UserProblem.atField(field, e.getMessage());
         }
     }
 
     private SpotReading ofWatts(String field) {
         if (forwardW == null || reflectedW == null || forwardFullScaleW == null) {
-            throw JobException.atField(field, "Forward and reflected watts and the range are needed.");
+            throw UserProblem.atField(field, "Forward and reflected watts and the range are needed.");
         }
         return SpotReading.ofWatts(
                 frequencyHz,

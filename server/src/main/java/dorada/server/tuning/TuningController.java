@@ -11,7 +11,7 @@ import dorada.server.installation.VisitPurpose;
 import dorada.server.instrument.InstrumentService;
 import dorada.server.instrument.InventedReadings;
 import dorada.server.people.SignedIn;
-import dorada.server.problem.JobException;
+import dorada.server.problem.UserProblem;
 import dorada.server.sweep.UploadedSweep;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.Max;
@@ -91,7 +91,7 @@ class TuningController {
 
         Span span() {
             if (!(startHz > 0) || !(stopHz > startHz)) {
-                throw JobException.atField("startHz", "A sweep starts above 0 MHz and stops above its start.");
+                throw UserProblem.atField("startHz", "A sweep starts above 0 MHz and stops above its start.");
             }
             return new Span(startHz, stopHz);
         }
@@ -146,10 +146,10 @@ class TuningController {
 
         List<SpotReading> readings() {
             if (kind.isSwept()) {
-                throw JobException.atField("kind", "An analyser is swept; typed values come from a meter or a dial.");
+                throw UserProblem.atField("kind", "An analyser is swept; typed values come from a meter or a dial.");
             }
             if (spots.isEmpty()) {
-                throw JobException.atField("spots", "Please type at least one reading.");
+                throw UserProblem.atField("spots", "Please type at least one reading.");
             }
             List<SpotReading> readings = new ArrayList<>();
             for (int i = 0; i < spots.size(); i++) {
@@ -203,8 +203,8 @@ class TuningController {
     /** A picture of what was done. */
     @PostMapping(path = "/passes/{id}/photo", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void keepPhoto(@PathVariable UUID id, @RequestPart("photo") MultipartFile photo) throws IOException {
-        files.keepPhoto(id, photo.getBytes());
+    void savePhoto(@PathVariable UUID id, @RequestPart("photo") MultipartFile photo) throws IOException {
+        files.savePhoto(id, photo.getBytes());
     }
 
     @GetMapping(path = "/passes/{id}/photo", produces = MediaType.IMAGE_JPEG_VALUE)

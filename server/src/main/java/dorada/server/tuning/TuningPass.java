@@ -99,10 +99,10 @@ class TuningPass {
     private Instant recordedAt;
 
     /** What was measured, and what it rests on. */
-    record Taken(StoredSweep sweep, ReadingKind kind, String declared, List<SpotReading> spots) {
+    record Measurement(StoredSweep sweep, ReadingKind kind, String declared, List<SpotReading> spots) {
 
-        static Taken swept(StoredSweep sweep, ReadingKind kind, String declared) {
-            return new Taken(sweep, kind, declared, List.of());
+        static Measurement swept(StoredSweep sweep, ReadingKind kind, String declared) {
+            return new Measurement(sweep, kind, declared, List.of());
         }
     }
 
@@ -113,7 +113,7 @@ class TuningPass {
             int number,
             Recording recording,
             String sentDigest,
-            Taken taken,
+            Measurement taken,
             Person by,
             Instant at) {
         this.sentDigest = sentDigest;

@@ -32,7 +32,7 @@ interface TuningPassRepository extends JpaRepository<TuningPass, UUID> {
                 i.id, i.planVersion, p.id, p.number, p.finalSweep,
                 p.visitNumber = i.visitNumber, r.displayName, p.recordedAt, j.met)
             from TuningPass p join p.installation i join p.recordedBy r
-            left join KeptJudgement j
+            left join SavedJudgement j
                 on j.passId = p.id and j.planVersion = i.planVersion and j.program = :program
             where p.newest = true""";
 

@@ -11,7 +11,7 @@ import dorada.server.installation.Installation;
 import dorada.server.installation.InstallationService;
 import dorada.server.instrument.PracticeBench;
 import dorada.server.people.PeopleService;
-import dorada.server.problem.JobException;
+import dorada.server.problem.UserProblem;
 import dorada.server.sweep.SweepStore;
 import dorada.server.sweep.UploadedSweep;
 import jakarta.validation.constraints.NotNull;
@@ -75,8 +75,8 @@ public class TuningService {
                                     .mapToDouble(TuningPass::secondChangeM)
                                     .sum();
                     int number = before.size() + 1;
-                    return TuningPass.Taken.swept(
-                            sweeps.keepMeasured(
+                    return TuningPass.Measurement.swept(
+                            sweeps.saveMeasured(
                                     Boolean.TRUE.equals(recording.oldAntenna())
                                             ? bench.sweepOld(installation, number, span, points)
                                             : bench.sweep(installation, changedM, secondM, number, span, points)),
@@ -97,14 +97,14 @@ public class TuningService {
                 recording,
                 SentDigest.of(recording, "swept", sweep.startHz(), sweep.stopHz(), sweep.size()),
                 by,
-                (installation, before) ->
-                        TuningPass.Taken.swept(sweeps.keepTaken(taken.sweep(), taken.warnings()), kind, declared));
+                (installation, before) -> TuningPass.Measurement.swept(
+                        sweeps.saveTaken(taken.sweep(), taken.warnings()), kind, declared));
     }
 
     private static ReadingKind sweptKind(Recording recording) {
         ReadingKind kind = recording.rests() == null ? ReadingKind.UNCALIBRATED_ANALYSER : recording.rests();
         if (!kind.isSwept()) {
-            throw JobException.atField("rests", "A sweep is of an analyser.");
+            throw UserProblem.atField("rests", "A sweep is of an analyser.");
         }
         return kind;
     }
@@ -119,13 +119,13 @@ public class TuningService {
                                 upload.file().sweep().renormalised(Sweep.STANDARD_REFERENCE_OHM));
                         SweepFile corrected = new SweepFile(
                                 use.corrected().sweep(), use.corrected().warnings());
-                        return TuningPass.Taken.swept(
-                                sweeps.keepImported(corrected, upload.name(), upload.bytes()),
+                        return TuningPass.Measurement.swept(
+                                sweeps.saveImported(corrected, upload.name(), upload.bytes()),
                                 ReadingKind.CALIBRATED_ANALYSER,
                                 "corrected with " + use.name());
                     }
-                    return TuningPass.Taken.swept(
-                            sweeps.keepImported(upload.file(), upload.name(), upload.bytes()),
+                    return TuningPass.Measurement.swept(
+                            sweeps.saveImported(upload.file(), upload.name(), upload.bytes()),
                             sweptKind(recording),
                             recording.declaredWords());
                 });
@@ -142,8 +142,8 @@ public class TuningService {
                 recording,
                 SentDigest.of(recording, kind, ascending),
                 by,
-                (installation, before) -> new TuningPass.Taken(
-                        sweeps.keepSpots(magnitudes(ascending)), kind, recording.declaredWords(), ascending));
+                (installation, before) -> new TuningPass.Measurement(
+                        sweeps.saveSpots(magnitudes(ascending)), kind, recording.declaredWords(), ascending));
     }
 
     private static Sweep magnitudes(List<SpotReading> spots) {
@@ -152,7 +152,7 @@ public class TuningService {
                     spots.stream().mapToDouble(SpotReading::frequencyHz).toArray(),
                     spots.stream().mapToDouble(SpotReading::magnitude).toArray());
         } catch (IllegalArgumentException e) {
-            throw JobException.atField("spots", "Each channel is read once: two readings stand at one frequency.");
+            throw UserProblem.atField("spots", "Each channel is read once: two readings stand at one frequency.");
         }
     }
 
@@ -161,7 +161,7 @@ public class TuningService {
             Recording recording,
             String digest,
             UUID by,
-            BiFunction<Installation, List<TuningPass>, TuningPass.Taken> take) {
+            BiFunction<Installation, List<TuningPass>, TuningPass.Measurement> take) {
         Installation installation = installations.byId(installationId);
         List<TuningPass> before = passesThatCount(installationId);
         Optional<TuningPass> sentBefore = passes.findByRequestKey(recording.requestKey());
@@ -189,15 +189,15 @@ public class TuningService {
     private PassView viewOf(
             TuningPass pass, List<TuningPass> all, Installation installation, Recording recording, String digest) {
         if (!pass.installation().id().equals(installation.id())) {
-            throw JobException.conflict("This entry was already recorded for another installation.");
+            throw UserProblem.conflict("This entry was already recorded for another installation.");
         }
         if (!all.contains(pass)) {
-            throw JobException.conflict(
+            throw UserProblem.conflict(
                     "This entry was recorded and taken back. Put it back, or record it as a new one.");
         }
         PassView recorded = judgements.look(all.subList(0, pass.number()), installation);
         if (!pass.isMadeFrom(digest)) {
-            throw JobException.otherContent(recorded, recording);
+            throw UserProblem.otherContent(recorded, recording);
         }
         return recorded;
     }
@@ -211,7 +211,7 @@ public class TuningService {
         pass.installation().requireOpen();
         List<TuningPass> all = passesThatCount(installationId);
         if (all.isEmpty() || !all.get(all.size() - 1).id().equals(passId)) {
-            throw JobException.conflict("Only the newest pass can be taken back; somebody may have recorded another.");
+            throw UserProblem.conflict("Only the newest pass can be taken back; somebody may have recorded another.");
         }
         requireOfThisVisit(pass);
         judgements.forget(passId);
@@ -224,12 +224,12 @@ public class TuningService {
         TuningPass pass = byId(passId);
         pass.installation().requireOpen();
         if (pass.number() > 0) {
-            throw JobException.conflict("This pass counts already.");
+            throw UserProblem.conflict("This pass counts already.");
         }
         requireOfThisVisit(pass);
         List<TuningPass> all = passesThatCount(pass.installation().id());
         if (!all.isEmpty() && all.get(all.size() - 1).recordedAt().isAfter(pass.recordedAt())) {
-            throw JobException.conflict("Another pass was recorded meanwhile; record this one again.");
+            throw UserProblem.conflict("Another pass was recorded meanwhile; record this one again.");
         }
         pass.renumber(all.size() + 1);
         all.add(pass);
@@ -239,7 +239,7 @@ public class TuningService {
     /** What an earlier visit recorded is what its sign-off rests on. */
     private static void requireOfThisVisit(TuningPass pass) {
         if (pass.visitNumber() < pass.installation().visitNumber()) {
-            throw JobException.conflict("This pass is of an earlier visit, which is signed off: it stays.");
+            throw UserProblem.conflict("This pass is of an earlier visit, which is signed off: it stays.");
         }
     }
 
@@ -287,6 +287,6 @@ public class TuningService {
     }
 
     private TuningPass byId(UUID passId) {
-        return passes.findById(passId).orElseThrow(() -> JobException.notFound("pass"));
+        return passes.findById(passId).orElseThrow(() -> UserProblem.notFound("pass"));
     }
 }

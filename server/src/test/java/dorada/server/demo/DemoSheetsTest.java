@@ -5,7 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.jayway.jsonpath.JsonPath;
 import dorada.core.cutsheet.Inputs;
 import dorada.core.design.Designs;
-import dorada.server.cutting.KeptSheetController.KeptSheetRequest;
+import dorada.server.cutting.SavedSheetController.SavedSheetRequest;
 import java.util.HashMap;
 import java.util.Map;
 import java.util.stream.Stream;
@@ -15,13 +15,13 @@ import org.junit.jupiter.params.provider.MethodSource;
 /** What the demo keeps must open as it was asked. */
 class DemoSheetsTest {
 
-    static Stream<KeptSheetRequest> sheets() {
+    static Stream<SavedSheetRequest> sheets() {
         return Stream.of(DemoSheets.LINK_BEAM, DemoSheets.POLE);
     }
 
     @ParameterizedTest
     @MethodSource("sheets")
-    void addressAndRequestSayTheSame(KeptSheetRequest kept) {
+    void addressAndRequestSayTheSame(SavedSheetRequest kept) {
         Map<String, String> address = JsonPath.read(kept.body(), "$");
         assertThat(address.get("kind")).isEqualTo(kept.sheet().kind());
         assertThat(Double.parseDouble(address.get("f"))).isEqualTo(kept.sheet().frequencyHz());
@@ -40,7 +40,7 @@ class DemoSheetsTest {
 
     @ParameterizedTest
     @MethodSource("sheets")
-    void itCanBeMadeAndItsTicksAreStepsOfIt(KeptSheetRequest kept) {
+    void itCanBeMadeAndItsTicksAreStepsOfIt(SavedSheetRequest kept) {
         var kind = Designs.ALL.sheet(kept.sheet().kind()).orElseThrow();
         Inputs in = Inputs.of(
                 kind,

@@ -12,7 +12,7 @@ import dorada.core.instrument.Span;
 import dorada.core.instrument.scpi.CommandProfile;
 import dorada.core.sweep.Sweep;
 import dorada.server.people.PeopleService;
-import dorada.server.problem.JobException;
+import dorada.server.problem.UserProblem;
 import java.time.Clock;
 import java.util.List;
 import java.util.Optional;
@@ -44,7 +44,7 @@ class DriversTest {
         @Override
         public void require(Place place) {
             if (!place.host().equals("shelf")) {
-                throw JobException.atField("host", "It stands on the shelf.");
+                throw UserProblem.atField("host", "It stands on the shelf.");
             }
         }
 
@@ -103,8 +103,8 @@ class DriversTest {
             when(kept.findById(saved.id())).thenReturn(Optional.of(saved));
             return saved;
         });
-        assertThatThrownBy(() -> service.add(request("fixed", "elsewhere"))).isInstanceOf(JobException.class);
-        assertThatThrownBy(() -> service.add(request("unheard-of", "shelf"))).isInstanceOf(JobException.class);
+        assertThatThrownBy(() -> service.add(request("fixed", "elsewhere"))).isInstanceOf(UserProblem.class);
+        assertThatThrownBy(() -> service.add(request("unheard-of", "shelf"))).isInstanceOf(UserProblem.class);
         String id = service.add(request("fixed", "shelf")).id();
         assertThat(service.limits(id)).isEqualTo(new AnalyserLimits(new Span(1e8, 2e8), 2));
         assertThat(service.identity(id)).isEqualTo("fixed");
@@ -116,6 +116,6 @@ class DriversTest {
 
     @Test
     void oneThatIsNotThereIsMissed() {
-        assertThatThrownBy(() -> service.identity(UUID.randomUUID().toString())).isInstanceOf(JobException.class);
+        assertThatThrownBy(() -> service.identity(UUID.randomUUID().toString())).isInstanceOf(UserProblem.class);
     }
 }

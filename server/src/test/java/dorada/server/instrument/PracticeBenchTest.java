@@ -12,7 +12,8 @@ import dorada.core.line.Line;
 import dorada.core.sweep.Sweep;
 import dorada.core.sweep.SweepAnalysis;
 import dorada.server.installation.Installation;
-import dorada.server.problem.JobException;
+import dorada.server.installation.PracticeAntenna;
+import dorada.server.problem.UserProblem;
 import java.util.Optional;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -26,11 +27,14 @@ class PracticeBenchTest {
 
     @BeforeEach
     void aWhipFor155MHz() {
-        when(installation.antennaKind()).thenReturn(QuarterWaveDesign.KIND);
-        when(installation.bandsHz()).thenReturn(new double[] {155e6});
+        startsAt(null);
         when(installation.standInSeed()).thenReturn(7L);
         when(installation.feedline()).thenReturn(Optional.empty());
-        when(installation.startLengthM()).thenReturn(Optional.empty());
+    }
+
+    private void startsAt(Double lengthM) {
+        when(installation.practiceAntenna())
+                .thenReturn(new PracticeAntenna(QuarterWaveDesign.KIND, new double[] {155e6}, lengthM));
     }
 
     private double dipHz(double changedM, int pass) {
@@ -45,9 +49,9 @@ class PracticeBenchTest {
 
     @Test
     void theMeasuredLengthIsTheOneThatItStartsFrom() {
-        when(installation.startLengthM()).thenReturn(Optional.of(0.42));
+        startsAt(0.42);
         double shorter = dipHz(0, 1);
-        when(installation.startLengthM()).thenReturn(Optional.of(0.50));
+        startsAt(0.50);
         assertThat(shorter).isGreaterThan(dipHz(0, 1) + 10e6);
     }
 
@@ -62,14 +66,14 @@ class PracticeBenchTest {
     @Test
     void nothingIsLeftOfAnAntennaCutTooFar() {
         assertThatThrownBy(() -> dipHz(-0.6, 2))
-                .isInstanceOf(JobException.class)
+                .isInstanceOf(UserProblem.class)
                 .hasMessageContaining("nothing of the antenna");
     }
 
     @Test
     void aSpanBeyondTheInstrumentIsSaidAtTheField() {
         assertThatThrownBy(() -> bench.sweep(installation, 0, 0, 1, new Span(1e5, 2e6), 51))
-                .isInstanceOf(JobException.class)
+                .isInstanceOf(UserProblem.class)
                 .hasMessageContaining("covers 1 to 1000 MHz");
     }
 

@@ -12,7 +12,7 @@ import dorada.core.instrument.scpi.CommandProfile;
 import dorada.core.instrument.scpi.InstrumentException;
 import dorada.core.simulation.Bench;
 import dorada.core.sweep.Sweep;
-import dorada.server.problem.JobException;
+import dorada.server.problem.UserProblem;
 import java.io.BufferedReader;
 import java.io.IOException;
 import java.io.InputStreamReader;
@@ -127,9 +127,9 @@ class SerialTest {
         for (String wrong : new String[] {"", "ttyUSB0; rm", "../etc/passwd", "/etc/passwd"}) {
             assertThatThrownBy(() -> driver.require(place(wrong, 9600)))
                     .as(wrong)
-                    .isInstanceOf(JobException.class);
+                    .isInstanceOf(UserProblem.class);
         }
-        assertThatThrownBy(() -> driver.require(place("COM3", 12))).isInstanceOf(JobException.class);
+        assertThatThrownBy(() -> driver.require(place("COM3", 12))).isInstanceOf(UserProblem.class);
         driver.require(place("COM3", 9600));
         driver.require(place("/dev/ttyUSB0", 9600));
         driver.require(place("/dev/cu.usbmodem-14101", 9600));

@@ -5,7 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import dorada.core.wire.Watch;
 import dorada.server.job.JobView.State;
-import dorada.server.problem.JobException;
+import dorada.server.problem.UserProblem;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
@@ -98,7 +98,7 @@ class JobServiceTest {
     @Test
     void troubleIsASentence() throws Exception {
         JobView known = jobs.start(INES, watch -> {
-            throw JobException.atField("wires", "Too thick.");
+            throw UserProblem.atField("wires", "Too thick.");
         });
         assertThat(over(known.id()).trouble()).isEqualTo("Too thick.");
         JobView unknown = jobs.start(INES, watch -> {

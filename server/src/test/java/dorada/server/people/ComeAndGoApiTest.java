@@ -14,7 +14,7 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 
 import com.jayway.jsonpath.JsonPath;
 import dorada.server.ApiTest;
-import dorada.server.problem.JobException;
+import dorada.server.problem.UserProblem;
 import java.util.List;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
@@ -183,10 +183,10 @@ class ComeAndGoApiTest extends ApiTest {
                 .filter(p -> p.role() == Role.LEAD && !p.id().equals(lead.id()))
                 .forEach(p -> people.change(p.id(), p.displayName(), Role.VIEWER, true));
         assertThatThrownBy(() -> people.change(lead.id(), "Marisol", Role.TECHNICIAN, true))
-                .isInstanceOf(JobException.class)
+                .isInstanceOf(UserProblem.class)
                 .hasMessageContaining("only lead");
         assertThatThrownBy(() -> people.change(lead.id(), "Marisol", Role.LEAD, false))
-                .isInstanceOf(JobException.class);
+                .isInstanceOf(UserProblem.class);
     }
 
     @ParameterizedTest
@@ -202,7 +202,7 @@ class ComeAndGoApiTest extends ApiTest {
             })
     void somePasswordsWillNotDo(String password) {
         assertThatThrownBy(() -> PasswordRules.require("password", password, "ines"))
-                .isInstanceOf(JobException.class)
+                .isInstanceOf(UserProblem.class)
                 .hasMessageMatching(".*(8 characters|72 bytes|first that are tried).*");
     }
 

@@ -8,7 +8,7 @@ import static org.mockito.Mockito.never;
 import static org.mockito.Mockito.verify;
 import static org.mockito.Mockito.when;
 
-import dorada.server.problem.JobException;
+import dorada.server.problem.UserProblem;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.ZoneOffset;
@@ -50,7 +50,7 @@ class PeopleServiceTest {
     @Test
     void thereIsNoSecondFirst() {
         when(people.countByRoleAndActiveTrue(Role.LEAD)).thenReturn(1L);
-        assertThatThrownBy(() -> service.addFirst("x", "X", "secret words")).isInstanceOf(JobException.class);
+        assertThatThrownBy(() -> service.addFirst("x", "X", "secret words")).isInstanceOf(UserProblem.class);
         verify(people, never()).saveAndFlush(any());
     }
 

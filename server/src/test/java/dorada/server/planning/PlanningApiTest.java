@@ -65,7 +65,7 @@ class PlanningApiTest extends ApiTest {
                 .andExpect(jsonPath("$.id").value("QUARTER_WAVE"))
                 .andExpect(jsonPath("$.says.id").value("choice.RULE_OF_THUMB"));
         String solved =
-                ",\"solved\":{\"lengthM\":0.45,\"worstSwr\":1.6,\"holds\":true,\"wantedDbi\":-0.5,\"merit\":-0.5}";
+                ",\"solved\":{\"lengthM\":0.45,\"worstSwr\":1.6,\"holds\":true,\"wantedDbi\":-0.5,\"gainLessEffortDb\":-0.5}";
         send(post("/api/planning/antennas/advised"), technician, open.formatted(solved))
                 .andExpect(jsonPath("$.says.text", containsString("under 2.00 on all of it")));
         send(

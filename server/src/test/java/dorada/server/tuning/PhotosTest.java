@@ -3,7 +3,7 @@ package dorada.server.tuning;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
-import dorada.server.problem.JobException;
+import dorada.server.problem.UserProblem;
 import java.awt.Color;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
@@ -137,7 +137,7 @@ class PhotosTest {
     void whatIsNoPictureIsRefused() {
         byte[] words = new byte[200];
         Arrays.fill(words, (byte) 'a');
-        assertThatThrownBy(() -> Photos.shrunk(words)).isInstanceOf(JobException.class);
+        assertThatThrownBy(() -> Photos.shrunk(words)).isInstanceOf(UserProblem.class);
     }
 
     @Test

@@ -1,12 +1,12 @@
 package dorada.server.cutting;
 
 import dorada.core.design.Designs;
-import dorada.server.cutting.KeptSheetController.KeptSheetRequest;
-import dorada.server.cutting.KeptSheetController.KeptSheetView;
+import dorada.server.cutting.SavedSheetController.SavedSheetRequest;
+import dorada.server.cutting.SavedSheetController.SavedSheetView;
 import dorada.server.installation.Installation;
 import dorada.server.installation.InstallationService;
 import dorada.server.people.PeopleService;
-import dorada.server.problem.JobException;
+import dorada.server.problem.UserProblem;
 import dorada.server.removed.Shelf;
 import dorada.server.tuning.TuningService;
 import java.time.Clock;
@@ -19,17 +19,17 @@ import org.springframework.transaction.annotation.Transactional;
 /** Sheets that the shop keeps. What was really cut becomes the start of tuning. */
 @Service
 @Transactional
-public class KeptSheets implements Shelf {
+public class SavedSheets implements Shelf {
 
-    private final KeptSheetRepository sheets;
+    private final SavedSheetRepository sheets;
     private final CuttingService cutting;
     private final InstallationService installations;
     private final TuningService tuning;
     private final PeopleService people;
     private final Clock clock;
 
-    KeptSheets(
-            KeptSheetRepository sheets,
+    SavedSheets(
+            SavedSheetRepository sheets,
             CuttingService cutting,
             InstallationService installations,
             TuningService tuning,
@@ -45,29 +45,29 @@ public class KeptSheets implements Shelf {
 
     /** The newest first; all, or those of one installation. */
     @Transactional(readOnly = true)
-    List<KeptSheet> all(Optional<UUID> installation) {
+    List<SavedSheet> all(Optional<UUID> installation) {
         return installation
                 .map(sheets::findByInstallationIdAndRemovedAtIsNullOrderByChangedAtDesc)
                 .orElseGet(sheets::findByRemovedAtIsNullOrderByChangedAtDesc);
     }
 
     @Transactional(readOnly = true)
-    KeptSheet byId(UUID id) {
+    SavedSheet byId(UUID id) {
         return sheets.findById(id)
                 .filter(s -> s.removedAt().isEmpty())
-                .orElseThrow(() -> JobException.notFound("cut sheet"));
+                .orElseThrow(() -> UserProblem.notFound("cut sheet"));
     }
 
-    public KeptSheetView keep(UUID by, KeptSheetRequest request) {
-        return KeptSheetView.of(saved(KeptSheet.create(), by, request), true);
+    public SavedSheetView keep(UUID by, SavedSheetRequest request) {
+        return SavedSheetView.of(saved(SavedSheet.create(), by, request), true);
     }
 
-    KeptSheetView change(UUID id, long version, UUID by, KeptSheetRequest request) {
-        KeptSheet sheet = byId(id);
+    SavedSheetView change(UUID id, long version, UUID by, SavedSheetRequest request) {
+        SavedSheet sheet = byId(id);
         if (sheet.version() != version) {
-            throw JobException.stale(KeptSheetView.of(sheet, true), request);
+            throw UserProblem.stale(SavedSheetView.of(sheet, true), request);
         }
-        return KeptSheetView.of(saved(sheet, by, request), true);
+        return SavedSheetView.of(saved(sheet, by, request), true);
     }
 
     void remove(UUID id, UUID by) {
@@ -80,16 +80,16 @@ public class KeptSheets implements Shelf {
     }
 
     @Override
-    public List<KeptSheet> removed() {
+    public List<SavedSheet> removed() {
         return sheets.findByRemovedAtIsNotNull();
     }
 
     @Override
-    public Optional<KeptSheet> find(UUID id) {
+    public Optional<SavedSheet> find(UUID id) {
         return sheets.findById(id);
     }
 
-    private KeptSheet saved(KeptSheet sheet, UUID by, KeptSheetRequest r) {
+    private SavedSheet saved(SavedSheet sheet, UUID by, SavedSheetRequest r) {
         r.sheet().inputs();
         Optional<Installation> of = Optional.ofNullable(r.installationId()).map(installations::byId);
         // A choke or stub that belongs to an installation is not its antenna.

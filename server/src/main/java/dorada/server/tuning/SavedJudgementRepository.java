@@ -6,7 +6,7 @@ import java.util.UUID;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Query;
 
-interface KeptJudgementRepository extends JpaRepository<KeptJudgement, UUID> {
+interface SavedJudgementRepository extends JpaRepository<SavedJudgement, UUID> {
 
     /**
      * A pass that counts, with what is kept of it.
@@ -17,10 +17,10 @@ interface KeptJudgementRepository extends JpaRepository<KeptJudgement, UUID> {
 
     /** The passes of an installation that count, in order; no sweep is read. */
     @Query("""
-            select new dorada.server.tuning.KeptJudgementRepository$Row(
+            select new dorada.server.tuning.SavedJudgementRepository$Row(
                 p.id, p.hasPhoto, r.displayName, j.says)
             from TuningPass p join p.installation i join p.recordedBy r
-            left join KeptJudgement j
+            left join SavedJudgement j
                 on j.passId = p.id and j.planVersion = i.planVersion and j.program = :program
             where i.id = :installation and p.number > 0 order by p.number""")
     List<Row> rows(UUID installation, String program);
@@ -29,9 +29,9 @@ interface KeptJudgementRepository extends JpaRepository<KeptJudgement, UUID> {
     @Query("""
             select distinct i.id from TuningPass p join p.installation i
             where p.number > 0 and not exists (
-                select 1 from KeptJudgement j
+                select 1 from SavedJudgement j
                 where j.passId = p.id and j.planVersion = i.planVersion and j.program = :program)""")
     List<UUID> installationsToJudge(String program);
 
-    List<KeptJudgement> findByPassIdIn(Collection<UUID> passes);
+    List<SavedJudgement> findByPassIdIn(Collection<UUID> passes);
 }

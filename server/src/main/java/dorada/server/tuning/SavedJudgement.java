@@ -11,7 +11,7 @@ import java.util.UUID;
 /** What a pass says by one plan and one build of the program: worked out once, and again where either is another. */
 @Entity
 @Table(name = "pass_judgement")
-class KeptJudgement {
+class SavedJudgement {
 
     @Id
     private UUID passId;
@@ -29,10 +29,10 @@ class KeptJudgement {
     @Lob
     private byte[] says;
 
-    protected KeptJudgement() {}
+    protected SavedJudgement() {}
 
     /** @param says what the page of the installation shows, packed by {@link PackedView} */
-    KeptJudgement(TuningPass pass, long planVersion, String program, Judgement j, byte[] says) {
+    SavedJudgement(TuningPass pass, long planVersion, String program, Judgement j, byte[] says) {
         this.passId = pass.id();
         this.planVersion = planVersion;
         this.program = program;

@@ -15,7 +15,7 @@ import dorada.server.ApiTest;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
 
-class KeptSheetApiTest extends ApiTest {
+class SavedSheetApiTest extends ApiTest {
 
     /** 234/f at 155 MHz is 460.2 mm; the usual base of 20 mm is outside of the piece. */
     private static String sheet(String installation, String cuts, String done) {

@@ -1,6 +1,6 @@
 package dorada.server.cutting;
 
-import dorada.server.cutting.KeptSheet.ReallyCut;
+import dorada.server.cutting.SavedSheet.ReallyCut;
 import dorada.server.installation.Installation;
 import dorada.server.people.SignedIn;
 import jakarta.validation.Valid;
@@ -27,11 +27,11 @@ import org.springframework.web.bind.annotation.RestController;
 /** Cut sheets that the shop keeps, alone or with an installation. */
 @RestController
 @RequestMapping("/api/cut-sheets")
-public class KeptSheetController {
+public class SavedSheetController {
 
-    private final KeptSheets sheets;
+    private final SavedSheets sheets;
 
-    KeptSheetController(KeptSheets sheets) {
+    SavedSheetController(SavedSheets sheets) {
         this.sheets = sheets;
     }
 
@@ -42,7 +42,7 @@ public class KeptSheetController {
      * @param done ids of the steps that are ticked off
      * @param cuts what was really cut
      */
-    public record KeptSheetRequest(
+    public record SavedSheetRequest(
             @NotBlank(message = "Please give the sheet a name.")
             @Size(max = 160, message = "At most 160 letters, please.")
             String name,
@@ -58,7 +58,7 @@ public class KeptSheetController {
             @NotNull @Size(max = 60) List<@NotNull ReallyCut> cuts) {}
 
     /** @param body absent in lists */
-    public record KeptSheetView(
+    public record SavedSheetView(
             @NotNull UUID id,
             @NotNull long version,
             @NotNull String name,
@@ -71,8 +71,8 @@ public class KeptSheetController {
             @NotNull String changedBy,
             @NotNull Instant changedAt) {
 
-        static KeptSheetView of(KeptSheet s, boolean isWhole) {
-            return new KeptSheetView(
+        static SavedSheetView of(SavedSheet s, boolean isWhole) {
+            return new SavedSheetView(
                     s.id(),
                     s.version(),
                     s.name(),
@@ -89,30 +89,30 @@ public class KeptSheetController {
 
     /** All sheets, the newest first, or those of one installation. */
     @GetMapping
-    List<KeptSheetView> all(@RequestParam(required = false) UUID installation) {
+    List<SavedSheetView> all(@RequestParam(required = false) UUID installation) {
         return sheets.all(Optional.ofNullable(installation)).stream()
-                .map(s -> KeptSheetView.of(s, false))
+                .map(s -> SavedSheetView.of(s, false))
                 .toList();
     }
 
     @GetMapping("/{id}")
-    KeptSheetView read(@PathVariable UUID id) {
-        return KeptSheetView.of(sheets.byId(id), true);
+    SavedSheetView read(@PathVariable UUID id) {
+        return SavedSheetView.of(sheets.byId(id), true);
     }
 
     @PostMapping
     @ResponseStatus(HttpStatus.CREATED)
-    KeptSheetView keep(@AuthenticationPrincipal SignedIn me, @Valid @RequestBody KeptSheetRequest request) {
+    SavedSheetView keep(@AuthenticationPrincipal SignedIn me, @Valid @RequestBody SavedSheetRequest request) {
         return sheets.keep(me.id(), request);
     }
 
     /** Replaces a sheet; a stale {@code version} is refused with what is there now. */
     @PutMapping("/{id}")
-    KeptSheetView change(
+    SavedSheetView change(
             @PathVariable UUID id,
             @RequestParam long version,
             @AuthenticationPrincipal SignedIn me,
-            @Valid @RequestBody KeptSheetRequest request) {
+            @Valid @RequestBody SavedSheetRequest request) {
         return sheets.change(id, version, me.id(), request);
     }
 

@@ -21,7 +21,7 @@ import java.util.UUID;
 /** A calibration as it was measured: raw readings of the three standards and what these are. Never altered afterwards. */
 @Entity
 @Table(name = "calibration")
-class KeptCalibration extends Removable {
+class SavedCalibration extends Removable {
 
     @Id
     private UUID id;
@@ -66,14 +66,14 @@ class KeptCalibration extends Removable {
 
     private Instant madeAt;
 
-    protected KeptCalibration() {}
+    protected SavedCalibration() {}
 
-    KeptCalibration(
+    SavedCalibration(
             CalibrationRequest r, StoredSweep open, StoredSweep shorted, StoredSweep load, Person by, Instant at) {
         this(UUID.randomUUID(), r, open, shorted, load, by, at);
     }
 
-    KeptCalibration(
+    SavedCalibration(
             UUID id,
             CalibrationRequest r,
             StoredSweep open,

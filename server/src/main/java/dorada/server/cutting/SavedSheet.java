@@ -28,7 +28,7 @@ import java.util.UUID;
 /** A sheet that the shop keeps: what was asked, what is done, and what was really cut. */
 @Entity
 @Table(name = "cut_sheet")
-public class KeptSheet extends Removable {
+public class SavedSheet extends Removable {
 
     @Id
     private UUID id;
@@ -69,17 +69,17 @@ public class KeptSheet extends Removable {
             @NotNull int piece,
             @NotNull @Column(name = "length_m") double lengthM) {}
 
-    protected KeptSheet() {}
+    protected SavedSheet() {}
 
-    static KeptSheet create() {
-        KeptSheet sheet = new KeptSheet();
+    static SavedSheet create() {
+        SavedSheet sheet = new SavedSheet();
         sheet.id = UUID.randomUUID();
         return sheet;
     }
 
     /** As it was when it was archived. */
-    static KeptSheet restored(SheetArchive.SheetRecord r, Optional<Installation> of, Person by) {
-        KeptSheet sheet = new KeptSheet();
+    static SavedSheet restored(SheetArchive.SheetRecord r, Optional<Installation> of, Person by) {
+        SavedSheet sheet = new SavedSheet();
         sheet.id = r.id();
         sheet.name = r.name();
         sheet.installation = of.orElse(null);
@@ -92,7 +92,7 @@ public class KeptSheet extends Removable {
         return sheet;
     }
 
-    final KeptSheet fill(KeptSheetController.KeptSheetRequest r, Optional<Installation> of, Person by, Instant at) {
+    final SavedSheet fill(SavedSheetController.SavedSheetRequest r, Optional<Installation> of, Person by, Instant at) {
         name = r.name().strip();
         installation = of.orElse(null);
         kind = r.sheet().kind();
