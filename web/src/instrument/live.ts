@@ -18,7 +18,7 @@ export function curveOf(sweep: LiveSweep): Curve {
   }
 }
 
-const POINTS = [51, 101, 201, 401, 801, 1601]
+const POINTS = [51, 101, 201, 401, 801, 1601, 3201, 6401, 12801]
 
 /** How many points a sweep may have, of an instrument that sweeps `most`; the fewest always. */
 export const pointsUpTo = (most = 801) => POINTS.filter((p, i) => i === 0 || p <= most)

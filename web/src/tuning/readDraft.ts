@@ -7,7 +7,8 @@ import type { PassDraft } from './draft'
 import type { Installation } from './sentence'
 import { readSpots } from './spots'
 
-const MOST_POINTS = 1601
+/** No sweep has more; an instrument’s own limit is said by the server. */
+const MOST_POINTS = 20001
 
 export interface ReadDraft {
   /** Absent where something cannot be used. */

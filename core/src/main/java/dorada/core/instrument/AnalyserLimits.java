@@ -10,8 +10,11 @@ import java.util.Locale;
  */
 public record AnalyserLimits(Span span, int mostPoints) {
 
+    /** No sweep that is taken here has more, whatever its analyser could do: ten times what any screen shows. */
+    public static final int MOST_POINTS = 20_001;
+
     /** Of one whose limits nobody stated: all that Dorada works in; the instrument itself refuses the rest. */
-    public static final AnalyserLimits NOT_STATED = new AnalyserLimits(new Span(1e6, 1e9), 1601);
+    public static final AnalyserLimits NOT_STATED = new AnalyserLimits(new Span(1e6, 1e9), MOST_POINTS);
 
     public AnalyserLimits {
         if (mostPoints < 2) {

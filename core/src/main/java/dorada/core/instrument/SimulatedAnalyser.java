@@ -11,7 +11,7 @@ import java.util.Random;
 public final class SimulatedAnalyser {
 
     /** It can do all that Dorada works in. */
-    private static final AnalyserLimits LIMITS = AnalyserLimits.NOT_STATED;
+    private static final AnalyserLimits LIMITS = new AnalyserLimits(new Span(1e6, 1e9), 1601);
 
     private static final double DIRECTIVITY_RESIDUE = 0.005;
     private static final double NOISE = 0.0006;

@@ -1,5 +1,6 @@
 package dorada.server.instrument;
 
+import dorada.core.instrument.AnalyserLimits;
 import dorada.core.instrument.Span;
 import dorada.server.problem.UserProblem;
 import jakarta.validation.constraints.NotNull;
@@ -24,7 +25,6 @@ record LiveRequest(
         UUID calibrationId,
         UUID installationId) {
 
-    private static final int MOST_POINTS = 1601;
     private static final int MOST_AVERAGES = 64;
 
     Span span() {
@@ -37,8 +37,8 @@ record LiveRequest(
 
     LiveRequest checked() {
         span();
-        if (points < 2 || points > MOST_POINTS) {
-            throw UserProblem.atField("points", "Points: 2 to " + MOST_POINTS + ".");
+        if (points < 2 || points > AnalyserLimits.MOST_POINTS) {
+            throw UserProblem.atField("points", "Points: 2 to " + AnalyserLimits.MOST_POINTS + ".");
         }
         if (averages < 1 || averages > MOST_AVERAGES) {
             throw UserProblem.atField("averages", "Averages: 1 to " + MOST_AVERAGES + ".");

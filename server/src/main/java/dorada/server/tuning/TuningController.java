@@ -2,6 +2,7 @@ package dorada.server.tuning;
 
 import dorada.core.calibration.Calibration;
 import dorada.core.format.NumberFormat;
+import dorada.core.instrument.AnalyserLimits;
 import dorada.core.instrument.ReadingKind;
 import dorada.core.instrument.Span;
 import dorada.core.instrument.SpotReading;
@@ -83,8 +84,8 @@ class TuningController {
             @NotNull double stopHz,
 
             @NotNull
-            @Min(value = 2, message = "A sweep has 2 to 1601 points.")
-            @Max(value = 1601, message = "A sweep has 2 to 1601 points.")
+            @Min(value = 2, message = "A sweep has 2 to 20001 points.")
+            @Max(value = AnalyserLimits.MOST_POINTS, message = "A sweep has 2 to 20001 points.")
             int points,
 
             String instrument) {
