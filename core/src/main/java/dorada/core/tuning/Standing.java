@@ -33,6 +33,11 @@ final class Standing {
     private static final double HOPELESS = 0.35;
 
     /** Missed by no more than this share of (limit − 1), a rule is nearly met. */
+    /** Less well matched than this no antenna with its ground is, however far off; without a ground plane a dip stays above 3. */
+    private static final double FAR_OFF_SWR = 2.5;
+
+    private static final double MOST = 0.5;
+
     private static final double NEARLY_MET = 0.2;
 
     /** A rule that is missed by less than this share of (limit − 1) may be met after all: curves change a little. */
@@ -412,7 +417,18 @@ final class Standing {
 
     /** What is missing is no length: nothing that the length does would bring the rule. */
     boolean isPoorMatch() {
-        return last.isSwept() && (isHopeless() && !isOnlyNarrow() || isAsGoodAsItGets() || fit() == Fit.CENTRED);
+        return last.isSwept()
+                && (isHopeless() && !isOnlyNarrow() && !isFarFromItsPlace()
+                        || isAsGoodAsItGets()
+                        || fit() == Fit.CENTRED);
+    }
+
+    /**
+     * A real dip whose length would take away most of what is missing: its depth says little of what it will be in its place, because
+     * resistance and the match of a beam or a tap change on the way. There the length comes first; common practice, no source.
+     */
+    private boolean isFarFromItsPlace() {
+        return bottomSwr() <= FAR_OFF_SWR && gain() > MOST * verdict.shortfall();
     }
 
     /** It is matched well somewhere, and only the band is too wide for it: a length that suits best is worth having. */

@@ -76,7 +76,10 @@ class KindsTest {
         found.ifPresent(s -> {
             if (kind.goal(in) instanceof Goal.Match && kind.bandsHz(in).length == 1) {
                 assertThat(Reflection.of(s.atConnector(), 50).swr()).isLessThan(1.15);
-            } else if (!kind.id().equals("beam") && !(kind instanceof EndFedWire) && !(kind instanceof HalfWaveWhip) && kind.bandsHz(in).length == 1) {
+            } else if (!kind.id().equals("beam")
+                    && !(kind instanceof EndFedWire)
+                    && !(kind instanceof HalfWaveWhip)
+                    && kind.bandsHz(in).length == 1) {
                 assertThat(s.atFeed().reactanceOhm()).isCloseTo(0, within(1.0));
             } else {
                 // A transformer of any ratio, or none, leaves some resistance or other; the reactance is gone all the
