@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
 import java.util.List;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
@@ -56,8 +57,34 @@ class WorkbenchIT {
             page.locator("input[type=date]").fill("2099-03-01");
             ines.button("Sign off by judgement").click();
             assertThat(ines.sentence()).containsText("Signed off by judgement on pass 3");
-            assertThat(page.getByText("To be mended by 2099-03-01.")).isVisible();
+            assertThat(page.getByText("To be mended by 2099-03-01.").first()).isVisible();
+            comesBackForIt(ines);
         }
+    }
+
+    /** A visit opened by mistake is cancelled; the next one begins with the antenna as it was found. */
+    private static void comesBackForIt(Technician ines) {
+        Page page = ines.page();
+        ines.button("Open a new visit").click();
+        ines.button("Open the visit").click();
+        assertThat(ines.sentence()).containsText("Sweep it as you found it.");
+        ines.button("Cancel visit 2").click();
+        assertThat(ines.sentence()).containsText("Signed off by judgement on pass 3");
+
+        ines.button("Open a new visit").click();
+        page.getByText("Repair", new Page.GetByTextOptions().setExact(true)).click();
+        ines.field("What happened, or who asked for it").fill("The roof is dry");
+        ines.button("Open the visit").click();
+        assertThat(page.getByText("“The roof is dry”")).isVisible();
+        page.keyboard().press("f");
+        assertThat(ines.heading("Sign off on pass 3")).isHidden();
+        ines.button("Sweep it as found").click();
+        ines.sweepsNow(4);
+        assertThat(page.locator(".strip")).containsText("Visit 2: repair");
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Share"))
+                .click();
+        assertThat(page.getByText("Signed off by judgement on pass 3.")).isVisible();
+        assertThat(page.getByText("Still open.")).isVisible();
     }
 
     /** A tip, and a ring below the coil that sets it finely; what the plan says of the range binds the advice. */
