@@ -3,6 +3,7 @@ import { flushPromises, mount, RouterLinkStub } from '@vue/test-utils'
 import { createPinia } from 'pinia'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import { DRAFTS, rememberPlan } from './drafts'
+import { emptyStation } from './station'
 import { usualGround } from './ground'
 import PaperPage from './PaperPage.vue'
 
@@ -68,7 +69,7 @@ beforeEach(() => {
         },
         '/api/cautions': [
           { id: 'caution.RF_BURNS', params: {}, text: '' },
-          { id: 'caution.POWER_LINES_ANY_HEIGHT', params: {}, text: '' },
+          { id: 'caution.POWER_LINES', params: { distanceFarM: 9 }, text: '' },
           { id: 'LOCAL_CODES', params: {}, text: 'Local codes prevail.' },
         ],
         '/api/planning/feedlines': [{ id: 'rg-58', title: 'RG-58, thin' }],
@@ -123,8 +124,11 @@ describe('the plan on paper', () => {
       JSON.stringify({ carrier: 'MAST', target: 'ONE_STATION', bearing: '120' }),
     )
     localStorage.setItem(DRAFTS.chosen, '"BEAM"')
+    localStorage.setItem(DRAFTS.station, JSON.stringify({ ...emptyStation(), totalHeight: '6 m' }))
     rememberPlan({ id: 'p', version: 0, name: 'Link to the lighthouse' })
     const page = await paper()
+    const asked = vi.mocked(fetch).mock.calls.map(([request]) => (request as Request).url)
+    expect(asked.some((url) => url.includes('/api/cautions') && url.includes('totalHeightM=6'))).toBe(true)
     expect(page.find('h1').text()).toBe('Link to the lighthouse')
     for (const said of [
       'Fit the beam of three elements',

@@ -260,7 +260,12 @@ const today = new Date().toLocaleDateString()
 
     <section class="card">
       <h2>Mind</h2>
-      <PlanningCautions :carrier="needForm.carrier" cutting :more="station?.cautions ?? []" />
+      <PlanningCautions
+        :carrier="needForm.carrier"
+        cutting
+        :total-height-m="stationPlan?.totalHeightM ?? 0"
+        :more="station?.cautions ?? []"
+      />
     </section>
   </div>
 </template>

@@ -9,22 +9,26 @@ const props = withDefaults(
   defineProps<{
     carrier: Schemas['InstallationView']['carrier']
     cutting?: boolean
+    /** Of everything that could fall or touch, from its foot; 0 where nobody says. */
+    totalHeightM?: number
     more?: Schemas['OutcomeView'][]
   }>(),
-  { cutting: false, more: () => [] },
+  { cutting: false, totalHeightM: 0, more: () => [] },
 )
 const own = useQuery({
-  queryKey: computed(() => ['cautions', props.carrier, props.cutting]),
+  queryKey: computed(() => ['cautions', props.carrier, props.cutting, props.totalHeightM]),
   queryFn: () =>
     answer(
-      api.GET('/api/cautions', { params: { query: { carrier: props.carrier, cutting: props.cutting } } }),
+      api.GET('/api/cautions', {
+        params: {
+          query: { carrier: props.carrier, cutting: props.cutting, totalHeightM: props.totalHeightM },
+        },
+      }),
     ),
   staleTime: Infinity,
 })
 const all = computed(() => {
   const said = new Set(props.more.map((c) => c.id))
-  // How far from power lines is said with the height where that is known.
-  if (said.has('caution.POWER_LINES')) said.add('caution.POWER_LINES_ANY_HEIGHT')
   return [...props.more, ...(own.data.value ?? []).filter((c) => !said.has(c.id))]
 })
 </script>

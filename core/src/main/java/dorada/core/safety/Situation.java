@@ -62,9 +62,12 @@ public record Situation(
         return new Situation(stage, carrier, Optional.of(by), totalHeightM, ratedW, atBody, now, isCutNext);
     }
 
-    /** @param isCut a plan by which something is cut */
-    public static Situation planning(Optional<Carrier> carrier, boolean isCut) {
-        return new Situation(Stage.PLANNING, carrier, Optional.empty(), 0, 0, false, List.of(), isCut);
+    /**
+     * @param isCut a plan by which something is cut
+     * @param totalHeightM of everything that could fall or touch, from its foot; 0 where nobody says
+     */
+    public static Situation planning(Optional<Carrier> carrier, boolean isCut, double totalHeightM) {
+        return new Situation(Stage.PLANNING, carrier, Optional.empty(), totalHeightM, 0, false, List.of(), isCut);
     }
 
     /** A station with its radios, as it will stand. */

@@ -36,6 +36,11 @@ final class Gates {
         Shut(Gate gate, Action action, Outcome reason) {
             this(gate, action, reason, List.of(), Hypothesis.MISREAD);
         }
+
+        /** Because of what an antenna is like in its place, which is said of one far off as easily. */
+        private boolean isOfMatch() {
+            return because == Hypothesis.POOR_MATCH || because == Hypothesis.NO_GROUND_PLANE;
+        }
     }
 
     /** A cut that is this likely to be on the wrong side is not ordered. */
@@ -188,7 +193,13 @@ final class Gates {
             return Optional.empty();
         }
         if (ofLooking < ofReading) {
-            return Optional.of(somethingElse(all, s));
+            Shut other = somethingElse(all, s);
+            // Alike and high on near channels is a poor match, or an antenna far off: whoever reads beside them knows.
+            boolean isOpen = s.needles().canBeReadFartherApart() && !Pass.isMeasuredTwice(passes);
+            return Optional.of(
+                    isOpen && other.isOfMatch()
+                            ? new Shut(Gate.SIDES_DISAGREE, Action.MEASURE_AGAIN, cannotTell(s))
+                            : other);
         }
         return Optional.of(
                 all.probability(Hypothesis.MISREAD) > 0.5

@@ -59,7 +59,7 @@ class CautionsTest {
     })
     void whatIsSaid(Carrier carrier, Situation.Stage stage, ReadingKind method, String expected) {
         Situation s = stage == Situation.Stage.PLANNING
-                ? Situation.planning(Optional.of(carrier), false)
+                ? Situation.planning(Optional.of(carrier), false, 0)
                 : Situation.tuning(carrier, RATED_W);
         assertThat(ids(method == null ? s : s.read(method, List.of(), false)))
                 .containsExactlyElementsOf(listed(expected));
@@ -134,7 +134,7 @@ class CautionsTest {
     void eyesAreCoveredBeforeACut() {
         assertThat(ids(Situation.tuning(Carrier.VEHICLE, 25).read(ReadingKind.CALIBRATED_ANALYSER, List.of(), true)))
                 .startsWith(Caution.CUTTING.key());
-        assertThat(ids(Situation.planning(Optional.of(Carrier.INDOOR), true))).startsWith(Caution.CUTTING.key());
+        assertThat(ids(Situation.planning(Optional.of(Carrier.INDOOR), true, 0))).startsWith(Caution.CUTTING.key());
     }
 
     /** One and a half times the total height: common practice, no source. */

@@ -4,13 +4,17 @@ import dorada.core.antenna.Carrier;
 import dorada.core.safety.Cautions;
 import dorada.core.safety.Situation;
 import dorada.server.words.OutcomeView;
+import jakarta.validation.constraints.DecimalMax;
+import jakarta.validation.constraints.DecimalMin;
 import java.util.List;
 import java.util.Optional;
+import org.springframework.validation.annotation.Validated;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
 /** Cautions where nothing is recorded yet. */
+@Validated
 @RestController
 class CautionController {
 
@@ -19,10 +23,16 @@ class CautionController {
      *
      * @param carrier for which; without one, what holds for all
      * @param cutting something is cut by it
+     * @param totalHeightM of everything that could fall or touch, from its foot; 0 where nobody says
      */
     @GetMapping("/api/cautions")
     List<OutcomeView> planning(
-            @RequestParam Optional<Carrier> carrier, @RequestParam(defaultValue = "false") boolean cutting) {
-        return OutcomeView.of(Cautions.of(Situation.planning(carrier, cutting)));
+            @RequestParam Optional<Carrier> carrier,
+            @RequestParam(defaultValue = "false") boolean cutting,
+            @RequestParam(defaultValue = "0")
+                    @DecimalMin(value = "0", message = "A height is 0 m or more.")
+                    @DecimalMax(value = "1000", message = "At most 1 km, please.")
+                    double totalHeightM) {
+        return OutcomeView.of(Cautions.of(Situation.planning(carrier, cutting, totalHeightM)));
     }
 }
