@@ -3,6 +3,7 @@ import { computed, onBeforeUnmount, ref, watch } from 'vue'
 import { formatOhm } from '@/antenna/solving'
 import { useSolving } from '@/antenna/useSolving'
 import { answer, api, Problem, type Schemas } from '@/api/client'
+import { useLatest } from '@/api/latest'
 import { drawn } from '@/planning/band'
 import SweepPlot, { type Peg, type PlotTrace } from '@/plots/SweepPlot.vue'
 import { returnLossAt } from '@/plots/sweepScale'
@@ -27,7 +28,7 @@ const choices = ref<Record<string, string>>({})
 const before = ref<Curve>()
 const after = ref<Curve>()
 const trouble = ref('')
-let generation = 0
+const latest = useLatest()
 
 const moved = computed(
   () =>
@@ -66,10 +67,11 @@ const asked = computed<Asked>(() => ({
 }))
 
 async function curve(isFirst: boolean) {
-  const mine = ++generation
+  const signal = latest()
   try {
     const seen = await answer(
       api.POST('/api/cutting/curve', {
+        signal,
         body: {
           sheet: requestOf(isFirst ? props.asked : asked.value),
           shape: isFirst ? props.sheet.shape : kept(),
@@ -77,14 +79,14 @@ async function curve(isFirst: boolean) {
         },
       }),
     )
-    if (mine !== generation) return
+    if (signal.aborted) return
     trouble.value = ''
     if (isFirst) before.value = seen
     after.value = seen
     if (isFirst && moved.value) void curve(false)
   } catch (error) {
     if (!(error instanceof Problem)) throw error
-    if (mine === generation) trouble.value = error.message
+    if (!signal.aborted) trouble.value = error.message
   }
 }
 

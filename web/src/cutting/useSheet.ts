@@ -1,6 +1,7 @@
 import { computed, onBeforeUnmount, ref, watch, type ComputedRef, type Ref } from 'vue'
 import { useSolving } from '@/antenna/useSolving'
 import { answer, api, Problem } from '@/api/client'
+import { useLatest } from '@/api/latest'
 import { requestOf, type Asked, type Sheet, type SheetInput } from './sheet'
 
 export interface SheetState {
@@ -27,11 +28,11 @@ export function useSheet(asked: ComputedRef<Asked>): SheetState {
   const refused = ref<{ field: string; why: string }>()
   const { share, trouble, run, stop } = useSolving<Sheet>()
   const key = computed(() => JSON.stringify(requestOf(asked.value)))
-  let generation = 0
+  const latest = useLatest()
   let timer: ReturnType<typeof setTimeout> | undefined
 
   async function load() {
-    const mine = ++generation
+    const signal = latest()
     void stop()
     clearTimeout(timer)
     const now = asked.value
@@ -41,27 +42,27 @@ export function useSheet(asked: ComputedRef<Asked>): SheetState {
         answer(
           api.GET('/api/cutting/kinds/{id}/inputs', {
             params: { path: { id: now.kind }, query: { frequencyHz: now.frequencyHz } },
+            signal,
           }),
         ).then((all) => {
-          if (mine === generation) inputs.value = all
+          if (!signal.aborted) inputs.value = all
           return all
         }),
-        answer(api.POST('/api/cutting/sheet', { body: requestOf(now) })),
+        answer(api.POST('/api/cutting/sheet', { body: requestOf(now), signal })),
       ])
-      if (mine !== generation) return
+      if (signal.aborted) return
       inputs.value = asks
       refused.value = undefined
       sheet.value = byRule
-      if (byRule.solvable) timer = setTimeout(() => void solve(mine, now), PAUSE_MS)
+      if (byRule.solvable) timer = setTimeout(() => void solve(signal, now), PAUSE_MS)
     } catch (error) {
       if (!(error instanceof Problem)) throw error
-      if (mine === generation)
-        refused.value = { field: Object.keys(error.fields)[0] ?? '', why: error.message }
+      if (!signal.aborted) refused.value = { field: Object.keys(error.fields)[0] ?? '', why: error.message }
     }
   }
 
-  async function solve(mine: number, now: Asked) {
-    if (mine !== generation) return
+  async function solve(signal: AbortSignal, now: Asked) {
+    if (signal.aborted) return
     await run([
       {
         name: sheet.value?.kind.title ?? '',
@@ -70,7 +71,7 @@ export function useSheet(asked: ComputedRef<Asked>): SheetState {
             api.POST('/api/cutting/solve', { body: requestOf(now), headers: { Prefer: 'respond-async' } }),
           ),
         done: (solved) => {
-          if (mine === generation) sheet.value = solved
+          if (!signal.aborted) sheet.value = solved
         },
       },
     ])

@@ -1,5 +1,6 @@
 import { computed, onMounted, ref, shallowRef, watch } from 'vue'
 import { answer, api, Problem, type Schemas } from '@/api/client'
+import { useLatest } from '@/api/latest'
 import { readTraceFile } from '@/api/queries'
 import { usePreferences } from '@/preferences'
 import { parseLength } from '@/units/length'
@@ -123,15 +124,16 @@ export function useDesk() {
     traces.value = traces.value.filter((t) => t.id !== id)
   }
 
-  let generation = 0
+  const latest = useLatest()
   async function refresh() {
-    const mine = ++generation
+    const signal = latest()
     const s = settings.value
     const found = new Map<string, Look>()
     try {
       for (const t of traces.value) {
         const result = await answer(
           api.POST('/api/traces/look', {
+            signal,
             body: {
               trace: t.trace,
               ...(extension.value && t.trace.hasPhase ? { extension: extension.value } : {}),
@@ -145,7 +147,7 @@ export function useDesk() {
             },
           }),
         )
-        if (mine !== generation) return
+        if (signal.aborted) return
         found.set(t.id, result)
       }
       looks.value = found
@@ -153,6 +155,7 @@ export function useDesk() {
         traces.value.length > 1
           ? await answer(
               api.POST('/api/traces/compare', {
+                signal,
                 body: {
                   traces: traces.value.map((t) => found.get(t.id)?.trace ?? t.trace),
                   wantedHz: wanted.value.hz,
@@ -162,7 +165,7 @@ export function useDesk() {
           : undefined
     } catch (error) {
       if (!(error instanceof Problem)) throw error
-      if (mine === generation) trouble.value = error.message
+      if (!signal.aborted) trouble.value = error.message
     }
   }
 

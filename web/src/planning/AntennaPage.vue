@@ -3,6 +3,7 @@ import { computed, onBeforeUnmount, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import { useSolving } from '@/antenna/useSolving'
 import { answer, api, Problem } from '@/api/client'
+import { useLatest } from '@/api/latest'
 import { CARRIERS, type Carrier } from '@/board/words'
 import SweepPlot, { type PlotTrace } from '@/plots/SweepPlot.vue'
 import { PLAN_OF_NEW } from '@/installation/planForm'
@@ -62,25 +63,25 @@ const chosen = computed({
 })
 watch(chosen, (c) => localStorage.setItem(DRAFTS.named, JSON.stringify(c)))
 const { share, working, trouble, run, stop } = useSolving<Computed>()
-let generation = 0
+const latest = useLatest()
 
 async function rank() {
   localStorage.setItem(DRAFTS.antenna, JSON.stringify(typed()))
-  const mine = ++generation
+  const signal = latest()
   void stop()
   solved.value = new Map()
   trouble.value = ''
   const { need } = read.value
   if (!need) return
   try {
-    const list = await answer(api.POST('/api/planning/antennas', { body: need }))
-    if (mine !== generation) return
+    const list = await answer(api.POST('/api/planning/antennas', { body: need, signal }))
+    if (signal.aborted) return
     ranked.value = list
     const still = list.find((a) => a.candidate === picked.value)
     if (still?.excluded !== undefined || !still) picked.value = ''
   } catch (error) {
     if (!(error instanceof Problem)) throw error
-    if (mine === generation) {
+    if (!signal.aborted) {
       ranked.value = []
       trouble.value = error.message
     }

@@ -134,7 +134,8 @@ class CautionsTest {
     void eyesAreCoveredBeforeACut() {
         assertThat(ids(Situation.tuning(Carrier.VEHICLE, 25).read(ReadingKind.CALIBRATED_ANALYSER, List.of(), true)))
                 .startsWith(Caution.CUTTING.key());
-        assertThat(ids(Situation.planning(Optional.of(Carrier.INDOOR), true, 0))).startsWith(Caution.CUTTING.key());
+        assertThat(ids(Situation.planning(Optional.of(Carrier.INDOOR), true, 0)))
+                .startsWith(Caution.CUTTING.key());
     }
 
     /** One and a half times the total height: common practice, no source. */

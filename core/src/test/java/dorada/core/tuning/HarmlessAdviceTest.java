@@ -68,6 +68,26 @@ class HarmlessAdviceTest {
         assertThat(both.action()).isEqualTo(Action.STOP);
     }
 
+    /** Far off its place an antenna reads as one without a ground does: whoever reads beside the channels knows. */
+    @ParameterizedTest
+    @ValueSource(doubles = {4, 5})
+    void highAndAlikeOnNearChannelsIsReadFartherApartBeforeAFaultIsNamed(double swr) {
+        Tried far = whip(153, 156, 159).under(1.7).read(0, swr, swr, swr);
+        assertNoOrder(far.advice(), Action.MEASURE_AGAIN);
+        assertThat(far.advice().reasons()).contains(Reason.CANNOT_TELL_THE_SIDE_OF_A_CUT.of(3));
+        assertThat(far.readAt(0, new double[] {140e6, 147e6, 165e6, 172e6}, new double[] {2.5, 4, 10, 10})
+                        .advice()
+                        .action())
+                .isEqualTo(Action.SHORTEN);
+        // Who can't read elsewhere is not sent round in a circle.
+        TrimAdvice twice = whip(153, 156, 159)
+                .under(1.7)
+                .read(0, swr, swr, swr)
+                .read(0, swr, swr, swr)
+                .advice();
+        assertThat(twice.isChange()).isFalse();
+    }
+
     @ParameterizedTest
     @CsvSource({"4, 4, 4", "2.5, 3, 3.6", "2.2, 2.8, 4", "3, 5, 10"})
     void readingsThatDoNotMoveAreAFaultAfterOneChange(double low, double middle, double high) {
