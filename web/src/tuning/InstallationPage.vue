@@ -13,26 +13,22 @@ import {
   useTakeBack,
 } from '@/api/queries'
 import type { LiveSweep } from '@/instrument/live'
-import SweepPlot, { type Peg } from '@/plots/SweepPlot.vue'
 import { usePreferences } from '@/preferences'
 import { isTyping } from '@/shell/keys'
 import { useForm } from '@/shell/useForm'
-import { formatTime } from '@/units/time'
 import { freshDraft, loadDraft, type PassDraft } from './draft'
 import MakePermanent from './MakePermanent.vue'
 import { nextAction } from './nextAction'
 import NextStep from './NextStep.vue'
 import OpenVisit from './OpenVisit.vue'
 import PassFacts from './PassFacts.vue'
-import PassStrip from './PassStrip.vue'
-import { pegsOf, tracesOf } from './picture'
+import PassPicture from './PassPicture.vue'
 import PlanSummary from './PlanSummary.vue'
 import RecordPass from './RecordPass.vue'
 import { isPermanent, isToBeFound, ownPasses, roadOf, usualStep, visitOf } from './road'
 import RoadSteps from './RoadSteps.vue'
 import type { Pass } from './sentence'
 import ShareList from './ShareList.vue'
-import { newlyMet, ring } from './signal'
 import TakenBack from './TakenBack.vue'
 import SignOffForm from './SignOffForm.vue'
 import VisitList from './VisitList.vue'
@@ -73,68 +69,10 @@ function show(number: number) {
 }
 
 const liveSweep = shallowRef<LiveSweep>()
-const traces = computed(() =>
-  installation.data.value
-    ? tracesOf(installation.data.value, passes.value, shown.value, liveSweep.value, words.value)
-    : [],
-)
-const readPegs = computed(() => pegsOf(shown.value, liveSweep.value))
-const fresh = ref<string[]>([])
-const pegs = computed<Peg[]>(() =>
-  readPegs.value.map((p) => ({ ...p, isFresh: fresh.value.includes(p.name) })),
-)
-
-/** A channel that was missed and is met now flashes and sounds, in a live sweep and in a new pass. */
-function signal(before: Peg[], now: Peg[]) {
-  fresh.value = newlyMet(before, now)
-  const isMet = (liveSweep.value?.verdict ?? shown.value?.verdict)?.met ?? false
-  if (fresh.value.length && preferences.sound) ring(isMet)
-}
-watch(readPegs, (now, before) => {
-  if ((isLast.value && own.value.length > 1) || liveSweep.value) signal(before ?? [], now)
-})
-
-const isPicture = computed(() => step.value !== 'plan' && step.value !== 'share')
-const caption = computed(() => {
-  const title = installation.data.value?.title ?? ''
-  return shown.value
-    ? words.value.text('tuning.SWEEP_OF', {
-        pass: `${shown.value.number}`,
-        title,
-        verdict: words.value.sentences(shown.value.verdict.says),
-      })
-    : words.value.text('tuning.SWEPT_NOW', { title })
-})
-
-const sourceWords = computed(() => {
-  const p = shown.value
-  if (!p) return ''
-  const from = {
-    FILE: words.value.text('tuning.FILE', { name: p.fileName ?? '' }),
-    SPOTS: words.value.text(`reading.${p.readingKind}`),
-    ANALYSER: words.value.text('tuning.SWEPT_HERE'),
-    SIMULATED_ANALYSER: words.value.text('tuning.SIMULATED'),
-    STANDARD: '',
-  }[p.source]
-  return words.value.text('tuning.PASS_BY', {
-    pass: `${p.number}`,
-    by: p.recordedBy,
-    at: formatTime(p.recordedAt),
-    from,
-  })
-})
 /** Of the newest pass; before there is one, or looking back, what holds anyhow. */
 const cautions = computed(
   () => (isLast.value ? shown.value : undefined)?.cautions ?? installation.data.value?.cautions ?? [],
 )
-const restsWords = computed(() => {
-  const p = shown.value
-  if (!p || p.source === 'SIMULATED_ANALYSER') return ''
-  const reading = words.value.text(`reading.${p.readingKind}`)
-  return p.declared
-    ? words.value.text('tuning.RESTS_ON_DECLARED', { reading, declared: p.declared })
-    : words.value.text('tuning.RESTS_ON', { reading })
-})
 /** The last sweep, with everything tightened; what was ticked goes into its note. */
 function finalSweep(done: string) {
   record(false)
@@ -278,55 +216,14 @@ watch(id, (next) => (draft.value = loadDraft(next)))
         <ShareList :installation="installation.data.value" :passes="passes" />
         <VisitList :installation="installation.data.value" />
       </template>
-      <template v-else-if="shown || liveSweep">
-        <div class="above soft">
-          <span>{{ sourceWords }}</span>
-          <span v-if="shown">{{
-            words.text('tuning.MEASURED', { plane: words.text(`plane.${shown.plane}`) })
-          }}</span>
-        </div>
-        <div class="card plot">
-          <SweepPlot
-            :traces="traces"
-            :pegs="pegs"
-            :limit="{
-              swr: installation.data.value.ruleLimitSwr,
-              label: words.text('tuning.RULE', { limitSwr: installation.data.value.ruleLimitSwr }),
-            }"
-            :caption="caption"
-          />
-        </div>
-      </template>
-      <template v-if="shown && isPicture">
-        <PassStrip
-          :passes="passes"
-          :installation="installation.data.value"
-          :shown="shown.number"
-          @show="show"
-        />
-        <p v-if="shown.note" class="soft note">“{{ shown.note }}”</p>
-        <a v-if="shown.hasPhoto" class="photo" :href="`/api/passes/${shown.id}/photo`" target="_blank">
-          <img
-            :src="`/api/passes/${shown.id}/photo`"
-            :alt="words.text('tuning.PHOTO_OF', { pass: `${shown.number}` })"
-          />
-        </a>
-        <p v-if="shown.circumstances.length" class="soft note">
-          {{
-            words.text('tuning.MEASURED_WHILE', {
-              circumstances: shown.circumstances.map((c) => words.text(`circumstance.${c.name}`)),
-            })
-          }}
-        </p>
-        <p v-if="restsWords" class="soft note">{{ restsWords }}</p>
-        <p v-for="w in shown.analysis?.warnings ?? []" :key="w" class="caution">{{ w }}</p>
-      </template>
-      <section v-else-if="isPicture && !liveSweep" class="card empty">
-        <h2>{{ words.text('tuning.NO_SWEEP') }}</h2>
-        <p class="soft">
-          {{ words.text('tuning.NO_SWEEP_WHY') }}
-        </p>
-      </section>
+      <PassPicture
+        v-else
+        :installation="installation.data.value"
+        :passes="passes"
+        :shown="shown"
+        :live-sweep="liveSweep"
+        @show="show"
+      />
     </div>
 
     <div class="side">
@@ -443,28 +340,6 @@ aside h1,
   min-width: 0;
 }
 
-.above {
-  display: flex;
-  flex-wrap: wrap;
-  justify-content: space-between;
-  gap: 2px 16px;
-  font-size: 14px;
-}
-
-.plot {
-  height: clamp(400px, calc(100vh - 248px), 720px);
-  padding: 8px;
-}
-
-.note {
-  font-size: 14.5px;
-}
-
-.photo img {
-  max-height: 160px;
-  border-radius: 6px;
-}
-
 .sound {
   display: flex;
   align-items: center;
@@ -477,12 +352,6 @@ aside h1,
   width: 18px;
   height: 18px;
   accent-color: var(--trace);
-}
-
-.empty {
-  padding: 40px;
-  display: grid;
-  gap: 8px;
 }
 
 .side {
@@ -511,10 +380,6 @@ a.do {
 
   .customer {
     margin-bottom: 6px;
-  }
-
-  .plot {
-    height: 480px;
   }
 }
 </style>

@@ -27,7 +27,7 @@ class KillIT {
     /** Lists of passes grow; a new installation now and then keeps the trial about killing. */
     private static final int KILLS_ON_ONE = 5;
 
-    private static final Pattern NUMBER = Pattern.compile("\"number\":(\\d+),\"changeM\"");
+    private static final Pattern NUMBER = Pattern.compile("\"number\":(\\d+),\"visit\"");
 
     @Test
     void whatWasAcknowledgedIsThereOnce() throws Exception {
