@@ -11,6 +11,8 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Duration;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.concurrent.TimeUnit;
 
 /** The packed application in a process of its own, with a data folder of its own, on a free port of 127.0.0.1. */
@@ -27,6 +29,7 @@ final class RunningDorada implements AutoCloseable {
     private final Path data;
     private final String profile;
     private final HttpClient http = HttpClient.newHttpClient();
+    private Prepared prepared;
     private Process process;
     private int port;
 
@@ -36,7 +39,18 @@ final class RunningDorada implements AutoCloseable {
     }
 
     static RunningDorada demo() throws Exception {
-        return new RunningDorada("demo", Files.createTempDirectory("dorada-e2e")).started();
+        return new RunningDorada("demo", Prepared.once().demoData()).started();
+    }
+
+    /** The one from which the others have their classes and the demo's data. */
+    static RunningDorada first(Prepared prepared, Path data) throws Exception {
+        RunningDorada first = new RunningDorada("demo", data);
+        first.prepared = prepared;
+        return first.started();
+    }
+
+    static String java() {
+        return Path.of(System.getProperty("java.home"), "bin", "java").toString();
     }
 
     static RunningDorada shop() throws Exception {
@@ -52,20 +66,27 @@ final class RunningDorada implements AutoCloseable {
         try (ServerSocket free = new ServerSocket(0)) {
             port = free.getLocalPort();
         }
-        ProcessBuilder builder = new ProcessBuilder(
-                Path.of(System.getProperty("java.home"), "bin", "java").toString(),
-                // As ./dorada starts it.
+        if (prepared == null) {
+            prepared = Prepared.once();
+        }
+        // As ./dorada starts it.
+        List<String> command = new ArrayList<>(List.of(
+                java(),
                 "-Xmx192m",
                 "-Xss512k",
                 "-XX:+UseSerialGC",
                 "-XX:+ExitOnOutOfMemoryError",
                 "-XX:+UnlockDiagnosticVMOptions",
                 "-XX:CompilerDirectivesFile=" + System.getProperty("dorada.compiler"),
-                "-Dspring.aot.enabled=true",
+                "-Dspring.aot.enabled=true"));
+        command.addAll(prepared.classes());
+        command.addAll(List.of(
                 "-jar",
-                System.getProperty("dorada.jar"),
+                prepared.jar().toString(),
                 "--spring.profiles.active=" + profile,
-                "--dorada.stand-in-seed=" + STAND_IN_SEED);
+                "--dorada.stand-in-seed=" + STAND_IN_SEED));
+        ProcessBuilder builder = new ProcessBuilder(command);
+        builder.directory(prepared.app().toFile());
         builder.environment().put("DORADA_DATA", data.toString());
         builder.environment().put("DORADA_PORT", Integer.toString(port));
         builder.environment().put("DORADA_DEMO_TOKEN", TOKEN);
@@ -147,14 +168,17 @@ final class RunningDorada implements AutoCloseable {
                 .header("Authorization", "Bearer " + TOKEN);
     }
 
-    @Override
-    public void close() throws Exception {
+    /** Ends the server and leaves its data. */
+    void stopped() throws InterruptedException {
         process.destroy();
-        if (!process.waitFor(30, TimeUnit.SECONDS)) {
+        if (!process.waitFor(1, TimeUnit.MINUTES)) {
             kill();
         }
-        try (var files = Files.walk(data)) {
-            files.sorted(java.util.Comparator.reverseOrder()).map(Path::toFile).forEach(File::delete);
-        }
+    }
+
+    @Override
+    public void close() throws Exception {
+        stopped();
+        Prepared.delete(data);
     }
 }
