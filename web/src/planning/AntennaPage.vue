@@ -27,7 +27,7 @@ import {
 import { DRAFTS, rememberedPlan } from './drafts'
 import PlaceFields from './PlaceFields.vue'
 import PlanTabs from './PlanTabs.vue'
-import { emptyStation, readStation, type StationForm } from './station'
+import { openedStation, readStation } from './station'
 import { sheetAddress } from './toSheet'
 
 const NEW_INSTALLATION = 'dorada.plan-draft.new'
@@ -141,10 +141,8 @@ const band = computed(() => bandPegs(solved.value.get(chosen.value)?.ends))
 const pick = computed(() => ranked.value.find((a) => a.candidate === chosen.value))
 /** The first way to the air, where somebody planned one: its radio and its line go along. */
 function plannedWay() {
-  const kept = localStorage.getItem(DRAFTS.station)
-  if (!kept) return undefined
-  const typedStation = { ...emptyStation(), ...(JSON.parse(kept) as Partial<StationForm>) }
-  return readStation(typedStation, preferences.unit).plan?.alternatives[0]
+  const station = openedStation(localStorage.getItem(DRAFTS.station))
+  return station && readStation(station, preferences.unit).plan?.alternatives[0]
 }
 const plan = computed(() => {
   const { need } = read.value

@@ -32,10 +32,10 @@ import {
   formatDb,
   formatWatts,
   keepAway,
+  openedStation,
   readStation,
   stationSentence,
   type StationAnswer,
-  type StationForm,
 } from './station'
 import WattsPicture from './WattsPicture.vue'
 
@@ -45,10 +45,7 @@ const kept = rememberedPlan()
 const needForm = openedNeed(localStorage.getItem(DRAFTS.antenna))
 const need = computed(() => readNeed(needForm, preferences.unit).need)
 const picked = rememberedCandidate(DRAFTS.chosen) || rememberedCandidate(DRAFTS.named)
-const stationText = localStorage.getItem(DRAFTS.station)
-const stationForm: StationForm = stationText
-  ? { ...emptyStation(), ...(JSON.parse(stationText) as Partial<StationForm>) }
-  : emptyStation()
+const stationForm = openedStation(localStorage.getItem(DRAFTS.station)) ?? emptyStation()
 const stationPlan = readStation(stationForm, preferences.unit).plan
 const choice = ref<Assessment>()
 const computedAntenna = ref<Computed>()

@@ -19,6 +19,7 @@ import {
   fromAddress,
   hidden,
   keepAway,
+  openedStation,
   readStation,
   stationSentence,
   toAddress,
@@ -51,8 +52,7 @@ const copied = ref('')
 function opened(): StationForm {
   const linked = typeof route.query.p === 'string' ? fromAddress(route.query.p) : undefined
   if (linked) return linked
-  const kept = localStorage.getItem(DRAFTS.station)
-  return kept ? { ...emptyStation(), ...(JSON.parse(kept) as Partial<StationForm>) } : emptyStation()
+  return openedStation(localStorage.getItem(DRAFTS.station)) ?? emptyStation()
 }
 
 const typed = useTypedLengths(form)

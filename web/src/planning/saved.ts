@@ -3,7 +3,7 @@ import { exactLength, type LengthUnit } from '@/units/length'
 import { emptyNear, emptyNeed, openedNeed, readNeed, type Need, type NeedForm } from './choice'
 import { DRAFTS } from './drafts'
 import { RADIAL_RADIUS_M, readWhip, usualGround, type GroundDraft } from './ground'
-import { emptyStation, emptyWay, readStation, type StationForm, type StationPlan } from './station'
+import { emptyWay, openedStation, readStation, type StationForm, type StationPlan } from './station'
 
 /** A plan as the shop has it: numbers in SI, each part absent where nothing was planned of it. */
 export type PlanParts = Pick<Schemas['PlanRequest'], 'need' | 'candidate' | 'ground' | 'station'>
@@ -35,9 +35,9 @@ export function collectParts(unit: LengthUnit): { parts?: PlanParts; wrong?: str
     if (typeof plan === 'string') return { wrong: `Ground: ${plan}` }
     parts.ground = plan
   }
-  const station = draft(DRAFTS.station) as Partial<StationForm> | undefined
+  const station = openedStation(localStorage.getItem(DRAFTS.station))
   if (station) {
-    const { plan, wrong } = readStation({ ...emptyStation(), ...station }, unit)
+    const { plan, wrong } = readStation(station, unit)
     if (!plan) return { wrong: `Power and reach: ${Object.values(wrong)[0] ?? ''}` }
     parts.station = plan
   }

@@ -68,6 +68,11 @@ export function emptyStation(): StationForm {
   }
 }
 
+/** A draft of an earlier day: what it lacks is usual; nothing where there is none. */
+export function openedStation(kept: string | null): StationForm | undefined {
+  return kept ? { ...emptyStation(), ...(JSON.parse(kept) as Partial<StationForm>) } : undefined
+}
+
 /** What was typed as a plan, or what is wrong by field. */
 export function readStation(
   form: StationForm,

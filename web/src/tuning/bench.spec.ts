@@ -272,7 +272,7 @@ describe('what the form says', () => {
 
   it('names what cannot be used', () => {
     expect(read({ change: 'shortened', amount: '-6 mm' }).wrong.changeM).toContain('without a sign')
-    expect(read({ points: '1' }).wrong.points).toContain('2 to 20001')
+    expect(read({ points: '1' }).wrong.points).toContain('2 points or more')
     expect(read({ startMhz: '170', stopMhz: '160' }).wrong.stopHz).toContain('above its start')
     expect(read({ source: 'file' })).toMatchObject({
       pass: undefined,

@@ -7,9 +7,6 @@ import type { PassDraft } from './draft'
 import type { Installation } from './sentence'
 import { readSpots } from './spots'
 
-/** No sweep has more; an instrument’s own limit is said by the server. */
-const MOST_POINTS = 20001
-
 export interface ReadDraft {
   /** Absent where something cannot be used. */
   pass: NewPass | undefined
@@ -68,8 +65,7 @@ export function readDraft(
     const stopHz = take('stopHz', parseFrequency(draft.stopMhz))
     const points = take('points', parseDecimal(draft.points))
     if (startHz >= stopHz) wrong.stopHz = 'The sweep must stop above its start.'
-    if (!Number.isInteger(points) || points < 2 || points > MOST_POINTS)
-      wrong.points ??= `A sweep has 2 to ${MOST_POINTS} points.`
+    if (!Number.isInteger(points) || points < 2) wrong.points ??= 'A sweep has 2 points or more.'
     pass =
       draft.source === 'analyser'
         ? { recording: rested, startHz, stopHz, points, instrument }

@@ -41,6 +41,7 @@ public final class AntennaKind {
         private double sensitivityDoubt = 0.1;
         private double usualQ = 10;
         private double usualOhm = 50;
+        private boolean isMatchedInItsPlaceOnly;
         private double otherPerElectrical;
         private boolean isChangedAlike;
         private PiecesWords piecesWords;
@@ -94,6 +95,12 @@ public final class AntennaKind {
         public Draft circuit(double q, double ohm) {
             usualQ = q;
             usualOhm = ohm;
+            return this;
+        }
+
+        /** Other elements make its match, and make another one of it where its dip lies elsewhere. */
+        public Draft matchedInItsPlaceOnly() {
+            isMatchedInItsPlaceOnly = true;
             return this;
         }
 
@@ -181,6 +188,11 @@ public final class AntennaKind {
     /** Its resistance at the dip, in ohms, within a factor of some 1.5; solved for the usual sizes. */
     public double usualOhm() {
         return of.usualOhm;
+    }
+
+    /** True where the depth of a dip far off says little of what it will be in its place. */
+    public boolean isMatchedInItsPlaceOnly() {
+        return of.isMatchedInItsPlaceOnly;
     }
 
     /**

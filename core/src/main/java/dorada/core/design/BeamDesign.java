@@ -37,6 +37,7 @@ public final class BeamDesign extends AntennaDesign {
             .waves(0.25)
             .lengthRatio(1.9, 0.4)
             .circuit(17, 45)
+            .matchedInItsPlaceOnly()
             .bothHalves(new PiecesWords("one half alone", "both halves"))
             .make();
 

@@ -19,6 +19,7 @@ public final class GammaBeamDesign extends AntennaDesign {
             .waves(0.5)
             .lengthRatio(1.2, 0.4)
             .circuit(11, 50)
+            .matchedInItsPlaceOnly()
             .with(SecondPiece.STRAP)
             .make();
 

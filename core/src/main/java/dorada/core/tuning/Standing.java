@@ -32,12 +32,13 @@ final class Standing {
     /** Worst SWR above the limit by this share of (limit − 1) at any length: what is missing is no length. */
     private static final double HOPELESS = 0.35;
 
-    /** Missed by no more than this share of (limit − 1), a rule is nearly met. */
-    /** Less well matched than this no antenna with its ground is, however far off; without a ground plane a dip stays above 3. */
+    /** A dip that reaches this somewhere is a match that is off its place; common practice, no source. */
     private static final double FAR_OFF_SWR = 2.5;
 
+    /** A length that takes away this share of what is missing comes first. */
     private static final double MOST = 0.5;
 
+    /** Missed by no more than this share of (limit − 1), a rule is nearly met. */
     private static final double NEARLY_MET = 0.2;
 
     /** A rule that is missed by less than this share of (limit − 1) may be met after all: curves change a little. */
@@ -424,11 +425,14 @@ final class Standing {
     }
 
     /**
-     * A real dip whose length would take away most of what is missing: its depth says little of what it will be in its place, because
-     * resistance and the match of a beam or a tap change on the way. There the length comes first; common practice, no source.
+     * A real dip of a beam whose length would take away most of what is missing: its depth says little of what it will be in its
+     * place, because what the other elements do to it changes on the way. There the length comes first; common practice, no source. A
+     * whip's depth is its ground's, wherever its dip is: metal comes off only when that is found.
      */
     private boolean isFarFromItsPlace() {
-        return bottomSwr() <= FAR_OFF_SWR && gain() > MOST * verdict.shortfall();
+        return task.prior().circuit().isOfItsPlace()
+                && bottomSwr() <= FAR_OFF_SWR
+                && verdict.shortfall() - window.bestShortfall() > MOST * verdict.shortfall();
     }
 
     /** It is matched well somewhere, and only the band is too wide for it: a length that suits best is worth having. */

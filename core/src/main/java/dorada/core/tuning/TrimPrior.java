@@ -22,11 +22,12 @@ public record TrimPrior(double waves, double lengthRatio, double doubt, int ante
      * @param q its quality
      * @param spreadQ the factor within which two in three antennas have that quality, above 1
      * @param ohm its resistance
+     * @param isOfItsPlace it holds where the antenna is meant to be: far off, its dip is another
      */
-    public record Circuit(double q, double spreadQ, double ohm) {
+    public record Circuit(double q, double spreadQ, double ohm, boolean isOfItsPlace) {
 
         /** Of an antenna of which no kind is known; common practice, no source. */
-        static final Circuit ANY = new Circuit(11, 2.5, 43);
+        static final Circuit ANY = new Circuit(11, 2.5, 43, false);
     }
 
     /** Between antennas of one kind, over its usual sizes and feedlines. */
@@ -90,7 +91,7 @@ public record TrimPrior(double waves, double lengthRatio, double doubt, int ante
                 kind.lengthRatio(),
                 kind.sensitivityDoubt(),
                 0,
-                new Circuit(kind.usualQ(), SPREAD_OF_A_KIND, kind.usualOhm()));
+                new Circuit(kind.usualQ(), SPREAD_OF_A_KIND, kind.usualOhm(), kind.isMatchedInItsPlaceOnly()));
     }
 
     /** What is known of a piece that tunes one of two bands. */

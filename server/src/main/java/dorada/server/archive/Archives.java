@@ -203,7 +203,7 @@ public class Archives {
                     }
                     return all;
                 });
-                made += isNew ? 1 : 0;
+                made += isNew && added.isPresent() ? 1 : 0;
                 recorded += added.map(Added::passes).orElse(0);
                 here += !isNew && added.filter(Added::isNothing).isPresent() ? 1 : 0;
                 if (added.isEmpty()) {

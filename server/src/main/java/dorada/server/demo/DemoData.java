@@ -19,8 +19,8 @@ import dorada.server.sweep.UploadedSweep;
 import dorada.server.tuning.PassView;
 import dorada.server.tuning.Recording;
 import dorada.server.tuning.SignOffRequest;
-import dorada.server.tuning.SignOffService;
 import dorada.server.tuning.TuningService;
+import dorada.server.tuning.VisitService;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
@@ -54,7 +54,7 @@ class DemoData implements SmartInitializingSingleton {
     private final PeopleService people;
     private final InstallationService installations;
     private final TuningService tuning;
-    private final SignOffService signOffs;
+    private final VisitService visits;
     private final PracticeBench bench;
     private final SavedSheets sheets;
     private final Clock shopClock;
@@ -65,7 +65,7 @@ class DemoData implements SmartInitializingSingleton {
             PeopleService people,
             InstallationService installations,
             TuningService tuning,
-            SignOffService signOffs,
+            VisitService visits,
             PracticeBench bench,
             SavedSheets sheets,
             Clock clock,
@@ -74,7 +74,7 @@ class DemoData implements SmartInitializingSingleton {
         this.people = people;
         this.installations = installations;
         this.tuning = tuning;
-        this.signOffs = signOffs;
+        this.visits = visits;
         this.bench = bench;
         this.sheets = sheets;
         this.shopClock = clock;
@@ -125,7 +125,7 @@ class DemoData implements SmartInitializingSingleton {
     private void visit(DemoVisit visit, Filled there, Person by, DemoClock clock) {
         Installation made = there.installation();
         clock.setBack(Duration.ofHours(visit.hoursAgo()));
-        signOffs.openVisit(made.id(), visit.purpose(), visit.why(), by.id());
+        visits.openVisit(made.id(), visit.purpose(), visit.why(), by.id());
         if (!visit.remark().isEmpty()) {
             clock.setBack(Duration.ofHours(visit.hoursAgo()).minus(BETWEEN_PASSES));
             PassView found = tuning.measure(
@@ -134,7 +134,7 @@ class DemoData implements SmartInitializingSingleton {
                     there.demo().span(made.middleHz()),
                     POINTS,
                     by.id());
-            signOffs.signOff(
+            visits.signOff(
                     made.id(),
                     new SignOffRequest(made.version(), found.number(), visit.remark(), null, null, null),
                     by.id());
@@ -174,7 +174,7 @@ class DemoData implements SmartInitializingSingleton {
             last = tuning.measure(
                     made.id(), recording(0, "Tightened, sealed, tip cap on.", true), span, POINTS, by.id());
             String reason = last.verdict().met() ? null : demo.reason();
-            signOffs.signOff(
+            visits.signOff(
                     made.id(),
                     new SignOffRequest(made.version(), last.number(), demo.remark(), reason, null, null),
                     by.id());

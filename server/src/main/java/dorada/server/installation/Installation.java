@@ -155,7 +155,11 @@ public class Installation {
         r.visits().forEach(v -> begin(new Visit(this, visits.size() + 1, v, people)));
     }
 
+    /** One at a time is open. */
     private void begin(Visit visit) {
+        if (!visits.isEmpty() && !signedOff) {
+            throw UserProblem.conflict("Visit " + visitNumber + " is still open: record on that one.");
+        }
         visits.add(visit);
         visitNumber = visit.number();
         signedOff = visit.signOff().isPresent();
@@ -191,12 +195,13 @@ public class Installation {
             }
         }
         int added = 0;
-        VisitRecord open = theirs.get(visits.size() <= theirs.size() ? visits.size() - 1 : theirs.size() - 1);
-        if (!signedOff && visits.size() <= theirs.size() && open.signOff() != null) {
-            Visit ours = newestVisit();
-            ours.end(new SignOff(ours, open.signOff(), people));
-            signedOff = true;
-            added++;
+        if (!signedOff && theirs.size() >= visits.size()) {
+            VisitRecord.SignOffRecord end = theirs.get(visits.size() - 1).signOff();
+            if (end != null) {
+                newestVisit().end(new SignOff(newestVisit(), end, people));
+                signedOff = true;
+                added++;
+            }
         }
         for (VisitRecord v : theirs.subList(same, theirs.size())) {
             begin(new Visit(this, visits.size() + 1, v, people));
@@ -240,9 +245,6 @@ public class Installation {
 
     /** Work goes on; what was signed off stays as it is. */
     public void openVisit(VisitPurpose purpose, String why, Person by, Instant at) {
-        if (!signedOff) {
-            throw UserProblem.conflict("Visit " + visitNumber + " is still open: record on that one.");
-        }
         begin(new Visit(this, visitNumber + 1, purpose, why, by, at));
     }
 

@@ -1,6 +1,7 @@
 package dorada.server.planning;
 
 import dorada.core.planning.GroundPlanner.Metal;
+import dorada.server.problem.UserProblem;
 import jakarta.persistence.CollectionTable;
 import jakarta.persistence.Column;
 import jakarta.persistence.ElementCollection;
@@ -59,6 +60,16 @@ record GroundPlan(
         @CollectionTable(name = "plan_radial", joinColumns = @JoinColumn(name = "plan_id"))
         @OrderColumn(name = "position")
         List<@Valid PlannedRadial> radials) {
+
+    /** @throws UserProblem where a radial, or what is looked at, is of a ground that is not there */
+    void requireItsGrounds() {
+        if (chosen >= Math.max(1, grounds.size())) {
+            throw UserProblem.atField("ground.chosen", "There is no ground " + (chosen + 1) + " in this plan.");
+        }
+        if (radials.stream().anyMatch(r -> r.ground >= grounds.size())) {
+            throw UserProblem.atField("ground.radials", "A radial belongs to a ground that is not in this plan.");
+        }
+    }
 
     /** A ground; its sizes as in {@link GroundRequest}. */
     @Embeddable

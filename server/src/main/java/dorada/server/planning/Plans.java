@@ -83,6 +83,9 @@ class Plans implements Shelf {
         if (r.need() == null && r.ground() == null && r.station() == null) {
             throw UserProblem.atField("need", "There is nothing in this plan yet.");
         }
+        if (r.ground() != null) {
+            r.ground().requireItsGrounds();
+        }
         Optional<Installation> of = Optional.ofNullable(r.installationId()).map(installations::byId);
         return plans.saveAndFlush(plan.fill(r.name().strip(), of, r.parts(), people.byId(by), clock.instant()));
     }

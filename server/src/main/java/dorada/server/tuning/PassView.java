@@ -85,20 +85,19 @@ public record PassView(
     public record TraceView(
             @NotNull double[] frequencyHz, @NotNull double[] returnLossDb) {
 
-        private static final double FINEST_DB = 1e-3;
+        /** So many steps in a dB. */
+        private static final double STEPS_OF_A_DB = 1000;
 
         public static TraceView of(Trace trace) {
-            return new TraceView(drawn(trace.frequencyHz(), 1), drawn(trace.returnLossDb(), FINEST_DB));
+            return new TraceView(drawn(trace.frequencyHz(), 1), drawn(trace.returnLossDb(), STEPS_OF_A_DB));
         }
 
         public static TraceView of(Sweep sweep) {
             return of(Trace.of(sweep).outline(MOST_DRAWN));
         }
 
-        private static double[] drawn(double[] values, double finest) {
-            return Arrays.stream(values)
-                    .map(v -> Math.rint(v / finest) / (1 / finest))
-                    .toArray();
+        private static double[] drawn(double[] values, double steps) {
+            return Arrays.stream(values).map(v -> Math.rint(v * steps) / steps).toArray();
         }
     }
 
@@ -140,7 +139,7 @@ public record PassView(
                     Arrays.stream(magnitudes)
                             .map(m -> Math.min(DEEPEST_DRAWN_DB, Swr.returnLossDb(m)))
                             .toArray(),
-                    TraceView.FINEST_DB);
+                    TraceView.STEPS_OF_A_DB);
         }
     }
 

@@ -51,7 +51,7 @@ class TuningController {
 
     private final TuningService tuning;
     private final Judgements judgements;
-    private final SignOffService signOffs;
+    private final VisitService visits;
     private final PassFiles files;
     private final InTurn inTurn;
     private final InstrumentService instruments;
@@ -61,7 +61,7 @@ class TuningController {
     TuningController(
             TuningService tuning,
             Judgements judgements,
-            SignOffService signOffs,
+            VisitService visits,
             PassFiles files,
             InTurn inTurn,
             InstrumentService instruments,
@@ -70,7 +70,7 @@ class TuningController {
         this.invented = invented;
         this.tuning = tuning;
         this.judgements = judgements;
-        this.signOffs = signOffs;
+        this.visits = visits;
         this.files = files;
         this.inTurn = inTurn;
         this.instruments = instruments;
@@ -84,8 +84,8 @@ class TuningController {
             @NotNull double stopHz,
 
             @NotNull
-            @Min(value = 2, message = "A sweep has 2 to 20001 points.")
-            @Max(value = AnalyserLimits.MOST_POINTS, message = "A sweep has 2 to 20001 points.")
+            @Min(value = 2, message = "A sweep has 2 points or more.")
+            @Max(value = AnalyserLimits.MOST_POINTS, message = "A sweep has at most {value} points here.")
             int points,
 
             String instrument) {
@@ -171,7 +171,7 @@ class TuningController {
     @PostMapping("/installations/{id}/sign-off")
     InstallationView signOff(
             @PathVariable UUID id, @Valid @RequestBody SignOffRequest request, @AuthenticationPrincipal SignedIn me) {
-        return inTurn.on(id, () -> signOffs.signOff(id, request, me.id()));
+        return inTurn.on(id, () -> visits.signOff(id, request, me.id()));
     }
 
     /** @param why what it is for, in a person's words */
@@ -186,13 +186,13 @@ class TuningController {
     @ResponseStatus(HttpStatus.CREATED)
     InstallationView openVisit(
             @PathVariable UUID id, @Valid @RequestBody NewVisit visit, @AuthenticationPrincipal SignedIn me) {
-        return inTurn.on(id, () -> signOffs.openVisit(id, visit.purpose(), visit.why(), me.id()));
+        return inTurn.on(id, () -> visits.openVisit(id, visit.purpose(), visit.why(), me.id()));
     }
 
     /** Cancels the visit that is open, as long as nothing was recorded on it. */
     @DeleteMapping("/installations/{id}/visits/open")
     InstallationView cancelVisit(@PathVariable UUID id) {
-        return inTurn.on(id, () -> signOffs.cancelVisit(id));
+        return inTurn.on(id, () -> visits.cancelVisit(id));
     }
 
     /** The trace as a Touchstone 1.1 file. */

@@ -163,6 +163,14 @@ class PlanApiTest extends ApiTest {
         send(post("/api/plans"), technician, whole("x").replace("\"lineM\":5", "\"lineM\":-5"))
                 .andExpect(status().isUnprocessableContent())
                 .andExpect(jsonPath("$.field").value("station.alternatives[0].lineM"));
+        send(
+                        post("/api/plans"),
+                        technician,
+                        whole("x").replace("\"ground\":1,\"azimuthDeg\":180", "\"ground\":2,\"azimuthDeg\":180"))
+                .andExpect(status().isUnprocessableContent())
+                .andExpect(jsonPath("$.field").value("ground.radials"));
+        send(post("/api/plans"), technician, whole("x").replace("\"chosen\":1", "\"chosen\":2"))
+                .andExpect(jsonPath("$.field").value("ground.chosen"));
         send(post("/api/plans"), viewer, whole("x")).andExpect(status().isForbidden());
         send(
                         post("/api/plans"),

@@ -15,6 +15,7 @@ import dorada.core.cutsheet.SheetSolver;
 import dorada.core.cutsheet.Sketch;
 import dorada.core.cutsheet.Solved;
 import dorada.core.rf.Impedance;
+import dorada.core.rf.Wavelength;
 import dorada.core.wire.Conductor;
 import dorada.core.wire.Point;
 import dorada.core.wire.Watch;
@@ -68,7 +69,7 @@ abstract sealed class TransformerFed implements CutKind permits EndFedWire, Half
 
     /** The choice of a transformer, and the length of the other half. */
     static List<Input> feed(double frequencyHz, String tailTitle) {
-        double wave = 299.792458e6 / frequencyHz;
+        double wave = Wavelength.ofHz(frequencyHz);
         return List.of(
                 Input.choice(
                         "ratio",

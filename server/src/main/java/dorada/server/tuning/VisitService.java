@@ -15,10 +15,10 @@ import java.util.UUID;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
-/** Ends visits with a sign-off, and opens new ones. */
+/** Opens visits, and ends them with a sign-off. */
 @Service
 @Transactional
-public class SignOffService {
+public class VisitService {
 
     private final TuningPassRepository passes;
     private final InstallationService installations;
@@ -27,7 +27,7 @@ public class SignOffService {
     private final Adviser adviser;
     private final Clock clock;
 
-    SignOffService(
+    VisitService(
             TuningPassRepository passes,
             InstallationService installations,
             PeopleService people,
