@@ -1,4 +1,5 @@
 import createClient from 'openapi-fetch'
+import { currentWords, type Outcome } from '@/words/words'
 import type { components, paths } from './schema'
 
 export type Schemas = components['schemas']
@@ -28,6 +29,8 @@ interface ProblemBody {
   errors?: { field: string; message: string }[]
   current?: unknown
   wire?: number
+  /** What core refused, where it did. */
+  outcome?: Outcome
 }
 
 function csrfToken(): string {
@@ -63,8 +66,9 @@ export async function answer<T>(
 export function problemOf(status: number, body: ProblemBody | undefined): Problem {
   const fields: Record<string, string> = {}
   for (const e of body?.errors ?? []) fields[e.field] ??= e.message
-  if (body?.field && body.detail) fields[body.field] ??= body.detail
-  return new Problem(body?.detail ?? usualSentence(status), status, fields, body?.current, body?.wire)
+  const said = body?.outcome ? currentWords().sentence(body.outcome) : body?.detail
+  if (body?.field && said) fields[body.field] ??= said
+  return new Problem(said ?? usualSentence(status), status, fields, body?.current, body?.wire)
 }
 
 function usualSentence(status: number): string {

@@ -1,3 +1,4 @@
+import { said } from '@/testing/said'
 import { VueQueryPlugin } from '@tanstack/vue-query'
 import { flushPromises, mount, type VueWrapper } from '@vue/test-utils'
 import { createPinia } from 'pinia'
@@ -48,8 +49,8 @@ beforeEach(() => {
           aSheet().kind,
           {
             id: 'tube-j-pole',
-            title: 'tube J-pole',
-            about: 'stands on a pole',
+            title: said('tube J-pole'),
+            about: said('stands on a pole'),
             lowestHz: 45e6,
             highestHz: 520e6,
           },

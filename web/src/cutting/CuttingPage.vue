@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { useWords } from '@/words/words'
 import { useQuery } from '@tanstack/vue-query'
 import { computed, ref, watch } from 'vue'
 import { useRoute, useRouter, type LocationQuery } from 'vue-router'
@@ -30,6 +31,7 @@ import WhatIfPanel from './WhatIfPanel.vue'
 const route = useRoute()
 const router = useRouter()
 const preferences = usePreferences()
+const words = useWords()
 const asked = computed(() => readAddress(route.query))
 const view = computed(() => String(route.query.show ?? 'sheet'))
 const { sheet, inputs, refused, share, trouble, stop } = useSheet(asked)
@@ -95,7 +97,7 @@ function takeBars() {
   if (!read.why && saw.ok) ask({ stockM: read.bars, kerfM: saw.value })
 }
 
-const sentence = computed(() => (sheet.value ? cutSentence(sheet.value, preferences.unit) : undefined))
+const sentence = computed(() => (sheet.value ? cutSentence(sheet.value, words.value) : undefined))
 const isNew = computed(() => !asked.value.kind && !route.query.sheet)
 const USES: { uses: Uses; word: string }[] = [
   { uses: 'BEST', word: 'recommended' },
@@ -133,7 +135,7 @@ const general = computed(() =>
     <div class="work">
       <div class="head">
         <h1>
-          {{ sheet?.kind.title ?? 'Cut sheet' }},
+          {{ sheet ? words.phrase(sheet.kind.title) : 'Cut sheet' }},
           {{ sheet ? formatChannelMhz(sheet.frequencyHz) : frequency }} MHz
         </h1>
         <nav class="switch tools" aria-label="Parts of the sheet">
@@ -146,7 +148,9 @@ const general = computed(() =>
         <label class="field kind">
           <span class="name">What</span>
           <select :value="asked.kind" @change="change(($event.target as HTMLSelectElement).value)">
-            <option v-for="k in kinds.data.value ?? []" :key="k.id" :value="k.id">{{ k.title }}</option>
+            <option v-for="k in kinds.data.value ?? []" :key="k.id" :value="k.id">
+              {{ words.phrase(k.title) }}
+            </option>
           </select>
         </label>
         <TextField

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { useWords } from '@/words/words'
 import { computed, ref, watch } from 'vue'
 import { usePreferences } from '@/preferences'
 import TextField from '@/shell/TextField.vue'
@@ -15,6 +16,7 @@ const props = defineProps<{
 const emit = defineEmits<{ number: [id: string, value: number]; choice: [id: string, option: string] }>()
 
 const preferences = usePreferences()
+const words = useWords()
 const texts = ref<Record<string, string>>({})
 const wrong = ref<Record<string, string>>({})
 
@@ -60,19 +62,19 @@ const trouble = (i: SheetInput) =>
 <template>
   <template v-for="i in asked" :key="i.id">
     <label v-if="i.options.length" class="field">
-      <span class="name">{{ i.title }}</span>
+      <span class="name">{{ words.phrase(i.title) }}</span>
       <select
         :value="chosen[i.id]"
         @change="emit('choice', i.id, ($event.target as HTMLSelectElement).value)"
       >
-        <option v-for="o in i.options" :key="o.id" :value="o.id">{{ o.title }}</option>
+        <option v-for="o in i.options" :key="o.id" :value="o.id">{{ words.phrase(o.title) }}</option>
       </select>
       <span v-if="refused?.field === i.id" class="wrong" role="alert">{{ refused.why }}</span>
     </label>
     <TextField
       v-else
       :model-value="texts[i.id] ?? ''"
-      :name="i.title"
+      :name="words.phrase(i.title)"
       :wrong="trouble(i)"
       @update:model-value="take(i, $event)"
     />

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { useWords } from '@/words/words'
 import { computed, ref, watch } from 'vue'
 import { useRoute, useRouter, type LocationQueryRaw } from 'vue-router'
 import { Problem, type Schemas } from '@/api/client'
@@ -18,6 +19,7 @@ const DRAFT = 'dorada.cut-sheet'
 const route = useRoute()
 const router = useRouter()
 const me = useMe()
+const words = useWords()
 const { open, keep, remove } = useSavedSheets()
 const kept = ref<Kept>()
 const name = ref('')
@@ -33,7 +35,7 @@ const usualName = computed(() => {
   const s = props.sheet
   if (!s) return ''
   const of = installation.data.value ? `${installation.data.value.title}: ` : ''
-  return `${of}${s.kind.title}, ${formatChannelMhz(s.frequencyHz)} MHz`
+  return `${of}${words.value.phrase(s.kind.title)}, ${formatChannelMhz(s.frequencyHz)} MHz`
 })
 
 async function tell(action: () => Promise<string>) {

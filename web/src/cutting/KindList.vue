@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { useWords } from '@/words/words'
 import { useQuery } from '@tanstack/vue-query'
 import { answer, api } from '@/api/client'
 import { useSavedSheets } from '@/api/queries'
@@ -7,6 +8,7 @@ import { formatMhz } from '@/units/frequency'
 /** What can be made, and what the shop keeps. */
 const kinds = useQuery({ queryKey: ['cut-kinds'], queryFn: () => answer(api.GET('/api/cutting/kinds')) })
 const { sheets } = useSavedSheets()
+const words = useWords()
 
 /** In the middle of what it is for, by its logarithm; somewhere to begin. */
 const USUAL_HZ = [146e6, 27.185e6, 127e6, 446e6]
@@ -34,8 +36,8 @@ const begin = (low: number, high: number) =>
         class="card kind"
         :to="{ path: '/cutting', query: { kind: k.id, f: String(begin(k.lowestHz, k.highestHz)) } }"
       >
-        <b>{{ k.title }}</b>
-        <span>{{ k.about }}</span>
+        <b>{{ words.phrase(k.title) }}</b>
+        <span>{{ words.sentence(k.about) }}</span>
         <span class="hint">{{ formatMhz(k.lowestHz, 0) }} to {{ formatMhz(k.highestHz, 0) }} MHz</span>
       </RouterLink>
     </div>

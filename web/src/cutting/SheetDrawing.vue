@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { useWords } from '@/words/words'
 import { computed, onBeforeUnmount, onMounted, ref } from 'vue'
 import { usePreferences } from '@/preferences'
 import { formatLength } from '@/units/length'
@@ -8,6 +9,7 @@ import { dimensionLine, place, scaleBarM, sizes, thickness, type View } from './
 const props = defineProps<{ views: View[] }>()
 
 const preferences = usePreferences()
+const words = useWords()
 const other = computed(() => (preferences.unit === 'mm' ? 'inch' : 'mm'))
 const frame = ref<HTMLElement>()
 const width = ref(820)
@@ -55,7 +57,7 @@ const drawn = computed(() => {
         :height="d.placed.height"
         :viewBox="`0 0 ${d.placed.width} ${d.placed.height}`"
         role="img"
-        :aria-label="`${d.view.title}: ${d.measures.map((m) => `${m.mark} ${m.here}`).join(', ')}`"
+        :aria-label="`${words.phrase(d.view.title)}: ${d.measures.map((m) => `${m.mark} ${m.here}`).join(', ')}`"
       >
         <defs>
           <marker
@@ -109,10 +111,10 @@ const drawn = computed(() => {
         <template v-for="(l, n) in d.labels" :key="`l${n}`">
           <g v-if="l.sort === 'PIECE'">
             <circle :cx="l.x" :cy="l.y" r="10" class="piece" />
-            <text :x="l.x" :y="l.y + 4.5" text-anchor="middle" class="number">{{ l.text }}</text>
+            <text :x="l.x" :y="l.y + 4.5" text-anchor="middle" class="number">{{ l.piece }}</text>
           </g>
           <circle v-else-if="l.sort === 'FEED'" :cx="l.x" :cy="l.y" r="5" class="feed" />
-          <text v-else :x="l.x" :y="l.y" class="words">{{ l.text }}</text>
+          <text v-else :x="l.x" :y="l.y" class="words">{{ l.words ? words.phrase(l.words) : '' }}</text>
         </template>
         <g v-if="d.bar > 0 && !d.view.enlarged" :transform="`translate(12 ${d.placed.height - 10})`">
           <path :d="`M0 -5 V0 H${d.bar * d.placed.pxPerM} V-5`" class="bar" />
@@ -121,7 +123,7 @@ const drawn = computed(() => {
           </text>
         </g>
       </svg>
-      <figcaption>{{ d.view.title }}</figcaption>
+      <figcaption>{{ words.phrase(d.view.title) }}</figcaption>
     </figure>
   </div>
 </template>

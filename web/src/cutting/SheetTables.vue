@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { useWords } from '@/words/words'
 import { computed } from 'vue'
 import { usePreferences } from '@/preferences'
 import { formatBoth, formatLength } from '@/units/length'
@@ -9,12 +10,18 @@ import type { Sheet } from './sheet'
 const props = defineProps<{ sheet: Sheet }>()
 
 const preferences = usePreferences()
+const words = useWords()
 const unit = computed(() => preferences.unit)
 /** Beyond its doubt a difference asks for a reason. */
 const isOdd = (l: Sheet['lines'][number]) =>
   l.difference !== undefined &&
   l.rule !== undefined &&
   Math.abs(l.difference) > props.sheet.doubt * Math.abs(l.rule)
+/** One source of several rows is named once. */
+const isNewSource = (i: number) => {
+  const [above, here] = [props.sheet.lines[i - 1], props.sheet.lines[i]]
+  return !above || !here || words.value.phrase(above.source) !== words.value.phrase(here.source)
+}
 const percent = (l: Sheet['lines'][number]) =>
   Math.round((100 * (l.difference ?? 0)) / (l.rule ?? 1))
     .toString()
@@ -28,7 +35,7 @@ const tolerance = (l: Sheet['lines'][number]) =>
 <template>
   <section class="card block">
     <h2>Dimensions</h2>
-    <p>{{ sheet.why }}</p>
+    <p>{{ words.sentence(sheet.why) }}</p>
     <div class="scroll">
       <table>
         <thead>
@@ -46,8 +53,8 @@ const tolerance = (l: Sheet['lines'][number]) =>
           <tr v-for="(l, i) in sheet.lines" :key="l.id">
             <td class="letter">{{ l.mark }}</td>
             <td class="what">
-              {{ l.title }}
-              <span v-if="l.source !== sheet.lines[i - 1]?.source" class="hint">{{ l.source }}</span>
+              {{ words.phrase(l.title) }}
+              <span v-if="isNewSource(i)" class="hint">{{ words.phrase(l.source) }}</span>
             </td>
             <td :class="{ soft: sheet.uses !== 'RULE' }">
               <BothUnits v-if="l.rule !== undefined" :value="l.rule" :quantity="l.quantity" />
@@ -71,7 +78,7 @@ const tolerance = (l: Sheet['lines'][number]) =>
         </tbody>
       </table>
     </div>
-    <p v-for="n in sheet.notes" :key="n">{{ n }}</p>
+    <p v-for="(n, i) in sheet.notes" :key="i">{{ words.sentence(n) }}</p>
   </section>
 
   <section class="card block">
@@ -93,14 +100,15 @@ const tolerance = (l: Sheet['lines'][number]) =>
           <tr v-for="p in sheet.pieces" :key="p.number">
             <td class="letter">{{ p.number }}</td>
             <td class="what">
-              {{ p.name }} <span class="hint">{{ p.stock }}</span>
+              {{ words.phrase(p.name) }} <span class="hint">{{ words.phrase(p.stock) }}</span>
             </td>
             <td>{{ p.count }}</td>
             <td>{{ formatLength(p.finishedM, unit, true) }}</td>
             <td>{{ p.trimM > 0 ? formatLength(p.trimM, unit) : '' }}</td>
             <td>
               <template v-if="p.extraM > 0">
-                {{ formatLength(p.extraM, unit) }} <span class="hint">{{ p.extraFor }}</span>
+                {{ formatLength(p.extraM, unit) }}
+                <span v-if="p.extraFor" class="hint">{{ words.phrase(p.extraFor) }}</span>
               </template>
             </td>
             <td class="use">{{ formatBoth(p.cutM, unit) }}</td>
@@ -109,7 +117,7 @@ const tolerance = (l: Sheet['lines'][number]) =>
       </table>
     </div>
     <template v-if="sheet.plan">
-      <h3>From {{ sheet.plan.stock }}</h3>
+      <h3>From {{ words.phrase(sheet.plan.stock) }}</h3>
       <p v-if="sheet.plan.missing.length" class="wrong" role="alert">
         Nothing on hand is long enough for
         {{ sheet.plan.missing.map((c) => `${c.piece} (${formatLength(c.lengthM, unit)})`).join(', ') }}.

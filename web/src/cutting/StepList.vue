@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { useWords } from '@/words/words'
 import CautionList from '@/safety/CautionList.vue'
 import { computed, ref, watch } from 'vue'
 import { usePreferences } from '@/preferences'
@@ -15,6 +16,7 @@ const cuts = defineModel<ReallyCut[]>('cuts', { required: true })
 const props = defineProps<{ sheet: Sheet }>()
 
 const preferences = usePreferences()
+const words = useWords()
 const STAGES = { CUT: 'Cut', JOIN: 'Join', MOUNT: 'Mount', TUNE: 'Tune', FINISH: 'Finish' }
 const stages = computed(() =>
   Object.entries(STAGES).flatMap(([stage, word]) => {
@@ -75,13 +77,13 @@ const isShort = (p: Sheet['pieces'][number]) => (overM(p) ?? 0) <= -0.0005
     <div>
       <h2>Have ready</h2>
       <ul>
-        <li v-for="p in sheet.parts" :key="p">{{ p }}</li>
+        <li v-for="(p, i) in sheet.parts" :key="i">{{ words.phrase(p) }}</li>
       </ul>
     </div>
     <div>
       <h2>Tools</h2>
       <ul>
-        <li v-for="t in sheet.tools" :key="t">{{ t }}</li>
+        <li v-for="(t, i) in sheet.tools" :key="i">{{ words.phrase(t) }}</li>
       </ul>
     </div>
   </section>
@@ -89,10 +91,10 @@ const isShort = (p: Sheet['pieces'][number]) => (overM(p) ?? 0) <= -0.0005
     <h2>Really cut</h2>
     <div v-for="p in sheet.pieces" :key="p.number" class="real">
       <b>{{ p.number }}</b>
-      <span>{{ p.name }}, {{ formatBoth(p.cutM, preferences.unit) }}</span>
+      <span>{{ words.phrase(p.name) }}, {{ formatBoth(p.cutM, preferences.unit) }}</span>
       <input
         :value="texts[p.number] ?? ''"
-        :aria-label="`Really cut: ${p.name}`"
+        :aria-label="`Really cut: ${words.phrase(p.name)}`"
         placeholder="as measured"
         @input="texts[p.number] = ($event.target as HTMLInputElement).value"
         @change="cut(p.number, ($event.target as HTMLInputElement).value)"
@@ -113,7 +115,7 @@ const isShort = (p: Sheet['pieces'][number]) => (overM(p) ?? 0) <= -0.0005
               :checked="done.includes(s.id)"
               @change="tick(s.id, ($event.target as HTMLInputElement).checked)"
             />
-            <span>{{ s.text }}</span>
+            <span>{{ words.sentence(s.text) }}</span>
           </label>
           <CautionList :cautions="s.cautions" />
         </li>

@@ -1,3 +1,4 @@
+import { said } from '@/testing/said'
 import { flushPromises, mount, type VueWrapper } from '@vue/test-utils'
 import { createPinia } from 'pinia'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
@@ -24,13 +25,13 @@ const asked: Asked = {
 }
 const inputs = [
   anInput({}),
-  anInput({ id: 'depthM', title: 'Whip inside the base' }),
+  anInput({ id: 'depthM', title: said('Whip inside the base') }),
   anInput({
     id: 'where',
-    title: 'It hangs',
+    title: said('It hangs'),
     options: [
-      { id: 'open', title: 'in the open' },
-      { id: 'tube', title: 'inside a tube' },
+      { id: 'open', title: said('in the open') },
+      { id: 'tube', title: said('inside a tube') },
     ],
   }),
 ]

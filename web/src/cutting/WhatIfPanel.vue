@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { useWords } from '@/words/words'
 import { computed, onBeforeUnmount, ref, watch } from 'vue'
 import { formatOhm } from '@/antenna/solving'
 import { useSolving } from '@/antenna/useSolving'
@@ -20,6 +21,7 @@ type Row = Schemas['RowView']
 
 const LIMIT = 2
 const preferences = usePreferences()
+const words = useWords()
 const unit = computed(() => preferences.unit)
 const band = ref(0)
 const shape = ref<Record<string, number>>({})
@@ -168,7 +170,7 @@ async function vary() {
   const to = i.quantity === 'ANGLE' ? i.highest : Math.min(i.highest, i.now > 0 ? i.now * 6 : i.highest)
   await run([
     {
-      name: i.title,
+      name: words.value.phrase(i.title),
       start: () =>
         answer(
           api.POST('/api/cutting/row', {
@@ -211,7 +213,7 @@ const widest = computed(() => Math.max(1, ...(row.value?.entries ?? []).map((e) 
     <div class="slides">
       <label v-for="s in slides" :key="s.id">
         <span
-          ><b>{{ s.mark }}</b> {{ s.title }}</span
+          ><b>{{ s.mark }}</b> {{ words.phrase(s.title) }}</span
         >
         <input
           type="range"
@@ -219,20 +221,20 @@ const widest = computed(() => Math.max(1, ...(row.value?.entries ?? []).map((e) 
           :max="s.high"
           :step="(s.high - s.low) / 400"
           :value="s.now"
-          :aria-label="s.title"
+          :aria-label="words.phrase(s.title)"
           @input="((shape[s.id] = Number(($event.target as HTMLInputElement).value)), soon())"
         />
         <output>{{ shown(s.now, s.quantity, unit) }}</output>
       </label>
       <label v-for="s in otherSlides" :key="s.id">
-        <span>{{ s.title }}</span>
+        <span>{{ words.phrase(s.title) }}</span>
         <input
           type="range"
           :min="s.lowest"
           :max="s.highest"
           :step="s.quantity === 'COUNT' ? 1 : (s.highest - s.lowest) / 400"
           :value="s.now"
-          :aria-label="s.title"
+          :aria-label="words.phrase(s.title)"
           @input="((numbers[s.id] = Number(($event.target as HTMLInputElement).value)), soon())"
         />
         <output>{{ shown(s.now, s.quantity, unit) }}</output>
@@ -240,12 +242,12 @@ const widest = computed(() => Math.max(1, ...(row.value?.entries ?? []).map((e) 
     </div>
     <div class="switches">
       <label v-for="i in switches" :key="i.id" class="field">
-        <span class="name">{{ i.title }}</span>
+        <span class="name">{{ words.phrase(i.title) }}</span>
         <select
           :value="wanted[i.id]"
           @change="((choices[i.id] = ($event.target as HTMLSelectElement).value), soon())"
         >
-          <option v-for="o in i.options" :key="o.id" :value="o.id">{{ o.title }}</option>
+          <option v-for="o in i.options" :key="o.id" :value="o.id">{{ words.phrase(o.title) }}</option>
         </select>
       </label>
     </div>
@@ -254,7 +256,7 @@ const widest = computed(() => Math.max(1, ...(row.value?.entries ?? []).map((e) 
     <h2>What one number does, tuned again each time</h2>
     <div class="vary">
       <select v-model="varied" aria-label="What is varied">
-        <option v-for="i in inputSlides" :key="i.id" :value="i.id">{{ i.title }}</option>
+        <option v-for="i in inputSlides" :key="i.id" :value="i.id">{{ words.phrase(i.title) }}</option>
       </select>
       <button v-if="share === undefined" class="other" @click="vary">Work it out</button>
       <template v-else>
@@ -266,7 +268,7 @@ const widest = computed(() => Math.max(1, ...(row.value?.entries ?? []).map((e) 
     <table v-if="row && variedInput">
       <thead>
         <tr>
-          <th>{{ variedInput.title }}</th>
+          <th>{{ words.phrase(variedInput.title) }}</th>
           <th v-if="tuned">{{ tuned.mark }}, tuned</th>
           <th>R</th>
           <th>SWR</th>

@@ -1,3 +1,4 @@
+import { said } from '@/testing/said'
 import { flushPromises, mount } from '@vue/test-utils'
 import { createPinia } from 'pinia'
 import { beforeEach, describe, expect, it, vi } from 'vitest'
@@ -51,7 +52,7 @@ describe('the tables', () => {
 
   it('say which bar each piece comes from, and what is too short', () => {
     const plan = {
-      stock: 'stainless rod',
+      stock: said('stainless rod'),
       bars: [{ lengthM: 1, cuts: [{ piece: 1, lengthM: 0.46, part: 1, parts: 1 }], leftM: 0.538 }],
       missing: [{ piece: 2, lengthM: 1.4, part: 1, parts: 1 }],
       wasteM: 0.54,
@@ -67,13 +68,13 @@ describe('what is typed', () => {
     anInput({}),
     anInput({
       id: 'held',
-      title: 'Held by',
+      title: said('Held by'),
       options: [
-        { id: 'screw', title: 'set screw' },
-        { id: 'telescope', title: 'telescopic' },
+        { id: 'screw', title: said('set screw') },
+        { id: 'telescope', title: said('telescopic') },
       ],
     }),
-    anInput({ id: 'depthM', title: 'Whip inside', onlyInput: 'held', onlyOptions: ['screw'] }),
+    anInput({ id: 'depthM', title: said('Whip inside'), onlyInput: 'held', onlyOptions: ['screw'] }),
   ]
   const fields = (props = {}) =>
     mount(InputFields, {
@@ -134,7 +135,7 @@ describe('the steps', () => {
     const field = page.find<HTMLInputElement>('.real input')
     field.element.value = '45'
     await field.trigger('input')
-    await page.setProps({ sheet: { ...aSheet(), tools: ['another saw'] } })
+    await page.setProps({ sheet: { ...aSheet(), tools: [said('another saw')] } })
     expect(page.text()).toContain('another saw')
     expect(field.element.value).toBe('45')
   })

@@ -1,3 +1,4 @@
+import { Words } from '@/words/words'
 import { describe, expect, it } from 'vitest'
 import {
   completeAddress,
@@ -129,7 +130,7 @@ describe('bars on hand', () => {
 
 describe('the sentence', () => {
   it('says what to set the saw to and what of it is for tuning', () => {
-    const s = cutSentence(aSheet(), 'mm')
+    const s = cutSentence(aSheet(), new Words('en', 'mm'))
     expect(s.before + s.amount + s.after).toBe(
       'Cut the whip to 460 mm (18 1/8 in): 9 mm of it to trim, 15 mm in the base.',
     )
@@ -137,7 +138,7 @@ describe('the sentence', () => {
 
   it('does not speak of cutting where nothing is to trim', () => {
     const sheet = aSheet({ pieces: [aPiece({ trimM: 0, extraM: 0, count: 2, cutM: 0.4, tuned: false })] })
-    const s = cutSentence(sheet, 'mm')
+    const s = cutSentence(sheet, new Words('en', 'mm'))
     expect(s.before + s.amount + s.after).toBe('Make the whip 2 times to 400 mm (15 3/4 in).')
   })
 })

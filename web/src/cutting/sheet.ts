@@ -1,3 +1,4 @@
+import type { Words } from '@/words/words'
 import type { LocationQuery, LocationQueryRaw } from 'vue-router'
 import type { Schemas } from '@/api/client'
 import { formatChannelMhz, parseFrequency } from '@/units/frequency'
@@ -133,19 +134,19 @@ export function shown(value: number, quantity: Quantity, unit: LengthUnit): stri
 }
 
 /** The sentence of the sheet: what to set the saw to first, and how much of it is for tuning. */
-export function cutSentence(
-  sheet: Sheet,
-  unit: LengthUnit,
-): { before: string; amount: string; after: string } {
+export function cutSentence(sheet: Sheet, words: Words): { before: string; amount: string; after: string } {
+  const unit = words.unit
   const piece = sheet.pieces.find((p) => p.tuned) ?? sheet.pieces[0]
   if (!piece) return { before: 'Nothing to cut.', amount: '', after: '' }
   const more = [
     piece.trimM > 0 ? `${formatLength(piece.trimM, unit)} of it to trim` : '',
-    piece.extraM > 0 ? `${formatLength(piece.extraM, unit)} ${piece.extraFor}` : '',
+    piece.extraM > 0 && piece.extraFor
+      ? `${formatLength(piece.extraM, unit)} ${words.phrase(piece.extraFor)}`
+      : '',
   ].filter(Boolean)
   const each = piece.count > 1 ? ` ${piece.count} times` : ''
   return {
-    before: `${piece.trimM > 0 ? 'Cut' : 'Make'} the ${piece.name.replace(/^(the|each) /, '')}${each} to `,
+    before: `${piece.trimM > 0 ? 'Cut' : 'Make'} the ${words.phrase(piece.name)}${each} to `,
     amount: formatBoth(piece.cutM, unit),
     after: more.length ? `: ${more.join(', ')}.` : '.',
   }

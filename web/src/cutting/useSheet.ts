@@ -2,6 +2,7 @@ import { computed, onBeforeUnmount, ref, watch, type ComputedRef, type Ref } fro
 import { useSolving } from '@/antenna/useSolving'
 import { answer, api, Problem } from '@/api/client'
 import { useLatest } from '@/api/latest'
+import { useWords } from '@/words/words'
 import { requestOf, type Asked, type Sheet, type SheetInput } from './sheet'
 
 export interface SheetState {
@@ -29,6 +30,7 @@ export function useSheet(asked: ComputedRef<Asked>): SheetState {
   const { share, trouble, run, stop } = useSolving<Sheet>()
   const key = computed(() => JSON.stringify(requestOf(asked.value)))
   const latest = useLatest()
+  const words = useWords()
   let timer: ReturnType<typeof setTimeout> | undefined
 
   async function load() {
@@ -65,7 +67,7 @@ export function useSheet(asked: ComputedRef<Asked>): SheetState {
     if (signal.aborted) return
     await run([
       {
-        name: sheet.value?.kind.title ?? '',
+        name: sheet.value ? words.value.phrase(sheet.value.kind.title) : '',
         start: () =>
           answer(
             api.POST('/api/cutting/solve', { body: requestOf(now), headers: { Prefer: 'respond-async' } }),

@@ -1,3 +1,4 @@
+import { said } from '@/testing/said'
 import { VueQueryPlugin } from '@tanstack/vue-query'
 import { flushPromises, mount, RouterLinkStub } from '@vue/test-utils'
 import { createPinia } from 'pinia'
@@ -53,7 +54,7 @@ beforeEach(() => {
             madeAt: new Date().toISOString(),
           })),
         )
-      if (path.endsWith('/check')) return reply({ sentence: 'The load comes back to within 50 dB: good.' })
+      if (path.endsWith('/check')) return reply({ says: said('The load comes back to within 50 dB: good.') })
       if (request.method === 'DELETE') {
         kept = []
         return reply(null, 204)

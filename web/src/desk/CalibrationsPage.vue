@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { useWords } from '@/words/words'
 import { computed, ref } from 'vue'
 import { useQuery } from '@tanstack/vue-query'
 import { answer, api, Problem, type Schemas } from '@/api/client'
@@ -13,6 +14,7 @@ import { ageWords, readStandards, usualStandards } from './calibration'
 
 /** The shop's calibrations: made from open, short and load, checked with the load, removed and put back. */
 const preferences = usePreferences()
+const words = useWords()
 const { calibrations, keep, check, remove, restore } = useCalibrations()
 const instruments = useQuery({
   queryKey: ['instruments'],
@@ -121,7 +123,7 @@ const save = () =>
 const checkNow = (id: string, file?: File) =>
   guarded(`check ${id}`, async () => {
     const trace = file ? await fromFile(file) : await onPort('load', fromInstrument)
-    said.value = (await check.mutateAsync({ id, trace })).sentence
+    said.value = words.value.sentence((await check.mutateAsync({ id, trace })).says)
   })
 const drop = (c: { id: string; name: string }) =>
   guarded('remove', async () => {

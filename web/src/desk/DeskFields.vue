@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { useWords } from '@/words/words'
 import { ref } from 'vue'
 import { Problem } from '@/api/client'
 import { readAdapterFile } from '@/api/queries'
@@ -23,6 +24,7 @@ async function chooseAdapter(event: Event) {
 }
 
 defineProps<{ feedlines: Feedline[]; wrongWanted: string; wrongLength: string; mayMove: boolean }>()
+const words = useWords()
 </script>
 
 <template>
@@ -38,7 +40,7 @@ defineProps<{ feedlines: Feedline[]; wrongWanted: string; wrongLength: string; m
         <span class="name">Feedline</span>
         <select v-model="settings.feedline">
           <option value="">none</option>
-          <option v-for="f in feedlines" :key="f.id" :value="f.id">{{ f.title }}</option>
+          <option v-for="f in feedlines" :key="f.id" :value="f.id">{{ words.phrase(f.title) }}</option>
         </select>
       </label>
       <TextField

@@ -1,3 +1,4 @@
+import { said } from '@/testing/said'
 import { VueQueryPlugin } from '@tanstack/vue-query'
 import { flushPromises, mount, RouterLinkStub } from '@vue/test-utils'
 import { createPinia } from 'pinia'
@@ -31,8 +32,7 @@ const analysis = {
 const faults = {
   resolutionM: 1.2,
   reachM: 60,
-  sentence: 'Look at 7.5 m (± 0.1): a bad joint.',
-  better: '',
+  says: said('Look at 7.5 m (± 0.1): a bad joint.'),
   events: [
     {
       distanceM: 7.5,
@@ -40,9 +40,18 @@ const faults = {
       returnLossDb: 13,
       what: 'damage',
       words: 'kink or a bad joint',
+      kind: said('kink or a bad joint'),
       sure: false,
     },
-    { distanceM: 20, doubtM: 0.2, returnLossDb: 5, what: 'end', words: 'end of the line', sure: true },
+    {
+      distanceM: 20,
+      doubtM: 0.2,
+      returnLossDb: 5,
+      what: 'end',
+      words: 'end of the line',
+      kind: said('end of the line'),
+      sure: true,
+    },
   ],
 }
 let sent: { path: string; body: Record<string, unknown> }[]
@@ -83,7 +92,7 @@ beforeEach(() => {
           noise: 0.001,
           flatAndLow: false,
           lineEffects: body?.line
-            ? [{ frequencyHz: 157e6, sentence: 'SWR at the radio 1.5: the line hides it.' }]
+            ? [{ frequencyHz: 157e6, says: said('SWR at the radio 1.5: the line hides it.') }]
             : [],
           doubts: [],
           ...(body?.line && body.trace?.hasPhase
@@ -97,7 +106,7 @@ beforeEach(() => {
           shifts: [{ dip }, { dip, shiftHz: -1.5e6, shiftShare: -0.0097 }],
           steadiness: {
             steady: false,
-            sentence: 'Unsteady: 2 sweeps differ.',
+            says: said('Unsteady: 2 sweeps differ.'),
             spread: 0.1,
             noise: 0.01,
             mean: trace(),
@@ -107,7 +116,7 @@ beforeEach(() => {
         return reply([
           {
             id: 'rg-58',
-            title: 'RG-58, thin',
+            title: said('RG-58, thin'),
             impedanceOhm: 50,
             velocityFactor: 0.66,
             k1DbPer100mSqrtMHz: 1.55,
@@ -120,7 +129,7 @@ beforeEach(() => {
           { id: 'c1', name: 'Bench VHF', startHz: 140e6, stopHz: 170e6, madeAt: '2026-05-01T08:00:00Z' },
         ])
       if (path === '/api/calibrations/c1/correct')
-        return reply({ trace: trace(), warnings: ['1 of 3 left out.'] })
+        return reply({ trace: trace(), warnings: [said('1 of 3 left out.')] })
       return reply([])
     }),
   )
@@ -154,7 +163,6 @@ const read = (part: object) => ({
   fileReferenceOhm: 50,
   columns: [],
   firstRows: [],
-  lacks: '',
   warnings: [],
   trace: trace(),
   ...part,
@@ -196,10 +204,10 @@ describe('the trace desk', () => {
     readAnswers = [
       read({
         trace: plain,
-        lacks: 'The file holds magnitudes only.',
+        lacks: said('The file holds magnitudes only.'),
         columns: [
-          { heading: 'MHz', words: 'frequency', used: true },
-          { heading: 'operator', words: 'not used', used: false },
+          { heading: 'MHz', words: said('frequency'), used: true },
+          { heading: 'operator', words: said('not used'), used: false },
         ],
         firstRows: [['150', 'Noa']],
       }),

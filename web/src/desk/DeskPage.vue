@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { useWords } from '@/words/words'
 import { computed, nextTick, onMounted, ref, useTemplateRef } from 'vue'
 import { useRoute } from 'vue-router'
 import { answer, api, Problem } from '@/api/client'
@@ -21,6 +22,7 @@ import TraceList from './TraceList.vue'
 import { useDesk } from './useDesk'
 
 /** Traces from anywhere, with no installation: read, looked at in every way, compared. */
+const words = useWords()
 const desk = useDesk()
 const {
   traces,
@@ -103,7 +105,7 @@ const says = computed(() => {
   const t = chosen.value
   if (!t || !look.value) return 'Drop a sweep here.'
   return picture.value === 'distance' && look.value.faults
-    ? look.value.faults.sentence
+    ? words.value.sentence(look.value.faults.says)
     : deskSentence(t.name, look.value)
 })
 
@@ -146,7 +148,11 @@ async function correct(event: Event) {
             name: `${t.name}, corrected`,
             trace: corrected.trace,
             correctedWith: used.name,
-            warnings: [...t.warnings, `Corrected with ${used.name}.`, ...corrected.warnings],
+            warnings: [
+              ...t.warnings,
+              { id: 'desk.CORRECTED_WITH', params: { name: used.name } },
+              ...corrected.warnings,
+            ],
           }
         : other,
     )
@@ -254,7 +260,7 @@ function saveAs(event: Event) {
             :profile="look.profile"
             :faults="look.faults"
             :length-m="line?.lengthM ?? 0"
-            :caption="`Echoes along the line. ${look.faults.sentence}`"
+            :caption="`Echoes along the line. ${words.sentence(look.faults.says)}`"
           />
         </div>
         <p v-if="picture === 'sweep' && traces.length" class="hint">
@@ -282,18 +288,19 @@ function saveAs(event: Event) {
         <template v-if="picture === 'distance' && look.faults">
           <p class="soft">
             Resolves {{ formatMetres(look.faults.resolutionM) }}, reaches
-            {{ formatMetres(look.faults.reachM) }}. {{ look.faults.better }}
+            {{ formatMetres(look.faults.reachM) }}.
+            {{ look.faults.sweepNext ? words.sentence(look.faults.sweepNext) : '' }}
           </p>
           <ul v-if="look.faults.events.length" class="found">
             <li v-for="e in look.faults.events" :key="e.distanceM">
-              <b>{{ formatMetres(e.distanceM) }}</b> ± {{ e.doubtM.toFixed(2) }} m: {{ e.words
+              <b>{{ formatMetres(e.distanceM) }}</b> ± {{ e.doubtM.toFixed(2) }} m: {{ words.phrase(e.kind)
               }}{{ e.what === 'end' || e.sure ? '' : ', by its size' }}, {{ e.returnLossDb.toFixed(0) }} dB
             </li>
           </ul>
         </template>
-        <p v-for="d in look.doubts" :key="d" class="caution">{{ d }}</p>
+        <p v-for="d in look.doubts" :key="d.id" class="caution">{{ words.sentence(d) }}</p>
         <p v-if="comparison?.steadiness" :class="comparison.steadiness.steady ? 'soft' : 'caution'">
-          As repeated sweeps of one antenna: {{ comparison.steadiness.sentence }}
+          As repeated sweeps of one antenna: {{ words.sentence(comparison.steadiness.says) }}
           <button
             v-if="traces.length < 8"
             class="plain"
@@ -303,7 +310,7 @@ function saveAs(event: Event) {
           </button>
         </p>
         <p v-for="e in look.lineEffects" :key="e.frequencyHz" class="effect">
-          <b>{{ (e.frequencyHz / 1e6).toFixed(3) }}</b> {{ e.sentence }}
+          <b>{{ (e.frequencyHz / 1e6).toFixed(3) }}</b> {{ words.sentence(e.says) }}
         </p>
         <p v-if="look.noise !== undefined" class="soft">{{ noiseWords(look.noise) }}</p>
       </template>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { useWords } from '@/words/words'
 import { ref } from 'vue'
 import { answer, api, Problem, type Schemas } from '@/api/client'
 import TextField from '@/shell/TextField.vue'
@@ -8,6 +9,7 @@ import { parseDecimal } from '@/units/number'
 /** Length and loss of a line from a sweep with its far end open or shorted. */
 const props = defineProps<{ trace: Schemas['TraceData'] }>()
 const emit = defineEmits<{ found: [lengthM: number] }>()
+const words = useWords()
 const factor = ref('0.66')
 const found = ref<Schemas['LineMeasureView']>()
 const trouble = ref('')
@@ -43,8 +45,8 @@ async function measure() {
     <template v-if="found">
       <p role="status">
         <b>{{ formatMetres(found.lengthM) }}</b> ± {{ found.lengthDoubtM.toFixed(3) }} m, far end
-        {{ found.end }}, loses {{ found.lossDbAtMiddle.toFixed(2) }} dB one way in mid span. A line longer by
-        {{ formatMetres(found.repeatsM) }} would look the same.
+        {{ words.phrase(found.end) }}, loses {{ found.lossDbAtMiddle.toFixed(2) }} dB one way in mid span. A
+        line longer by {{ formatMetres(found.repeatsM) }} would look the same.
       </p>
       <button class="plain" type="button" @click="emit('found', found.lengthM)">Use this length</button>
     </template>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { useWords } from '@/words/words'
 import { computed, ref } from 'vue'
 import InstallationPick from '@/board/InstallationPick.vue'
 import { toneStyle } from '@/plots/tones'
@@ -25,6 +26,7 @@ function pick(event: Event) {
   emit('files', [...(input.files ?? [])])
   input.value = ''
 }
+const words = useWords()
 </script>
 
 <template>
@@ -68,8 +70,8 @@ function pick(event: Event) {
         <button class="away" :aria-label="`Take ${t.name} away`" @click="emit('remove', t.id)">×</button>
       </li>
     </ul>
-    <p v-if="current?.lacks" class="caution">{{ current.lacks }}</p>
-    <p v-for="w in current?.warnings ?? []" :key="w" class="caution">{{ w }}</p>
+    <p v-if="current?.lacks" class="caution">{{ words.sentence(current.lacks) }}</p>
+    <p v-for="(w, i) in current?.warnings ?? []" :key="i" class="caution">{{ words.sentence(w) }}</p>
     <details v-if="current?.columns.length">
       <summary>How the table was read</summary>
       <div class="preview">
@@ -77,7 +79,9 @@ function pick(event: Event) {
           <thead>
             <tr>
               <th v-for="(c, i) in current.columns" :key="i">
-                {{ c.heading }}<br /><span :class="c.used ? 'strong' : 'soft'">{{ c.words }}</span>
+                {{ c.heading }}<br /><span :class="c.used ? 'strong' : 'soft'">{{
+                  words.phrase(c.words)
+                }}</span>
               </th>
             </tr>
           </thead>

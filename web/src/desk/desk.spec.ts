@@ -1,3 +1,4 @@
+import { said } from '@/testing/said'
 import { describe, expect, it } from 'vitest'
 import { ageWords, readStandards, usualStandards } from './calibration'
 import { deskSentence, freeTone, noiseWords, readLine, readWanted, shiftWords, type Look } from './desk'
@@ -59,7 +60,7 @@ describe('the trace desk', () => {
     const catalogue = [
       {
         id: 'rg-58',
-        title: 'RG-58',
+        title: said('RG-58'),
         impedanceOhm: 50,
         velocityFactor: 0.66,
         k1DbPer100mSqrtMHz: 1.55,

@@ -1,3 +1,4 @@
+import type { Outcome } from '@/words/words'
 import type { Schemas } from '@/api/client'
 import { parseFrequency } from '@/units/frequency'
 
@@ -13,8 +14,9 @@ export interface DeskTrace {
   tone: number
   trace: TraceData
   /** What its file cannot give, or ''. */
-  lacks: string
-  warnings: string[]
+  /** What the file cannot give; absent where nothing is missing. */
+  lacks?: Outcome
+  warnings: Outcome[]
   /** The calibration that has corrected it: once is enough. */
   correctedWith?: string
   /** The file itself, to keep it with an installation; not there after a reload, nor for a pass. */

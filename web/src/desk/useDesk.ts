@@ -73,7 +73,7 @@ export function useDesk() {
   const asTrace = (read: Schemas['ReadFileView'], file: File, port: number) => ({
     name: file.name.replace(/\.[^.]+$/, ''),
     trace: read.trace,
-    lacks: read.lacks,
+    ...(read.lacks ? { lacks: read.lacks } : {}),
     warnings: read.warnings,
     file,
     port,
@@ -117,7 +117,7 @@ export function useDesk() {
   }
 
   function addTrace(name: string, trace: Schemas['TraceData']) {
-    add({ name, trace, lacks: '', warnings: [], port: 1, ports: 1, columns: [], firstRows: [] })
+    add({ name, trace, warnings: [], port: 1, ports: 1, columns: [], firstRows: [] })
   }
 
   function remove(id: string) {

@@ -172,9 +172,10 @@ function takeTheirs(field: keyof Plan) {
 
 const carrierOptions = (Object.keys(CARRIERS) as Carrier[]).map((value) => ({ value, word: CARRIERS[value] }))
 const asTyped = computed(() => readPlan(form.value, preferences.unit, hasOwnLimit.value).plan)
-const piece = computed(
-  () => kinds.data.value?.find((k) => k.kind === form.value.antennaKind)?.piece ?? 'element',
-)
+const piece = computed(() => {
+  const known = kinds.data.value?.find((k) => k.kind === form.value.antennaKind)
+  return known ? words.value.phrase(known.piece) : 'element'
+})
 </script>
 
 <template>
@@ -235,7 +236,9 @@ const piece = computed(
             :value="form.antennaKind"
             @change="chooseKind(($event.target as HTMLSelectElement).value as Plan['antennaKind'])"
           >
-            <option v-for="k in kinds.data.value ?? []" :key="k.kind" :value="k.kind">{{ k.words }}</option>
+            <option v-for="k in kinds.data.value ?? []" :key="k.kind" :value="k.kind">
+              {{ words.phrase(k.words) }}
+            </option>
           </select>
         </label>
         <TextField
@@ -296,7 +299,9 @@ const piece = computed(
             <span class="name">Feedline</span>
             <select v-model="form.feedlineType">
               <option value="">not known</option>
-              <option v-for="l in feedlines.data.value ?? []" :key="l.id" :value="l.id">{{ l.title }}</option>
+              <option v-for="l in feedlines.data.value ?? []" :key="l.id" :value="l.id">
+                {{ words.phrase(l.title) }}
+              </option>
             </select>
             <span v-if="wrong.feedlineType" class="wrong" role="alert">{{ wrong.feedlineType }}</span>
             <span v-else class="hint">With it both ends are shown, and advice works at the antenna.</span>

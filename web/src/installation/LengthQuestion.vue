@@ -1,7 +1,8 @@
 <script setup lang="ts">
+import { useWords } from '@/words/words'
 import { computed } from 'vue'
 import type { Schemas } from '@/api/client'
-import { useKinds, useLengthFit } from '@/api/queries'
+import { useLengthFit } from '@/api/queries'
 import { usePreferences } from '@/preferences'
 import { formatMhz } from '@/units/frequency'
 import { formatBoth } from '@/units/length'
@@ -12,7 +13,7 @@ const props = defineProps<{ plan: Plan }>()
 const emit = defineEmits<{ kind: [Schemas['KindView']['kind']] }>()
 
 const preferences = usePreferences()
-const kinds = useKinds()
+const words = useWords()
 const fit = useLengthFit(
   computed(() => {
     const lengthM = props.plan.startLengthM
@@ -23,18 +24,18 @@ const fit = useLengthFit(
   }),
 )
 const shown = computed(() => (fit.data.value && !fit.data.value.fits ? fit.data.value : undefined))
-const words = (kind: string) => kinds.data.value?.find((k) => k.kind === kind)?.words ?? kind
+const named = (kind: string) => words.value.text(`kind.${kind}`)
 </script>
 
 <template>
   <div v-if="shown" class="question" role="status">
     <p>
-      Length and kind do not fit: a {{ words(plan.antennaKind) }} is some
+      Length and kind do not fit: a {{ named(plan.antennaKind) }} is some
       {{ formatBoth(shown.usualM, preferences.unit) }} at {{ formatMhz(shown.atHz) }} MHz. Please measure it
       once more, or choose what it is.
     </p>
     <button v-for="kind in shown.others" :key="kind" type="button" class="other" @click="emit('kind', kind)">
-      It is a {{ words(kind) }}
+      It is a {{ named(kind) }}
     </button>
   </div>
 </template>

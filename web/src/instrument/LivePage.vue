@@ -213,7 +213,7 @@ onBeforeUnmount(() => window.removeEventListener('keydown', key))
           </option>
         </select>
       </label>
-      <p v-for="w in sweep?.warnings ?? []" :key="w" class="caution">{{ w }}</p>
+      <p v-for="w in sweep?.warnings ?? []" :key="w.id" class="caution">{{ words.sentence(w) }}</p>
       <template v-if="mayWork">
         <button class="do" @click="startOrStop">{{ running ? 'Stop' : 'Start sweeping' }}<kbd>S</kbd></button>
         <div class="two">

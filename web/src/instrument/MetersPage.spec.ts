@@ -1,3 +1,4 @@
+import { said } from '@/testing/said'
 import { VueQueryPlugin } from '@tanstack/vue-query'
 import { flushPromises, mount, RouterLinkStub } from '@vue/test-utils'
 import { createPinia } from 'pinia'
@@ -91,7 +92,7 @@ describe('the meters', () => {
       status: 200,
       body: {
         doubtW: 0.3,
-        meterTrouble: 'Set the needle.',
+        meterTrouble: said('Set the needle.'),
         counterHz: 155e6,
         spuriousDbc: -64,
         foldedBack: true,

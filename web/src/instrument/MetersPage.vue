@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { useWords } from '@/words/words'
 import { useQuery } from '@tanstack/vue-query'
 import { computed, ref, watch } from 'vue'
 import { answer, api, type Schemas } from '@/api/client'
@@ -15,6 +16,7 @@ const POWERS = [1, 4, 5, 10, 25, 50]
 const CEILINGS = [1.5, 2, 2.5, 3]
 const RANGES = [10, 30, 100]
 
+const words = useWords()
 const me = useMe()
 const mayWork = computed(() => me.data.value?.role !== 'VIEWER')
 const plugs = useQuery({
@@ -168,7 +170,7 @@ const wattNeedles = computed(() => {
           </template>
           <template v-else>The needle is not set yet.</template>
         </p>
-        <p v-if="last?.read.meterTrouble" class="wrong">{{ last.read.meterTrouble }}</p>
+        <p v-if="last?.read.meterTrouble" class="wrong">{{ words.sentence(last.read.meterTrouble) }}</p>
       </section>
 
       <section class="card face" aria-label="Directional wattmeter">
@@ -181,7 +183,9 @@ const wattNeedles = computed(() => {
           </template>
           <template v-else>Choose the plug so that forward power uses most of its scale.</template>
         </p>
-        <p v-if="last?.read.wattmeterTrouble" class="wrong">{{ last.read.wattmeterTrouble }}</p>
+        <p v-if="last?.read.wattmeterTrouble" class="wrong">
+          {{ words.sentence(last.read.wattmeterTrouble) }}
+        </p>
       </section>
 
       <section v-if="readings.length" class="card list">

@@ -1,26 +1,27 @@
+import { said } from '@/testing/said'
 import { QueryClient, VueQueryPlugin } from '@tanstack/vue-query'
 import { flushPromises, mount } from '@vue/test-utils'
 import { createPinia } from 'pinia'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import PracticeDrawer from './PracticeDrawer.vue'
 
-const whip = { name: 'the whip', startM: 0.5, lowM: 0.3, highM: 0.5, stepM: 0.001, oneWay: true }
-const tip = { name: 'the tip', startM: 1.3, lowM: 1.2, highM: 1.4, stepM: 0.001, oneWay: false }
+const whip = { name: said('the whip'), startM: 0.5, lowM: 0.3, highM: 0.5, stepM: 0.001, oneWay: true }
+const tip = { name: said('the tip'), startM: 1.3, lowM: 1.2, highM: 1.4, stepM: 0.001, oneWay: false }
 const practice = {
   standInPort: 5025,
   installations: [
     {
       id: 'roof',
-      title: 'Whip on a roof',
+      title: said('Whip on a roof'),
       carrier: 'VEHICLE',
       lowHz: 150e6,
       highHz: 160e6,
       controls: [whip],
-      conditions: [{ name: 'DOOR_OPEN', words: 'a door stands open' }],
+      conditions: [{ name: 'DOOR_OPEN', words: said('a door stands open') }],
     },
     {
       id: 'cb',
-      title: 'CB whip',
+      title: said('CB whip'),
       carrier: 'VEHICLE',
       lowHz: 27e6,
       highHz: 27.4e6,

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { useWords } from '@/words/words'
 import { useQuery, useQueryClient } from '@tanstack/vue-query'
 import { computed, ref, watch } from 'vue'
 import { answer, api, type Schemas } from '@/api/client'
@@ -22,6 +23,7 @@ const PORTS: { value: AtPort; word: string }[] = [
 ]
 
 const preferences = usePreferences()
+const words = useWords()
 const client = useQueryClient()
 const practice = useQuery({ queryKey: KEY, queryFn: () => answer(api.GET('/api/practice')) })
 const bench = ref<Bench>()
@@ -132,19 +134,19 @@ function toggle(name: Bench['conditions'][number]) {
       <span class="name">On the bench</span>
       <select :value="bench.installation" @change="take(($event.target as HTMLSelectElement).value)">
         <optgroup v-for="g in groups" :key="g.words" :label="g.words">
-          <option v-for="o in g.some" :key="o.id" :value="o.id">{{ o.title }}</option>
+          <option v-for="o in g.some" :key="o.id" :value="o.id">{{ words.phrase(o.title) }}</option>
         </optgroup>
       </select>
     </label>
 
-    <div v-for="c in controls" :key="c.control.name" class="control">
+    <div v-for="c in controls" :key="c.i" class="control">
       <div class="line">
-        <span class="what">{{ c.control.name }}</span>
+        <span class="what">{{ words.phrase(c.control.name) }}</span>
         <b>{{ formatBoth(c.now, preferences.unit) }}</b>
       </div>
       <input
         type="range"
-        :aria-label="c.control.name"
+        :aria-label="words.phrase(c.control.name)"
         :min="c.control.lowM"
         :max="c.control.highM"
         :step="c.control.stepM"
@@ -173,7 +175,7 @@ function toggle(name: Bench['conditions'][number]) {
       <legend>Disturb it</legend>
       <label v-for="d in choice.conditions" :key="d.name" class="check">
         <input type="checkbox" :checked="bench.conditions.includes(d.name)" @change="toggle(d.name)" />
-        {{ d.words }}
+        {{ words.phrase(d.words) }}
       </label>
     </fieldset>
     <ChoiceField

@@ -1,4 +1,4 @@
-import type { Words } from '@/words/words'
+import { useWords, type Outcome, type Words } from '@/words/words'
 import { onBeforeUnmount, ref, shallowRef, type Ref, type ShallowRef } from 'vue'
 import { answer, api, Problem, type Schemas } from '@/api/client'
 import type { Curve } from '@/plots/sweepScale'
@@ -45,6 +45,7 @@ export interface Live {
 
 /** Continuous sweeps from the server while this component lives. */
 export function useLive(): Live {
+  const words = useWords()
   const running = ref(false)
   const sweep = shallowRef<LiveSweep>()
   const trouble = ref('')
@@ -71,7 +72,9 @@ export function useLive(): Live {
         trouble.value = ''
       })
       source.addEventListener('trouble', (e) => {
-        trouble.value = (JSON.parse((e as MessageEvent<string>).data) as { sentence: string }).sentence
+        trouble.value = words.value.sentence(
+          (JSON.parse((e as MessageEvent<string>).data) as { says: Outcome }).says,
+        )
       })
       source.onerror = () => {
         if (source?.readyState === EventSource.CLOSED) {

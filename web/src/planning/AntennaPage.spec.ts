@@ -1,3 +1,4 @@
+import { said } from '@/testing/said'
 import { VueQueryPlugin } from '@tanstack/vue-query'
 import { flushPromises, mount, RouterLinkStub } from '@vue/test-utils'
 import { createPinia } from 'pinia'
@@ -11,13 +12,13 @@ const assessment = (candidate: string, title: string, excluded?: string) => ({
   candidate,
   antennaKind: `${candidate}_WHIP`,
   sheet: { kind: 'quarter-wave-whip', numbers: {}, choices: {} },
-  title,
-  claim: 'as people say',
+  title: said(title),
+  claim: said('as people say'),
   effort: 1,
   lengthM: 0.46,
   tipM: 2.36,
-  reasons: ['Two metres of reason.'],
-  excluded,
+  reasons: [said('Two metres of reason.')],
+  ...(excluded === undefined ? {} : { excluded: said(excluded) }),
 })
 const computed = (candidate: string, holds: boolean) => ({
   candidate,
@@ -69,16 +70,19 @@ beforeEach(() => {
         ])
       if (path === '/api/planning/antennas/advised') {
         // Weighed as simply as it may: the first that holds, by rule before that.
-        return request
-          .json()
-          .then((body: { open: { candidate: string; title: string; solved?: { holds: boolean } }[] }) => {
-            const open = body.open
-            const isSolved = open.every((a) => a.solved)
-            const fit = (isSolved && open.find((a) => a.solved?.holds)) || open[0]
-            const params = { antenna: fit?.title, lengthM: 0.46, limitSwr: 2, gainDbi: -0.7 }
-            const id = isSolved ? 'choice.FIT' : 'choice.RULE_OF_THUMB'
-            return reply(200, { id: fit?.candidate, says: { id, params, text: '' } })
-          })
+        return request.json().then((body: { open: { candidate: string; solved?: { holds: boolean } }[] }) => {
+          const open = body.open
+          const isSolved = open.every((a) => a.solved)
+          const fit = (isSolved && open.find((a) => a.solved?.holds)) || open[0]
+          const params = {
+            antenna: { id: `candidate.${fit?.candidate ?? ''}`, params: {} },
+            lengthM: 0.46,
+            limitSwr: 2,
+            gainDbi: -0.7,
+          }
+          const id = isSolved ? 'choice.FIT' : 'choice.RULE_OF_THUMB'
+          return reply(200, { id: fit?.candidate, says: { id, params, text: '' } })
+        })
       }
       if (path === '/api/cautions')
         return reply(200, [{ id: 'DRILLING', params: {}, text: 'Before drilling: airbags.' }])

@@ -52,7 +52,9 @@ const advice = computed(() => {
   const says = advisedAntenna.data.value?.says
   return firstByRule(ranked.value) && says
     ? words.value.sentence(says)
-    : (ranked.value[0]?.excluded ?? 'Say what is wanted, and on what.')
+    : ranked.value[0]?.excluded
+      ? words.value.sentence(ranked.value[0].excluded)
+      : 'Say what is wanted, and on what.'
 })
 /** What somebody chose; until then it is what is advised, so that the sentence and what is made of it are one antenna. */
 const picked = ref(JSON.parse(localStorage.getItem(DRAFTS.chosen) ?? '""') as string)
@@ -107,7 +109,7 @@ async function solve() {
     ranked.value
       .filter((a) => !solved.value.has(a.candidate))
       .map((a) => ({
-        name: a.title,
+        name: words.value.phrase(a.title),
         start: () =>
           answer(
             api.POST('/api/planning/antennas/{candidate}', {
@@ -133,7 +135,7 @@ const traces = computed<PlotTrace[]>(() =>
       const c = solved.value.get(a.candidate)
       if (!c) return []
       const kind = a.candidate === chosen.value ? ('now' as const) : ('earlier' as const)
-      return [{ id: a.candidate, label: a.title, kind, curve: drawn(c.trace) }]
+      return [{ id: a.candidate, label: words.value.phrase(a.title), kind, curve: drawn(c.trace) }]
     })
     .sort((a, b) => (a.kind === 'now' ? 1 : 0) - (b.kind === 'now' ? 1 : 0)),
 )
@@ -147,7 +149,7 @@ function plannedWay() {
 const plan = computed(() => {
   const { need } = read.value
   return need && pick.value && pick.value.excluded === undefined
-    ? installationOf(form.value, need, pick.value, preferences.unit, plannedWay())
+    ? installationOf(form.value, need, pick.value, words.value, plannedWay())
     : undefined
 })
 function make() {
@@ -212,13 +214,15 @@ function make() {
         <progress :value="share" max="1" :aria-label="`Solving ${working}`"></progress>
         <p class="hint">Tuning and solving the {{ working }}, {{ Math.round(share * 100) }} %.</p>
       </template>
-      <button v-if="plan" class="other" @click="make">Create an installation of the {{ pick?.title }}</button>
+      <button v-if="plan" class="other" @click="make">
+        Create an installation of the {{ pick ? words.phrase(pick.title) : '' }}
+      </button>
       <RouterLink
         v-if="read.need && pick && pick.excluded === undefined"
         class="other"
         :to="{ path: '/cutting', query: sheetAddress(solved.get(pick.candidate) ?? pick, read.need) }"
       >
-        Cut sheet of the {{ pick.title }}
+        Cut sheet of the {{ words.phrase(pick.title) }}
       </RouterLink>
       <PlaceFields v-model="form" :need="read.need" :wrong="read.wrong" />
       <p class="hint">

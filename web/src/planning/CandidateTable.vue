@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { useWords } from '@/words/words'
 import { computed } from 'vue'
 import { usePreferences } from '@/preferences'
 import { formatMhz } from '@/units/frequency'
@@ -13,6 +14,7 @@ const props = defineProps<{ ranked: Assessment[]; solved: Map<string, Computed>;
 
 const EFFORT = ['', 'fit, cut once', 'some tuning', 'two controls']
 const preferences = usePreferences()
+const words = useWords()
 const rows = computed(() => props.ranked.map((a) => ({ a, c: props.solved.get(a.candidate) })))
 
 function band(c: Computed): string {
@@ -50,7 +52,9 @@ function carried(c: Computed): string {
     >
       <tr @click="chosen = a.candidate">
         <td>
-          <button class="plain candidate" :aria-pressed="a.candidate === chosen">{{ a.title }}</button>
+          <button class="plain candidate" :aria-pressed="a.candidate === chosen">
+            {{ words.phrase(a.title) }}
+          </button>
         </td>
         <td>{{ formatLength(c?.lengthM ?? a.lengthM, preferences.unit) }}</td>
         <td>{{ a.tipM.toFixed(2) }} m</td>
@@ -66,10 +70,10 @@ function carried(c: Computed): string {
       </tr>
       <tr class="why">
         <td colspan="7">
-          <span v-if="a.excluded" class="wrong">{{ a.excluded }}</span>
-          {{ a.reasons.join(' ') }}
+          <span v-if="a.excluded" class="wrong">{{ words.sentence(a.excluded) }}</span>
+          {{ words.sentences(a.reasons) }}
           <template v-if="c">{{ carried(c) }} {{ ' ' }}</template>
-          <span class="soft">Claim: {{ a.claim }}. Effort: {{ EFFORT[a.effort] }}.</span>
+          <span class="soft">Claim: {{ words.phrase(a.claim) }}. Effort: {{ EFFORT[a.effort] }}.</span>
         </td>
       </tr>
     </tbody>

@@ -1,3 +1,4 @@
+import { said } from '@/testing/said'
 import { VueQueryPlugin } from '@tanstack/vue-query'
 import { flushPromises, mount, RouterLinkStub } from '@vue/test-utils'
 import { createPinia } from 'pinia'
@@ -15,19 +16,19 @@ const way = {
   erpW: 32,
   eirpW: 52,
   swrAtRadio: 1.8,
-  stages: [{ name: 'antenna', netW: 32, forwardW: 36, swr: 2.2 }],
+  stages: [{ name: said('antenna'), netW: 32, forwardW: 36, swr: 2.2 }],
   publicDistance: distance,
-  occupationalDistance: { reason: 'worn on the body', limitMwPerCm2: 1 },
+  occupationalDistance: { reason: said('worn on the body'), limitMwPerCm2: 1 },
   links: [{ name: 'Depot', inSight: true, horizonM: 24e3, receivedDbm: -44, marginDb: 66 }],
 }
 const beam = {
   candidate: 'BEAM',
-  title: 'beam of three elements',
-  claim: '',
+  title: said('beam of three elements'),
+  claim: said(''),
   effort: 3,
   lengthM: 0.9,
   tipM: 12.17,
-  reasons: ['Point its directors to 120°.'],
+  reasons: [said('Point its directors to 120°.')],
 }
 const solved = {
   candidate: 'BEAM',
@@ -39,7 +40,7 @@ const solved = {
   takeOffDeg: 0,
   lengthM: 0.88,
   massKg: 0.24,
-  parts: [{ count: 3, lengthM: 0.9, diameterM: 0.016, material: 'aluminium', tube: true }],
+  parts: [{ count: 3, lengthM: 0.9, diameterM: 0.016, material: said('aluminium'), tube: true }],
   packedM: 0.93,
 }
 const madeGround = { worstSwr: 2.31, holds: true, whipM: 0.553, massKg: 0.31, areaM2: 0.12 }
@@ -72,13 +73,13 @@ beforeEach(() => {
           { id: 'caution.POWER_LINES', params: { distanceFarM: 9 }, text: '' },
           { id: 'LOCAL_CODES', params: {}, text: 'Local codes prevail.' },
         ],
-        '/api/planning/feedlines': [{ id: 'rg-58', title: 'RG-58, thin' }],
+        '/api/planning/feedlines': [{ id: 'rg-58', title: said('RG-58, thin') }],
         '/api/planning/antennas': [
           {
             ...beam,
             candidate: 'DIPOLE',
-            title: 'half-wave dipole',
-            ...(ruledOut.has('DIPOLE') ? { excluded: 'Too wide.' } : {}),
+            title: said('half-wave dipole'),
+            ...(ruledOut.has('DIPOLE') ? { excluded: said('Too wide.') } : {}),
           },
           beam,
         ],

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { useWords, type Outcome } from '@/words/words'
 import { computed, onMounted, ref } from 'vue'
 import { useSolving } from '@/antenna/useSolving'
 import { answer, api, Problem } from '@/api/client'
@@ -41,6 +42,7 @@ import WattsPicture from './WattsPicture.vue'
 
 /** The whole plan on a sheet of paper: what, where, of what, with how many watts, and what to mind. */
 const preferences = usePreferences()
+const words = useWords()
 const kept = rememberedPlan()
 const needForm = openedNeed(localStorage.getItem(DRAFTS.antenna))
 const need = computed(() => readNeed(needForm, preferences.unit).need)
@@ -64,6 +66,8 @@ function rememberedCandidate(key: string): string {
   return JSON.parse(localStorage.getItem(key) ?? '""') as string
 }
 
+const told = (reason: Outcome | undefined) => (reason ? words.value.sentence(reason) : '')
+
 async function begin() {
   try {
     if (stationPlan)
@@ -71,7 +75,7 @@ async function begin() {
         api.POST('/api/planning/station', { body: { ...stationPlan, carrier: needForm.carrier } }),
       )
     const lines = await answer(api.GET('/api/planning/feedlines'))
-    feedlines.value = new Map(lines.map((l) => [l.id, l.title]))
+    feedlines.value = new Map(lines.map((l) => [l.id, words.value.phrase(l.title)]))
     const n = need.value
     if (!n) {
       refused.value = 'The antenna page has something that cannot be used yet.'
@@ -81,12 +85,14 @@ async function begin() {
     choice.value = ranked.find((a) => a.candidate === picked) ?? firstByRule(ranked)
     const c = choice.value
     if (!c) {
-      refused.value = ranked[0]?.excluded ?? 'No antenna is known for this.'
+      refused.value = ranked[0]?.excluded
+        ? words.value.sentence(ranked[0].excluded)
+        : 'No antenna is known for this.'
       return
     }
     await run([
       {
-        name: c.title,
+        name: words.value.phrase(c.title),
         start: () =>
           answer(
             api.POST('/api/planning/antennas/{candidate}', {
@@ -113,7 +119,13 @@ const LONG_M = 3
 const both = (m: number) =>
   m < LONG_M ? formatBoth(m, preferences.unit) : `${m.toFixed(2)} m (${(m / 0.3048).toFixed(1)} ft)`
 const parts = computed(() =>
-  partLines(computedAntenna.value?.parts ?? [], stationPlan?.alternatives[0], feedlines.value, both),
+  partLines(
+    computedAntenna.value?.parts ?? [],
+    stationPlan?.alternatives[0],
+    feedlines.value,
+    both,
+    words.value,
+  ),
 )
 const limit = computed(() => ({ swr: need.value?.limitSwr ?? 2, label: `SWR ${need.value?.limitSwr ?? 2}` }))
 const isElsewhere = computed(() => {
@@ -121,7 +133,10 @@ const isElsewhere = computed(() => {
   return need.value !== undefined && (hz < need.value.lowHz || hz > need.value.highHz)
 })
 const notes = computed(() =>
-  [choice.value?.excluded, ...(choice.value?.reasons ?? [])].filter(Boolean).join(' '),
+  words.value.sentences([
+    ...(choice.value?.excluded ? [choice.value.excluded] : []),
+    ...(choice.value?.reasons ?? []),
+  ]),
 )
 const pegs = computed(() => bandPegs(computedAntenna.value?.ends))
 const print = () => window.print()
@@ -145,7 +160,7 @@ const today = new Date().toLocaleDateString()
     <p v-if="refused || trouble" class="wrong" role="alert">{{ refused || trouble }}</p>
 
     <section v-if="need && choice" class="card">
-      <h2>Fit the {{ choice.title }}</h2>
+      <h2>Fit the {{ words.phrase(choice.title) }}</h2>
       <div class="sides">
         <dl>
           <dt>On</dt>
@@ -191,7 +206,14 @@ const today = new Date().toLocaleDateString()
       </div>
       <div v-if="computedAntenna" class="plot">
         <SweepPlot
-          :traces="[{ id: 'plan', label: choice.title, kind: 'now', curve: drawn(computedAntenna.trace) }]"
+          :traces="[
+            {
+              id: 'plan',
+              label: words.phrase(choice.title),
+              kind: 'now',
+              curve: drawn(computedAntenna.trace),
+            },
+          ]"
           :pegs="pegs"
           :limit="limit"
           caption="Computed return loss of the planned antenna"
@@ -235,14 +257,14 @@ const today = new Date().toLocaleDateString()
             <td>
               {{
                 w.publicDistance.distanceM === undefined
-                  ? w.publicDistance.reason
+                  ? told(w.publicDistance.reason)
                   : keepAway(w.publicDistance.distanceM)
               }}
             </td>
             <td>
               {{
                 w.occupationalDistance.distanceM === undefined
-                  ? w.occupationalDistance.reason
+                  ? told(w.occupationalDistance.reason)
                   : keepAway(w.occupationalDistance.distanceM)
               }}
             </td>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { useWords } from '@/words/words'
 import CautionList from '@/safety/CautionList.vue'
 import { useQuery } from '@tanstack/vue-query'
 import { computed, ref, watch } from 'vue'
@@ -37,6 +38,7 @@ const GROUNDS: { value: StationForm['ground']; word: string }[] = [
 
 const route = useRoute()
 const preferences = usePreferences()
+const words = useWords()
 const lines = useQuery({
   queryKey: ['feedlines'],
   queryFn: () => answer(api.GET('/api/planning/feedlines')),
@@ -121,7 +123,9 @@ const rows = computed(() => {
 })
 const notes = computed(() =>
   (result.value?.ways ?? []).flatMap((w) =>
-    [...w.warnings, hidden(w)].filter((t) => t !== '').map((text) => ({ name: w.name, text })),
+    [...w.warnings.map((t) => words.value.sentence(t)), hidden(w)]
+      .filter((t) => t !== '')
+      .map((text) => ({ name: w.name, text })),
   ),
 )
 </script>
@@ -174,7 +178,7 @@ const notes = computed(() =>
                 <div class="pair">
                   <select v-model="w.jumper" :aria-label="`Jumper of ${w.name}`">
                     <option v-for="l in lines.data.value ?? []" :key="l.id" :value="l.id">
-                      {{ l.title }}
+                      {{ words.phrase(l.title) }}
                     </option>
                   </select>
                   <input
@@ -208,7 +212,7 @@ const notes = computed(() =>
                 <div class="pair">
                   <select v-model="w.line" :aria-label="`Line of ${w.name}`">
                     <option v-for="l in lines.data.value ?? []" :key="l.id" :value="l.id">
-                      {{ l.title }}
+                      {{ words.phrase(l.title) }}
                     </option>
                   </select>
                   <input
@@ -272,8 +276,8 @@ const notes = computed(() =>
             }}
           </caption>
           <tbody>
-            <tr v-for="s in w.worth" :key="s.what">
-              <th scope="row">{{ s.what }}</th>
+            <tr v-for="s in w.worth" :key="s.what.id">
+              <th scope="row">{{ words.phrase(s.what) }}</th>
               <td>{{ formatDb(s.gainDb) }}</td>
               <td>{{ formatWatts(s.erpW) }}</td>
               <td class="soft">hears {{ formatDb(s.receiveGainDb) }}</td>
@@ -348,13 +352,17 @@ const notes = computed(() =>
             Everybody:
             <template v-if="w.publicDistance.distanceM !== undefined"
               ><b>{{ keepAway(w.publicDistance.distanceM) }}</b> or more</template
-            ><template v-else>{{ w.publicDistance.reason }}</template>
+            ><template v-else>{{
+              w.publicDistance.reason ? words.sentence(w.publicDistance.reason) : ''
+            }}</template>
           </p>
           <p>
             Crew:
             <template v-if="w.occupationalDistance.distanceM !== undefined"
               ><b>{{ keepAway(w.occupationalDistance.distanceM) }}</b> or more</template
-            ><template v-else>{{ w.occupationalDistance.reason }}</template>
+            ><template v-else>{{
+              w.occupationalDistance.reason ? words.sentence(w.occupationalDistance.reason) : ''
+            }}</template>
           </p>
         </div>
         <p class="hint">Limits of 47 CFR 1.1310, formula of OET Bulletin 65. Local rules prevail.</p>

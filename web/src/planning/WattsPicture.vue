@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { useWords } from '@/words/words'
 import { scaleLinear } from 'd3-scale'
 import { computed } from 'vue'
 import { formatWatts, type StationAnswer } from './station'
@@ -11,6 +12,7 @@ const ROW = 74
 const LEFT = 104
 const RIGHT = 16
 
+const words = useWords()
 const most = computed(() => Math.max(1, ...props.ways.map((w) => Math.max(w.sentW, w.erpW))))
 const x = computed(() => scaleLinear([0, most.value], [0, WIDTH - LEFT - RIGHT]))
 
@@ -24,7 +26,13 @@ const bars = computed(() =>
     for (let i = way.stages.length - 2; i >= 0; i--) {
       const stage = way.stages[i]
       if (!stage) continue
-      pieces.push({ key: stage.name, from: top, to: stage.netW, word: stage.name, kept: false })
+      pieces.push({
+        key: stage.name.id,
+        from: top,
+        to: stage.netW,
+        word: words.value.phrase(stage.name),
+        kept: false,
+      })
       top = stage.netW
     }
     if (first) {

@@ -25,7 +25,6 @@ export function useAdvisedAntenna(
         }
         return {
           candidate: a.candidate,
-          title: a.title,
           lengthM: a.lengthM,
           ...(figures ? { solved: figures } : {}),
         }

@@ -1,3 +1,5 @@
+import { Words } from '@/words/words'
+import { said } from '@/testing/said'
 import { describe, expect, it } from 'vitest'
 import {
   firstByRule,
@@ -13,13 +15,13 @@ const assessment = (candidate: Assessment['candidate'], effort: number, excluded
   candidate,
   antennaKind: 'GROUND_PLANE',
   sheet: { kind: 'rod-ground-plane', numbers: {}, choices: {} },
-  title: candidate.toLowerCase(),
-  claim: '',
+  title: said(candidate.toLowerCase()),
+  claim: said(''),
   effort,
   lengthM: 0.46,
   tipM: 2.4,
   reasons: [],
-  ...(excluded === undefined ? {} : { excluded }),
+  ...(excluded === undefined ? {} : { excluded: said(excluded) }),
 })
 
 describe('what is wanted', () => {
@@ -70,7 +72,7 @@ describe('from plan to work', () => {
     const form = emptyNeed()
     const { need } = readNeed(form, 'mm')
     if (!need) throw new Error('a need')
-    const plan = installationOf(form, need, assessment('RADIALS', 1), 'mm')
+    const plan = installationOf(form, need, assessment('RADIALS', 1), new Words('en', 'mm'))
     expect(plan).toMatchObject({ antennaKind: 'GROUND_PLANE', carrier: 'VEHICLE', limit: '2' })
     expect(plan.channels.map((c) => c.mhz)).toEqual(['153.000', '156.000', '159.000'])
   })

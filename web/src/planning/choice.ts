@@ -1,3 +1,4 @@
+import type { Words } from '@/words/words'
 import type { Schemas } from '@/api/client'
 import { CARRIERS } from '@/board/words'
 import { channelForm, emptyForm, type PlanForm } from '@/installation/planForm'
@@ -160,7 +161,7 @@ export function installationOf(
   form: NeedForm,
   need: Need,
   choice: Assessment,
-  unit: LengthUnit,
+  words: Words,
   way?: Schemas['Way'],
 ): PlanForm {
   const surface =
@@ -170,18 +171,18 @@ export function installationOf(
         ? CARRIERS[form.carrier]
         : MATERIALS[need.material].toLowerCase()
   return {
-    ...emptyForm(unit),
+    ...emptyForm(words.unit),
     carrier: form.carrier,
     carrierDetail: surface,
     antennaKind: choice.antennaKind,
-    antennaDetail: `${choice.title}, about ${formatLength(choice.lengthM, unit)}`,
+    antennaDetail: `${words.phrase(choice.title)}, about ${formatLength(choice.lengthM, words.unit)}`,
     limit: form.limit,
     ...(way
       ? {
           ratedPower: String(way.ratedW),
           swrCeiling: String(way.ceilingSwr),
           feedlineType: way.lineM > 0 ? way.line : '',
-          feedlineLength: way.lineM > 0 ? exactLength(way.lineM, unit) : '',
+          feedlineLength: way.lineM > 0 ? exactLength(way.lineM, words.unit) : '',
         }
       : {}),
     channels: [

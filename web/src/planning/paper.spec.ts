@@ -1,3 +1,5 @@
+import { Words } from '@/words/words'
+import { said } from '@/testing/said'
 import { beforeEach, describe, expect, it } from 'vitest'
 import { emptyNear, emptyNeed } from './choice'
 import { DRAFTS, forgetPlan, rememberedPlan, rememberPlan, restoreDrafts } from './drafts'
@@ -6,16 +8,17 @@ import { partLines } from './paper'
 import { collectParts, restoreParts } from './saved'
 import { emptyStation, readStation } from './station'
 
+const words = new Words('en', 'mm')
 const cm = (m: number) => `${(m * 100).toFixed(0)} cm`
 
 describe('the parts list', () => {
   const rods = [
-    { count: 1, lengthM: 0.47, diameterM: 0.005, material: 'aluminium', tube: false },
-    { count: 4, lengthM: 0.5, diameterM: 0.008, material: 'aluminium', tube: true },
+    { count: 1, lengthM: 0.47, diameterM: 0.005, material: said('aluminium'), tube: false },
+    { count: 4, lengthM: 0.5, diameterM: 0.008, material: said('aluminium'), tube: true },
   ]
   it('names pieces that are alike once, then the first way’s line', () => {
     const way = readStation(emptyStation(), 'mm').plan?.alternatives[0]
-    const lines = partLines(rods, way, new Map([['rg-58', 'RG-58']]), cm)
+    const lines = partLines(rods, way, new Map([['rg-58', 'RG-58']]), cm, words)
     expect(lines).toEqual([
       '47 cm of 5.0 mm aluminium rod or wire, plus allowance',
       '4 × 50 cm of 8.0 mm aluminium tube, plus allowance',
@@ -24,10 +27,10 @@ describe('the parts list', () => {
       'radio: 50 W, rated for SWR up to 2',
     ])
     if (!way) throw new Error('a way')
-    expect(partLines([], { ...way, jumperM: 1 }, new Map(), cm)[1]).toBe('jumper: 100 cm of rg-58')
+    expect(partLines([], { ...way, jumperM: 1 }, new Map(), cm, words)[1]).toBe('jumper: 100 cm of rg-58')
   })
   it('is the metal alone where no line is planned', () => {
-    expect(partLines(rods, undefined, new Map(), cm)).toHaveLength(2)
+    expect(partLines(rods, undefined, new Map(), cm, words)).toHaveLength(2)
   })
 })
 

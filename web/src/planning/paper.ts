@@ -1,3 +1,4 @@
+import type { Words } from '@/words/words'
 import type { Schemas } from '@/api/client'
 
 type Part = Schemas['PartView']
@@ -11,10 +12,11 @@ export function partLines(
   way: Way | undefined,
   feedlines: Map<string, string>,
   length: (m: number) => string,
+  words: Words,
 ): string[] {
   const metal = parts.map(
     (p) =>
-      `${pieces(p.count)}${length(p.lengthM)} of ${(p.diameterM * 1000).toFixed(1)} mm ${p.material} ${p.tube ? 'tube' : 'rod or wire'}, plus allowance`,
+      `${pieces(p.count)}${length(p.lengthM)} of ${(p.diameterM * 1000).toFixed(1)} mm ${words.phrase(p.material)} ${p.tube ? 'tube' : 'rod or wire'}, plus allowance`,
   )
   if (!way) return metal
   const line = (id: string) => feedlines.get(id) ?? id

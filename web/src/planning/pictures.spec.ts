@@ -1,3 +1,4 @@
+import { said } from '@/testing/said'
 import { mount } from '@vue/test-utils'
 import { describe, expect, it } from 'vitest'
 import EdgeScale from '@/instrument/EdgeScale.vue'
@@ -79,7 +80,8 @@ describe('the ground from above', () => {
 })
 
 describe('watts on their way', () => {
-  const stage = (name: string, netW: number, forwardW: number) => ({ name, netW, forwardW }) as unknown
+  const stage = (name: string, netW: number, forwardW: number) =>
+    ({ name: said(name), netW, forwardW }) as unknown
   const way = {
     name: 'A',
     sentW: 50,

@@ -55,11 +55,11 @@ const span = (t: Schemas['TraceData']) =>
       <b>{{ span(preview.trace) }}</b>
       <p v-if="preview.columns.length" class="hint">
         <template v-for="(c, i) in preview.columns" :key="i"
-          >{{ i ? '; ' : '' }}{{ c.heading }}: {{ c.words }}</template
+          >{{ i ? '; ' : '' }}{{ c.heading }}: {{ words.phrase(c.words) }}</template
         >
       </p>
-      <p v-if="preview.lacks" class="caution">{{ preview.lacks }}</p>
-      <p v-for="w in preview.warnings" :key="w" class="caution">{{ w }}</p>
+      <p v-if="preview.lacks" class="caution">{{ words.sentence(preview.lacks) }}</p>
+      <p v-for="(w, i) in preview.warnings" :key="i" class="caution">{{ words.sentence(w) }}</p>
     </div>
     <RestsFields v-model="draft" :wrong="wrong" />
     <label v-if="preview?.ports === 2 || draft.port !== '1'" class="field">

@@ -35,7 +35,9 @@ async function startOrStop() {
       sweep ? sentenceOf(sweep, words) : words.text('tuning.SWEEPING')
     }}</span>
     <span v-if="running && sweep?.verdict" class="hint">{{ words.sentences(sweep.verdict.says) }}</span>
-    <p v-for="w in running ? (sweep?.warnings ?? []) : []" :key="w" class="caution">{{ w }}</p>
+    <p v-for="w in running ? (sweep?.warnings ?? []) : []" :key="w.id" class="caution">
+      {{ words.sentence(w) }}
+    </p>
   </div>
 </template>
 

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { useWords } from '@/words/words'
 import { computed } from 'vue'
 import { useFeedlines, useSavedPlans, useSavedSheets } from '@/api/queries'
 import { CARRIERS } from '@/board/words'
@@ -13,13 +14,13 @@ import type { Installation } from './sentence'
 
 const props = defineProps<{ installation: Installation; mayWrite: boolean }>()
 const preferences = usePreferences()
+const words = useWords()
 const { plans } = useSavedPlans()
 const feedlines = useFeedlines()
-const feedline = computed(
-  () =>
-    feedlines.data.value?.find((l) => l.id === props.installation.feedlineType)?.title ??
-    props.installation.feedlineType,
-)
+const feedline = computed(() => {
+  const known = feedlines.data.value?.find((l) => l.id === props.installation.feedlineType)
+  return known ? words.value.phrase(known.title) : props.installation.feedlineType
+})
 const ownPlans = computed(() =>
   (plans.data.value ?? []).filter((p) => p.installationId === props.installation.id),
 )

@@ -11,7 +11,7 @@ const installation = {
   sweepStartHz: 136.5e6,
   sweepStopHz: 174.4e6,
   id: 'i1',
-  antennaPiece: 'whip',
+  antennaPiece: { id: 'adjusted.WHIP', params: {}, text: 'the whip' },
   channels: [
     { name: 'Field', frequencyHz: 150e6, primary: true },
     { name: 'Base', frequencyHz: 160e6, primary: false },

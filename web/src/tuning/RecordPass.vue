@@ -86,9 +86,7 @@ async function sentPhoto(passId: string): Promise<string> {
 }
 
 const second = computed(() => props.installation.second)
-const firstName = computed(() =>
-  capital(words.value.textOr(`adjusted.${props.installation.antennaKind}`, props.installation.antennaPiece)),
-)
+const firstName = computed(() => capital(words.value.phrase(props.installation.antennaPiece)))
 const secondName = computed(() => (second.value ? capital(words.value.text(`piece.${second.value.id}`)) : ''))
 const ways = computed(() => {
   const s = draft.value.piece === 'second' ? second.value : undefined
@@ -165,8 +163,8 @@ function close() {
         v-model="draft.pieces"
         :name="words.text('tuning.WHICH_CHANGED')"
         :options="[
-          { value: 'THIS', word: capital(installation.pieces.one) },
-          { value: 'ALIKE', word: capital(installation.pieces.all) },
+          { value: 'THIS', word: words.sentence(installation.pieces.one) },
+          { value: 'ALIKE', word: words.sentence(installation.pieces.all) },
         ]"
       />
       <TextField

@@ -1,3 +1,4 @@
+import { said } from '@/testing/said'
 import { VueQueryPlugin } from '@tanstack/vue-query'
 import { flushPromises, mount } from '@vue/test-utils'
 import { afterEach, describe, expect, it, vi } from 'vitest'
@@ -87,9 +88,9 @@ describe('fields for a file', () => {
     const read = {
       ports: 2,
       trace: { frequencyHz: [150e6, 151e6], re: [0, 0], im: [0, 0], hasPhase: true },
-      columns: [{ heading: 'VSWR', words: 'SWR', used: true }],
-      lacks: 'The file holds magnitudes only.',
-      warnings: ['2 lines of noise data were skipped.'],
+      columns: [{ heading: 'VSWR', words: said('SWR'), used: true }],
+      lacks: said('The file holds magnitudes only.'),
+      warnings: [said('2 lines of noise data were skipped.')],
     }
     const asked: string[] = []
     vi.stubGlobal(

@@ -1,3 +1,4 @@
+import { said } from '@/testing/said'
 import { describe, expect, it } from 'vitest'
 import type { LiveSweep } from '@/instrument/live'
 import { freshDraft, type PassDraft } from './draft'
@@ -260,7 +261,7 @@ describe('what the form says', () => {
   it('says which pieces were changed, and that somebody has looked', () => {
     const radials = {
       ...installation,
-      pieces: { one: 'radiator alone', all: 'radiator and radials alike', usual: 'THIS' },
+      pieces: { one: said('radiator alone'), all: said('radiator and radials alike'), usual: 'THIS' },
     } as Installation
     const typed = draft({ change: 'shortened', amount: '2 × 3 mm', pieces: 'ALIKE', lookedOver: true })
     const recording = readDraft(typed, radials, false, undefined, 'mm').pass?.recording

@@ -19,7 +19,7 @@ const installation = {
   antennaKind: 'QUARTER_WAVE_WHIP',
   smallestStepM: 0.001,
   oneWay: true,
-  antennaPiece: 'whip',
+  antennaPiece: { id: 'adjusted.WHIP', params: {}, text: 'the whip' },
   carrier: 'VEHICLE',
   swrCeiling: 2,
 } as Installation

@@ -56,9 +56,7 @@ export function sentence(pass: Pass, installation: Installation, words: Words): 
           why,
         }
       }
-      const piece = second
-        ? words.text(`piece.${second.id}`)
-        : words.textOr(`adjusted.${installation.antennaKind}`, installation.antennaPiece)
+      const piece = second ? words.text(`piece.${second.id}`) : words.phrase(installation.antennaPiece)
       const isPart = installation.oneWay && a.dipHz !== undefined
       const isAll = isPart || a.dipHz === undefined
       return {

@@ -104,8 +104,11 @@ const isOutcome = (value: unknown): value is Outcome =>
 
 export const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1)
 
-/** The words in this person's language and unit. */
-export function useWords() {
+/** The words in this person's language and unit, as they are now. */
+export function currentWords(): Words {
   const preferences = usePreferences()
-  return computed(() => new Words(preferences.language, preferences.unit))
+  return new Words(preferences.language, preferences.unit)
 }
+
+/** The same, following every change of either. */
+export const useWords = () => computed(currentWords)

@@ -2,6 +2,7 @@ package dorada.benchmarks;
 
 import dorada.core.line.FaultLocator;
 import dorada.core.line.FaultReport;
+import dorada.core.line.FaultReport.Finding;
 import dorada.core.line.FaultReport.What;
 import dorada.core.line.Feedline;
 import dorada.core.line.Line;
@@ -222,7 +223,7 @@ final class FaultTrial {
             double resolution) {
         t.lines++;
         t.faults += faults.size();
-        t.cannotTell += report.sentence().startsWith("Cannot tell") ? 1 : 0;
+        t.cannotTell += report.says().is(Finding.TOO_COARSE) || report.says().is(Finding.REPEATS) ? 1 : 0;
         List<FaultReport.Event> events = new ArrayList<>(
                 report.events().stream().filter(e -> e.what() != What.END).toList());
         if (faults.isEmpty()) {

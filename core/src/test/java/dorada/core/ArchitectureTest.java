@@ -3,6 +3,9 @@ package dorada.core;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
 import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
 
+import com.tngtech.archunit.core.domain.JavaCall;
+import com.tngtech.archunit.core.domain.properties.HasName;
+import com.tngtech.archunit.core.domain.properties.HasOwner;
 import com.tngtech.archunit.core.importer.ImportOption;
 import com.tngtech.archunit.junit.AnalyzeClasses;
 import com.tngtech.archunit.junit.ArchTest;
@@ -51,4 +54,17 @@ class ArchitectureTest {
             .should()
             .dependOnClassesThat()
             .resideInAnyPackage("dorada.core.tuning..", "dorada.core.acceptance..", "dorada.core.instrument..");
+
+    /** What is found out travels as an outcome. Instruments are talked to in their own formats. */
+    @ArchTest
+    static final ArchRule nothingIsPutIntoWords = noClasses()
+            .that()
+            .resideOutsideOfPackages("dorada.core.instrument.scpi..", "dorada.core.simulation..")
+            .should()
+            .callMethodWhere(JavaCall.Predicates.target(
+                            HasOwner.Predicates.With.owner(HasName.Predicates.name("java.lang.String")))
+                    .and(JavaCall.Predicates.target(HasName.Predicates.nameMatching("format|formatted"))))
+            .orShould()
+            .dependOnClassesThat()
+            .resideInAPackage("java.text..");
 }

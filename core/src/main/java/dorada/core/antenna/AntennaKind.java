@@ -1,6 +1,8 @@
 package dorada.core.antenna;
 
+import dorada.core.outcome.Outcome;
 import dorada.core.rf.Wavelength;
+import java.util.Map;
 import java.util.Optional;
 
 /**
@@ -20,18 +22,16 @@ public final class AntennaKind {
 
     /**
      * @param id stable, in capitals; it stands in records and addresses
-     * @param words as it stands in a sentence
-     * @param piece what is made shorter or longer, as it stands in a sentence
+     * @param piece what is made shorter or longer
      */
-    public static Draft called(String id, String words, String piece) {
-        return new Draft(id, words, piece);
+    public static Draft called(String id, AdjustedPiece piece) {
+        return new Draft(id, piece);
     }
 
     /** Gathers what there is to say of a kind; what is not said is as with most. */
     public static final class Draft {
         private final String id;
-        private final String words;
-        private final String piece;
+        private final AdjustedPiece piece;
         private boolean cutOnly;
         private boolean hasUsualLength;
         private double smallestStepM = 0.001;
@@ -44,14 +44,13 @@ public final class AntennaKind {
         private boolean isMatchedInItsPlaceOnly;
         private double otherPerElectrical;
         private boolean isChangedAlike;
-        private PiecesWords piecesWords;
+        private boolean isAskedForPieces;
         private SecondPiece second;
         private BandPiece upper;
         private BandPiece lower;
 
-        private Draft(String id, String words, String piece) {
+        private Draft(String id, AdjustedPiece piece) {
             this.id = id;
-            this.words = words;
             this.piece = piece;
         }
 
@@ -105,15 +104,15 @@ public final class AntennaKind {
         }
 
         /** One length means both halves, each by as much; one alone moves the dip by half of that. */
-        public Draft bothHalves(PiecesWords asked) {
+        public Draft bothHalves() {
             isChangedAlike = true;
-            piecesWords = asked;
+            isAskedForPieces = true;
             return this;
         }
 
         /** One length means one piece; others can be changed with it, at another ratio. */
-        public Draft oneAlone(PiecesWords asked, double allPerElectrical) {
-            piecesWords = asked;
+        public Draft oneAlone(double allPerElectrical) {
+            isAskedForPieces = true;
             otherPerElectrical = allPerElectrical;
             return this;
         }
@@ -143,12 +142,13 @@ public final class AntennaKind {
         return of.id;
     }
 
-    public String words() {
-        return of.words;
+    /** As it stands in a sentence. */
+    public Outcome words() {
+        return new Outcome("kind." + of.id, Map.of());
     }
 
-    /** What is made shorter or longer, as it stands in a sentence. */
-    public String piece() {
+    /** What is made shorter or longer. */
+    public AdjustedPiece piece() {
         return of.piece;
     }
 
@@ -211,14 +211,17 @@ public final class AntennaKind {
     /**
      * What one asks who changed such an antenna.
      *
-     * @param one one piece alone, as it stands in a sentence
+     * @param one one piece alone
      * @param all all of them by as much each
      */
-    public record PiecesWords(String one, String all) {}
+    public record PiecesWords(Outcome one, Outcome all) {}
 
     /** Empty where the kind has but one piece. */
     public Optional<PiecesWords> piecesWords() {
-        return Optional.ofNullable(of.piecesWords);
+        return of.isAskedForPieces
+                ? Optional.of(new PiecesWords(
+                        new Outcome("pieceAlone." + of.id, Map.of()), new Outcome("piecesAlike." + of.id, Map.of())))
+                : Optional.empty();
     }
 
     /** False where its length depends on a coil, a fold or other elements more than on the frequency. */

@@ -32,8 +32,7 @@ public record LengthFit(double usualM, boolean fits, List<AntennaKind> others) {
         List<AntennaKind> others = fits
                 ? List.of()
                 : all.stream()
-                        .filter(k ->
-                                k != kind && k.hasUsualLength() && k.piece().equals(kind.piece()))
+                        .filter(k -> k != kind && k.hasUsualLength() && k.piece() == kind.piece())
                         .filter(k -> ratio(lengthM, k.usualLengthM(frequencyHz)) < NEARLY)
                         .toList();
         return Optional.of(new LengthFit(usualM, fits, others));

@@ -1,6 +1,8 @@
 package dorada.core.antenna;
 
+import dorada.core.outcome.Outcome;
 import dorada.core.outcome.OutcomeId;
+import java.util.Map;
 
 /** What is adjusted beside or instead of an antenna's one length. */
 public enum PieceId implements OutcomeId {
@@ -13,5 +15,10 @@ public enum PieceId implements OutcomeId {
     @Override
     public String area() {
         return "piece";
+    }
+
+    /** Without an article. */
+    public Outcome bare() {
+        return new Outcome("trimmed." + name(), Map.of());
     }
 }

@@ -9,18 +9,6 @@ public sealed interface SecondPiece {
     /** What it is. */
     PieceId id();
 
-    /** As it stands in a sentence. */
-    String name();
-
-    /** In one word, where there is no room for more. */
-    String shortName();
-
-    /** Words for a move away from zero. */
-    String outward();
-
-    /** Words for the other way. */
-    String inward();
-
     /** The smallest change worth making by hand, in metres. */
     double smallestStepM();
 
@@ -35,10 +23,6 @@ public sealed interface SecondPiece {
      */
     record MatchPiece(
             PieceId id,
-            String name,
-            String shortName,
-            String outward,
-            String inward,
             double smallestStepM,
             double furthestStepM,
             double effectRe,
@@ -54,44 +38,13 @@ public sealed interface SecondPiece {
      * @param lengthRatio metres that it is moved for a metre of electrical length
      * @param doubt standard deviation of that ratio, relative
      */
-    record FinePiece(
-            PieceId id,
-            String name,
-            String shortName,
-            String outward,
-            String inward,
-            double smallestStepM,
-            double travelM,
-            double lengthRatio,
-            double doubt)
+    record FinePiece(PieceId id, double smallestStepM, double travelM, double lengthRatio, double doubt)
             implements SecondPiece {}
 
-    MatchPiece TAP = new MatchPiece(
-            PieceId.TAP,
-            "the tap",
-            "tap",
-            "up, away from the closed end",
-            "down, toward the closed end",
-            0.001,
-            0.045,
-            0,
-            -11,
-            0.7,
-            1.25);
+    MatchPiece TAP = new MatchPiece(PieceId.TAP, 0.001, 0.045, 0, -11, 0.7, 1.25);
 
-    MatchPiece STRAP = new MatchPiece(
-            PieceId.STRAP,
-            "the gamma's strap",
-            "strap",
-            "outward, away from the boom",
-            "inward, toward the boom",
-            0.001,
-            0.06,
-            4,
-            2,
-            1,
-            0.25);
+    MatchPiece STRAP = new MatchPiece(PieceId.STRAP, 0.001, 0.06, 4, 2, 1, 0.25);
 
     /** From 2.5 to 4.8 for whips of 1.05 to 1.65 m with their coil in the middle half. */
-    FinePiece RING = new FinePiece(PieceId.RING, "the ring below the coil", "ring", "out", "in", 0.001, 0.04, 3.3, 0.2);
+    FinePiece RING = new FinePiece(PieceId.RING, 0.001, 0.04, 3.3, 0.2);
 }

@@ -1,12 +1,15 @@
 package dorada.core.calibration;
 
 import dorada.core.instrument.Span;
+import dorada.core.outcome.Outcome;
+import dorada.core.outcome.OutcomeId;
+import dorada.core.outcome.Refusal;
 import dorada.core.rf.Reflection;
 import dorada.core.rf.Swr;
+import dorada.core.sweep.NeedsPhase;
 import dorada.core.sweep.Sweep;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 
 /**
  * A one-port calibration by open, short and load: valid over the span that was swept, used between its points by
@@ -31,7 +34,7 @@ public final class Calibration {
     /**
      * @param read what the analyser read of open, short and load, uncorrected
      * @param standards what they are
-     * @throws CalibrationException where two of them read alike
+     * @throws Refusal where two of them read alike
      */
     public static Calibration of(Standards.Truth read, Standards standards) {
         return of(read, standards.at(read.open()));
@@ -39,13 +42,13 @@ public final class Calibration {
 
     /**
      * @param truth what they are, as reflections over the frequencies of {@code read}
-     * @throws CalibrationException where two of them read alike
-     * @throws IllegalArgumentException where the frequencies differ
+     * @throws Refusal where two of them read alike
+     * @throws Refusal where the frequencies differ
+     *
      */
     public static Calibration of(Standards.Truth read, Standards.Truth truth) {
         if (!read.open().hasFrequenciesOf(truth.open())) {
-            throw new IllegalArgumentException(
-                    "What the standards are must be given at the frequencies that were swept.");
+            throw new Refusal(Refused.WHAT_THE_STANDARDS_ARE_MUST_BE);
         }
         return new Calibration(ErrorTerms.of(read, truth), truth);
     }
@@ -69,7 +72,7 @@ public final class Calibration {
     }
 
     /** A corrected sweep, and what a person must know about it. */
-    public record Corrected(Sweep sweep, List<String> warnings) {
+    public record Corrected(Sweep sweep, List<Outcome> warnings) {
 
         public Corrected {
             warnings = List.copyOf(warnings);
@@ -80,10 +83,10 @@ public final class Calibration {
      * Corrects the raw readings inside the calibrated span; those beyond are left out, with a warning.
      *
      * @param raw uncorrected readings re 50 Ω, with phase
-     * @throws CalibrationException where none of it is inside
+     * @throws Refusal where none of it is inside
      */
     public Corrected correct(Sweep raw) {
-        raw.requirePhase("corrected");
+        raw.requirePhase(NeedsPhase.CORRECTED);
         int from = 0;
         int to = raw.size();
         while (from < to && raw.frequencyHz(from) < startHz()) {
@@ -93,28 +96,15 @@ public final class Calibration {
             to--;
         }
         if (from == to) {
-            throw new CalibrationException(String.format(
-                    Locale.ROOT,
-                    "This sweep, %.3f to %.3f MHz, lies outside the calibrated %.3f to %.3f MHz. Calibrate over the span that "
-                            + "is swept.",
-                    raw.startHz() / 1e6,
-                    raw.stopHz() / 1e6,
-                    startHz() / 1e6,
-                    stopHz() / 1e6));
+            throw new Refusal(Refused.OUTSIDE.of(raw.startHz(), raw.stopHz(), startHz(), stopHz()));
         }
-        List<String> warnings = new ArrayList<>();
+        List<Outcome> warnings = new ArrayList<>();
         int left = raw.size() - (to - from);
         if (left > 0) {
-            warnings.add(String.format(
-                    Locale.ROOT,
-                    "%d of %d points lie outside the calibrated %.3f to %.3f MHz and were left out.",
-                    left,
-                    raw.size(),
-                    startHz() / 1e6,
-                    stopHz() / 1e6));
+            warnings.add(Finding.LEFT_OUT.of(left, raw.size(), startHz(), stopHz()));
         }
         if (points() < FEWEST_POINTS && raw.size() > points()) {
-            warnings.add("The calibration has only " + points() + " points; between them it is interpolated.");
+            warnings.add(Finding.FEW_POINTS.of(points()));
         }
         return new Corrected(terms.correct(left == 0 ? raw : raw.part(from, to)), warnings);
     }
@@ -123,10 +113,10 @@ public final class Calibration {
      * How good it is, judged by a load connected again.
      *
      * @param directivityLeftDb worst return loss of what correction leaves of the load, positive dB; large is good
-     * @param sentence for a person
+     * @param says for a person
      * @param sound true where it can be trusted
      */
-    public record Quality(double directivityLeftDb, boolean sound, String sentence) {}
+    public record Quality(double directivityLeftDb, boolean sound, Outcome says) {}
 
     /**
      * What is left of the load when it is measured again: directly after calibrating the repeatability of the joint, later the
@@ -150,21 +140,35 @@ public final class Calibration {
         }
         double db = worst == 0 ? Double.POSITIVE_INFINITY : Swr.returnLossDb(worst);
         boolean sound = worst <= SOUND_RESIDUE;
-        return new Quality(
-                db,
-                sound,
-                String.format(
-                        Locale.ROOT,
-                        sound
-                                ? "The load comes back to within %.0f dB (worst at %.3f MHz): good."
-                                : "The load comes back only to %.0f dB (worst at %.3f MHz): tighten the joints and calibrate "
-                                        + "again. Return losses near that figure mean nothing.",
-                        Math.min(db, 99),
-                        at / 1e6));
+        return new Quality(db, sound, (sound ? Finding.SOUND : Finding.UNSOUND).of(Math.min(db, 99), at));
     }
 
     /** The worst directivity before correction, in positive dB: what an uncalibrated reading would be worth. */
     public double rawDirectivityDb() {
         return Swr.returnLossDb(terms.worstDirectivity());
+    }
+
+    /** What there is to know of one. */
+    private enum Finding implements OutcomeId {
+        LEFT_OUT("pointsCount", "allCount", "startHz", "stopHz"),
+        FEW_POINTS("pointsCount"),
+        SOUND("leftDb", "worstHz"),
+        UNSOUND("leftDb", "worstHz");
+
+        private final List<String> takes;
+
+        Finding(String... takes) {
+            this.takes = List.of(takes);
+        }
+
+        @Override
+        public String area() {
+            return "calibration";
+        }
+
+        @Override
+        public List<String> takes() {
+            return takes;
+        }
     }
 }

@@ -1,7 +1,7 @@
 package dorada.core.calibration;
 
+import dorada.core.outcome.Refusal;
 import dorada.core.sweep.Sweep;
-import java.util.Locale;
 
 /**
  * Directivity a, source match b and tracking of a one-port at each frequency, and their use: a reading M of a reflection Γ
@@ -28,7 +28,7 @@ final class ErrorTerms {
     /**
      * @param read what the analyser read of the three
      * @param truth what they are, over the same frequencies
-     * @throws CalibrationException where two of them read alike
+     * @throws Refusal where two of them read alike
      */
     static ErrorTerms of(Standards.Truth read, Standards.Truth truth) {
         int n = read.open().size();
@@ -67,20 +67,11 @@ final class ErrorTerms {
     }
 
     private static void requireApart(double[] m, Sweep at, int i) {
-        String alike = null;
-        if (alike(m, 0, 2)) {
-            alike = "open and the short";
-        } else if (alike(m, 2, 4)) {
-            alike = "short and the load";
-        } else if (alike(m, 0, 4)) {
-            alike = "open and the load";
-        }
+        Refused alike = alike(m, 0, 2)
+                ? Refused.OPEN_AND_SHORT
+                : alike(m, 2, 4) ? Refused.SHORT_AND_LOAD : alike(m, 0, 4) ? Refused.OPEN_AND_LOAD : null;
         if (alike != null) {
-            throw new CalibrationException(String.format(
-                    Locale.ROOT,
-                    "The %s read alike at %.3f MHz. Was one of them measured twice, or is nothing connected?",
-                    alike,
-                    at.frequencyHz(i) / 1e6));
+            throw new Refusal(alike.of(at.frequencyHz(i)));
         }
     }
 

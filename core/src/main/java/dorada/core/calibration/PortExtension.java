@@ -2,6 +2,7 @@ package dorada.core.calibration;
 
 import dorada.core.line.Line;
 import dorada.core.line.ThroughLine;
+import dorada.core.outcome.Refusal;
 import dorada.core.sweep.Sweep;
 
 /**
@@ -21,11 +22,10 @@ public record PortExtension(double electricalLengthM, double lossDbAt1GHz) {
     /** @throws IllegalArgumentException for more than an adapter could be */
     public PortExtension {
         if (!(Math.abs(electricalLengthM) <= LONGEST_M)) {
-            throw new IllegalArgumentException(
-                    "A port extension lies within 2 m either way; a longer line is a feedline.");
+            throw new Refusal(Refused.A_PORT_EXTENSION_LIES_WITHIN_2);
         }
         if (!(lossDbAt1GHz >= 0 && lossDbAt1GHz <= 10)) {
-            throw new IllegalArgumentException("An adapter loses 0 to 10 dB at 1 GHz, not " + lossDbAt1GHz + ".");
+            throw new Refusal(Refused.ADAPTERS_LOSS);
         }
     }
 

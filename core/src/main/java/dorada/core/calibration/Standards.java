@@ -1,5 +1,6 @@
 package dorada.core.calibration;
 
+import dorada.core.outcome.Refusal;
 import dorada.core.rf.Reflection;
 import dorada.core.rf.Wavelength;
 import dorada.core.sweep.Sweep;
@@ -29,13 +30,13 @@ public record Standards(double openOffsetM, double openFarad, double shortOffset
     public Standards {
         if (!(openOffsetM >= 0 && openOffsetM <= LONGEST_OFFSET_M)
                 || !(shortOffsetM >= 0 && shortOffsetM <= LONGEST_OFFSET_M)) {
-            throw new IllegalArgumentException("A standard's offset lies between 0 and 500 mm.");
+            throw new Refusal(Refused.A_STANDARDS_OFFSET_LIES_BETWEEN_0);
         }
         if (!(openFarad >= 0 && openFarad < 1e-10) || !(shortHenry >= 0 && shortHenry < 1e-6)) {
-            throw new IllegalArgumentException("Fringing is 0 to 100 pF for an open and 0 to 1 µH for a short.");
+            throw new Refusal(Refused.FRINGING_IS_0_TO_100_PF);
         }
         if (!(loadOhm > 0) || Double.isInfinite(loadOhm)) {
-            throw new IllegalArgumentException("A load's resistance must be above 0 Ω, not " + loadOhm + ".");
+            throw new Refusal(Refused.LOADS_RESISTANCE);
         }
     }
 
@@ -92,12 +93,10 @@ public record Standards(double openOffsetM, double openFarad, double shortOffset
         /** @throws IllegalArgumentException where the three are not over the same frequencies or lack their phase */
         public Truth {
             if (!open.hasFrequenciesOf(shorted) || !open.hasFrequenciesOf(load)) {
-                throw new IllegalArgumentException(
-                        "Open, short and load must be swept over the same frequencies with the same number of points.");
+                throw new Refusal(Refused.OPEN);
             }
             if (!open.hasPhase() || !shorted.hasPhase() || !load.hasPhase()) {
-                throw new IllegalArgumentException(
-                        "A calibration needs complex readings; SWR or return loss alone have no phase.");
+                throw new Refusal(Refused.A_CALIBRATION_NEEDS_COMPLEX_READINGS);
             }
         }
     }

@@ -1,6 +1,7 @@
 package dorada.core.cutsheet;
 
 import dorada.core.antenna.Assembly;
+import dorada.core.outcome.Outcome;
 import dorada.core.wire.Watch;
 import java.util.List;
 import java.util.Optional;
@@ -12,10 +13,10 @@ public interface CutKind {
     String id();
 
     /** As it stands in a sentence. */
-    String title();
+    Outcome title();
 
     /** What it is good for, in one sentence. */
-    String about();
+    Outcome about();
 
     double lowestHz();
 
@@ -36,8 +37,8 @@ public interface CutKind {
     }
 
     /** Why the rule alone decides, where nothing is solved. */
-    default String unsolved() {
-        return "The formula decides; there are no wires to solve.";
+    default Outcome unsolved() {
+        return CutWord.THE_FORMULA_DECIDES.of();
     }
 
     /** By how much rule and solver may differ, as a share, before one should ask why. */
@@ -66,7 +67,7 @@ public interface CutKind {
     List<Piece> pieces(Inputs in, Shape shape);
 
     /** What to have beside the pieces. */
-    List<String> parts(Inputs in, Shape shape);
+    List<Outcome> parts(Inputs in, Shape shape);
 
     /** How it is joined, mounted and tuned; cutting is common to all. */
     Procedure procedure(Inputs in, Shape shape);
@@ -74,8 +75,8 @@ public interface CutKind {
     /** To scale. */
     Drawing drawing(Inputs in, Shape shape);
 
-    /** What follows from the numbers, as sentences. */
-    default List<String> notes(Inputs in, Shape shape) {
+    /** What follows from the numbers. */
+    default List<Outcome> notes(Inputs in, Shape shape) {
         return List.of();
     }
 }

@@ -1,5 +1,7 @@
 package dorada.core.cutsheet;
 
+import dorada.core.outcome.Outcome;
+import dorada.core.outcome.OutcomeId;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -21,7 +23,7 @@ public record CutSheet(
         Inputs inputs,
         List<Line> lines,
         Uses uses,
-        String why,
+        Outcome why,
         Shape shape,
         List<Piece> pieces,
         Optional<Solved> solved) {
@@ -67,18 +69,17 @@ public record CutSheet(
         boolean hasGoal = !(kind.goal(in) instanceof Goal.None);
         Uses uses =
                 wanted == Uses.RULE || solved.isEmpty() || wanted == Uses.BEST && isMeasured ? Uses.RULE : Uses.SOLVER;
-        String why;
+        Outcome why;
         if (!hasGoal) {
             why = kind.unsolved();
         } else if (wanted == Uses.RULE) {
-            why = "The rule's, as you asked.";
+            why = Say.THE_RULES.of();
         } else if (solved.isEmpty()) {
-            why = "The rule's, until the wires are solved.";
+            why = Say.THE_RULES_UNTIL.of();
         } else if (uses == Uses.RULE) {
-            why =
-                    "The rule's, with the factor that was measured on this very wire: that is worth more than a model of it.";
+            why = Say.THE_RULES_WITH.of();
         } else {
-            why = "The solver's: it knows this thickness and this shape. The rule knows only the frequency.";
+            why = Say.THE_SOLVERS.of();
         }
         Shape byRule = Shape.start(dimensions);
         // What no rule tells is the solver's in any case.
@@ -130,5 +131,18 @@ public record CutSheet(
                 .max()
                 .orElse(0);
         return Math.max(share * p.finishedM(), Math.min(other, MOST_TRIM * p.finishedM()));
+    }
+
+    /** What it says. */
+    private enum Say implements OutcomeId {
+        THE_RULES,
+        THE_RULES_UNTIL,
+        THE_RULES_WITH,
+        THE_SOLVERS;
+
+        @Override
+        public String area() {
+            return "cut.cutSheet";
+        }
     }
 }

@@ -1,5 +1,7 @@
 package dorada.core.cutsheet;
 
+import dorada.core.outcome.Outcome;
+import dorada.core.outcome.OutcomeId;
 import java.util.OptionalDouble;
 
 /**
@@ -18,11 +20,11 @@ import java.util.OptionalDouble;
 public record Dimension(
         String id,
         String mark,
-        String title,
+        Outcome title,
         Quantity quantity,
         OptionalDouble rule,
         double start,
-        String source,
+        Outcome source,
         double toleranceShare,
         boolean isTuned) {
 
@@ -32,24 +34,23 @@ public record Dimension(
     private static final double COARSE = 0.02;
 
     /** Tuned with, and said by a rule. */
-    public static Dimension tuned(String id, String mark, String title, double ruleM, String source) {
+    public static Dimension tuned(String id, String mark, Outcome title, double ruleM, Outcome source) {
         return new Dimension(id, mark, title, Quantity.LENGTH, OptionalDouble.of(ruleM), ruleM, source, CLOSE, true);
     }
 
     /** Follows a rule and is left there. */
-    public static Dimension byRule(String id, String mark, String title, double ruleM, String source) {
+    public static Dimension byRule(String id, String mark, Outcome title, double ruleM, Outcome source) {
         return new Dimension(id, mark, title, Quantity.LENGTH, OptionalDouble.of(ruleM), ruleM, source, COARSE, false);
     }
 
     /** Chosen by the person. */
-    public static Dimension given(String id, String mark, String title, double valueM) {
-        return byRule(id, mark, title, valueM, "as you gave it");
+    public static Dimension given(String id, String mark, Outcome title, double valueM) {
+        return byRule(id, mark, title, valueM, Say.AS_YOU_GAVE_IT.of());
     }
 
     /** No rule: only the solver knows. */
-    public static Dimension solved(String id, String mark, String title, Quantity quantity, double start) {
-        return new Dimension(
-                id, mark, title, quantity, OptionalDouble.empty(), start, "no rule: solved for", COARSE, true);
+    public static Dimension solved(String id, String mark, Outcome title, Quantity quantity, double start) {
+        return new Dimension(id, mark, title, quantity, OptionalDouble.empty(), start, Say.NO_RULE.of(), COARSE, true);
     }
 
     public Dimension as(Quantity other) {
@@ -58,5 +59,16 @@ public record Dimension(
 
     public Dimension within(double share) {
         return new Dimension(id, mark, title, quantity, rule, start, source, share, isTuned);
+    }
+
+    /** What it says. */
+    private enum Say implements OutcomeId {
+        AS_YOU_GAVE_IT,
+        NO_RULE;
+
+        @Override
+        public String area() {
+            return "cut.dimension";
+        }
     }
 }

@@ -1,6 +1,8 @@
 package dorada.core.cutsheet;
 
+import dorada.core.outcome.Outcome;
 import java.util.List;
+import java.util.Optional;
 
 /**
  * A drawing to scale, in metres: x to the right, y up. Whoever shows it chooses the scale of each view.
@@ -32,7 +34,7 @@ public record Drawing(List<View> views) {
      * @param isEnlarged true for a detail, in which metal is drawn as thick as it is
      */
     public record View(
-            String title,
+            Outcome title,
             double lowX,
             double highX,
             double lowY,
@@ -61,8 +63,13 @@ public record Drawing(List<View> views) {
      */
     public record Measure(double x1, double y1, double x2, double y2, int lane, String mark, double lengthM) {}
 
-    /** A piece's number, the feed point or a few words. */
-    public record Label(double x, double y, Sort sort, String text) {
+    /**
+     * A piece's number, the feed point or a few words.
+     *
+     * @param piece its number; 0 for none
+     * @param words empty for none
+     */
+    public record Label(double x, double y, Sort sort, int piece, Optional<Outcome> words) {
 
         /** What is written there. */
         public enum Sort {

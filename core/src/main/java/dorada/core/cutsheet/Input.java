@@ -1,5 +1,6 @@
 package dorada.core.cutsheet;
 
+import dorada.core.outcome.Outcome;
 import java.util.List;
 import java.util.Optional;
 
@@ -12,18 +13,18 @@ import java.util.Optional;
  * @param lowest of what may be given
  * @param highest of what may be given
  * @param usual what is taken where nothing is given
- * @param why the reason for the range, as the end of a sentence
+ * @param why the reason for the range; empty for a choice
  * @param options what there is to choose from, the usual one first; empty for a number
  * @param only asked for only where another input has one of these options; empty for always
  */
 public record Input(
         String id,
-        String title,
+        Outcome title,
         Quantity quantity,
         double lowest,
         double highest,
         double usual,
-        String why,
+        Optional<Outcome> why,
         List<Option> options,
         Optional<Condition> only) {
 
@@ -32,7 +33,7 @@ public record Input(
     }
 
     /** One of several ways. */
-    public record Option(String id, String title) {}
+    public record Option(String id, Outcome title) {}
 
     /** Another input and those of its options with which this one is asked for. */
     public record Condition(String input, List<String> options) {
@@ -42,20 +43,20 @@ public record Input(
     }
 
     public static Input number(
-            String id, String title, Quantity quantity, double lowest, double highest, double usual, String why) {
-        return new Input(id, title, quantity, lowest, highest, usual, why, List.of(), Optional.empty());
+            String id, Outcome title, Quantity quantity, double lowest, double highest, double usual, Outcome why) {
+        return new Input(id, title, quantity, lowest, highest, usual, Optional.of(why), List.of(), Optional.empty());
     }
 
-    public static Input length(String id, String title, double lowestM, double highestM, double usualM, String why) {
+    public static Input length(String id, Outcome title, double lowestM, double highestM, double usualM, Outcome why) {
         return number(id, title, Quantity.LENGTH, lowestM, highestM, usualM, why);
     }
 
-    /** @param options id and title in turn */
-    public static Input choice(String id, String title, String... options) {
-        List<Option> all = java.util.stream.IntStream.range(0, options.length / 2)
-                .mapToObj(i -> new Option(options[2 * i], options[2 * i + 1]))
-                .toList();
-        return new Input(id, title, Quantity.COUNT, 0, 0, 0, "", all, Optional.empty());
+    public static Input choice(String id, Outcome title, Option... options) {
+        return choice(id, title, List.of(options));
+    }
+
+    public static Input choice(String id, Outcome title, List<Option> options) {
+        return new Input(id, title, Quantity.COUNT, 0, 0, 0, Optional.empty(), options, Optional.empty());
     }
 
     public Input onlyWith(String input, String... of) {

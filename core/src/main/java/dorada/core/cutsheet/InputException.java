@@ -1,14 +1,17 @@
 package dorada.core.cutsheet;
 
-/** Something asked of a sheet that can't be made, as a sentence with its range and reason. */
-public final class InputException extends IllegalArgumentException {
+import dorada.core.outcome.Outcome;
+import dorada.core.outcome.Refusal;
+
+/** Something asked of a sheet that can't be made, with its range and reason. */
+public final class InputException extends Refusal {
 
     private static final long serialVersionUID = 1;
 
     private final String field;
 
-    public InputException(String field, String sentence) {
-        super(sentence);
+    public InputException(String field, Outcome outcome) {
+        super(outcome);
         this.field = field;
     }
 

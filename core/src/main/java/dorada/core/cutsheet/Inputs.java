@@ -1,9 +1,9 @@
 package dorada.core.cutsheet;
 
+import dorada.core.outcome.OutcomeId;
 import dorada.core.rf.Wavelength;
 import java.util.HashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 
 /**
@@ -30,14 +30,7 @@ public record Inputs(double frequencyHz, Map<String, Double> numbers, Map<String
     public static Inputs of(
             CutKind kind, double frequencyHz, Map<String, Double> numbers, Map<String, String> choices) {
         if (!(frequencyHz >= kind.lowestHz() && frequencyHz <= kind.highestHz())) {
-            throw new InputException(
-                    FREQUENCY,
-                    String.format(
-                            Locale.ROOT,
-                            "A %s makes sense from %.0f to %.0f MHz.",
-                            kind.title(),
-                            kind.lowestHz() / 1e6,
-                            kind.highestHz() / 1e6));
+            throw new InputException(FREQUENCY, Say.OUT_OF_REACH.of(kind.title(), kind.lowestHz(), kind.highestHz()));
         }
         Map<String, Double> allNumbers = new HashMap<>();
         Map<String, String> allChoices = new HashMap<>();
@@ -65,7 +58,7 @@ public record Inputs(double frequencyHz, Map<String, Double> numbers, Map<String
     private static String chosen(Input i, Map<String, String> choices) {
         String wanted = choices.getOrDefault(i.id(), i.options().get(0).id());
         if (i.options().stream().noneMatch(o -> o.id().equals(wanted))) {
-            throw new InputException(i.id(), "There is no “" + wanted + "” among " + i.title() + ".");
+            throw new InputException(i.id(), Say.NO_SUCH_OPTION.of(wanted, i.title()));
         }
         return wanted;
     }
@@ -75,36 +68,25 @@ public record Inputs(double frequencyHz, Map<String, Double> numbers, Map<String
         if (!(value >= i.lowest() * (1 - 1e-9) && value <= i.highest() * (1 + 1e-9))) {
             throw new InputException(
                     i.id(),
-                    i.title() + ": from " + words(i.quantity(), i.lowest()) + " to " + words(i.quantity(), i.highest())
-                            + (i.why().isEmpty() ? "." : ": " + i.why() + "."));
+                    i.why().isEmpty()
+                            ? Say.OUT_OF_RANGE.of(
+                                    i.title(),
+                                    i.quantity().of(i.lowest()),
+                                    i.quantity().of(i.highest()))
+                            : Say.OUT_OF_RANGE_BECAUSE.of(
+                                    i.title(),
+                                    i.quantity().of(i.lowest()),
+                                    i.quantity().of(i.highest()),
+                                    i.why().get()));
         }
         if (i.quantity() == Quantity.COUNT && value != Math.rint(value)) {
-            throw new InputException(i.id(), i.title() + ": a whole number, please.");
+            throw new InputException(i.id(), Say.NOT_WHOLE.of(i.title()));
         }
         return value;
     }
 
     private static boolean isAsked(Input i, Map<String, String> choices) {
         return i.only().map(c -> c.options().contains(choices.get(c.input()))).orElse(true);
-    }
-
-    /** A number as it stands in a sentence: millimetres below a metre, and inches beside. */
-    public static String words(Quantity quantity, double value) {
-        return switch (quantity) {
-            case LENGTH ->
-                value < 1
-                        ? String.format(Locale.ROOT, "%s mm (%.2f in)", trimmed(value * 1000), value / 0.0254)
-                        : String.format(Locale.ROOT, "%.2f m (%.1f ft)", value, value / 0.3048);
-            case ANGLE -> trimmed(value) + "°";
-            case FREQUENCY -> String.format(Locale.ROOT, "%.3f MHz", value / 1e6);
-            case INDUCTANCE -> String.format(Locale.ROOT, "%.3f µH", value * 1e6);
-            case CAPACITANCE -> String.format(Locale.ROOT, "%.1f pF", value * 1e12);
-            default -> trimmed(value);
-        };
-    }
-
-    private static String trimmed(double value) {
-        return String.format(Locale.ROOT, "%.2f", value).replaceAll("\\.?0+$", "");
     }
 
     public double get(String id) {
@@ -138,5 +120,30 @@ public record Inputs(double frequencyHz, Map<String, Double> numbers, Map<String
         Map<String, Double> more = new HashMap<>(numbers);
         more.put(id, value);
         return new Inputs(frequencyHz, more, choices);
+    }
+
+    /** What it says. */
+    private enum Say implements OutcomeId {
+        OUT_OF_REACH("antenna", "lowestWholeHz", "highestWholeHz"),
+        NO_SUCH_OPTION("option", "input"),
+        OUT_OF_RANGE("input", "lowest", "highest"),
+        OUT_OF_RANGE_BECAUSE("input", "lowest", "highest", "why"),
+        NOT_WHOLE("input");
+
+        private final List<String> takes;
+
+        Say(String... takes) {
+            this.takes = List.of(takes);
+        }
+
+        @Override
+        public String area() {
+            return "cut.inputs";
+        }
+
+        @Override
+        public List<String> takes() {
+            return takes;
+        }
     }
 }

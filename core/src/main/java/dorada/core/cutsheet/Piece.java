@@ -1,5 +1,8 @@
 package dorada.core.cutsheet;
 
+import dorada.core.outcome.Outcome;
+import java.util.Optional;
+
 /**
  * Something to cut, alike {@code count} times.
  *
@@ -10,24 +13,24 @@ package dorada.core.cutsheet;
  * @param dimension whose change changes this piece; empty where none does
  * @param trimM left on to be cut off in tuning
  * @param extraM needed for knots, crimps, solder or the part in the base
- * @param extraFor what that is for
+ * @param extraFor what that is for; empty for nothing
  * @param stock what it is cut from
  * @param isSpliceable true where a soldered joint does no harm
  */
 public record Piece(
         int number,
-        String name,
+        Outcome name,
         int count,
         double finishedM,
         String dimension,
         double trimM,
         double extraM,
-        String extraFor,
-        String stock,
+        Optional<Outcome> extraFor,
+        Outcome stock,
         boolean isSpliceable) {
 
-    public static Piece of(int number, String name, int count, double finishedM, String stock) {
-        return new Piece(number, name, count, finishedM, "", 0, 0, "", stock, false);
+    public static Piece of(int number, Outcome name, int count, double finishedM, Outcome stock) {
+        return new Piece(number, name, count, finishedM, "", 0, 0, Optional.empty(), stock, false);
     }
 
     /** Cut long, by what tuning takes off. */
@@ -35,8 +38,9 @@ public record Piece(
         return new Piece(number, name, count, finishedM, id, trimM, extraM, extraFor, stock, isSpliceable);
     }
 
-    public Piece extra(double metres, String why) {
-        return new Piece(number, name, count, finishedM, dimension, trimM, metres, why, stock, isSpliceable);
+    public Piece extra(double metres, Outcome why) {
+        return new Piece(
+                number, name, count, finishedM, dimension, trimM, metres, Optional.of(why), stock, isSpliceable);
     }
 
     public Piece spliceable() {

@@ -1,5 +1,6 @@
 package dorada.core.cutsheet;
 
+import dorada.core.outcome.OutcomeId;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -28,10 +29,31 @@ public record Shape(Map<String, Double> values) {
 
     public Shape with(String id, double value) {
         if (!values.containsKey(id)) {
-            throw new InputException(id, "There is no dimension “" + id + "” here.");
+            throw new InputException(id, Say.NO_SUCH_DIMENSION.of(id));
         }
         Map<String, Double> more = new HashMap<>(values);
         more.put(id, value);
         return new Shape(more);
+    }
+
+    /** What it says. */
+    private enum Say implements OutcomeId {
+        NO_SUCH_DIMENSION("dimension");
+
+        private final List<String> takes;
+
+        Say(String... takes) {
+            this.takes = List.of(takes);
+        }
+
+        @Override
+        public String area() {
+            return "cut.shape";
+        }
+
+        @Override
+        public List<String> takes() {
+            return takes;
+        }
     }
 }

@@ -1,6 +1,8 @@
 package dorada.core.cutsheet;
 
 import dorada.core.antenna.Assembly;
+import dorada.core.outcome.Outcome;
+import dorada.core.outcome.OutcomeId;
 import dorada.core.rf.Impedance;
 import dorada.core.rf.Reflection;
 import dorada.core.sweep.Sweep;
@@ -50,7 +52,7 @@ public final class SheetSolver {
         if (goal instanceof Goal.Match m) {
             return at(kind, in, matched(kind, in, start, List.of(m.first(), m.second()), watch));
         }
-        throw new IllegalStateException("A " + kind.title() + " has nothing to solve.");
+        throw new IllegalStateException(kind.id() + " has nothing to solve.");
     }
 
     /** The impedance of a shape as it is. */
@@ -102,11 +104,15 @@ public final class SheetSolver {
         }
         throw new InputException(
                 Inputs.FREQUENCY,
-                String.format(
-                        "With these dimensions it does not come to resonance between %s and %s of “%s”.",
-                        Inputs.words(Quantity.LENGTH, fromShare * start.get(id)),
-                        Inputs.words(Quantity.LENGTH, toShare * start.get(id)),
-                        id));
+                Say.NO_RESONANCE.of(fromShare * start.get(id), toShare * start.get(id), titleOf(kind, in, id)));
+    }
+
+    private static Outcome titleOf(CutKind kind, Inputs in, String id) {
+        return kind.dimensions(in).stream()
+                .filter(d -> d.id().equals(id))
+                .map(Dimension::title)
+                .findFirst()
+                .orElseThrow();
     }
 
     private static double root(DoubleUnaryOperator f, double from, double to) {
@@ -160,8 +166,7 @@ public final class SheetSolver {
         } catch (MathIllegalStateException e) {
             // Said below.
         }
-        throw new InputException(
-                Inputs.FREQUENCY, "With these dimensions no match to 50 Ω is found: change thickness or spacing.");
+        throw new InputException(Inputs.FREQUENCY, Say.WITH_THESE_DIMENSIONS_NO_MATCH_TO.of());
     }
 
     private static Shape shaped(Shape start, List<String> ids, RealVector shares) {
@@ -190,5 +195,27 @@ public final class SheetSolver {
             all[2 * i + 1] = r.im();
         }
         return all;
+    }
+
+    /** What it says. */
+    private enum Say implements OutcomeId {
+        NO_RESONANCE("fromSizeM", "toSizeM", "dimension"),
+        WITH_THESE_DIMENSIONS_NO_MATCH_TO;
+
+        private final List<String> takes;
+
+        Say(String... takes) {
+            this.takes = List.of(takes);
+        }
+
+        @Override
+        public String area() {
+            return "cut.sheetSolver";
+        }
+
+        @Override
+        public List<String> takes() {
+            return takes;
+        }
     }
 }

@@ -1,5 +1,8 @@
 package dorada.core.cutsheet;
 
+import dorada.core.cutsheet.Input.Option;
+import dorada.core.outcome.Outcome;
+import dorada.core.outcome.OutcomeId;
 import dorada.core.rf.Wavelength;
 import java.util.List;
 
@@ -27,34 +30,32 @@ public final class Shortening {
     private Shortening() {}
 
     /** What to ask for; {@code words} say which part of a wavelength was cut and measured. */
-    public static List<Input> inputs(double usual, String words, double frequencyHz) {
+    public static List<Input> inputs(double usual, Outcome words, double frequencyHz) {
         return List.of(
-                Input.choice(FROM, "Shortening factor", "usual", "usual", "typed", "typed", MEASURED, "measured"),
-                Input.number(
-                                "factor",
-                                "Factor",
-                                Quantity.FACTOR,
-                                LEAST,
-                                1.05,
-                                usual,
-                                "nothing is slower, and only a boom makes longer")
+                Input.choice(
+                        FROM,
+                        Say.SHORTENING_FACTOR.of(),
+                        new Option("usual", Say.USUAL.of()),
+                        new Option("typed", Say.TYPED.of()),
+                        new Option(MEASURED, Say.MEASURED.of())),
+                Input.number("factor", Say.FACTOR.of(), Quantity.FACTOR, LEAST, 1.05, usual, Say.NOTHING_IS_SLOWER.of())
                         .onlyWith(FROM, "typed"),
                 Input.length(
                                 "measuredLengthM",
-                                "A length of it, " + words,
+                                Say.A_LENGTH_OF_IT.of(words),
                                 0,
                                 MOST_LENGTH_M,
                                 NOT_MEASURED,
-                                "as it was cut")
+                                Say.AS_IT_WAS_CUT.of())
                         .onlyWith(FROM, MEASURED),
                 Input.number(
                                 "measuredAtHz",
-                                "came out resonant at",
+                                Say.CAME_OUT_RESONANT_AT.of(),
                                 Quantity.FREQUENCY,
                                 1e6,
                                 3e9,
                                 frequencyHz,
-                                "where X was 0")
+                                Say.WHERE_X_WAS_0.of())
                         .onlyWith(FROM, MEASURED));
     }
 
@@ -74,29 +75,55 @@ public final class Shortening {
 
     private static double measured(Inputs in, double waves) {
         if (!(in.get("measuredLengthM") > NOT_MEASURED)) {
-            throw new InputException(
-                    "measuredLengthM",
-                    "Type the length that was cut, and the frequency at which it came out resonant.");
+            throw new InputException("measuredLengthM", Say.TYPE_THE_LENGTH_THAT_WAS_CUT.of());
         }
         double factor = in.get("measuredLengthM") / (waves * Wavelength.ofHz(in.get("measuredAtHz")));
         if (!(factor >= LEAST && factor <= 1.05)) {
-            throw new InputException(
-                    "measuredLengthM",
-                    String.format(
-                            java.util.Locale.ROOT,
-                            "That length at that frequency gives a factor of %.2f; between 0.4 and 1.05 is possible. Was"
-                                    + " it another part of a wavelength?",
-                            factor));
+            throw new InputException("measuredLengthM", Say.NO_SENSIBLE_FACTOR.of(factor));
         }
         return factor;
     }
 
     /** Where the factor comes from, for the sheet. */
-    public static String source(Inputs in, String usual) {
+    public static Outcome source(Inputs in, Outcome usual) {
         return switch (in.choice(FROM)) {
-            case "typed" -> "300/f with the factor typed";
-            case MEASURED -> "300/f with the factor measured";
+            case "typed" -> Say.FACTOR_TYPED.of();
+            case MEASURED -> Say.FACTOR_MEASURED.of();
             default -> usual;
         };
+    }
+
+    /** What it says. */
+    private enum Say implements OutcomeId {
+        A_LENGTH_OF_IT("part"),
+        NO_SENSIBLE_FACTOR("givenFactor"),
+        SHORTENING_FACTOR,
+        USUAL,
+        TYPED,
+        MEASURED,
+        FACTOR,
+        NOTHING_IS_SLOWER,
+        AS_IT_WAS_CUT,
+        CAME_OUT_RESONANT_AT,
+        WHERE_X_WAS_0,
+        TYPE_THE_LENGTH_THAT_WAS_CUT,
+        FACTOR_TYPED,
+        FACTOR_MEASURED;
+
+        private final List<String> takes;
+
+        Say(String... takes) {
+            this.takes = List.of(takes);
+        }
+
+        @Override
+        public String area() {
+            return "cut.shortening";
+        }
+
+        @Override
+        public List<String> takes() {
+            return takes;
+        }
     }
 }

@@ -6,11 +6,13 @@ import dorada.core.cutsheet.Drawing.Measure;
 import dorada.core.cutsheet.Drawing.Stroke;
 import dorada.core.cutsheet.Drawing.Style;
 import dorada.core.cutsheet.Drawing.View;
+import dorada.core.outcome.Outcome;
 import dorada.core.wire.Point;
 import dorada.core.wire.Port;
 import dorada.core.wire.Wire;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 
 /** Draws one view of the wires that are solved, so that drawing and computation can't differ. */
 public final class Sketch {
@@ -22,13 +24,13 @@ public final class Sketch {
         ABOVE
     }
 
-    private final String title;
+    private final Outcome title;
     private final From from;
     private final List<Stroke> strokes = new ArrayList<>();
     private final List<Measure> measures = new ArrayList<>();
     private final List<Label> labels = new ArrayList<>();
 
-    public Sketch(String title, From from) {
+    public Sketch(Outcome title, From from) {
         this.title = title;
         this.from = from;
     }
@@ -75,19 +77,19 @@ public final class Sketch {
     }
 
     public Sketch piece(Point at, int number) {
-        return label(at, Label.Sort.PIECE, Integer.toString(number));
+        return label(at, Label.Sort.PIECE, number, Optional.empty());
     }
 
     public Sketch feed(Point at) {
-        return label(at, Label.Sort.FEED, "feed");
+        return label(at, Label.Sort.FEED, 0, Optional.empty());
     }
 
-    public Sketch words(Point at, String text) {
-        return label(at, Label.Sort.WORDS, text);
+    public Sketch words(Point at, Outcome text) {
+        return label(at, Label.Sort.WORDS, 0, Optional.of(text));
     }
 
-    private Sketch label(Point at, Label.Sort sort, String text) {
-        labels.add(new Label(across(at), up(at), sort, text));
+    private Sketch label(Point at, Label.Sort sort, int piece, Optional<Outcome> words) {
+        labels.add(new Label(across(at), up(at), sort, piece, words));
         return this;
     }
 

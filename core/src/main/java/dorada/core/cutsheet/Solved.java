@@ -1,5 +1,6 @@
 package dorada.core.cutsheet;
 
+import dorada.core.outcome.Outcome;
 import dorada.core.rf.Impedance;
 import java.util.List;
 
@@ -9,9 +10,9 @@ import java.util.List;
  * @param shape every dimension
  * @param atFeed impedance at the wanted frequency, before any transformer or coil across
  * @param atConnector and behind it
- * @param notes what else came out, as sentences
+ * @param notes what else came out
  */
-public record Solved(Shape shape, Impedance atFeed, Impedance atConnector, List<String> notes) {
+public record Solved(Shape shape, Impedance atFeed, Impedance atConnector, List<Outcome> notes) {
 
     public Solved {
         notes = List.copyOf(notes);

@@ -1,5 +1,6 @@
 package dorada.core.cutsheet;
 
+import dorada.core.outcome.Outcome;
 import dorada.core.safety.Caution;
 import java.util.List;
 
@@ -11,7 +12,7 @@ import java.util.List;
  * @param text what to do
  * @param cautions what can hurt someone or spoil the work
  */
-public record Step(String id, Stage stage, String text, List<Caution> cautions) {
+public record Step(String id, Stage stage, Outcome text, List<Caution> cautions) {
 
     public Step {
         cautions = List.copyOf(cautions);

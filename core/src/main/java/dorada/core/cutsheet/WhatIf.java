@@ -2,6 +2,7 @@ package dorada.core.cutsheet;
 
 import dorada.core.antenna.AntennaSweep;
 import dorada.core.antenna.Assembly;
+import dorada.core.outcome.OutcomeId;
 import dorada.core.rf.Impedance;
 import dorada.core.rf.Reflection;
 import dorada.core.sweep.Bandwidth;
@@ -38,8 +39,8 @@ public record WhatIf(Sweep sweep, Impedance atConnector, double swr, OptionalDou
     }
 
     private static WhatIf of(CutKind kind, Inputs in, Shape shape, double aboutHz, double share, Watch watch) {
-        Assembly a = kind.assembly(in, shape)
-                .orElseThrow(() -> new InputException("kind", "A " + kind.title() + " has no wires to solve."));
+        Assembly a =
+                kind.assembly(in, shape).orElseThrow(() -> new InputException("kind", Say.NO_WIRES.of(kind.title())));
         double[] hz = new double[POINTS];
         for (int i = 0; i < POINTS; i++) {
             hz[i] = aboutHz * (1 - share + 2 * share * i / (POINTS - 1));
@@ -85,5 +86,26 @@ public record WhatIf(Sweep sweep, Impedance atConnector, double swr, OptionalDou
             }
         }
         return all;
+    }
+
+    /** What it says. */
+    private enum Say implements OutcomeId {
+        NO_WIRES("antenna");
+
+        private final List<String> takes;
+
+        Say(String... takes) {
+            this.takes = List.of(takes);
+        }
+
+        @Override
+        public String area() {
+            return "cut.whatIf";
+        }
+
+        @Override
+        public List<String> takes() {
+            return takes;
+        }
     }
 }

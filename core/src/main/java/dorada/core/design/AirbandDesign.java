@@ -1,5 +1,6 @@
 package dorada.core.design;
 
+import dorada.core.antenna.AdjustedPiece;
 import dorada.core.antenna.AirbandWhip;
 import dorada.core.antenna.AntennaKind;
 import dorada.core.antenna.Carrier;
@@ -9,6 +10,7 @@ import dorada.core.cutsheet.kind.AirbandQuarterWave;
 import dorada.core.planning.Candidate;
 import dorada.core.simulation.Condition;
 import dorada.core.simulation.Control;
+import dorada.core.simulation.ControlName;
 import dorada.core.simulation.StandIn;
 import dorada.core.simulation.StandIn.Chance;
 import dorada.core.simulation.Usual;
@@ -20,7 +22,7 @@ import java.util.Set;
 /** A sloped quarter-wave on an aircraft: on its skin, on radials under fabric, or on mesh. */
 public final class AirbandDesign extends AntennaDesign {
 
-    public static final AntennaKind KIND = AntennaKind.called("AIRBAND_WHIP", "sloped airband quarter-wave", "element")
+    public static final AntennaKind KIND = AntennaKind.called("AIRBAND_WHIP", AdjustedPiece.ELEMENT)
             .cutOnly()
             .hasUsualLength()
             .waves(0.25)
@@ -63,21 +65,15 @@ public final class AirbandDesign extends AntennaDesign {
     @Override
     public List<VirtualInstallation> installations() {
         return List.of(
-                airband(
-                        "airband-tab",
-                        "Sloped airband whip on a bare tab",
-                        AirbandWhip.Radials.even(4, 0.06, RADIUS_M)),
-                airband(
-                        "airband-radials",
-                        "Sloped airband whip on four radials",
-                        AirbandWhip.Radials.even(4, 0.58, RADIUS_M)),
-                airband("airband-mesh", "Sloped airband whip on 0.15 m mesh", new AirbandWhip.Skin(MESH)),
-                airband("airband-skin", "Sloped airband whip on a metal skin", new AirbandWhip.Skin(SKIN)));
+                airband("airband-tab", AirbandWhip.Radials.even(4, 0.06, RADIUS_M)),
+                airband("airband-radials", AirbandWhip.Radials.even(4, 0.58, RADIUS_M)),
+                airband("airband-mesh", new AirbandWhip.Skin(MESH)),
+                airband("airband-skin", new AirbandWhip.Skin(SKIN)));
     }
 
-    private static VirtualInstallation airband(String id, String title, AirbandWhip.Counterpoise counterpoise) {
-        return VirtualInstallation.make(id, KIND, title, Carrier.AIRCRAFT, 118e6, 136.975e6)
-                .set(Control.cut("the element", 0.6, 0.48))
+    private static VirtualInstallation airband(String id, AirbandWhip.Counterpoise counterpoise) {
+        return VirtualInstallation.make(id, KIND, Carrier.AIRCRAFT, 118e6, 136.975e6)
+                .set(Control.cut(ControlName.ELEMENT, 0.6, 0.48))
                 .on(Usual.with(
                         Usual.LINE,
                         Condition.PERSON_NEAR,

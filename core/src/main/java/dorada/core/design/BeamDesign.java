@@ -1,12 +1,13 @@
 package dorada.core.design;
 
+import dorada.core.antenna.AdjustedPiece;
 import dorada.core.antenna.AntennaKind;
-import dorada.core.antenna.AntennaKind.PiecesWords;
 import dorada.core.antenna.Assembly;
 import dorada.core.antenna.Beam;
 import dorada.core.antenna.Carrier;
 import dorada.core.cutsheet.CutKind;
 import dorada.core.cutsheet.kind.ParallelBeam;
+import dorada.core.outcome.Outcome;
 import dorada.core.planning.Candidate;
 import dorada.core.planning.CandidateModel;
 import dorada.core.planning.Extent;
@@ -17,6 +18,7 @@ import dorada.core.planning.Place;
 import dorada.core.planning.SheetModel;
 import dorada.core.simulation.Condition;
 import dorada.core.simulation.Control;
+import dorada.core.simulation.ControlName;
 import dorada.core.simulation.StandIn;
 import dorada.core.simulation.StandIn.Chance;
 import dorada.core.simulation.Usual;
@@ -24,7 +26,6 @@ import dorada.core.simulation.VirtualInstallation;
 import dorada.core.wire.Conductor;
 import java.util.HashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -32,13 +33,12 @@ import java.util.Set;
 /** A beam of parallel elements with a split driven element. */
 public final class BeamDesign extends AntennaDesign {
 
-    public static final AntennaKind KIND = AntennaKind.called(
-                    "BEAM", "beam with split dipole", "each half of the driven element")
+    public static final AntennaKind KIND = AntennaKind.called("BEAM", AdjustedPiece.HALF_OF_THE_DRIVEN_ELEMENT)
             .waves(0.25)
             .lengthRatio(1.9, 0.4)
             .circuit(17, 45)
             .matchedInItsPlaceOnly()
-            .bothHalves(new PiecesWords("one half alone", "both halves"))
+            .bothHalves()
             .make();
 
     static final CutKind SHEET = new ParallelBeam();
@@ -59,14 +59,7 @@ public final class BeamDesign extends AntennaDesign {
     private static final class Planned extends Candidate {
 
         Planned() {
-            super(
-                    KIND,
-                    "BEAM",
-                    "beam of three elements",
-                    "7 dB over a dipole, many say",
-                    3,
-                    Needs.NO_METAL,
-                    Set.of(Carrier.MAST, Carrier.PORTABLE));
+            super(KIND, "BEAM", 3, Needs.NO_METAL, Set.of(Carrier.MAST, Carrier.PORTABLE));
         }
 
         @Override
@@ -75,14 +68,11 @@ public final class BeamDesign extends AntennaDesign {
         }
 
         @Override
-        public Optional<String> reason(Need need) {
-            return Optional.of(
-                    need.aim().target() == Target.ONE_STATION
-                            ? String.format(
-                                    Locale.ROOT,
-                                    "Point its directors to %.0f°.",
-                                    need.aim().bearingDeg())
-                            : "It serves one direction only.");
+        public Optional<Outcome> remark(Need need) {
+            return need.aim().target() == Target.ONE_STATION
+                    ? remark("BEARING", Map.of("bearingDeg", (double)
+                            Math.round(need.aim().bearingDeg())))
+                    : remark("ONE_DIRECTION", Map.of());
         }
 
         @Override
@@ -137,14 +127,8 @@ public final class BeamDesign extends AntennaDesign {
 
     @Override
     public List<VirtualInstallation> installations() {
-        return List.of(VirtualInstallation.make(
-                        "beam-three-split",
-                        KIND,
-                        "Three-element beam, split dipole with hairpin",
-                        Carrier.MAST,
-                        440e6,
-                        450e6)
-                .set(Control.slide("both halves of the driven element, together", 0.312, 0.27, 0.34))
+        return List.of(VirtualInstallation.make("beam-three-split", KIND, Carrier.MAST, 440e6, 450e6)
+                .set(Control.slide(ControlName.BOTH_HALVES_OF_THE_DRIVEN_ELEMENT_TOGETHER, 0.312, 0.27, 0.34))
                 .on(CONDITIONS)
                 .line(Usual.foam(12))
                 .as(s -> new Beam(

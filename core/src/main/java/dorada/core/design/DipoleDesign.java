@@ -1,7 +1,7 @@
 package dorada.core.design;
 
+import dorada.core.antenna.AdjustedPiece;
 import dorada.core.antenna.AntennaKind;
-import dorada.core.antenna.AntennaKind.PiecesWords;
 import dorada.core.antenna.Assembly;
 import dorada.core.antenna.Carrier;
 import dorada.core.antenna.WireDipole;
@@ -9,6 +9,7 @@ import dorada.core.cutsheet.CutKind;
 import dorada.core.cutsheet.Inputs;
 import dorada.core.cutsheet.Shape;
 import dorada.core.cutsheet.kind.HalfWaveDipole;
+import dorada.core.outcome.Outcome;
 import dorada.core.planning.Candidate;
 import dorada.core.planning.CandidateModel;
 import dorada.core.planning.Extent;
@@ -16,6 +17,7 @@ import dorada.core.planning.Need;
 import dorada.core.planning.Place;
 import dorada.core.planning.SheetModel;
 import dorada.core.simulation.Control;
+import dorada.core.simulation.ControlName;
 import dorada.core.simulation.StandIn;
 import dorada.core.simulation.StandIn.Chance;
 import dorada.core.simulation.Usual;
@@ -30,14 +32,14 @@ import java.util.Set;
 /** A half-wave dipole of wire or tube, straight or with hanging ends. */
 public final class DipoleDesign extends AntennaDesign {
 
-    public static final AntennaKind KIND = AntennaKind.called("DIPOLE", "wire dipole", "each arm")
+    public static final AntennaKind KIND = AntennaKind.called("DIPOLE", AdjustedPiece.ARM)
             .cutOnly()
             .hasUsualLength()
             .smallestStepM(0.005)
             .waves(0.25)
             .lengthRatio(1, 0.05)
             .circuit(13, 46)
-            .bothHalves(new PiecesWords("one arm alone", "both arms"))
+            .bothHalves()
             .make();
 
     private static final CutKind SHEET = new HalfWaveDipole();
@@ -56,14 +58,7 @@ public final class DipoleDesign extends AntennaDesign {
         private static final double LEAST_HANG_WAVES = 0.002;
 
         Planned() {
-            super(
-                    KIND,
-                    "DIPOLE",
-                    "half-wave dipole",
-                    "nothing simpler; what gains are told against",
-                    2,
-                    Needs.NO_METAL,
-                    Set.of(Carrier.MAST, Carrier.PORTABLE, Carrier.INDOOR));
+            super(KIND, "DIPOLE", 2, Needs.NO_METAL, Set.of(Carrier.MAST, Carrier.PORTABLE, Carrier.INDOOR));
         }
 
         @Override
@@ -72,11 +67,8 @@ public final class DipoleDesign extends AntennaDesign {
         }
 
         @Override
-        public Optional<String> reason(Need need) {
-            return Optional.of(
-                    new Place(need).isUpright()
-                            ? "Upright; lead the feedline away level for a quarter-wave, with a choke."
-                            : "Level: polarised across, weak off its ends.");
+        public Optional<Outcome> remark(Need need) {
+            return remark(new Place(need).isUpright() ? "UPRIGHT" : "LEVEL", Map.of());
         }
 
         /** Level it is wire, its ends hanging where the room is too short; upright it is tube. */
@@ -159,9 +151,8 @@ public final class DipoleDesign extends AntennaDesign {
 
     @Override
     public List<VirtualInstallation> installations() {
-        return List.of(VirtualInstallation.make(
-                        "attic-dipole", KIND, "Bent CB dipole under the rafters", Carrier.INDOOR, 26.965e6, 27.405e6)
-                .set(Control.cut("both arms, alike", 2.78, 2.3))
+        return List.of(VirtualInstallation.make("attic-dipole", KIND, Carrier.INDOOR, 26.965e6, 27.405e6)
+                .set(Control.cut(ControlName.BOTH_ARMS_ALIKE, 2.78, 2.3))
                 .on(Usual.INSIDE)
                 .line(Usual.thin(12))
                 .as(s -> new WireDipole(s[0], 0.8, 6, 0.0008, 0.0006, Conductor.COPPER)));

@@ -1,5 +1,6 @@
 package dorada.core.design;
 
+import dorada.core.antenna.AdjustedPiece;
 import dorada.core.antenna.AntennaKind;
 import dorada.core.cutsheet.CutKind;
 import dorada.core.cutsheet.kind.EndFedWire;
@@ -9,7 +10,7 @@ import dorada.core.simulation.StandIn.Chance;
 /** A half-wave of wire, fed at its end. */
 public final class EndFedWireDesign extends AntennaDesign {
 
-    public static final AntennaKind KIND = AntennaKind.called("END_FED_WIRE", "half-wave end-fed wire", "wire")
+    public static final AntennaKind KIND = AntennaKind.called("END_FED_WIRE", AdjustedPiece.WIRE)
             .cutOnly()
             .hasUsualLength()
             .smallestStepM(0.005)

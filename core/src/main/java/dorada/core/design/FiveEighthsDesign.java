@@ -1,10 +1,12 @@
 package dorada.core.design;
 
+import dorada.core.antenna.AdjustedPiece;
 import dorada.core.antenna.AntennaKind;
 import dorada.core.antenna.Assembly;
 import dorada.core.antenna.Carrier;
 import dorada.core.cutsheet.CutKind;
 import dorada.core.cutsheet.kind.FiveEighthsWhip;
+import dorada.core.outcome.Outcome;
 import dorada.core.planning.Candidate;
 import dorada.core.planning.CandidateModel;
 import dorada.core.planning.Extent;
@@ -12,6 +14,7 @@ import dorada.core.planning.Need;
 import dorada.core.planning.Place;
 import dorada.core.planning.SheetModel;
 import dorada.core.simulation.Control;
+import dorada.core.simulation.ControlName;
 import dorada.core.simulation.StandIn;
 import dorada.core.simulation.StandIn.Chance;
 import dorada.core.simulation.Usual;
@@ -24,7 +27,7 @@ import java.util.Optional;
 /** A 5/8-wave whip with a coil at its base. */
 public final class FiveEighthsDesign extends AntennaDesign {
 
-    public static final AntennaKind KIND = AntennaKind.called("FIVE_EIGHTHS_WHIP", "5/8-wave whip with a coil", "whip")
+    public static final AntennaKind KIND = AntennaKind.called("FIVE_EIGHTHS_WHIP", AdjustedPiece.WHIP)
             .cutOnly()
             .hasUsualLength()
             .smallestStepM(0.002)
@@ -47,14 +50,7 @@ public final class FiveEighthsDesign extends AntennaDesign {
     private static final class Planned extends Candidate {
 
         Planned() {
-            super(
-                    KIND,
-                    "FIVE_EIGHTHS",
-                    "5/8-wave whip with a coil",
-                    "3 dB over a quarter-wave, many say",
-                    3,
-                    Needs.METAL,
-                    ON_ANYTHING);
+            super(KIND, "FIVE_EIGHTHS", 3, Needs.METAL, ON_ANYTHING);
         }
 
         @Override
@@ -63,8 +59,8 @@ public final class FiveEighthsDesign extends AntennaDesign {
         }
 
         @Override
-        public Optional<String> reason(Need need) {
-            return Optional.of("Two and a half times as long as a quarter-wave; length and coil are both tuned.");
+        public Optional<Outcome> remark(Need need) {
+            return remark();
         }
 
         @Override
@@ -121,14 +117,8 @@ public final class FiveEighthsDesign extends AntennaDesign {
 
     @Override
     public List<VirtualInstallation> installations() {
-        return List.of(VirtualInstallation.make(
-                        "roof-five-eighths",
-                        KIND,
-                        "5/8-wave whip with a coil on a steel roof",
-                        Carrier.VEHICLE,
-                        153e6,
-                        159e6)
-                .set(Control.cut("the whip", 1.2, 0.9))
+        return List.of(VirtualInstallation.make("roof-five-eighths", KIND, Carrier.VEHICLE, 153e6, 159e6)
+                .set(Control.cut(ControlName.WHIP, 1.2, 0.9))
                 .on(Usual.ON_VEHICLE)
                 .line(Usual.thin(4.2))
                 .as(s -> RoofWhips.whip(0.05, s[0], 0.0012, 0.225e-6, Usual.COIL_Q, RoofWhips.ROOF, 0, 0, 0, 1)));

@@ -1,11 +1,13 @@
 package dorada.core.design;
 
+import dorada.core.antenna.AdjustedPiece;
 import dorada.core.antenna.AntennaKind;
 import dorada.core.antenna.Assembly;
 import dorada.core.antenna.Carrier;
 import dorada.core.antenna.FoldedVertical;
 import dorada.core.cutsheet.CutKind;
 import dorada.core.cutsheet.kind.FoldedTopVertical;
+import dorada.core.outcome.Outcome;
 import dorada.core.planning.Candidate;
 import dorada.core.planning.CandidateModel;
 import dorada.core.planning.Extent;
@@ -13,6 +15,7 @@ import dorada.core.planning.Need;
 import dorada.core.planning.Place;
 import dorada.core.planning.SheetModel;
 import dorada.core.simulation.Control;
+import dorada.core.simulation.ControlName;
 import dorada.core.simulation.StandIn;
 import dorada.core.simulation.StandIn.Chance;
 import dorada.core.simulation.Usual;
@@ -27,8 +30,7 @@ import java.util.Set;
 /** A vertical whose top comes down again beside it, with a coil across its feed. */
 public final class FoldedVerticalDesign extends AntennaDesign {
 
-    public static final AntennaKind KIND = AntennaKind.called(
-                    "FOLDED_VERTICAL", "vertical with its top folded down", "fold")
+    public static final AntennaKind KIND = AntennaKind.called("FOLDED_VERTICAL", AdjustedPiece.FOLD)
             .cutOnly()
             .smallestStepM(0.005)
             .waves(0.25)
@@ -53,14 +55,7 @@ public final class FoldedVerticalDesign extends AntennaDesign {
         private static final double UPRIGHT_WAVES = 0.22;
 
         Planned() {
-            super(
-                    KIND,
-                    "FOLDED_VERTICAL",
-                    "vertical with its top folded down, a coil across its feed",
-                    "fold three times what is missing",
-                    3,
-                    Needs.NO_METAL,
-                    Set.of(Carrier.INDOOR));
+            super(KIND, "FOLDED_VERTICAL", 3, Needs.NO_METAL, Set.of(Carrier.INDOOR));
         }
 
         @Override
@@ -74,8 +69,8 @@ public final class FoldedVerticalDesign extends AntennaDesign {
         }
 
         @Override
-        public Optional<String> reason(Need need) {
-            return Optional.of("The fold lowers the resistance: what the wires show, not the rule.");
+        public Optional<Outcome> remark(Need need) {
+            return remark();
         }
 
         @Override
@@ -145,14 +140,8 @@ public final class FoldedVerticalDesign extends AntennaDesign {
 
     @Override
     public List<VirtualInstallation> installations() {
-        return List.of(VirtualInstallation.make(
-                        "attic-vertical",
-                        KIND,
-                        "Folded CB vertical under the ridge",
-                        Carrier.INDOOR,
-                        26.965e6,
-                        27.405e6)
-                .set(Control.cut("the folded end", 0.75, 0.1))
+        return List.of(VirtualInstallation.make("attic-vertical", KIND, Carrier.INDOOR, 26.965e6, 27.405e6)
+                .set(Control.cut(ControlName.FOLDED_END, 0.75, 0.1))
                 .on(Usual.INSIDE)
                 .line(Usual.thin(12))
                 .as(s -> new FoldedVertical(2.1, s[0], 0.4, 2.35, 4.5, 0.0008, Conductor.COPPER)));

@@ -1,10 +1,12 @@
 package dorada.core.design;
 
+import dorada.core.antenna.AdjustedPiece;
 import dorada.core.antenna.AntennaKind;
 import dorada.core.antenna.Beam;
 import dorada.core.antenna.Carrier;
 import dorada.core.antenna.SecondPiece;
 import dorada.core.simulation.Control;
+import dorada.core.simulation.ControlName;
 import dorada.core.simulation.StandIn;
 import dorada.core.simulation.StandIn.Chance;
 import dorada.core.simulation.Usual;
@@ -15,7 +17,7 @@ import java.util.List;
 /** A beam whose driven element is whole, fed by a gamma match with a strap that slides. */
 public final class GammaBeamDesign extends AntennaDesign {
 
-    public static final AntennaKind KIND = AntennaKind.called("GAMMA_BEAM", "beam with a gamma match", "driven element")
+    public static final AntennaKind KIND = AntennaKind.called("GAMMA_BEAM", AdjustedPiece.DRIVEN_ELEMENT)
             .waves(0.5)
             .lengthRatio(1.2, 0.4)
             .circuit(11, 50)
@@ -48,11 +50,10 @@ public final class GammaBeamDesign extends AntennaDesign {
 
     @Override
     public List<VirtualInstallation> installations() {
-        return List.of(VirtualInstallation.make(
-                        "beam-five-gamma", KIND, "Five-element beam with a gamma match", Carrier.MAST, 152e6, 158e6)
+        return List.of(VirtualInstallation.make("beam-five-gamma", KIND, Carrier.MAST, 152e6, 158e6)
                 .set(
-                        Control.slide("the driven element", 0.93, 0.8, 1.0),
-                        Control.slide("the gamma's strap", 0.12, 0.06, 0.25))
+                        Control.slide(ControlName.DRIVEN_ELEMENT, 0.93, 0.8, 1.0),
+                        Control.slide(ControlName.GAMMAS_STRAP, 0.12, 0.06, 0.25))
                 .on(BeamDesign.CONDITIONS)
                 .line(Usual.foam(18))
                 .as(s -> new Beam(

@@ -1,11 +1,12 @@
 package dorada.core.design;
 
+import dorada.core.antenna.AdjustedPiece;
 import dorada.core.antenna.AntennaKind;
-import dorada.core.antenna.AntennaKind.PiecesWords;
 import dorada.core.antenna.Carrier;
 import dorada.core.antenna.GroundPlane;
 import dorada.core.cutsheet.CutKind;
 import dorada.core.cutsheet.kind.GroundPlaneOnRadials;
+import dorada.core.outcome.Outcome;
 import dorada.core.planning.Candidate;
 import dorada.core.planning.CandidateModel;
 import dorada.core.planning.Need;
@@ -13,6 +14,7 @@ import dorada.core.planning.Need.Material;
 import dorada.core.planning.Place;
 import dorada.core.planning.SheetModel;
 import dorada.core.simulation.Control;
+import dorada.core.simulation.ControlName;
 import dorada.core.simulation.StandIn;
 import dorada.core.simulation.StandIn.Chance;
 import dorada.core.simulation.Usual;
@@ -28,14 +30,13 @@ public final class GroundPlaneDesign extends AntennaDesign {
     /** Radiator and radials, each by as much: 0.93 to 1.00 over wires of 1.6 to 6 mm and droops to 45°. */
     private static final double RADIATOR_AND_RADIALS = 0.97;
 
-    public static final AntennaKind KIND = AntennaKind.called(
-                    "GROUND_PLANE", "ground plane on drooping radials", "radiator")
+    public static final AntennaKind KIND = AntennaKind.called("GROUND_PLANE", AdjustedPiece.RADIATOR)
             .cutOnly()
             .hasUsualLength()
             .waves(0.25)
             .lengthRatio(1.23, 0.11)
             .circuit(5.5, 48)
-            .oneAlone(new PiecesWords("radiator alone", "radiator and radials alike"), RADIATOR_AND_RADIALS)
+            .oneAlone(RADIATOR_AND_RADIALS)
             .make();
 
     private static final CutKind WIRES = new GroundPlaneOnRadials(false);
@@ -58,28 +59,17 @@ public final class GroundPlaneDesign extends AntennaDesign {
     private static final class Planned extends Candidate {
 
         Planned() {
-            super(
-                    KIND,
-                    "RADIALS",
-                    "quarter-wave on four drooping radials",
-                    "about 50 Ω by itself",
-                    2,
-                    Needs.NO_METAL,
-                    ON_ANYTHING);
+            super(KIND, "RADIALS", 2, Needs.NO_METAL, ON_ANYTHING);
         }
 
         @Override
-        public Optional<String> reason(Need need) {
+        public Optional<Outcome> remark(Need need) {
             Material under = need.standsOnSurface() ? need.surface().material() : Material.NONE;
-            String own = "Brings its own ground plane: wide, but independent of the surface.";
-            return Optional.of(
-                    switch (under) {
-                        case COMPOSITE ->
-                            "Carbon in a composite conducts a little and hides what is under it: fit outside it. "
-                                    + own;
-                        case TUBE_FRAME -> "Bond the radials to the frame's tubes where they cross. " + own;
-                        default -> own;
-                    });
+            return switch (under) {
+                case COMPOSITE -> remark("ON_COMPOSITE", Map.of());
+                case TUBE_FRAME -> remark("ON_TUBES", Map.of());
+                default -> remark();
+            };
         }
 
         @Override
@@ -106,25 +96,17 @@ public final class GroundPlaneDesign extends AntennaDesign {
     @Override
     public List<VirtualInstallation> installations() {
         return List.of(
-                VirtualInstallation.make(
-                                "wire-two-radials",
-                                KIND,
-                                "Wire ground plane with two radials",
-                                Carrier.PORTABLE,
-                                144e6,
-                                148e6)
-                        .set(Control.cut("the upright", 0.51, 0.4), Control.cut("both radials, alike", 0.52, 0.4))
+                VirtualInstallation.make("wire-two-radials", KIND, Carrier.PORTABLE, 144e6, 148e6)
+                        .set(
+                                Control.cut(ControlName.UPRIGHT, 0.51, 0.4),
+                                Control.cut(ControlName.BOTH_RADIALS_ALIKE, 0.52, 0.4))
                         .on(Usual.ON_MAST)
                         .line(Usual.thin(8))
                         .as(s -> new GroundPlane(s[0], 0.0012, 2, s[1], 40, Conductor.COPPER)),
-                VirtualInstallation.make(
-                                "rod-four-radials",
-                                KIND,
-                                "Rod ground plane with four drooping radials",
-                                Carrier.MAST,
-                                153e6,
-                                159e6)
-                        .set(Control.cut("the upright", 0.485, 0.38), Control.cut("all four radials, alike", 0.5, 0.4))
+                VirtualInstallation.make("rod-four-radials", KIND, Carrier.MAST, 153e6, 159e6)
+                        .set(
+                                Control.cut(ControlName.UPRIGHT, 0.485, 0.38),
+                                Control.cut(ControlName.ALL_FOUR_RADIALS_ALIKE, 0.5, 0.4))
                         .on(Usual.ON_MAST)
                         .line(Usual.foam(15))
                         .as(s -> new GroundPlane(s[0], 0.0025, 4, s[1], 40, Conductor.ALUMINIUM)));

@@ -1,5 +1,6 @@
 package dorada.core.design;
 
+import dorada.core.antenna.AdjustedPiece;
 import dorada.core.antenna.AntennaKind;
 import dorada.core.antenna.Assembly;
 import dorada.core.antenna.Carrier;
@@ -8,6 +9,7 @@ import dorada.core.cutsheet.CutKind;
 import dorada.core.cutsheet.Inputs;
 import dorada.core.cutsheet.Shape;
 import dorada.core.cutsheet.kind.HalfWaveWhip;
+import dorada.core.outcome.Outcome;
 import dorada.core.planning.Candidate;
 import dorada.core.planning.CandidateModel;
 import dorada.core.planning.Extent;
@@ -16,6 +18,7 @@ import dorada.core.planning.Place;
 import dorada.core.planning.SheetModel;
 import dorada.core.simulation.Condition;
 import dorada.core.simulation.Control;
+import dorada.core.simulation.ControlName;
 import dorada.core.simulation.StandIn;
 import dorada.core.simulation.StandIn.Chance;
 import dorada.core.simulation.Usual;
@@ -30,8 +33,7 @@ import java.util.Optional;
 /** A half-wave whip with a transformer at its foot: it needs no metal under it. */
 public final class HalfWaveWhipDesign extends AntennaDesign {
 
-    public static final AntennaKind KIND = AntennaKind.called(
-                    "HALF_WAVE_WHIP", "half-wave whip with a transformer", "whip")
+    public static final AntennaKind KIND = AntennaKind.called("HALF_WAVE_WHIP", AdjustedPiece.WHIP)
             .cutOnly()
             .hasUsualLength()
             .waves(0.5)
@@ -53,19 +55,12 @@ public final class HalfWaveWhipDesign extends AntennaDesign {
     private static final class Planned extends Candidate {
 
         Planned() {
-            super(
-                    KIND,
-                    "HALF_WAVE",
-                    "half-wave whip with a transformer",
-                    "needs no ground; no gain over a quarter-wave",
-                    2,
-                    Needs.NOTHING,
-                    ON_ANYTHING);
+            super(KIND, "HALF_WAVE", 2, Needs.NOTHING, ON_ANYTHING);
         }
 
         @Override
-        public Optional<String> reason(Need need) {
-            return Optional.of("Needs no metal roof; twice as long as a quarter-wave; its transformer must be tuned.");
+        public Optional<Outcome> remark(Need need) {
+            return remark();
         }
 
         @Override
@@ -146,9 +141,8 @@ public final class HalfWaveWhipDesign extends AntennaDesign {
 
     @Override
     public List<VirtualInstallation> installations() {
-        return List.of(VirtualInstallation.make(
-                        "plastic-cab-half-wave", KIND, "Half-wave whip on a plastic cab", Carrier.VEHICLE, 153e6, 159e6)
-                .set(Control.cut("the whip", 0.97, 0.7))
+        return List.of(VirtualInstallation.make("plastic-cab-half-wave", KIND, Carrier.VEHICLE, 153e6, 159e6)
+                .set(Control.cut(ControlName.WHIP, 0.97, 0.7))
                 .on(Usual.with(
                         Usual.LINE,
                         Condition.PERSON_NEAR,

@@ -1,11 +1,13 @@
 package dorada.core.design;
 
+import dorada.core.antenna.AdjustedPiece;
 import dorada.core.antenna.AntennaKind;
 import dorada.core.antenna.Assembly;
 import dorada.core.antenna.Carrier;
 import dorada.core.antenna.HandheldRod;
 import dorada.core.cutsheet.CutKind;
 import dorada.core.cutsheet.kind.HandheldRodSheet;
+import dorada.core.outcome.Outcome;
 import dorada.core.planning.Candidate;
 import dorada.core.planning.CandidateModel;
 import dorada.core.planning.Need;
@@ -13,6 +15,7 @@ import dorada.core.planning.Place;
 import dorada.core.planning.SheetModel;
 import dorada.core.simulation.Condition;
 import dorada.core.simulation.Control;
+import dorada.core.simulation.ControlName;
 import dorada.core.simulation.StandIn;
 import dorada.core.simulation.StandIn.Chance;
 import dorada.core.simulation.Usual;
@@ -26,7 +29,7 @@ import java.util.Set;
 /** A quarter-wave rod on a handheld, alone or with a wire that hangs from its connector. */
 public final class HandheldDesign extends AntennaDesign {
 
-    public static final AntennaKind KIND = AntennaKind.called("HANDHELD_ROD", "handheld rod", "rod")
+    public static final AntennaKind KIND = AntennaKind.called("HANDHELD_ROD", AdjustedPiece.ROD)
             .cutOnly()
             .waves(0.25)
             .lengthRatio(1.5, 0.14)
@@ -41,36 +44,20 @@ public final class HandheldDesign extends AntennaDesign {
 
     @Override
     public List<Candidate> candidates() {
-        return List.of(
-                new Planned(
-                        "HANDHELD_ROD",
-                        "quarter-wave rod on the set",
-                        "better than the short one",
-                        1,
-                        "none",
-                        "The set is the other half: hand and body move the reading."),
-                new Planned(
-                        "HANDHELD_COUNTERPOISE",
-                        "rod on the set with a hanging counterpoise",
-                        "steadies it; leans the signal its way",
-                        2,
-                        "bent",
-                        "A quarter-wave of wire from the connector's ring, bent down."));
+        return List.of(new Planned("HANDHELD_ROD", 1, "none"), new Planned("HANDHELD_COUNTERPOISE", 2, "bent"));
     }
 
     private static final class Planned extends Candidate {
         private final String with;
-        private final String reason;
 
-        Planned(String id, String title, String claim, int effort, String with, String reason) {
-            super(KIND, id, title, claim, effort, Needs.NOTHING, Set.of(Carrier.HANDHELD));
+        Planned(String id, int effort, String with) {
+            super(KIND, id, effort, Needs.NOTHING, Set.of(Carrier.HANDHELD));
             this.with = with;
-            this.reason = reason;
         }
 
         @Override
-        public Optional<String> reason(Need need) {
-            return Optional.of(reason);
+        public Optional<Outcome> remark(Need need) {
+            return remark();
         }
 
         @Override
@@ -118,19 +105,15 @@ public final class HandheldDesign extends AntennaDesign {
     @Override
     public List<VirtualInstallation> installations() {
         return List.of(
-                VirtualInstallation.make("handheld-rod", KIND, "Handheld with a rod", Carrier.HANDHELD, 446e6, 453e6)
-                        .set(Control.cut("the rod", 0.18, 0.1))
+                VirtualInstallation.make("handheld-rod", KIND, Carrier.HANDHELD, 446e6, 453e6)
+                        .set(Control.cut(ControlName.ROD, 0.18, 0.1))
                         .on(Usual.with(Usual.LINE, Condition.HAND_NEAR, Condition.PERSON_NEAR))
                         .line(Usual.thin(0.1))
                         .asWith((s, hand) -> new HandheldRod(s[0], 0.0015, 0.12, 0.012, 0, 0, hand ? 0.012 : 0)),
-                VirtualInstallation.make(
-                                "handheld-counterpoise",
-                                KIND,
-                                "Handheld with rod and counterpoise",
-                                Carrier.HANDHELD,
-                                446e6,
-                                453e6)
-                        .set(Control.cut("the rod", 0.18, 0.1), Control.slide("the counterpoise", 0.165, 0.1, 0.22))
+                VirtualInstallation.make("handheld-counterpoise", KIND, Carrier.HANDHELD, 446e6, 453e6)
+                        .set(
+                                Control.cut(ControlName.ROD, 0.18, 0.1),
+                                Control.slide(ControlName.COUNTERPOISE, 0.165, 0.1, 0.22))
                         .on(Usual.with(Usual.LINE, Condition.HAND_NEAR, Condition.PERSON_NEAR))
                         .line(Usual.thin(0.1))
                         .asWith((s, hand) -> new HandheldRod(s[0], 0.0015, 0.12, 0.012, s[1], 20, hand ? 0.012 : 0)));

@@ -1,5 +1,6 @@
 package dorada.core.design;
 
+import dorada.core.antenna.AdjustedPiece;
 import dorada.core.antenna.AntennaKind;
 import dorada.core.antenna.Assembly;
 import dorada.core.antenna.Carrier;
@@ -14,6 +15,7 @@ import dorada.core.planning.Need;
 import dorada.core.planning.Place;
 import dorada.core.rf.Impedance;
 import dorada.core.simulation.Control;
+import dorada.core.simulation.ControlName;
 import dorada.core.simulation.StandIn;
 import dorada.core.simulation.StandIn.Chance;
 import dorada.core.simulation.Usual;
@@ -28,8 +30,7 @@ import java.util.Map;
 /** A short CB whip with a coil at its base and a tip that is pushed in or cut. */
 public final class LoadedWhipDesign extends AntennaDesign {
 
-    public static final AntennaKind KIND = AntennaKind.called(
-                    "LOADED_CB_WHIP", "base-loaded CB whip with adjustable tip", "tip")
+    public static final AntennaKind KIND = AntennaKind.called("LOADED_CB_WHIP", AdjustedPiece.TIP)
             .smallestStepM(0.002)
             .waves(0.25)
             .lengthRatio(0.9, 0.12)
@@ -59,14 +60,7 @@ public final class LoadedWhipDesign extends AntennaDesign {
         private static final double WHOLE_M = 1.3;
 
         Planned() {
-            super(
-                    KIND,
-                    "LOADED_WHIP",
-                    "base-loaded whip, 1.3 m",
-                    "shorter, narrower, some loss",
-                    2,
-                    Needs.METAL,
-                    ON_ANYTHING);
+            super(KIND, "LOADED_WHIP", 2, Needs.METAL, ON_ANYTHING);
         }
 
         @Override
@@ -168,14 +162,8 @@ public final class LoadedWhipDesign extends AntennaDesign {
 
     @Override
     public List<VirtualInstallation> installations() {
-        return List.of(VirtualInstallation.make(
-                        "cb-base-loaded",
-                        KIND,
-                        "Base-loaded CB whip on a lorry, adjustable tip",
-                        Carrier.VEHICLE,
-                        26.965e6,
-                        27.405e6)
-                .set(Control.slide("the tip", 1.31, 1.15, 1.42))
+        return List.of(VirtualInstallation.make("cb-base-loaded", KIND, Carrier.VEHICLE, 26.965e6, 27.405e6)
+                .set(Control.slide(ControlName.TIP, 1.31, 1.15, 1.42))
                 .on(Usual.ON_VEHICLE)
                 .line(Usual.thin(5.5))
                 .as(s -> RoofWhips.whip(

@@ -1,11 +1,13 @@
 package dorada.core.design;
 
+import dorada.core.antenna.AdjustedPiece;
 import dorada.core.antenna.AntennaKind;
 import dorada.core.antenna.Assembly;
 import dorada.core.antenna.Carrier;
 import dorada.core.antenna.WireLoop;
 import dorada.core.cutsheet.CutKind;
 import dorada.core.cutsheet.kind.FullWaveLoop;
+import dorada.core.outcome.Outcome;
 import dorada.core.planning.Candidate;
 import dorada.core.planning.CandidateModel;
 import dorada.core.planning.Extent;
@@ -14,6 +16,7 @@ import dorada.core.planning.Place;
 import dorada.core.planning.SheetModel;
 import dorada.core.simulation.Condition;
 import dorada.core.simulation.Control;
+import dorada.core.simulation.ControlName;
 import dorada.core.simulation.StandIn;
 import dorada.core.simulation.StandIn.Chance;
 import dorada.core.simulation.Usual;
@@ -28,7 +31,7 @@ import java.util.Set;
 /** A full-wave loop with a balun. */
 public final class LoopDesign extends AntennaDesign {
 
-    public static final AntennaKind KIND = AntennaKind.called("FULL_WAVE_LOOP", "full-wave loop with a balun", "loop")
+    public static final AntennaKind KIND = AntennaKind.called("FULL_WAVE_LOOP", AdjustedPiece.LOOP)
             .cutOnly()
             .smallestStepM(0.005)
             .waves(1)
@@ -50,14 +53,7 @@ public final class LoopDesign extends AntennaDesign {
     private static final class Planned extends Candidate {
 
         Planned() {
-            super(
-                    KIND,
-                    "LOOP",
-                    "full-wave loop with a balun",
-                    "a little gain, and quiet",
-                    2,
-                    Needs.NO_METAL,
-                    Set.of(Carrier.PORTABLE, Carrier.INDOOR));
+            super(KIND, "LOOP", 2, Needs.NO_METAL, Set.of(Carrier.PORTABLE, Carrier.INDOOR));
         }
 
         @Override
@@ -66,8 +62,8 @@ public final class LoopDesign extends AntennaDesign {
         }
 
         @Override
-        public Optional<String> reason(Need need) {
-            return Optional.of("Fed at the bottom it is polarised across; 4:1 or 2:1 balun by what is measured.");
+        public Optional<Outcome> remark(Need need) {
+            return remark();
         }
 
         /** A square, or as wide as the room. */
@@ -134,9 +130,8 @@ public final class LoopDesign extends AntennaDesign {
 
     @Override
     public List<VirtualInstallation> installations() {
-        return List.of(VirtualInstallation.make(
-                        "attic-loop", KIND, "Full-wave CB loop with 4:1 balun", Carrier.INDOOR, 26.965e6, 27.405e6)
-                .set(Control.slide("the loop's width", 3.45, 2.8, 3.7))
+        return List.of(VirtualInstallation.make("attic-loop", KIND, Carrier.INDOOR, 26.965e6, 27.405e6)
+                .set(Control.slide(ControlName.LOOPS_WIDTH, 3.45, 2.8, 3.7))
                 .on(Usual.with(Usual.LINE, Condition.INDOORS))
                 .line(Usual.thin(12))
                 .as(s -> new WireLoop(s[0], 2.5, 4, 4, 0.0008, Conductor.COPPER)));

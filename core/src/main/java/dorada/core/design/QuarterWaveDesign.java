@@ -1,5 +1,6 @@
 package dorada.core.design;
 
+import dorada.core.antenna.AdjustedPiece;
 import dorada.core.antenna.AntennaKind;
 import dorada.core.antenna.Assembly;
 import dorada.core.antenna.Carrier;
@@ -12,6 +13,7 @@ import dorada.core.planning.Extent;
 import dorada.core.planning.Place;
 import dorada.core.planning.SheetModel;
 import dorada.core.simulation.Control;
+import dorada.core.simulation.ControlName;
 import dorada.core.simulation.StandIn;
 import dorada.core.simulation.StandIn.Chance;
 import dorada.core.simulation.Usual;
@@ -24,7 +26,7 @@ import java.util.Set;
 /** A quarter-wave whip on sheet metal. */
 public final class QuarterWaveDesign extends AntennaDesign {
 
-    public static final AntennaKind KIND = AntennaKind.called("QUARTER_WAVE_WHIP", "quarter-wave whip", "whip")
+    public static final AntennaKind KIND = AntennaKind.called("QUARTER_WAVE_WHIP", AdjustedPiece.WHIP)
             .cutOnly()
             .hasUsualLength()
             .waves(0.25)
@@ -57,7 +59,7 @@ public final class QuarterWaveDesign extends AntennaDesign {
     static final class Planned extends Candidate {
 
         Planned(String id, AntennaKind kind, Set<Carrier> carriers) {
-            super(kind, id, "quarter-wave whip", "what the others are held against", 1, Needs.METAL, carriers);
+            super(kind, id, 1, Needs.METAL, carriers);
         }
 
         @Override
@@ -117,25 +119,13 @@ public final class QuarterWaveDesign extends AntennaDesign {
     @Override
     public List<VirtualInstallation> installations() {
         return List.of(
-                VirtualInstallation.make(
-                                "roof-quarter-wave",
-                                KIND,
-                                "Quarter-wave whip on a steel roof",
-                                Carrier.VEHICLE,
-                                153e6,
-                                159e6)
-                        .set(Control.cut("the whip", 0.445, 0.3))
+                VirtualInstallation.make("roof-quarter-wave", KIND, Carrier.VEHICLE, 153e6, 159e6)
+                        .set(Control.cut(ControlName.WHIP, 0.445, 0.3))
                         .on(Usual.ON_VEHICLE)
                         .line(Usual.thin(4.2))
                         .as(s -> RoofWhips.whip(0.05, s[0], 0.0012, 0, Usual.COIL_Q, RoofWhips.ROOF, 0, 0, 0, 1)),
-                VirtualInstallation.make(
-                                "boot-lid",
-                                KIND,
-                                "Quarter-wave whip on the edge of a boot lid",
-                                Carrier.VEHICLE,
-                                153e6,
-                                159e6)
-                        .set(Control.cut("the whip", 0.445, 0.3))
+                VirtualInstallation.make("boot-lid", KIND, Carrier.VEHICLE, 153e6, 159e6)
+                        .set(Control.cut(ControlName.WHIP, 0.445, 0.3))
                         .on(Usual.ON_VEHICLE)
                         .line(Usual.thin(5))
                         .as(s -> RoofWhips.whip(0.05, s[0], 0.0012, 0, Usual.COIL_Q, BOOT_LID, 0.18, 0.2, 0, 1)));

@@ -1,5 +1,6 @@
 package dorada.core.design;
 
+import dorada.core.antenna.AdjustedPiece;
 import dorada.core.antenna.AntennaKind;
 import dorada.core.antenna.BandPiece;
 import dorada.core.antenna.Carrier;
@@ -8,6 +9,7 @@ import dorada.core.cutsheet.CutKind;
 import dorada.core.cutsheet.Inputs;
 import dorada.core.cutsheet.Shape;
 import dorada.core.cutsheet.kind.RibbonJPoleSheet;
+import dorada.core.outcome.Outcome;
 import dorada.core.planning.Candidate;
 import dorada.core.planning.CandidateModel;
 import dorada.core.planning.Need;
@@ -15,6 +17,7 @@ import dorada.core.planning.Place;
 import dorada.core.planning.SheetModel;
 import dorada.core.rf.Wavelength;
 import dorada.core.simulation.Control;
+import dorada.core.simulation.ControlName;
 import dorada.core.simulation.StandIn;
 import dorada.core.simulation.StandIn.Chance;
 import dorada.core.simulation.Usual;
@@ -28,7 +31,7 @@ import java.util.Set;
 /** A J-pole of ribbon for one band, or for two with a decoupling stub. */
 public final class RibbonJPoleDesign extends AntennaDesign {
 
-    public static final AntennaKind KIND = AntennaKind.called("RIBBON_J_POLE", "ribbon J-pole", "radiator")
+    public static final AntennaKind KIND = AntennaKind.called("RIBBON_J_POLE", AdjustedPiece.RADIATOR)
             .cutOnly()
             .smallestStepM(0.002)
             .waves(0.75)
@@ -51,14 +54,7 @@ public final class RibbonJPoleDesign extends AntennaDesign {
     private static final class Planned extends Candidate {
 
         Planned() {
-            super(
-                    KIND,
-                    "RIBBON_J_POLE",
-                    "ribbon J-pole, rolled up",
-                    "weighs nothing, hangs from a branch",
-                    3,
-                    Needs.NO_METAL,
-                    Set.of(Carrier.PORTABLE, Carrier.INDOOR));
+            super(KIND, "RIBBON_J_POLE", 3, Needs.NO_METAL, Set.of(Carrier.PORTABLE, Carrier.INDOOR));
         }
 
         @Override
@@ -67,8 +63,8 @@ public final class RibbonJPoleDesign extends AntennaDesign {
         }
 
         @Override
-        public Optional<String> reason(Need need) {
-            return Optional.of("Rolls up; tune it hung up, and inside its tube if it gets one.");
+        public Optional<Outcome> remark(Need need) {
+            return remark();
         }
 
         @Override
@@ -126,16 +122,14 @@ public final class RibbonJPoleDesign extends AntennaDesign {
 
     @Override
     public List<VirtualInstallation> installations() {
-        return List.of(
-                ribbon("ribbon-open", "Dual-band ribbon J-pole, hung in the open", Carrier.PORTABLE, 0),
-                ribbon("ribbon-tube", "Dual-band ribbon J-pole in a plastic tube", Carrier.MAST, 0.012));
+        return List.of(ribbon("ribbon-open", Carrier.PORTABLE, 0), ribbon("ribbon-tube", Carrier.MAST, 0.012));
     }
 
-    private static VirtualInstallation ribbon(String id, String title, Carrier place, double tubeRadiusM) {
-        return VirtualInstallation.make(id, KIND, title, place, 144e6, 148e6)
+    private static VirtualInstallation ribbon(String id, Carrier place, double tubeRadiusM) {
+        return VirtualInstallation.make(id, KIND, place, 144e6, 148e6)
                 .set(
-                        Control.cut("the radiator up to the stub", 0.3, 0.2),
-                        Control.cut("the wire above the stub", 0.66, 0.4))
+                        Control.cut(ControlName.RADIATOR_UP_TO_THE_STUB, 0.3, 0.2),
+                        Control.cut(ControlName.WIRE_ABOVE_THE_STUB, 0.66, 0.4))
                 .on(Usual.ON_MAST)
                 .line(Usual.thin(6))
                 .as(s -> new RibbonJPole(0.47, 0.025, s[0], 0.108, s[1], 0.009, 0.0005, 0.001, tubeRadiusM, 0.002));

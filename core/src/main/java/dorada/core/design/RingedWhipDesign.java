@@ -1,9 +1,11 @@
 package dorada.core.design;
 
+import dorada.core.antenna.AdjustedPiece;
 import dorada.core.antenna.AntennaKind;
 import dorada.core.antenna.Carrier;
 import dorada.core.antenna.SecondPiece;
 import dorada.core.simulation.Control;
+import dorada.core.simulation.ControlName;
 import dorada.core.simulation.StandIn;
 import dorada.core.simulation.StandIn.Chance;
 import dorada.core.simulation.Usual;
@@ -13,8 +15,7 @@ import java.util.List;
 /** A CB whip with its coil half-way up, a tip, and a ring that sets its length finely. */
 public final class RingedWhipDesign extends AntennaDesign {
 
-    public static final AntennaKind KIND = AntennaKind.called(
-                    "RINGED_CB_WHIP", "centre-loaded CB whip with tip and ring", "tip")
+    public static final AntennaKind KIND = AntennaKind.called("RINGED_CB_WHIP", AdjustedPiece.TIP)
             .smallestStepM(0.002)
             .waves(0.25)
             .lengthRatio(0.62, 0.15)
@@ -38,16 +39,10 @@ public final class RingedWhipDesign extends AntennaDesign {
 
     @Override
     public List<VirtualInstallation> installations() {
-        return List.of(VirtualInstallation.make(
-                        "cb-centre-loaded",
-                        KIND,
-                        "Centre-loaded CB whip with tip and ring",
-                        Carrier.VEHICLE,
-                        26.965e6,
-                        27.405e6)
+        return List.of(VirtualInstallation.make("cb-centre-loaded", KIND, Carrier.VEHICLE, 26.965e6, 27.405e6)
                 .set(
-                        Control.slide("the tip above the coil", 0.73, 0.55, 0.85),
-                        Control.slide("the ring below the coil", 0.021, 0.001, 0.041))
+                        Control.slide(ControlName.TIP_ABOVE_THE_COIL, 0.73, 0.55, 0.85),
+                        Control.slide(ControlName.RING_BELOW_THE_COIL, 0.021, 0.001, 0.041))
                 .on(Usual.ON_VEHICLE)
                 .line(Usual.thin(5.5))
                 .as(s -> RoofWhips.whip(

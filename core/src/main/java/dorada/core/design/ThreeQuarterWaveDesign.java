@@ -1,5 +1,6 @@
 package dorada.core.design;
 
+import dorada.core.antenna.AdjustedPiece;
 import dorada.core.antenna.AntennaKind;
 import dorada.core.antenna.Plate;
 import dorada.core.cutsheet.CutKind;
@@ -10,8 +11,7 @@ import dorada.core.simulation.StandIn.Chance;
 /** A whip of three quarter-waves on sheet metal: as long in UHF as a quarter-wave in VHF. */
 public final class ThreeQuarterWaveDesign extends AntennaDesign {
 
-    public static final AntennaKind KIND = AntennaKind.called(
-                    "THREE_QUARTER_WAVE_WHIP", "three-quarter-wave whip", "whip")
+    public static final AntennaKind KIND = AntennaKind.called("THREE_QUARTER_WAVE_WHIP", AdjustedPiece.WHIP)
             .cutOnly()
             .hasUsualLength()
             .waves(0.75)

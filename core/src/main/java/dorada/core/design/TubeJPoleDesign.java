@@ -1,17 +1,20 @@
 package dorada.core.design;
 
+import dorada.core.antenna.AdjustedPiece;
 import dorada.core.antenna.AntennaKind;
 import dorada.core.antenna.Carrier;
 import dorada.core.antenna.SecondPiece;
 import dorada.core.antenna.TubeJPole;
 import dorada.core.cutsheet.CutKind;
 import dorada.core.cutsheet.kind.TubeJPoleSheet;
+import dorada.core.outcome.Outcome;
 import dorada.core.planning.Candidate;
 import dorada.core.planning.CandidateModel;
 import dorada.core.planning.Need;
 import dorada.core.planning.Place;
 import dorada.core.planning.SheetModel;
 import dorada.core.simulation.Control;
+import dorada.core.simulation.ControlName;
 import dorada.core.simulation.StandIn;
 import dorada.core.simulation.StandIn.Chance;
 import dorada.core.simulation.Usual;
@@ -25,7 +28,7 @@ import java.util.Set;
 /** A J-pole of tube with a tap that slides. */
 public final class TubeJPoleDesign extends AntennaDesign {
 
-    public static final AntennaKind KIND = AntennaKind.called("TUBE_J_POLE", "tube J-pole", "long tube")
+    public static final AntennaKind KIND = AntennaKind.called("TUBE_J_POLE", AdjustedPiece.LONG_TUBE)
             .cutOnly()
             .hasUsualLength()
             .waves(0.75)
@@ -51,19 +54,12 @@ public final class TubeJPoleDesign extends AntennaDesign {
     private static final class Planned extends Candidate {
 
         Planned() {
-            super(
-                    KIND,
-                    "J_POLE",
-                    "tube J-pole",
-                    "a half-wave that needs no radials",
-                    3,
-                    Needs.NO_METAL,
-                    Set.of(Carrier.MAST, Carrier.PORTABLE));
+            super(KIND, "J_POLE", 3, Needs.NO_METAL, Set.of(Carrier.MAST, Carrier.PORTABLE));
         }
 
         @Override
-        public Optional<String> reason(Need need) {
-            return Optional.of("Two controls, length and tap; no radials in the way.");
+        public Optional<Outcome> remark(Need need) {
+            return remark();
         }
 
         @Override
@@ -86,11 +82,10 @@ public final class TubeJPoleDesign extends AntennaDesign {
 
     @Override
     public List<VirtualInstallation> installations() {
-        return List.of(VirtualInstallation.make(
-                        "tube-j-pole", KIND, "J-pole of copper tube with a movable tap", Carrier.MAST, 144e6, 148e6)
+        return List.of(VirtualInstallation.make("tube-j-pole", KIND, Carrier.MAST, 144e6, 148e6)
                 .set(
-                        Control.cut("the long tube above the stub", 1.03, 0.88),
-                        Control.slide("the tap", 0.06, 0.03, 0.12))
+                        Control.cut(ControlName.LONG_TUBE_ABOVE_THE_STUB, 1.03, 0.88),
+                        Control.slide(ControlName.TAP, 0.06, 0.03, 0.12))
                 .on(Usual.ON_MAST)
                 .line(Usual.thin(10))
                 .as(s -> new TubeJPole(s[0], 0.491, 0.05, s[1], 0.008, Conductor.COPPER)));

@@ -1,5 +1,6 @@
 package dorada.core.format;
 
+import dorada.core.outcome.OutcomeId;
 import java.util.Locale;
 import java.util.regex.Pattern;
 
@@ -7,33 +8,27 @@ import java.util.regex.Pattern;
  * What a column of a table holds, recognised from its heading. There is no standard for such tables; the headings are
  * common practice, no source.
  */
-public enum CsvRole {
-    FREQUENCY("frequency", "(f|freq|frequency)\\b.*"),
-    REAL("real part of Γ", "(re|real|gamma re|re gamma|s11 ?re|re s11|s11 real|real s11)"),
-    IMAGINARY(
-            "imaginary part of Γ",
-            "(im|imag|imaginary|gamma im|im gamma|s11 ?im|im s11|s11 imag|imag s11|s11 imaginary|imaginary s11)"),
-    RESISTANCE("resistance R", "(r|rs|resistance|re z|z re)( ohms?| ω)?"),
-    REACTANCE("reactance X", "(x|xs|reactance|im z|z im)( ohms?| ω)?"),
-    RETURN_LOSS(
-            "return loss in dB, either sign",
-            "(return ?loss|rl\\b|s11 ?db|s11 ?mag ?db|mag(nitude)? ?db|db s11|db\\b|log ?mag).*"),
-    SWR("SWR", "(v?swr|standing wave ratio)\\b.*"),
-    MAGNITUDE("magnitude of Γ", "(rho|ρ|mag|magnitude|s11 ?mag|mag s11|gamma mag)( lin(ear)?)?"),
-    ANGLE("angle of Γ in degrees", "(s11 )?(angle|phase|arg)( s11)?( deg(rees)?| °)?"),
-    IGNORED("not used", "(?!)");
+public enum CsvRole implements OutcomeId {
+    FREQUENCY("(f|freq|frequency)\\b.*"),
+    REAL("(re|real|gamma re|re gamma|s11 ?re|re s11|s11 real|real s11)"),
+    IMAGINARY("(im|imag|imaginary|gamma im|im gamma|s11 ?im|im s11|s11 imag|imag s11|s11 imaginary|imaginary s11)"),
+    RESISTANCE("(r|rs|resistance|re z|z re)( ohms?| ω)?"),
+    REACTANCE("(x|xs|reactance|im z|z im)( ohms?| ω)?"),
+    RETURN_LOSS("(return ?loss|rl\\b|s11 ?db|s11 ?mag ?db|mag(nitude)? ?db|db s11|db\\b|log ?mag).*"),
+    SWR("(v?swr|standing wave ratio)\\b.*"),
+    MAGNITUDE("(rho|ρ|mag|magnitude|s11 ?mag|mag s11|gamma mag)( lin(ear)?)?"),
+    ANGLE("(s11 )?(angle|phase|arg)( s11)?( deg(rees)?| °)?"),
+    IGNORED("(?!)");
 
-    private final String words;
     private final Pattern heading;
 
-    CsvRole(String words, String heading) {
-        this.words = words;
+    CsvRole(String heading) {
         this.heading = Pattern.compile(heading);
     }
 
-    /** What it holds, for a person. */
-    public String words() {
-        return words;
+    @Override
+    public String area() {
+        return "column";
     }
 
     static CsvRole of(String heading) {

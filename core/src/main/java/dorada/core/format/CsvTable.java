@@ -1,5 +1,6 @@
 package dorada.core.format;
 
+import dorada.core.outcome.Outcome;
 import dorada.core.rf.Impedance;
 import dorada.core.rf.Reflection;
 import dorada.core.rf.Swr;
@@ -61,16 +62,16 @@ public final class CsvTable {
         try (CSVParser parser = format.parse(text)) {
             for (CSVRecord row : parser) {
                 if (rows.size() > Points.MOST) {
-                    throw new FormatException(0, "more than " + Points.MOST + " points; sweep with fewer.");
+                    throw new FormatException(0, Malformed.TOO_MANY_POINTS.of(Points.MOST));
                 }
                 rows.add(row.toList());
                 lines.add((int) parser.getCurrentLineNumber());
             }
         } catch (java.io.UncheckedIOException | IllegalStateException e) {
-            throw new FormatException(0, "This table cannot be read: a quotation mark may be open.");
+            throw new FormatException(0, Malformed.THIS_TABLE_CANNOT_BE_READ.of());
         }
         if (rows.isEmpty()) {
-            throw new FormatException(0, "The table is empty.");
+            throw new FormatException(0, Malformed.THE_TABLE_IS_EMPTY.of());
         }
         return new CsvTable(separator, rows.remove(0), rows, lines);
     }
@@ -104,15 +105,12 @@ public final class CsvTable {
         }
         Integer frequency = at.get(CsvRole.FREQUENCY);
         if (frequency == null) {
-            throw new FormatException(
-                    line, "no column is named frequency; expected a heading such as \"frequency MHz,re,im\".");
+            throw new FormatException(line, Malformed.NO_COLUMN_IS_NAMED_FREQUENCY.of());
         }
         double hertz = unit(headings.get(frequency))
-                .orElseThrow(() -> new FormatException(
-                        line, "the frequency column does not say its unit; name it \"frequency MHz\", for example."));
-        Meaning meaning = Meaning.of(at)
-                .orElseThrow(() ->
-                        new FormatException(line, "no columns re and im, R and X, return loss or SWR were found."));
+                .orElseThrow(() -> new FormatException(line, Malformed.THE_FREQUENCY_COLUMN_DOES_NOT_SAY.of()));
+        Meaning meaning =
+                Meaning.of(at).orElseThrow(() -> new FormatException(line, Malformed.NO_COLUMNS_RE_AND_IM.of()));
         boolean decimalComma = hasDecimalComma();
         double sign = meaning.isReturnLoss() ? signOfReturnLoss(at.get(CsvRole.RETURN_LOSS), decimalComma) : 1;
         Points points = new Points();
@@ -124,19 +122,17 @@ public final class CsvTable {
             points.add(hz, meaning.reflection(a, b, sign, here), here);
         }
         if (points.count() == 0) {
-            throw new FormatException(0, "The table holds no measured points.");
+            throw new FormatException(0, Malformed.THE_TABLE_HOLDS_NO_MEASURED_POINTS.of());
         }
         return file(points, meaning, decimalComma);
     }
 
     private static SweepFile file(Points points, Meaning meaning, boolean decimalComma) {
-        List<String> warnings = new ArrayList<>();
+        List<Outcome> warnings = new ArrayList<>();
         if (decimalComma) {
-            warnings.add("Commas were read as decimal points.");
+            warnings.add(FileRemark.DECIMAL_COMMAS.of());
         }
-        if (!points.warning().isEmpty()) {
-            warnings.add(points.warning());
-        }
+        points.warning().ifPresent(warnings::add);
         Sweep sweep = meaning.second == null ? points.sweepOfMagnitudes() : points.sweep(Sweep.STANDARD_REFERENCE_OHM);
         return new SweepFile(sweep, warnings);
     }
@@ -184,16 +180,13 @@ public final class CsvTable {
                 };
             } catch (IllegalArgumentException e) {
                 throw new FormatException(
-                        line,
-                        this == RATIO
-                                ? "an SWR is 1 or more, not " + a + "."
-                                : "this is no reflection that there can be.");
+                        line, this == RATIO ? Malformed.SWR_BELOW_1.of() : Malformed.THIS_IS_NO_REFLECTION.of());
             }
         }
 
         private static double positive(double size, int line) throws FormatException {
             if (size < 0) {
-                throw new FormatException(line, "a magnitude is 0 or more; this column may be in dB.");
+                throw new FormatException(line, Malformed.A_MAGNITUDE_IS_0_OR_MORE.of());
             }
             return size;
         }
@@ -208,8 +201,7 @@ public final class CsvTable {
         double sign = sum < 0 ? -1 : 1;
         for (int i = 0; i < rows.size(); i++) {
             if (sign * number(i, column, decimalComma) < -NOISE_DB) {
-                throw new FormatException(
-                        lines.get(i + 1), "return loss changes its sign from line to line; it could be misread.");
+                throw new FormatException(lines.get(i + 1), Malformed.RETURN_LOSS_CHANGES_ITS_SIGN_FROM.of());
             }
         }
         return sign;
@@ -233,7 +225,7 @@ public final class CsvTable {
     private double number(int row, int column, boolean decimalComma) throws FormatException {
         int line = lines.get(row + 1);
         if (column >= rows.get(row).size()) {
-            throw new FormatException(line, "a value is missing; the line may be cut off.");
+            throw new FormatException(line, Malformed.A_VALUE_IS_MISSING.of());
         }
         String cell = rows.get(row).get(column);
         return Numbers.read(decimalComma ? cell.replace(',', '.') : cell, line);

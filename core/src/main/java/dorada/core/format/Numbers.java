@@ -21,9 +21,7 @@ final class Numbers {
             // Said below, with the line.
         }
         throw new FormatException(
-                line,
-                "\"" + shortened(word) + "\" is not a number"
-                        + (word.contains(",") ? "; decimals need a point, not a comma." : "."));
+                line, (word.contains(",") ? Malformed.NO_NUMBER_COMMA : Malformed.NO_NUMBER).of(shortened(word)));
     }
 
     /** Whole numbers as they are, others so that reading returns the same double. */

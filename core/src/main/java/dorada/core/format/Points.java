@@ -1,9 +1,10 @@
 package dorada.core.format;
 
+import dorada.core.outcome.Outcome;
 import dorada.core.rf.Reflection;
 import dorada.core.sweep.Sweep;
 import java.util.Arrays;
-import java.util.Locale;
+import java.util.Optional;
 
 /** The points of a file as they are read, held against what every sweep must be. */
 final class Points {
@@ -28,19 +29,13 @@ final class Points {
     /** @throws FormatException where {@code hz} does not ascend */
     void add(double hz, Reflection r, int line) throws FormatException {
         if (!(hz > 0)) {
-            throw new FormatException(line, "a frequency must be above 0.");
+            throw new FormatException(line, Malformed.A_FREQUENCY_MUST_BE_ABOVE_0.of());
         }
         if (count > 0 && hz <= lastHz()) {
-            throw new FormatException(
-                    line,
-                    String.format(
-                            Locale.ROOT,
-                            "frequencies must ascend, but %.6f MHz follows %.6f MHz.",
-                            hz / 1e6,
-                            lastHz() / 1e6));
+            throw new FormatException(line, Malformed.NOT_ASCENDING.of(hz, lastHz()));
         }
         if (count == MOST) {
-            throw new FormatException(line, "more than " + MOST + " points; sweep with fewer.");
+            throw new FormatException(line, Malformed.TOO_MANY_POINTS.of(MOST));
         }
         if (count == frequencyHz.length) {
             frequencyHz = Arrays.copyOf(frequencyHz, count * 2);
@@ -54,12 +49,9 @@ final class Points {
         count++;
     }
 
-    /** The sentence for points that reflect more than they receive, or "". */
-    String warning() {
-        return aboveOne == 0
-                ? ""
-                : aboveOne + " of " + count
-                        + " points reflect more than they receive (|Γ| above 1): check the calibration.";
+    /** Where points reflect more than they receive. */
+    Optional<Outcome> warning() {
+        return aboveOne == 0 ? Optional.empty() : Optional.of(FileRemark.MORE_THAN_ALL.of(aboveOne, count));
     }
 
     Sweep sweep(double referenceOhm) {

@@ -45,7 +45,7 @@ final class PortReflection {
         try {
             return ports == 1 ? ofOnePort(pair(numbers, 0)) : ofTwoPort(numbers);
         } catch (IllegalArgumentException e) {
-            throw new FormatException(line, "this value cannot be turned into a reflection.");
+            throw new FormatException(line, Malformed.THIS_VALUE_CANNOT_BE_TURNED_INTO.of());
         }
     }
 

@@ -37,10 +37,7 @@ public final class SweepFileReader {
         Matcher promised = PORTS.matcher(name);
         if (promised.find() && Integer.parseInt(promised.group(1)) != file.ports()) {
             throw new FormatException(
-                    0,
-                    "The name ends in ." + promised.group().substring(1) + ", and the rows are those of " + file.ports()
-                            + (file.ports() == 1 ? " port" : " ports")
-                            + ". Please look which of both is right, and rename the file.");
+                    0, Malformed.OTHER_PORTS.of(promised.group().substring(1), file.ports()));
         }
         return file;
     }

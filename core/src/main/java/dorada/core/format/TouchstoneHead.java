@@ -1,5 +1,6 @@
 package dorada.core.format;
 
+import dorada.core.outcome.Outcome;
 import dorada.core.sweep.Sweep;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -24,7 +25,7 @@ final class TouchstoneHead {
         UPPER
     }
 
-    private final List<String> warnings = new ArrayList<>();
+    private final List<Outcome> warnings = new ArrayList<>();
     private boolean version2;
     private boolean optionsSeen;
     private FrequencyUnit unit = FrequencyUnit.GHZ;
@@ -40,7 +41,7 @@ final class TouchstoneHead {
     private boolean readingReferences;
     private boolean inInformation;
 
-    List<String> warnings() {
+    List<Outcome> warnings() {
         return warnings;
     }
 
@@ -91,18 +92,17 @@ final class TouchstoneHead {
     /** The version keyword must be the first thing said. */
     void version(String value, int line, boolean isFirst) throws FormatException {
         if (!value.equals("2.0") && !value.equals("2.1")) {
-            throw new FormatException(
-                    line, "version " + Numbers.shortened(value) + " is not known; 1.0, 1.1, 2.0 are.");
+            throw new FormatException(line, Malformed.UNKNOWN_VERSION.of(Numbers.shortened(value)));
         }
         if (!isFirst) {
-            throw new FormatException(line, "[Version] must come before everything but comments.");
+            throw new FormatException(line, Malformed.VERSION_MUST_COME_BEFORE_EVERYTHING_BUT.of());
         }
         version2 = true;
     }
 
     void readOptions(String options, int line) throws FormatException {
         if (optionsSeen) {
-            warnings.add("Line " + line + ": a second option line was ignored, as the format asks.");
+            warnings.add(FileRemark.SECOND_OPTION_LINE.of(Integer.toString(line)));
             return;
         }
         optionsSeen = true;
@@ -124,22 +124,15 @@ final class TouchstoneHead {
             case "RI", "MA", "DB" -> format = NumberFormat.valueOf(upper);
             case "R" -> {
                 if (!rest.hasMoreTokens()) {
-                    throw new FormatException(line, "the reference resistance after R is missing.");
+                    throw new FormatException(line, Malformed.THE_REFERENCE_RESISTANCE_AFTER_R_IS.of());
                 }
                 optionOhm = resistance(rest.nextToken(), line);
                 if (rest.hasMoreTokens() && !version2) {
                     requireNoSecondReference(rest, line);
                 }
             }
-            case "H", "G" ->
-                throw new FormatException(
-                        line, "hybrid parameters (" + upper + ") do not describe a reflection; export S parameters.");
-            default ->
-                throw new FormatException(
-                        line,
-                        "\"" + Numbers.shortened(word)
-                                + "\" is not an option; expected a unit (Hz, kHz, MHz, GHz), S, Y or "
-                                + "Z, RI, MA or DB, and R with a resistance.");
+            case "H", "G" -> throw new FormatException(line, Malformed.HYBRID.of(upper));
+            default -> throw new FormatException(line, Malformed.NO_OPTION.of(Numbers.shortened(word)));
         }
     }
 
@@ -147,8 +140,7 @@ final class TouchstoneHead {
     private void requireNoSecondReference(StringTokenizer rest, int line) throws FormatException {
         String next = rest.nextToken();
         if (Character.isDigit(next.charAt(0))) {
-            throw new FormatException(
-                    line, "version 1 has one reference resistance for all ports; a second one stands here.");
+            throw new FormatException(line, Malformed.VERSION_1_HAS_ONE_REFERENCE_RESISTANCE.of());
         }
         readOption(next, rest, line);
     }
@@ -156,7 +148,7 @@ final class TouchstoneHead {
     private static double resistance(String word, int line) throws FormatException {
         double ohm = Numbers.read(word, line);
         if (ohm <= 0) {
-            throw new FormatException(line, "the reference resistance must be above 0 Ω.");
+            throw new FormatException(line, Malformed.THE_REFERENCE_RESISTANCE_MUST_BE_ABOVE.of());
         }
         return ohm;
     }
@@ -183,20 +175,19 @@ final class TouchstoneHead {
             case "number of ports" -> {
                 ports = whole(name, value, line);
                 if (ports < 1 || ports > MOST_PORTS) {
-                    throw new FormatException(
-                            line, "files of one and two ports are read, not of " + ports + "; export the port as S1P.");
+                    throw new FormatException(line, Malformed.PORTS.of(ports));
                 }
             }
             case "number of frequencies" -> {
                 frequencies = whole(name, value, line);
                 if (frequencies < 1) {
-                    throw new FormatException(line, "[Number of Frequencies] must be 1 or more.");
+                    throw new FormatException(line, Malformed.NUMBER_OF_FREQUENCIES_MUST_BE_1.of());
                 }
             }
             case "number of noise frequencies" -> whole(name, value, line);
             case "two-port data order", "two-port order" -> {
                 if (!value.equals("21_12") && !value.equals("12_21")) {
-                    throw new FormatException(line, "[Two-Port Data Order] must be 21_12 or 12_21.");
+                    throw new FormatException(line, Malformed.TWO_PORT_DATA_ORDER_MUST_BE.of());
                 }
                 order21First = value.equals("21_12");
                 orderSeen = true;
@@ -205,12 +196,12 @@ final class TouchstoneHead {
                 try {
                     matrix = Matrix.valueOf(value.toUpperCase(Locale.ROOT));
                 } catch (IllegalArgumentException e) {
-                    throw new FormatException(line, "[Matrix Format] must be Full, Lower or Upper.");
+                    throw new FormatException(line, Malformed.MATRIX_FORMAT_MUST_BE_FULL.of());
                 }
             }
             case "reference" -> {
                 if (ports == 0) {
-                    throw new FormatException(line, "[Number of Ports] must come before [Reference].");
+                    throw new FormatException(line, Malformed.NUMBER_OF_PORTS_MUST_COME_BEFORE.of());
                 }
                 readingReferences = true;
                 if (!value.isEmpty()) {
@@ -218,11 +209,9 @@ final class TouchstoneHead {
                 }
             }
             case "mixed-mode order" ->
-                throw new FormatException(
-                        line, "mixed-mode parameters do not describe one port's reflection; export S parameters.");
+                throw new FormatException(line, Malformed.MIXED_MODE_PARAMETERS_DO_NOT_DESCRIBE.of());
             case "begin information" -> inInformation = true;
-            default ->
-                throw new FormatException(line, "[" + Numbers.shortened(name) + "] is not a keyword of version 2.");
+            default -> throw new FormatException(line, Malformed.NO_KEYWORD.of(Numbers.shortened(name)));
         }
     }
 
@@ -230,7 +219,7 @@ final class TouchstoneHead {
         StringTokenizer words = new StringTokenizer(values);
         while (words.hasMoreTokens()) {
             if (references.length == ports) {
-                throw new FormatException(line, "[Reference] names more resistances than there are ports.");
+                throw new FormatException(line, Malformed.REFERENCE_NAMES_MORE_RESISTANCES_THAN_THERE.of());
             }
             references = Arrays.copyOf(references, references.length + 1);
             references[references.length - 1] = resistance(words.nextToken(), line);
@@ -240,7 +229,7 @@ final class TouchstoneHead {
 
     private void requireAllReferences(int line) throws FormatException {
         if (references.length < ports) {
-            throw new FormatException(line, "[Reference] names fewer resistances than there are ports.");
+            throw new FormatException(line, Malformed.REFERENCE_NAMES_FEWER_RESISTANCES_THAN_THERE.of());
         }
         readingReferences = false;
     }
@@ -248,17 +237,16 @@ final class TouchstoneHead {
     /** What version 2 must have said before its numbers. */
     void requireComplete(int line) throws FormatException {
         if (!optionsSeen) {
-            throw new FormatException(
-                    line, "an option line such as \"# MHz S RI R 50\" must come before the first numbers.");
+            throw new FormatException(line, Malformed.AN_OPTION_LINE_SUCH_AS_MHZ.of());
         }
         if (version2 && ports == 0) {
-            throw new FormatException(line, "[Number of Ports] is missing before the data.");
+            throw new FormatException(line, Malformed.NUMBER_OF_PORTS_IS_MISSING_BEFORE.of());
         }
         if (version2 && frequencies < 0) {
-            throw new FormatException(line, "[Number of Frequencies] is missing before the data.");
+            throw new FormatException(line, Malformed.NUMBER_OF_FREQUENCIES_IS_MISSING_BEFORE.of());
         }
         if (version2 && ports == MOST_PORTS && matrix == Matrix.FULL && !orderSeen) {
-            throw new FormatException(line, "[Two-Port Data Order] is missing, so S21 and S12 could be mistaken.");
+            throw new FormatException(line, Malformed.TWO_PORT_DATA_ORDER_IS_MISSING.of());
         }
     }
 
@@ -266,8 +254,7 @@ final class TouchstoneHead {
         try {
             return Integer.parseInt(value);
         } catch (NumberFormatException e) {
-            throw new FormatException(
-                    line, "[" + name + "] needs a whole number, not \"" + Numbers.shortened(value) + "\".");
+            throw new FormatException(line, Malformed.NOT_WHOLE.of(name, Numbers.shortened(value)));
         }
     }
 }

@@ -1,5 +1,7 @@
 package dorada.core.format;
 
+import dorada.core.outcome.Outcome;
+import dorada.core.outcome.Refusal;
 import dorada.core.sweep.Sweep;
 import dorada.core.sweep.TwoPort;
 import java.io.BufferedReader;
@@ -10,6 +12,7 @@ import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.StringTokenizer;
 
 /**
@@ -73,7 +76,7 @@ public final class TouchstoneReader {
      */
     public static SweepFile read(InputStream in, int port) throws IOException, FormatException {
         if (port < 1 || port > 2) {
-            throw new FormatException(0, "Port must be 1 or 2, not " + port + ".");
+            throw new FormatException(0, Malformed.PORT.of());
         }
         return new TouchstoneReader(port).readAll(new String(in.readAllBytes(), StandardCharsets.UTF_8));
     }
@@ -90,8 +93,8 @@ public final class TouchstoneReader {
                     new TouchstoneReader(1).readAll(text).sweep(),
                     new TouchstoneReader(2).readAll(text).sweep(),
                     new TouchstoneReader(PortReflection.ACROSS).readAll(text).sweep());
-        } catch (IllegalArgumentException e) {
-            throw new FormatException(0, e.getMessage());
+        } catch (Refusal e) {
+            throw new FormatException(0, e.outcome());
         }
     }
 
@@ -113,52 +116,45 @@ public final class TouchstoneReader {
             }
         }
         requireWhole(text);
-        List<String> warnings = new ArrayList<>(head.warnings());
+        List<Outcome> warnings = new ArrayList<>(head.warnings());
         if (noiseLines > 0) {
-            warnings.add(noiseLines + " lines of noise data were skipped.");
+            warnings.add(FileRemark.NOISE_SKIPPED.of(noiseLines));
         }
         if (head.isVersion2() && section != Section.ENDED) {
-            warnings.add("[End] is missing; all announced frequencies are there.");
+            warnings.add(FileRemark.NO_END.of());
         }
         if (afterTheEnd > 0) {
-            warnings.add("What follows after [End], " + afterTheEnd + " lines, was not read.");
+            warnings.add(FileRemark.AFTER_THE_END.of(afterTheEnd));
         }
         if (zeroHz) {
-            warnings.add("The first point is at 0 Hz, where nothing can be measured: it was left out.");
+            warnings.add(FileRemark.ZERO_HZ.of());
         }
         if (points.count() > 0 && points.lastHz() > HIGHEST_USUAL_HZ) {
-            warnings.add(String.format(
-                    Locale.ROOT,
-                    "The sweep ends at %.1f GHz: is the unit in the option line the right one?",
-                    points.lastHz() / 1e9));
+            warnings.add(FileRemark.VERY_HIGH.of(points.lastHz()));
         }
-        if (!points.warning().isEmpty()) {
-            warnings.add(points.warning());
-        }
+        points.warning().ifPresent(warnings::add);
         Sweep sweep = points.sweep(reflection.referenceOhm());
         return new SweepFile(
-                sweep, head.referenceOhm(Math.max(1, port)), numbersPerLine == ONE_PORT_NUMBERS ? 1 : 2, "", warnings);
+                sweep,
+                head.referenceOhm(Math.max(1, port)),
+                numbersPerLine == ONE_PORT_NUMBERS ? 1 : 2,
+                Optional.empty(),
+                warnings);
     }
 
     private void requireWhole(String text) throws FormatException {
         if (!head.optionsSeen()) {
-            throw new FormatException(
-                    0, "The file has no option line such as \"# MHz S RI R 50\", so its units are unknown.");
+            throw new FormatException(0, Malformed.THE_FILE_HAS_NO_OPTION_LINE.of());
         }
         if (points.count() == 0) {
-            throw new FormatException(0, "The file holds no measured points.");
+            throw new FormatException(0, Malformed.THE_FILE_HOLDS_NO_MEASURED_POINTS.of());
         }
         if (head.isVersion2() && points.count() + (zeroHz ? 1 : 0) != head.frequencies()) {
-            throw new FormatException(
-                    0,
-                    "The file announces " + head.frequencies() + " frequencies and holds " + points.count()
-                            + ". It may be cut off.");
+            throw new FormatException(0, Malformed.CUT_OFF.of(head.frequencies(), points.count()));
         }
         boolean lineEnded = text.endsWith("\n") || text.endsWith("\r");
         if (!lineEnded && shorterLastNumberAt > 0) {
-            throw new FormatException(
-                    shorterLastNumberAt,
-                    "the file ends here in the middle of a number: it is shorter than all before it. Save it again.");
+            throw new FormatException(shorterLastNumberAt, Malformed.THE_FILE_ENDS_HERE_IN_THE.of());
         }
     }
 
@@ -167,7 +163,7 @@ public final class TouchstoneReader {
             char c = content.charAt(i);
             // U+FFFD stands for bytes that are no text; in a comment they do no harm.
             if (c == 0xFFFD || c < ' ' && c != '\t') {
-                throw new FormatException(line, "this is not a text file; a Touchstone file is plain text.");
+                throw new FormatException(line, Malformed.THIS_IS_NOT_A_TEXT_FILE.of());
             }
         }
     }
@@ -190,7 +186,7 @@ public final class TouchstoneReader {
             if (section == Section.HEAD) {
                 head.requireComplete(line);
                 if (head.isVersion2()) {
-                    throw new FormatException(line, "[Network Data] must come before the first numbers.");
+                    throw new FormatException(line, Malformed.NETWORK_DATA_MUST_COME_BEFORE_THE.of());
                 }
                 section = Section.DATA;
             }
@@ -201,7 +197,7 @@ public final class TouchstoneReader {
     private void readKeyword(String content, int line) throws FormatException {
         int close = content.indexOf(']');
         if (close < 0) {
-            throw new FormatException(line, "the keyword \"" + Numbers.shortened(content) + "\" is not closed by ].");
+            throw new FormatException(line, Malformed.NOT_CLOSED.of(Numbers.shortened(content)));
         }
         String name = content.substring(1, close).strip().toLowerCase(Locale.ROOT);
         String value = content.substring(close + 1).strip();
@@ -210,7 +206,7 @@ public final class TouchstoneReader {
             return;
         }
         if (!head.isVersion2()) {
-            throw new FormatException(line, "[" + name + "] is a keyword of version 2, but the file does not say so.");
+            throw new FormatException(line, Malformed.KEYWORD_OF_VERSION_2.of(name));
         }
         switch (name) {
             case "network data" -> {
@@ -240,10 +236,10 @@ public final class TouchstoneReader {
             }
             throw new FormatException(
                     line,
-                    "expected " + numbersPerLine + " numbers, found " + here + ". The line may be cut off"
-                            + (here == FOUR_PORT_REST && points.count() == 1
-                                    ? ", or the file has more than two ports, which are not read."
-                                    : "."));
+                    (here == FOUR_PORT_REST && points.count() == 1
+                                    ? Malformed.OTHER_NUMBERS_OR_PORTS
+                                    : Malformed.OTHER_NUMBERS)
+                            .of(numbersPerLine, here));
         }
         double[] numbers = new double[here];
         numbers[0] = hz;
@@ -253,8 +249,7 @@ public final class TouchstoneReader {
             numbers[i] = Numbers.read(last, line);
         }
         if (head.isVersion2() && points.count() == head.frequencies()) {
-            throw new FormatException(
-                    line, "more points than the " + head.frequencies() + " that [Number of Frequencies] announces.");
+            throw new FormatException(line, Malformed.MORE_POINTS.of(head.frequencies()));
         }
         if (hz == 0 && points.count() == 0 && !zeroHz) {
             zeroHz = true;
@@ -272,19 +267,17 @@ public final class TouchstoneReader {
             default -> here;
         };
         if (here != expected || here != ONE_PORT_NUMBERS && here != TRIANGLE_NUMBERS && here != TWO_PORT_NUMBERS) {
-            throw new FormatException(
-                    line,
-                    "expected 3 numbers (one port) or 9 (two ports), found " + here + ". The line may be cut off.");
+            throw new FormatException(line, Malformed.FIRST_NUMBERS.of(here));
         }
         if (!head.isVersion2() && here == TRIANGLE_NUMBERS) {
-            throw new FormatException(line, "7 numbers belong to a file of three ports; one and two are read.");
+            throw new FormatException(line, Malformed.OF_7_NUMBERS_BELONG_TO_A_FILE.of());
         }
         int ports = here == ONE_PORT_NUMBERS ? 1 : 2;
         if (port > ports) {
-            throw new FormatException(line, "this is a one-port file; there is no port 2.");
+            throw new FormatException(line, Malformed.THIS_IS_A_ONE_PORT_FILE.of());
         }
         if (port == PortReflection.ACROSS && !PortReflection.isPlain(head, ports)) {
-            throw new FormatException(line, "an adapter's file holds S parameters of two ports against 50 Ω.");
+            throw new FormatException(line, Malformed.AN_ADAPTERS_FILE_HOLDS_S_PARAMETERS.of());
         }
         numbersPerLine = here;
         reflection = new PortReflection(head, ports, port);
@@ -300,7 +293,7 @@ public final class TouchstoneReader {
     private void skipNoise(String content, int line) throws FormatException {
         StringTokenizer words = new StringTokenizer(content);
         if (words.countTokens() != NOISE_NUMBERS) {
-            throw new FormatException(line, "a line of noise data has 5 numbers, found " + words.countTokens() + ".");
+            throw new FormatException(line, Malformed.NOISE_NUMBERS.of(words.countTokens()));
         }
         while (words.hasMoreTokens()) {
             Numbers.read(words.nextToken(), line);

@@ -1,5 +1,6 @@
 package dorada.core.format;
 
+import dorada.core.sweep.NeedsPhase;
 import dorada.core.sweep.Sweep;
 import java.io.IOException;
 
@@ -31,10 +32,10 @@ public final class TouchstoneWriter {
      * Writes every point; numbers are written so that reading returns the same double in RI and Hz.
      *
      * @param comments lines put at the top behind {@code !}
-     * @throws IllegalStateException where the sweep has no phase, which a Touchstone file must hold
+     * @throws dorada.core.outcome.Refusal where the sweep has no phase, which a Touchstone file must hold
      */
     public void write(Sweep sweep, Iterable<String> comments, Appendable out) throws IOException {
-        sweep.requirePhase("written as Touchstone; take CSV instead");
+        sweep.requirePhase(NeedsPhase.WRITTEN_AS_TOUCHSTONE);
         for (String comment : comments) {
             out.append("! ").append(comment.replaceAll("\\R", " ")).append('\n');
         }

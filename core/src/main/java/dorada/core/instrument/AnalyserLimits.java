@@ -1,6 +1,6 @@
 package dorada.core.instrument;
 
-import java.util.Locale;
+import dorada.core.outcome.Refusal;
 
 /**
  * What an analyser can sweep.
@@ -18,29 +18,17 @@ public record AnalyserLimits(Span span, int mostPoints) {
 
     public AnalyserLimits {
         if (mostPoints < 2) {
-            throw new IllegalArgumentException("A sweep has 2 points or more, not " + mostPoints + ".");
+            throw new Refusal(Refused.TWO_POINTS);
         }
     }
 
-    /** @throws IllegalArgumentException where a sweep goes beyond them, as a sentence */
+    /** @throws Refusal where a sweep goes beyond them */
     public void require(Span wanted, int points) {
         if (!span.contains(wanted)) {
-            throw new IllegalArgumentException(String.format(
-                    Locale.ROOT,
-                    "This analyser covers %s to %s MHz, not %s to %s MHz.",
-                    mhz(span.startHz()),
-                    mhz(span.stopHz()),
-                    mhz(wanted.startHz()),
-                    mhz(wanted.stopHz())));
+            throw new Refusal(Refused.NOT_COVERED.of(span.startHz(), span.stopHz(), wanted.startHz(), wanted.stopHz()));
         }
         if (points < 2 || points > mostPoints) {
-            throw new IllegalArgumentException(
-                    "This analyser takes 2 to " + mostPoints + " points, not " + points + ".");
+            throw new Refusal(Refused.TOO_MANY_POINTS.of(mostPoints, points));
         }
-    }
-
-    private static String mhz(double hz) {
-        String text = String.format(Locale.ROOT, "%.3f", hz / 1e6);
-        return text.replaceAll("\\.?0+$", "");
     }
 }

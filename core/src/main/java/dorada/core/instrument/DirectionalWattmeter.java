@@ -1,5 +1,6 @@
 package dorada.core.instrument;
 
+import dorada.core.outcome.Refusal;
 import dorada.core.rf.Reflection;
 
 /**
@@ -24,16 +25,11 @@ public record DirectionalWattmeter(double fullScaleW, double lowHz, double highH
     /**
      * Watts as read off the scale, to the nearest fiftieth of full scale; full scale where the needle pegs.
      *
-     * @throws IllegalArgumentException where the plug is not made for that frequency
+     * @throws Refusal where the plug is not made for that frequency
      */
     public double read(Direction direction, Reflection load, double frequencyHz, double forwardW) {
         if (frequencyHz < lowHz || frequencyHz > highHz) {
-            throw new IllegalArgumentException(String.format(
-                    java.util.Locale.ROOT,
-                    "This plug is for %.0f to %.0f MHz; take the one for %.3f MHz.",
-                    lowHz / 1e6,
-                    highHz / 1e6,
-                    frequencyHz / 1e6));
+            throw new Refusal(Refused.OTHER_PLUG.of(lowHz, highHz, frequencyHz));
         }
         double watts = direction == Direction.FORWARD ? forwardW : forwardW * load.magnitude() * load.magnitude();
         // The error grows with the deflection toward its full amount, and a resting needle rests at zero.

@@ -1,5 +1,6 @@
 package dorada.core.instrument;
 
+import dorada.core.outcome.Refusal;
 import dorada.core.rf.Reflection;
 import dorada.core.rf.Swr;
 
@@ -34,12 +35,12 @@ public final class InlineMeter {
     /**
      * The SWR that a person reads off the scale.
      *
-     * @throws IllegalStateException where the needle was never set
+     * @throws Refusal where the needle was never set
      */
     public double swr(Reflection load, double frequencyHz, double forwardW) {
         requireInRange(forwardW);
         if (setPickUp == 0) {
-            throw new IllegalStateException("Set the needle to full scale with the forward switch first.");
+            throw new Refusal(Refused.NEEDLE_NOT_SET);
         }
         double deflection = Math.min(0.999, load.magnitude() * pickUp(frequencyHz, forwardW) / setPickUp);
         double swr = Swr.ofMagnitude(deflection);
@@ -63,8 +64,7 @@ public final class InlineMeter {
 
     private void requireInRange(double forwardW) {
         if (!(forwardW > 0) || forwardW > rangeW) {
-            throw new IllegalStateException("The needle pegs: " + forwardW + " W on the " + rangeW
-                    + " W range. Switch up, or lower the power.");
+            throw new Refusal(Refused.NEEDLE_PEGS.of(forwardW, rangeW));
         }
     }
 }

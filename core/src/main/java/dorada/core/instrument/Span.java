@@ -1,5 +1,7 @@
 package dorada.core.instrument;
 
+import dorada.core.outcome.Refusal;
+
 /**
  * A range of frequencies.
  *
@@ -15,7 +17,7 @@ public record Span(double startHz, double stopHz) {
 
     public Span {
         if (!(startHz > 0) || !(stopHz > startHz) || Double.isInfinite(stopHz)) {
-            throw new IllegalArgumentException("A span needs a start above 0 Hz and a stop above the start.");
+            throw new Refusal(Refused.A_SPAN_NEEDS_A_START_ABOVE);
         }
     }
 

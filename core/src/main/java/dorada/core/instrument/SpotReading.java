@@ -1,5 +1,6 @@
 package dorada.core.instrument;
 
+import dorada.core.outcome.Refusal;
 import dorada.core.rf.Swr;
 import dorada.core.sweep.Reading;
 import java.util.OptionalDouble;
@@ -33,13 +34,13 @@ public record SpotReading(
     /** The last marks stand far apart: what is read as 10 may be 7, as a difference of |Γ|. */
     private static final double LAST_MARKS = 0.03;
 
-    /** @throws IllegalArgumentException as a sentence */
+    /** @throws Refusal for what can't be */
     public SpotReading {
         if (!(frequencyHz > 0) || Double.isInfinite(frequencyHz)) {
-            throw new IllegalArgumentException("A frequency must be above 0 Hz.");
+            throw new Refusal(Refused.A_FREQUENCY_MUST_BE_ABOVE_0);
         }
         if (!(swr >= 1) || swr > MOST_SWR) {
-            throw new IllegalArgumentException("An SWR is 1 or more, not " + swr + ".");
+            throw new Refusal(Refused.SWR_BELOW_1);
         }
     }
 
@@ -71,7 +72,7 @@ public record SpotReading(
      * @param forwardFullScaleW full scale of the plug or range for the forward reading
      * @param reflectedFullScaleW the same for the reflected reading
      * @param errorShare what it may err by as a share of full scale, such as {@value #USUAL_ERROR_SHARE}
-     * @throws IllegalArgumentException as a sentence, where the watts contradict one another or the range
+     * @throws Refusal for what can't be, where the watts contradict one another or the range
      */
     public static SpotReading ofWatts(
             double frequencyHz,
@@ -81,7 +82,13 @@ public record SpotReading(
             double reflectedFullScaleW,
             double errorShare) {
         if (forwardW > forwardFullScaleW || reflectedW > reflectedFullScaleW) {
-            throw new IllegalArgumentException("A reading above full scale: the needle was pegged.");
+            throw new Refusal(Refused.A_READING_ABOVE_FULL_SCALE);
+        }
+        if (!(forwardW > 0) || Double.isInfinite(forwardW)) {
+            throw new Refusal(Refused.NO_FORWARD_POWER);
+        }
+        if (!(reflectedW >= 0) || reflectedW > forwardW) {
+            throw new Refusal(Refused.REFLECTED_ABOVE_FORWARD.of(forwardW, reflectedW));
         }
         double swr = Swr.ofMagnitude(Math.min(0.998, Swr.magnitudeOfWatts(forwardW, reflectedW)));
         double forwardDoubt = errorShare * forwardFullScaleW;
@@ -100,7 +107,7 @@ public record SpotReading(
 
     private static void requireSwr(double swr) {
         if (!(swr >= 1)) {
-            throw new IllegalArgumentException("An SWR is 1 or more, not " + swr + ".");
+            throw new Refusal(Refused.SWR_BELOW_1);
         }
     }
 

@@ -1,7 +1,9 @@
 package dorada.core.line;
 
+import dorada.core.outcome.Refusal;
 import dorada.core.rf.Swr;
 import dorada.core.rf.Wavelength;
+import dorada.core.sweep.NeedsPhase;
 import dorada.core.sweep.Sweep;
 import org.hipparchus.transform.DftNormalization;
 import org.hipparchus.transform.FastFourierTransformer;
@@ -76,13 +78,13 @@ public final class EchoProfile {
     /**
      * @param sweep at least 11 points with phase; uneven spacing is made even by interpolation
      * @param line velocity factor, impedance and loss of the line; its length is not used
-     * @throws IllegalArgumentException as a sentence, for too few points
-     * @throws IllegalStateException where the phase is not known
+     * @throws Refusal for too few points, or where the phase is not known
+     *
      */
     public static EchoProfile of(Sweep sweep, Line line, Window window) {
-        sweep.requirePhase("turned into distances");
+        sweep.requirePhase(NeedsPhase.TURNED_INTO_DISTANCES);
         if (sweep.size() < FEWEST_POINTS) {
-            throw new IllegalArgumentException("Distances take a sweep of at least 11 points, better some hundred.");
+            throw new Refusal(Refused.DISTANCES_TAKE_A_SWEEP_OF_AT);
         }
         return new EchoProfile(even(sweep.renormalised(line.impedanceOhm())), line, window);
     }

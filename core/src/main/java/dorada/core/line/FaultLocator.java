@@ -1,14 +1,17 @@
 package dorada.core.line;
 
 import dorada.core.line.FaultReport.Event;
+import dorada.core.line.FaultReport.Finding;
 import dorada.core.line.FaultReport.What;
+import dorada.core.outcome.Outcome;
+import dorada.core.outcome.Refusal;
 import dorada.core.rf.Swr;
 import dorada.core.rf.Wavelength;
 import dorada.core.sweep.Sweep;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Locale;
+import java.util.Optional;
 
 /**
  * Finds what sends a part of the signal back along a line: peaks of the {@link EchoProfile} that stand out of the noise, out
@@ -60,7 +63,7 @@ public final class FaultLocator {
         this.window = window;
     }
 
-    /** @throws IllegalArgumentException as a sentence, for too few points */
+    /** @throws Refusal for too few points */
     public FaultReport locate(Sweep sweep) {
         return locate(EchoProfile.of(sweep, line, window));
     }
@@ -74,7 +77,7 @@ public final class FaultLocator {
                 lengthKnown ? line.lengthM() * (1 + LENGTH_DOUBT) + resolution : profile.reachM());
         List<Event> events = tooCoarse(blind) ? List.of() : events(profile, peaks(profile, farthest), blind);
         return new FaultReport(
-                resolution, profile.reachM(), events, sentence(profile, events, blind), better(profile, blind));
+                resolution, profile.reachM(), events, finding(profile, events, blind), better(profile, blind));
     }
 
     /** Between the blind stretches at both ends nothing of the line is left. */
@@ -230,67 +233,41 @@ public final class FaultLocator {
         return new Event(p.distanceM, doubt, rl, rl < DAMAGE_DB ? What.DAMAGE : What.JOINT, false);
     }
 
-    private String sentence(EchoProfile profile, List<Event> events, double blind) {
+    private Outcome finding(EchoProfile profile, List<Event> events, double blind) {
         if (tooCoarse(blind)) {
-            return String.format(
-                    Locale.ROOT,
-                    "Cannot tell: this span resolves %.1f m, too coarse for a line of %.1f m.",
-                    profile.resolutionM(),
-                    line.lengthM());
+            return Finding.TOO_COARSE.of(profile.resolutionM(), line.lengthM());
         }
         if (line.lengthM() > profile.reachM() - blind) {
-            return String.format(
-                    Locale.ROOT,
-                    "Cannot tell all of it: with these points distances repeat after %.1f m.",
-                    profile.reachM());
+            return Finding.REPEATS.of(profile.reachM());
         }
         List<Event> faults = events.stream().filter(e -> e.what() != What.END).toList();
         if (faults.isEmpty()) {
-            return String.format(
-                    Locale.ROOT,
-                    "Nothing stands out between %.1f m and %s. Within %.1f m of either end, and of one another, faults hide.",
-                    blind,
-                    events.isEmpty()
-                            ? String.format(
-                                    Locale.ROOT, "%.1f m", line.lengthM() > 0 ? line.lengthM() : profile.reachM())
-                            : String.format(
-                                    Locale.ROOT,
-                                    "the end at %.1f m",
-                                    events.get(events.size() - 1).distanceM()),
-                    blind);
+            return events.isEmpty()
+                    ? Finding.NOTHING.of(blind, line.lengthM() > 0 ? line.lengthM() : profile.reachM())
+                    : Finding.NOTHING_BEFORE_THE_END.of(
+                            blind, events.get(events.size() - 1).distanceM());
         }
         Event worst = faults.stream()
                 .min(Comparator.comparingDouble(Event::returnLossDb))
                 .orElseThrow();
-        return String.format(
-                Locale.ROOT,
-                "Look at %.1f m (± %.1f): %s, return loss %.0f dB there.%s",
-                worst.distanceM(),
-                worst.doubtM(),
-                worst.what().words(),
-                worst.returnLossDb(),
-                faults.size() > 1 ? " " + (faults.size() - 1) + " more." : "");
+        return faults.size() > 1
+                ? Finding.LOOK_AT_SEVERAL.of(
+                        worst.distanceM(), worst.doubtM(), worst.what(), worst.returnLossDb(), faults.size() - 1)
+                : Finding.LOOK_AT.of(worst.distanceM(), worst.doubtM(), worst.what(), worst.returnLossDb());
     }
 
     /** What span and points would show a metre on this line. */
-    private String better(EchoProfile profile, double blind) {
+    private Optional<Outcome> better(EchoProfile profile, double blind) {
         double speed = Wavelength.SPEED_OF_LIGHT_M_PER_S * line.velocityFactor();
         double length = line.lengthM() > 0 ? line.lengthM() : profile.reachM() / 2;
         double wanted = Math.max(RULE_OF_SPAN_M / 2, Math.min(RULE_OF_SPAN_M * 2, length / 12));
         boolean coarse = profile.resolutionM() > wanted * 1.2;
         boolean shortReach = profile.reachM() - blind < length * (1 + LENGTH_DOUBT);
         if (!coarse && !shortReach) {
-            return "";
+            return Optional.empty();
         }
         double span = coarse ? speed / 2 / wanted : profile.spanHz();
         int points = (int) Math.max(USUAL_POINTS, Math.ceil(2 * span / (speed / 2 / length) / 100) * 100 + 1);
-        return String.format(
-                Locale.ROOT,
-                "A span of %.0f MHz resolves %.1f m; with %d points it reaches %.0f m. Low frequencies lose least: start near "
-                        + "10 MHz where the instrument can.",
-                span / 1e6,
-                speed / 2 / span,
-                points,
-                speed / 2 * (points - 1) / span);
+        return Optional.of(Finding.BETTER.of(span, speed / 2 / span, points, speed / 2 * (points - 1) / span));
     }
 }

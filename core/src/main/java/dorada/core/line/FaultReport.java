@@ -1,6 +1,9 @@
 package dorada.core.line;
 
+import dorada.core.outcome.Outcome;
+import dorada.core.outcome.OutcomeId;
 import java.util.List;
+import java.util.Optional;
 
 /**
  * What a sweep says of the line in front of it.
@@ -8,32 +11,28 @@ import java.util.List;
  * @param resolutionM two things closer than this are one
  * @param reachM beyond this, distances repeat
  * @param events nearest first
- * @param sentence what is there, or that it cannot be told
+ * @param says what is there, or that it cannot be told
  * @param better how to sweep to see more; empty where nothing is wanting
  */
-public record FaultReport(double resolutionM, double reachM, List<Event> events, String sentence, String better) {
+public record FaultReport(
+        double resolutionM, double reachM, List<Event> events, Outcome says, Optional<Outcome> better) {
 
     public FaultReport {
         events = List.copyOf(events);
     }
 
     /** What sends a part of the signal back. */
-    public enum What {
-        JOINT("connector or a slight kink"),
-        DAMAGE("kink, crushed or wet place, or a bad joint"),
-        OPEN("open: a break, or nothing connected"),
-        SHORT("short circuit"),
-        TOTAL("open or short circuit"),
-        END("end of the line: the antenna");
+    public enum What implements OutcomeId {
+        JOINT,
+        DAMAGE,
+        OPEN,
+        SHORT,
+        TOTAL,
+        END;
 
-        private final String words;
-
-        What(String words) {
-            this.words = words;
-        }
-
-        public String words() {
-            return words;
+        @Override
+        public String area() {
+            return "fault";
         }
     }
 
@@ -45,4 +44,31 @@ public record FaultReport(double resolutionM, double reachM, List<Event> events,
      * @param sure true where nothing else fits
      */
     public record Event(double distanceM, double doubtM, double returnLossDb, What what, boolean sure) {}
+
+    /** What is there, or how to sweep to see more. */
+    public enum Finding implements OutcomeId {
+        TOO_COARSE("resolvedMetresM", "lineMetresM"),
+        REPEATS("reachMetresM"),
+        NOTHING("blindMetresM", "endMetresM"),
+        NOTHING_BEFORE_THE_END("blindMetresM", "endMetresM"),
+        LOOK_AT("placeMetresM", "doubtMetresM", "what", "returnLossDb"),
+        LOOK_AT_SEVERAL("placeMetresM", "doubtMetresM", "what", "returnLossDb", "moreCount"),
+        BETTER("spanWholeHz", "resolvedMetresM", "pointsCount", "reachMetresM");
+
+        private final List<String> takes;
+
+        Finding(String... takes) {
+            this.takes = List.of(takes);
+        }
+
+        @Override
+        public String area() {
+            return "lineFinding";
+        }
+
+        @Override
+        public List<String> takes() {
+            return takes;
+        }
+    }
 }

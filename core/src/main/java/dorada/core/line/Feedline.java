@@ -1,11 +1,13 @@
 package dorada.core.line;
 
+import dorada.core.outcome.Outcome;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.InputStreamReader;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVRecord;
@@ -14,7 +16,6 @@ import org.apache.commons.csv.CSVRecord;
  * A generic type of feedline, from the data file beside this class, which names its source and year.
  *
  * @param id short name
- * @param title what it is
  * @param impedanceOhm characteristic impedance
  * @param velocityFactor 0 to 1
  * @param k1DbPer100mSqrtMHz loss by the skin effect
@@ -24,7 +25,6 @@ import org.apache.commons.csv.CSVRecord;
  */
 public record Feedline(
         String id,
-        String title,
         double impedanceOhm,
         double velocityFactor,
         double k1DbPer100mSqrtMHz,
@@ -40,6 +40,11 @@ public record Feedline(
 
     public static Optional<Feedline> byId(String id) {
         return ALL.stream().filter(f -> f.id.equals(id)).findFirst();
+    }
+
+    /** What it is: the catalogue's word for its id. */
+    public Outcome words() {
+        return new Outcome("feedline." + id, Map.of());
     }
 
     /** A piece of it, {@code lengthM} long as a rule measures it. */
@@ -72,7 +77,6 @@ public record Feedline(
     private static Feedline of(CSVRecord row) {
         return new Feedline(
                 row.get("id"),
-                row.get("title"),
                 Double.parseDouble(row.get("ohm")),
                 Double.parseDouble(row.get("velocity_factor")),
                 Double.parseDouble(row.get("k1")),

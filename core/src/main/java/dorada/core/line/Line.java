@@ -1,5 +1,6 @@
 package dorada.core.line;
 
+import dorada.core.outcome.Refusal;
 import dorada.core.rf.Reflection;
 import dorada.core.rf.Wavelength;
 
@@ -18,14 +19,13 @@ public record Line(
 
     public Line {
         if (!(lengthM >= 0) || Double.isInfinite(lengthM)) {
-            throw new IllegalArgumentException("A line's length must be 0 m or more, not " + lengthM + ".");
+            throw new Refusal(Refused.LENGTH_BELOW_0);
         }
         if (!(velocityFactor > 0 && velocityFactor <= 1)) {
-            throw new IllegalArgumentException(
-                    "A velocity factor lies above 0 and at most at 1, not " + velocityFactor + ".");
+            throw new Refusal(Refused.VELOCITY_FACTOR);
         }
         if (!(impedanceOhm > 0) || !(k1DbPer100mSqrtMHz >= 0) || !(k2DbPer100mMHz >= 0)) {
-            throw new IllegalArgumentException("A line needs an impedance above 0 Ω and losses of 0 or more.");
+            throw new Refusal(Refused.A_LINE_NEEDS_AN_IMPEDANCE_ABOVE);
         }
     }
 

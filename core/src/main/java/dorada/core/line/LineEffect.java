@@ -1,7 +1,9 @@
 package dorada.core.line;
 
+import dorada.core.outcome.Outcome;
+import dorada.core.outcome.OutcomeId;
 import dorada.core.sweep.Sweep;
-import java.util.Locale;
+import java.util.List;
 import java.util.Optional;
 
 /**
@@ -12,7 +14,7 @@ import java.util.Optional;
  * @param swrAtRadio re 50 Ω
  * @param matchedLossDb what the line takes of a matched antenna
  * @param totalLossDb with what mismatch adds
- * @param sentence what that means
+ * @param says what that means
  */
 public record LineEffect(
         double frequencyHz,
@@ -20,7 +22,7 @@ public record LineEffect(
         double swrAtRadio,
         double matchedLossDb,
         double totalLossDb,
-        String sentence) {
+        Outcome says) {
 
     /** A line that makes so much of a difference, on an antenna that is not good itself, hides it. */
     private static final double HIDES_SHARE = 1.25;
@@ -47,14 +49,29 @@ public record LineEffect(
                             atTheRadio,
                             matched,
                             total,
-                            String.format(
-                                    Locale.ROOT,
-                                    hides
-                                            ? "SWR at the radio %.2f, at the antenna %.2f: the line hides it, and takes %.1f dB."
-                                            : "SWR at the radio %.2f, at the antenna %.2f; the line takes %.1f dB.",
-                                    atTheRadio,
-                                    atTheAntenna,
-                                    total));
+                            (hides ? Says.HIDES : Says.TAKES).of(atTheRadio, atTheAntenna, total));
                 });
+    }
+
+    /** What that means. */
+    private enum Says implements OutcomeId {
+        HIDES("radioSwr", "antennaSwr", "lossFineDb"),
+        TAKES("radioSwr", "antennaSwr", "lossFineDb");
+
+        private final List<String> takes;
+
+        Says(String... takes) {
+            this.takes = List.of(takes);
+        }
+
+        @Override
+        public String area() {
+            return "lineEffect";
+        }
+
+        @Override
+        public List<String> takes() {
+            return takes;
+        }
     }
 }

@@ -1,18 +1,15 @@
 package dorada.core.line;
 
+import dorada.core.outcome.OutcomeId;
+
 /** What a feedline ends in. */
-public enum LineEnd {
-    OPEN("open"),
-    SHORT("shorted"),
-    UNKNOWN("something unknown");
+public enum LineEnd implements OutcomeId {
+    OPEN,
+    SHORT,
+    UNKNOWN;
 
-    private final String words;
-
-    LineEnd(String words) {
-        this.words = words;
-    }
-
-    public String words() {
-        return words;
+    @Override
+    public String area() {
+        return "lineEnd";
     }
 }

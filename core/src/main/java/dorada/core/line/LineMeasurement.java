@@ -1,9 +1,10 @@
 package dorada.core.line;
 
+import dorada.core.outcome.Refusal;
 import dorada.core.rf.Swr;
 import dorada.core.rf.Wavelength;
+import dorada.core.sweep.NeedsPhase;
 import dorada.core.sweep.Sweep;
-import java.util.Locale;
 
 /**
  * Length and loss of a feedline, from a sweep with its far end open or shorted.
@@ -41,12 +42,12 @@ public record LineMeasurement(
      * @param sweep of the line with its end open or shorted
      * @param velocityFactor of the line
      * @param impedanceOhm of the line
-     * @throws IllegalArgumentException as a sentence, where the sweep cannot tell
+     * @throws Refusal where the sweep cannot tell
      */
     public static LineMeasurement of(Sweep sweep, double velocityFactor, double impedanceOhm) {
-        sweep.requirePhase("used to find a line's length");
+        sweep.requirePhase(NeedsPhase.A_LINES_LENGTH);
         if (sweep.size() < FEWEST_POINTS) {
-            throw new IllegalArgumentException("Finding a line's length takes a sweep of at least 11 points.");
+            throw new Refusal(Refused.FINDING_A_LINES_LENGTH_TAKES_A);
         }
         Sweep own = sweep.renormalised(impedanceOhm);
         int n = own.size();
@@ -54,11 +55,7 @@ public record LineMeasurement(
         double steepest = 0;
         for (int i = 0; i < n; i++) {
             if (own.magnitude(i) < LOSSIEST_END) {
-                throw new IllegalArgumentException(String.format(
-                        Locale.ROOT,
-                        "At %.3f MHz almost nothing comes back. Is the far end really open or shorted, and nothing else "
-                                + "connected?",
-                        own.frequencyHz(i) / 1e6));
+                throw new Refusal(Refused.NOTHING_COMES_BACK.of(own.frequencyHz(i)));
             }
             double angle = Math.atan2(own.im(i), own.re(i));
             if (i > 0) {
@@ -69,14 +66,12 @@ public record LineMeasurement(
             phase[i] = angle;
         }
         if (steepest > MOST_PHASE_STEP) {
-            throw new IllegalArgumentException(
-                    "The line is too long for the spacing of these points: sweep a narrower span or with more points.");
+            throw new Refusal(Refused.THE_LINE_IS_TOO_LONG_FOR);
         }
         Fit fit = Fit.of(own, phase);
         double delayM = -fit.slope * Wavelength.SPEED_OF_LIGHT_M_PER_S / (4 * Math.PI);
         if (!(delayM > 0)) {
-            throw new IllegalArgumentException(
-                    "The phase does not fall with frequency as behind a line. Is it a calibrated sweep of an open or shorted line?");
+            throw new Refusal(Refused.THE_PHASE_DOES_NOT_FALL_WITH);
         }
         double length = delayM * velocityFactor;
         double lengthDoubt = fit.slopeDoubt * Wavelength.SPEED_OF_LIGHT_M_PER_S / (4 * Math.PI) * velocityFactor;

@@ -1,10 +1,12 @@
 package dorada.core.line;
 
+import dorada.core.outcome.Outcome;
+import dorada.core.outcome.OutcomeId;
 import dorada.core.rf.Wavelength;
+import dorada.core.sweep.NeedsPhase;
 import dorada.core.sweep.Sweep;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 
 /**
  * A whole sweep moved along a lossy feedline, and what the line costs.
@@ -56,29 +58,24 @@ public final class ThroughLine {
     }
 
     /** What a person must know about an antenna worked out from behind {@code line}; empty where there is nothing. */
-    public static List<String> doubts(Sweep atAntenna, Line line) {
-        List<String> doubts = new ArrayList<>();
+    public static List<Outcome> doubts(Sweep atAntenna, Line line) {
+        List<Outcome> doubts = new ArrayList<>();
         int above = 0;
         for (int i = 0; i < atAntenna.size(); i++) {
             above += atAntenna.magnitude(i) > MORE_THAN_ALL ? 1 : 0;
         }
         if (above > 0) {
-            doubts.add("With this line taken off, " + above + " of " + atAntenna.size()
-                    + " points reflect more than they receive: the line is shorter or loses less than was said.");
+            doubts.add(Doubt.MORE_THAN_ALL.of(above, atAntenna.size()));
         }
         double loss = line.matchedLossDb(atAntenna.stopHz());
         if (loss > 6) {
-            doubts.add(String.format(
-                    Locale.ROOT,
-                    "The line loses %.1f dB one way: whatever the instrument errs by is %.0f times as large at the antenna.",
-                    loss,
-                    Math.pow(10, loss / 10)));
+            doubts.add(Doubt.LOSSY.of(loss, (int) Math.round(Math.pow(10, loss / 10))));
         }
         return doubts;
     }
 
     private static Sweep moved(Sweep sweep, Line line, int way) {
-        sweep.requirePhase("moved along a line");
+        sweep.requirePhase(NeedsPhase.MOVED_ALONG_A_LINE);
         int n = sweep.size();
         double[] re = new double[n];
         double[] im = new double[n];
@@ -114,5 +111,27 @@ public final class ThroughLine {
             im[i] = (vi * dr - (vr - q) * di) * inverse;
         }
         return sweep.withReflections(re, im);
+    }
+
+    /** What a person must know. */
+    private enum Doubt implements OutcomeId {
+        MORE_THAN_ALL("pointsCount", "allCount"),
+        LOSSY("lossFineDb", "timesCount");
+
+        private final List<String> takes;
+
+        Doubt(String... takes) {
+            this.takes = List.of(takes);
+        }
+
+        @Override
+        public String area() {
+            return "lineDoubt";
+        }
+
+        @Override
+        public List<String> takes() {
+            return takes;
+        }
     }
 }

@@ -1,5 +1,6 @@
 package dorada.core.planning;
 
+import dorada.core.outcome.OutcomeId;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -14,7 +15,7 @@ public final class Alternatives {
      * @param gainDb against the first way
      * @param receiveGainDb for what is received
      */
-    public record Step(String what, double eirpW, double gainDb, double receiveGainDb) {}
+    public record Step(Exchange what, double eirpW, double gainDb, double receiveGainDb) {}
 
     /** Exchanges the radio, what lies between, and the antenna of {@code from} for those of {@code to}, each alone. */
     public static List<Step> worth(PowerChain from, PowerChain to, double frequencyHz) {
@@ -22,33 +23,46 @@ public final class Alternatives {
         List<Step> steps = new ArrayList<>();
         if (from.ratedW() != to.ratedW() || from.ceilingSwr() != to.ceilingSwr()) {
             steps.add(step(
-                    "the other radio",
+                    Exchange.RADIO,
                     base,
                     new PowerChain(to.ratedW(), to.ceilingSwr(), from.parts(), from.antenna()),
                     frequencyHz));
         }
         if (!from.parts().equals(to.parts())) {
             steps.add(step(
-                    "the other line",
+                    Exchange.LINE,
                     base,
                     new PowerChain(from.ratedW(), from.ceilingSwr(), to.parts(), from.antenna()),
                     frequencyHz));
         }
         if (!from.antenna().equals(to.antenna())) {
             steps.add(step(
-                    "the other antenna",
+                    Exchange.ANTENNA,
                     base,
                     new PowerChain(from.ratedW(), from.ceilingSwr(), from.parts(), to.antenna()),
                     frequencyHz));
         }
         if (steps.size() > 1) {
-            steps.add(step("all together", base, to, frequencyHz));
+            steps.add(step(Exchange.ALL, base, to, frequencyHz));
         }
         return steps;
     }
 
-    private static Step step(String what, PowerChain.Result base, PowerChain with, double frequencyHz) {
+    private static Step step(Exchange what, PowerChain.Result base, PowerChain with, double frequencyHz) {
         PowerChain.Result r = with.at(frequencyHz);
         return new Step(what, r.eirpW(), 10 * Math.log10(r.eirpW() / base.eirpW()), r.receiveDb() - base.receiveDb());
+    }
+
+    /** What is exchanged. */
+    public enum Exchange implements OutcomeId {
+        RADIO,
+        LINE,
+        ANTENNA,
+        ALL;
+
+        @Override
+        public String area() {
+            return "exchange";
+        }
     }
 }

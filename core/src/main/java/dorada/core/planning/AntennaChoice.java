@@ -2,11 +2,12 @@ package dorada.core.planning;
 
 import dorada.core.antenna.Carrier;
 import dorada.core.cutsheet.InputException;
+import dorada.core.outcome.Outcome;
+import dorada.core.outcome.OutcomeId;
 import dorada.core.planning.Candidate.Needs;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 
 /** Which antennas suit these channels on this carrier, said at once by rule and length; {@link AntennaTrial} solves them. */
@@ -14,8 +15,6 @@ public final class AntennaChoice {
 
     /** A loaded whip stands on a vehicle; anything more than this tall is remarked on. */
     private static final double TALL_M = 3;
-
-    private static final double FOOT_M = 0.3048;
 
     private AntennaChoice() {}
 
@@ -31,8 +30,8 @@ public final class AntennaChoice {
             double lengthM,
             double tipM,
             Candidate.Ask ask,
-            List<String> reasons,
-            Optional<String> excluded) {}
+            List<Outcome> reasons,
+            Optional<Outcome> excluded) {}
 
     /** Those of {@code candidates} that are worth a line for this need, the likeliest first, the excluded last with their reason. */
     public static List<Assessment> rank(List<Candidate> candidates, Need need) {
@@ -68,52 +67,67 @@ public final class AntennaChoice {
                     excluded(need, c, tip).or(() -> tooBig(need, model)));
         } catch (InputException e) {
             double about = c.kind().usualLengthM(need.band().middleHz());
-            return new Assessment(c, about, need.mountHeightM() + about, ask, List.of(), Optional.of(e.getMessage()));
+            return new Assessment(c, about, need.mountHeightM() + about, ask, List.of(), Optional.of(e.outcome()));
         }
     }
 
-    private static Optional<String> tooBig(Need need, CandidateModel model) {
+    private static Optional<Outcome> tooBig(Need need, CandidateModel model) {
         double height = need.room().heightM();
         double up = model.roomHeightM();
         return need.carrier() == Carrier.INDOOR && height > 0 && up > height
-                ? Optional.of(String.format(
-                        Locale.ROOT, "It needs %.2f m of height; under this roof there are %.2f m.", up, height))
+                ? Optional.of(Said.TOO_HIGH_FOR_THE_ROOF.of(up, height))
                 : Optional.empty();
     }
 
-    private static Optional<String> excluded(Need need, Candidate c, double tipM) {
+    private static Optional<Outcome> excluded(Need need, Candidate c, double tipM) {
         if (c.needs() == Needs.METAL && !need.hasGroundPlane()) {
-            return Optional.of(
-                    "Needs metal under it, a quarter-wave out in every direction: make a ground plane first.");
+            return Optional.of(Said.NEEDS_METAL.of());
         }
         if (c.needs() == Needs.NO_METAL && need.hasGroundPlane()) {
-            return Optional.of("The metal below is the ground plane already: radials would only be in the way.");
+            return Optional.of(Said.METAL_IS_THERE.of());
         }
         if (need.clearanceM() > 0 && tipM > need.clearanceM()) {
-            return Optional.of(String.format(
-                    Locale.ROOT,
-                    "Its tip would be at %s, above the clearance of %s.",
-                    both(tipM),
-                    both(need.clearanceM())));
+            return Optional.of(Said.ABOVE_THE_CLEARANCE.of(tipM, need.clearanceM()));
         }
         return Optional.empty();
     }
 
-    private static List<String> reasons(Need need, Candidate c, double tipM) {
-        List<String> reasons = new ArrayList<>();
+    private static List<Outcome> reasons(Need need, Candidate c, double tipM) {
+        List<Outcome> reasons = new ArrayList<>();
         double lacksM = need.waveM() / 4 - need.surface().leastReachM();
         if (c.needs() == Needs.METAL && need.hasGroundPlane() && lacksM > 0.02 * need.waveM()) {
-            reasons.add(String.format(
-                    Locale.ROOT, "The metal ends %.0f cm short of a quarter-wave on its nearest side.", lacksM * 100));
+            reasons.add(Said.SHORT_OF_METAL.of(lacksM));
         }
-        c.reason(need).ifPresent(reasons::add);
+        c.remark(need).ifPresent(reasons::add);
         if (need.carrier() == Carrier.VEHICLE && tipM >= TALL_M) {
-            reasons.add("Tip at " + both(tipM) + ": mind bridges, doors and branches.");
+            reasons.add(Said.TALL.of(tipM));
         }
         return reasons;
     }
 
-    private static String both(double metres) {
-        return String.format(Locale.ROOT, "%.2f m (%.1f ft)", metres, metres / FOOT_M);
+    /** Said for and against. */
+    private enum Said implements OutcomeId {
+        TOO_HIGH_FOR_THE_ROOF("upLongM", "roofLongM"),
+        NEEDS_METAL,
+        METAL_IS_THERE,
+        ABOVE_THE_CLEARANCE("tipLongM", "clearanceLongM"),
+        SHORT_OF_METAL("lacksM"),
+        TALL("tipLongM");
+
+        private final List<String> takes;
+
+        Said(String... takes) {
+            this.takes = List.of(takes);
+        }
+
+        @Override
+        public String area() {
+            return "fitness";
+        }
+
+        @Override
+        public List<String> takes() {
+            return takes;
+        }
     }
 }

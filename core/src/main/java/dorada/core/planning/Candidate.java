@@ -4,6 +4,7 @@ import dorada.core.antenna.AntennaKind;
 import dorada.core.antenna.Carrier;
 import dorada.core.cutsheet.CutKind;
 import dorada.core.cutsheet.Inputs;
+import dorada.core.outcome.Outcome;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -20,6 +21,8 @@ public abstract class Candidate {
     public static final Set<Carrier> ON_ANYTHING =
             Set.of(Carrier.VEHICLE, Carrier.AIRCRAFT, Carrier.MAST, Carrier.INDOOR, Carrier.PORTABLE);
 
+    private static final String REMARKS = "remark.";
+
     /** What it must have under it. */
     public enum Needs {
         METAL,
@@ -29,8 +32,6 @@ public abstract class Candidate {
 
     private final AntennaKind kind;
     private final String id;
-    private final String title;
-    private final String claim;
     private final int effort;
     private final Needs needs;
     private final Set<Carrier> carriers;
@@ -38,16 +39,11 @@ public abstract class Candidate {
     /**
      * @param kind what an installation of it is tuned as
      * @param id stable, in capitals
-     * @param title as it stands in a sentence
-     * @param claim what the trade says of it: what people say, common practice without a source
      * @param effort 1 (fit and cut once) to 3 (two controls to tune)
      */
-    protected Candidate(
-            AntennaKind kind, String id, String title, String claim, int effort, Needs needs, Set<Carrier> carriers) {
+    protected Candidate(AntennaKind kind, String id, int effort, Needs needs, Set<Carrier> carriers) {
         this.kind = kind;
         this.id = id;
-        this.title = title;
-        this.claim = claim;
         this.effort = effort;
         this.needs = needs;
         this.carriers = Set.copyOf(carriers);
@@ -57,13 +53,14 @@ public abstract class Candidate {
         return id;
     }
 
-    public final String title() {
-        return title;
+    /** As it stands in a sentence. */
+    public final Outcome title() {
+        return new Outcome("candidate." + id, Map.of());
     }
 
-    /** What the trade says of it. */
-    public final String claim() {
-        return claim;
+    /** What the trade says of it: what people say, common practice without a source. */
+    public final Outcome claim() {
+        return new Outcome("claim." + id, Map.of());
     }
 
     /** 1 (fit and cut once) to 3 (two controls to tune). */
@@ -90,8 +87,8 @@ public abstract class Candidate {
         return 0;
     }
 
-    /** What there is to know about it there. */
-    public Optional<String> reason(Need need) {
+    /** What there is to know about it there: in the catalogue under its id. */
+    public Optional<Outcome> remark(Need need) {
         return Optional.empty();
     }
 
@@ -107,10 +104,20 @@ public abstract class Candidate {
             choices = Map.copyOf(choices);
         }
 
-        /** @throws dorada.core.cutsheet.InputException where the sheet can't be made of that, as a sentence */
+        /** @throws dorada.core.cutsheet.InputException where the sheet can't be made of that */
         public Inputs at(double frequencyHz) {
             return Inputs.of(sheet, frequencyHz, numbers, choices);
         }
+    }
+
+    /** What {@link #remark} says where there is one thing to say. */
+    protected final Optional<Outcome> remark() {
+        return Optional.of(new Outcome(REMARKS + id, Map.of()));
+    }
+
+    /** What {@link #remark} says where there are several: {@code which} of them, and what it depends on. */
+    protected final Optional<Outcome> remark(String which, Map<String, Object> params) {
+        return Optional.of(new Outcome(REMARKS + id + "_" + which, params));
     }
 
     public abstract Ask ask(Place place);

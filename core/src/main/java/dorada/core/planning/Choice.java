@@ -20,7 +20,7 @@ public final class Choice {
      * @param lengthM of what is cut, by rule
      * @param solved empty before it is computed on its mount
      */
-    public record Antenna(String id, String title, double lengthM, Optional<Solved> solved) {}
+    public record Antenna(String id, Outcome title, double lengthM, Optional<Solved> solved) {}
 
     /**
      * What {@link AntennaTrial} found.

@@ -1,6 +1,10 @@
 package dorada.core.planning;
 
+import dorada.core.outcome.Outcome;
+import dorada.core.outcome.OutcomeId;
+import dorada.core.outcome.Refusal;
 import dorada.core.rf.Wavelength;
+import java.util.List;
 import java.util.Optional;
 
 /**
@@ -41,12 +45,12 @@ public final class Exposure {
     /**
      * Limit in mW/cm².
      *
-     * @throws IllegalArgumentException below 0.3 MHz and above 100 GHz, where the rule gives none
+     * @throws Refusal below 0.3 MHz and above 100 GHz, where the rule gives none
      */
     public static double limitMwPerCm2(Group group, double frequencyHz) {
         double f = frequencyHz / MHZ;
         if (!(f >= 0.3 && f <= 100_000)) {
-            throw new IllegalArgumentException("The rule gives no limit at " + f + " MHz.");
+            throw new Refusal(Untold.NO_LIMIT.of(frequencyHz));
         }
         if (group == Group.OCCUPATIONAL) {
             return f < 3 ? 100 : f < 30 ? 900 / (f * f) : f < 300 ? 1 : f < 1500 ? f / 300 : 5;
@@ -59,7 +63,7 @@ public final class Exposure {
      * @param reason why there is no distance; empty where there is one
      * @param limitMwPerCm2 of the group
      */
-    public record Distance(Optional<Double> distanceM, Optional<String> reason, double limitMwPerCm2) {}
+    public record Distance(Optional<Double> distanceM, Optional<Outcome> reason, double limitMwPerCm2) {}
 
     /**
      * @param eirpW greatest, in watts
@@ -80,30 +84,45 @@ public final class Exposure {
         }
         double limit = limitMwPerCm2(group, frequencyHz);
         if (atBody) {
-            return none(
-                    limit,
-                    "A set at the body is judged by absorption in the body, not by distance:"
-                            + " keep to the maker's instructions.");
+            return none(limit, Untold.AT_THE_BODY.of());
         }
         double wave = Wavelength.ofHz(frequencyHz);
         double density = limit * W_PER_M2;
         double metres = Math.sqrt(eirpW * duty * ground.fieldFactor * ground.fieldFactor / (4 * Math.PI * density));
         if (metres < NEAR_WAVES * wave) {
-            return none(
-                    limit,
-                    "Within a sixth of a wavelength the far-field formula does not hold, and it would allow less than that:"
-                            + " stay at least " + Math.round(NEAR_WAVES * wave * 100) + " cm away.");
+            return none(limit, Untold.NEAR_FIELD.of(NEAR_WAVES * wave));
         }
         if (metres < largestM) {
-            return none(
-                    limit,
-                    "The distance would be shorter than the antenna is long, where the formula does not hold:"
-                            + " have it assessed, or stay at least the antenna's length away.");
+            return none(limit, Untold.SHORTER_THAN_THE_ANTENNA.of());
         }
         return new Distance(Optional.of(metres), Optional.empty(), limit);
     }
 
-    private static Distance none(double limit, String reason) {
+    private static Distance none(double limit, Outcome reason) {
         return new Distance(Optional.empty(), Optional.of(reason), limit);
+    }
+
+    /** Why the formula tells no distance. */
+    private enum Untold implements OutcomeId {
+        AT_THE_BODY,
+        NEAR_FIELD("leastSizeM"),
+        SHORTER_THAN_THE_ANTENNA,
+        NO_LIMIT("frequencyHz");
+
+        private final List<String> takes;
+
+        Untold(String... takes) {
+            this.takes = List.of(takes);
+        }
+
+        @Override
+        public String area() {
+            return "exposure";
+        }
+
+        @Override
+        public List<String> takes() {
+            return takes;
+        }
     }
 }

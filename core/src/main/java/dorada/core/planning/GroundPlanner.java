@@ -8,6 +8,7 @@ import dorada.core.antenna.AntennaSweep;
 import dorada.core.antenna.Assembly;
 import dorada.core.antenna.Plate;
 import dorada.core.instrument.Span;
+import dorada.core.outcome.Refusal;
 import dorada.core.rf.Wavelength;
 import dorada.core.sweep.Bandwidth;
 import dorada.core.sweep.Dip;
@@ -71,7 +72,7 @@ public final class GroundPlanner {
         public RadialGround {
             radials = List.copyOf(radials);
             if (radials.isEmpty()) {
-                throw new IllegalArgumentException("Without radials it is the bare tab: choose that, or add one.");
+                throw new Refusal(Refused.NO_RADIALS);
             }
         }
     }
@@ -91,8 +92,7 @@ public final class GroundPlanner {
     public record Element(double lengthM, double slopeDeg, double radiusM) {
         public Element {
             if (!(lengthM > 0) || !(radiusM > 0) || !(Math.abs(slopeDeg) < 80)) {
-                throw new IllegalArgumentException(
-                        "The whip needs a length and a radius above 0 and leans by less than 80°.");
+                throw new Refusal(Refused.NO_SUCH_WHIP);
             }
         }
     }
@@ -205,7 +205,7 @@ public final class GroundPlanner {
 
     private static Span seen(double lowHz, double highHz) {
         if (!(lowHz > 0) || !(highHz > lowHz)) {
-            throw new IllegalArgumentException("The band needs a lower and a higher end, in Hz.");
+            throw new Refusal(Refused.BAND_WITHOUT_ENDS);
         }
         double beyond = Math.min(lowHz / 2, Math.max((highHz - lowHz) * BEYOND, 0.05 * lowHz));
         return new Span(lowHz - beyond, highHz + beyond);
@@ -245,11 +245,7 @@ public final class GroundPlanner {
         if (ground instanceof Mesh m) {
             double widest = WIDEST_WAVES * Wavelength.ofHz(topHz);
             if (m.openingM > widest * 1.15) {
-                throw new IllegalArgumentException(String.format(
-                        java.util.Locale.ROOT,
-                        "A mesh with openings of %.0f mm is no ground here: a tenth of a wavelength is %.0f mm.",
-                        m.openingM * 1000,
-                        widest * 1000));
+                throw new Refusal(Refused.MESH_TOO_WIDE.of(m.openingM, widest));
             }
             return m.openingM < finest
                     ? new Skin(Plate.sheet(m.lengthM, m.widthM, finest))

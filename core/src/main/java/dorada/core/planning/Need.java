@@ -6,6 +6,7 @@ import dorada.core.acceptance.ReferencePlane;
 import dorada.core.acceptance.UnderLimit;
 import dorada.core.acceptance.WantedChannel;
 import dorada.core.antenna.Carrier;
+import dorada.core.outcome.Refusal;
 import dorada.core.rf.Wavelength;
 import dorada.core.sweep.Sweep;
 import dorada.core.sweep.SweepAnalysis;
@@ -40,28 +41,18 @@ public record Need(
     public Need {
         neighbours = List.copyOf(neighbours);
         if (!(mountHeightM >= 0) || !(clearanceM >= 0)) {
-            throw new IllegalArgumentException("Heights are 0 m or more.");
+            throw new Refusal(Refused.HEIGHT_BELOW_0);
         }
     }
 
     /** What the mount stands on. Only sheet metal is a ground plane by itself. */
     public enum Material {
-        METAL("metal"),
-        COMPOSITE("composite"),
-        FABRIC("fabric"),
-        TUBE_FRAME("a frame of tubes under fabric"),
-        PLASTIC("plastic"),
-        NONE("nothing");
-
-        private final String words;
-
-        Material(String words) {
-            this.words = words;
-        }
-
-        public String words() {
-            return words;
-        }
+        METAL,
+        COMPOSITE,
+        FABRIC,
+        TUBE_FRAME,
+        PLASTIC,
+        NONE
     }
 
     /**
@@ -78,10 +69,10 @@ public record Need(
         public Surface {
             boolean metal = material == Material.METAL;
             if (metal && (!(lengthM > 0) || !(widthM > 0))) {
-                throw new IllegalArgumentException("A metal surface needs a length and a width.");
+                throw new Refusal(Refused.METAL_WITHOUT_SIZE);
             }
             if (metal && (Math.abs(alongM) > lengthM / 2 || Math.abs(acrossM) > widthM / 2)) {
-                throw new IllegalArgumentException("The mount stands beside its surface.");
+                throw new Refusal(Refused.BESIDE_ITS_SURFACE);
             }
         }
 
@@ -106,7 +97,7 @@ public record Need(
 
         public Room {
             if (!(lengthM >= 0) || !(heightM >= 0)) {
-                throw new IllegalArgumentException("A room has a length and a height of 0 m or more; 0 for the open.");
+                throw new Refusal(Refused.ROOM_BELOW_0);
             }
         }
     }
@@ -123,12 +114,10 @@ public record Need(
     public record Neighbour(String name, double alongM, double acrossM, double fromM, double toM, double radiusM) {
         public Neighbour {
             if (!(toM > fromM) || !(radiusM > 0)) {
-                throw new IllegalArgumentException(
-                        "What stands near needs a top above its foot and a thickness above 0.");
+                throw new Refusal(Refused.NEIGHBOUR_WITHOUT_SIZE);
             }
             if (Math.hypot(alongM, acrossM) < NEAREST_M + radiusM) {
-                throw new IllegalArgumentException(
-                        "What stands near must be clear of the whip: 3 cm from it at the least.");
+                throw new Refusal(Refused.NEIGHBOUR_TOUCHES.of(NEAREST_M));
             }
         }
     }
@@ -138,10 +127,10 @@ public record Need(
 
         public Band {
             if (!(lowHz > 0) || !(highHz > lowHz)) {
-                throw new IllegalArgumentException("The band needs a lower and a higher end, in Hz.");
+                throw new Refusal(Refused.BAND_WITHOUT_ENDS);
             }
             if (!(limitSwr > 1)) {
-                throw new IllegalArgumentException("An SWR limit is above 1, not " + limitSwr + ".");
+                throw new Refusal(Refused.LIMIT_NOT_ABOVE_1);
             }
         }
 
@@ -193,7 +182,7 @@ public record Need(
 
         public Stock {
             if (!(rodRadiusM >= 0) || !(wireRadiusM >= 0) || !(insulationM >= 0) || !(holesM >= 0)) {
-                throw new IllegalArgumentException("Thicknesses and holes are 0 or more; 0 for what is usual.");
+                throw new Refusal(Refused.STOCK_BELOW_0);
             }
         }
     }

@@ -1,5 +1,6 @@
 package dorada.core.planning;
 
+import dorada.core.outcome.OutcomeId;
 import dorada.core.wire.Conductor;
 import dorada.core.wire.Wire;
 import java.util.ArrayList;
@@ -11,10 +12,10 @@ import java.util.List;
  * @param count how many
  * @param lengthM of each
  * @param diameterM of each
- * @param material in words
+ * @param material of it
  * @param isTube true where it is a tube with a wall of 1 mm, false for rod and wire
  */
-public record Part(int count, double lengthM, double diameterM, String material, boolean isTube) {
+public record Part(int count, double lengthM, double diameterM, Material material, boolean isTube) {
 
     private static final double WALL_M = 0.001;
     private static final double ALIKE_M = 0.0005;
@@ -25,17 +26,20 @@ public record Part(int count, double lengthM, double diameterM, String material,
     }
 
     /** Densities: CRC Handbook of Chemistry and Physics, from memory; a perfect conductor is taken for copper. */
-    private enum Material {
-        ALUMINIUM("aluminium", 2700),
-        STAINLESS("stainless steel", 7900),
-        COPPER("copper", 8960);
+    public enum Material implements OutcomeId {
+        ALUMINIUM(2700),
+        STAINLESS(7900),
+        COPPER(8960);
 
-        private final String words;
         private final double kgPerM3;
 
-        Material(String words, double kgPerM3) {
-            this.words = words;
+        Material(double kgPerM3) {
             this.kgPerM3 = kgPerM3;
+        }
+
+        @Override
+        public String area() {
+            return "material";
         }
 
         static Material of(Conductor c) {
@@ -47,7 +51,7 @@ public record Part(int count, double lengthM, double diameterM, String material,
     static List<Part> of(List<Wire> wires) {
         List<Part> parts = new ArrayList<>();
         for (Wire w : wires) {
-            Part one = new Part(1, w.lengthM(), 2 * w.radiusM(), Material.of(w.conductor()).words, isTube(w));
+            Part one = new Part(1, w.lengthM(), 2 * w.radiusM(), Material.of(w.conductor()), isTube(w));
             int at = 0;
             while (at < parts.size() && !parts.get(at).isLike(one)) {
                 at++;
@@ -64,7 +68,7 @@ public record Part(int count, double lengthM, double diameterM, String material,
     }
 
     private boolean isLike(Part o) {
-        return Math.abs(lengthM - o.lengthM) < ALIKE_M && diameterM == o.diameterM && material.equals(o.material);
+        return Math.abs(lengthM - o.lengthM) < ALIKE_M && diameterM == o.diameterM && material == o.material;
     }
 
     /** Of all {@code wires} together, without insulation. */

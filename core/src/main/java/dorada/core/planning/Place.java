@@ -3,6 +3,7 @@ package dorada.core.planning;
 import dorada.core.antenna.Assembly;
 import dorada.core.antenna.Carrier;
 import dorada.core.antenna.Plate;
+import dorada.core.outcome.Refusal;
 import dorada.core.planning.Need.Neighbour;
 import dorada.core.planning.Need.Polarisation;
 import dorada.core.planning.Need.Surface;
@@ -157,8 +158,7 @@ public final class Place {
                 boolean isOnMetal = Math.abs(x) <= roof.plate.lengthM() / 2 && Math.abs(y) <= roof.plate.widthM() / 2;
                 foot = isOnMetal ? roof.plate.crossingNearest(roof.alongM, roof.acrossM, x, y) : new Point(x, y, 0);
                 if (isOnMetal && Math.hypot(foot.x() - roof.alongM, foot.y() - roof.acrossM) < FINEST_GRID_M / 100) {
-                    throw new IllegalArgumentException("The " + n.name() + " is nearer to the whip than the roof's grid"
-                            + " can show: place it " + Math.round(100 * GRID_WAVES * wave) + " cm away or more.");
+                    throw new Refusal(Refused.NEARER_THAN_THE_GRID.of(n.name(), GRID_WAVES * wave));
                 }
                 // What stands on the metal is joined to it; what hangs free is clear of the wires that stand for it.
                 from = isOnMetal && n.fromM() <= 0 ? 0 : isOnMetal ? Math.max(n.fromM(), WALL_M) : n.fromM();

@@ -1,6 +1,8 @@
 package dorada.core.planning;
 
 import dorada.core.line.Line;
+import dorada.core.outcome.OutcomeId;
+import dorada.core.outcome.Refusal;
 import dorada.core.rf.Impedance;
 import dorada.core.rf.Reflection;
 import dorada.core.rf.Swr;
@@ -28,16 +30,16 @@ public record PowerChain(double ratedW, double ceilingSwr, List<Part> parts, Ant
     public PowerChain {
         parts = List.copyOf(parts);
         if (!(ratedW > 0) || Double.isInfinite(ratedW)) {
-            throw new IllegalArgumentException("The transmitter's power must be above 0 W, not " + ratedW + ".");
+            throw new Refusal(Refused.NO_POWER);
         }
         if (!(ceilingSwr > 1)) {
-            throw new IllegalArgumentException("The SWR limit of a radio must be above 1, not " + ceilingSwr + ".");
+            throw new Refusal(Refused.LIMIT_NOT_ABOVE_1);
         }
     }
 
     /** Something that the watts pass. */
     public sealed interface Part {
-        String name();
+        Place name();
 
         /** Matched loss in dB, positive. */
         double matchedLossDb(double frequencyHz);
@@ -60,7 +62,7 @@ public record PowerChain(double ratedW, double ceilingSwr, List<Part> parts, Ant
     }
 
     /** A piece of line. */
-    public record Run(String name, Line line) implements Part {
+    public record Run(Place name, Line line) implements Part {
         @Override
         public double matchedLossDb(double frequencyHz) {
             return line.matchedLossDb(frequencyHz);
@@ -78,10 +80,10 @@ public record PowerChain(double ratedW, double ceilingSwr, List<Part> parts, Ant
     }
 
     /** A meter or a handful of connectors: short, 50 Ω, with a loss of its own, 0 dB or more. */
-    public record Fixed(String name, double lossDb) implements Part {
+    public record Fixed(Place name, double lossDb) implements Part {
         public Fixed {
             if (!(lossDb >= 0)) {
-                throw new IllegalArgumentException(name + " needs a loss of 0 dB or more, not " + lossDb + ".");
+                throw new Refusal(Refused.LOSS_BELOW_0.of(name));
             }
         }
 
@@ -111,7 +113,7 @@ public record PowerChain(double ratedW, double ceilingSwr, List<Part> parts, Ant
         /** One of which only the SWR is known: taken as a resistance above 50 Ω, since the phase is not known. */
         public static Antenna ofSwr(double swr, double gainDbi) {
             if (!(swr >= 1)) {
-                throw new IllegalArgumentException("An SWR is 1 or more, not " + swr + ".");
+                throw new Refusal(Refused.SWR_BELOW_1);
             }
             return new Antenna(new Impedance(REFERENCE_OHM * swr, 0), gainDbi);
         }
@@ -129,7 +131,7 @@ public record PowerChain(double ratedW, double ceilingSwr, List<Part> parts, Ant
      * @param mismatchLossDb what the standing wave adds to it
      */
     public record Stage(
-            String name,
+            Place name,
             double netW,
             double forwardW,
             double reflectedW,
@@ -209,7 +211,7 @@ public record PowerChain(double ratedW, double ceilingSwr, List<Part> parts, Ant
             double total = i < n ? parts.get(i).lossDb(seen[i + 1], frequencyHz) : 0;
             double matched = i < n ? parts.get(i).matchedLossDb(frequencyHz) : 0;
             stages.add(new Stage(
-                    i < n ? parts.get(i).name() : "antenna",
+                    i < n ? parts.get(i).name() : Place.ANTENNA,
                     net,
                     forward,
                     forward * rho2,
@@ -222,5 +224,42 @@ public record PowerChain(double ratedW, double ceilingSwr, List<Part> parts, Ant
         // By reciprocity the way back costs what the way out does, the mismatch at the radio included.
         double back = 10 * Math.log10((1 - atRadio * atRadio) * net / netAtRadio) + antenna.gainDbi;
         return new Result(stages, folds, sent, net, eirp, erpOfEirpW(eirp), back);
+    }
+
+    /** What the watts pass. */
+    public enum Place implements OutcomeId {
+        JUMPER,
+        METER,
+        LINE,
+        CONNECTORS,
+        ANTENNA;
+
+        @Override
+        public String area() {
+            return "station";
+        }
+    }
+
+    /** What is wrong with a way to the air. */
+    public enum Warning implements OutcomeId {
+        FOLDS_BACK,
+        MAY_FOLD_BACK("highSwr"),
+        TOO_WARM("part", "line", "averageW");
+
+        private final List<String> takes;
+
+        Warning(String... takes) {
+            this.takes = List.of(takes);
+        }
+
+        @Override
+        public String area() {
+            return "power";
+        }
+
+        @Override
+        public List<String> takes() {
+            return takes;
+        }
     }
 }

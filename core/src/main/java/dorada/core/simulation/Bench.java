@@ -1,6 +1,7 @@
 package dorada.core.simulation;
 
 import dorada.core.instrument.Connected;
+import dorada.core.outcome.Refusal;
 import dorada.core.rf.Impedance;
 import dorada.core.rf.Reflection;
 import dorada.core.sweep.Sweep;
@@ -43,7 +44,7 @@ public final class Bench {
             settingsM = settingsM.clone();
             conditions = Set.copyOf(conditions);
             if (!installation.conditions().containsAll(conditions)) {
-                throw new IllegalArgumentException("This installation does not know one of these conditions.");
+                throw new Refusal(Refused.UNKNOWN_CONDITION);
             }
             // Throws where a setting is missing or beyond its range.
             installation.assembly(settingsM, conditions, installation.highHz());

@@ -1,27 +1,24 @@
 package dorada.core.simulation;
 
+import dorada.core.outcome.OutcomeId;
+
 /** Circumstances and faults that change a reading. */
-public enum Condition {
-    DOOR_OPEN("a door stands open"),
-    PERSON_NEAR("a person stands beside it"),
-    HAND_NEAR("a hand is close to the set"),
-    INDOORS("measured indoors, among steel"),
-    ON_THE_GROUND("stands near the ground, not in its final place"),
-    NO_CHOKE("no choke: the line's outside radiates"),
-    WET_LINE("water in the line's last third"),
-    KINKED_LINE("a kink in the line"),
-    PAINT_UNDER_GROUND("paint under the ground contact"),
-    SLIPPED_SET_SCREW("the set screw has slipped"),
-    LOOSE_CONNECTOR("a loose connector: readings are unsteady"),
-    DUMMY_LOAD("the dummy load is still in place");
+public enum Condition implements OutcomeId {
+    DOOR_OPEN,
+    PERSON_NEAR,
+    HAND_NEAR,
+    INDOORS,
+    ON_THE_GROUND,
+    NO_CHOKE,
+    WET_LINE,
+    KINKED_LINE,
+    PAINT_UNDER_GROUND,
+    SLIPPED_SET_SCREW,
+    LOOSE_CONNECTOR,
+    DUMMY_LOAD;
 
-    private final String words;
-
-    Condition(String words) {
-        this.words = words;
-    }
-
-    public String words() {
-        return words;
+    @Override
+    public String area() {
+        return "condition";
     }
 }

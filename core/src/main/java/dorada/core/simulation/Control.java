@@ -10,7 +10,7 @@ package dorada.core.simulation;
  * @param stepM the smallest change worth making by hand
  * @param oneWay true for a cut, false for a slide that goes both ways
  */
-public record Control(String name, double startM, double lowM, double highM, double stepM, boolean oneWay) {
+public record Control(ControlName name, double startM, double lowM, double highM, double stepM, boolean oneWay) {
 
     public Control {
         if (!(lowM > 0) || !(startM >= lowM) || !(highM >= startM) || !(stepM > 0)) {
@@ -19,12 +19,12 @@ public record Control(String name, double startM, double lowM, double highM, dou
     }
 
     /** What a saw does: shorter only. */
-    public static Control cut(String name, double startM, double lowM) {
+    public static Control cut(ControlName name, double startM, double lowM) {
         return new Control(name, startM, lowM, startM, 0.001, true);
     }
 
     /** What a clamp or telescope does. */
-    public static Control slide(String name, double startM, double lowM, double highM) {
+    public static Control slide(ControlName name, double startM, double lowM, double highM) {
         return new Control(name, startM, lowM, highM, 0.001, false);
     }
 

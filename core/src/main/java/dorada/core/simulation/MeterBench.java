@@ -5,6 +5,8 @@ import dorada.core.instrument.DirectionalWattmeter;
 import dorada.core.instrument.DirectionalWattmeter.Direction;
 import dorada.core.instrument.InlineMeter;
 import dorada.core.instrument.Span;
+import dorada.core.outcome.Outcome;
+import dorada.core.outcome.Refusal;
 import dorada.core.rf.Reflection;
 import dorada.core.rf.Swr;
 import dorada.core.wire.Watch;
@@ -68,8 +70,7 @@ public final class MeterBench {
 
         public Settings {
             if (!(frequencyHz > 0) || !(powerW > 0) || !(ceilingSwr > 1) || !(meterRangeW > 0) || !(plugW > 0)) {
-                throw new IllegalArgumentException(
-                        "Frequency, watts and ranges must be above 0, and the radio's ceiling above 1.");
+                throw new Refusal(Refused.NO_SUCH_METER);
             }
         }
     }
@@ -89,7 +90,7 @@ public final class MeterBench {
      */
     public record Reading(
             Optional<Double> meterSwr,
-            Optional<String> meterTrouble,
+            Optional<Outcome> meterTrouble,
             Watts watts,
             double doubtW,
             Carrier carrier,
@@ -102,7 +103,7 @@ public final class MeterBench {
      * @param trouble why there are no watts
      */
     public record Watts(
-            Optional<Double> forwardW, Optional<Double> reflectedW, Optional<Double> swr, Optional<String> trouble) {}
+            Optional<Double> forwardW, Optional<Double> reflectedW, Optional<Double> swr, Optional<Outcome> trouble) {}
 
     /** The carrier that the radio makes into what is connected: what the in-line meter's needle is set by. */
     public Carrier carrier(Settings s) {
@@ -114,13 +115,13 @@ public final class MeterBench {
         Reflection load = connected(s);
         Carrier carrier = carrier(s, load);
         Optional<Double> swr = Optional.empty();
-        Optional<String> trouble = Optional.empty();
+        Optional<Outcome> trouble = Optional.empty();
         try {
             InlineMeter meter = new InlineMeter(s.meterRangeW);
             s.setFor.ifPresent(c -> meter.set(c.frequencyHz, c.forwardW));
             swr = Optional.of(meter.swr(load, s.frequencyHz, carrier.forwardW));
-        } catch (IllegalStateException e) {
-            trouble = Optional.of(e.getMessage());
+        } catch (Refusal e) {
+            trouble = Optional.of(e.outcome());
         }
         boolean folded = carrier.forwardW < s.powerW * (1 - 1e-9);
         return new Reading(swr, trouble, watts(s, load, carrier), plugDoubtW(s.plugW), carrier, folded);
@@ -135,8 +136,8 @@ public final class MeterBench {
                     ? Optional.of(Swr.ofMagnitude(Swr.magnitudeOfWatts(forward, reflected)))
                     : Optional.empty();
             return new Watts(Optional.of(forward), Optional.of(reflected), swr, Optional.empty());
-        } catch (IllegalArgumentException e) {
-            return new Watts(Optional.empty(), Optional.empty(), Optional.empty(), Optional.of(e.getMessage()));
+        } catch (Refusal e) {
+            return new Watts(Optional.empty(), Optional.empty(), Optional.empty(), Optional.of(e.outcome()));
         }
     }
 

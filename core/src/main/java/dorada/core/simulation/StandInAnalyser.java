@@ -180,7 +180,7 @@ public final class StandInAnalyser extends Interpreter {
             bench.set(new Bench.State(v, settings, conditions, at, atRadio));
             return "";
         } catch (IllegalArgumentException e) {
-            throw ScpiException.settingsConflict(e.getMessage());
+            throw ScpiException.settingsConflict("not on this installation");
         }
     }
 
@@ -242,7 +242,7 @@ public final class StandInAnalyser extends Interpreter {
         try {
             running.join();
         } catch (CompletionException e) {
-            throw ScpiException.execution(e.getCause().getMessage());
+            throw ScpiException.execution("the antenna could not be computed");
         }
     }
 

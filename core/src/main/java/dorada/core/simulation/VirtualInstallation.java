@@ -6,12 +6,15 @@ import dorada.core.antenna.Assembly;
 import dorada.core.antenna.Carrier;
 import dorada.core.antenna.WireAntenna;
 import dorada.core.line.Line;
+import dorada.core.outcome.Outcome;
+import dorada.core.outcome.Refusal;
 import dorada.core.rf.Impedance;
 import dorada.core.rf.Reflection;
 import dorada.core.sweep.Sweep;
 import dorada.core.wire.Watch;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Random;
 import java.util.Set;
 import java.util.function.Function;
@@ -21,7 +24,6 @@ import java.util.function.Function;
  *
  * @param id short and stable
  * @param kind of its antenna
- * @param title what it is
  * @param carrier what it is fitted to: road vehicle, handheld, aircraft, mast, indoor or portable
  * @param lowHz lowest wanted frequency
  * @param highHz highest wanted frequency
@@ -33,7 +35,6 @@ import java.util.function.Function;
 public record VirtualInstallation(
         String id,
         AntennaKind kind,
-        String title,
         Carrier carrier,
         double lowHz,
         double highHz,
@@ -59,15 +60,14 @@ public record VirtualInstallation(
     }
 
     /** Gathers the parts of one installation in the order in which they are read. */
-    public static Draft make(String id, AntennaKind kind, String title, Carrier place, double lowHz, double highHz) {
-        return new Draft(id, kind, title, place, lowHz, highHz);
+    public static Draft make(String id, AntennaKind kind, Carrier place, double lowHz, double highHz) {
+        return new Draft(id, kind, place, lowHz, highHz);
     }
 
     /** An installation of which not all is said yet. */
     public static final class Draft {
         private final String id;
         private final AntennaKind kind;
-        private final String title;
         private final Carrier place;
         private final double lowHz;
         private final double highHz;
@@ -75,10 +75,9 @@ public record VirtualInstallation(
         private Set<Condition> conditions = Set.of();
         private Line line;
 
-        private Draft(String id, AntennaKind kind, String title, Carrier place, double lowHz, double highHz) {
+        private Draft(String id, AntennaKind kind, Carrier place, double lowHz, double highHz) {
             this.id = id;
             this.kind = kind;
-            this.title = title;
             this.place = place;
             this.lowHz = lowHz;
             this.highHz = highHz;
@@ -104,13 +103,18 @@ public record VirtualInstallation(
         }
 
         public VirtualInstallation asWith(Built built) {
-            return new VirtualInstallation(id, kind, title, place, lowHz, highHz, controls, conditions, line, built);
+            return new VirtualInstallation(id, kind, place, lowHz, highHz, controls, conditions, line, built);
         }
+    }
+
+    /** What it is. */
+    public Outcome title() {
+        return new Outcome("practice." + id, Map.of());
     }
 
     /** The same behind another line. */
     public VirtualInstallation fedBy(Line other) {
-        return new VirtualInstallation(id, kind, title, carrier, lowHz, highHz, controls, conditions, other, antenna);
+        return new VirtualInstallation(id, kind, carrier, lowHz, highHz, controls, conditions, other, antenna);
     }
 
     /** The same with its first piece {@code factor} times as long before the first cut. */
@@ -118,7 +122,7 @@ public record VirtualInstallation(
         Control c = controls.get(0);
         List<Control> others = new ArrayList<>(controls);
         others.set(0, new Control(c.name(), c.startM() * factor, c.lowM(), c.highM() * factor, c.stepM(), c.oneWay()));
-        return new VirtualInstallation(id, kind, title, carrier, lowHz, highHz, others, conditions, feedline, antenna);
+        return new VirtualInstallation(id, kind, carrier, lowHz, highHz, others, conditions, feedline, antenna);
     }
 
     /** The settings before anything was changed. */
@@ -129,21 +133,16 @@ public record VirtualInstallation(
     /**
      * The antenna with these settings and conditions, ready to be solved.
      *
-     * @throws IllegalArgumentException where a setting is missing or beyond its range
+     * @throws Refusal where a setting is missing or beyond its range
      */
     public Assembly assembly(double[] settingsM, Set<Condition> now, double topHz) {
         if (settingsM.length != controls.size()) {
-            throw new IllegalArgumentException("This installation has " + controls.size() + " settings.");
+            throw new Refusal(Refused.OTHER_SETTINGS.of(controls.size()));
         }
         for (int i = 0; i < settingsM.length; i++) {
             Control c = controls.get(i);
             if (!(settingsM[i] >= c.lowM() - 1e-9 && settingsM[i] <= c.highM() + 1e-9)) {
-                throw new IllegalArgumentException(String.format(
-                        java.util.Locale.ROOT,
-                        "%s can be set from %.0f to %.0f mm.",
-                        c.name(),
-                        c.lowM() * 1000,
-                        c.highM() * 1000));
+                throw new Refusal(Refused.BEYOND_ITS_RANGE.of(c.name(), c.lowM(), c.highM()));
             }
         }
         double[] real = settingsM.clone();

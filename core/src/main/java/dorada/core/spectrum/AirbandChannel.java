@@ -1,5 +1,7 @@
 package dorada.core.spectrum;
 
+import dorada.core.outcome.Refusal;
+
 /**
  * A channel of the aeronautical VHF band by its name. Names of 25 kHz channels are their frequencies; the three 8.33 kHz
  * channels in each 25 kHz have names that are 5, 10 and 15 kHz above it while their frequencies are 0, 8.33 and 16.67 kHz
@@ -18,27 +20,25 @@ public record AirbandChannel(String name, double frequencyHz, double spacingHz) 
 
     /**
      * @param name such as {@code 121.5}, {@code 122.805} or {@code 118.010}
-     * @throws IllegalArgumentException where no channel has that name, with the names next to it
+     * @throws Refusal where no channel has that name, with the names next to it
      */
     public static AirbandChannel named(String name) {
         double mhz;
         try {
             mhz = Double.parseDouble(name.strip());
         } catch (NumberFormatException e) {
-            throw new IllegalArgumentException("\"" + name.strip() + "\" is no airband channel; 121.500 is one.", e);
+            throw new Refusal(Refused.NO_AIRBAND_CHANNEL.of(name.strip()));
         }
         int khz = (int) Math.rint(mhz * 1000);
         if (Math.abs(mhz * 1000 - khz) > 1e-6 || khz < LOW_KHZ || khz > HIGH_KHZ) {
-            throw new IllegalArgumentException(
-                    "\"" + name.strip() + "\" is no airband channel: names run from 118.000 to 136.990.");
+            throw new Refusal(Refused.BEYOND_THE_AIRBAND.of(name.strip()));
         }
         int block = khz - khz % BLOCK_KHZ;
         int step = khz % BLOCK_KHZ;
         if (step % 5 != 0 || step == 20) {
-            throw new IllegalArgumentException("\"" + name.strip() + "\" is no airband channel: names end in "
-                    + "00, 05, 10, 15, 25, 30, 35, 40, 50, 55, 60, 65, 75, 80, 85 or 90.");
+            throw new Refusal(Refused.NO_SUCH_ENDING.of(name.strip()));
         }
-        String spoken = String.format(java.util.Locale.ROOT, "%d.%03d", khz / 1000, khz % 1000);
+        String spoken = khz / 1000 + "." + String.valueOf(1000 + khz % 1000).substring(1);
         return step == 0
                 ? new AirbandChannel(spoken, block * 1e3, 25_000)
                 : new AirbandChannel(spoken, block * 1e3 + (step / 5 - 1) * THIRD_HZ, THIRD_HZ);

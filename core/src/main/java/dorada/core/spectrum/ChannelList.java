@@ -1,5 +1,7 @@
 package dorada.core.spectrum;
 
+import dorada.core.outcome.Outcome;
+import dorada.core.outcome.Refusal;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -22,12 +24,12 @@ public final class ChannelList {
     private ChannelList() {}
 
     /** A line that could not be read. */
-    public static final class LineException extends IllegalArgumentException {
+    public static final class LineException extends Refusal {
         private static final long serialVersionUID = 1;
         private final int line;
 
-        LineException(int line, String message) {
-            super("Line " + line + ": " + message);
+        LineException(int line, Outcome why) {
+            super(Refused.LINE.of(Integer.toString(line), why));
             this.line = line;
         }
 
@@ -50,12 +52,11 @@ public final class ChannelList {
             }
             out.add(channel(i + 1, line));
             if (out.size() > MOST) {
-                throw new LineException(i + 1, "a list holds at most " + MOST + " channels.");
+                throw new LineException(i + 1, Refused.TOO_MANY.of(MOST));
             }
         }
         if (out.isEmpty()) {
-            throw new LineException(
-                    1, "there is no channel. Give a name and a frequency in MHz, such as \"Yard 156.125\".");
+            throw new LineException(1, Refused.NO_CHANNEL.of());
         }
         return out;
     }
@@ -74,8 +75,7 @@ public final class ChannelList {
         String last = isSound && parts.size() == 3 ? parts.get(2) : "";
         boolean isOffset = OFFSET.matcher(last).matches();
         if (!isSound || !last.isEmpty() && !isOffset && !MHZ.matcher(last).matches()) {
-            throw new LineException(
-                    number, "\"" + line + "\" needs a name and a frequency in MHz with a decimal point.");
+            throw new LineException(number, Refused.NO_NAME_OR_FREQUENCY.of(line));
         }
         String name = parts.get(0);
         double tx = hz(number, parts.get(1));
@@ -107,7 +107,7 @@ public final class ChannelList {
     private static double hz(int number, String mhz) {
         double value = Double.parseDouble(mhz);
         if (value < 1 || value > 1000) {
-            throw new LineException(number, mhz + " MHz is outside 1 to 1000 MHz.");
+            throw new LineException(number, Refused.OUTSIDE_1_TO_1000.of(mhz));
         }
         return Math.rint(value * 1e6);
     }

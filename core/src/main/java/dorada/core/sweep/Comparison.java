@@ -1,5 +1,6 @@
 package dorada.core.sweep;
 
+import dorada.core.outcome.Refusal;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -54,7 +55,7 @@ public record Comparison(List<Row> rows, List<Shift> shifts) {
      */
     public static Comparison of(List<SweepAnalysis> sweeps, double[] wantedHz) {
         if (sweeps.isEmpty() || sweeps.size() > MOST) {
-            throw new IllegalArgumentException("One to " + MOST + " sweeps are compared, not " + sweeps.size() + ".");
+            throw new Refusal(Refused.TOO_MANY_COMPARED.of(MOST, sweeps.size()));
         }
         List<Row> rows = new ArrayList<>();
         for (double hz : wantedHz) {

@@ -1,9 +1,11 @@
 package dorada.core.sweep;
 
+import dorada.core.outcome.Outcome;
+import dorada.core.outcome.OutcomeId;
+import dorada.core.outcome.Refusal;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 
 /**
@@ -24,7 +26,7 @@ public record Repeatability(
         double dipSpreadHz,
         List<ChannelSpread> channels,
         boolean steady,
-        String sentence) {
+        Outcome says) {
 
     /** Deviations of |Γ| that nobody works to; more than this moves a reading of 1.5 by about a tenth. Common practice. */
     private static final double STEADY_SPREAD = 0.03;
@@ -53,7 +55,7 @@ public record Repeatability(
      */
     public static Repeatability of(List<Sweep> repeated, double[] wantedHz) {
         if (repeated.size() < 2) {
-            throw new IllegalArgumentException("Steadiness takes two sweeps or more of the untouched antenna.");
+            throw new Refusal(Refused.STEADINESS_TAKES_TWO_SWEEPS_OR_MORE);
         }
         List<Sweep> onOneGrid = onOneGrid(repeated);
         Sweep mean = mean(onOneGrid);
@@ -85,7 +87,7 @@ public record Repeatability(
         boolean steady =
                 worst <= STEADY_SPREAD && !(dipSpread > STEADY_DIP_SHARE * (mean.startHz() + mean.stopHz()) / 2);
         return new Repeatability(
-                mean, worst, noise, dipSpread, channels, steady, sentence(steady, worst, dipSpread, repeated.size()));
+                mean, worst, noise, dipSpread, channels, steady, says(steady, worst, dipSpread, repeated.size()));
     }
 
     /** Whether these may be sweeps of one untouched antenna at all, by their dips. */
@@ -93,19 +95,11 @@ public record Repeatability(
         return !(dipSpreadHz > SAME_ANTENNA_DIP_SHARE * (mean.startHz() + mean.stopHz()) / 2);
     }
 
-    private static String sentence(boolean steady, double worst, double dipSpread, int count) {
-        String dip = Double.isNaN(dipSpread)
-                ? ""
-                : String.format(Locale.ROOT, ", the dip moves by %.0f kHz", dipSpread / 1e3);
-        return steady
-                ? String.format(Locale.ROOT, "Steady: %d sweeps agree within %.3f of |Γ|%s.", count, worst, dip)
-                : String.format(
-                        Locale.ROOT,
-                        "Unsteady: %d sweeps differ by up to %.3f of |Γ|%s. Look for a loose joint, people or metal moving, and "
-                                + "current on the outside of the line before changing any length.",
-                        count,
-                        worst,
-                        dip);
+    private static Outcome says(boolean steady, double worst, double dipSpread, int count) {
+        if (Double.isNaN(dipSpread)) {
+            return (steady ? Says.STEADY : Says.UNSTEADY).of(count, worst);
+        }
+        return (steady ? Says.STEADY_DIP : Says.UNSTEADY_DIP).of(count, worst, dipSpread);
     }
 
     private static double dipSpread(List<SweepAnalysis> analyses) {
@@ -126,13 +120,13 @@ public record Repeatability(
                 .filter(f -> f >= from && f <= to)
                 .toArray();
         if (hz.length < 2) {
-            throw new IllegalArgumentException("These sweeps have no span in common.");
+            throw new Refusal(Refused.THESE_SWEEPS_HAVE_NO_SPAN_IN);
         }
         double[] none = new double[hz.length];
         Sweep grid = new Sweep(hz, none, none, Sweep.STANDARD_REFERENCE_OHM);
         return sweeps.stream()
                 .map(s -> {
-                    s.requirePhase("averaged");
+                    s.requirePhase(NeedsPhase.AVERAGED);
                     return s.renormalised(Sweep.STANDARD_REFERENCE_OHM).atPointsOf(grid);
                 })
                 .toList();
@@ -190,5 +184,29 @@ public record Repeatability(
         }
         Arrays.sort(size);
         return size[count];
+    }
+
+    /** Steady or not. */
+    private enum Says implements OutcomeId {
+        STEADY("sweepsCount", "differenceGamma"),
+        STEADY_DIP("sweepsCount", "differenceGamma", "dipSmallHz"),
+        UNSTEADY("sweepsCount", "differenceGamma"),
+        UNSTEADY_DIP("sweepsCount", "differenceGamma", "dipSmallHz");
+
+        private final List<String> takes;
+
+        Says(String... takes) {
+            this.takes = List.of(takes);
+        }
+
+        @Override
+        public String area() {
+            return "steadiness";
+        }
+
+        @Override
+        public List<String> takes() {
+            return takes;
+        }
     }
 }

@@ -1,5 +1,6 @@
 package dorada.core.sweep;
 
+import dorada.core.outcome.Refusal;
 import dorada.core.rf.Reflection;
 import java.util.Arrays;
 import java.util.Optional;
@@ -47,10 +48,10 @@ public final class Sweep {
     /** Shares {@code ascendingHz}, which nobody can change any more. */
     private Sweep(double referenceOhm, boolean hasPhase, double[] ascendingHz, double[] re, double[] im) {
         if (re.length != ascendingHz.length || im.length != ascendingHz.length) {
-            throw new IllegalArgumentException("A sweep needs as many reflections as frequencies.");
+            throw new Refusal(Refused.A_SWEEP_NEEDS_AS_MANY_REFLECTIONS);
         }
         if (!(referenceOhm > 0) || Double.isInfinite(referenceOhm)) {
-            throw new IllegalArgumentException("A reference resistance must be above 0 Ω, not " + referenceOhm + ".");
+            throw new Refusal(Refused.REFERENCE_NOT_ABOVE_0);
         }
         this.frequencyHz = ascendingHz;
         this.re = finite(re);
@@ -61,13 +62,12 @@ public final class Sweep {
 
     private static double[] ascending(double[] frequencyHz) {
         if (frequencyHz.length == 0) {
-            throw new IllegalArgumentException("A sweep needs at least one point.");
+            throw new Refusal(Refused.A_SWEEP_NEEDS_AT_LEAST_ONE);
         }
         double last = 0;
         for (int i = 0; i < frequencyHz.length; i++) {
             if (!(frequencyHz[i] > last) || Double.isInfinite(frequencyHz[i])) {
-                throw new IllegalArgumentException("Frequencies must ascend from above 0 Hz: point " + i + " is at "
-                        + frequencyHz[i] + " Hz after " + last + " Hz.");
+                throw new Refusal(Refused.NOT_ASCENDING.of(Integer.toString(i), frequencyHz[i], last));
             }
             last = frequencyHz[i];
         }
@@ -77,7 +77,7 @@ public final class Sweep {
     private static double[] finite(double[] values) {
         for (int i = 0; i < values.length; i++) {
             if (!Double.isFinite(values[i])) {
-                throw new IllegalArgumentException("Point " + i + " is not a number.");
+                throw new Refusal(Refused.NO_NUMBER.of(Integer.toString(i)));
             }
         }
         return values.clone();
@@ -93,7 +93,7 @@ public final class Sweep {
     public static Sweep ofMagnitudes(double[] frequencyHz, double[] magnitude) {
         for (int i = 0; i < magnitude.length; i++) {
             if (magnitude[i] < 0) {
-                throw new IllegalArgumentException("Point " + i + " has a magnitude below 0.");
+                throw new Refusal(Refused.BELOW_0.of(Integer.toString(i)));
             }
         }
         return new Sweep(frequencyHz, magnitude, new double[magnitude.length], STANDARD_REFERENCE_OHM, false);
@@ -195,7 +195,7 @@ public final class Sweep {
         if (toOhm == referenceOhm) {
             return this;
         }
-        requirePhase("put against another reference resistance");
+        requirePhase(NeedsPhase.OTHER_REFERENCE);
         double[] newRe = new double[size()];
         double[] newIm = new double[size()];
         for (int i = 0; i < size(); i++) {
@@ -206,10 +206,10 @@ public final class Sweep {
         return new Sweep(toOhm, true, frequencyHz, newRe, newIm);
     }
 
-    /** @throws IllegalStateException naming {@code what} cannot be done where only |Γ| is known */
-    public void requirePhase(String what) {
+    /** @throws Refusal saying {@code why} where only |Γ| is known */
+    public void requirePhase(NeedsPhase why) {
         if (!hasPhase) {
-            throw new IllegalStateException("SWR or return loss alone cannot be " + what + ": the phase is missing.");
+            throw new Refusal(why);
         }
     }
 
@@ -248,8 +248,8 @@ public final class Sweep {
         double[] newRe = new double[other.size()];
         double[] newIm = new double[other.size()];
         for (int i = 0; i < newRe.length; i++) {
-            Reflection r = at(other.frequencyHz[i])
-                    .orElseThrow(() -> new IllegalArgumentException("A sweep is never continued beyond its ends."));
+            Reflection r =
+                    at(other.frequencyHz[i]).orElseThrow(() -> new Refusal(Refused.A_SWEEP_IS_NEVER_CONTINUED_BEYOND));
             newRe[i] = r.re();
             newIm[i] = r.im();
         }
@@ -301,6 +301,6 @@ public final class Sweep {
 
     @Override
     public String toString() {
-        return "Sweep of %d points, %.3f to %.3f MHz".formatted(size(), startHz() / 1e6, stopHz() / 1e6);
+        return "Sweep of " + size() + " points, " + startHz() + " to " + stopHz() + " Hz";
     }
 }

@@ -1,5 +1,6 @@
 package dorada.core.sweep;
 
+import dorada.core.outcome.Refusal;
 import dorada.core.rf.Reflection;
 import dorada.core.rf.Swr;
 import java.util.ArrayList;
@@ -99,7 +100,7 @@ public final class SweepAnalysis {
      */
     public Optional<Bandwidth> bandwidth(double swrLimit) {
         if (!(swrLimit > 1) || Double.isInfinite(swrLimit)) {
-            throw new IllegalArgumentException("An SWR limit must be above 1, not " + swrLimit + ".");
+            throw new Refusal(Refused.LIMIT_NOT_ABOVE_1);
         }
         double limit = Swr.magnitude(swrLimit);
         return deepestDip()

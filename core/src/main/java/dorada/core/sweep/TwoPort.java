@@ -1,6 +1,6 @@
 package dorada.core.sweep;
 
-import java.util.Locale;
+import dorada.core.outcome.Refusal;
 
 /**
  * What an adapter between instrument and antenna does, as its own file tells: what each end reflects with 50 Ω at the other, and
@@ -15,17 +15,14 @@ public record TwoPort(Sweep s11, Sweep s22, Sweep across) {
     /** Less than this of the power there and back, and nothing is known of what lies behind: 40 dB. */
     private static final double LEAST_ACROSS = 0.01;
 
-    /** @throws IllegalArgumentException where the three are not over the same frequencies, or nothing goes through */
+    /** @throws Refusal where the three are not over the same frequencies, or nothing goes through */
     public TwoPort {
         if (!s11.hasFrequenciesOf(s22) || !s11.hasFrequenciesOf(across)) {
-            throw new IllegalArgumentException("All of an adapter's values belong to the same frequencies.");
+            throw new Refusal(Refused.ALL_OF_AN_ADAPTERS_VALUES_BELONG);
         }
         for (int i = 0; i < across.size(); i++) {
             if (across.magnitude(i) < LEAST_ACROSS) {
-                throw new IllegalArgumentException(String.format(
-                        Locale.ROOT,
-                        "At %.3f MHz next to nothing goes through this adapter: is it a two-port file of a through?",
-                        across.frequencyHz(i) / 1e6));
+                throw new Refusal(Refused.NO_THROUGH.of(across.frequencyHz(i)));
             }
         }
     }
@@ -34,19 +31,13 @@ public record TwoPort(Sweep s11, Sweep s22, Sweep across) {
      * {@code seen} as it would be without the adapter: Γ = (M − S₁₁)/(S₁₂S₂₁ + S₂₂·(M − S₁₁)). Source: D. M. Pozar, Microwave
      * Engineering, section 4.3, solved for the load.
      *
-     * @throws IllegalStateException where {@code seen} has no phase
-     * @throws IllegalArgumentException where it reaches beyond the adapter's span, which is never continued
+     * @throws Refusal where {@code seen} has no phase, or where it reaches beyond the adapter's span, which is never continued
      */
     public Sweep removedFrom(Sweep seen) {
-        seen.requirePhase("freed of an adapter");
+        seen.requirePhase(NeedsPhase.FREED_OF_AN_ADAPTER);
         if (seen.startHz() < s11.startHz() || seen.stopHz() > s11.stopHz()) {
-            throw new IllegalArgumentException(String.format(
-                    Locale.ROOT,
-                    "The adapter is known from %.3f to %.3f MHz, the sweep goes from %.3f to %.3f MHz.",
-                    s11.startHz() / 1e6,
-                    s11.stopHz() / 1e6,
-                    seen.startHz() / 1e6,
-                    seen.stopHz() / 1e6));
+            throw new Refusal(
+                    Refused.BEYOND_THE_ADAPTER.of(s11.startHz(), s11.stopHz(), seen.startHz(), seen.stopHz()));
         }
         Sweep a = s11.atPointsOf(seen);
         Sweep b = s22.atPointsOf(seen);

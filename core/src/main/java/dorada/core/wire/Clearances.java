@@ -57,15 +57,12 @@ final class Clearances {
         } else {
             double distance = distance(a, b);
             if (distance < apart) {
-                throw new WireException(
-                        j,
-                        "it crosses or touches wire " + i
-                                + " where the two are not joined; split both so that ends meet there, or move them apart.");
+                throw new WireException(j, Refused.CROSSES.of(Integer.toString(i)));
             }
             return;
         }
         if (fromShared.dot(other) > ALONG * fromShared.length() * other.length()) {
-            throw new WireException(j, "it lies along wire " + i + ", with which it shares an end.");
+            throw new WireException(j, Refused.LIES_ALONG.of(Integer.toString(i)));
         }
     }
 

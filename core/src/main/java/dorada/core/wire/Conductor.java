@@ -1,5 +1,7 @@
 package dorada.core.wire;
 
+import dorada.core.outcome.Refusal;
+
 /**
  * What a wire is made of.
  *
@@ -22,7 +24,7 @@ public record Conductor(double conductivitySPerM, double relativePermeability) {
 
     public Conductor {
         if (!(conductivitySPerM > 0) || !(relativePermeability > 0)) {
-            throw new IllegalArgumentException("Conductivity and relative permeability must be above 0.");
+            throw new Refusal(Refused.CONDUCTIVITY_AND_RELATIVE_PERMEABILITY_MUST_BE);
         }
     }
 

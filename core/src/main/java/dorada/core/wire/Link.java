@@ -1,6 +1,7 @@
 package dorada.core.wire;
 
 import dorada.core.line.Line;
+import dorada.core.outcome.Refusal;
 import org.hipparchus.complex.Complex;
 
 /**
@@ -21,10 +22,10 @@ public record Link(Port from, Port to, Line line, boolean crossed) {
 
     public Link {
         if (!(line.lengthM() > 0)) {
-            throw new IllegalArgumentException("A line between two ports needs a length above 0 m.");
+            throw new Refusal(Refused.A_LINE_BETWEEN_TWO_PORTS_NEEDS);
         }
         if (from.equals(to)) {
-            throw new IllegalArgumentException("A line must run between two different ports.");
+            throw new Refusal(Refused.A_LINE_MUST_RUN_BETWEEN_TWO);
         }
     }
 

@@ -1,5 +1,6 @@
 package dorada.core.wire;
 
+import dorada.core.outcome.Refusal;
 import dorada.core.rf.Wavelength;
 import java.util.ArrayList;
 import java.util.List;
@@ -156,9 +157,7 @@ final class Mesh {
             }
         }
         if (!any) {
-            throw new WireException(
-                    port.wire(),
-                    "the port at position " + port.position() + " sits on an open end, where no current flows.");
+            throw new WireException(port.wire(), Refused.PORT_ON_AN_OPEN_END.of(port.position()));
         }
         return c;
     }
@@ -187,7 +186,7 @@ final class Mesh {
             wires = structure.wires();
             waveM = Wavelength.ofHz(topHz);
             if (wires.isEmpty()) {
-                throw new IllegalArgumentException("There are no wires: give at least one.");
+                throw new Refusal(Refused.THERE_ARE_NO_WIRES);
             }
             firstNode = new int[wires.size()];
             lastNode = new int[wires.size()];
@@ -203,8 +202,8 @@ final class Mesh {
             structure.links().forEach(l -> all.addAll(List.of(l.from(), l.to())));
             for (Port p : all) {
                 if (p.wire() < 0 || p.wire() >= wires.size()) {
-                    throw new IllegalArgumentException(
-                            "A port names wire " + p.wire() + "; there are wires 0 to " + (wires.size() - 1) + ".");
+                    throw new Refusal(
+                            Refused.NO_SUCH_WIRE.of(Integer.toString(p.wire()), Integer.toString(wires.size() - 1)));
                 }
             }
             for (int w = 0; w < wires.size(); w++) {
@@ -212,13 +211,10 @@ final class Mesh {
             }
             joinHalves();
             if (modes.isEmpty()) {
-                throw new WireException(0, "no current can flow on it: it is too short, or joined to nothing.");
+                throw new WireException(0, Refused.NO_CURRENT_CAN_FLOW_ON_IT.of());
             }
             if (modes.size() > MOST_MODES) {
-                throw new WireException(
-                        longest(),
-                        "this structure needs " + modes.size() + " unknowns at " + Math.round(topHz / 1e6)
-                                + " MHz; the solver takes " + MOST_MODES + ". This is its longest wire.");
+                throw new WireException(longest(), Refused.TOO_LARGE.of(modes.size(), topHz, MOST_MODES));
             }
         }
 
@@ -236,23 +232,22 @@ final class Mesh {
             Wire wire = wires.get(w);
             double a = wire.radiusM();
             if (!(a > 0) || Double.isInfinite(a)) {
-                throw new WireException(w, "its radius must be above 0 m, not " + a + ".");
+                throw new WireException(w, Refused.RADIUS_NOT_ABOVE_0.of());
             }
             double l = wire.lengthM();
             if (!(l > 0)) {
-                throw new WireException(w, "it begins and ends at the same place.");
+                throw new WireException(w, Refused.IT_BEGINS_AND_ENDS_AT_THE.of());
             }
             if (l < 2 * a) {
-                throw new WireException(w, "it is shorter than it is thick; the solver is for thin wires.");
+                throw new WireException(w, Refused.IT_IS_SHORTER_THAN_IT_IS.of());
             }
             if (a > THICKEST_RADIUS_WAVES * waveM) {
-                throw new WireException(
-                        w, "it is too thick for this frequency: its radius is more than 1/18 of a wavelength.");
+                throw new WireException(w, Refused.IT_IS_TOO_THICK_FOR_THIS.of());
             }
             double inner = a;
             for (Sheath s : wire.sheaths()) {
                 if (s.innerRadiusM() < inner * (1 - 1e-9)) {
-                    throw new WireException(w, "a layer begins inside the wire or inside another layer.");
+                    throw new WireException(w, Refused.A_LAYER_BEGINS_INSIDE_THE_WIRE.of());
                 }
                 inner = s.outerRadiusM();
             }
@@ -265,10 +260,10 @@ final class Mesh {
             boolean fromDown = onGround(wire.from(), wire);
             boolean toDown = onGround(wire.to(), wire);
             if (fromDown && toDown) {
-                throw new WireException(w, "it lies in the ground plane.");
+                throw new WireException(w, Refused.IT_LIES_IN_THE_GROUND_PLANE.of());
             }
             if (Math.min(wire.from().z(), wire.to().z()) < -SAME_NODE_RADII * wire.radiusM()) {
-                throw new WireException(w, "it reaches below the ground plane z = 0.");
+                throw new WireException(w, Refused.IT_REACHES_BELOW_THE_GROUND_PLANE.of());
             }
             double lowest = fromDown
                     ? wire.to().z()
@@ -276,8 +271,7 @@ final class Mesh {
                             ? wire.from().z()
                             : Math.min(wire.from().z(), wire.to().z());
             if (lowest < 1.5 * wire.radiusM()) {
-                throw new WireException(
-                        w, "it comes nearer to the ground plane than it is thick; end it at z = 0 or raise it.");
+                throw new WireException(w, Refused.IT_COMES_NEARER_TO_THE_GROUND.of());
             }
         }
 
@@ -292,7 +286,7 @@ final class Mesh {
                 firstNode[w] = node(at, reach, wires.get(w).from(), wires.get(w));
                 lastNode[w] = node(at, reach, wires.get(w).to(), wires.get(w));
                 if (firstNode[w] == lastNode[w]) {
-                    throw new WireException(w, "it begins and ends at the same place.");
+                    throw new WireException(w, Refused.IT_BEGINS_AND_ENDS_AT_THE.of());
                 }
             }
             endsAt = new int[at.size()];
@@ -331,10 +325,7 @@ final class Mesh {
             for (int i = 0; i + 1 < at.length; i++) {
                 double piece = (at[i + 1] - at[i]) * l;
                 if (piece < wire.radiusM()) {
-                    throw new WireException(
-                            w,
-                            "the port at position " + at[i == 0 ? 1 : i]
-                                    + " leaves a piece shorter than the wire's radius; put it at the end.");
+                    throw new WireException(w, Refused.PORT_NEAR_THE_END.of(at[i == 0 ? 1 : i]));
                 }
                 int n = Math.max(1, (int) Math.ceil(piece * share * segmentsPerWave / waveM - 1e-9));
                 n = Math.min(n, Math.max(1, (int) (piece / (2 * wire.radiusM()))));
@@ -342,7 +333,7 @@ final class Mesh {
                     n = 2;
                 }
                 if (piece / n > LONGEST_SEGMENT_WAVES * waveM) {
-                    throw new WireException(w, "its segments would be longer than a fifth of a wavelength.");
+                    throw new WireException(w, Refused.ITS_SEGMENTS_WOULD_BE_LONGER_THAN.of());
                 }
                 firstSegment[w][i] = segments.size();
                 for (int s = 0; s < n; s++) {

@@ -1,5 +1,7 @@
 package dorada.core.wire;
 
+import dorada.core.outcome.Refusal;
+
 /**
  * A place or a difference of places.
  *
@@ -11,7 +13,7 @@ public record Point(double x, double y, double z) {
 
     public Point {
         if (!Double.isFinite(x) || !Double.isFinite(y) || !Double.isFinite(z)) {
-            throw new IllegalArgumentException("A point needs three finite numbers of metres.");
+            throw new Refusal(Refused.A_POINT_NEEDS_THREE_FINITE_NUMBERS);
         }
     }
 

@@ -1,5 +1,7 @@
 package dorada.core.wire;
 
+import dorada.core.outcome.Refusal;
+
 /**
  * A cut in a wire where a source, load or line is connected.
  *
@@ -11,7 +13,7 @@ public record Port(int wire, double position) {
 
     public Port {
         if (!(position >= 0 && position <= 1)) {
-            throw new IllegalArgumentException("A position on a wire lies between 0 and 1, not " + position + ".");
+            throw new Refusal(Refused.POSITION);
         }
     }
 }

@@ -1,5 +1,7 @@
 package dorada.core.wire;
 
+import dorada.core.outcome.Refusal;
+
 /**
  * A dielectric layer around a wire: its insulation, or a plastic tube.
  *
@@ -14,8 +16,7 @@ public record Sheath(String around, double innerRadiusM, double outerRadiusM, do
 
     public Sheath {
         if (!(innerRadiusM > 0) || !(outerRadiusM > innerRadiusM) || !(relativePermittivity >= 1)) {
-            throw new IllegalArgumentException(
-                    "A layer needs an outer radius above its inner one, and a relative permittivity of 1 or more.");
+            throw new Refusal(Refused.A_LAYER_NEEDS_AN_OUTER_RADIUS);
         }
     }
 

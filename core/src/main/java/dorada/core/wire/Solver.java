@@ -1,5 +1,6 @@
 package dorada.core.wire;
 
+import dorada.core.outcome.Refusal;
 import java.util.List;
 import java.util.function.UnaryOperator;
 
@@ -27,10 +28,10 @@ public final class Solver {
     /** @param segmentsPerWave segments per wavelength at {@code topHz}, 5 or more; 20 is usual */
     public Solver(Structure structure, List<Port> feeds, double topHz, double segmentsPerWave) {
         if (!(topHz > 0) || Double.isInfinite(topHz)) {
-            throw new IllegalArgumentException("A frequency must be above 0 Hz, not " + topHz + ".");
+            throw new Refusal(Refused.FREQUENCY_NOT_ABOVE_0);
         }
         if (feeds.isEmpty()) {
-            throw new IllegalArgumentException("Nothing is fed: name a wire and a position.");
+            throw new Refusal(Refused.NOTHING_IS_FED);
         }
         mesh = Mesh.of(structure, feeds, topHz, segmentsPerWave);
         this.feeds = feeds.size();

@@ -1,7 +1,10 @@
 package dorada.core.wire;
 
+import dorada.core.outcome.Outcome;
+import dorada.core.outcome.Refusal;
+
 /** A structure that the solver can't compute honestly; says which wire and why. */
-public final class WireException extends IllegalArgumentException {
+public final class WireException extends Refusal {
 
     private static final long serialVersionUID = 1L;
 
@@ -9,10 +12,10 @@ public final class WireException extends IllegalArgumentException {
 
     /**
      * @param wire index of the wire, from 0
-     * @param sentence why, and what to do
+     * @param why and what to do
      */
-    WireException(int wire, String sentence) {
-        super("Wire " + wire + ": " + sentence);
+    WireException(int wire, Outcome why) {
+        super(Refused.WIRE.of(Integer.toString(wire), why));
         this.wire = wire;
     }
 

@@ -13,7 +13,7 @@ import org.junit.jupiter.api.Test;
 class CuttingPlanTest {
 
     private static Piece piece(int number, int count, double lengthM) {
-        return Piece.of(number, "piece", count, lengthM, "rod");
+        return Piece.of(number, CutWord.RADIAL.of(), count, lengthM, CutWord.WIRE.of());
     }
 
     @Test

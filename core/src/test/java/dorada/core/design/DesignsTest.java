@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import dorada.core.acceptance.UnderLimit;
 import dorada.core.acceptance.WantedChannel;
+import dorada.core.antenna.AdjustedPiece;
 import dorada.core.antenna.AntennaKind;
 import dorada.core.antenna.Assembly;
 import dorada.core.antenna.Carrier;
@@ -19,6 +20,7 @@ import dorada.core.cutsheet.Piece;
 import dorada.core.cutsheet.Procedure;
 import dorada.core.cutsheet.Shape;
 import dorada.core.instrument.Span;
+import dorada.core.outcome.Outcome;
 import dorada.core.planning.AntennaChoice;
 import dorada.core.planning.AntennaTrial;
 import dorada.core.planning.Candidate;
@@ -33,6 +35,7 @@ import dorada.core.planning.Place;
 import dorada.core.planning.SheetModel;
 import dorada.core.simulation.Bench;
 import dorada.core.simulation.Control;
+import dorada.core.simulation.ControlName;
 import dorada.core.simulation.StandIn;
 import dorada.core.simulation.Usual;
 import dorada.core.simulation.VirtualInstallation;
@@ -198,7 +201,7 @@ class DesignsTest {
     /** A thick rod on radials that stand out level, as no one builds it. */
     private static final class CageDesign extends AntennaDesign {
 
-        private static final AntennaKind KIND = AntennaKind.called("CAGE", "cage on level radials", "cage")
+        private static final AntennaKind KIND = AntennaKind.called("CAGE", AdjustedPiece.ELEMENT)
                 .cutOnly()
                 .lengthRatio(1.1, 0.2)
                 .make();
@@ -211,20 +214,18 @@ class DesignsTest {
 
         @Override
         public List<Candidate> candidates() {
-            return List.of(
-                    new Candidate(
-                            KIND, "CAGE", "cage", "wide, they say", 2, Candidate.Needs.NO_METAL, Set.of(Carrier.MAST)) {
+            return List.of(new Candidate(KIND, "CAGE", 2, Candidate.Needs.NO_METAL, Set.of(Carrier.MAST)) {
 
-                        @Override
-                        public Ask ask(Place place) {
-                            return new Ask(SHEET, Map.of(), Map.of());
-                        }
+                @Override
+                public Ask ask(Place place) {
+                    return new Ask(SHEET, Map.of(), Map.of());
+                }
 
-                        @Override
-                        public CandidateModel model(Place place) {
-                            return new SheetModel(ask(place), place.middleHz(), List.of("cage"), List.of());
-                        }
-                    });
+                @Override
+                public CandidateModel model(Place place) {
+                    return new SheetModel(ask(place), place.middleHz(), List.of("cage"), List.of());
+                }
+            });
         }
 
         @Override
@@ -234,12 +235,11 @@ class DesignsTest {
 
         @Override
         public List<VirtualInstallation> installations() {
-            return List.of(
-                    VirtualInstallation.make("cage-on-a-pole", KIND, "Cage on a pole", Carrier.MAST, 153e6, 159e6)
-                            .set(Control.cut("the cage", 0.5, 0.3))
-                            .on(Usual.ON_MAST)
-                            .line(Usual.thin(5))
-                            .as(s -> cage(s[0])));
+            return List.of(VirtualInstallation.make("cage-on-a-pole", KIND, Carrier.MAST, 153e6, 159e6)
+                    .set(Control.cut(ControlName.ELEMENT, 0.5, 0.3))
+                    .on(Usual.ON_MAST)
+                    .line(Usual.thin(5))
+                    .as(s -> cage(s[0])));
         }
 
         private static GroundPlane cage(double lengthM) {
@@ -247,19 +247,21 @@ class DesignsTest {
         }
 
         private static final class CageSheet implements CutKind {
+            private static final Outcome CAGE = new Outcome("test.CAGE", Map.of());
+
             @Override
             public String id() {
                 return "cage";
             }
 
             @Override
-            public String title() {
-                return "cage";
+            public Outcome title() {
+                return CAGE;
             }
 
             @Override
-            public String about() {
-                return "Wide.";
+            public Outcome about() {
+                return CAGE;
             }
 
             @Override
@@ -284,7 +286,7 @@ class DesignsTest {
 
             @Override
             public List<Dimension> dimensions(Inputs in) {
-                return List.of(Dimension.tuned("cage", "A", "cage", 0.22 * in.waveM(), "made up"));
+                return List.of(Dimension.tuned("cage", "A", CAGE, 0.22 * in.waveM(), CAGE));
             }
 
             @Override
@@ -299,12 +301,11 @@ class DesignsTest {
 
             @Override
             public List<Piece> pieces(Inputs in, Shape shape) {
-                return List.of(
-                        Piece.of(1, "cage", 1, shape.get("cage"), "copper").tunedBy("cage"));
+                return List.of(Piece.of(1, CAGE, 1, shape.get("cage"), CAGE).tunedBy("cage"));
             }
 
             @Override
-            public List<String> parts(Inputs in, Shape shape) {
+            public List<Outcome> parts(Inputs in, Shape shape) {
                 return List.of();
             }
 

@@ -37,7 +37,7 @@ class CsvTest {
         SweepFile file = read(text.replace(';', '\n'));
         assertThat(file.sweep().hasPhase()).isFalse();
         assertThat(file.sweep().magnitude(0)).isCloseTo(0.5, within(1e-7));
-        assertThat(file.lacks()).contains("magnitudes only").contains("R, X");
+        assertThat(file.lacks()).contains(FileRemark.MAGNITUDES_ONLY.of());
     }
 
     @ParameterizedTest
@@ -65,7 +65,7 @@ class CsvTest {
         assertThat(a.bandwidth(2).orElseThrow().widthHz()).isCloseTo(2e6, within(1e4));
         assertThat(a.resonancesHz()).isEmpty();
         assertThat(a.readingAt(151e6).orElseThrow().impedance()).isEmpty();
-        assertThatThrownBy(() -> a.sweep().renormalised(75)).hasMessageContaining("phase is missing");
+        assertThatThrownBy(() -> a.sweep().renormalised(75)).hasMessageContaining("refused.phase.");
     }
 
     /** A little gain in a return loss is noise about total reflection; more of it is another convention. */
@@ -73,16 +73,17 @@ class CsvTest {
     void returnLossMayTouchTheOtherSignButNotChangeIt() throws Exception {
         assertThat(read("f MHz,return loss\n1,-0.2\n2,6\n3,12\n").sweep().magnitude(0))
                 .isGreaterThan(1);
-        assertThatThrownBy(() -> read("f MHz,return loss\n1,-3\n2,6\n3,12\n")).hasMessageContaining("changes its sign");
+        assertThatThrownBy(() -> read("f MHz,return loss\n1,-3\n2,6\n3,12\n"))
+                .hasMessageContaining("RETURN_LOSS_CHANGES_ITS_SIGN_FROM");
     }
 
     @Test
     void commasAreDecimalPointsOnlyWhereThatIsCertain() throws Exception {
         SweepFile file = read("Frequency MHz;SWR\n27,185;1,5\n27,205;1,6\n");
         assertThat(file.sweep().frequencyHz(0)).isEqualTo(27.185e6);
-        assertThat(file.warnings()).containsExactly("Commas were read as decimal points.");
+        assertThat(file.warnings()).containsExactly(FileRemark.DECIMAL_COMMAS.of());
         // Nothing but groups of three: 27,185 kHz could be either.
-        assertThatThrownBy(() -> read("Frequency kHz;R;X\n27,185;50;0\n")).hasMessageContaining("not a comma");
+        assertThatThrownBy(() -> read("Frequency kHz;R;X\n27,185;50;0\n")).hasMessageContaining("NO_NUMBER_COMMA");
     }
 
     @Test

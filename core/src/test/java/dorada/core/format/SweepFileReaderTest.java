@@ -46,17 +46,17 @@ class SweepFileReaderTest {
     @CsvSource(
             delimiter = '|',
             value = {
-                "Frequency,re,im;150,0,0 | 1 | unit",
-                "speed MHz,re,im;150,0,0 | 1 | no column is named frequency",
-                "Frequency MHz,SWR;150,0.5 | 2 | 1 or more",
-                "Frequency MHz,return loss;150,20;151,-20;152,20 | 3 | changes its sign",
-                "Frequency MHz,magnitude;150,-6 | 2 | may be in dB",
-                "Frequency MHz,foo;150,1.5 | 1 | no columns",
-                "Frequency MHz,re,im;150,0,0;149,0,0 | 3 | ascend",
-                "Frequency MHz,re,im;150,0,0;151,0 | 3 | missing",
-                "Frequency MHz,re,im;150,0,zero | 2 | not a number",
-                "Frequency MHz,re,im;150,0, | 2 | not a number",
-                "Frequency MHz,re,im;0,0,0 | 2 | above 0",
+                "Frequency,re,im;150,0,0 | 1 | THE_FREQUENCY_COLUMN_DOES_NOT_SAY",
+                "speed MHz,re,im;150,0,0 | 1 | NO_COLUMN_IS_NAMED_FREQUENCY",
+                "Frequency MHz,SWR;150,0.5 | 2 | SWR_BELOW_1",
+                "Frequency MHz,return loss;150,20;151,-20;152,20 | 3 | RETURN_LOSS_CHANGES_ITS_SIGN_FROM",
+                "Frequency MHz,magnitude;150,-6 | 2 | A_MAGNITUDE_IS_0_OR_MORE",
+                "Frequency MHz,foo;150,1.5 | 1 | NO_COLUMNS_RE_AND_IM",
+                "Frequency MHz,re,im;150,0,0;149,0,0 | 3 | NOT_ASCENDING",
+                "Frequency MHz,re,im;150,0,0;151,0 | 3 | A_VALUE_IS_MISSING",
+                "Frequency MHz,re,im;150,0,zero | 2 | NO_NUMBER",
+                "Frequency MHz,re,im;150,0, | 2 | NO_NUMBER",
+                "Frequency MHz,re,im;0,0,0 | 2 | A_FREQUENCY_MUST_BE_ABOVE_0",
             })
     void whatCouldBeMisreadIsRefusedWithItsLine(String text, int line, String reason) {
         assertThatThrownBy(() -> read(text.replace(';', '\n')))
@@ -67,7 +67,8 @@ class SweepFileReaderTest {
 
     @Test
     void headingsAloneAreNoMeasurement() {
-        assertThatThrownBy(() -> read("Frequency MHz,re,im\n")).hasMessageContaining("no measured points");
+        assertThatThrownBy(() -> read("Frequency MHz,re,im\n"))
+                .hasMessageContaining("THE_TABLE_HOLDS_NO_MEASURED_POINTS");
         assertThatThrownBy(() -> read("Frequency MHz,re,im\n\"150,0,0\n")).isInstanceOf(FormatException.class);
     }
 }

@@ -155,9 +155,9 @@ class TouchstoneTwoTest {
         String data = "# MHz S RI R 50\n100 .1 0 .9 0 .9 0 .2 0\n200 .2 0 .9 0 .9 0 .3 0\n";
         SweepFile file = read(data + "100 2 .5 30 .4\n200 2.5 .5 30 .4\n", 1);
         assertThat(file.sweep().size()).isEqualTo(2);
-        assertThat(file.warnings()).containsExactly("2 lines of noise data were skipped.");
+        assertThat(file.warnings()).containsExactly(FileRemark.NOISE_SKIPPED.of(2));
         // Five numbers that go on upward are a line cut off, not noise.
-        assertThatThrownBy(() -> read(data + "300 2 .5 30 .4\n", 1)).hasMessageContaining("Line 4: expected 9 numbers");
+        assertThatThrownBy(() -> read(data + "300 2 .5 30 .4\n", 1)).hasMessageContaining("OTHER_NUMBERS");
     }
 
     @Test
@@ -165,7 +165,7 @@ class TouchstoneTwoTest {
         String text = HEAD.replace(
                         "[Number of Frequencies] 1\n", "[Number of Frequencies] 1\n[Number of Noise Frequencies] 1\n")
                 + "[Network Data]\n100 .1 0 .9 0 .9 0 .2 0\n[Noise Data]\n50 2 .5 30 .4\n[End]\n";
-        assertThat(read(text, 2).warnings()).containsExactly("1 lines of noise data were skipped.");
+        assertThat(read(text, 2).warnings()).containsExactly(FileRemark.NOISE_SKIPPED.of(1));
     }
 
     /** Odd, but certain in meaning: read, and said. */
@@ -173,12 +173,12 @@ class TouchstoneTwoTest {
     void whatIsOddButCertainIsReadWithAWarning() throws Exception {
         SweepFile after = read(HEAD + "[Network Data]\n100 0 0 0 0 0 0 0 0\n[End]\nstored by the yard analyser\n", 1);
         assertThat(after.sweep().size()).isEqualTo(1);
-        assertThat(after.warnings()).containsExactly("What follows after [End], 1 lines, was not read.");
+        assertThat(after.warnings()).containsExactly(FileRemark.AFTER_THE_END.of(1));
         SweepFile fromZero = read("# MHz S RI R 50\n0 1 0\n100 .1 0\n200 .2 0\n", 1);
         assertThat(fromZero.sweep().startHz()).isEqualTo(100e6);
-        assertThat(fromZero.warnings()).anyMatch(w -> w.contains("0 Hz"));
+        assertThat(fromZero.warnings()).anyMatch(w -> w.is(FileRemark.ZERO_HZ));
         SweepFile unit = read("# GHz S RI R 50\n140 .1 0\n170 .2 0\n", 1);
-        assertThat(unit.warnings()).anyMatch(w -> w.contains("170.0 GHz"));
+        assertThat(unit.warnings()).contains(FileRemark.VERY_HIGH.of(170e9));
         assertThatThrownBy(() -> read("# MHz S RI R 50\n100 .1 0\n0 .2 0\n", 1)).isInstanceOf(FormatException.class);
     }
 
@@ -190,7 +190,7 @@ class TouchstoneTwoTest {
         for (String name : new String[] {"yard.s2p", "YARD.S3P"}) {
             assertThatThrownBy(() -> SweepFileReader.read(one, 1, name))
                     .isInstanceOf(FormatException.class)
-                    .hasMessageContaining("rows are those of 1 port");
+                    .hasMessageContaining("portsCount=1");
         }
     }
 
@@ -198,15 +198,15 @@ class TouchstoneTwoTest {
     @CsvSource(
             delimiter = '|',
             value = {
-                "[Network Data];100 0 0 0 0 0 0 0 0;101 0 0 0 0 0 0 0 0 | more points",
-                "[Network Data];[End] | no measured points",
-                "[Reference] 50;[Network Data];100 0 0 0 0 0 0 0 0 | fewer resistances",
-                "[Reference] 50 50 50 | more resistances",
-                "[Matrix Format] Round | Full, Lower or Upper",
-                "[Mixed-Mode Order] D1,2 C1,2 | mixed-mode",
-                "[Foo] 1 | not a keyword",
-                "[Network Data];100 0 0 | expected 3 numbers (one port) or 9",
-                "100 0 0 0 0 0 0 0 0 | [Network Data] must come",
+                "[Network Data];100 0 0 0 0 0 0 0 0;101 0 0 0 0 0 0 0 0 | MORE_POINTS",
+                "[Network Data];[End] | THE_FILE_HOLDS_NO_MEASURED_POINTS",
+                "[Reference] 50;[Network Data];100 0 0 0 0 0 0 0 0 | REFERENCE_NAMES_FEWER_RESISTANCES_THAN_THERE",
+                "[Reference] 50 50 50 | REFERENCE_NAMES_MORE_RESISTANCES_THAN_THERE",
+                "[Matrix Format] Round | MATRIX_FORMAT_MUST_BE_FULL",
+                "[Mixed-Mode Order] D1,2 C1,2 | MIXED_MODE_PARAMETERS_DO_NOT_DESCRIBE",
+                "[Foo] 1 | NO_KEYWORD",
+                "[Network Data];100 0 0 | FIRST_NUMBERS",
+                "100 0 0 0 0 0 0 0 0 | NETWORK_DATA_MUST_COME_BEFORE_THE",
             })
     void whatVersionTwoForbidsIsRefused(String rest, String reason) {
         assertThatThrownBy(() -> read(HEAD + rest.replace(';', '\n') + "\n", 1))
@@ -218,14 +218,14 @@ class TouchstoneTwoTest {
     @CsvSource(
             delimiter = '|',
             value = {
-                "# MHz S RI R 50;[Version] 2.0 | must come before",
-                "[Version] 2.0;# MHz S RI R 50;[Number of Frequencies] 1;[Network Data];1 0 0 | [Number of Ports] is missing",
-                "[Version] 2.0;# MHz S RI R 50;[Number of Ports] 1;[Network Data];1 0 0 | [Number of Frequencies] is missing",
-                "[Version] 2.0;# MHz S RI R 50;[Number of Ports] 3 | not of 3",
-                "[Version] 2.0;# MHz S RI R 50;[Number of Ports] 2;[Number of Frequencies] 1;[Network Data] | Data Order",
-                "[Version] 2.0;# MHz S RI R 50;[Number of Ports] 1;[Number of Frequencies] 2;[Network Data];1 0 0;[End] | may be cut",
-                "# MHz S RI R 50;1 0 0 0 0 0 0 | three ports",
-                "# MHz S RI R 50 75 | one reference",
+                "# MHz S RI R 50;[Version] 2.0 | VERSION_MUST_COME",
+                "[Version] 2.0;# MHz S RI R 50;[Number of Frequencies] 1;[Network Data];1 0 0 | NUMBER_OF_PORTS_IS_MISSING_BEFORE",
+                "[Version] 2.0;# MHz S RI R 50;[Number of Ports] 1;[Network Data];1 0 0 | NUMBER_OF_FREQUENCIES_IS_MISSING_BEFORE",
+                "[Version] 2.0;# MHz S RI R 50;[Number of Ports] 3 | PORTS {portsCount=3}",
+                "[Version] 2.0;# MHz S RI R 50;[Number of Ports] 2;[Number of Frequencies] 1;[Network Data] | TWO_PORT_DATA_ORDER_IS",
+                "[Version] 2.0;# MHz S RI R 50;[Number of Ports] 1;[Number of Frequencies] 2;[Network Data];1 0 0;[End] | CUT_OFF",
+                "# MHz S RI R 50;1 0 0 0 0 0 0 | OF_7_NUMBERS_BELONG_TO_A_FILE",
+                "# MHz S RI R 50 75 | VERSION_1_HAS_ONE_REFERENCE_RESISTANCE",
             })
     void whatIsMissingOrContradictsIsSaid(String text, String reason) {
         assertThatThrownBy(() -> read(text.replace(';', '\n') + "\n", 1))
@@ -237,14 +237,16 @@ class TouchstoneTwoTest {
     void aFileThatEndsInTheMiddleOfANumberIsRefusedAndOneWithoutALastLineBreakIsNot() throws Exception {
         String lines = "# MHz S RI R 50\n100 0.1000 0.2000\n101 0.1100 -0.2100\n102 0.1200 0.2200\n103 0.1300 0.2300\n";
         assertThat(read(lines + "104 0.1400 0.2400", 1).sweep().size()).isEqualTo(5);
-        assertThatThrownBy(() -> read(lines + "104 0.1400 0.24", 1)).hasMessageContaining("Line 6: the file ends here");
+        assertThatThrownBy(() -> read(lines + "104 0.1400 0.24", 1))
+                .hasMessageContaining("THE_FILE_ENDS_HERE")
+                .satisfies(e -> assertThat(((FormatException) e).line()).isEqualTo(6));
         assertThat(read(lines + "104 0.1400 0.24\n", 1).sweep().size()).isEqualTo(5);
     }
 
     @Test
     void aMissingEndIsNotedWhereAllPointsAreThere() throws Exception {
         assertThat(read(HEAD + "[Network Data]\n100 0 0 0 0 0 0 0 0\n", 1).warnings())
-                .containsExactly("[End] is missing; all announced frequencies are there.");
+                .containsExactly(FileRemark.NO_END.of());
     }
 
     /** Random passive sweeps, written in both versions and read back. */

@@ -15,7 +15,7 @@ class MetersTest {
     @Test
     void theNeedleIsRightOnTheChannelItWasSetFor() {
         InlineMeter meter = new InlineMeter(10);
-        assertThatThrownBy(() -> meter.swr(TWO_TO_ONE, 27e6, 4)).hasMessageContaining("Set the needle");
+        assertThatThrownBy(() -> meter.swr(TWO_TO_ONE, 27e6, 4)).hasMessageContaining("NEEDLE_NOT_SET");
         meter.set(27.185e6, 4);
         assertThat(meter.swr(TWO_TO_ONE, 27.185e6, 4)).isEqualTo(2.0);
         assertThat(meter.swr(new Reflection(0.33, 0), 27.185e6, 4)).isEqualTo(2.0);
@@ -29,7 +29,7 @@ class MetersTest {
         meter.set(27.185e6, 4);
         assertThat(meter.swr(TWO_TO_ONE, 27.185e6, 1)).isLessThan(1.5);
         assertThat(meter.swr(TWO_TO_ONE, 54e6, 4)).isGreaterThan(4.0);
-        assertThatThrownBy(() -> meter.set(27e6, 25)).hasMessageContaining("pegs");
+        assertThatThrownBy(() -> meter.set(27e6, 25)).hasMessageContaining("NEEDLE_PEGS");
     }
 
     @Test
@@ -42,7 +42,7 @@ class MetersTest {
         assertThat(plug.read(Direction.FORWARD, TWO_TO_ONE, 156e6, 80)).isEqualTo(50);
         assertThat(plug.doubtW()).isCloseTo(3, within(1e-9));
         assertThatThrownBy(() -> plug.read(Direction.FORWARD, TWO_TO_ONE, 27e6, 4))
-                .hasMessageContaining("100 to 250 MHz");
+                .hasMessageContaining("OTHER_PLUG");
     }
 
     @Test

@@ -61,6 +61,6 @@ class SimulatedAnalyserTest {
         Span wider = new Span(140e6, 150e6).widened(4, limits);
         assertThat(wider).isEqualTo(new Span(125e6, 160e6));
         assertThat(limits.contains(wider)).isTrue();
-        assertThatThrownBy(() -> new Span(2, 1)).hasMessageContaining("stop above the start");
+        assertThatThrownBy(() -> new Span(2, 1)).hasMessageContaining("A_SPAN_NEEDS_A_START_ABOVE");
     }
 }

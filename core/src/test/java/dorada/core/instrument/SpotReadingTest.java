@@ -51,13 +51,13 @@ class SpotReadingTest {
     @Test
     void wattsThatCannotBeAreRefused() {
         assertThatThrownBy(() -> SpotReading.ofWatts(156e6, 60, 1, 50, 50, 0.05))
-                .hasMessageContaining("pegged");
+                .hasMessageContaining("A_READING_ABOVE_FULL_SCALE");
         assertThatThrownBy(() -> SpotReading.ofWatts(156e6, 10, 12, 50, 50, 0.05))
-                .hasMessageContaining("direction");
+                .hasMessageContaining("REFLECTED_ABOVE_FORWARD");
         assertThatThrownBy(() -> SpotReading.ofSwr(ReadingKind.INLINE_METER, 156e6, 0.8))
-                .hasMessageContaining("1 or more");
+                .hasMessageContaining("SWR_BELOW_1");
         assertThatThrownBy(() -> SpotReading.ofSwr(ReadingKind.INLINE_METER, 0, 1.8))
-                .hasMessageContaining("above 0");
+                .hasMessageContaining("A_FREQUENCY_MUST_BE_ABOVE_0");
     }
 
     @Test

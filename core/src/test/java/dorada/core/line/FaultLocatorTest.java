@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
+import dorada.core.line.FaultReport.Finding;
 import dorada.core.line.FaultReport.What;
 import dorada.core.rf.Impedance;
 import dorada.core.rf.Reflection;
@@ -42,7 +43,7 @@ class FaultLocatorTest {
         FaultReport report = locate(swept(10, 500, 801, 10, (z, hz) -> z));
         assertThat(report.events()).extracting(FaultReport.Event::what).containsExactly(What.END);
         assertThat(report.events().get(0).distanceM()).isCloseTo(20, within(0.5));
-        assertThat(report.sentence()).startsWith("Nothing stands out between");
+        assertThat(report.says().is(Finding.NOTHING_BEFORE_THE_END)).isTrue();
         assertThat(report.better()).isEmpty();
     }
 
@@ -53,7 +54,7 @@ class FaultLocatorTest {
         assertThat(open.events().get(0).distanceM()).isCloseTo(LENGTH_M, within(0.3));
         assertThat(open.events().get(0).what()).isEqualTo(What.OPEN);
         assertThat(open.events().get(0).sure()).isFalse();
-        assertThat(open.sentence()).contains("nothing connected");
+        assertThat(open.says().params()).containsEntry("what", What.OPEN.of());
     }
 
     @Test
@@ -64,7 +65,7 @@ class FaultLocatorTest {
         // 30 Ω in series with a matched line reflect 30/130, 12.7 dB.
         assertThat(first.returnLossDb()).isCloseTo(12.7, within(1.0));
         assertThat(first.what()).isEqualTo(What.DAMAGE);
-        assertThat(report.sentence()).startsWith("Look at 7.5 m");
+        assertThat((double) report.says().params().get("placeMetresM")).isCloseTo(7.5, within(0.05));
     }
 
     @Test
@@ -86,9 +87,10 @@ class FaultLocatorTest {
     void whatItsSpanCannotResolveItSays() {
         FaultReport report = locate(swept(26, 30, 201, 7, (z, hz) -> z.plus(new Impedance(40, 0))));
         assertThat(report.resolutionM()).isCloseTo(24.7, within(0.1));
-        assertThat(report.sentence()).startsWith("Cannot tell: this span resolves 24.7 m");
+        assertThat(report.says().is(Finding.TOO_COARSE)).isTrue();
+        assertThat((double) report.says().params().get("resolvedMetresM")).isCloseTo(24.7, within(0.1));
         assertThat(report.events()).isEmpty();
-        assertThat(report.better()).contains("MHz resolves").contains("points it reaches");
+        assertThat(report.better().orElseThrow().is(Finding.BETTER)).isTrue();
     }
 
     /** Points 2.5 MHz apart repeat every c·VF/(2·2.5 MHz) = 39.6 m. */
@@ -97,7 +99,7 @@ class FaultLocatorTest {
         Sweep few = swept(10, 510, 41, 7, (z, hz) -> z);
         FaultReport report = locate(few);
         assertThat(report.reachM()).isCloseTo(299.792458 * 0.66 / 2 / 12.5, within(0.01));
-        assertThat(report.sentence()).startsWith("Cannot tell all of it");
+        assertThat(report.says().is(Finding.REPEATS)).isTrue();
     }
 
     @Test
@@ -148,6 +150,6 @@ class FaultLocatorTest {
         double[] none = new double[hz.length];
         FaultReport report = locate(s.atPointsOf(new Sweep(hz, none, none, 50)));
         assertThat(report.events().get(0).distanceM()).isCloseTo(7.5, within(0.1));
-        assertThatThrownBy(() -> locate(s.part(0, 8))).hasMessageContaining("at least 11");
+        assertThatThrownBy(() -> locate(s.part(0, 8))).hasMessageContaining("DISTANCES_TAKE_A_SWEEP_OF_AT");
     }
 }

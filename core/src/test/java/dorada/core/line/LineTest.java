@@ -74,8 +74,8 @@ class LineTest {
 
     @Test
     void refusesWhatNoLineHas() {
-        assertThatThrownBy(() -> new Line(-1, 0.66, 50, 0, 0)).hasMessageContaining("0 m or more");
-        assertThatThrownBy(() -> new Line(1, 1.2, 50, 0, 0)).hasMessageContaining("velocity factor");
-        assertThatThrownBy(() -> new Line(1, 0.6, 0, 0, 0)).hasMessageContaining("impedance");
+        assertThatThrownBy(() -> new Line(-1, 0.66, 50, 0, 0)).hasMessageContaining("LENGTH_BELOW_0");
+        assertThatThrownBy(() -> new Line(1, 1.2, 50, 0, 0)).hasMessageContaining("VELOCITY_FACTOR");
+        assertThatThrownBy(() -> new Line(1, 0.6, 0, 0, 0)).hasMessageContaining("A_LINE_NEEDS_AN_IMPEDANCE_ABOVE");
     }
 }

@@ -3,6 +3,8 @@ package dorada.core.planning;
 import static dorada.core.outcome.Numbers.number;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import dorada.core.design.FiveEighthsDesign;
+import dorada.core.design.QuarterWaveDesign;
 import dorada.core.planning.Choice.Advised;
 import dorada.core.planning.Choice.Antenna;
 import dorada.core.planning.Choice.Ground;
@@ -15,8 +17,9 @@ import org.junit.jupiter.api.Test;
 /** What is advised of what was looked at. */
 class ChoiceTest {
 
-    private static final Antenna QUARTER = new Antenna("quarter", "quarter-wave", 0.46, Optional.empty());
-    private static final Antenna LONG = new Antenna("long", "5/8-wave", 1.18, Optional.empty());
+    private static final Antenna QUARTER =
+            new Antenna("quarter", QuarterWaveDesign.KIND.words(), 0.46, Optional.empty());
+    private static final Antenna LONG = new Antenna("long", FiveEighthsDesign.KIND.words(), 1.18, Optional.empty());
 
     private static Antenna solved(
             Antenna a, boolean holds, double wantedDbi, double worstSwr, double gainLessEffortDb) {
@@ -34,14 +37,16 @@ class ChoiceTest {
     @Test
     void untilAllAreSolvedTheFirstByRuleIsNamed() {
         Advised byRule = of(QUARTER, solved(LONG, true, 3, 1.2, 3));
-        assertThat(byRule).isEqualTo(new Advised("quarter", Said.RULE_OF_THUMB.of("quarter-wave", 0.46)));
+        assertThat(byRule)
+                .isEqualTo(new Advised("quarter", Said.RULE_OF_THUMB.of(QuarterWaveDesign.KIND.words(), 0.46)));
         assertThat(Choice.antenna(List.of(), 2)).isEmpty();
     }
 
     @Test
     void ofThoseThatHoldTheBandTheOneThatBringsMostForItsTroubleIsFitted() {
         Advised simple = of(solved(QUARTER, true, -0.5, 1.8, -0.5), solved(LONG, true, 0.4, 1.8, -1));
-        assertThat(simple).isEqualTo(new Advised("quarter", Said.FIT.of("quarter-wave", 0.45, 2.0, -0.5)));
+        assertThat(simple)
+                .isEqualTo(new Advised("quarter", Said.FIT.of(QuarterWaveDesign.KIND.words(), 0.45, 2.0, -0.5)));
         assertThat(of(solved(QUARTER, true, -0.5, 1.8, -0.5), solved(LONG, true, 2.2, 1.8, 1))
                         .id())
                 .isEqualTo("long");
@@ -51,7 +56,9 @@ class ChoiceTest {
     void anAntennaThatReachesFarMoreIsNotHiddenBehindABetterMatch() {
         Advised deaf = of(solved(QUARTER, true, -14, 1.8, -14), solved(LONG, false, 5, 2.7, 4));
         assertThat(deaf.id()).isEqualTo("quarter");
-        assertThat(deaf.outcome()).isEqualTo(Said.LOUDER.of("quarter-wave", 2.0, "5/8-wave", 19.0, 2.7));
+        assertThat(deaf.outcome())
+                .isEqualTo(
+                        Said.LOUDER.of(QuarterWaveDesign.KIND.words(), 2.0, FiveEighthsDesign.KIND.words(), 19.0, 2.7));
         Advised little = of(solved(QUARTER, true, 0, 1.8, 0), solved(LONG, false, 5.9, 2.7, 5));
         assertThat(little.outcome().is(Said.FIT)).isTrue();
     }
@@ -59,7 +66,8 @@ class ChoiceTest {
     @Test
     void whereNoneHoldsTheBandTheNearestIsNamed() {
         Advised none = of(solved(QUARTER, false, 0, 2.9, 0), solved(LONG, false, 4, 4, 4));
-        assertThat(none).isEqualTo(new Advised("quarter", Said.NONE_HOLDS.of("quarter-wave", 2.0, 2.9)));
+        assertThat(none)
+                .isEqualTo(new Advised("quarter", Said.NONE_HOLDS.of(QuarterWaveDesign.KIND.words(), 2.0, 2.9)));
     }
 
     @Test

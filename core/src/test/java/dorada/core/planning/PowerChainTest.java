@@ -6,8 +6,10 @@ import static org.assertj.core.api.Assertions.within;
 
 import dorada.core.line.Feedline;
 import dorada.core.line.Line;
+import dorada.core.planning.Alternatives.Exchange;
 import dorada.core.planning.PowerChain.Antenna;
 import dorada.core.planning.PowerChain.Fixed;
+import dorada.core.planning.PowerChain.Place;
 import dorada.core.planning.PowerChain.Result;
 import dorada.core.planning.PowerChain.Run;
 import dorada.core.rf.Impedance;
@@ -27,7 +29,7 @@ class PowerChainTest {
     }
 
     private static PowerChain chain(double watts, String line, double m, double swr) {
-        return new PowerChain(watts, 3, List.of(new Run("line", line(line, m))), Antenna.ofSwr(swr, 2.15));
+        return new PowerChain(watts, 3, List.of(new Run(Place.LINE, line(line, m))), Antenna.ofSwr(swr, 2.15));
     }
 
     /** Watts of the trade: common practice, no source. */
@@ -59,7 +61,7 @@ class PowerChainTest {
         // Nine quarter-waves turn Z into 75²/Z: of 33.3 to 75 Ω they make 75 to 169 Ω.
         double quarters = 9 * 0.66 * 299.792458 / 155.4 / 4;
         Line lossless = new Line(quarters, 0.66, 75, 0, 0);
-        PowerChain c = new PowerChain(25, 2, List.of(new Run("line", lossless)), Antenna.ofSwr(1.5, 0));
+        PowerChain c = new PowerChain(25, 2, List.of(new Run(Place.LINE, lossless)), Antenna.ofSwr(1.5, 0));
         PowerChain.Spread s = c.spread(155.4e6);
         assertThat(s.lowSwr()).isCloseTo(1.5, within(0.01));
         assertThat(s.highSwr()).isCloseTo(75 * 75 / (50 / 1.5) / 50, within(0.01));
@@ -73,7 +75,7 @@ class PowerChainTest {
     @Test
     void erpByHand() {
         Line three = new Line(100, 1, 50, 0, 3 / 150.0);
-        PowerChain c = new PowerChain(25, 2, List.of(new Run("line", three)), new Antenna(new Impedance(50, 0), 3));
+        PowerChain c = new PowerChain(25, 2, List.of(new Run(Place.LINE, three)), new Antenna(new Impedance(50, 0), 3));
         Result r = c.at(HZ);
         assertThat(r.eirpW()).isCloseTo(25, within(0.001));
         assertThat(r.erpW()).isCloseTo(15.24, within(0.01));
@@ -89,7 +91,8 @@ class PowerChainTest {
             double x = 300 * (random.nextDouble() - 0.5);
             String id = i % 2 == 0 ? "rg-58" : "rg-6";
             Line line = line(id, 3 + 20 * random.nextDouble());
-            Result got = new PowerChain(10, 1000, List.of(new Run("line", line)), new Antenna(new Impedance(r, x), 0))
+            Result got = new PowerChain(
+                            10, 1000, List.of(new Run(Place.LINE, line)), new Antenna(new Impedance(r, x), 0))
                     .at(HZ);
             Complex gl = new Complex(line.matchedLossDb(HZ) / (20 / Math.log(10)), line.phase(HZ));
             Complex z = new Complex(r, x);
@@ -106,15 +109,17 @@ class PowerChainTest {
                 50,
                 3,
                 List.of(
-                        new Run("jumper", line("rg-58", 1)),
-                        new Fixed("meter", 0.1),
-                        new Run("line", line("rg-58", 12))),
+                        new Run(Place.JUMPER, line("rg-58", 1)),
+                        new Fixed(Place.METER, 0.1),
+                        new Run(Place.LINE, line("rg-58", 12))),
                 Antenna.ofSwr(3, 2.15));
         Result r = c.at(HZ);
-        assertThat(r.stages()).extracting(PowerChain.Stage::name).containsExactly("jumper", "meter", "line", "antenna");
+        assertThat(r.stages())
+                .extracting(PowerChain.Stage::name)
+                .containsExactly(Place.JUMPER, Place.METER, Place.LINE, Place.ANTENNA);
         assertThat(r.stages().get(0).swr()).isLessThan(2.0);
         assertThat(r.stages().get(3).swr()).isCloseTo(3, within(1e-9));
-        assertThat(r.stages()).filteredOn(s -> !s.name().equals("antenna")).allMatch(s -> s.mismatchLossDb() > 0);
+        assertThat(r.stages()).filteredOn(s -> s.name() != Place.ANTENNA).allMatch(s -> s.mismatchLossDb() > 0);
         for (int i = 1; i < 4; i++) {
             PowerChain.Stage before = r.stages().get(i - 1);
             assertThat(10 * Math.log10(before.netW() / r.stages().get(i).netW()))
@@ -141,7 +146,7 @@ class PowerChainTest {
         List<Alternatives.Step> steps = Alternatives.worth(big, small, HZ);
         assertThat(steps)
                 .extracting(Alternatives.Step::what)
-                .containsExactly("the other radio", "the other line", "the other antenna", "all together");
+                .containsExactly(Exchange.RADIO, Exchange.LINE, Exchange.ANTENNA, Exchange.ALL);
         assertThat(steps.get(0).gainDb()).isCloseTo(-3.01, within(0.01));
         assertThat(steps.get(0).receiveGainDb()).isZero();
         assertThat(steps.get(1).gainDb()).isGreaterThan(1.5);
@@ -161,10 +166,10 @@ class PowerChainTest {
 
     @Test
     void impossibleChainsAreRefused() {
-        assertThatThrownBy(() -> chain(0, "rg-58", 1, 1)).hasMessageContaining("above 0 W");
-        assertThatThrownBy(() -> chain(5, "rg-58", 1, 0.5)).hasMessageContaining("1 or more");
-        assertThatThrownBy(() -> new Fixed("meter", -1)).hasMessageContaining("0 dB or more");
+        assertThatThrownBy(() -> chain(0, "rg-58", 1, 1)).hasMessageContaining("NO_POWER");
+        assertThatThrownBy(() -> chain(5, "rg-58", 1, 0.5)).hasMessageContaining("SWR_BELOW_1");
+        assertThatThrownBy(() -> new Fixed(Place.METER, -1)).hasMessageContaining("LOSS_BELOW_0");
         assertThatThrownBy(() -> new PowerChain(5, 1, List.of(), Antenna.ofSwr(1, 0)))
-                .hasMessageContaining("above 1");
+                .hasMessageContaining("LIMIT_NOT_ABOVE_1");
     }
 }

@@ -86,13 +86,13 @@ class ReachAndExposureTest {
     void whereTheFormulaDoesNotHoldThereIsAReasonInstead() {
         Exposure.Distance body = Exposure.distance(Group.PUBLIC, 460e6, 4, 0.5, GroundReflection.TYPICAL, 0.2, true);
         assertThat(body.distanceM()).isEmpty();
-        assertThat(body.reason()).hasValueSatisfying(r -> assertThat(r).contains("body"));
+        assertThat(body.reason()).hasValueSatisfying(r -> assertThat(r.id()).endsWith("AT_THE_BODY"));
         Exposure.Distance near = Exposure.distance(Group.OCCUPATIONAL, 27e6, 4, 0.5, GroundReflection.NONE, 0.1, false);
-        assertThat(near.reason()).hasValueSatisfying(r -> assertThat(r).contains("sixth of a wavelength"));
+        assertThat(near.reason()).hasValueSatisfying(r -> assertThat(r.id()).endsWith("NEAR_FIELD"));
         Exposure.Distance inside =
                 Exposure.distance(Group.OCCUPATIONAL, 155e6, 100, 1, GroundReflection.NONE, 5, false);
-        assertThat(inside.reason()).hasValueSatisfying(r -> assertThat(r).contains("shorter than the antenna"));
+        assertThat(inside.reason()).hasValueSatisfying(r -> assertThat(r.id()).endsWith("SHORTER_THAN_THE_ANTENNA"));
         assertThatThrownBy(() -> metres(1.5, GroundReflection.NONE)).hasMessageContaining("between 0 and 1");
-        assertThatThrownBy(() -> Exposure.limitMwPerCm2(Group.PUBLIC, 1e5)).hasMessageContaining("no limit");
+        assertThatThrownBy(() -> Exposure.limitMwPerCm2(Group.PUBLIC, 1e5)).hasMessageContaining("NO_LIMIT");
     }
 }

@@ -115,7 +115,7 @@ class VirtualInstallationsTest {
         Sweep calm = sweep(v, v.startM(), Set.of(), true, hz);
         for (Condition c : v.conditions()) {
             assertThat(difference(calm, sweep(v, v.startM(), EnumSet.of(c), true, hz)))
-                    .as("%s: %s", v.id(), c.words())
+                    .as("%s: %s", v.id(), c)
                     .isGreaterThan(0.002);
         }
         Sweep atAntenna = sweep(v, v.startM(), Set.of(), false, hz);
@@ -237,9 +237,11 @@ class VirtualInstallationsTest {
     void aSettingBeyondItsRangeIsRefused() {
         VirtualInstallation v = Designs.ALL.installation("tube-j-pole").orElseThrow();
         assertThatThrownBy(() -> v.assembly(new double[] {1.2, 0.06}, Set.of(), 150e6))
-                .hasMessageContaining("the long tube above the stub can be set from 880 to 1030 mm");
-        assertThatThrownBy(() -> v.assembly(new double[] {1}, Set.of(), 150e6)).hasMessageContaining("2 settings");
-        assertThatThrownBy(() -> new Control("x", 1, 2, 3, 0.1, true)).hasMessageContaining("low ≤ start");
+                .hasMessageContaining("BEYOND_ITS_RANGE")
+                .hasMessageContaining("LONG_TUBE_ABOVE_THE_STUB");
+        assertThatThrownBy(() -> v.assembly(new double[] {1}, Set.of(), 150e6)).hasMessageContaining("settingsCount=2");
+        assertThatThrownBy(() -> new Control(ControlName.TIP, 1, 2, 3, 0.1, true))
+                .hasMessageContaining("low ≤ start");
     }
 
     @Test

@@ -178,7 +178,7 @@ class RadioServicesTest {
         for (int khz = 118_000; khz <= 136_990; khz += 5) {
             String name = khz / 1000 + "." + String.format("%03d", khz % 1000);
             if (khz % 25 == 20) {
-                assertThatThrownBy(() -> AirbandChannel.named(name)).hasMessageContaining("names end in");
+                assertThatThrownBy(() -> AirbandChannel.named(name)).hasMessageContaining("NO_SUCH_ENDING");
             } else if (AirbandChannel.named(name).spacingHz() == 25_000) {
                 wide++;
             } else {
@@ -187,8 +187,8 @@ class RadioServicesTest {
         }
         assertThat(wide).isEqualTo(760);
         assertThat(narrow).isEqualTo(2280);
-        assertThatThrownBy(() -> AirbandChannel.named("137.000")).hasMessageContaining("118.000 to 136.990");
-        assertThatThrownBy(() -> AirbandChannel.named("tower")).hasMessageContaining("no airband channel");
+        assertThatThrownBy(() -> AirbandChannel.named("137.000")).hasMessageContaining("BEYOND_THE_AIRBAND");
+        assertThatThrownBy(() -> AirbandChannel.named("tower")).hasMessageContaining("NO_AIRBAND_CHANNEL");
     }
 
     @Test
@@ -214,15 +214,16 @@ class RadioServicesTest {
     @CsvSource(
             delimiter = '|',
             value = {
-                "Yard 156.125\\nGate|Line 2|needs a name",
-                "Far, 2400.5|Line 1|1 to 1000 MHz",
-                "#none|Line 1|no channel",
-                "Yard, 156,125|Line 1|decimal point"
+                "Yard 156.125\\nGate|2|NO_NAME_OR_FREQUENCY",
+                "Far, 2400.5|1|OUTSIDE_1_TO_1000",
+                "#none|1|NO_CHANNEL",
+                "Yard, 156,125|1|NO_NAME_OR_FREQUENCY"
             })
-    void aLineThatIsNoChannelIsNamed(String text, String where, String why) {
+    void aLineThatIsNoChannelIsNamed(String text, int line, String why) {
         assertThatThrownBy(() -> ChannelList.parse(text.replace("\\n", "\n")))
-                .isInstanceOf(ChannelList.LineException.class)
-                .hasMessageContaining(where)
+                .isInstanceOfSatisfying(
+                        ChannelList.LineException.class,
+                        e -> assertThat(e.line()).isEqualTo(line))
                 .hasMessageContaining(why);
     }
 }

@@ -46,7 +46,7 @@ class ComparisonTest {
         assertThat(Comparison.of(Collections.nCopies(8, one), new double[0]).shifts())
                 .hasSize(8);
         assertThatThrownBy(() -> Comparison.of(Collections.nCopies(9, one), new double[0]))
-                .hasMessageContaining("not 9");
+                .hasMessageContaining("sweepsCount=9");
     }
 
     @Test
@@ -65,8 +65,9 @@ class ComparisonTest {
     @Test
     void aDipThatMovesOrALooseJointIsUnsteady() {
         assertThat(Repeatability.of(List.of(noisy(156e6, 0.001, 1), noisy(157e6, 0.001, 2)), new double[0])
-                        .sentence())
-                .startsWith("Unsteady: 2 sweeps");
+                        .says()
+                        .params())
+                .containsEntry("sweepsCount", 2);
         assertThat(Repeatability.of(List.of(noisy(156e6, 0.001, 1), noisy(156e6, 0.02, 2)), new double[0])
                         .steady())
                 .isFalse();
@@ -77,7 +78,7 @@ class ComparisonTest {
                         .mayBeOneAntenna())
                 .isFalse();
         assertThatThrownBy(() -> Repeatability.of(List.of(noisy(156e6, 0, 1)), new double[0]))
-                .hasMessageContaining("two sweeps");
+                .hasMessageContaining("STEADINESS_TAKES_TWO_SWEEPS_OR_MORE");
     }
 
     /** The noise put in is the noise found, whatever the curve. */

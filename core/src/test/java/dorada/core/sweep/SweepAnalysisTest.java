@@ -56,7 +56,7 @@ class SweepAnalysisTest {
         SweepAnalysis analysis = new SweepAnalysis(Curves.resonance(140e6, 170e6, 101, 155e6, 20, 8));
         assertThat(analysis.bandwidth(2)).isEmpty();
         assertThat(analysis.bandwidth(3)).isPresent();
-        assertThatThrownBy(() -> analysis.bandwidth(1)).hasMessageContaining("above 1");
+        assertThatThrownBy(() -> analysis.bandwidth(1)).hasMessageContaining("LIMIT_NOT_ABOVE_1");
     }
 
     @Test

@@ -65,11 +65,11 @@ class SweepTest {
     @Test
     void brokenInputIsRefusedWithThePoint() {
         assertThatThrownBy(() -> new Sweep(new double[] {2, 1}, new double[2], new double[2], 50))
-                .hasMessageContaining("point 1");
+                .hasMessageContaining("point=1");
         assertThatThrownBy(() -> new Sweep(new double[] {1, 2}, new double[] {0, Double.NaN}, new double[2], 50))
-                .hasMessageContaining("Point 1");
+                .hasMessageContaining("NO_NUMBER {point=1}");
         assertThatThrownBy(() -> new Sweep(new double[0], new double[0], new double[0], 50))
-                .hasMessageContaining("at least one");
+                .hasMessageContaining("A_SWEEP_NEEDS_AT_LEAST_ONE");
         assertThatThrownBy(() -> new Sweep(new double[1], new double[2], new double[1], 50))
                 .isInstanceOf(IllegalArgumentException.class);
     }

@@ -184,7 +184,7 @@ class SeveralPiecesTest {
                 .hasMessageContaining("effect");
         assertThat(TAP.within(new Room(0.01, 0)).room().lengthenM()).isZero();
         SecondPiece tap = TubeJPoleDesign.KIND.second().orElseThrow();
-        assertThat(tap.name()).isEqualTo("the tap");
+        assertThat(tap.id()).isEqualTo(PieceId.TAP);
         assertThat(DipoleDesign.KIND.second()).isEmpty();
     }
 
@@ -242,8 +242,8 @@ class SeveralPiecesTest {
     private static StagedAdviser staged() {
         return new StagedAdviser(
                 TrimTask.of(new UnderLimit(2), TWO_BANDS, new Adjustment.OneWayCut(0.001), TrimPrior.ofWaves(0.75)),
-                new BandPiece(PieceId.RADIATOR_BELOW_THE_STUB, "radiator", "radiator", 0.5, 1.2, 0.3),
-                new BandPiece(PieceId.WIRE_ABOVE_THE_STUB, "wire above", "wire", 0.75, 2, 0.3));
+                new BandPiece(PieceId.RADIATOR_BELOW_THE_STUB, 0.5, 1.2, 0.3),
+                new BandPiece(PieceId.WIRE_ABOVE_THE_STUB, 0.75, 2, 0.3));
     }
 
     /** A ribbon J-pole for two bands as the wire solver has it, both pieces too long; each is cut in its turn. */

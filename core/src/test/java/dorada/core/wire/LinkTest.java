@@ -80,10 +80,12 @@ class LinkTest {
 
     @Test
     void noLineLeadsNowhere() {
-        assertThatThrownBy(() -> new Link(FIRST, FIRST, line(1, 50), false)).hasMessageContaining("two different");
-        assertThatThrownBy(() -> new Link(FIRST, SECOND, line(0, 50), false)).hasMessageContaining("above 0");
+        assertThatThrownBy(() -> new Link(FIRST, FIRST, line(1, 50), false))
+                .hasMessageContaining("A_LINE_MUST_RUN_BETWEEN_TWO");
+        assertThatThrownBy(() -> new Link(FIRST, SECOND, line(0, 50), false))
+                .hasMessageContaining("A_LINE_BETWEEN_TWO_PORTS_NEEDS");
         Link beyond = new Link(FIRST, new Port(7, 0.5), line(1, 50), false);
         Structure one = Structure.inFreeSpace(List.of(dipole(0, 0.47, 1e-3))).with(beyond);
-        assertThatThrownBy(() -> new Solver(one, List.of(FIRST), ONE_METRE)).hasMessageContaining("wire 7");
+        assertThatThrownBy(() -> new Solver(one, List.of(FIRST), ONE_METRE)).hasMessageContaining("wire=7");
     }
 }

@@ -22,7 +22,7 @@ class MaterialsTest {
         assertThat(Conductor.STEEL.ohmPerMetre(27e6, 1e-3))
                 .isGreaterThan(20 * Conductor.COPPER.ohmPerMetre(27e6, 1e-3));
         assertThat(Conductor.COPPER.ohmPerMetre(1, 1e-3)).isCloseTo(1 / (5.8e7 * Math.PI * 1e-6), within(1e-9));
-        assertThatThrownBy(() -> new Conductor(0, 1)).hasMessageContaining("above 0");
+        assertThatThrownBy(() -> new Conductor(0, 1)).hasMessageContaining("CONDUCTIVITY");
     }
 
     @Test
@@ -67,8 +67,8 @@ class MaterialsTest {
         assertThat(new Sheath("", 1, 2, 1).potentialChange()).isZero();
         assertThat(pvc.isShared()).isFalse();
         assertThat(new Sheath("tube", 1, 2, 3).isShared()).isTrue();
-        assertThatThrownBy(() -> new Sheath("", 2, 1, 3)).hasMessageContaining("outer radius above");
-        assertThatThrownBy(() -> new Sheath("", 1, 2, 0.5)).hasMessageContaining("permittivity");
+        assertThatThrownBy(() -> new Sheath("", 2, 1, 3)).hasMessageContaining("A_LAYER_NEEDS_AN_OUTER_RADIUS");
+        assertThatThrownBy(() -> new Sheath("", 1, 2, 0.5)).hasMessageContaining("A_LAYER_NEEDS_AN_OUTER_RADIUS");
     }
 
     @Test
@@ -79,7 +79,8 @@ class MaterialsTest {
         assertThat(a.times(2).dot(new Point(1, 0, 0))).isEqualTo(2);
         assertThat(a.toward(new Point(3, 2, 2), 0.25)).isEqualTo(new Point(1.5, 2, 2));
         assertThat(a.distanceTo(new Point(1, 2, 7))).isEqualTo(5);
-        assertThatThrownBy(() -> new Point(Double.NaN, 0, 0)).hasMessageContaining("finite");
+        assertThatThrownBy(() -> new Point(Double.NaN, 0, 0))
+                .hasMessageContaining("A_POINT_NEEDS_THREE_FINITE_NUMBERS");
         Wire wire = new Wire(a, new Point(1, 2, 7), 1e-3).of(Conductor.COPPER).in(Sheath.insulation(1e-3, 1e-3, 2));
         assertThat(wire.lengthM()).isEqualTo(5);
         assertThat(wire.conductor()).isEqualTo(Conductor.COPPER);

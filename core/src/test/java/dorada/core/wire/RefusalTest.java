@@ -23,33 +23,34 @@ class RefusalTest {
         Point o = new Point(0, 0, 0);
         return Stream.of(
                 Arguments.of(
-                        "crosses",
+                        "CROSSES",
                         1,
                         false,
                         List.of(GOOD, new Wire(new Point(-0.1, 0, 0.1), new Point(0.1, 0, 0.1), 1e-3))),
                 Arguments.of(
-                        "crosses or touches",
+                        "CROSSES",
                         1,
                         false,
                         List.of(GOOD, new Wire(new Point(0, 0, 0.1), new Point(0.1, 0, 0.1), 1e-3))),
                 Arguments.of(
-                        "lies along",
+                        "LIES_ALONG",
                         1,
                         false,
                         List.of(GOOD, new Wire(new Point(0, 0, -0.25), new Point(0.005, 0, 0.2), 1e-3))),
-                Arguments.of("same place", 1, false, List.of(GOOD, new Wire(o, o, 1e-3))),
-                Arguments.of("shorter than it is thick", 1, false, List.of(GOOD, vertical(1, 0, 0.01, 0.02))),
-                Arguments.of("too thick", 1, false, List.of(GOOD, vertical(1, 0, 0.9, 0.1))),
-                Arguments.of("radius must be above 0", 1, false, List.of(GOOD, vertical(1, 0, 0.9, 0))),
-                Arguments.of("below the ground plane", 0, true, List.of(GOOD)),
-                Arguments.of("lies in the ground plane", 0, true, List.of(new Wire(o, new Point(0.5, 0, 0), 1e-3))),
+                Arguments.of("IT_BEGINS_AND_ENDS_AT_THE", 1, false, List.of(GOOD, new Wire(o, o, 1e-3))),
+                Arguments.of("IT_IS_SHORTER_THAN_IT_IS", 1, false, List.of(GOOD, vertical(1, 0, 0.01, 0.02))),
+                Arguments.of("IT_IS_TOO_THICK_FOR_THIS", 1, false, List.of(GOOD, vertical(1, 0, 0.9, 0.1))),
+                Arguments.of("RADIUS_NOT_ABOVE_0", 1, false, List.of(GOOD, vertical(1, 0, 0.9, 0))),
+                Arguments.of("IT_REACHES_BELOW_THE_GROUND_PLANE", 0, true, List.of(GOOD)),
+                Arguments.of("IT_LIES_IN_THE_GROUND_PLANE", 0, true, List.of(new Wire(o, new Point(0.5, 0, 0), 1e-3))),
                 Arguments.of(
-                        "nearer to the ground plane",
+                        "IT_COMES_NEARER_TO_THE_GROUND",
                         0,
                         true,
                         List.of(new Wire(new Point(0, 0, 0.001), new Point(0.5, 0, 0.001), 1e-3))),
-                Arguments.of("unknowns", 0, false, List.of(dipole(0, 400, 1e-3))),
-                Arguments.of("inside the wire", 0, false, List.of(GOOD.in(new Sheath("", 1e-4, 2e-3, 2)))));
+                Arguments.of("TOO_LARGE", 0, false, List.of(dipole(0, 400, 1e-3))),
+                Arguments.of(
+                        "A_LAYER_BEGINS_INSIDE_THE_WIRE", 0, false, List.of(GOOD.in(new Sheath("", 1e-4, 2e-3, 2)))));
     }
 
     @ParameterizedTest
@@ -66,11 +67,11 @@ class RefusalTest {
     void aFeedNeedsCurrent() {
         Structure s = Structure.inFreeSpace(List.of(GOOD));
         assertThatThrownBy(() -> new Solver(s, List.of(new Port(0, 1)), ONE_METRE))
-                .hasMessageContaining("open end");
+                .hasMessageContaining("PORT_ON_AN_OPEN_END");
         assertThatThrownBy(() -> new Solver(s, List.of(new Port(3, 0.5)), ONE_METRE))
-                .hasMessageContaining("wire 3");
-        assertThatThrownBy(() -> new Solver(s, List.of(), ONE_METRE)).hasMessageContaining("Nothing is fed");
-        assertThatThrownBy(() -> new Port(0, 1.5)).hasMessageContaining("between 0 and 1");
+                .hasMessageContaining("NO_SUCH_WIRE {last=0, wire=3}");
+        assertThatThrownBy(() -> new Solver(s, List.of(), ONE_METRE)).hasMessageContaining("NOTHING_IS_FED");
+        assertThatThrownBy(() -> new Port(0, 1.5)).hasMessageContaining("POSITION");
         assertThatThrownBy(() -> new Solver(s, List.of(new Port(0, 0.5)), 1e8).at(2e8, Watch.NOBODY))
                 .hasMessageContaining("made for frequencies");
     }

@@ -1,12 +1,14 @@
 package dorada.server.antenna;
 
 import dorada.core.line.Line;
+import dorada.core.outcome.Refusal;
 import dorada.core.wire.Link;
 import dorada.core.wire.Point;
 import dorada.core.wire.Port;
 import dorada.core.wire.Structure;
 import dorada.core.wire.Wire;
 import dorada.server.problem.UserProblem;
+import dorada.server.words.Words;
 import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
@@ -98,7 +100,7 @@ record ModelRequest(
                 Line line = new Line(l.lengthM, velocityFactor, l.impedanceOhm, loss, 0);
                 all.add(new Link(port("lines", l.from), port("lines", l.to), line, Boolean.TRUE.equals(l.crossed)));
             } catch (IllegalArgumentException e) {
-                throw UserProblem.atField("lines", e.getMessage());
+                throw UserProblem.atField("lines", e);
             }
         }
         return all.toArray(Link[]::new);
@@ -155,8 +157,8 @@ record ModelRequest(
         }
         try {
             return new Point(xyz[0], xyz[1], xyz[2]);
-        } catch (IllegalArgumentException e) {
-            throw UserProblem.atWire(wire, "Wire " + wire + ": " + e.getMessage());
+        } catch (Refusal e) {
+            throw UserProblem.atWire(wire, "Wire " + wire + ": " + Words.ENGLISH.sentence(e.outcome()));
         }
     }
 }

@@ -42,9 +42,9 @@ class ModelService {
         try {
             return new Solver(request.structure(), List.of(request.port()), topHz);
         } catch (WireException e) {
-            throw UserProblem.atWire(e.wire(), e.getMessage());
+            throw UserProblem.atWire(e);
         } catch (IllegalArgumentException e) {
-            throw UserProblem.atField("wires", e.getMessage());
+            throw UserProblem.atField("wires", e);
         }
     }
 

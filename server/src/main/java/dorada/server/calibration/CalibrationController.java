@@ -1,14 +1,16 @@
 package dorada.server.calibration;
 
 import dorada.core.calibration.Calibration;
-import dorada.core.calibration.CalibrationException;
 import dorada.core.calibration.Standards;
+import dorada.core.outcome.Refusal;
 import dorada.core.sweep.Sweep;
 import dorada.server.people.SignedIn;
 import dorada.server.problem.UserProblem;
 import dorada.server.sweep.AnalysisView.SampleView;
 import dorada.server.sweep.TraceData;
 import dorada.server.sweep.TraceData.ComplexRequest;
+import dorada.server.words.OutcomeView;
+import dorada.server.words.Words;
 import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
@@ -75,25 +77,25 @@ class CalibrationController {
         }
     }
 
-    record CorrectedView(@NotNull TraceData trace, @NotNull List<String> warnings) {}
+    record CorrectedView(@NotNull TraceData trace, @NotNull List<OutcomeView> warnings) {}
 
     /** A raw trace corrected; points outside the calibrated span are left out, with a warning. */
     @PostMapping("/{id}/correct")
     CorrectedView correct(@PathVariable UUID id, @Valid @RequestBody TraceRequest request) {
         Calibration.Corrected c = calibrations.correct(id, request.sweep()).corrected();
-        return new CorrectedView(TraceData.of(c.sweep()), c.warnings());
+        return new CorrectedView(TraceData.of(c.sweep()), OutcomeView.of(c.warnings()));
     }
 
     record QualityView(
             @NotNull double directivityLeftDb,
             @NotNull boolean sound,
-            @NotNull String sentence) {}
+            @NotNull OutcomeView says) {}
 
     /** The load connected again: what is left of it. */
     @PostMapping("/{id}/check")
     QualityView check(@PathVariable UUID id, @Valid @RequestBody TraceRequest request) {
         Calibration.Quality q = calibrations.check(id, request.sweep());
-        return new QualityView(Math.min(99, q.directivityLeftDb()), q.sound(), q.sentence());
+        return new QualityView(Math.min(99, q.directivityLeftDb()), q.sound(), OutcomeView.of(q.says()));
     }
 
     /** @param truth what the standards are, over the same frequencies; or the word "ideal" */
@@ -146,9 +148,9 @@ class CalibrationController {
                     IntStream.range(0, s.size())
                             .mapToObj(i -> new SampleView(s.frequencyHz(i), s.re(i), s.im(i)))
                             .toList(),
-                    c.warnings());
-        } catch (CalibrationException | IllegalArgumentException e) {
-            throw UserProblem.atField("open", e.getMessage());
+                    Words.ENGLISH.each(c.warnings()));
+        } catch (Refusal e) {
+            throw UserProblem.atField("open", e);
         }
     }
 

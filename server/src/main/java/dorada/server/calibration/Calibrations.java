@@ -1,8 +1,8 @@
 package dorada.server.calibration;
 
 import dorada.core.calibration.Calibration;
-import dorada.core.calibration.CalibrationException;
 import dorada.core.calibration.Standards;
+import dorada.core.outcome.Refusal;
 import dorada.core.sweep.Sweep;
 import dorada.server.people.PeopleService;
 import dorada.server.problem.UserProblem;
@@ -49,8 +49,8 @@ public class Calibrations implements Shelf {
             Calibration.of(
                     new Standards.Truth(open, shorted, load),
                     request.standards().standards());
-        } catch (IllegalArgumentException | CalibrationException e) {
-            throw UserProblem.atField("open", e.getMessage());
+        } catch (Refusal e) {
+            throw UserProblem.atField("open", e);
         }
         return CalibrationView.of(calibrations.save(new SavedCalibration(
                 request,
@@ -70,8 +70,8 @@ public class Calibrations implements Shelf {
         SavedCalibration kept = byId(id);
         try {
             return new Use(kept.calibration().correct(raw), kept.name());
-        } catch (CalibrationException | IllegalStateException e) {
-            throw UserProblem.atField("calibrationId", e.getMessage());
+        } catch (Refusal e) {
+            throw UserProblem.atField("calibrationId", e);
         }
     }
 
@@ -92,8 +92,8 @@ public class Calibrations implements Shelf {
             Calibration.Quality quality = kept.calibration().quality(loadAgain);
             kept.checked(Math.min(BEST_DB, quality.directivityLeftDb()), clock.instant());
             return quality;
-        } catch (CalibrationException | IllegalStateException e) {
-            throw UserProblem.atField("trace", e.getMessage());
+        } catch (Refusal e) {
+            throw UserProblem.atField("trace", e);
         }
     }
 

@@ -16,7 +16,7 @@ record StandardsRequest(
         try {
             return new Standards(openOffsetM, openFarad, shortOffsetM, shortHenry, loadOhm);
         } catch (IllegalArgumentException e) {
-            throw UserProblem.atField("standards", e.getMessage());
+            throw UserProblem.atField("standards", e);
         }
     }
 

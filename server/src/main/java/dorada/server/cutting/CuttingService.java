@@ -9,6 +9,7 @@ import dorada.core.cutsheet.Inputs;
 import dorada.core.cutsheet.Piece;
 import dorada.core.cutsheet.Solved;
 import dorada.core.cutsheet.WhatIf;
+import dorada.core.outcome.Outcome;
 import dorada.core.wire.Watch;
 import dorada.server.cutting.SheetViews.CurveView;
 import dorada.server.cutting.SheetViews.RowEntryView;
@@ -83,7 +84,7 @@ class CuttingService {
                 || !(request.kerf() >= 0 && request.kerf() < 0.02)) {
             throw UserProblem.atField("stockM", "Bars are longer than 0 m and a saw takes less than 20 mm.");
         }
-        String material = sheet.pieces().get(0).stock();
+        Outcome material = sheet.pieces().get(0).stock();
         List<Piece> pieces =
                 sheet.pieces().stream().filter(p -> p.stock().equals(material)).toList();
         return StockPlanView.of(material, CuttingPlan.of(pieces, stock, request.kerf(), SheetRequest.SPLICE_M));
@@ -102,9 +103,9 @@ class CuttingService {
         try {
             return work.get();
         } catch (InputException e) {
-            throw UserProblem.atField(e.field(), e.getMessage());
+            throw UserProblem.atField(e.field(), e);
         } catch (IllegalArgumentException e) {
-            throw UserProblem.atField(Inputs.FREQUENCY, e.getMessage());
+            throw UserProblem.atField(Inputs.FREQUENCY, e);
         }
     }
 }

@@ -8,6 +8,7 @@ import dorada.core.cutsheet.Inputs;
 import dorada.core.cutsheet.Shape;
 import dorada.core.design.Designs;
 import dorada.server.problem.UserProblem;
+import dorada.server.words.Words;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
@@ -48,7 +49,7 @@ public record SheetRequest(
             return Inputs.of(
                     cutKind(), frequencyHz, numbers == null ? Map.of() : numbers, choices == null ? Map.of() : choices);
         } catch (InputException e) {
-            throw UserProblem.atField(e.field(), e.getMessage());
+            throw UserProblem.atField(e.field(), e);
         }
     }
 
@@ -81,7 +82,7 @@ public record SheetRequest(
                 try {
                     all = all.with(d.getKey(), d.getValue());
                 } catch (InputException e) {
-                    throw UserProblem.atField(e.field(), e.getMessage());
+                    throw UserProblem.atField(e.field(), e);
                 }
             }
             return all;
@@ -112,7 +113,8 @@ public record SheetRequest(
                     .findFirst()
                     .orElseThrow(() -> UserProblem.atField("input", "There is no number “" + input + "” here."));
             if (from < varied.lowest() * (1 - 1e-9) || to > varied.highest() * (1 + 1e-9)) {
-                throw UserProblem.atField("input", "That is outside of what " + varied.title() + " can be.");
+                throw UserProblem.atField(
+                        "input", "That is outside of what " + Words.ENGLISH.phrase(varied.title()) + " can be.");
             }
             double[] all = new double[steps];
             for (int i = 0; i < steps; i++) {

@@ -12,6 +12,7 @@ import dorada.core.cutsheet.Procedure;
 import dorada.core.cutsheet.Quantity;
 import dorada.core.cutsheet.Step;
 import dorada.core.cutsheet.WhatIf;
+import dorada.core.outcome.Outcome;
 import dorada.core.rf.Impedance;
 import dorada.server.tuning.PassView.TraceView;
 import dorada.server.words.OutcomeView;
@@ -30,19 +31,24 @@ final class SheetViews {
         return value.isPresent() ? value.getAsDouble() : null;
     }
 
+    private static List<OutcomeView> phrases(List<Outcome> all) {
+        return all.stream().map(OutcomeView::phrase).toList();
+    }
+
     record CutKindView(
             @NotNull String id,
-            @NotNull String title,
-            @NotNull String about,
+            @NotNull OutcomeView title,
+            @NotNull OutcomeView about,
             @NotNull double lowestHz,
             @NotNull double highestHz) {
 
         static CutKindView of(CutKind k) {
-            return new CutKindView(k.id(), k.title(), k.about(), k.lowestHz(), k.highestHz());
+            return new CutKindView(
+                    k.id(), OutcomeView.phrase(k.title()), OutcomeView.phrase(k.about()), k.lowestHz(), k.highestHz());
         }
     }
 
-    record OptionView(@NotNull String id, @NotNull String title) {}
+    record OptionView(@NotNull String id, @NotNull OutcomeView title) {}
 
     /**
      * @param options empty for a number
@@ -50,7 +56,7 @@ final class SheetViews {
      */
     record InputView(
             @NotNull String id,
-            @NotNull String title,
+            @NotNull OutcomeView title,
             @NotNull Quantity quantity,
             @NotNull double lowest,
             @NotNull double highest,
@@ -62,13 +68,13 @@ final class SheetViews {
         static InputView of(Input i) {
             return new InputView(
                     i.id(),
-                    i.title(),
+                    OutcomeView.phrase(i.title()),
                     i.quantity(),
                     i.lowest(),
                     i.highest(),
                     i.usual(),
                     i.options().stream()
-                            .map(o -> new OptionView(o.id(), o.title()))
+                            .map(o -> new OptionView(o.id(), OutcomeView.phrase(o.title())))
                             .toList(),
                     i.only().map(Input.Condition::input).orElse(null),
                     i.only().map(Input.Condition::options).orElse(List.of()));
@@ -83,13 +89,13 @@ final class SheetViews {
     record LineView(
             @NotNull String id,
             @NotNull String mark,
-            @NotNull String title,
+            @NotNull OutcomeView title,
             @NotNull Quantity quantity,
             Double rule,
             Double solved,
             Double difference,
             @NotNull double used,
-            @NotNull String source,
+            @NotNull OutcomeView source,
             @NotNull double toleranceShare,
             @NotNull boolean tuned) {
 
@@ -97,41 +103,42 @@ final class SheetViews {
             return new LineView(
                     l.dimension().id(),
                     l.dimension().mark(),
-                    l.dimension().title(),
+                    OutcomeView.phrase(l.dimension().title()),
                     l.dimension().quantity(),
                     orNull(l.dimension().rule()),
                     orNull(l.solved()),
                     orNull(l.difference()),
                     l.used(),
-                    l.dimension().source(),
+                    OutcomeView.phrase(l.dimension().source()),
                     l.dimension().toleranceShare(),
                     l.dimension().isTuned());
         }
     }
 
+    /** @param extraFor absent where there is nothing extra */
     record PieceView(
             @NotNull int number,
-            @NotNull String name,
+            @NotNull OutcomeView name,
             @NotNull int count,
             @NotNull double finishedM,
             @NotNull double trimM,
             @NotNull double extraM,
-            @NotNull String extraFor,
+            OutcomeView extraFor,
             @NotNull double cutM,
-            @NotNull String stock,
+            @NotNull OutcomeView stock,
             @NotNull boolean tuned) {
 
         static PieceView of(Piece p) {
             return new PieceView(
                     p.number(),
-                    p.name(),
+                    OutcomeView.phrase(p.name()),
                     p.count(),
                     p.finishedM(),
                     p.trimM(),
                     p.extraM(),
-                    p.extraFor(),
+                    p.extraFor().map(OutcomeView::phrase).orElse(null),
                     p.cutM(),
-                    p.stock(),
+                    OutcomeView.phrase(p.stock()),
                     !p.dimension().isEmpty());
         }
     }
@@ -139,7 +146,7 @@ final class SheetViews {
     record CutStepView(
             @NotNull String id,
             @NotNull Step.Stage stage,
-            @NotNull String text,
+            @NotNull OutcomeView text,
             @NotNull List<OutcomeView> cautions) {}
 
     record StrokeView(
@@ -159,14 +166,19 @@ final class SheetViews {
             @NotNull String mark,
             @NotNull double lengthM) {}
 
+    /**
+     * @param piece its number; 0 for none
+     * @param words absent for none
+     */
     record LabelView(
             @NotNull double x,
             @NotNull double y,
             @NotNull Drawing.Label.Sort sort,
-            @NotNull String text) {}
+            @NotNull int piece,
+            OutcomeView words) {}
 
     record DrawingView(
-            @NotNull String title,
+            @NotNull OutcomeView title,
             @NotNull double lowX,
             @NotNull double highX,
             @NotNull double lowY,
@@ -178,7 +190,7 @@ final class SheetViews {
 
         static DrawingView of(Drawing.View v) {
             return new DrawingView(
-                    v.title(),
+                    OutcomeView.phrase(v.title()),
                     v.lowX(),
                     v.highX(),
                     v.lowY(),
@@ -191,7 +203,12 @@ final class SheetViews {
                             .map(m -> new MeasureView(m.x1(), m.y1(), m.x2(), m.y2(), m.lane(), m.mark(), m.lengthM()))
                             .toList(),
                     v.labels().stream()
-                            .map(l -> new LabelView(l.x(), l.y(), l.sort(), l.text()))
+                            .map(l -> new LabelView(
+                                    l.x(),
+                                    l.y(),
+                                    l.sort(),
+                                    l.piece(),
+                                    l.words().map(OutcomeView::phrase).orElse(null)))
                             .toList());
         }
     }
@@ -214,14 +231,14 @@ final class SheetViews {
 
     /** One material's plan. */
     record StockPlanView(
-            @NotNull String stock,
+            @NotNull OutcomeView stock,
             @NotNull List<BarView> bars,
             @NotNull List<CutView> missing,
             @NotNull double wasteM) {
 
-        static StockPlanView of(String stock, CuttingPlan p) {
+        static StockPlanView of(Outcome stock, CuttingPlan p) {
             return new StockPlanView(
-                    stock,
+                    OutcomeView.phrase(stock),
                     p.bars().stream()
                             .map(b -> new BarView(
                                     b.lengthM(),
@@ -257,16 +274,16 @@ final class SheetViews {
             @NotNull double[] bandsHz,
             @NotNull List<LineView> lines,
             @NotNull Uses uses,
-            @NotNull String why,
+            @NotNull OutcomeView why,
             @NotNull double doubt,
             @NotNull boolean solvable,
             @NotNull boolean curved,
             @NotNull Map<String, Double> shape,
             @NotNull List<PieceView> pieces,
-            @NotNull List<String> parts,
-            @NotNull List<String> tools,
+            @NotNull List<OutcomeView> parts,
+            @NotNull List<OutcomeView> tools,
             @NotNull List<CutStepView> steps,
-            @NotNull List<String> notes,
+            @NotNull List<OutcomeView> notes,
             @NotNull List<DrawingView> views,
             OhmView atFeed,
             OhmView atConnector,
@@ -275,7 +292,7 @@ final class SheetViews {
         static SheetView of(CutSheet s, StockPlanView plan) {
             CutKind kind = s.kind();
             Procedure procedure = kind.procedure(s.inputs(), s.shape());
-            List<String> notes = new ArrayList<>(kind.notes(s.inputs(), s.shape()));
+            List<Outcome> notes = new ArrayList<>(kind.notes(s.inputs(), s.shape()));
             s.solved().ifPresent(found -> notes.addAll(0, found.notes()));
             return new SheetView(
                     CutKindView.of(kind),
@@ -285,24 +302,24 @@ final class SheetViews {
                     kind.bandsHz(s.inputs()),
                     s.lines().stream().map(LineView::of).toList(),
                     s.uses(),
-                    s.why(),
+                    OutcomeView.phrase(s.why()),
                     kind.doubt(),
                     !(kind.goal(s.inputs()) instanceof Goal.None),
                     kind.assembly(s.inputs(), s.shape()).isPresent(),
                     s.shape().values(),
                     s.pieces().stream().map(PieceView::of).toList(),
-                    kind.parts(s.inputs(), s.shape()),
-                    procedure.tools(),
+                    phrases(kind.parts(s.inputs(), s.shape())),
+                    phrases(procedure.tools()),
                     procedure.steps().stream()
                             .map(p -> new CutStepView(
                                     p.id(),
                                     p.stage(),
-                                    p.text(),
+                                    OutcomeView.phrase(p.text()),
                                     p.cautions().stream()
                                             .map(c -> OutcomeView.of(c.of()))
                                             .toList()))
                             .toList(),
-                    notes,
+                    phrases(notes),
                     kind.drawing(s.inputs(), s.shape()).views().stream()
                             .map(DrawingView::of)
                             .toList(),

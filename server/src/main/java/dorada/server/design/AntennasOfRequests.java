@@ -63,7 +63,8 @@ class AntennasOfRequests implements WebMvcConfigurer {
         return new SimpleModule("antenna kinds")
                 .addSerializer(AntennaKind.class, new KindOut())
                 .addSerializer(Candidate.class, new CandidateOut())
-                .addDeserializer(AntennaKind.class, new KindIn());
+                .addDeserializer(AntennaKind.class, new KindIn())
+                .addDeserializer(Candidate.class, new CandidateIn());
     }
 
     private static final class KindOut extends StdSerializer<AntennaKind> {
@@ -98,6 +99,19 @@ class AntennasOfRequests implements WebMvcConfigurer {
             String id = in.getString();
             return Designs.ALL.kind(id).orElseGet(() -> (AntennaKind)
                     context.handleWeirdStringValue(AntennaKind.class, id, "there are %s", Designs.ALL.kindIds()));
+        }
+    }
+
+    private static final class CandidateIn extends StdDeserializer<Candidate> {
+        CandidateIn() {
+            super(Candidate.class);
+        }
+
+        @Override
+        public Candidate deserialize(JsonParser in, DeserializationContext context) {
+            String id = in.getString();
+            return Designs.ALL.candidate(id).orElseGet(() ->
+                    (Candidate) context.handleWeirdStringValue(Candidate.class, id, "there is no such candidate"));
         }
     }
 }

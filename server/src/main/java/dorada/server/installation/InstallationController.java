@@ -42,8 +42,8 @@ class InstallationController {
     /** A kind of antenna to choose, with its usual way of adjusting. */
     record KindView(
             @NotNull AntennaKind kind,
-            @NotNull String words,
-            @NotNull String piece,
+            @NotNull OutcomeView words,
+            @NotNull OutcomeView piece,
             @NotNull boolean oneWay,
             @NotNull double smallestStepM) {}
 
@@ -75,7 +75,7 @@ class InstallationController {
                             OutcomeView.of(r.rule(limitSwr, ceilingSwr).outcome())))
                     .toList();
         } catch (IllegalArgumentException e) {
-            throw UserProblem.atField("limitSwr", e.getMessage());
+            throw UserProblem.atField("limitSwr", e);
         }
     }
 
@@ -83,7 +83,12 @@ class InstallationController {
     @GetMapping("/antenna-kinds")
     List<KindView> kinds() {
         return Designs.ALL.kinds().stream()
-                .map(k -> new KindView(k, k.words(), k.piece(), k.cutOnly(), k.smallestStepM()))
+                .map(k -> new KindView(
+                        k,
+                        OutcomeView.phrase(k.words()),
+                        OutcomeView.phrase(k.piece().bare()),
+                        k.cutOnly(),
+                        k.smallestStepM()))
                 .toList();
     }
 

@@ -34,7 +34,7 @@ public record InstallationView(
         @NotNull Carrier carrier,
         @NotNull String carrierDetail,
         @NotNull AntennaKind antennaKind,
-        @NotNull String antennaPiece,
+        @NotNull OutcomeView antennaPiece,
         @NotNull double sweepStartHz,
         @NotNull double sweepStopHz,
         @NotNull String sheetKind,
@@ -65,41 +65,37 @@ public record InstallationView(
         @NotNull long version) {
 
     /**
-     * What else is adjusted, and the words for a move outward, or longer, and the other way.
+     * What else is adjusted.
      *
-     * @param shortName in one word
      * @param isLength it is a length of its own, cut like the first; false where it is slid or turned
      */
     public record SecondPieceView(
-            @NotNull PieceId id,
-            @NotNull String name,
-            @NotNull String shortName,
-            @NotNull String outward,
-            @NotNull String inward,
-            @NotNull boolean isLength) {
+            @NotNull PieceId id, @NotNull boolean isLength) {
 
         static SecondPieceView of(Installation i) {
             if (i.antennaKind().hasPieceForEachOf(i.bandsHz().length)) {
                 BandPiece lower = i.antennaKind().lowerBandPiece().orElseThrow();
-                return new SecondPieceView(
-                        lower.id(), "the " + lower.name(), lower.shortName(), "longer", "shorter", true);
+                return new SecondPieceView(lower.id(), true);
             }
             return i.antennaKind()
                     .second()
-                    .map(s -> new SecondPieceView(s.id(), s.name(), s.shortName(), s.outward(), s.inward(), false))
+                    .map(s -> new SecondPieceView(s.id(), false))
                     .orElse(null);
         }
     }
 
     /** One of several like pieces, or all of them by as much each; and what is usual. Absent where there is but one. */
     public record PiecesView(
-            @NotNull String one,
-            @NotNull String all,
+            @NotNull OutcomeView one,
+            @NotNull OutcomeView all,
             @NotNull Pieces usual) {
 
         static PiecesView of(AntennaKind kind) {
             return kind.piecesWords()
-                    .map(w -> new PiecesView(w.one(), w.all(), kind.isChangedAlike() ? Pieces.ALIKE : Pieces.THIS))
+                    .map(w -> new PiecesView(
+                            OutcomeView.phrase(w.one()),
+                            OutcomeView.phrase(w.all()),
+                            kind.isChangedAlike() ? Pieces.ALIKE : Pieces.THIS))
                     .orElse(null);
         }
     }
@@ -116,7 +112,7 @@ public record InstallationView(
                 i.carrier(),
                 i.carrierDetail(),
                 i.antennaKind(),
-                i.antennaKind().piece(),
+                OutcomeView.phrase(i.antennaKind().piece()),
                 span.startHz(),
                 span.stopHz(),
                 Designs.ALL.of(i.antennaKind()).sheet().id(),

@@ -1,12 +1,12 @@
 package dorada.server.instrument;
 
 import dorada.core.calibration.Calibration;
-import dorada.core.calibration.CalibrationException;
 import dorada.core.instrument.Analyser;
 import dorada.core.instrument.AnalyserLimits;
 import dorada.core.instrument.Span;
 import dorada.core.instrument.scpi.CommandProfile;
 import dorada.core.instrument.scpi.InstrumentException;
+import dorada.core.outcome.Refusal;
 import dorada.core.simulation.StandInAnalyser;
 import dorada.core.sweep.Sweep;
 import dorada.server.people.PeopleService;
@@ -243,7 +243,7 @@ public class InstrumentService implements Shelf {
         try (Analyser driver = open(id)) {
             return driver.identity();
         } catch (InstrumentException e) {
-            throw UserProblem.atField("instrument", e.getMessage());
+            throw UserProblem.atField("instrument", e);
         }
     }
 
@@ -254,9 +254,9 @@ public class InstrumentService implements Shelf {
         try (Analyser driver = open(id)) {
             return sweep(driver, span, points, 1, with, () -> true);
         } catch (InstrumentException e) {
-            throw UserProblem.atField("instrument", e.getMessage());
-        } catch (CalibrationException e) {
-            throw UserProblem.atField("calibrationId", e.getMessage());
+            throw UserProblem.atField("instrument", e);
+        } catch (Refusal e) {
+            throw UserProblem.atField("calibrationId", e);
         }
     }
 
@@ -272,7 +272,7 @@ public class InstrumentService implements Shelf {
         try (Analyser driver = open(id)) {
             return driver.rawSweep(span, points, averages, () -> true);
         } catch (InstrumentException e) {
-            throw UserProblem.atField("instrument", e.getMessage());
+            throw UserProblem.atField("instrument", e);
         }
     }
 }

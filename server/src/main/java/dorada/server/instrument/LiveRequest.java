@@ -31,7 +31,7 @@ record LiveRequest(
         try {
             return new Span(startHz, stopHz);
         } catch (IllegalArgumentException e) {
-            throw UserProblem.atField("startHz", e.getMessage());
+            throw UserProblem.atField("startHz", e);
         }
     }
 

@@ -1,16 +1,17 @@
 package dorada.server.instrument;
 
 import dorada.core.calibration.Calibration;
-import dorada.core.calibration.CalibrationException;
 import dorada.core.instrument.Analyser;
 import dorada.core.instrument.DipSearch;
 import dorada.core.instrument.Span;
-import dorada.core.instrument.scpi.InstrumentException;
+import dorada.core.outcome.Outcome;
+import dorada.core.outcome.Refusal;
 import dorada.core.sweep.Reading;
 import dorada.core.sweep.Sweep;
 import dorada.core.sweep.SweepAnalysis;
 import dorada.server.calibration.Calibrations;
 import dorada.server.problem.UserProblem;
+import dorada.server.words.OutcomeView;
 import jakarta.annotation.PreDestroy;
 import jakarta.validation.constraints.NotNull;
 import java.io.IOException;
@@ -79,10 +80,10 @@ class LiveService {
             Boolean dipAtEdge,
             @NotNull boolean flatAndLow,
             @NotNull boolean looking,
-            @NotNull List<String> warnings,
+            @NotNull List<OutcomeView> warnings,
             LiveJudge.LiveVerdict verdict) {}
 
-    record LiveTrouble(@NotNull String sentence) {}
+    record LiveTrouble(@NotNull OutcomeView says) {}
 
     private final class Live implements Runnable {
         final UUID id = UUID.randomUUID();
@@ -145,8 +146,8 @@ class LiveService {
                     } catch (CancellationException e) {
                         // New settings, or nobody there: the loop looks again.
                         continue;
-                    } catch (InstrumentException | CalibrationException e) {
-                        tell("trouble", new LiveTrouble(e.getMessage()));
+                    } catch (Refusal e) {
+                        tell("trouble", new LiveTrouble(OutcomeView.of(e.outcome())));
                         Thread.sleep(AFTER_TROUBLE_MS);
                     }
                 }
@@ -208,7 +209,7 @@ class LiveService {
     private static LiveSweep view(
             long number,
             SweepAnalysis analysis,
-            List<String> warnings,
+            List<Outcome> warnings,
             double tookMs,
             boolean looking,
             Optional<LiveJudge.LiveVerdict> verdict) {
@@ -232,7 +233,7 @@ class LiveService {
                 dip.map(d -> d.atEdge()).orElse(null),
                 analysis.isFlatAndLow(),
                 looking,
-                warnings,
+                OutcomeView.of(warnings),
                 verdict.orElse(null));
     }
 

@@ -5,6 +5,7 @@ import dorada.core.simulation.MeterBench.Carrier;
 import dorada.core.simulation.MeterBench.Reading;
 import dorada.core.simulation.MeterBench.Settings;
 import dorada.server.problem.UserProblem;
+import dorada.server.words.OutcomeView;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import java.util.List;
@@ -67,7 +68,7 @@ class MeterController {
                         plugLowHz,
                         plugHighHz);
             } catch (IllegalArgumentException e) {
-                throw UserProblem.atField("frequencyHz", e.getMessage());
+                throw UserProblem.atField("frequencyHz", e);
             }
         }
     }
@@ -75,12 +76,12 @@ class MeterController {
     /** What the eye reads; what can't be read is absent, with the reason beside it. */
     record MeterReadingView(
             Double meterSwr,
-            String meterTrouble,
+            OutcomeView meterTrouble,
             Double forwardW,
             Double reflectedW,
             @NotNull double doubtW,
             Double swrFromWatts,
-            String wattmeterTrouble,
+            OutcomeView wattmeterTrouble,
             @NotNull double counterHz,
             @NotNull double spuriousDbc,
             @NotNull boolean foldedBack) {}
@@ -111,12 +112,12 @@ class MeterController {
         Reading r = stand.meters().read(dials.settings());
         return new MeterReadingView(
                 r.meterSwr().orElse(null),
-                r.meterTrouble().orElse(null),
+                r.meterTrouble().map(OutcomeView::of).orElse(null),
                 r.watts().forwardW().orElse(null),
                 r.watts().reflectedW().orElse(null),
                 r.doubtW(),
                 r.watts().swr().orElse(null),
-                r.watts().trouble().orElse(null),
+                r.watts().trouble().map(OutcomeView::of).orElse(null),
                 r.carrier().frequencyHz(),
                 stand.meters().spuriousDbc(),
                 r.foldedBack());

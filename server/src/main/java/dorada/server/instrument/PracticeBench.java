@@ -70,7 +70,7 @@ public class PracticeBench {
                             new Random(seed))
                     .sweep(span, points);
         } catch (IllegalArgumentException e) {
-            throw UserProblem.atField("startHz", e.getMessage());
+            throw UserProblem.atField("startHz", e);
         }
     }
 }

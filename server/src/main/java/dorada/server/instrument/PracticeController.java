@@ -7,6 +7,7 @@ import dorada.core.simulation.Condition;
 import dorada.core.simulation.Control;
 import dorada.core.simulation.VirtualInstallation;
 import dorada.server.problem.UserProblem;
+import dorada.server.words.OutcomeView;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
@@ -31,10 +32,10 @@ class PracticeController {
         this.stand = stand;
     }
 
-    record ConditionView(@NotNull Condition name, @NotNull String words) {}
+    record ConditionView(@NotNull Condition name, @NotNull OutcomeView words) {}
 
     record ControlView(
-            @NotNull String name,
+            @NotNull OutcomeView name,
             @NotNull double startM,
             @NotNull double lowM,
             @NotNull double highM,
@@ -43,7 +44,7 @@ class PracticeController {
 
     record InstallationChoice(
             @NotNull String id,
-            @NotNull String title,
+            @NotNull OutcomeView title,
             @NotNull Carrier carrier,
             @NotNull double lowHz,
             @NotNull double highHz,
@@ -87,7 +88,7 @@ class PracticeController {
                             wanted.atPort == null ? Bench.AtPort.ANTENNA : wanted.atPort,
                             wanted.atRadio));
         } catch (IllegalArgumentException e) {
-            throw UserProblem.atField("settingsM", e.getMessage());
+            throw UserProblem.atField("settingsM", e);
         }
         return state();
     }
@@ -100,18 +101,18 @@ class PracticeController {
     private static InstallationChoice choice(VirtualInstallation v) {
         return new InstallationChoice(
                 v.id(),
-                v.title(),
+                OutcomeView.phrase(v.title()),
                 v.carrier(),
                 v.lowHz(),
                 v.highHz(),
                 v.controls().stream().map(PracticeController::view).toList(),
                 Arrays.stream(Condition.values())
                         .filter(v.conditions()::contains)
-                        .map(c -> new ConditionView(c, c.words()))
+                        .map(c -> new ConditionView(c, OutcomeView.phrase(c)))
                         .collect(Collectors.toList()));
     }
 
     private static ControlView view(Control c) {
-        return new ControlView(c.name(), c.startM(), c.lowM(), c.highM(), c.stepM(), c.oneWay());
+        return new ControlView(OutcomeView.phrase(c.name()), c.startM(), c.lowM(), c.highM(), c.stepM(), c.oneWay());
     }
 }

@@ -3,6 +3,8 @@ package dorada.server.line;
 import dorada.core.line.FaultReport;
 import dorada.core.line.Window;
 import dorada.server.problem.UserProblem;
+import dorada.server.words.OutcomeView;
+import dorada.server.words.Words;
 import jakarta.validation.constraints.NotNull;
 import java.util.List;
 import java.util.Locale;
@@ -13,7 +15,9 @@ public record FaultView(
         @NotNull double reachM,
         @NotNull List<EventView> events,
         @NotNull String sentence,
-        @NotNull String better) {
+        @NotNull String better,
+        @NotNull OutcomeView says,
+        OutcomeView sweepNext) {
 
     /** @param what short and stable; {@code words} say it for a person */
     public record EventView(
@@ -22,6 +26,7 @@ public record FaultView(
             @NotNull double returnLossDb,
             @NotNull String what,
             @NotNull String words,
+            @NotNull OutcomeView kind,
             @NotNull boolean sure) {}
 
     public static FaultView of(FaultReport report) {
@@ -34,11 +39,14 @@ public record FaultView(
                                 e.doubtM(),
                                 e.returnLossDb(),
                                 e.what().name().toLowerCase(Locale.ROOT),
-                                e.what().words(),
+                                Words.ENGLISH.phrase(e.what()),
+                                OutcomeView.phrase(e.what()),
                                 e.sure()))
                         .toList(),
-                report.sentence(),
-                report.better());
+                Words.ENGLISH.sentence(report.says()),
+                report.better().map(Words.ENGLISH::sentence).orElse(""),
+                OutcomeView.of(report.says()),
+                report.better().map(OutcomeView::of).orElse(null));
     }
 
     /** The window of that name; Kaiser's where none is given. */

@@ -32,7 +32,7 @@ public record FeedlineRequest(
                     request.k1DbPer100mSqrtMHz == null ? 0 : request.k1DbPer100mSqrtMHz,
                     request.k2DbPer100mMHz == null ? 0 : request.k2DbPer100mMHz);
         } catch (IllegalArgumentException e) {
-            throw UserProblem.atField(field, e.getMessage());
+            throw UserProblem.atField(field, e);
         }
     }
 

@@ -5,11 +5,14 @@ import dorada.core.line.Line;
 import dorada.core.line.LineMeasurement;
 import dorada.core.line.ThroughLine;
 import dorada.core.line.Window;
+import dorada.core.outcome.Refusal;
 import dorada.core.sweep.Sweep;
 import dorada.server.problem.UserProblem;
 import dorada.server.sweep.AnalysisView.SampleView;
 import dorada.server.sweep.TraceData;
 import dorada.server.sweep.TraceData.SampleRequest;
+import dorada.server.words.OutcomeView;
+import dorada.server.words.Words;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
@@ -60,7 +63,7 @@ class LineController {
                 Arrays.stream(ThroughLine.totalLossDb(atAntenna, line))
                         .mapToObj(loss -> Double.isFinite(loss) ? loss : null)
                         .toArray(Double[]::new),
-                outward ? ThroughLine.doubts(moved, line) : List.of());
+                Words.ENGLISH.each(outward ? ThroughLine.doubts(moved, line) : List.of()));
     }
 
     record LocateRequest(
@@ -79,20 +82,20 @@ class LineController {
         try {
             return FaultView.of(new FaultLocator(line, window).locate(sweep));
         } catch (IllegalArgumentException e) {
-            throw UserProblem.atField("samples", e.getMessage());
+            throw UserProblem.atField("samples", e);
         }
     }
 
     record LineMeasureRequest(
             @NotNull @Valid TraceData trace, @NotNull Double velocityFactor, Double impedanceOhm) {}
 
-    /** @param end open, short or unknown */
+    /** @param end open, shorted or unknown */
     record LineMeasureView(
             @NotNull double lengthM,
             @NotNull double lengthDoubtM,
             @NotNull double electricalLengthM,
             @NotNull double repeatsM,
-            @NotNull String end,
+            @NotNull OutcomeView end,
             @NotNull double lossDbAtMiddle,
             @NotNull double k1DbPer100mSqrtMHz,
             @NotNull double k2DbPer100mMHz) {}
@@ -113,12 +116,12 @@ class LineController {
                     m.lengthDoubtM(),
                     m.electricalLengthM(),
                     m.repeatsM(),
-                    m.end().words(),
+                    OutcomeView.phrase(m.end()),
                     m.lossDbAtMiddle(),
                     m.line().k1DbPer100mSqrtMHz(),
                     m.line().k2DbPer100mMHz());
-        } catch (IllegalArgumentException | IllegalStateException e) {
-            throw UserProblem.atField("trace", e.getMessage());
+        } catch (Refusal e) {
+            throw UserProblem.atField("trace", e);
         }
     }
 }

@@ -10,6 +10,7 @@ import dorada.core.planning.Part;
 import dorada.core.sweep.Trace;
 import dorada.server.tuning.PassView.ChannelVerdictView;
 import dorada.server.tuning.PassView.TraceView;
+import dorada.server.words.OutcomeView;
 import jakarta.validation.constraints.NotNull;
 import java.util.List;
 import java.util.Map;
@@ -51,26 +52,26 @@ final class CandidateViews {
             @NotNull Candidate candidate,
             @NotNull AntennaKind antennaKind,
             @NotNull SheetAsk sheet,
-            @NotNull String title,
-            @NotNull String claim,
+            @NotNull OutcomeView title,
+            @NotNull OutcomeView claim,
             @NotNull int effort,
             @NotNull double lengthM,
             @NotNull double tipM,
-            @NotNull List<String> reasons,
-            String excluded) {
+            @NotNull List<OutcomeView> reasons,
+            OutcomeView excluded) {
 
         static AssessmentView of(Assessment a) {
             return new AssessmentView(
                     a.candidate(),
                     a.candidate().kind(),
                     SheetAsk.of(a.ask(), Map.of()),
-                    a.candidate().title(),
-                    a.candidate().claim(),
+                    OutcomeView.phrase(a.candidate().title()),
+                    OutcomeView.phrase(a.candidate().claim()),
                     a.candidate().effort(),
                     a.lengthM(),
                     a.tipM(),
-                    a.reasons(),
-                    a.excluded().orElse(null));
+                    OutcomeView.of(a.reasons()),
+                    a.excluded().map(OutcomeView::of).orElse(null));
         }
     }
 
@@ -79,11 +80,11 @@ final class CandidateViews {
             @NotNull int count,
             @NotNull double lengthM,
             @NotNull double diameterM,
-            @NotNull String material,
+            @NotNull OutcomeView material,
             @NotNull boolean tube) {
 
         static PartView of(Part p) {
-            return new PartView(p.count(), p.lengthM(), p.diameterM(), p.material(), p.isTube());
+            return new PartView(p.count(), p.lengthM(), p.diameterM(), OutcomeView.phrase(p.material()), p.isTube());
         }
     }
 

@@ -1,5 +1,6 @@
 package dorada.server.planning;
 
+import dorada.core.planning.Candidate;
 import dorada.core.planning.Choice;
 import dorada.server.words.OutcomeView;
 import jakarta.validation.Valid;
@@ -31,18 +32,17 @@ final class ChoiceRequests {
 
     /** @param solved absent before it is computed */
     record Open(
-            @NotNull @Size(max = 60, message = "At most 60 letters, please.")
-            String candidate,
-
-            @NotNull @Size(max = 120, message = "At most 120 letters, please.")
-            String title,
+            @NotNull Candidate candidate,
 
             @NotNull double lengthM,
             @Valid Solved solved) {
 
         Choice.Antenna antenna() {
             return new Choice.Antenna(
-                    candidate, title, lengthM, Optional.ofNullable(solved).map(Solved::solved));
+                    candidate.id(),
+                    candidate.title(),
+                    lengthM,
+                    Optional.ofNullable(solved).map(Solved::solved));
         }
     }
 

@@ -68,7 +68,7 @@ record GroundRequest(
         try {
             return new Element(whipM, slopeDeg, whipRadiusM);
         } catch (IllegalArgumentException e) {
-            throw UserProblem.atField("whipM", e.getMessage());
+            throw UserProblem.atField("whipM", e);
         }
     }
 
@@ -86,7 +86,7 @@ record GroundRequest(
                 case SHEET -> new Sheet(lengthM, widthM, thicknessM, metal);
             };
         } catch (IllegalArgumentException e) {
-            throw UserProblem.atField("radials", e.getMessage());
+            throw UserProblem.atField("radials", e);
         }
     }
 }

@@ -122,7 +122,7 @@ record NeedRequest(
                             orZero(bearingDeg)),
                     new Stock(orZero(rodRadiusM), orZero(wireRadiusM), orZero(insulationM), orZero(holesM)));
         } catch (IllegalArgumentException e) {
-            throw UserProblem.atField("need", e.getMessage());
+            throw UserProblem.atField("need", e);
         }
     }
 

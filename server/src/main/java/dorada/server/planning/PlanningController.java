@@ -17,6 +17,7 @@ import dorada.server.people.SignedIn;
 import dorada.server.planning.CandidateViews.AssessmentView;
 import dorada.server.planning.CandidateViews.ComputedView;
 import dorada.server.problem.UserProblem;
+import dorada.server.words.OutcomeView;
 import io.swagger.v3.oas.annotations.media.Content;
 import io.swagger.v3.oas.annotations.media.Schema;
 import io.swagger.v3.oas.annotations.responses.ApiResponse;
@@ -48,7 +49,7 @@ class PlanningController {
 
     record FeedlineView(
             @NotNull String id,
-            @NotNull String title,
+            @NotNull OutcomeView title,
             @NotNull double impedanceOhm,
             @NotNull double velocityFactor,
             @NotNull double k1DbPer100mSqrtMHz,
@@ -59,7 +60,7 @@ class PlanningController {
         return Feedline.ALL.stream()
                 .map(f -> new FeedlineView(
                         f.id(),
-                        f.title(),
+                        OutcomeView.phrase(f.words()),
                         f.impedanceOhm(),
                         f.velocityFactor(),
                         f.k1DbPer100mSqrtMHz(),
@@ -86,7 +87,7 @@ class PlanningController {
         try {
             GroundPlanner.check(element, ground, request.lowHz(), request.highHz());
         } catch (IllegalArgumentException e) {
-            throw UserProblem.atField("ground", e.getMessage());
+            throw UserProblem.atField("ground", e);
         }
         return jobs.answer(prefer, who.id(), watch -> solve(request, element, ground, watch));
     }
@@ -129,7 +130,7 @@ class PlanningController {
             return ComputedView.of(
                     AntennaTrial.compute(candidate, need, watch), candidate.ask(new Place(need)), need.band());
         } catch (IllegalArgumentException e) {
-            throw UserProblem.atField("need", e.getMessage());
+            throw UserProblem.atField("need", e);
         }
     }
 

@@ -8,6 +8,7 @@ import dorada.core.planning.Exposure.Group;
 import dorada.core.planning.PowerChain;
 import dorada.core.planning.PowerChain.Result;
 import dorada.core.planning.PowerChain.Stage;
+import dorada.core.planning.PowerChain.Warning;
 import dorada.core.planning.Reach;
 import dorada.core.safety.Cautions;
 import dorada.core.safety.Situation;
@@ -20,7 +21,6 @@ import dorada.server.planning.StationAnswer.WayAnswer;
 import dorada.server.words.OutcomeView;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.IntStream;
 import org.springframework.stereotype.Service;
@@ -90,7 +90,10 @@ class PlanningService {
                         ? List.of()
                         : Alternatives.worth(chains.get(0), chains.get(index), hz).stream()
                                 .map(s -> new StepView(
-                                        s.what(), PowerChain.erpOfEirpW(s.eirpW()), s.gainDb(), s.receiveGainDb()))
+                                        OutcomeView.phrase(s.what()),
+                                        PowerChain.erpOfEirpW(s.eirpW()),
+                                        s.gainDb(),
+                                        s.receiveGainDb()))
                                 .toList(),
                 distance(plan, Group.PUBLIC, r),
                 distance(plan, Group.OCCUPATIONAL, r),
@@ -108,21 +111,24 @@ class PlanningService {
                         .toList());
     }
 
-    private static List<String> warnings(StationPlan plan, int index, Result r, PowerChain.Spread spread) {
+    private static List<OutcomeView> warnings(StationPlan plan, int index, Result r, PowerChain.Spread spread) {
         StationPlan.Way way = plan.alternatives().get(index);
-        List<String> all = new ArrayList<>();
+        List<OutcomeView> all = new ArrayList<>();
         if (r.foldedBack()) {
-            all.add("The radio meets more than its SWR limit and folds its power back.");
+            all.add(OutcomeView.of(Warning.FOLDS_BACK.of()));
         } else if (spread.mayFoldBack()) {
-            all.add("The radio may fold its power back: with this antenna's phase unknown it meets up to "
-                    + String.format(Locale.ROOT, "%.2f", spread.highSwr()) + ".");
+            all.add(OutcomeView.of(Warning.MAY_FOLD_BACK.of(spread.highSwr())));
         }
         for (Stage stage : r.stages()) {
-            String id = stage.name().equals("line") ? way.line() : stage.name().equals("jumper") ? way.jumper() : "";
+            String id = switch (stage.name()) {
+                case LINE -> way.line();
+                case JUMPER -> way.jumper();
+                default -> "";
+            };
             Feedline.byId(id)
                     .filter(f -> stage.forwardW() * plan.duty() > f.powerW(plan.frequencyHz()))
-                    .ifPresent(f -> all.add("The " + stage.name() + " gets too warm: " + f.title() + " stands about "
-                            + Math.round(f.powerW(plan.frequencyHz())) + " W on average here."));
+                    .ifPresent(f -> all.add(OutcomeView.of(
+                            Warning.TOO_WARM.of(stage.name(), f.words(), f.powerW(plan.frequencyHz())))));
         }
         return all;
     }
@@ -130,7 +136,8 @@ class PlanningService {
     private static DistanceView distance(StationPlan plan, Group group, Result r) {
         Exposure.Distance d = Exposure.distance(
                 group, plan.frequencyHz(), r.eirpW(), plan.duty(), plan.ground(), plan.largestM(), plan.atBody());
-        return new DistanceView(d.distanceM().orElse(null), d.reason().orElse(null), d.limitMwPerCm2());
+        return new DistanceView(
+                d.distanceM().orElse(null), d.reason().map(OutcomeView::of).orElse(null), d.limitMwPerCm2());
     }
 
     private static LinkView link(StationPlan.Station s, Reach.Link l) {
@@ -139,6 +146,12 @@ class PlanningService {
 
     private static StageView view(Stage s) {
         return new StageView(
-                s.name(), s.netW(), s.forwardW(), s.reflectedW(), s.swr(), s.matchedLossDb(), s.mismatchLossDb());
+                OutcomeView.phrase(s.name()),
+                s.netW(),
+                s.forwardW(),
+                s.reflectedW(),
+                s.swr(),
+                s.matchedLossDb(),
+                s.mismatchLossDb());
     }
 }

@@ -38,7 +38,7 @@ record StationAnswer(
             @NotNull double swrAtRadioHigh,
             @NotNull double matchedLossDb,
             @NotNull double mismatchLossDb,
-            @NotNull List<String> warnings,
+            @NotNull List<OutcomeView> warnings,
             @NotNull List<StepView> worth,
             @NotNull DistanceView publicDistance,
             @NotNull DistanceView occupationalDistance,
@@ -46,7 +46,7 @@ record StationAnswer(
 
     /** A place on the way; its losses are those of what comes next. */
     record StageView(
-            @NotNull String name,
+            @NotNull OutcomeView name,
             @NotNull double netW,
             @NotNull double forwardW,
             @NotNull double reflectedW,
@@ -55,14 +55,14 @@ record StationAnswer(
             @NotNull double mismatchLossDb) {}
 
     record StepView(
-            @NotNull String what,
+            @NotNull OutcomeView what,
             @NotNull double erpW,
             @NotNull double gainDb,
             @NotNull double receiveGainDb) {}
 
     /** @param reason why there is no distance; absent where there is one */
     record DistanceView(
-            Double distanceM, String reason, @NotNull double limitMwPerCm2) {}
+            Double distanceM, OutcomeView reason, @NotNull double limitMwPerCm2) {}
 
     record LinkView(
             @NotNull String name,

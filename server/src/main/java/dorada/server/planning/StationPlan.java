@@ -7,6 +7,7 @@ import dorada.core.planning.PowerChain;
 import dorada.core.planning.PowerChain.Antenna;
 import dorada.core.planning.PowerChain.Fixed;
 import dorada.core.planning.PowerChain.Part;
+import dorada.core.planning.PowerChain.Place;
 import dorada.core.planning.PowerChain.Run;
 import dorada.server.problem.UserProblem;
 import jakarta.persistence.CollectionTable;
@@ -153,17 +154,17 @@ record StationPlan(
         PowerChain chain(int index) {
             List<Part> parts = new ArrayList<>();
             if (!jumper.isEmpty() && jumperM > 0) {
-                parts.add(new Run("jumper", type(jumper, index, "jumper").line(jumperM)));
+                parts.add(new Run(Place.JUMPER, type(jumper, index, "jumper").line(jumperM)));
             }
             if (meterLossDb > 0) {
-                parts.add(new Fixed("meter", meterLossDb));
+                parts.add(new Fixed(Place.METER, meterLossDb));
             }
             if (lineM > 0) {
-                parts.add(new Run("line", type(line, index, "line").line(lineM)));
+                parts.add(new Run(Place.LINE, type(line, index, "line").line(lineM)));
             }
             double eachDb = connectorLossDb == null ? PowerChain.CONNECTOR_DB : connectorLossDb;
             if (connectors > 0 && eachDb > 0) {
-                parts.add(new Fixed("connectors", connectors * eachDb));
+                parts.add(new Fixed(Place.CONNECTORS, connectors * eachDb));
             }
             return new PowerChain(ratedW, ceilingSwr, parts, Antenna.ofSwr(swr, gainDbi));
         }

@@ -1,5 +1,6 @@
 package dorada.server.problem;
 
+import dorada.core.outcome.Refusal;
 import jakarta.validation.ConstraintViolationException;
 import java.util.Arrays;
 import java.util.List;
@@ -99,6 +100,10 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
         if (hasWildcardType(request)) {
             return ProblemDetail.forStatusAndDetail(
                     HttpStatus.UNSUPPORTED_MEDIA_TYPE, "A body says what it is: its Content-Type can't be a wildcard.");
+        }
+        if (e instanceof Refusal refusal) {
+            LOG.warn("A value reached core before a request refused it: {}", e.getMessage());
+            return job(UserProblem.atField("", refusal));
         }
         if (isSaidByCore(e)) {
             LOG.warn("A value reached core before a request refused it: {}", e.getMessage());

@@ -1,5 +1,11 @@
 package dorada.server.problem;
 
+import dorada.core.format.FormatException;
+import dorada.core.outcome.Refusal;
+import dorada.core.spectrum.ChannelList;
+import dorada.core.wire.WireException;
+import dorada.server.words.OutcomeView;
+import dorada.server.words.Words;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import org.springframework.http.HttpStatus;
@@ -20,10 +26,35 @@ public final class UserProblem extends RuntimeException {
         return new UserProblem(HttpStatus.UNPROCESSABLE_ENTITY, sentence).with("field", field);
     }
 
+    /** What core refused. What it found goes along, so that a page says it in its person's words. */
+    public static UserProblem atField(String field, RuntimeException refused) {
+        return refused instanceof Refusal r
+                ? atField(field, Words.ENGLISH.sentence(r.outcome())).with("outcome", OutcomeView.of(r.outcome()))
+                : atField(field, refused.getMessage());
+    }
+
     /** A file that cannot be read, at {@code line} (counted from 1; 0 where no single line is at fault). */
     public static UserProblem inFile(int line, String sentence) {
         UserProblem e = atField("file", sentence);
         return line > 0 ? e.with("line", line) : e;
+    }
+
+    /** A file that core could not read with certainty. */
+    public static UserProblem inFile(FormatException refused) {
+        return inFile(refused.line(), Words.ENGLISH.sentence(refused.outcome()))
+                .with("outcome", OutcomeView.of(refused.outcome()));
+    }
+
+    /** A list of channels that core could not read. */
+    public static UserProblem inFile(ChannelList.LineException refused) {
+        return inFile(refused.line(), Words.ENGLISH.sentence(refused.outcome()))
+                .with("outcome", OutcomeView.of(refused.outcome()));
+    }
+
+    /** A structure that the solver refuses. */
+    public static UserProblem atWire(WireException refused) {
+        return atWire(refused.wire(), Words.ENGLISH.sentence(refused.outcome()))
+                .with("outcome", OutcomeView.of(refused.outcome()));
     }
 
     /** A structure that can't be solved, at wire {@code wire} (counted from 0). */

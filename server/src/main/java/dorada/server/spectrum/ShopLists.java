@@ -80,7 +80,7 @@ class ShopLists implements Shelf {
         try {
             list.fill(name, request.source().strip(), ChannelList.parse(request.text()));
         } catch (ChannelList.LineException e) {
-            throw UserProblem.inFile(e.line(), e.getMessage());
+            throw UserProblem.inFile(e);
         }
         return lists.saveAndFlush(list);
     }

@@ -79,7 +79,7 @@ class SpectrumController {
                     .map(ChannelView::of)
                     .toList();
         } catch (ChannelList.LineException e) {
-            throw UserProblem.inFile(e.line(), e.getMessage());
+            throw UserProblem.inFile(e);
         }
     }
 
@@ -91,7 +91,7 @@ class SpectrumController {
             return new ChannelView(
                     c.name(), c.frequencyHz(), c.frequencyHz(), c.spacingHz() > 10_000 ? "25 kHz" : "8.33 kHz");
         } catch (IllegalArgumentException e) {
-            throw UserProblem.atField("name", e.getMessage());
+            throw UserProblem.atField("name", e);
         }
     }
 }

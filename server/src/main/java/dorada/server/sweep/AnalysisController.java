@@ -2,6 +2,7 @@ package dorada.server.sweep;
 
 import dorada.core.sweep.SweepAnalysis;
 import dorada.server.problem.UserProblem;
+import dorada.server.words.Words;
 import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
@@ -32,7 +33,8 @@ class AnalysisController {
         }
         UploadedSweep upload = UploadedSweep.read(file, port);
         return AnalysisView.of(
-                upload.file(),
+                upload.file().sweep().referenceOhm(),
+                Words.ENGLISH.each(upload.file().warnings()),
                 new SweepAnalysis(upload.file().sweep()),
                 wantedHz,
                 swrLimit.length == 0 ? AnalysisView.USUAL_SWR_LIMITS : swrLimit,

@@ -1,6 +1,5 @@
 package dorada.server.sweep;
 
-import dorada.core.format.SweepFile;
 import dorada.core.sweep.Bandwidth;
 import dorada.core.sweep.Dip;
 import dorada.core.sweep.Sweep;
@@ -64,15 +63,20 @@ public record AnalysisView(
             @NotNull double im) {}
 
     public static AnalysisView of(
-            SweepFile file, SweepAnalysis analysis, double[] wantedHz, double[] swrLimits, boolean withSamples) {
+            double fileReferenceOhm,
+            List<String> warnings,
+            SweepAnalysis analysis,
+            double[] wantedHz,
+            double[] swrLimits,
+            boolean withSamples) {
         Sweep sweep = analysis.sweep();
         return new AnalysisView(
                 sweep.size(),
                 sweep.startHz(),
                 sweep.stopHz(),
-                file.sweep().referenceOhm(),
+                fileReferenceOhm,
                 sweep.referenceOhm(),
-                file.warnings(),
+                warnings,
                 analysis.dips().stream().map(DipView::of).toList(),
                 analysis.resonancesHz(),
                 Arrays.stream(swrLimits)

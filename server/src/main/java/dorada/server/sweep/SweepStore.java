@@ -1,7 +1,9 @@
 package dorada.server.sweep;
 
 import dorada.core.format.SweepFile;
+import dorada.core.outcome.Outcome;
 import dorada.core.sweep.Sweep;
+import dorada.server.words.Words;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -28,8 +30,8 @@ public class SweepStore {
     }
 
     /** Keeps a sweep that an instrument took just now. */
-    public StoredSweep saveTaken(Sweep sweep, List<String> warnings) {
-        return sweeps.save(new StoredSweep(sweep, SweepSource.ANALYSER, null, warnings));
+    public StoredSweep saveTaken(Sweep sweep, List<Outcome> warnings) {
+        return sweeps.save(new StoredSweep(sweep, SweepSource.ANALYSER, null, Words.ENGLISH.each(warnings)));
     }
 
     /** Keeps readings at single channels. */
@@ -44,8 +46,8 @@ public class SweepStore {
 
     /** Keeps what was read from a file and, beside it, the file as it came. */
     public StoredSweep saveImported(SweepFile file, String name, byte[] asItCame) {
-        StoredSweep stored =
-                sweeps.save(new StoredSweep(file.sweep(), SweepSource.FILE, plainName(name), file.warnings()));
+        StoredSweep stored = sweeps.save(
+                new StoredSweep(file.sweep(), SweepSource.FILE, plainName(name), Words.ENGLISH.each(file.warnings())));
         originals.save(new SweepOriginal(stored.id(), asItCame));
         return stored;
     }

@@ -51,7 +51,7 @@ class TouchstoneController {
             Sweep sweep = new Sweep(hz, even.re, even.im, Sweep.STANDARD_REFERENCE_OHM);
             new TouchstoneWriter(FrequencyUnit.HZ, NumberFormat.RI).write(sweep, List.of(even.note), out);
         } catch (IllegalArgumentException e) {
-            throw UserProblem.atField("startHz", e.getMessage());
+            throw UserProblem.atField("startHz", e);
         }
         return out.toString();
     }

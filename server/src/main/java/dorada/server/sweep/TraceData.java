@@ -49,7 +49,7 @@ public record TraceData(
                     ? new Sweep(frequencyHz, re, im, Sweep.STANDARD_REFERENCE_OHM)
                     : Sweep.ofMagnitudes(frequencyHz, re);
         } catch (IllegalArgumentException e) {
-            throw UserProblem.atField(field, e.getMessage());
+            throw UserProblem.atField(field, e);
         }
     }
 
@@ -116,7 +116,7 @@ public record TraceData(
         try {
             return new Sweep(hz, re, im, referenceOhm == null ? Sweep.STANDARD_REFERENCE_OHM : referenceOhm);
         } catch (IllegalArgumentException e) {
-            throw UserProblem.atField(field, e.getMessage());
+            throw UserProblem.atField(field, e);
         }
     }
 }

@@ -31,7 +31,7 @@ public record UploadedSweep(String name, byte[] bytes, SweepFile file) {
             return new UploadedSweep(
                     name.isBlank() ? "sweep.s1p" : name, bytes, SweepFileReader.read(bytes, port, name));
         } catch (FormatException e) {
-            throw UserProblem.inFile(e.line(), e.getMessage());
+            throw UserProblem.inFile(e);
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }

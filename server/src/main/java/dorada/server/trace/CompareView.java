@@ -5,6 +5,7 @@ import dorada.core.sweep.Repeatability;
 import dorada.server.sweep.AnalysisView;
 import dorada.server.sweep.ReadingView;
 import dorada.server.sweep.TraceData;
+import dorada.server.words.OutcomeView;
 import jakarta.validation.constraints.NotNull;
 import java.util.List;
 
@@ -47,7 +48,7 @@ record CompareView(
     /** As repeated sweeps of one untouched antenna. */
     record SteadinessView(
             @NotNull boolean steady,
-            @NotNull String sentence,
+            @NotNull OutcomeView says,
             @NotNull double spread,
             @NotNull double noise,
             Double dipSpreadHz,
@@ -56,7 +57,7 @@ record CompareView(
         static SteadinessView of(Repeatability r) {
             return new SteadinessView(
                     r.steady(),
-                    r.sentence(),
+                    OutcomeView.of(r.says()),
                     r.spread(),
                     r.noise(),
                     ReadingView.finite(r.dipSpreadHz()),

@@ -56,7 +56,7 @@ record LookRequest(
             try {
                 return new TwoPort(s11.sweep("adapter.s11"), s22.sweep("adapter.s22"), across.sweep("adapter.across"));
             } catch (IllegalArgumentException e) {
-                throw UserProblem.atField("adapter", e.getMessage());
+                throw UserProblem.atField("adapter", e);
             }
         }
     }
@@ -68,7 +68,7 @@ record LookRequest(
                 return new PortExtension(
                         electricalLengthM == null ? 0 : electricalLengthM, lossDbAt1GHz == null ? 0 : lossDbAt1GHz);
             } catch (IllegalArgumentException e) {
-                throw UserProblem.atField("extension", e.getMessage());
+                throw UserProblem.atField("extension", e);
             }
         }
     }

@@ -6,6 +6,7 @@ import dorada.server.line.FaultView;
 import dorada.server.sweep.AnalysisView;
 import dorada.server.sweep.ReadingView;
 import dorada.server.sweep.TraceData;
+import dorada.server.words.OutcomeView;
 import jakarta.validation.constraints.NotNull;
 import java.util.List;
 
@@ -25,7 +26,7 @@ record LookView(
         Double noise,
         @NotNull boolean flatAndLow,
         @NotNull List<EffectView> lineEffects,
-        @NotNull List<String> doubts,
+        @NotNull List<OutcomeView> doubts,
         FaultView faults,
         ProfileView profile) {
 
@@ -35,7 +36,7 @@ record LookView(
             Double swrAtRadio,
             @NotNull double matchedLossDb,
             Double totalLossDb,
-            @NotNull String sentence) {
+            @NotNull OutcomeView says) {
 
         static EffectView of(LineEffect e) {
             return new EffectView(
@@ -44,7 +45,7 @@ record LookView(
                     ReadingView.finite(e.swrAtRadio()),
                     e.matchedLossDb(),
                     ReadingView.finite(e.totalLossDb()),
-                    e.sentence());
+                    OutcomeView.of(e.says()));
         }
     }
 

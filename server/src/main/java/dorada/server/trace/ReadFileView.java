@@ -3,6 +3,7 @@ package dorada.server.trace;
 import dorada.core.format.CsvTable;
 import dorada.core.format.SweepFile;
 import dorada.server.sweep.TraceData;
+import dorada.server.words.OutcomeView;
 import jakarta.validation.constraints.NotNull;
 import java.util.List;
 import java.util.Optional;
@@ -12,7 +13,7 @@ import java.util.Optional;
  *
  * @param columns of a table, with what each is taken for; empty for a Touchstone file
  * @param firstRows of a table, as they stand in it
- * @param lacks what the file cannot give, or ""
+ * @param lacks what the file cannot give; absent where nothing is missing
  */
 record ReadFileView(
         @NotNull String name,
@@ -20,13 +21,13 @@ record ReadFileView(
         @NotNull double fileReferenceOhm,
         @NotNull List<ColumnView> columns,
         @NotNull List<List<String>> firstRows,
-        @NotNull String lacks,
-        @NotNull List<String> warnings,
+        OutcomeView lacks,
+        @NotNull List<OutcomeView> warnings,
         @NotNull TraceData trace) {
 
     record ColumnView(
             @NotNull String heading,
-            @NotNull String words,
+            @NotNull OutcomeView words,
             @NotNull boolean used) {}
 
     static ReadFileView of(String name, SweepFile file, Optional<CsvTable> table) {
@@ -36,11 +37,13 @@ record ReadFileView(
                 file.fileReferenceOhm(),
                 table.map(CsvTable::columns).orElse(List.of()).stream()
                         .map(c -> new ColumnView(
-                                c.heading(), c.role().words(), c.role() != dorada.core.format.CsvRole.IGNORED))
+                                c.heading(),
+                                OutcomeView.phrase(c.role()),
+                                c.role() != dorada.core.format.CsvRole.IGNORED))
                         .toList(),
                 table.map(CsvTable::firstRows).orElse(List.of()),
-                file.lacks(),
-                file.warnings(),
+                file.lacks().map(OutcomeView::of).orElse(null),
+                OutcomeView.of(file.warnings()),
                 TraceData.of(file.sweep()));
     }
 }

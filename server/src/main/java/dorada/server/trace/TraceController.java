@@ -4,6 +4,7 @@ import dorada.core.format.CsvWriter;
 import dorada.core.format.FrequencyUnit;
 import dorada.core.format.NumberFormat;
 import dorada.core.format.TouchstoneWriter;
+import dorada.core.outcome.Refusal;
 import dorada.core.sweep.Sweep;
 import dorada.server.problem.UserProblem;
 import dorada.server.sweep.TraceData;
@@ -94,8 +95,8 @@ class TraceController {
                                             : TouchstoneWriter.Version.V2_0)
                             .write(sweep, List.of(request.note == null ? "" : request.note), out);
             }
-        } catch (IllegalStateException e) {
-            throw UserProblem.atField("form", e.getMessage());
+        } catch (Refusal e) {
+            throw UserProblem.atField("form", e);
         }
         return out.toString();
     }

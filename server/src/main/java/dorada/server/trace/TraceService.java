@@ -1,7 +1,6 @@
 package dorada.server.trace;
 
 import dorada.core.format.FormatException;
-import dorada.core.format.SweepFile;
 import dorada.core.format.SweepFileReader;
 import dorada.core.format.TouchstoneReader;
 import dorada.core.line.EchoProfile;
@@ -10,6 +9,8 @@ import dorada.core.line.Line;
 import dorada.core.line.LineEffect;
 import dorada.core.line.ThroughLine;
 import dorada.core.line.Window;
+import dorada.core.outcome.Outcome;
+import dorada.core.outcome.Refusal;
 import dorada.core.sweep.Comparison;
 import dorada.core.sweep.Repeatability;
 import dorada.core.sweep.Sweep;
@@ -21,6 +22,7 @@ import dorada.server.sweep.AnalysisView;
 import dorada.server.sweep.ReadingView;
 import dorada.server.sweep.TraceData;
 import dorada.server.sweep.UploadedSweep;
+import dorada.server.words.OutcomeView;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.util.ArrayList;
@@ -41,7 +43,7 @@ class TraceService {
         try {
             return ReadFileView.of(upload.name(), upload.file(), SweepFileReader.table(upload.bytes()));
         } catch (FormatException e) {
-            throw UserProblem.inFile(e.line(), e.getMessage());
+            throw UserProblem.inFile(e);
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }
@@ -52,7 +54,7 @@ class TraceService {
             throw UserProblem.atField("trace", "A trace is missing.");
         }
         Sweep measured = request.trace().sweep("trace");
-        List<String> doubts = new ArrayList<>();
+        List<Outcome> doubts = new ArrayList<>();
         try {
             Sweep bare = request.adapter() == null
                     ? measured
@@ -63,8 +65,8 @@ class TraceService {
             Optional<Line> line = Optional.ofNullable(request.line()).map(l -> l.line("line"));
             Sweep seen = seen(request.seen(), extended, line, doubts);
             return view(request, extended, seen, line, doubts);
-        } catch (IllegalStateException e) {
-            throw UserProblem.atField("trace", e.getMessage());
+        } catch (Refusal e) {
+            throw UserProblem.atField("trace", e);
         }
     }
 
@@ -72,7 +74,7 @@ class TraceService {
         try {
             return adapter.removedFrom(measured);
         } catch (IllegalArgumentException e) {
-            throw UserProblem.atField("adapter", e.getMessage());
+            throw UserProblem.atField("adapter", e);
         }
     }
 
@@ -81,13 +83,13 @@ class TraceService {
         try {
             return LookRequest.AdapterData.of(TouchstoneReader.readTwoPort(file.getBytes()));
         } catch (FormatException e) {
-            throw UserProblem.inFile(e.line(), e.getMessage());
+            throw UserProblem.inFile(e);
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }
     }
 
-    private static Sweep seen(LookRequest.View view, Sweep extended, Optional<Line> line, List<String> doubts) {
+    private static Sweep seen(LookRequest.View view, Sweep extended, Optional<Line> line, List<Outcome> doubts) {
         if (view == LookRequest.View.AS_MEASURED) {
             return extended;
         }
@@ -102,7 +104,7 @@ class TraceService {
     }
 
     private static LookView view(
-            LookRequest request, Sweep extended, Sweep seen, Optional<Line> line, List<String> doubts) {
+            LookRequest request, Sweep extended, Sweep seen, Optional<Line> line, List<Outcome> doubts) {
         SweepAnalysis analysis = new SweepAnalysis(seen);
         double[] wanted = request.wanted();
         boolean locates = line.isPresent() && seen.hasPhase() && extended.size() >= EchoProfile.FEWEST_POINTS;
@@ -112,13 +114,13 @@ class TraceService {
         Window window = FaultView.window(request.window());
         return new LookView(
                 TraceData.of(seen),
-                AnalysisView.of(new SweepFile(seen, List.of()), analysis, wanted, AnalysisView.USUAL_SWR_LIMITS, false),
+                AnalysisView.of(seen.referenceOhm(), List.of(), analysis, wanted, AnalysisView.USUAL_SWR_LIMITS, false),
                 ReadingView.finite(Repeatability.noiseOf(seen)),
                 analysis.isFlatAndLow(),
                 line.filter(l -> seen.hasPhase())
                         .map(l -> effects(request.seen(), extended, seen, l, wanted))
                         .orElse(List.of()),
-                doubts,
+                OutcomeView.of(doubts),
                 profile.map(p -> FaultView.of(new FaultLocator(line.get(), window).locate(p)))
                         .orElse(null),
                 profile.map(p -> LookView.ProfileView.of(p, farthest(p, line.get())))
@@ -157,7 +159,7 @@ class TraceService {
                     comparison.shifts().stream().map(CompareView.ShiftView::of).toList(),
                     steadiness(sweeps, wantedHz));
         } catch (IllegalArgumentException e) {
-            throw UserProblem.atField("traces", e.getMessage());
+            throw UserProblem.atField("traces", e);
         }
     }
 

@@ -8,9 +8,7 @@ import dorada.core.acceptance.ResonanceFirst;
 import dorada.core.acceptance.UnderLimit;
 import dorada.core.acceptance.WantedChannel;
 import dorada.core.antenna.AntennaKind;
-import dorada.core.antenna.BandPiece;
 import dorada.core.antenna.Carrier;
-import dorada.core.antenna.SecondPiece;
 import dorada.core.design.Designs;
 import dorada.core.instrument.ReadingKind;
 import dorada.core.instrument.SpotReading;
@@ -182,10 +180,12 @@ class AdviceController {
     private static String piece(AntennaKind kind, TrimAdvice advice, List<WantedChannel> channels) {
         if (kind.hasPieceForEachOf(WantedChannel.bands(channels).size())) {
             return (advice.onSecond() ? kind.lowerBandPiece() : kind.upperBandPiece())
-                    .map(BandPiece::name)
+                    .map(p -> Words.ENGLISH.phrase(p.id().bare()))
                     .orElseThrow();
         }
-        return advice.onSecond() ? kind.second().map(SecondPiece::name).orElse("") : kind.piece();
+        return advice.onSecond()
+                ? kind.second().map(s -> Words.ENGLISH.phrase(s.id())).orElse("")
+                : Words.ENGLISH.phrase(kind.piece().bare());
     }
 
     private static String direction(TrimAdvice.Action action) {
@@ -236,7 +236,7 @@ class AdviceController {
                                     + "\"relaxed\".");
             };
         } catch (IllegalArgumentException e) {
-            throw UserProblem.atField("rule", e.getMessage());
+            throw UserProblem.atField("rule", e);
         }
     }
 
@@ -248,7 +248,7 @@ class AdviceController {
         try {
             return adjustable.oneWay ? new Adjustment.OneWayCut(step) : new Adjustment.Slide(step);
         } catch (IllegalArgumentException e) {
-            throw UserProblem.atField("adjustable", e.getMessage());
+            throw UserProblem.atField("adjustable", e);
         }
     }
 
@@ -283,7 +283,7 @@ class AdviceController {
                 try {
                     spots.add(SpotReading.ofSwr(ReadingKind.INLINE_METER, s.frequencyHz, s.swr));
                 } catch (IllegalArgumentException e) {
-                    throw UserProblem.atField(field, e.getMessage());
+                    throw UserProblem.atField(field, e);
                 }
             }
             return Pass.ofSpots(changeM, spots)

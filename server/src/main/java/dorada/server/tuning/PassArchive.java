@@ -13,6 +13,7 @@ import dorada.server.problem.UserProblem;
 import dorada.server.shop.ArchivedPeople;
 import dorada.server.sweep.StoredSweep;
 import dorada.server.sweep.SweepStore;
+import dorada.server.words.Words;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
@@ -150,7 +151,7 @@ public class PassArchive {
         try {
             return SweepFileReader.read(files.read(name), 1, name).sweep();
         } catch (FormatException e) {
-            throw UserProblem.inFile(e.line(), name + ": " + e.getMessage());
+            throw UserProblem.inFile(e.line(), name + ": " + Words.ENGLISH.phrase(e.outcome()));
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }

@@ -6,7 +6,6 @@ import dorada.core.acceptance.Progress;
 import dorada.core.acceptance.ReferencePlane;
 import dorada.core.acceptance.TransmitLimit;
 import dorada.core.acceptance.Verdict;
-import dorada.core.format.SweepFile;
 import dorada.core.instrument.ReadingKind;
 import dorada.core.instrument.Span;
 import dorada.core.instrument.SpotReading;
@@ -374,7 +373,8 @@ public record PassView(
                 pass.isSwept() && pass.sweep().sweep().hasPhase(),
                 j.analysis()
                         .map(a -> AnalysisView.of(
-                                new SweepFile(pass.sweep().sweep(), pass.sweep().warnings()),
+                                pass.sweep().sweep().referenceOhm(),
+                                pass.sweep().warnings(),
                                 a,
                                 new double[0],
                                 AnalysisView.USUAL_SWR_LIMITS,

@@ -37,7 +37,7 @@ record SpotRequest(
                     ? SpotReading.ofDial(frequencyHz, swr, optional(resistanceOhm), optional(reactanceSizeOhm))
                     : SpotReading.ofSwr(kind, frequencyHz, swr);
         } catch (IllegalArgumentException e) {
-            throw UserProblem.atField(field, e.getMessage());
+            throw UserProblem.atField(field, e);
         }
     }
 

@@ -10,6 +10,7 @@ import java.util.Map;
 final class Quantity {
 
     private static final double FOOT_M = 0.3048;
+    private static final double INCH_M = 0.0254;
 
     /** A reflection that is all but full: what is above is no number that anybody reads. */
     private static final double HIGHEST_SWR = 100;
@@ -47,6 +48,21 @@ final class Quantity {
         if (ends(name, "roughHz")) {
             return String.format(Locale.ROOT, "%.1f MHz", value / 1e6);
         }
+        if (name.endsWith("SmallHz")) {
+            return String.format(Locale.ROOT, "%.0f kHz", value / 1e3);
+        }
+        if (name.endsWith("SharpHz")) {
+            return String.format(Locale.ROOT, "%.6f MHz", value / 1e6);
+        }
+        if (name.endsWith("TidyHz")) {
+            return trimmed(value / 1e6, MHZ_DIGITS) + " MHz";
+        }
+        if (name.endsWith("Giga")) {
+            return String.format(Locale.ROOT, "%.1f", value / 1e9);
+        }
+        if (name.endsWith("WholeHz")) {
+            return String.format(Locale.ROOT, "%.0f MHz", value / 1e6);
+        }
         if (ends(name, "hz")) {
             return String.format(Locale.ROOT, "%." + digits(beside) + "f MHz", value / 1e6);
         }
@@ -55,6 +71,17 @@ final class Quantity {
         }
         if (name.endsWith("LongM")) {
             return String.format(Locale.ROOT, "%.1f m (%.1f ft)", value, value / FOOT_M);
+        }
+        if (name.endsWith("MetresM")) {
+            return String.format(Locale.ROOT, "%.1f m", value);
+        }
+        if (name.endsWith("SizeM")) {
+            return value < 1
+                    ? String.format(Locale.ROOT, "%s mm (%.2f in)", trimmed(value * 1000, 2), value / INCH_M)
+                    : String.format(Locale.ROOT, "%.2f m (%.1f ft)", value, value / FOOT_M);
+        }
+        if (name.endsWith("FineM")) {
+            return trimmed(value * 1000, 1) + " mm";
         }
         if (name.endsWith("M")) {
             return millimetres(value * 1000);
@@ -70,11 +97,17 @@ final class Quantity {
         if (name.endsWith("ShiftOhm")) {
             return signed(value, 0) + " Ω";
         }
+        if (name.endsWith("FineOhm")) {
+            return String.format(Locale.ROOT, "%.2f Ω", value);
+        }
         if (name.endsWith("Ohm")) {
             return String.format(Locale.ROOT, "%.0f Ω", value);
         }
         if (name.endsWith("Dbi")) {
             return String.format(Locale.ROOT, "%.1f dBi", value).replace('-', '−');
+        }
+        if (name.endsWith("FineDb")) {
+            return String.format(Locale.ROOT, "%.1f dB", value).replace('-', '−');
         }
         if (name.endsWith("Db")) {
             return String.format(Locale.ROOT, "%.0f dB", value);
@@ -84,8 +117,20 @@ final class Quantity {
                     ? String.format(Locale.ROOT, "%.0f g", 1000 * value)
                     : String.format(Locale.ROOT, "%.1f kg", value);
         }
-        if (name.endsWith("Gamma")) {
+        if (name.endsWith("Gamma") || name.endsWith("Factor")) {
             return String.format(Locale.ROOT, "%.3f", value);
+        }
+        if (name.endsWith("Times")) {
+            return String.format(Locale.ROOT, "%.1f", value);
+        }
+        if (name.endsWith("Deg")) {
+            return trimmed(value, 2) + "°";
+        }
+        if (name.endsWith("Henry")) {
+            return String.format(Locale.ROOT, "%.3f µH", value * 1e6);
+        }
+        if (name.endsWith("Farad")) {
+            return String.format(Locale.ROOT, "%.1f pF", value * 1e12);
         }
         throw new IllegalArgumentException("The name of " + name + " says no unit.");
     }
@@ -101,6 +146,11 @@ final class Quantity {
                 .mapToInt(e -> (int) Math.max(0, Math.ceil(-Math.log10((Double) e.getValue() / 1e6))))
                 .findFirst()
                 .orElse(MHZ_DIGITS);
+    }
+
+    /** With no more digits than it takes. */
+    private static String trimmed(double value, int most) {
+        return String.format(Locale.ROOT, "%." + most + "f", value).replaceAll("\\.?0+$", "");
     }
 
     private static String millimetres(double mm) {

@@ -92,6 +92,11 @@ public final class Words {
         return outcomes.stream().map(this::sentence).collect(Collectors.joining(" "));
     }
 
+    /** Each as a sentence of its own. */
+    public List<String> each(List<Outcome> outcomes) {
+        return outcomes.stream().map(this::sentence).toList();
+    }
+
     /** The message itself. */
     String pattern(String key) {
         String pattern = patterns.get(key);

@@ -117,7 +117,7 @@ class CuttingApiTest extends ApiTest {
         send(post("/api/cutting/solve"), viewer, WHIP.replace("146520000", "5000000"))
                 .andExpect(status().isUnprocessableContent())
                 .andExpect(jsonPath("$.field").value("frequencyHz"))
-                .andExpect(jsonPath("$.detail", containsString("25 to 1000 MHz")));
+                .andExpect(jsonPath("$.detail", containsString("25 MHz to 1000 MHz")));
         send(post("/api/cutting/sheet"), viewer, WHIP.replace("}", ",\"choices\":{\"held\":\"glue\"}}"))
                 .andExpect(jsonPath("$.field").value("held"));
         send(post("/api/cutting/sheet"), viewer, WHIP.replace("quarter-wave-whip", "nothing"))

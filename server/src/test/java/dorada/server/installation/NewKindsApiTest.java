@@ -38,7 +38,7 @@ class NewKindsApiTest extends ApiTest {
     void everyKindIsOfferedWithItsPiece() throws Exception {
         send(get("/api/antenna-kinds"), viewer, "")
                 .andExpect(jsonPath("$", hasSize(Designs.ALL.kinds().size())))
-                .andExpect(jsonPath("$[*].piece", hasItem("long tube")));
+                .andExpect(jsonPath("$[*].piece.text", hasItem("long tube")));
     }
 
     @Test

@@ -86,8 +86,7 @@ class DriverOverSocketTest {
         try (ScpiAnalyser driver = driver(port)) {
             assertThatThrownBy(() -> driver.sweep(SPAN, 11, 1, () -> true))
                     .isInstanceOf(InstrumentException.class)
-                    .hasMessageContaining("does not answer")
-                    .hasMessageContaining("Is it on");
+                    .hasMessageContaining("SILENT");
         }
     }
 
@@ -109,7 +108,7 @@ class DriverOverSocketTest {
             thread.setDaemon(true);
             thread.start();
             try (ScpiAnalyser driver = driver(rude.getLocalPort())) {
-                assertThatThrownBy(driver::identity).hasMessageContaining("does not answer");
+                assertThatThrownBy(driver::identity).hasMessageContaining("SILENT");
             }
         }
         assertThat(visits.get()).isEqualTo(2);
@@ -129,7 +128,7 @@ class DriverOverSocketTest {
     void morePointsThanItHasAreRefusedByItself() {
         try (ScpiAnalyser driver = driver(server.port())) {
             assertThatThrownBy(() -> driver.sweep(SPAN, 1601, 1, () -> true))
-                    .hasMessageContaining("refuses")
+                    .hasMessageContaining("REFUSES")
                     .hasMessageContaining("-222");
             assertThat(driver.sweep(SPAN, 11, 1, () -> true).size()).isEqualTo(11);
         }

@@ -108,7 +108,7 @@ class InstrumentApiTest extends ApiTest {
         getAs(viewer, "/api/practice")
                 .andExpect(status().isOk())
                 .andExpect(jsonPath("$.installations", hasSize(greaterThanOrEqualTo(16))))
-                .andExpect(jsonPath("$.installations[0].controls[0].name").value("the whip"))
+                .andExpect(jsonPath("$.installations[0].controls[0].name.text").value("the whip"))
                 .andExpect(jsonPath("$.standInPort").value(stand.port()));
         send(put("/api/practice/bench"), technician, bench("tube-j-pole", "[1.0,0.07]", "[\"NO_CHOKE\"]"))
                 .andExpect(status().isOk())
@@ -116,7 +116,7 @@ class InstrumentApiTest extends ApiTest {
                 .andExpect(jsonPath("$.conditions[0]").value("NO_CHOKE"));
         send(put("/api/practice/bench"), technician, bench("tube-j-pole", "[3.0,0.07]", "[]"))
                 .andExpect(status().isUnprocessableContent())
-                .andExpect(jsonPath("$.detail", containsString("can be set from 880 to 1030 mm")));
+                .andExpect(jsonPath("$.detail", containsString("can be set from 880 mm to 1030 mm")));
         send(put("/api/practice/bench"), technician, bench("nothing", "[1]", "[]"))
                 .andExpect(status().isUnprocessableContent());
         send(put("/api/practice/bench"), viewer, bench("tube-j-pole", "[1.0,0.07]", "[]"))
@@ -133,7 +133,7 @@ class InstrumentApiTest extends ApiTest {
         send(post("/api/practice/meters/reading"), technician, dials.formatted("30", ""))
                 .andExpect(status().isOk())
                 .andExpect(jsonPath("$.meterSwr").doesNotExist())
-                .andExpect(jsonPath("$.meterTrouble", containsString("full scale")));
+                .andExpect(jsonPath("$.meterTrouble.text", containsString("full scale")));
         send(post("/api/practice/meters/needle"), technician, dials.formatted("10", ""))
                 .andExpect(status().isUnprocessableContent())
                 .andExpect(jsonPath("$.field").value("meterRangeW"));

@@ -74,7 +74,7 @@ class PracticeBenchTest {
     void aSpanBeyondTheInstrumentIsSaidAtTheField() {
         assertThatThrownBy(() -> bench.sweep(installation, 0, 0, 1, new Span(1e5, 2e6), 51))
                 .isInstanceOf(UserProblem.class)
-                .hasMessageContaining("covers 1 to 1000 MHz");
+                .hasMessageContaining("covers 1 MHz to 1000 MHz");
     }
 
     /** 0.6 dB of line each way hides a part of what comes back. */

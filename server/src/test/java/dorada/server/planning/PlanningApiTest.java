@@ -40,7 +40,7 @@ class PlanningApiTest extends ApiTest {
                 .andExpect(jsonPath("$.ways[0].atAntennaW", closeTo(39, 0.5)))
                 .andExpect(jsonPath("$.ways[0].erpW", closeTo(39, 0.5)))
                 .andExpect(jsonPath("$.ways[0].worth", hasSize(0)))
-                .andExpect(jsonPath("$.ways[1].worth[*].what", hasItem("all together")))
+                .andExpect(jsonPath("$.ways[1].worth[*].what.text", hasItem("all together")))
                 .andExpect(jsonPath("$.ways[0].publicDistance.distanceM", greaterThan(1.0)))
                 .andExpect(jsonPath("$.ways[0].links[0].inSight").value(true))
                 .andExpect(jsonPath("$.powerLineM", closeTo(4.8, 1e-9)))
@@ -54,13 +54,13 @@ class PlanningApiTest extends ApiTest {
         station(four.formatted("A", 50, "foam-10", 5, 1), 0)
                 .andExpect(jsonPath("$.connectorLossDb").value(0.1))
                 .andExpect(jsonPath(
-                        "$.ways[0].stages[?(@.name == 'connectors')].matchedLossDb", contains(closeTo(0.4, 1e-9))));
+                        "$.ways[0].stages[?(@.name.id == 'station.CONNECTORS')].matchedLossDb",
+                        contains(closeTo(0.4, 1e-9))));
     }
 
     @Test
     void whatToFitIsSaidOfWhatWasLookedAt() throws Exception {
-        String open =
-                "{\"limitSwr\":2,\"open\":[{\"candidate\":\"QUARTER_WAVE\",\"title\":\"quarter-wave\",\"lengthM\":0.46%s}]}";
+        String open = "{\"limitSwr\":2,\"open\":[{\"candidate\":\"QUARTER_WAVE\",\"lengthM\":0.46%s}]}";
         send(post("/api/planning/antennas/advised"), technician, open.formatted(""))
                 .andExpect(jsonPath("$.id").value("QUARTER_WAVE"))
                 .andExpect(jsonPath("$.says.id").value("choice.RULE_OF_THUMB"));
@@ -82,11 +82,11 @@ class PlanningApiTest extends ApiTest {
     void aBadAntennaAndAThinLineAreWarnedOf() throws Exception {
         station(WAY.formatted("Bad", 400, "rg-174", 2, 6), 0)
                 .andExpect(jsonPath("$.ways[0].foldedBack").value(true))
-                .andExpect(jsonPath("$.ways[0].warnings", hasItem(containsString("folds its power back"))))
+                .andExpect(jsonPath("$.ways[0].warnings[*].text", hasItem(containsString("folds its power back"))))
                 .andExpect(jsonPath("$.cautions[*].text", hasItem(containsString("SWR of 4.13"))))
                 .andExpect(jsonPath("$.powerLineM").doesNotExist());
         station(WAY.formatted("Strong", 400, "rg-174", 2, 1), 0)
-                .andExpect(jsonPath("$.ways[0].warnings", hasItem(containsString("too warm"))));
+                .andExpect(jsonPath("$.ways[0].warnings[*].text", hasItem(containsString("too warm"))));
     }
 
     @ParameterizedTest
@@ -147,8 +147,8 @@ class PlanningApiTest extends ApiTest {
                 .andExpect(jsonPath("$[0].candidate").value("QUARTER_WAVE"))
                 .andExpect(jsonPath("$[0].excluded").doesNotExist());
         postJson("/api/planning/antennas", need(false, 1.4))
-                .andExpect(
-                        jsonPath("$[?(@.candidate=='QUARTER_WAVE')].excluded", hasItem(containsString("Needs metal"))));
+                .andExpect(jsonPath(
+                        "$[?(@.candidate=='QUARTER_WAVE')].excluded.text", hasItem(containsString("Needs metal"))));
         postJson("/api/planning/antennas/RADIALS", need(false, 1.4))
                 .andExpect(jsonPath("$.holds").value(true))
                 .andExpect(jsonPath("$.wantedDbi", closeTo(1, 2)))

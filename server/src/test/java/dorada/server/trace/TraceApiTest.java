@@ -52,10 +52,10 @@ class TraceApiTest extends ApiTest {
         readFile("", "Freq MHz,VSWR,operator\n150,1.5,Noa\n151,1.4,Noa\n")
                 .andExpect(status().isOk())
                 .andExpect(jsonPath("$.columns", hasSize(3)))
-                .andExpect(jsonPath("$.columns[1].words").value("SWR"))
+                .andExpect(jsonPath("$.columns[1].words.text").value("SWR"))
                 .andExpect(jsonPath("$.columns[2].used").value(false))
                 .andExpect(jsonPath("$.firstRows[0][1]").value("1.5"))
-                .andExpect(jsonPath("$.lacks", containsString("R, X")))
+                .andExpect(jsonPath("$.lacks.text", containsString("R, X")))
                 .andExpect(jsonPath("$.trace.hasPhase").value(false))
                 .andExpect(jsonPath("$.trace.re[0]", closeTo(0.2, 1e-9), Double.class));
     }
@@ -80,7 +80,7 @@ class TraceApiTest extends ApiTest {
                                 + ",\"view\":\"AT_RADIO\",\"wantedHz\":[158e6]}")
                 .andExpect(status().isOk())
                 .andExpect(jsonPath("$.lineEffects[0].swrAtAntenna", greaterThan(2.0), Double.class))
-                .andExpect(jsonPath("$.lineEffects[0].sentence", containsString("the line hides it")))
+                .andExpect(jsonPath("$.lineEffects[0].says.text", containsString("the line hides it")))
                 .andExpect(jsonPath("$.analysis.wanted", hasSize(1)))
                 .andExpect(jsonPath("$.faults.resolutionM", closeTo(3.3, 0.05), Double.class))
                 .andExpect(jsonPath("$.profile.distanceM[0]").value(0.0));
@@ -89,7 +89,7 @@ class TraceApiTest extends ApiTest {
                         post("/api/traces/look"),
                         viewer,
                         "{\"trace\":" + trace(150e6, 301) + ",\"line\":" + LINE + ",\"view\":\"AT_ANTENNA\"}")
-                .andExpect(jsonPath("$.doubts[0]", containsString("shorter or loses less")));
+                .andExpect(jsonPath("$.doubts[0].text", containsString("shorter or loses less")));
         send(post("/api/traces/look"), viewer, "{\"trace\":" + trace(150e6, 301) + ",\"view\":\"AT_ANTENNA\"}")
                 .andExpect(status().isUnprocessableContent())
                 .andExpect(jsonPath("$.field").value("line"));
@@ -120,7 +120,7 @@ class TraceApiTest extends ApiTest {
                 .andExpect(jsonPath("$.shifts[1].shiftShare", closeTo(0.01, 1e-3), Double.class))
                 .andExpect(jsonPath("$.rows[0].readings", hasSize(2)))
                 .andExpect(jsonPath("$.steadiness.steady").value(false))
-                .andExpect(jsonPath("$.steadiness.sentence", startsWith("Unsteady")));
+                .andExpect(jsonPath("$.steadiness.says.text", startsWith("Unsteady")));
         // Another antenna, or another length of it, is compared and not called unsteady.
         send(
                         post("/api/traces/compare"),

@@ -107,7 +107,7 @@ class TuningApiTest extends ApiTest {
                 .andExpect(status().isUnprocessableContent())
                 .andExpect(jsonPath("$.field").value("startHz"));
         postJson(path, good.replace("172e6", "5e9"))
-                .andExpect(jsonPath("$.detail", containsString("covers 1 to 1000")));
+                .andExpect(jsonPath("$.detail", containsString("covers 1 MHz to 1000")));
         postJson(path, good.replace("201", "1")).andExpect(jsonPath("$.field").value("points"));
         postJson(path, measurement(UUID.randomUUID(), -3))
                 .andExpect(jsonPath("$.field").value("changeM"));

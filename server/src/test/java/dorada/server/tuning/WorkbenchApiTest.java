@@ -163,8 +163,8 @@ class WorkbenchApiTest extends ApiTest {
                 .replace("153050000", "144100000")
                 .replace("157450000", "147900000"));
         getAs(viewer, "/api/installations/" + id)
-                .andExpect(jsonPath("$.second.name").value("the tap"))
-                .andExpect(jsonPath("$.second.outward", containsString("up")));
+                .andExpect(jsonPath("$.second.id").value("TAP"))
+                .andExpect(jsonPath("$.second.isLength").value(false));
         String span = "\"startHz\":125e6,\"stopHz\":165e6,\"points\":101";
         Number before = read(sweep(id, "", span), "$.analysis.dips[0].frequencyHz");
         ResultActions moved = sweep(id, "\"secondChangeM\":0.01,", span)
@@ -184,9 +184,8 @@ class WorkbenchApiTest extends ApiTest {
                 .replace("153050000", "26965000")
                 .replace("157450000", "27405000"));
         getAs(viewer, "/api/installations/" + id)
-                .andExpect(jsonPath("$.antennaPiece").value("tip"))
-                .andExpect(jsonPath("$.second.name").value("the ring below the coil"))
-                .andExpect(jsonPath("$.second.inward").value("in"));
+                .andExpect(jsonPath("$.antennaPiece.text").value("the tip"))
+                .andExpect(jsonPath("$.second.id").value("RING"));
         String span = "\"startHz\":24e6,\"stopHz\":30e6,\"points\":601";
         double first = dipHz(sweep(id, "", span)
                 .andExpect(jsonPath("$.advice.action").value("SHORTEN"))
@@ -243,7 +242,7 @@ class WorkbenchApiTest extends ApiTest {
                 .replace("153050000", "145500000")
                 .replace("157450000", "435000000"));
         getAs(viewer, "/api/installations/" + id)
-                .andExpect(jsonPath("$.second.name", containsString("above the decoupling stub")));
+                .andExpect(jsonPath("$.second.id").value("WIRE_ABOVE_THE_STUB"));
         sweep(id, "", "\"startHz\":130e6,\"stopHz\":470e6,\"points\":201")
                 .andExpect(jsonPath("$.advice.reasons[0].text", containsString("upper band")));
     }

@@ -4,10 +4,12 @@ import dorada.core.antenna.AirbandWhip;
 import dorada.core.antenna.Assembly;
 import dorada.core.antenna.Plate;
 import dorada.core.cutsheet.CutKind;
+import dorada.core.cutsheet.CutWord;
 import dorada.core.cutsheet.Dimension;
 import dorada.core.cutsheet.Drawing;
 import dorada.core.cutsheet.Goal;
 import dorada.core.cutsheet.Input;
+import dorada.core.cutsheet.Input.Option;
 import dorada.core.cutsheet.Inputs;
 import dorada.core.cutsheet.Piece;
 import dorada.core.cutsheet.Procedure;
@@ -15,11 +17,12 @@ import dorada.core.cutsheet.Procedure.Metal;
 import dorada.core.cutsheet.Quantity;
 import dorada.core.cutsheet.Shape;
 import dorada.core.cutsheet.Sketch;
+import dorada.core.outcome.Outcome;
+import dorada.core.outcome.OutcomeId;
 import dorada.core.safety.Caution;
 import dorada.core.wire.Point;
 import dorada.core.wire.Wire;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 
 /** A sloped quarter-wave for the airband on radials or mesh, where skin of fabric or composite offers no ground. */
@@ -39,13 +42,13 @@ public final class AirbandQuarterWave implements CutKind {
     }
 
     @Override
-    public String title() {
-        return "sloped airband quarter-wave";
+    public Outcome title() {
+        return Say.TITLE.of();
     }
 
     @Override
-    public String about() {
-        return "For 118 to 137 MHz on fabric, composite or tubes, with a counterpoise of its own.";
+    public Outcome about() {
+        return Say.ABOUT.of();
     }
 
     @Override
@@ -69,36 +72,37 @@ public final class AirbandQuarterWave implements CutKind {
         return List.of(
                 Input.choice(
                         "ground",
-                        "Counterpoise",
-                        "4",
-                        "four radials",
-                        "3",
-                        "three radials",
-                        "2",
-                        "two radials",
-                        "mesh",
-                        "mesh"),
-                Input.number(
-                        SLOPE, "Lean from the vertical", Quantity.ANGLE, 0, 60, 20, "more, it is no vertical any more"),
+                        CutWord.COUNTERPOISE.of(),
+                        new Option("4", Say.FOUR_RADIALS.of()),
+                        new Option("3", Say.THREE_RADIALS.of()),
+                        new Option("2", Say.TWO_RADIALS.of()),
+                        new Option("mesh", Say.MESH.of())),
+                Input.number(SLOPE, Say.LEAN_FROM_THE_VERTICAL.of(), Quantity.ANGLE, 0, 60, 20, Say.MORE.of()),
                 Input.length(
                         "radialM",
-                        "Each radial, or the mesh to each side",
+                        Say.EACH_RADIAL.of(),
                         0.3 * quarter,
                         1.5 * quarter,
                         quarter,
-                        "shorter is a tab; longer only weighs"),
+                        Say.SHORTER_IS_A_TAB.of()),
                 Common.metal(),
-                Common.diameter("Element, thickness", 0.005, frequencyHz),
+                Common.diameter(Say.ELEMENT.of(), 0.005, frequencyHz),
                 Input.length(
-                        "depthM", "Element inside its foot", 0, 0.05, 0.015, "down to where the screw still holds"));
+                        "depthM",
+                        Say.ELEMENT_INSIDE_ITS_FOOT.of(),
+                        0,
+                        0.05,
+                        0.015,
+                        CutWord.DOWN_TO_WHERE_THE_SCREW_STILL.of()));
     }
 
     @Override
     public List<Dimension> dimensions(Inputs in) {
         return List.of(
-                Dimension.tuned(ELEMENT, "A", "element", Common.quarterM(in.frequencyHz()), Common.RULE_234),
-                Dimension.given(RADIAL, "B", "each radial, or to each side", in.get("radialM")),
-                Dimension.given(SLOPE, "C", "lean", in.get(SLOPE)).as(Quantity.ANGLE));
+                Dimension.tuned(
+                        ELEMENT, "A", Say.MEASURE_ELEMENT.of(), Common.quarterM(in.frequencyHz()), Common.RULE_234),
+                Dimension.given(RADIAL, "B", Say.EACH_RADIAL_OR.of(), in.get("radialM")),
+                Dimension.given(SLOPE, "C", Say.LEAN.of(), in.get(SLOPE)).as(Quantity.ANGLE));
     }
 
     @Override
@@ -119,43 +123,40 @@ public final class AirbandQuarterWave implements CutKind {
 
     @Override
     public List<Piece> pieces(Inputs in, Shape shape) {
-        Piece element = Piece.of(1, "element", 1, shape.get(ELEMENT), Common.rod(in))
+        Piece element = Piece.of(1, Say.MEASURE_ELEMENT.of(), 1, shape.get(ELEMENT), Common.rod(in))
                 .tunedBy(ELEMENT)
-                .extra(in.get("depthM"), "in the foot");
+                .extra(in.get("depthM"), Say.IN_THE_FOOT.of());
         double b = shape.get(RADIAL);
         if (!in.has("ground", "mesh")) {
             int n = Integer.parseInt(in.choice("ground"));
             return List.of(
                     element,
-                    Piece.of(2, "radial", n, b, "copper strip or wire, 4 mm").extra(0.02, "for the lug"));
+                    Piece.of(2, CutWord.RADIAL.of(), n, b, Say.COPPER_STRIP_OR_WIRE.of())
+                            .extra(0.02, Say.FOR_THE_LUG.of()));
         }
         int lines = 2 * (int) Math.max(1, Math.round(b / (OPENING_WAVES * in.waveM()))) + 1;
         return List.of(
                 element,
-                Piece.of(2, "wire of the mesh", 2 * lines, 2 * b, "copper wire, 2 mm")
-                        .extra(0.01, "for the ends"));
+                Piece.of(2, Say.WIRE_OF_THE_MESH.of(), 2 * lines, 2 * b, Say.COPPER_WIRE.of())
+                        .extra(0.01, Say.FOR_THE_ENDS.of()));
     }
 
     @Override
-    public List<String> parts(Inputs in, Shape shape) {
-        return List.of("insulated foot with its connector", "lugs, a bonding strap", "doubler plate as the papers say");
+    public List<Outcome> parts(Inputs in, Shape shape) {
+        return List.of(
+                Say.INSULATED_FOOT_WITH_ITS_CONNECTOR.of(), Say.LUGS.of(), Say.DOUBLER_PLATE_AS_THE_PAPERS_SAY.of());
     }
 
     @Override
     public Procedure procedure(Inputs in, Shape shape) {
         return Procedure.of(Metal.ROD)
-                .join("lugs", "Lug, solder and bond every radial to the foot's ring; all of one length.")
-                .mount(
-                        "fit",
-                        "Fit the foot with its doubler, the counterpoise flat against the skin.",
-                        Caution.AIRWORTHINESS)
+                .join("lugs", Say.LUG.of())
+                .mount("fit", Say.FIT_THE_FOOT_WITH_ITS_DOUBLER.of(), Caution.AIRWORTHINESS)
                 .clamped()
-                .swept("outside the hangar, doors shut, nobody near")
-                .tune(
-                        "span",
-                        "Read SWR at both ends of the band and at 121.5 MHz: even ends first, then the worst of them.")
-                .trimmed("the element")
-                .tune("radials", "Trim all radials alike, and only after the element.")
+                .swept(Say.OUTSIDE_THE_HANGAR.of())
+                .tune("span", Say.READ_SWR_AT_BOTH_ENDS_OF.of())
+                .trimmed(Say.THE_ELEMENT.of())
+                .tune("radials", Say.TRIM_ALL_RADIALS_ALIKE.of())
                 .weatherproofed();
     }
 
@@ -168,17 +169,57 @@ public final class AirbandQuarterWave implements CutKind {
         Point out = new Point(shape.get(RADIAL), 0, 0);
         // Below the mesh, where its wires do not cross the figures.
         Point aside = in.has("ground", "mesh") ? new Point(0, -shape.get(RADIAL), 0) : new Point(0, 0, 0);
-        Sketch side = new Sketch("From the side", Sketch.From.FRONT)
+        Sketch side = new Sketch(CutWord.FROM_THE_SIDE.of(), Sketch.From.FRONT)
                 .of(a)
                 .measure(foot, tip, -1, "A")
                 .words(
                         foot.toward(tip, 0.3).plus(new Point(0.07 * shape.get(ELEMENT), 0, 0)),
-                        String.format(Locale.ROOT, "C %.0f°", shape.get(SLOPE)))
+                        CutWord.MARKED_ANGLE.of("C", shape.get(SLOPE)))
                 .piece(foot.toward(tip, 0.65), 1);
-        Sketch above = new Sketch("From above, leaning to the right", Sketch.From.ABOVE)
+        Sketch above = new Sketch(Say.FROM_ABOVE.of(), Sketch.From.ABOVE)
                 .of(a)
                 .measure(foot.plus(aside), out.plus(aside), 1, "B")
                 .piece(foot.toward(out, 0.8), 2);
         return new Drawing(List.of(side.view(), above.view()));
+    }
+
+    /** What it says. */
+    private enum Say implements OutcomeId {
+        TITLE,
+        ABOUT,
+        FOUR_RADIALS,
+        THREE_RADIALS,
+        TWO_RADIALS,
+        MESH,
+        LEAN_FROM_THE_VERTICAL,
+        MORE,
+        EACH_RADIAL,
+        SHORTER_IS_A_TAB,
+        ELEMENT,
+        ELEMENT_INSIDE_ITS_FOOT,
+        MEASURE_ELEMENT,
+        EACH_RADIAL_OR,
+        LEAN,
+        IN_THE_FOOT,
+        COPPER_STRIP_OR_WIRE,
+        FOR_THE_LUG,
+        WIRE_OF_THE_MESH,
+        COPPER_WIRE,
+        FOR_THE_ENDS,
+        INSULATED_FOOT_WITH_ITS_CONNECTOR,
+        LUGS,
+        DOUBLER_PLATE_AS_THE_PAPERS_SAY,
+        LUG,
+        FIT_THE_FOOT_WITH_ITS_DOUBLER,
+        OUTSIDE_THE_HANGAR,
+        READ_SWR_AT_BOTH_ENDS_OF,
+        THE_ELEMENT,
+        TRIM_ALL_RADIALS_ALIKE,
+        FROM_ABOVE;
+
+        @Override
+        public String area() {
+            return "cut.airbandQuarterWave";
+        }
     }
 }

@@ -6,6 +6,7 @@ import dorada.core.cutsheet.Inputs;
 import dorada.core.cutsheet.Shape;
 import dorada.core.cutsheet.SheetSolver;
 import dorada.core.cutsheet.Solved;
+import dorada.core.outcome.Outcome;
 import dorada.core.rf.Impedance;
 import dorada.core.rf.Reflection;
 import dorada.core.sweep.Sweep;
@@ -16,7 +17,6 @@ import dorada.core.wire.Watch;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
-import java.util.Locale;
 import org.hipparchus.exception.MathIllegalStateException;
 import org.hipparchus.optim.InitialGuess;
 import org.hipparchus.optim.MaxEval;
@@ -59,14 +59,9 @@ final class BeamSearch {
         Shape start = Shape.start(kind.dimensions(in));
         Shape shape = found(start, watch);
         Solved s = SheetSolver.at(kind, in, shape);
-        List<String> notes = new ArrayList<>();
+        List<Outcome> notes = new ArrayList<>();
         double[] gains = gainsDbi(shape);
-        notes.add(String.format(
-                Locale.ROOT,
-                "Computed: %.1f dBi forward (%.1f dB over a dipole), %.0f dB less backward.",
-                gains[0],
-                gains[0] - 2.15,
-                gains[0] - gains[1]));
+        notes.add(ParallelBeam.Say.COMPUTED.of(gains[0], gains[0] - 2.15, gains[0] - gains[1]));
         double[] free = ParallelBeam.spacings(in.with("boomM", 0).with("holesM", 0), false);
         double[] real = ParallelBeam.spacings(in, true);
         if (!Arrays.equals(free, real)) {
@@ -78,11 +73,7 @@ final class BeamSearch {
                 wide = wide.with(ParallelBeam.spacing(i), free[i]);
             }
             double cost = gainsDbi(wide)[0] - gains[0];
-            notes.add(String.format(
-                    Locale.ROOT,
-                    "The spacing that this boom allows %s %.1f dB against the usual one.",
-                    cost >= 0 ? "costs" : "gains",
-                    Math.abs(cost)));
+            notes.add((cost >= 0 ? ParallelBeam.Say.BOOM_COSTS : ParallelBeam.Say.BOOM_GAINS).of(Math.abs(cost)));
         }
         return new Solved(shape, s.atFeed(), s.atConnector(), notes);
     }
@@ -157,7 +148,7 @@ final class BeamSearch {
                     .getPoint();
             return shaped(start, ids, best);
         } catch (MathIllegalStateException e) {
-            throw new InputException(Inputs.FREQUENCY, "No beam is found with these dimensions: change the thickness.");
+            throw new InputException(Inputs.FREQUENCY, ParallelBeam.Say.NO_BEAM_IS_FOUND_WITH_THESE.of());
         }
     }
 

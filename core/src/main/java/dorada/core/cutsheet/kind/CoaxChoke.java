@@ -1,10 +1,12 @@
 package dorada.core.cutsheet.kind;
 
 import dorada.core.cutsheet.CutKind;
+import dorada.core.cutsheet.CutWord;
 import dorada.core.cutsheet.Dimension;
 import dorada.core.cutsheet.Drawing;
 import dorada.core.cutsheet.Drawing.Style;
 import dorada.core.cutsheet.Input;
+import dorada.core.cutsheet.Input.Option;
 import dorada.core.cutsheet.InputException;
 import dorada.core.cutsheet.Inputs;
 import dorada.core.cutsheet.Piece;
@@ -14,9 +16,10 @@ import dorada.core.cutsheet.Quantity;
 import dorada.core.cutsheet.Shape;
 import dorada.core.cutsheet.Sketch;
 import dorada.core.line.Feedline;
+import dorada.core.outcome.Outcome;
+import dorada.core.outcome.OutcomeId;
 import dorada.core.wire.Point;
 import java.util.List;
-import java.util.Locale;
 
 /**
  * A choke of a few turns of the line itself. Its own capacitance makes it resonate: below that it is a coil, above it is
@@ -28,6 +31,9 @@ public final class CoaxChoke implements CutKind {
     private static final String ACROSS = "acrossM";
     /** What a choke should show against the common mode, ten times the line: common practice, no source. */
     private static final double ENOUGH_OHM = 500;
+
+    /** Beyond, figures mean nothing: it resonates. */
+    private static final double MUCH_OHM = 5000;
 
     /**
      * Self-capacitance of a coil of one layer in picofarad per centimetre of its diameter, against length/diameter: R. G.
@@ -52,13 +58,13 @@ public final class CoaxChoke implements CutKind {
     }
 
     @Override
-    public String title() {
-        return "choke of coax turns";
+    public Outcome title() {
+        return Say.TITLE.of();
     }
 
     @Override
-    public String about() {
-        return "Keeps the current off the line's outside: five or six turns help at CB and are doubtful at 2 m.";
+    public Outcome about() {
+        return Say.ABOUT.of();
     }
 
     @Override
@@ -78,24 +84,22 @@ public final class CoaxChoke implements CutKind {
 
     @Override
     public List<Input> inputs(double frequencyHz) {
-        String[] lines = Feedline.ALL.stream()
+        List<Option> lines = Feedline.ALL.stream()
                 .filter(f -> !f.id().startsWith("ribbon") && !f.id().startsWith("ladder"))
-                .flatMap(f -> List.of(f.id(), f.title()).stream())
-                .toArray(String[]::new);
+                .map(f -> new Option(f.id(), f.words()))
+                .toList();
         return List.of(
-                Input.choice("line", "Line", lines),
-                Input.number(TURNS, "Turns", Quantity.COUNT, 2, 20, 6, "one turn is none; more than twenty is a roll"),
-                Input.length(ACROSS, "Across the turns, mean", 0.03, 0.4, 0.1, "what the line bears without a kink"));
+                Input.choice("line", Say.LINE.of(), lines),
+                Input.number(TURNS, Say.TURNS.of(), Quantity.COUNT, 2, 20, 6, Say.ONE_TURN_IS_NONE.of()),
+                Input.length(
+                        ACROSS, Say.ACROSS_THE_TURNS.of(), 0.03, 0.4, 0.1, Say.WHAT_THE_LINE_BEARS_WITHOUT_A.of()));
     }
 
     @Override
     public void check(Inputs in) {
         double d = line(in).diameterM();
         if (in.get(ACROSS) < 8 * d) {
-            throw new InputException(
-                    ACROSS,
-                    "This line is " + Common.millimetres(d) + " thick: bend it no tighter than "
-                            + Inputs.words(Quantity.LENGTH, 8 * d) + " across, or it kinks.");
+            throw new InputException(ACROSS, Say.TOO_TIGHT.of(d, 8 * d));
         }
     }
 
@@ -106,14 +110,15 @@ public final class CoaxChoke implements CutKind {
     @Override
     public List<Dimension> dimensions(Inputs in) {
         return List.of(
-                Dimension.given(TURNS, "n", "turns", in.get(TURNS)).as(Quantity.COUNT),
-                Dimension.given(ACROSS, "A", "across the turns, mean", in.get(ACROSS)),
+                Dimension.given(TURNS, "n", Say.MEASURE_TURNS.of(), in.get(TURNS))
+                        .as(Quantity.COUNT),
+                Dimension.given(ACROSS, "A", Say.ACROSS_THE_TURNS_MEAN.of(), in.get(ACROSS)),
                 Dimension.byRule(
                         "line",
                         "B",
-                        "line for it",
+                        Say.LINE_FOR_IT.of(),
                         Coil.wireM(in.get(TURNS), in.get(ACROSS), line(in).diameterM()),
-                        "length of the winding: formula"));
+                        Say.LENGTH_OF_THE_WINDING.of()));
     }
 
     /** What it shows against the common mode, in ohms, inductive above 0, and where it resonates, in Hz. */
@@ -139,53 +144,39 @@ public final class CoaxChoke implements CutKind {
 
     @Override
     public List<Piece> pieces(Inputs in, Shape shape) {
-        return List.of(Piece.of(1, "line for the choke", 1, shape.get("line"), line(in).title())
-                .extra(0.3, "for both tails"));
+        return List.of(Piece.of(1, Say.LINE_FOR_THE_CHOKE.of(), 1, shape.get("line"), line(in).words())
+                .extra(0.3, Say.FOR_BOTH_TAILS.of()));
     }
 
     @Override
-    public List<String> parts(Inputs in, Shape shape) {
-        return List.of("cable ties or a piece of pipe to wind on", "ferrite cores instead, where the sheet says so");
+    public List<Outcome> parts(Inputs in, Shape shape) {
+        return List.of(Say.CABLE_TIES_OR_A_PIECE_OF.of(), Say.FERRITE_CORES_INSTEAD.of());
     }
 
     @Override
     public Procedure procedure(Inputs in, Shape shape) {
         return Procedure.of(Metal.COAX)
-                .join(
-                        "wind",
-                        String.format(
-                                Locale.ROOT,
-                                "Wind %.0f turns side by side, in one layer and not as a bundle, and tie them.",
-                                shape.get(TURNS)))
-                .mount("place", "Fit it right below the feed, its ends apart from each other.")
-                .tune("hand", "Grip the line below it: readings must not move.");
+                .join("wind", Say.WIND.of((int) Math.round(shape.get(TURNS))))
+                .mount("place", Say.FIT_IT_RIGHT_BELOW_THE_FEED.of())
+                .tune("hand", Say.GRIP_THE_LINE_BELOW_IT.of());
     }
 
     @Override
-    public List<String> notes(Inputs in, Shape shape) {
+    public List<Outcome> notes(Inputs in, Shape shape) {
         double[] z = choking(shape.get(TURNS), shape.get(ACROSS), line(in).diameterM(), in.frequencyHz());
-        String own = String.format(Locale.ROOT, "By itself it resonates at %.0f MHz.", z[1] / 1e6);
+        Outcome own = Say.RESONATES_AT.of(z[1]);
         double near = in.frequencyHz() / z[1];
-        String verdict;
+        Outcome verdict;
         if (near > 1.5) {
-            verdict = String.format(
-                    Locale.ROOT,
-                    "Here it is a capacitor of %.0f Ω: doubtful. Ferrite cores are surer on this band.",
-                    -z[0]);
+            verdict = Say.CAPACITOR.of(-z[0]);
         } else if (Math.abs(z[0]) >= ENOUGH_OHM) {
-            verdict = String.format(
-                    Locale.ROOT,
-                    "It shows %s Ω against the current on the line's outside: enough (%.0f wanted).",
-                    Math.abs(z[0]) > 5000 ? "more than 5000" : String.format(Locale.ROOT, "%.0f", Math.abs(z[0])),
-                    ENOUGH_OHM);
+            verdict = Math.abs(z[0]) > MUCH_OHM
+                    ? Say.MORE_THAN_ENOUGH.of(MUCH_OHM, ENOUGH_OHM)
+                    : Say.ENOUGH.of(Math.abs(z[0]), ENOUGH_OHM);
         } else {
-            verdict = String.format(
-                    Locale.ROOT,
-                    "It shows only %.0f Ω; %.0f are wanted: more turns, or wider ones.",
-                    Math.abs(z[0]),
-                    ENOUGH_OHM);
+            verdict = Say.TOO_LITTLE.of(Math.abs(z[0]), ENOUGH_OHM);
         }
-        return List.of(verdict, own + " The capacitance is an estimate: a third more or less is possible.");
+        return List.of(verdict, own);
     }
 
     @Override
@@ -193,7 +184,7 @@ public final class CoaxChoke implements CutKind {
         double d = line(in).diameterM();
         double r = shape.get(ACROSS) / 2;
         int n = (int) Math.round(shape.get(TURNS));
-        Sketch side = new Sketch("From the side", Sketch.From.FRONT);
+        Sketch side = new Sketch(CutWord.FROM_THE_SIDE.of(), Sketch.From.FRONT);
         for (int i = 0; i < n; i++) {
             double z = i * d * 1.05;
             side.stroke(new Point(-r, 0, z), new Point(r, 0, z + d / 2), d * 0.9, Style.COAX);
@@ -204,5 +195,49 @@ public final class CoaxChoke implements CutKind {
                 .measure(new Point(-r, 0, 0), new Point(r, 0, 0), 2, "A")
                 .piece(new Point(r, 0, top + r), 1);
         return new Drawing(List.of(side.view()));
+    }
+
+    /** What it says. */
+    private enum Say implements OutcomeId {
+        LINE,
+        TOO_TIGHT("lineFineM", "leastSizeM"),
+        WIND("turnsCount"),
+        RESONATES_AT("ownWholeHz"),
+        CAPACITOR("reactanceOhm"),
+        ENOUGH("impedanceOhm", "wantedOhm"),
+        MORE_THAN_ENOUGH("impedanceOhm", "wantedOhm"),
+        TOO_LITTLE("impedanceOhm", "wantedOhm"),
+        TITLE,
+        ABOUT,
+        TURNS,
+        ONE_TURN_IS_NONE,
+        ACROSS_THE_TURNS,
+        WHAT_THE_LINE_BEARS_WITHOUT_A,
+        MEASURE_TURNS,
+        ACROSS_THE_TURNS_MEAN,
+        LINE_FOR_IT,
+        LENGTH_OF_THE_WINDING,
+        LINE_FOR_THE_CHOKE,
+        FOR_BOTH_TAILS,
+        CABLE_TIES_OR_A_PIECE_OF,
+        FERRITE_CORES_INSTEAD,
+        FIT_IT_RIGHT_BELOW_THE_FEED,
+        GRIP_THE_LINE_BELOW_IT;
+
+        private final List<String> takes;
+
+        Say(String... takes) {
+            this.takes = List.of(takes);
+        }
+
+        @Override
+        public String area() {
+            return "cut.coaxChoke";
+        }
+
+        @Override
+        public List<String> takes() {
+            return takes;
+        }
     }
 }

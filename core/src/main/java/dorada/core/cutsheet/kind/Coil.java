@@ -6,8 +6,10 @@ import dorada.core.cutsheet.Input;
 import dorada.core.cutsheet.Inputs;
 import dorada.core.cutsheet.Piece;
 import dorada.core.cutsheet.Sketch;
+import dorada.core.outcome.Outcome;
+import dorada.core.outcome.OutcomeId;
 import dorada.core.wire.Point;
-import java.util.Locale;
+import java.util.List;
 
 /**
  * Coils of one layer. Source: H. A. Wheeler, Simple inductance formulas for radio coils, Proc. IRE 16 (1928) 1398; within
@@ -23,11 +25,11 @@ final class Coil {
     private Coil() {}
 
     static Input former() {
-        return Input.length(FORMER, "Coil: mean diameter", 0.004, 0.2, 0.018, "what can be wound by hand");
+        return Input.length(FORMER, Say.COIL.of(), 0.004, 0.2, 0.018, Say.WHAT_CAN_BE_WOUND_BY_HAND.of());
     }
 
     static Input pitch() {
-        return Input.length(PITCH, "Coil: turn to turn", 0.0005, 0.02, 0.002, "not below the wire's thickness");
+        return Input.length(PITCH, Say.COIL_TURN.of(), 0.0005, 0.02, 0.002, Say.NOT_BELOW_THE_WIRES_THICKNESS.of());
     }
 
     /** In henry; mean diameter and length in metres. */
@@ -57,26 +59,19 @@ final class Coil {
     static Piece piece(int number, Inputs in, double henry) {
         return Piece.of(
                         number,
-                        "wire of the coil",
+                        Say.WIRE_OF_THE_COIL.of(),
                         1,
                         wireM(turns(in, henry), in.get(FORMER), in.get(PITCH)),
-                        "enamelled or bare copper wire")
-                .extra(2 * ENDS_M, "for both ends");
+                        Say.ENAMELLED_OR_BARE_COPPER_WIRE.of())
+                .extra(2 * ENDS_M, Say.FOR_BOTH_ENDS.of());
     }
 
-    static String part(Inputs in, double henry) {
-        return "former for the coil, " + Common.millimetres(in.get(FORMER)) + ", "
-                + Common.millimetres(turns(in, henry) * in.get(PITCH)) + " long";
+    static Outcome part(Inputs in, double henry) {
+        return Say.FORMER.of(in.get(FORMER), turns(in, henry) * in.get(PITCH));
     }
 
-    static String sentence(Inputs in, double henry) {
-        return String.format(
-                Locale.ROOT,
-                "Wind %.1f turns, %s mean diameter, %s from turn to turn: %s.",
-                turns(in, henry),
-                Common.millimetres(in.get(FORMER)),
-                Common.millimetres(in.get(PITCH)),
-                Inputs.words(dorada.core.cutsheet.Quantity.INDUCTANCE, henry));
+    static Outcome winding(Inputs in, double henry) {
+        return Say.WIND.of(turns(in, henry), in.get(FORMER), in.get(PITCH), henry);
     }
 
     /** The coil, enlarged, as a zigzag of its turns. */
@@ -84,7 +79,7 @@ final class Coil {
         double turns = turns(in, henry);
         double pitch = in.get(PITCH);
         double r = in.get(FORMER) / 2;
-        Sketch s = new Sketch("Coil, enlarged", Sketch.From.FRONT);
+        Sketch s = new Sketch(Say.COIL_ENLARGED.of(), Sketch.From.FRONT);
         double low = at.z() - turns * pitch / 2;
         int whole = Math.max(1, (int) Math.round(turns));
         for (int i = 0; i < whole; i++) {
@@ -92,9 +87,39 @@ final class Coil {
             double next = low + turns * pitch * (i + 1) / whole;
             s.stroke(new Point(-r, 0, z), new Point(r, 0, (z + next) / 2), pitch / 3, Style.METAL);
         }
-        s.measure(new Point(-r, 0, low), new Point(r, 0, low), 1, "coil");
+        s.measure(new Point(-r, 0, low), new Point(r, 0, low), 1, "⌀");
         double half = Math.max(r, turns * pitch / 2) * 1.9;
-        s.measure(new Point(-r, 0, low), new Point(-r, 0, low + turns * pitch), -1, "coil", turns * pitch);
+        s.measure(new Point(-r, 0, low), new Point(-r, 0, low + turns * pitch), -1, "l", turns * pitch);
         return s.enlarged(at, half);
+    }
+
+    /** What it says. */
+    private enum Say implements OutcomeId {
+        FORMER("meanFineM", "longFineM"),
+        WIND("turnsTimes", "meanFineM", "pitchFineM", "coilHenry"),
+        COIL,
+        WHAT_CAN_BE_WOUND_BY_HAND,
+        COIL_TURN,
+        NOT_BELOW_THE_WIRES_THICKNESS,
+        WIRE_OF_THE_COIL,
+        ENAMELLED_OR_BARE_COPPER_WIRE,
+        FOR_BOTH_ENDS,
+        COIL_ENLARGED;
+
+        private final List<String> takes;
+
+        Say(String... takes) {
+            this.takes = List.of(takes);
+        }
+
+        @Override
+        public String area() {
+            return "cut.coil";
+        }
+
+        @Override
+        public List<String> takes() {
+            return takes;
+        }
     }
 }

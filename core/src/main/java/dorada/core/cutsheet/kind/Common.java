@@ -1,14 +1,19 @@
 package dorada.core.cutsheet.kind;
 
 import dorada.core.antenna.Assembly;
+import dorada.core.cutsheet.CutWord;
 import dorada.core.cutsheet.Input;
+import dorada.core.cutsheet.Input.Option;
 import dorada.core.cutsheet.InputException;
 import dorada.core.cutsheet.Inputs;
 import dorada.core.cutsheet.SheetSolver;
 import dorada.core.cutsheet.Shortening;
 import dorada.core.line.Network;
+import dorada.core.outcome.Outcome;
 import dorada.core.rf.Wavelength;
 import dorada.core.wire.Conductor;
+import java.util.LinkedHashMap;
+import java.util.Map;
 
 /** What several kinds ask for, and the rules of the trade that they share. */
 final class Common {
@@ -21,9 +26,21 @@ final class Common {
     static final double PLASTIC = 3.0;
 
     static final double MHZ = 1e6;
-    static final String RULE_234 = "234/f in feet; common practice, no source";
+    static final Outcome RULE_234 = CutWord.RULE_234.of();
+
+    /** The usual one first. */
+    private static final Map<String, CutWord> METALS = metals();
 
     private Common() {}
+
+    private static Map<String, CutWord> metals() {
+        Map<String, CutWord> all = new LinkedHashMap<>();
+        all.put("stainless", CutWord.STAINLESS);
+        all.put("copper", CutWord.COPPER);
+        all.put("brass", CutWord.BRASS);
+        all.put("aluminium", CutWord.ALUMINIUM);
+        return all;
+    }
 
     /** 234/f in feet, in metres: common practice, no source. */
     static double quarterM(double frequencyHz) {
@@ -31,34 +48,23 @@ final class Common {
     }
 
     /** Thicker than a hundredth of a wavelength it is no thin wire any more. */
-    static Input diameter(String title, double usualM, double frequencyHz) {
+    static Input diameter(Outcome title, double usualM, double frequencyHz) {
         double most = Math.min(0.08, 0.02 * Wavelength.ofHz(frequencyHz));
         return Input.length(
-                DIAMETER,
-                title,
-                0.0002,
-                most,
-                Math.min(usualM, most / 2),
-                "thicker than a fiftieth of a wavelength it is no thin element any more, and a quarter of the length would"
-                        + " be a can");
+                DIAMETER, title, 0.0002, most, Math.min(usualM, most / 2), CutWord.THICKER_THAN_A_FIFTIETH_OF_A.of());
     }
 
     static Input insulation() {
-        return Input.length(INSULATION, "Insulation, thickness", 0, 0.003, 0.0006, "0 is bare wire");
+        return Input.length(INSULATION, CutWord.INSULATION.of(), 0, 0.003, 0.0006, CutWord.ZERO_IS_BARE.of());
     }
 
     static Input metal() {
         return Input.choice(
                 METAL,
-                "Metal",
-                "stainless",
-                "stainless steel",
-                "copper",
-                "copper",
-                "brass",
-                "brass",
-                "aluminium",
-                "aluminium");
+                CutWord.METAL.of(),
+                METALS.entrySet().stream()
+                        .map(m -> new Option(m.getKey(), m.getValue().of()))
+                        .toList());
     }
 
     static Conductor conductor(Inputs in) {
@@ -79,9 +85,8 @@ final class Common {
         return Shortening.factor(in, in.get(INSULATION) > 0 ? Shortening.INSULATED : Shortening.BARE, waves);
     }
 
-    static String wireSource(Inputs in, String bare) {
-        return Shortening.source(
-                in, in.get(INSULATION) > 0 ? "0.93 of free space, insulated wire; common practice, no source" : bare);
+    static Outcome wireSource(Inputs in, Outcome bare) {
+        return Shortening.source(in, in.get(INSULATION) > 0 ? CutWord.INSULATED_WIRE_RULE.of() : bare);
     }
 
     /** With a tap or transformer that makes 50 Ω of what its feed shows at one frequency. */
@@ -90,24 +95,24 @@ final class Common {
         return Assembly.of(bare.structure(), bare.feed(), new Network.Transformer(ohm / 50));
     }
 
-    static String rod(Inputs in) {
-        return in.choice(METAL) + " rod, " + millimetres(in.get(DIAMETER));
+    static Outcome rod(Inputs in) {
+        return CutWord.ROD.of(metalOf(in), in.get(DIAMETER));
     }
 
-    static String wire(Inputs in) {
-        return (in.numbers().getOrDefault(INSULATION, 0.0) > 0 ? "insulated copper wire, " : "bare copper wire, ")
-                + millimetres(in.get(DIAMETER));
+    private static Outcome metalOf(Inputs in) {
+        return METALS.get(in.choice(METAL)).of();
     }
 
-    static String tube(Inputs in) {
-        return in.choice(METAL) + " tube, " + millimetres(in.get(DIAMETER));
+    static Outcome wire(Inputs in) {
+        boolean isInsulated = in.numbers().getOrDefault(INSULATION, 0.0) > 0;
+        return (isInsulated ? CutWord.INSULATED_WIRE : CutWord.BARE_WIRE).of(in.get(DIAMETER));
     }
 
-    static String millimetres(double metres) {
-        return String.format(java.util.Locale.ROOT, "%.1f mm", metres * 1000).replace(".0 mm", " mm");
+    static Outcome tube(Inputs in) {
+        return CutWord.TUBE.of(metalOf(in), in.get(DIAMETER));
     }
 
-    static void atMost(String field, double value, double most, String sentence) {
+    static void atMost(String field, double value, double most, Outcome sentence) {
         if (value > most) {
             throw new InputException(field, sentence);
         }

@@ -1,6 +1,7 @@
 package dorada.core.cutsheet.kind;
 
 import dorada.core.antenna.Assembly;
+import dorada.core.cutsheet.CutWord;
 import dorada.core.cutsheet.Dimension;
 import dorada.core.cutsheet.Input;
 import dorada.core.cutsheet.Inputs;
@@ -9,6 +10,8 @@ import dorada.core.cutsheet.Procedure;
 import dorada.core.cutsheet.Procedure.Metal;
 import dorada.core.cutsheet.Shape;
 import dorada.core.cutsheet.Shortening;
+import dorada.core.outcome.Outcome;
+import dorada.core.outcome.OutcomeId;
 import dorada.core.safety.Caution;
 import dorada.core.wire.Conductor;
 import dorada.core.wire.Sheath;
@@ -25,13 +28,13 @@ public final class EndFedWire extends TransformerFed {
     }
 
     @Override
-    public String title() {
-        return "half-wave end-fed wire";
+    public Outcome title() {
+        return Say.TITLE.of();
     }
 
     @Override
-    public String about() {
-        return "Fed at its end through a transformer: no radials, one point to hang it from. No gain over a dipole.";
+    public Outcome about() {
+        return Say.ABOUT.of();
     }
 
     @Override
@@ -40,34 +43,34 @@ public final class EndFedWire extends TransformerFed {
     }
 
     @Override
-    String shortName() {
-        return "wire";
+    Outcome shortName() {
+        return CutWord.WIRE.of();
     }
 
     @Override
-    String foot() {
-        return "wire's end";
+    Outcome foot() {
+        return Say.WIRES_END.of();
     }
 
     @Override
-    String tail() {
-        return "short wire on the other side";
+    Outcome tail() {
+        return Say.SHORT_WIRE_ON_THE_OTHER_SIDE.of();
     }
 
     @Override
     public List<Input> inputs(double frequencyHz) {
         List<Input> all = new ArrayList<>();
-        all.add(Common.diameter("Wire, thickness", 0.0015, frequencyHz));
+        all.add(Common.diameter(CutWord.WIRE_THICKNESS.of(), 0.0015, frequencyHz));
         all.add(Common.insulation());
-        all.addAll(feed(frequencyHz, "Short wire on the other side"));
-        all.addAll(Shortening.inputs(Shortening.INSULATED, "a half-wave", frequencyHz));
+        all.addAll(feed(frequencyHz, Say.ASK_SHORT_WIRE_ON_THE_OTHER_SIDE.of()));
+        all.addAll(Shortening.inputs(Shortening.INSULATED, Say.A_HALF_WAVE.of(), frequencyHz));
         return all;
     }
 
     @Override
     Dimension longPiece(Inputs in) {
         return Dimension.tuned(
-                LONG, "A", "wire", Common.wireFactor(in, 0.5) * in.waveM() / 2, Common.wireSource(in, RULE));
+                LONG, "A", CutWord.WIRE.of(), Common.wireFactor(in, 0.5) * in.waveM() / 2, Common.wireSource(in, RULE));
     }
 
     @Override
@@ -88,19 +91,17 @@ public final class EndFedWire extends TransformerFed {
     @Override
     public List<Piece> pieces(Inputs in, Shape shape) {
         return List.of(
-                Piece.of(1, "half-wave wire", 1, shape.get(LONG), Common.wire(in))
+                Piece.of(1, Say.HALF_WAVE_WIRE.of(), 1, shape.get(LONG), Common.wire(in))
                         .tunedBy(LONG)
-                        .extra(0.1, "for an eye at the end and the joint at the transformer")
+                        .extra(0.1, Say.FOR_AN_EYE_AT_THE_END.of())
                         .spliceable(),
-                Piece.of(2, "short wire", 1, shape.get(TAIL), Common.wire(in)).extra(0.02, "for the joint"));
+                Piece.of(2, Say.SHORT_WIRE.of(), 1, shape.get(TAIL), Common.wire(in))
+                        .extra(0.02, CutWord.FOR_THE_JOINT.of()));
     }
 
     @Override
-    public List<String> parts(Inputs in, Shape shape) {
-        return List.of(
-                "transformer " + in.choice("ratio") + ":1",
-                "choke on the line, a twentieth of a wavelength below",
-                "end insulator, cord");
+    public List<Outcome> parts(Inputs in, Shape shape) {
+        return List.of(Say.TRANSFORMER.of(in.choice("ratio")), CutWord.CHOKE_ON_THE_LINE.of(), Say.END_INSULATOR.of());
     }
 
     @Override
@@ -108,12 +109,45 @@ public final class EndFedWire extends TransformerFed {
         return Procedure.of(Metal.WIRE)
                 .soldered()
                 .raised()
-                .swept("hung as it will be used, the line led away at a right angle")
-                .trimmed("the long wire at its far end")
-                .tune(
-                        "tail",
-                        "SWR stays high though the dip is right: try the next transformer ratio, or move the choke.")
-                .finish("volts", "Keep the feed out of reach.", Caution.HIGH_VOLTAGE_AT_THE_ENDS)
+                .swept(Say.HUNG_AS_IT_WILL_BE_USED.of())
+                .trimmed(Say.THE_LONG_WIRE_AT_ITS_FAR.of())
+                .tune("tail", Say.SWR_STAYS_HIGH_THOUGH_THE_DIP.of())
+                .finish("volts", Say.KEEP_THE_FEED_OUT_OF_REACH.of(), Caution.HIGH_VOLTAGE_AT_THE_ENDS)
                 .weatherproofed();
+    }
+
+    /** What it says. */
+    private enum Say implements OutcomeId {
+        TRANSFORMER("ratio"),
+        TITLE,
+        ABOUT,
+        WIRES_END,
+        SHORT_WIRE_ON_THE_OTHER_SIDE,
+        ASK_SHORT_WIRE_ON_THE_OTHER_SIDE,
+        A_HALF_WAVE,
+        HALF_WAVE_WIRE,
+        FOR_AN_EYE_AT_THE_END,
+        SHORT_WIRE,
+        END_INSULATOR,
+        HUNG_AS_IT_WILL_BE_USED,
+        THE_LONG_WIRE_AT_ITS_FAR,
+        SWR_STAYS_HIGH_THOUGH_THE_DIP,
+        KEEP_THE_FEED_OUT_OF_REACH;
+
+        private final List<String> takes;
+
+        Say(String... takes) {
+            this.takes = List.of(takes);
+        }
+
+        @Override
+        public String area() {
+            return "cut.endFedWire";
+        }
+
+        @Override
+        public List<String> takes() {
+            return takes;
+        }
     }
 }

@@ -3,6 +3,7 @@ package dorada.core.cutsheet.kind;
 import dorada.core.antenna.Assembly;
 import dorada.core.antenna.GroundedWhip;
 import dorada.core.cutsheet.CutKind;
+import dorada.core.cutsheet.CutWord;
 import dorada.core.cutsheet.Dimension;
 import dorada.core.cutsheet.Drawing;
 import dorada.core.cutsheet.Drawing.Style;
@@ -15,6 +16,8 @@ import dorada.core.cutsheet.Procedure.Metal;
 import dorada.core.cutsheet.Quantity;
 import dorada.core.cutsheet.Shape;
 import dorada.core.cutsheet.Sketch;
+import dorada.core.outcome.Outcome;
+import dorada.core.outcome.OutcomeId;
 import dorada.core.safety.Caution;
 import dorada.core.wire.Point;
 import java.util.List;
@@ -38,13 +41,13 @@ public final class FiveEighthsWhip implements CutKind {
     }
 
     @Override
-    public String title() {
-        return "5/8-wave whip with a coil";
+    public Outcome title() {
+        return Say.TITLE.of();
     }
 
     @Override
-    public String about() {
-        return "Longer, with a coil at its base; 3 dB over a quarter-wave, many say. On a finite roof usually less.";
+    public Outcome about() {
+        return Say.ABOUT.of();
     }
 
     @Override
@@ -66,10 +69,16 @@ public final class FiveEighthsWhip implements CutKind {
     public List<Input> inputs(double frequencyHz) {
         return List.of(
                 Common.metal(),
-                Common.diameter("Whip, thickness", 0.0024, frequencyHz),
+                Common.diameter(CutWord.WHIP_THICKNESS.of(), 0.0024, frequencyHz),
                 Coil.former(),
                 Coil.pitch(),
-                Input.length("depthM", "Whip inside the base", 0, 0.1, 0.015, "down to where the screw still holds"));
+                Input.length(
+                        "depthM",
+                        CutWord.WHIP_INSIDE_THE_BASE.of(),
+                        0,
+                        0.1,
+                        0.015,
+                        CutWord.DOWN_TO_WHERE_THE_SCREW_STILL.of()));
     }
 
     @Override
@@ -78,10 +87,15 @@ public final class FiveEighthsWhip implements CutKind {
                 Dimension.tuned(
                         WHIP,
                         "A",
-                        "whip, coil to tip",
+                        Say.WHIP.of(),
                         2.5 * Common.quarterM(in.frequencyHz()),
-                        "five times 117/f in feet; common practice, no source"),
-                Dimension.solved(COIL, "L", "coil", Quantity.INDUCTANCE, BEGIN_OHM / (2 * Math.PI * in.frequencyHz())));
+                        Say.FIVE_TIMES_117_F_IN_FEET.of()),
+                Dimension.solved(
+                        COIL,
+                        "L",
+                        CutWord.COIL.of(),
+                        Quantity.INDUCTANCE,
+                        BEGIN_OHM / (2 * Math.PI * in.frequencyHz())));
     }
 
     @Override
@@ -106,37 +120,35 @@ public final class FiveEighthsWhip implements CutKind {
     @Override
     public List<Piece> pieces(Inputs in, Shape shape) {
         return List.of(
-                Piece.of(1, "whip", 1, shape.get(WHIP), Common.rod(in))
+                Piece.of(1, CutWord.WHIP.of(), 1, shape.get(WHIP), Common.rod(in))
                         .tunedBy(WHIP)
-                        .extra(in.get("depthM"), "in the base"),
+                        .extra(in.get("depthM"), CutWord.IN_THE_BASE.of()),
                 Coil.piece(2, in, shape.get(COIL)));
     }
 
     @Override
-    public List<String> parts(Inputs in, Shape shape) {
-        return List.of("insulated base with set screw", Coil.part(in, shape.get(COIL)), "cap for the tip");
+    public List<Outcome> parts(Inputs in, Shape shape) {
+        return List.of(
+                Say.INSULATED_BASE_WITH_SET_SCREW.of(), Coil.part(in, shape.get(COIL)), CutWord.CAP_FOR_THE_TIP.of());
     }
 
     @Override
     public Procedure procedure(Inputs in, Shape shape) {
         return Procedure.of(Metal.ROD)
-                .join("wind", Coil.sentence(in, shape.get(COIL)) + " Leave a turn more than that, it can be taken off.")
+                .join("wind", Say.WIND_A_TURN_MORE.of(Coil.winding(in, shape.get(COIL))))
                 .soldered()
                 .drilled()
                 .clamped()
-                .swept("in its final place, doors and windows shut")
-                .tune(
-                        "coil",
-                        "Dip far too low: take half a turn off, or draw the turns apart. Coil and whip pull on each other:"
-                                + " set the coil first, the whip last.")
-                .trimmed("the whip at its lower end")
-                .finish("cap", "Fix the turns with varnish, cap the tip.", Caution.BARE_TIP)
+                .swept(CutWord.IN_ITS_FINAL_PLACE.of())
+                .tune("coil", Say.DIP_FAR_TOO_LOW.of())
+                .trimmed(CutWord.THE_WHIP_AT_ITS_LOWER_END.of())
+                .finish("cap", Say.FIX_THE_TURNS_WITH_VARNISH.of(), Caution.BARE_TIP)
                 .weatherproofed();
     }
 
     @Override
-    public List<String> notes(Inputs in, Shape shape) {
-        return List.of("A tap on the coil brings its resistance to 50 Ω; the tap is taken as without loss.");
+    public List<Outcome> notes(Inputs in, Shape shape) {
+        return List.of(Say.A_TAP_ON_THE_COIL_BRINGS.of());
     }
 
     @Override
@@ -147,12 +159,41 @@ public final class FiveEighthsWhip implements CutKind {
         Point coil = new Point(0, 0, lower);
         Point tip = new Point(0, 0, lower + shape.get(WHIP));
         double half = 0.15 * tip.z();
-        Sketch side = new Sketch("From the side", Sketch.From.FRONT)
+        Sketch side = new Sketch(CutWord.FROM_THE_SIDE.of(), Sketch.From.FRONT)
                 .stroke(new Point(-half, 0, 0), new Point(half, 0, 0), 0, Style.GROUND)
                 .of(a)
                 .measure(coil, tip, -1, "A")
                 .piece(coil.toward(tip, 0.6), 1)
                 .piece(coil, 2);
         return new Drawing(List.of(side.view(), Coil.view(in, shape.get(COIL), coil)));
+    }
+
+    /** What it says. */
+    private enum Say implements OutcomeId {
+        WIND_A_TURN_MORE("winding"),
+        TITLE,
+        ABOUT,
+        WHIP,
+        FIVE_TIMES_117_F_IN_FEET,
+        INSULATED_BASE_WITH_SET_SCREW,
+        DIP_FAR_TOO_LOW,
+        FIX_THE_TURNS_WITH_VARNISH,
+        A_TAP_ON_THE_COIL_BRINGS;
+
+        private final List<String> takes;
+
+        Say(String... takes) {
+            this.takes = List.of(takes);
+        }
+
+        @Override
+        public String area() {
+            return "cut.fiveEighthsWhip";
+        }
+
+        @Override
+        public List<String> takes() {
+            return takes;
+        }
     }
 }

@@ -3,19 +3,22 @@ package dorada.core.cutsheet.kind;
 import dorada.core.antenna.Assembly;
 import dorada.core.antenna.WireLoop;
 import dorada.core.cutsheet.CutKind;
+import dorada.core.cutsheet.CutWord;
 import dorada.core.cutsheet.Dimension;
 import dorada.core.cutsheet.Drawing;
 import dorada.core.cutsheet.Drawing.Style;
 import dorada.core.cutsheet.Goal;
 import dorada.core.cutsheet.Input;
+import dorada.core.cutsheet.Input.Option;
 import dorada.core.cutsheet.Inputs;
 import dorada.core.cutsheet.Piece;
 import dorada.core.cutsheet.Procedure;
 import dorada.core.cutsheet.Procedure.Metal;
-import dorada.core.cutsheet.Quantity;
 import dorada.core.cutsheet.Shape;
 import dorada.core.cutsheet.Shortening;
 import dorada.core.cutsheet.Sketch;
+import dorada.core.outcome.Outcome;
+import dorada.core.outcome.OutcomeId;
 import dorada.core.wire.Conductor;
 import dorada.core.wire.Point;
 import dorada.core.wire.Sheath;
@@ -23,7 +26,6 @@ import dorada.core.wire.Structure;
 import dorada.core.wire.Wire;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 
 /** A full-wave loop of wire with a 4:1 balun. */
@@ -40,13 +42,13 @@ public final class FullWaveLoop implements CutKind {
     }
 
     @Override
-    public String title() {
-        return "full-wave loop";
+    public Outcome title() {
+        return Say.TITLE.of();
     }
 
     @Override
-    public String about() {
-        return "A wavelength of wire in a frame: a little gain, quiet; 100 to 200 Ω, hence a balun.";
+    public Outcome about() {
+        return Say.ABOUT.of();
     }
 
     @Override
@@ -70,15 +72,20 @@ public final class FullWaveLoop implements CutKind {
         List<Input> all = new ArrayList<>();
         all.add(Input.length(
                 "widthM",
-                "Width",
+                Say.WIDTH.of(),
                 0.08 * around,
                 0.42 * around,
                 around / 4,
-                "narrower or flatter it is a folded dipole"));
-        all.add(Input.choice("balun", "Balun", "4", "4:1", "2", "2:1", "1", "1:1"));
-        all.add(Common.diameter("Wire, thickness", 0.0016, frequencyHz));
+                Say.NARROWER_OR_FLATTER_IT_IS_A.of()));
+        all.add(Input.choice(
+                "balun",
+                Say.BALUN.of(),
+                new Option("4", CutWord.RATIO.of(4)),
+                new Option("2", CutWord.RATIO.of(2)),
+                new Option("1", CutWord.RATIO.of(1))));
+        all.add(Common.diameter(CutWord.WIRE_THICKNESS.of(), 0.0016, frequencyHz));
         all.add(Common.insulation());
-        all.addAll(Shortening.inputs(FEET / 299.792458, "once around", frequencyHz));
+        all.addAll(Shortening.inputs(FEET / 299.792458, Say.ONCE_AROUND.of(), frequencyHz));
         return all;
     }
 
@@ -88,10 +95,10 @@ public final class FullWaveLoop implements CutKind {
                 Dimension.tuned(
                         AROUND,
                         "A",
-                        "once around",
+                        Say.ONCE_AROUND.of(),
                         Shortening.factor(in, FEET / 299.792458, 1) * in.waveM(),
-                        Shortening.source(in, "1005/f in feet; common practice, no source")),
-                Dimension.given(WIDTH, "B", "width", in.get("widthM")));
+                        Shortening.source(in, Say.RULE_1005.of())),
+                Dimension.given(WIDTH, "B", Say.MEASURE_WIDTH.of(), in.get("widthM")));
     }
 
     @Override
@@ -119,34 +126,29 @@ public final class FullWaveLoop implements CutKind {
 
     @Override
     public List<Piece> pieces(Inputs in, Shape shape) {
-        return List.of(Piece.of(1, "loop", 1, shape.get(AROUND), Common.wire(in))
+        return List.of(Piece.of(1, Say.LOOP.of(), 1, shape.get(AROUND), Common.wire(in))
                 .tunedBy(AROUND)
-                .extra(0.04, "for two crimps at the balun")
+                .extra(0.04, Say.FOR_TWO_CRIMPS_AT_THE_BALUN.of())
                 .spliceable());
     }
 
     @Override
-    public List<String> parts(Inputs in, Shape shape) {
-        return List.of("balun " + in.choice("balun") + ":1", "frame or four cords with insulators", "two crimps");
+    public List<Outcome> parts(Inputs in, Shape shape) {
+        return List.of(
+                Say.BALUN_PART.of(in.choice("balun")),
+                Say.FRAME_OR_FOUR_CORDS_WITH_INSULATORS.of(),
+                Say.TWO_CRIMPS.of());
     }
 
     @Override
     public Procedure procedure(Inputs in, Shape shape) {
         return Procedure.of(Metal.WIRE)
-                .join(
-                        "corners",
-                        String.format(
-                                Locale.ROOT,
-                                "Mark the corners from one end: at %s, then after %s, %s and %s.",
-                                Inputs.words(Quantity.LENGTH, shape.get(WIDTH) / 2),
-                                Inputs.words(Quantity.LENGTH, heightM(shape)),
-                                Inputs.words(Quantity.LENGTH, shape.get(WIDTH)),
-                                Inputs.words(Quantity.LENGTH, heightM(shape))))
+                .join("corners", Say.MARK_THE_CORNERS.of(shape.get(WIDTH) / 2, heightM(shape), shape.get(WIDTH)))
                 .soldered()
                 .raised()
-                .swept("in its final place, away from metal")
-                .trimmed("the loop at the balun, both ends alike")
-                .tune("shape", "Resistance too high: make it flatter; too low: squarer. Then trim again.")
+                .swept(Say.IN_ITS_FINAL_PLACE.of())
+                .trimmed(Say.THE_LOOP_AT_THE_BALUN.of())
+                .tune("shape", Say.RESISTANCE_TOO_HIGH.of())
                 .weatherproofed();
     }
 
@@ -156,14 +158,14 @@ public final class FullWaveLoop implements CutKind {
         List<Wire> w = a.structure().wires();
         double h = heightM(shape);
         Point low = w.get(0).from();
-        Sketch front = new Sketch("From the front", Sketch.From.FRONT)
+        Sketch front = new Sketch(CutWord.FROM_THE_FRONT.of(), Sketch.From.FRONT)
                 .of(a)
                 .measure(w.get(2).from(), w.get(2).to(), 1, "B")
                 .measure(low, w.get(3).from(), -1, "h", h)
                 .piece(w.get(1).from().toward(w.get(1).to(), 0.5), 1);
         Point feed = Sketch.feedOf(a);
         double seen = 0.05;
-        Sketch detail = new Sketch("Feed, enlarged", Sketch.From.FRONT)
+        Sketch detail = new Sketch(CutWord.FEED_ENLARGED.of(), Sketch.From.FRONT)
                 .stroke(
                         feed.plus(new Point(-1, 0, 0)),
                         feed.plus(new Point(-0.008, 0, 0)),
@@ -176,7 +178,45 @@ public final class FullWaveLoop implements CutKind {
                         Style.METAL)
                 .stroke(feed.plus(new Point(0, 0, -0.01)), feed.plus(new Point(0, 0, 0.01)), 0.03, Style.INSULATOR)
                 .stroke(feed.plus(new Point(0, 0, -0.01)), feed.plus(new Point(0, 0, -1)), 0.005, Style.COAX)
-                .words(feed.plus(new Point(-0.045, 0, 0.03)), "balun " + in.choice("balun") + ":1, a crimp each side");
+                .words(feed.plus(new Point(-0.045, 0, 0.03)), Say.BALUN_AT_THE_FEED.of(in.choice("balun")));
         return new Drawing(List.of(front.view(), detail.enlarged(feed, seen)));
+    }
+
+    /** What it says. */
+    private enum Say implements OutcomeId {
+        BALUN,
+        BALUN_PART("ratio"),
+        BALUN_AT_THE_FEED("ratio"),
+        MARK_THE_CORNERS("firstSizeM", "sideSizeM", "topSizeM"),
+        TITLE,
+        ABOUT,
+        WIDTH,
+        NARROWER_OR_FLATTER_IT_IS_A,
+        ONCE_AROUND,
+        RULE_1005,
+        MEASURE_WIDTH,
+        LOOP,
+        FOR_TWO_CRIMPS_AT_THE_BALUN,
+        FRAME_OR_FOUR_CORDS_WITH_INSULATORS,
+        TWO_CRIMPS,
+        IN_ITS_FINAL_PLACE,
+        THE_LOOP_AT_THE_BALUN,
+        RESISTANCE_TOO_HIGH;
+
+        private final List<String> takes;
+
+        Say(String... takes) {
+            this.takes = List.of(takes);
+        }
+
+        @Override
+        public String area() {
+            return "cut.fullWaveLoop";
+        }
+
+        @Override
+        public List<String> takes() {
+            return takes;
+        }
     }
 }

@@ -2,11 +2,13 @@ package dorada.core.cutsheet.kind;
 
 import dorada.core.antenna.Assembly;
 import dorada.core.cutsheet.CutKind;
+import dorada.core.cutsheet.CutWord;
 import dorada.core.cutsheet.Dimension;
 import dorada.core.cutsheet.Drawing;
 import dorada.core.cutsheet.Drawing.Style;
 import dorada.core.cutsheet.Goal;
 import dorada.core.cutsheet.Input;
+import dorada.core.cutsheet.Input.Option;
 import dorada.core.cutsheet.Inputs;
 import dorada.core.cutsheet.Piece;
 import dorada.core.cutsheet.Procedure;
@@ -15,6 +17,8 @@ import dorada.core.cutsheet.Quantity;
 import dorada.core.cutsheet.Shape;
 import dorada.core.cutsheet.Shortening;
 import dorada.core.cutsheet.Sketch;
+import dorada.core.outcome.Outcome;
+import dorada.core.outcome.OutcomeId;
 import dorada.core.wire.Conductor;
 import dorada.core.wire.Point;
 import dorada.core.wire.Port;
@@ -23,7 +27,6 @@ import dorada.core.wire.Structure;
 import dorada.core.wire.Wire;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 
 /** A dipole of wire, tube or telescopic whips: straight, round a corner, or with hanging ends. */
@@ -44,13 +47,13 @@ public final class HalfWaveDipole implements CutKind {
     }
 
     @Override
-    public String title() {
-        return "half-wave dipole";
+    public Outcome title() {
+        return Say.TITLE.of();
     }
 
     @Override
-    public String about() {
-        return "Two arms of a quarter-wave: the measure of all gains. Bends where the room is too short.";
+    public Outcome about() {
+        return Say.ABOUT.of();
     }
 
     @Override
@@ -72,31 +75,33 @@ public final class HalfWaveDipole implements CutKind {
     public List<Input> inputs(double frequencyHz) {
         double wave = 299.792458e6 / frequencyHz;
         List<Input> all = new ArrayList<>();
-        all.add(Input.choice("of", "Made of", "wire", "wire", "tube", "tube", "telescope", "telescopic whips"));
         all.add(Input.choice(
-                "bend", "Arms", "straight", "straight", "corner", "round a corner", "ends", "ends hang down"));
-        all.add(Input.number(
-                        ANGLE, "Angle between the arms", Quantity.ANGLE, 60, 180, 90, "sharper, they cancel each other")
+                "of",
+                CutWord.MADE_OF.of(),
+                new Option("wire", CutWord.WIRE.of()),
+                new Option("tube", Say.TUBE.of()),
+                new Option("telescope", Say.TELESCOPIC_WHIPS.of())));
+        all.add(Input.choice(
+                "bend",
+                Say.ARMS.of(),
+                new Option("straight", Say.STRAIGHT.of()),
+                new Option("corner", Say.ROUND_A_CORNER.of()),
+                new Option("ends", Say.ENDS_HANG_DOWN.of())));
+        all.add(Input.number(ANGLE, Say.ANGLE_BETWEEN_THE_ARMS.of(), Quantity.ANGLE, 60, 180, 90, Say.SHARPER.of())
                 .onlyWith("bend", "corner"));
         all.add(Input.length(
                         "hangM",
-                        "How much of each arm hangs",
+                        Say.HOW_MUCH_OF_EACH_ARM_HANGS.of(),
                         0.001 * wave,
                         0.17 * wave,
                         0.07 * wave,
-                        "more than two thirds of an arm hanging leaves no dipole")
+                        Say.MORE_THAN_TWO_THIRDS_OF_AN.of())
                 .onlyWith("bend", "ends"));
-        all.add(Common.diameter("Thickness", 0.002, frequencyHz));
+        all.add(Common.diameter(Say.THICKNESS.of(), 0.002, frequencyHz));
         all.add(Common.insulation().onlyWith("of", "wire"));
         all.add(Common.metal().onlyWith("of", "tube", "telescope"));
-        all.add(Input.length(
-                HEIGHT,
-                "Height above ground",
-                0.15 * wave,
-                20 * wave,
-                0.5 * wave,
-                "lower, the soil decides more than the wire; above 60 MHz it is taken as free of the ground"));
-        all.addAll(Shortening.inputs(Shortening.INSULATED, "one arm", frequencyHz));
+        all.add(Input.length(HEIGHT, Say.HEIGHT_ABOVE_GROUND.of(), 0.15 * wave, 20 * wave, 0.5 * wave, Say.LOWER.of()));
+        all.addAll(Shortening.inputs(Shortening.INSULATED, Say.ONE_ARM.of(), frequencyHz));
         return all;
     }
 
@@ -107,21 +112,19 @@ public final class HalfWaveDipole implements CutKind {
     @Override
     public List<Dimension> dimensions(Inputs in) {
         double usual = isInsulated(in) ? Shortening.INSULATED : Shortening.BARE;
-        String source = isInsulated(in)
-                ? "0.93 of a quarter-wave, insulated wire; common practice, no source"
-                : Common.RULE_234;
+        Outcome source = isInsulated(in) ? Say.INSULATED_RULE.of() : Common.RULE_234;
         List<Dimension> all = new ArrayList<>();
         all.add(Dimension.tuned(
                 ARM,
                 "A",
-                "each arm, with what hangs",
+                Say.EACH_ARM.of(),
                 Shortening.factor(in, usual, 0.25) * in.waveM() / 4,
                 Shortening.source(in, source)));
         if (in.has("bend", "ends")) {
-            all.add(Dimension.given(HANG, "B", "of it hangs down", in.get("hangM")));
+            all.add(Dimension.given(HANG, "B", Say.OF_IT_HANGS_DOWN.of(), in.get("hangM")));
         }
         if (in.has("bend", "corner")) {
-            all.add(Dimension.given(ANGLE, "B", "angle between the arms", in.get(ANGLE))
+            all.add(Dimension.given(ANGLE, "B", Say.MEASURE_ANGLE_BETWEEN_THE_ARMS.of(), in.get(ANGLE))
                     .as(Quantity.ANGLE));
         }
         return all;
@@ -161,22 +164,22 @@ public final class HalfWaveDipole implements CutKind {
         double arm = shape.get(ARM);
         return switch (in.choice("of")) {
             case "tube" ->
-                List.of(Piece.of(1, "arm", 2, arm - GAP_M / 2, Common.tube(in)).tunedBy(ARM));
-            case "telescope" ->
-                List.of(Piece.of(1, "telescopic whip, drawn out to", 2, arm - GAP_M / 2, Common.rod(in)));
+                List.of(Piece.of(1, Say.ARM.of(), 2, arm - GAP_M / 2, Common.tube(in))
+                        .tunedBy(ARM));
+            case "telescope" -> List.of(Piece.of(1, CutWord.TELESCOPIC_WHIP.of(), 2, arm - GAP_M / 2, Common.rod(in)));
             default ->
-                List.of(Piece.of(1, "arm", 2, arm, Common.wire(in))
+                List.of(Piece.of(1, Say.ARM.of(), 2, arm, Common.wire(in))
                         .tunedBy(ARM)
-                        .extra(0.12, "for an eye at the end and the joint at the feed")
+                        .extra(0.12, Say.FOR_AN_EYE_AT_THE_END.of())
                         .spliceable());
         };
     }
 
     @Override
-    public List<String> parts(Inputs in, Shape shape) {
+    public List<Outcome> parts(Inputs in, Shape shape) {
         return in.has("of", "wire")
-                ? List.of("centre piece with connector", "1:1 balun or choke at the feed", "two end insulators, cord")
-                : List.of("insulating centre piece", "1:1 balun or choke at the feed", "clamp for the mast");
+                ? List.of(Say.CENTRE_PIECE_WITH_CONNECTOR.of(), Say.BALUN_OR_CHOKE.of(), Say.TWO_END_INSULATORS.of())
+                : List.of(CutWord.INSULATING_CENTRE_PIECE.of(), Say.BALUN_OR_CHOKE.of(), Say.CLAMP_FOR_THE_MAST.of());
     }
 
     @Override
@@ -184,15 +187,13 @@ public final class HalfWaveDipole implements CutKind {
         Procedure p = in.has("of", "wire")
                 ? Procedure.of(Metal.WIRE).soldered()
                 : Procedure.of(in.has("of", "tube") ? Metal.TUBE : Metal.ROD).clamped();
-        p.raised().swept("in its final place, away from rafters and gutters");
+        p.raised().swept(Say.IN_ITS_FINAL_PLACE.of());
         if (in.has("of", "telescope")) {
-            p.tune("slide", "Dip too low: push both whips in alike; too high: draw both out.");
+            p.tune("slide", Say.DIP_TOO_LOW.of());
         } else {
-            p.trimmed("both arms alike")
-                    .tune("fold", "Wire need not be cut: fold the end back and twist it on itself.");
+            p.trimmed(Say.BOTH_ARMS_ALIKE.of()).tune("fold", Say.WIRE_NEED_NOT_BE_CUT.of());
         }
-        return p.tune("jump", "Readings jump when the line is moved: the choke is missing or too small.")
-                .weatherproofed();
+        return p.tune("jump", Say.READINGS_JUMP_WHEN_THE_LINE_IS.of()).weatherproofed();
     }
 
     @Override
@@ -204,7 +205,8 @@ public final class HalfWaveDipole implements CutKind {
         Point end = wires.get(0).to();
         boolean hangs = in.has("bend", "ends");
         Sketch front = new Sketch(
-                        isCorner ? "From above" : "From the front", isCorner ? Sketch.From.ABOVE : Sketch.From.FRONT)
+                        isCorner ? CutWord.FROM_ABOVE.of() : CutWord.FROM_THE_FRONT.of(),
+                        isCorner ? Sketch.From.ABOVE : Sketch.From.FRONT)
                 .of(a)
                 .measure(feed, end, -1, hangs ? "A − B" : "A")
                 .piece(feed.toward(end, 0.5), 1)
@@ -214,12 +216,11 @@ public final class HalfWaveDipole implements CutKind {
         }
         if (isCorner) {
             front.words(
-                    feed.plus(new Point(0, 0.12 * shape.get(ARM), 0)),
-                    String.format(Locale.ROOT, "B %.0f°", shape.get(ANGLE)));
+                    feed.plus(new Point(0, 0.12 * shape.get(ARM), 0)), CutWord.MARKED_ANGLE.of("B", shape.get(ANGLE)));
         }
         double seen = 0.04;
         Point centre = new Point(0, 0, feed.z());
-        Sketch detail = new Sketch("Feed, enlarged", Sketch.From.FRONT)
+        Sketch detail = new Sketch(CutWord.FEED_ENLARGED.of(), Sketch.From.FRONT)
                 .stroke(
                         centre.plus(new Point(-1, 0, 0)),
                         centre.plus(new Point(-GAP_M / 2, 0, 0)),
@@ -236,8 +237,50 @@ public final class HalfWaveDipole implements CutKind {
                         0.02,
                         Style.INSULATOR)
                 .stroke(centre.plus(new Point(0, 0, -0.012)), centre.plus(new Point(0, 0, -1)), 0.005, Style.COAX)
-                .words(centre.plus(new Point(-0.036, 0, 0.018)), "centre to one arm, shield to the other")
-                .words(centre.plus(new Point(0.004, 0, -0.03)), "choke, then the line");
+                .words(centre.plus(new Point(-0.036, 0, 0.018)), Say.CENTRE_TO_ONE_ARM.of())
+                .words(centre.plus(new Point(0.004, 0, -0.03)), Say.CHOKE.of());
         return new Drawing(List.of(front.view(), detail.enlarged(centre, seen)));
+    }
+
+    /** What it says. */
+    private enum Say implements OutcomeId {
+        TITLE,
+        ABOUT,
+        TUBE,
+        TELESCOPIC_WHIPS,
+        ARMS,
+        STRAIGHT,
+        ROUND_A_CORNER,
+        ENDS_HANG_DOWN,
+        ANGLE_BETWEEN_THE_ARMS,
+        SHARPER,
+        HOW_MUCH_OF_EACH_ARM_HANGS,
+        MORE_THAN_TWO_THIRDS_OF_AN,
+        THICKNESS,
+        HEIGHT_ABOVE_GROUND,
+        LOWER,
+        ONE_ARM,
+        INSULATED_RULE,
+        EACH_ARM,
+        OF_IT_HANGS_DOWN,
+        MEASURE_ANGLE_BETWEEN_THE_ARMS,
+        ARM,
+        FOR_AN_EYE_AT_THE_END,
+        CENTRE_PIECE_WITH_CONNECTOR,
+        BALUN_OR_CHOKE,
+        TWO_END_INSULATORS,
+        CLAMP_FOR_THE_MAST,
+        IN_ITS_FINAL_PLACE,
+        DIP_TOO_LOW,
+        BOTH_ARMS_ALIKE,
+        WIRE_NEED_NOT_BE_CUT,
+        READINGS_JUMP_WHEN_THE_LINE_IS,
+        CENTRE_TO_ONE_ARM,
+        CHOKE;
+
+        @Override
+        public String area() {
+            return "cut.halfWaveDipole";
+        }
     }
 }

@@ -1,5 +1,6 @@
 package dorada.core.cutsheet.kind;
 
+import dorada.core.cutsheet.CutWord;
 import dorada.core.cutsheet.Dimension;
 import dorada.core.cutsheet.Input;
 import dorada.core.cutsheet.Inputs;
@@ -7,6 +8,8 @@ import dorada.core.cutsheet.Piece;
 import dorada.core.cutsheet.Procedure;
 import dorada.core.cutsheet.Procedure.Metal;
 import dorada.core.cutsheet.Shape;
+import dorada.core.outcome.Outcome;
+import dorada.core.outcome.OutcomeId;
 import dorada.core.safety.Caution;
 import dorada.core.wire.Conductor;
 import java.util.ArrayList;
@@ -21,13 +24,13 @@ public final class HalfWaveWhip extends TransformerFed {
     }
 
     @Override
-    public String title() {
-        return "half-wave whip with a transformer";
+    public Outcome title() {
+        return Say.TITLE.of();
     }
 
     @Override
-    public String about() {
-        return "Stands on plastic as well as on metal; the transformer at its foot is tuned. No gain over a quarter-wave.";
+    public Outcome about() {
+        return Say.ABOUT.of();
     }
 
     @Override
@@ -36,33 +39,39 @@ public final class HalfWaveWhip extends TransformerFed {
     }
 
     @Override
-    String shortName() {
-        return "whip";
+    Outcome shortName() {
+        return CutWord.WHIP.of();
     }
 
     @Override
-    String foot() {
-        return "whip's foot";
+    Outcome foot() {
+        return Say.WHIPS_FOOT.of();
     }
 
     @Override
-    String tail() {
-        return "bracket or short rod on the other side";
+    Outcome tail() {
+        return Say.BRACKET_OR_SHORT_ROD_ON_THE.of();
     }
 
     @Override
     public List<Input> inputs(double frequencyHz) {
         List<Input> all = new ArrayList<>();
         all.add(Common.metal());
-        all.add(Common.diameter("Whip, thickness", 0.0024, frequencyHz));
-        all.add(Input.length("depthM", "Whip inside the base", 0, 0.1, 0.015, "down to where the screw still holds"));
-        all.addAll(feed(frequencyHz, "Bracket or short rod on the other side"));
+        all.add(Common.diameter(CutWord.WHIP_THICKNESS.of(), 0.0024, frequencyHz));
+        all.add(Input.length(
+                "depthM",
+                CutWord.WHIP_INSIDE_THE_BASE.of(),
+                0,
+                0.1,
+                0.015,
+                CutWord.DOWN_TO_WHERE_THE_SCREW_STILL.of()));
+        all.addAll(feed(frequencyHz, Say.BRACKET_OR_SHORT_ROD_ON_THE_OTHER.of()));
         return all;
     }
 
     @Override
     Dimension longPiece(Inputs in) {
-        return Dimension.tuned(LONG, "A", "whip", 2 * Common.quarterM(in.frequencyHz()), RULE);
+        return Dimension.tuned(LONG, "A", CutWord.WHIP.of(), 2 * Common.quarterM(in.frequencyHz()), RULE);
     }
 
     @Override
@@ -73,19 +82,19 @@ public final class HalfWaveWhip extends TransformerFed {
     @Override
     public List<Piece> pieces(Inputs in, Shape shape) {
         return List.of(
-                Piece.of(1, "whip", 1, shape.get(LONG), Common.rod(in))
+                Piece.of(1, CutWord.WHIP.of(), 1, shape.get(LONG), Common.rod(in))
                         .tunedBy(LONG)
-                        .extra(in.get("depthM"), "in the base"),
-                Piece.of(2, "bracket or short rod", 1, shape.get(TAIL), Common.rod(in)));
+                        .extra(in.get("depthM"), CutWord.IN_THE_BASE.of()),
+                Piece.of(2, Say.BRACKET_OR_SHORT_ROD.of(), 1, shape.get(TAIL), Common.rod(in)));
     }
 
     @Override
-    public List<String> parts(Inputs in, Shape shape) {
+    public List<Outcome> parts(Inputs in, Shape shape) {
         return List.of(
-                "base with a transformer " + in.choice("ratio") + ":1 and its coil",
-                "mount with a connector and its line",
-                "choke on the line, a twentieth of a wavelength below",
-                "cap for the tip");
+                Say.BASE.of(in.choice("ratio")),
+                CutWord.MOUNT_WITH_A_CONNECTOR_AND_ITS.of(),
+                CutWord.CHOKE_ON_THE_LINE.of(),
+                CutWord.CAP_FOR_THE_TIP.of());
     }
 
     @Override
@@ -93,14 +102,39 @@ public final class HalfWaveWhip extends TransformerFed {
         return Procedure.of(Metal.ROD)
                 .drilled()
                 .clamped()
-                .swept("in its final place, doors and windows shut")
-                .trimmed("the whip at its lower end")
-                .tune("tail", "SWR stays high though the dip is right: the transformer is tuned, not the whip.")
-                .finish(
-                        "cap",
-                        "Tighten, put the cap on the tip, and keep hands off the base.",
-                        Caution.HIGH_VOLTAGE_AT_BASE_AND_TIP,
-                        Caution.BARE_TIP)
+                .swept(CutWord.IN_ITS_FINAL_PLACE.of())
+                .trimmed(CutWord.THE_WHIP_AT_ITS_LOWER_END.of())
+                .tune("tail", Say.SWR_STAYS_HIGH_THOUGH_THE_DIP.of())
+                .finish("cap", Say.TIGHTEN.of(), Caution.HIGH_VOLTAGE_AT_BASE_AND_TIP, Caution.BARE_TIP)
                 .weatherproofed();
+    }
+
+    /** What it says. */
+    private enum Say implements OutcomeId {
+        BASE("ratio"),
+        TITLE,
+        ABOUT,
+        WHIPS_FOOT,
+        BRACKET_OR_SHORT_ROD_ON_THE,
+        BRACKET_OR_SHORT_ROD_ON_THE_OTHER,
+        BRACKET_OR_SHORT_ROD,
+        SWR_STAYS_HIGH_THOUGH_THE_DIP,
+        TIGHTEN;
+
+        private final List<String> takes;
+
+        Say(String... takes) {
+            this.takes = List.of(takes);
+        }
+
+        @Override
+        public String area() {
+            return "cut.halfWaveWhip";
+        }
+
+        @Override
+        public List<String> takes() {
+            return takes;
+        }
     }
 }

@@ -3,11 +3,13 @@ package dorada.core.cutsheet.kind;
 import dorada.core.antenna.Assembly;
 import dorada.core.antenna.GroundedWhip;
 import dorada.core.cutsheet.CutKind;
+import dorada.core.cutsheet.CutWord;
 import dorada.core.cutsheet.Dimension;
 import dorada.core.cutsheet.Drawing;
 import dorada.core.cutsheet.Drawing.Style;
 import dorada.core.cutsheet.Goal;
 import dorada.core.cutsheet.Input;
+import dorada.core.cutsheet.Input.Option;
 import dorada.core.cutsheet.InputException;
 import dorada.core.cutsheet.Inputs;
 import dorada.core.cutsheet.Piece;
@@ -16,6 +18,8 @@ import dorada.core.cutsheet.Procedure.Metal;
 import dorada.core.cutsheet.Quantity;
 import dorada.core.cutsheet.Shape;
 import dorada.core.cutsheet.Sketch;
+import dorada.core.outcome.Outcome;
+import dorada.core.outcome.OutcomeId;
 import dorada.core.safety.Caution;
 import dorada.core.wire.Point;
 import java.util.List;
@@ -41,13 +45,13 @@ public final class LoadedCbWhip implements CutKind {
     }
 
     @Override
-    public String title() {
-        return "loaded CB whip with tip";
+    public Outcome title() {
+        return Say.TITLE.of();
     }
 
     @Override
-    public String about() {
-        return "Shorter than a quarter-wave, with a coil: narrower, with some loss, and tuned at its tip.";
+    public Outcome about() {
+        return Say.ABOUT.of();
     }
 
     @Override
@@ -69,74 +73,90 @@ public final class LoadedCbWhip implements CutKind {
     public List<Input> inputs(double frequencyHz) {
         double quarter = Common.quarterM(frequencyHz);
         return List.of(
-                Input.choice("have", "The coil", "wound", "is wound to fit", "given", "is there already"),
-                Input.choice("place", "It sits", "base", "at the base", "middle", "half-way up"),
+                Input.choice(
+                        "have",
+                        Say.THE_COIL.of(),
+                        new Option("wound", Say.IS_WOUND_TO_FIT.of()),
+                        new Option("given", Say.IS_THERE_ALREADY.of())),
+                Input.choice(
+                        "place",
+                        Say.IT_SITS.of(),
+                        new Option("base", Say.AT_THE_BASE.of()),
+                        new Option("middle", Say.HALF_WAY_UP.of())),
                 Input.length(
                                 "lengthM",
-                                "Whole length, sheet to tip",
+                                Say.WHOLE_LENGTH.of(),
                                 Math.min(SHORTEST_M, quarter / 4),
                                 0.95 * quarter,
                                 Math.min(1.5, 0.6 * quarter),
-                                "longer than that it needs no coil")
+                                Say.LONGER_THAN_THAT_IT_NEEDS_NO.of())
                         .onlyWith("have", "wound"),
                 Input.number(
                                 GIVEN_COIL,
-                                "Its inductance",
+                                Say.ITS_INDUCTANCE.of(),
                                 Quantity.INDUCTANCE,
                                 0.1e-6,
                                 20e-6,
                                 1.7e-6,
-                                "more makes too short a whip")
+                                Say.MORE_MAKES_TOO_SHORT_A_WHIP.of())
                         .onlyWith("have", "given"),
                 Input.choice(
-                        "match", "Its base", "matched", "matches to 50 Ω by a tap or transformer", "bare", "is bare"),
+                        "match",
+                        Say.ITS_BASE.of(),
+                        new Option("matched", Say.MATCHES_TO_50_BY_A_TAP.of()),
+                        new Option("bare", Say.IS_BARE.of())),
                 Common.metal(),
-                Common.diameter("Whip, thickness", 0.003, frequencyHz),
+                Common.diameter(CutWord.WHIP_THICKNESS.of(), 0.003, frequencyHz),
                 Coil.former(),
                 Coil.pitch(),
-                Input.length("depthM", "Tip inside its holder", 0, 0.15, 0.03, "down to where the screw still holds"));
+                Input.length(
+                        "depthM",
+                        Say.TIP_INSIDE_ITS_HOLDER.of(),
+                        0,
+                        0.15,
+                        0.03,
+                        CutWord.DOWN_TO_WHERE_THE_SCREW_STILL.of()));
     }
 
     @Override
     public List<Dimension> dimensions(Inputs in) {
         double radius = Common.radiusM(in);
-        String source =
-                "coil against the reactance of a short whip, 60·(ln(h/a) − 1)·cot(kh): C. A. Balanis, Antenna Theory,"
-                        + " section 8.6, from memory";
+        Outcome source = Say.COIL_AGAINST_THE_REACTANCE_OF_A.of();
         boolean isAtBase = in.has("place", "base");
         if (in.has("have", "given")) {
             double rule = lengthM(in.get(GIVEN_COIL), radius, in);
             return List.of(
                     isAtBase
-                            ? Dimension.tuned(WHIP, "A", "sheet to tip", rule, source)
+                            ? Dimension.tuned(WHIP, "A", CutWord.SHEET_TO_TIP.of(), rule, source)
                             : new Dimension(
                                     WHIP,
                                     "A",
-                                    "sheet to tip",
+                                    CutWord.SHEET_TO_TIP.of(),
                                     Quantity.LENGTH,
                                     OptionalDouble.empty(),
                                     rule,
-                                    "no rule for a coil half-way up: solved for",
+                                    Say.NO_RULE_FOR_A_COIL_HALF.of(),
                                     0.0025,
                                     true),
-                    Dimension.given(COIL, "L", "coil", in.get(GIVEN_COIL)).as(Quantity.INDUCTANCE));
+                    Dimension.given(COIL, "L", CutWord.COIL.of(), in.get(GIVEN_COIL))
+                            .as(Quantity.INDUCTANCE));
         }
         double h = in.get("lengthM");
         double henry = reactance(h, radius, in.waveM()) / (2 * Math.PI * in.frequencyHz());
         return List.of(
-                Dimension.given(WHIP, "A", "sheet to tip", h),
+                Dimension.given(WHIP, "A", CutWord.SHEET_TO_TIP.of(), h),
                 isAtBase
                         ? new Dimension(
                                 COIL,
                                 "L",
-                                "coil",
+                                CutWord.COIL.of(),
                                 Quantity.INDUCTANCE,
                                 OptionalDouble.of(henry),
                                 henry,
                                 source,
                                 0.01,
                                 true)
-                        : Dimension.solved(COIL, "L", "coil", Quantity.INDUCTANCE, 1.8 * henry));
+                        : Dimension.solved(COIL, "L", CutWord.COIL.of(), Quantity.INDUCTANCE, 1.8 * henry));
     }
 
     /** Capacitive reactance in ohms of a whip of height h and radius a over ground, positive. */
@@ -149,7 +169,7 @@ public final class LoadedCbWhip implements CutKind {
         double least = 0.1 * in.waveM() / 4;
         double most = 0.999 * in.waveM() / 4;
         if (reactance(least, radius, in.waveM()) < wanted) {
-            throw new InputException(GIVEN_COIL, "With so large a coil the whip would be too short to radiate.");
+            throw new InputException(GIVEN_COIL, Say.WITH_SO_LARGE_A_COIL_THE.of());
         }
         return new BracketingNthOrderBrentSolver(1e-6, 5)
                 .solve(60, h -> reactance(h, radius, in.waveM()) - wanted, least, most);
@@ -178,49 +198,41 @@ public final class LoadedCbWhip implements CutKind {
         double whole = shape.get(WHIP);
         boolean isAtBase = in.has("place", "base");
         double lower = isAtBase ? BASE_SHARE * whole : whole / 2;
-        Piece tip = Piece.of(1, "whip above the coil", 1, whole - lower, Common.rod(in))
+        Piece tip = Piece.of(1, Say.WHIP_ABOVE_THE_COIL.of(), 1, whole - lower, Common.rod(in))
                 .tunedBy(WHIP)
-                .extra(in.get("depthM"), "in its holder");
-        Piece below = Piece.of(2, "below the coil, with its base", 1, lower, Common.rod(in));
+                .extra(in.get("depthM"), Say.IN_ITS_HOLDER.of());
+        Piece below = Piece.of(2, Say.BELOW_THE_COIL.of(), 1, lower, Common.rod(in));
         return in.has("have", "given") ? List.of(tip, below) : List.of(tip, below, Coil.piece(3, in, shape.get(COIL)));
     }
 
     @Override
-    public List<String> parts(Inputs in, Shape shape) {
+    public List<Outcome> parts(Inputs in, Shape shape) {
         return List.of(
-                "base with spring and connector",
-                in.has("have", "given") ? "the coil that is there" : Coil.part(in, shape.get(COIL)),
-                "holder with set screw for the tip",
-                "cap for the tip");
+                Say.BASE_WITH_SPRING_AND_CONNECTOR.of(),
+                in.has("have", "given") ? Say.THE_COIL_THAT_IS_THERE.of() : Coil.part(in, shape.get(COIL)),
+                Say.HOLDER_WITH_SET_SCREW_FOR_THE.of(),
+                CutWord.CAP_FOR_THE_TIP.of());
     }
 
     @Override
     public Procedure procedure(Inputs in, Shape shape) {
         Procedure p = Procedure.of(Metal.ROD);
         if (!in.has("have", "given")) {
-            p.join("wind", Coil.sentence(in, shape.get(COIL)) + " Half a turn more than that can be taken off.");
+            p.join("wind", Say.WIND_HALF_A_TURN_MORE.of(Coil.winding(in, shape.get(COIL))));
         }
         return p.soldered()
                 .drilled()
                 .clamped()
-                .swept("in its final place, doors shut, nobody near")
-                .tune(
-                        "ends",
-                        "Read SWR on the lowest and the highest channel. Higher at the top: too long. Higher at the"
-                                + " bottom: too short. Equal: centred.",
-                        Caution.SET_THE_NEEDLE)
-                .trimmed("the tip")
-                .finish("cap", "Mark the insertion depth, tighten, cap the tip.", Caution.RF_BURNS)
+                .swept(Say.IN_ITS_FINAL_PLACE.of())
+                .tune("ends", Say.READ_SWR_ON_THE_LOWEST_AND.of(), Caution.SET_THE_NEEDLE)
+                .trimmed(Say.THE_TIP.of())
+                .finish("cap", Say.MARK_THE_INSERTION_DEPTH.of(), Caution.RF_BURNS)
                 .weatherproofed();
     }
 
     @Override
-    public List<String> notes(Inputs in, Shape shape) {
-        return List.of(
-                in.has("match", "bare")
-                        ? "The shorter the whip, the lower its resistance: at resonance it is far from 50 Ω."
-                        : "A tap on the coil or a small transformer in the base brings it to 50 Ω; it is taken as"
-                                + " without loss.");
+    public List<Outcome> notes(Inputs in, Shape shape) {
+        return List.of(in.has("match", "bare") ? Say.THE_SHORTER_THE_WHIP.of() : Say.A_TAP_ON_THE_COIL_OR.of());
     }
 
     @Override
@@ -230,7 +242,7 @@ public final class LoadedCbWhip implements CutKind {
         Point coil = a.structure().wires().get(0).to();
         Point tip = a.structure().wires().get(1).to();
         double half = 0.2 * tip.z();
-        Sketch side = new Sketch("From the side", Sketch.From.FRONT)
+        Sketch side = new Sketch(CutWord.FROM_THE_SIDE.of(), Sketch.From.FRONT)
                 .stroke(new Point(-half, 0, 0), new Point(half, 0, 0), 0, Style.GROUND)
                 .of(a)
                 .stroke(
@@ -245,5 +257,57 @@ public final class LoadedCbWhip implements CutKind {
         return in.has("have", "given")
                 ? new Drawing(List.of(side.view()))
                 : new Drawing(List.of(side.view(), Coil.view(in, shape.get(COIL), coil)));
+    }
+
+    /** What it says. */
+    private enum Say implements OutcomeId {
+        WIND_HALF_A_TURN_MORE("winding"),
+        TITLE,
+        ABOUT,
+        THE_COIL,
+        IS_WOUND_TO_FIT,
+        IS_THERE_ALREADY,
+        IT_SITS,
+        AT_THE_BASE,
+        HALF_WAY_UP,
+        WHOLE_LENGTH,
+        LONGER_THAN_THAT_IT_NEEDS_NO,
+        ITS_INDUCTANCE,
+        MORE_MAKES_TOO_SHORT_A_WHIP,
+        ITS_BASE,
+        MATCHES_TO_50_BY_A_TAP,
+        IS_BARE,
+        TIP_INSIDE_ITS_HOLDER,
+        COIL_AGAINST_THE_REACTANCE_OF_A,
+        NO_RULE_FOR_A_COIL_HALF,
+        WITH_SO_LARGE_A_COIL_THE,
+        WHIP_ABOVE_THE_COIL,
+        IN_ITS_HOLDER,
+        BELOW_THE_COIL,
+        BASE_WITH_SPRING_AND_CONNECTOR,
+        THE_COIL_THAT_IS_THERE,
+        HOLDER_WITH_SET_SCREW_FOR_THE,
+        IN_ITS_FINAL_PLACE,
+        READ_SWR_ON_THE_LOWEST_AND,
+        THE_TIP,
+        MARK_THE_INSERTION_DEPTH,
+        THE_SHORTER_THE_WHIP,
+        A_TAP_ON_THE_COIL_OR;
+
+        private final List<String> takes;
+
+        Say(String... takes) {
+            this.takes = List.of(takes);
+        }
+
+        @Override
+        public String area() {
+            return "cut.loadedCbWhip";
+        }
+
+        @Override
+        public List<String> takes() {
+            return takes;
+        }
     }
 }

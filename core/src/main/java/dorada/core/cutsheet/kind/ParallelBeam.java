@@ -3,11 +3,13 @@ package dorada.core.cutsheet.kind;
 import dorada.core.antenna.Assembly;
 import dorada.core.antenna.Beam;
 import dorada.core.cutsheet.CutKind;
+import dorada.core.cutsheet.CutWord;
 import dorada.core.cutsheet.Dimension;
 import dorada.core.cutsheet.Drawing;
 import dorada.core.cutsheet.Drawing.Style;
 import dorada.core.cutsheet.Goal;
 import dorada.core.cutsheet.Input;
+import dorada.core.cutsheet.Input.Option;
 import dorada.core.cutsheet.InputException;
 import dorada.core.cutsheet.Inputs;
 import dorada.core.cutsheet.Piece;
@@ -17,12 +19,13 @@ import dorada.core.cutsheet.Quantity;
 import dorada.core.cutsheet.Shape;
 import dorada.core.cutsheet.Sketch;
 import dorada.core.cutsheet.Solved;
+import dorada.core.outcome.Outcome;
+import dorada.core.outcome.OutcomeId;
 import dorada.core.rf.Wavelength;
 import dorada.core.wire.Point;
 import dorada.core.wire.Watch;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.OptionalDouble;
 
@@ -59,13 +62,13 @@ public final class ParallelBeam implements CutKind {
     }
 
     @Override
-    public String title() {
-        return "beam of parallel elements";
+    public Outcome title() {
+        return Say.TITLE.of();
     }
 
     @Override
-    public String about() {
-        return "Two to six elements on a boom: gain toward one station, and quiet from behind.";
+    public Outcome about() {
+        return Say.ABOUT.of();
     }
 
     @Override
@@ -87,60 +90,54 @@ public final class ParallelBeam implements CutKind {
     public List<Input> inputs(double frequencyHz) {
         double wave = Wavelength.ofHz(frequencyHz);
         return List.of(
-                Input.choice("elements", "Elements", "3", "three", "2", "two", "4", "four", "5", "five", "6", "six"),
+                Input.choice(
+                        "elements",
+                        Say.ELEMENTS.of(),
+                        new Option("3", CutWord.THREE.of()),
+                        new Option("2", CutWord.TWO.of()),
+                        new Option("4", CutWord.FOUR.of()),
+                        new Option("5", Say.FIVE.of()),
+                        new Option("6", Say.SIX.of())),
                 Input.choice(
                         "drive",
-                        "Driven element",
-                        HAIRPIN,
-                        "split, with a hairpin",
-                        "direct",
-                        "split, 50 Ω direct",
-                        "folded",
-                        "folded dipole and 4:1",
-                        "gamma",
-                        "whole, with a gamma match"),
+                        Say.DRIVEN_ELEMENT.of(),
+                        new Option(HAIRPIN, Say.SPLIT.of()),
+                        new Option("direct", Say.SPLIT_50.of()),
+                        new Option("folded", Say.FOLDED_DIPOLE_AND_4.of()),
+                        new Option("gamma", Say.WHOLE.of())),
                 Common.metal(),
-                Common.diameter("Elements, thickness", 0.006, frequencyHz),
+                Common.diameter(Say.ELEMENTS_THICKNESS.of(), 0.006, frequencyHz),
                 Input.choice(
                         "boom",
-                        "Boom",
-                        "wood",
-                        "wood or plastic",
-                        THROUGH,
-                        "metal, elements through it",
-                        "above",
-                        "metal, elements above it"),
+                        Say.BOOM.of(),
+                        new Option("wood", Say.WOOD_OR_PLASTIC.of()),
+                        new Option(THROUGH, Say.METAL.of()),
+                        new Option("above", Say.METAL_ELEMENTS.of())),
                 Input.length(
                                 "thickM",
-                                "Boom, thickness",
+                                Say.BOOM_THICKNESS.of(),
                                 0.005,
                                 0.05 * wave,
                                 Math.min(0.02, 0.02 * wave),
-                                "thicker, the correction for it is not known")
+                                Say.THICKER.of())
                         .onlyWith("boom", THROUGH),
-                Input.length(BOOM, "Boom on hand, 0 = as long as it takes", 0, 30, 0, "what can be carried"),
-                Input.length(
-                        HOLES,
-                        "Holes in it, hole to hole, 0 = none",
-                        0,
-                        0.3 * wave,
-                        0,
-                        "a wider pitch puts no element in its place"),
+                Input.length(BOOM, Say.BOOM_ON_HAND.of(), 0, 30, 0, Say.WHAT_CAN_BE_CARRIED.of()),
+                Input.length(HOLES, Say.HOLES_IN_IT.of(), 0, 0.3 * wave, 0, Say.A_WIDER_PITCH_PUTS_NO_ELEMENT.of()),
                 Input.length(
                                 FOLD,
-                                "Folded dipole, between both sides",
+                                Say.FOLDED_DIPOLE.of(),
                                 0.004 * wave,
                                 0.04 * wave,
                                 0.015 * wave,
-                                "wider it is a loop")
+                                Say.WIDER_IT_IS_A_LOOP.of())
                         .onlyWith("drive", "folded"),
                 Input.length(
                                 "gammaM",
-                                "Gamma rod, from the element",
+                                Say.GAMMA_ROD.of(),
                                 0.005 * wave,
                                 0.03 * wave,
                                 0.012 * wave,
-                                "axis to axis")
+                                Say.AXIS_TO_AXIS.of())
                         .onlyWith("drive", "gamma"));
     }
 
@@ -154,17 +151,10 @@ public final class ParallelBeam implements CutKind {
         int gaps = elements(in) - 1;
         double least = gaps * LEAST_SPACING_WAVES * in.waveM() + endsM(in);
         if (boom > 0 && boom < least) {
-            throw new InputException(
-                    BOOM,
-                    String.format(
-                            Locale.ROOT,
-                            "%d elements need a boom of at least %s: nearer than 0.07 of a wavelength they act as one. Take"
-                                    + " fewer elements.",
-                            elements(in),
-                            Inputs.words(Quantity.LENGTH, least)));
+            throw new InputException(BOOM, Say.BOOM_TOO_SHORT.of(elements(in), least));
         }
         if (in.get(HOLES) > 0 && boom > 0 && usableM(in) < gaps * in.get(HOLES)) {
-            throw new InputException(HOLES, "So few holes fit on this boom that not every element has one.");
+            throw new InputException(HOLES, Say.SO_FEW_HOLES_FIT_ON_THIS.of());
         }
     }
 
@@ -249,39 +239,33 @@ public final class ParallelBeam implements CutKind {
         int n = elements(in);
         double wave = in.waveM();
         double[] lengths = tableLengths(n);
-        String table = isTabled(in)
-                ? "NBS Technical Note 688, from memory, moved to this thickness"
-                : "no table for this one: a start for the solver";
+        Outcome table = isTabled(in) ? Say.NBS_TECHNICAL_NOTE_688.of() : Say.NO_TABLE_FOR_THIS_ONE.of();
         List<Dimension> all = new ArrayList<>();
-        all.add(element(REFLECTOR, "A", "reflector", lengths[0], in, table));
+        all.add(element(REFLECTOR, "A", Say.REFLECTOR.of(), lengths[0], in, table));
         all.add(Dimension.tuned(
-                DRIVEN,
-                "B",
-                "driven element, end to end",
-                DRIVEN_FACTOR * wave / 2,
-                "0.95 of a half-wave; common practice, no source"));
+                DRIVEN, "B", Say.DRIVEN_ELEMENT_END.of(), DRIVEN_FACTOR * wave / 2, CutWord.HALF_WAVE_RULE.of()));
         for (int i = 1; i < lengths.length; i++) {
-            all.add(element(director(i), String.valueOf((char) ('B' + i)), "director " + i, lengths[i], in, table));
+            all.add(element(director(i), String.valueOf((char) ('B' + i)), Say.DIRECTOR.of(i), lengths[i], in, table));
         }
         double[] spacings = spacings(in, true);
         boolean isMoved = in.get(HOLES) > 0 || in.get(BOOM) > 0;
         for (int i = 0; i < spacings.length; i++) {
-            String from = i == 0
-                    ? "reflector to driven"
-                    : i == 1 ? "driven to director 1" : "director " + (i - 1) + " to " + i;
+            Outcome from = i == 0
+                    ? Say.REFLECTOR_TO_DRIVEN.of()
+                    : i == 1 ? Say.DRIVEN_TO_DIRECTOR_1.of() : Say.DIRECTOR_TO_NEXT.of(i - 1, i);
             all.add(Dimension.byRule(
-                    spacing(i), "S" + (i + 1), from, spacings[i], isMoved ? "moved to this boom" : table));
+                    spacing(i), "S" + (i + 1), from, spacings[i], isMoved ? Say.MOVED_TO_THIS_BOOM.of() : table));
         }
         double ohm = 50 / (2 * Math.PI * in.frequencyHz());
         switch (in.choice("drive")) {
             case HAIRPIN ->
-                all.add(Dimension.solved(HAIRPIN, "L", "hairpin across the feed", Quantity.INDUCTANCE, ohm));
+                all.add(Dimension.solved(HAIRPIN, "L", Say.HAIRPIN_ACROSS_THE_FEED.of(), Quantity.INDUCTANCE, ohm));
             case "gamma" -> {
-                all.add(Dimension.solved(TAP, "T", "gamma: middle to strap", Quantity.LENGTH, 0.05 * wave));
+                all.add(Dimension.solved(TAP, "T", Say.GAMMA.of(), Quantity.LENGTH, 0.05 * wave));
                 all.add(Dimension.solved(
                         SERIES,
                         "C",
-                        "gamma: capacitor in series",
+                        Say.GAMMA_CAPACITOR.of(),
                         Quantity.CAPACITANCE,
                         1 / (2 * Math.PI * in.frequencyHz() * 60)));
             }
@@ -290,7 +274,7 @@ public final class ParallelBeam implements CutKind {
         return all;
     }
 
-    private Dimension element(String id, String mark, String title, double waves, Inputs in, String source) {
+    private Dimension element(String id, String mark, Outcome title, double waves, Inputs in, Outcome source) {
         // As it is cut: what goes through a metal boom is longer than what is solved without one.
         double length = ofThickness(waves, in.get(Common.DIAMETER) / in.waveM()) * in.waveM() + correctionM(in);
         Dimension d = Dimension.byRule(id, mark, title, length, source).within(0.003);
@@ -359,88 +343,79 @@ public final class ParallelBeam implements CutKind {
 
     @Override
     public List<Piece> pieces(Inputs in, Shape shape) {
-        String stock = Common.tube(in);
+        Outcome stock = Common.tube(in);
         List<Piece> all = new ArrayList<>();
-        all.add(Piece.of(1, "reflector", 1, shape.get(REFLECTOR), stock));
+        all.add(Piece.of(1, Say.REFLECTOR.of(), 1, shape.get(REFLECTOR), stock));
         Piece driven = driven(in, shape, stock);
         all.add(in.has("drive", "folded") ? driven : driven.tunedBy(DRIVEN));
         for (int i = 1; i <= elements(in) - 2; i++) {
-            all.add(Piece.of(2 + i, "director " + i, 1, shape.get(director(i)), stock));
+            all.add(Piece.of(2 + i, Say.DIRECTOR.of(i), 1, shape.get(director(i)), stock));
         }
         double boom = 0;
         for (int i = 0; i < elements(in) - 1; i++) {
             boom += shape.get(spacing(i));
         }
-        all.add(Piece.of(elements(in) + 1, "boom", 1, boom, "boom")
-                .extra(endsM(in), "for both ends and the mast clamp"));
+        all.add(Piece.of(elements(in) + 1, Say.PIECE_BOOM.of(), 1, boom, Say.PIECE_BOOM.of())
+                .extra(endsM(in), Say.FOR_BOTH_ENDS_AND_THE_MAST.of()));
         return all;
     }
 
-    private static Piece driven(Inputs in, Shape shape, String stock) {
+    private static Piece driven(Inputs in, Shape shape, Outcome stock) {
         double b = shape.get(DRIVEN);
         return switch (in.choice("drive")) {
             case "folded" ->
-                Piece.of(2, "driven element, once around", 1, 2 * (b + in.get(FOLD)), stock)
-                        .extra(0.04, "for trimming at the feed, both ends alike");
-            case "gamma" -> Piece.of(2, "driven element", 1, b, stock);
-            default -> Piece.of(2, "half of the driven element", 2, b / 2, stock);
+                Piece.of(2, Say.DRIVEN_ELEMENT_ONCE.of(), 1, 2 * (b + in.get(FOLD)), stock)
+                        .extra(0.04, Say.FOR_TRIMMING_AT_THE_FEED.of());
+            case "gamma" -> Piece.of(2, Say.PIECE_DRIVEN_ELEMENT.of(), 1, b, stock);
+            default -> Piece.of(2, Say.HALF_OF_THE_DRIVEN_ELEMENT.of(), 2, b / 2, stock);
         };
     }
 
     @Override
-    public List<String> parts(Inputs in, Shape shape) {
-        List<String> all = new ArrayList<>();
-        all.add("holders for " + elements(in) + " elements");
-        all.add("boom-to-mast clamp");
+    public List<Outcome> parts(Inputs in, Shape shape) {
+        List<Outcome> all = new ArrayList<>();
+        all.add(Say.HOLDERS.of(elements(in)));
+        all.add(Say.BOOM_TO_MAST_CLAMP.of());
         switch (in.choice("drive")) {
             case HAIRPIN -> all.add(hairpin(in, shape));
-            case "folded" -> all.add("4:1 balun, for example a half-wave of coax");
-            case "gamma" ->
-                all.add("gamma rod, 4 mm, " + Inputs.words(Quantity.LENGTH, shape.get(TAP))
-                        + "; a strap; a capacitor of " + Inputs.words(Quantity.CAPACITANCE, shape.get(SERIES)));
-            default -> all.add("insulating centre piece");
+            case "folded" -> all.add(Say.BALUN_FOUR_TO_ONE.of());
+            case "gamma" -> all.add(Say.GAMMA_PARTS.of(shape.get(TAP), shape.get(SERIES)));
+            default -> all.add(CutWord.INSULATING_CENTRE_PIECE.of());
         }
-        all.add("1:1 choke at the feed");
+        all.add(Say.CHOKE_AT_THE_FEED.of());
         return all;
     }
 
     /** Two wires of 3 mm, 30 mm apart, shorted: Z₀ = 120·arcosh(D/d), X = Z₀·tan(2πl/λ); Pozar, table 2.1. */
-    private static String hairpin(Inputs in, Shape shape) {
+    private static Outcome hairpin(Inputs in, Shape shape) {
         double z0 = 120 * Math.log(10 + Math.sqrt(99));
         double x = 2 * Math.PI * in.frequencyHz() * shape.get(HAIRPIN);
         double length = in.waveM() / (2 * Math.PI) * Math.atan(x / z0);
-        return "hairpin: two wires of 3 mm, 30 mm apart, " + Inputs.words(Quantity.LENGTH, length) + " to their short";
+        return Say.HAIRPIN_PART.of(length);
     }
 
     @Override
     public Procedure procedure(Inputs in, Shape shape) {
         Procedure p = Procedure.of(Metal.TUBE)
-                .join("middle", "Mark each element's middle and its number; find the middle by balancing it.")
-                .join("places", "Mark the places on the boom from the reflector, adding up, not from one to the next.");
+                .join("middle", Say.MARK_EACH_ELEMENTS_MIDDLE_AND_ITS.of())
+                .join("places", Say.MARK_THE_PLACES_ON_THE_BOOM.of());
         if (in.has("boom", "above")) {
-            p.join("above", "Hold the elements at least half the boom's thickness above the metal.");
+            p.join("above", Say.HOLD_THE_ELEMENTS_AT_LEAST_HALF.of());
         }
-        p.clamped()
-                .swept("pointing up, the reflector near the ground, or on a mast a wavelength clear")
-                .trimmed("the driven element, both ends alike; never reflector or directors");
+        p.clamped().swept(Say.POINTING_UP.of()).trimmed(Say.THE_DRIVEN_ELEMENT.of());
         switch (in.choice("drive")) {
-            case HAIRPIN ->
-                p.tune("hairpin", "SWR at the dip too high: slide the hairpin's short, then the length again.");
-            case "gamma" ->
-                p.tune("gamma", "Slide the strap for resistance, set the capacitor for reactance, in turn.");
-            default -> p.tune("space", "SWR at the dip too high: move director 1, or the reflector, by a little.");
+            case HAIRPIN -> p.tune("hairpin", Say.SWR_AT_THE_DIP_TOO_HIGH.of());
+            case "gamma" -> p.tune("gamma", Say.SLIDE_THE_STRAP_FOR_RESISTANCE.of());
+            default -> p.tune("space", Say.SWR_AT_THE_DIP_TOO_HIGH_MOVE.of());
         }
-        return p.raised()
-                .mount("point", "Point it at the other station, and set its polarisation as the other station's.")
-                .weatherproofed();
+        return p.raised().mount("point", Say.POINT_IT_AT_THE_OTHER_STATION.of()).weatherproofed();
     }
 
     @Override
-    public List<String> notes(Inputs in, Shape shape) {
-        List<String> all = new ArrayList<>();
+    public List<Outcome> notes(Inputs in, Shape shape) {
+        List<Outcome> all = new ArrayList<>();
         if (in.has("boom", THROUGH)) {
-            all.add("Reflector and directors are " + Inputs.words(Quantity.LENGTH, correctionM(in))
-                    + " longer than in free space, for the metal boom through them.");
+            all.add(Say.LONGER_FOR_THE_BOOM.of(correctionM(in)));
         }
         return all;
     }
@@ -451,7 +426,7 @@ public final class ParallelBeam implements CutKind {
         int n = elements(in);
         double x = -shape.get(spacing(0));
         double first = x;
-        Sketch above = new Sketch("From above, forward to the right", Sketch.From.FRONT);
+        Sketch above = new Sketch(Say.FROM_ABOVE.of(), Sketch.From.FRONT);
         double most = shape.get(REFLECTOR) / 2;
         double low = -most;
         List<double[]> places = new ArrayList<>();
@@ -475,11 +450,98 @@ public final class ParallelBeam implements CutKind {
         if (!in.has("drive", "gamma") && !in.has("drive", "folded")) {
             return new Drawing(List.of(above.view()));
         }
-        Sketch side = new Sketch("Driven element, from behind", Sketch.From.SIDE).of(a);
+        Sketch side = new Sketch(Say.DRIVEN_ELEMENT_FROM.of(), Sketch.From.SIDE).of(a);
         if (in.has("drive", "gamma")) {
             double apart = in.get("gammaM");
             side.measure(new Point(0, apart, 0), new Point(0, apart, shape.get(TAP)), 1, "T");
         }
         return new Drawing(List.of(above.view(), side.view()));
+    }
+
+    /** What it says. */
+    enum Say implements OutcomeId {
+        COMPUTED("gainDbi", "overDipoleFineDb", "backwardDb"),
+        BOOM_COSTS("differenceFineDb"),
+        BOOM_GAINS("differenceFineDb"),
+        BOOM_TOO_SHORT("elementsCount", "leastSizeM"),
+        DIRECTOR("numberCount"),
+        DIRECTOR_TO_NEXT("numberCount", "nextCount"),
+        HOLDERS("elementsCount"),
+        GAMMA_PARTS("tapSizeM", "seriesFarad"),
+        HAIRPIN_PART("lengthSizeM"),
+        LONGER_FOR_THE_BOOM("correctionSizeM"),
+        NO_BEAM_IS_FOUND_WITH_THESE,
+        TITLE,
+        ABOUT,
+        ELEMENTS,
+        FIVE,
+        SIX,
+        DRIVEN_ELEMENT,
+        SPLIT,
+        SPLIT_50,
+        FOLDED_DIPOLE_AND_4,
+        WHOLE,
+        ELEMENTS_THICKNESS,
+        BOOM,
+        WOOD_OR_PLASTIC,
+        METAL,
+        METAL_ELEMENTS,
+        BOOM_THICKNESS,
+        THICKER,
+        BOOM_ON_HAND,
+        WHAT_CAN_BE_CARRIED,
+        HOLES_IN_IT,
+        A_WIDER_PITCH_PUTS_NO_ELEMENT,
+        FOLDED_DIPOLE,
+        WIDER_IT_IS_A_LOOP,
+        GAMMA_ROD,
+        AXIS_TO_AXIS,
+        SO_FEW_HOLES_FIT_ON_THIS,
+        NBS_TECHNICAL_NOTE_688,
+        NO_TABLE_FOR_THIS_ONE,
+        REFLECTOR,
+        DRIVEN_ELEMENT_END,
+        REFLECTOR_TO_DRIVEN,
+        DRIVEN_TO_DIRECTOR_1,
+        MOVED_TO_THIS_BOOM,
+        HAIRPIN_ACROSS_THE_FEED,
+        GAMMA,
+        GAMMA_CAPACITOR,
+        PIECE_BOOM,
+        FOR_BOTH_ENDS_AND_THE_MAST,
+        DRIVEN_ELEMENT_ONCE,
+        FOR_TRIMMING_AT_THE_FEED,
+        PIECE_DRIVEN_ELEMENT,
+        HALF_OF_THE_DRIVEN_ELEMENT,
+        BOOM_TO_MAST_CLAMP,
+        BALUN_FOUR_TO_ONE,
+        CHOKE_AT_THE_FEED,
+        MARK_EACH_ELEMENTS_MIDDLE_AND_ITS,
+        MARK_THE_PLACES_ON_THE_BOOM,
+        HOLD_THE_ELEMENTS_AT_LEAST_HALF,
+        POINTING_UP,
+        THE_DRIVEN_ELEMENT,
+        SWR_AT_THE_DIP_TOO_HIGH,
+        SLIDE_THE_STRAP_FOR_RESISTANCE,
+        SWR_AT_THE_DIP_TOO_HIGH_MOVE,
+        POINT_IT_AT_THE_OTHER_STATION,
+        FROM_ABOVE,
+        DRIVEN_ELEMENT_FROM;
+
+        private final List<String> takes;
+
+        Say(String... takes) {
+            this.takes = List.of(takes);
+        }
+
+        @Override
+        public String area() {
+            return "cut.parallelBeam";
+        }
+
+        @Override
+        public List<String> takes() {
+            return takes;
+        }
     }
 }

@@ -3,11 +3,13 @@ package dorada.core.cutsheet.kind;
 import dorada.core.antenna.Assembly;
 import dorada.core.antenna.RibbonJPole;
 import dorada.core.cutsheet.CutKind;
+import dorada.core.cutsheet.CutWord;
 import dorada.core.cutsheet.Dimension;
 import dorada.core.cutsheet.Drawing;
 import dorada.core.cutsheet.Drawing.Style;
 import dorada.core.cutsheet.Goal;
 import dorada.core.cutsheet.Input;
+import dorada.core.cutsheet.Input.Option;
 import dorada.core.cutsheet.InputException;
 import dorada.core.cutsheet.Inputs;
 import dorada.core.cutsheet.Piece;
@@ -20,6 +22,8 @@ import dorada.core.cutsheet.Shortening;
 import dorada.core.cutsheet.Sketch;
 import dorada.core.cutsheet.Solved;
 import dorada.core.line.Feedline;
+import dorada.core.outcome.Outcome;
+import dorada.core.outcome.OutcomeId;
 import dorada.core.rf.Impedance;
 import dorada.core.rf.Reflection;
 import dorada.core.rf.Wavelength;
@@ -27,7 +31,6 @@ import dorada.core.wire.Point;
 import dorada.core.wire.Watch;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.OptionalDouble;
 
@@ -57,13 +60,13 @@ public final class RibbonJPoleSheet implements CutKind {
     }
 
     @Override
-    public String title() {
-        return "ribbon J-pole";
+    public Outcome title() {
+        return Say.TITLE.of();
     }
 
     @Override
-    public String about() {
-        return "Of ribbon line or foil: rolls up, hangs from a branch or stands in a plastic tube.";
+    public Outcome about() {
+        return Say.ABOUT.of();
     }
 
     @Override
@@ -92,49 +95,49 @@ public final class RibbonJPoleSheet implements CutKind {
     public List<Input> inputs(double frequencyHz) {
         List<Input> all = new ArrayList<>();
         all.add(Input.choice(
-                "of", "Made of", "300", "300 Ω ribbon", "450", "450 Ω ladder ribbon", "foil", "flat foil"));
-        all.add(Input.choice("bands", "Bands", "one", "one", "two", "two, with a decoupling stub"));
+                "of",
+                CutWord.MADE_OF.of(),
+                new Option("300", Say.RIBBON_300.of()),
+                new Option("450", Say.LADDER_450.of()),
+                new Option("foil", Say.FLAT_FOIL.of())));
+        all.add(Input.choice(
+                "bands", Say.BANDS.of(), new Option("one", Say.ONE.of()), new Option("two", Say.TWO.of())));
         all.add(Input.number(
                         UPPER_HZ,
-                        "Upper band",
+                        Say.UPPER_BAND.of(),
                         Quantity.FREQUENCY,
                         2.7 * frequencyHz,
                         3.3 * frequencyHz,
                         3.05 * frequencyHz,
-                        "one stub serves both only about three times the lower frequency")
+                        Say.ONE_STUB_SERVES_BOTH_ONLY_ABOUT.of())
                 .onlyWith("bands", "two"));
-        all.add(Input.choice("where", "It hangs", "open", "in the open", "tube", "inside a plastic tube"));
-        all.add(Input.length("tubeM", "Tube, inside diameter", 0.012, 0.1, 0.03, "the ribbon must fit in")
+        all.add(Input.choice(
+                "where",
+                Say.IT_HANGS.of(),
+                new Option("open", Say.IN_THE_OPEN.of()),
+                new Option("tube", Say.INSIDE_A_PLASTIC_TUBE.of())));
+        all.add(Input.length("tubeM", Say.TUBE.of(), 0.012, 0.1, 0.03, Say.THE_RIBBON_MUST_FIT_IN.of())
                 .onlyWith("where", "tube"));
-        all.add(Input.length("wallM", "Tube, wall", 0.0005, 0.01, 0.002, "what is sold")
+        all.add(Input.length("wallM", Say.TUBE_WALL.of(), 0.0005, 0.01, 0.002, Say.WHAT_IS_SOLD.of())
                 .onlyWith("where", "tube"));
-        all.add(Input.length("foilM", "Foil, width", 0.002, 0.02, 0.005, "what can be cut by hand")
+        all.add(Input.length("foilM", Say.FOIL.of(), 0.002, 0.02, 0.005, Say.WHAT_CAN_BE_CUT_BY_HAND.of())
                 .onlyWith("of", "foil"));
-        all.add(Input.length(
-                        "apartM",
-                        "Foil, between both strips, middle to middle",
-                        0.006,
-                        0.05,
-                        0.02,
-                        "wider, the stub" + " radiates")
+        all.add(Input.length("apartM", Say.FOIL_BETWEEN.of(), 0.006, 0.05, 0.02, Say.WIDER.of())
                 .onlyWith("of", "foil"));
-        all.addAll(Shortening.inputs(0.82, "a quarter-wave of the ribbon, shorted at its end", frequencyHz));
+        all.addAll(Shortening.inputs(0.82, Say.A_QUARTER_WAVE_OF_THE_RIBBON.of(), frequencyHz));
         return all;
     }
 
     @Override
     public void check(Inputs in) {
         if (in.has("of", "foil") && in.get("apartM") < 1.5 * in.get("foilM")) {
-            throw new InputException("apartM", "The strips must lie one and a half times their width apart, or more.");
+            throw new InputException("apartM", Say.THE_STRIPS_MUST_LIE_ONE_AND.of());
         }
         if (in.has("where", "tube") && in.get("tubeM") < apartM(in) + 2 * wireM(in)) {
-            throw new InputException(
-                    "tubeM",
-                    "The ribbon is " + Common.millimetres(apartM(in) + 2 * wireM(in))
-                            + " wide: the tube must be wider.");
+            throw new InputException("tubeM", Say.TUBE_TOO_NARROW.of(apartM(in) + 2 * wireM(in)));
         }
         if (in.has("bands", "two") && in.frequencyHz() > 200e6) {
-            throw new InputException(Inputs.FREQUENCY, "For two bands the lower one lies below 200 MHz.");
+            throw new InputException(Inputs.FREQUENCY, Say.FOR_TWO_BANDS_THE_LOWER_ONE.of());
         }
     }
 
@@ -185,47 +188,40 @@ public final class RibbonJPoleSheet implements CutKind {
         all.add(Dimension.byRule(
                 STUB,
                 "A",
-                "stub: closed end to notch",
+                Say.STUB.of(),
                 velocity(in) * quarter,
-                "velocity factor × a quarter-wave: formula; factor "
-                        + (in.has(Shortening.FROM, "usual") ? "from the catalogue" : "as given")));
+                in.has(Shortening.FROM, "usual") ? Say.FACTOR_FROM_THE_CATALOGUE.of() : Say.FACTOR_AS_GIVEN.of()));
         all.add(new Dimension(
                 TAP,
                 "B",
-                "tap above the closed end",
+                Say.TAP_ABOVE_THE_CLOSED_END.of(),
                 Quantity.LENGTH,
                 OptionalDouble.of(TAP_WAVES * in.waveM()),
                 TAP_WAVES * in.waveM(),
-                "an inch and a quarter on 2 m; common practice, no source",
+                Say.AN_INCH_AND_A_QUARTER_ON.of(),
                 0.03,
                 true));
         double half = RADIATOR_FACTOR * in.waveM() / 2;
         if (!isTwo) {
-            all.add(Dimension.tuned(
-                    RADIATOR, "C", "radiator: notch to top", half, "0.95 of a half-wave; common practice, no source"));
+            all.add(Dimension.tuned(RADIATOR, "C", Say.RADIATOR.of(), half, CutWord.HALF_WAVE_RULE.of()));
             return all;
         }
         double lower = RADIATOR_FACTOR * upperWave / 2;
-        all.add(Dimension.tuned(
-                RADIATOR,
-                "C",
-                "radiator: notch to decoupling stub",
-                lower,
-                "0.95 of a half-wave of the upper band; common practice, no source"));
+        all.add(Dimension.tuned(RADIATOR, "C", Say.RADIATOR_NOTCH.of(), lower, Say.UPPER_HALF_WAVE_RULE.of()));
         all.add(Dimension.byRule(
                 DECOUPLING,
                 "D",
-                "decoupling stub of thin coax, shorted at its top",
+                Say.DECOUPLING_STUB_OF_THIN_COAX.of(),
                 THIN_COAX_FACTOR * upperWave / 4,
-                "0.66 × a quarter-wave of the upper band: formula"));
+                Say.DECOUPLING_RULE.of()));
         all.add(new Dimension(
                 UPPER,
                 "E",
-                "wire above the decoupling stub",
+                Say.WIRE_ABOVE_THE_DECOUPLING_STUB.of(),
                 Quantity.LENGTH,
                 OptionalDouble.empty(),
                 Math.max(0.1, 0.6 * (half - lower)),
-                "no rule: solved for on the lower band",
+                Say.NO_RULE.of(),
                 0.005,
                 true));
         return all;
@@ -253,11 +249,7 @@ public final class RibbonJPoleSheet implements CutKind {
                 shape,
                 low.atFeed(),
                 low.atConnector(),
-                List.of(String.format(
-                        Locale.ROOT,
-                        "One tap for two bands is a compromise: SWR %.1f on the lower, %.1f on the upper.",
-                        swr(low.atConnector()),
-                        swr(high.atConnector()))));
+                List.of(Say.COMPROMISE.of(swr(low.atConnector()), swr(high.atConnector()))));
     }
 
     private static double swr(Impedance z) {
@@ -284,31 +276,31 @@ public final class RibbonJPoleSheet implements CutKind {
 
     @Override
     public List<Piece> pieces(Inputs in, Shape shape) {
-        String stock = switch (in.choice("of")) {
-            case "450" -> "450 Ω ladder ribbon";
-            case "foil" -> "copper foil, " + Common.millimetres(in.get("foilM"));
-            default -> "300 Ω ribbon";
+        Outcome stock = switch (in.choice("of")) {
+            case "450" -> Say.LADDER_450.of();
+            case "foil" -> Say.COPPER_FOIL.of(in.get("foilM"));
+            default -> Say.RIBBON_300.of();
         };
-        Piece ribbon = Piece.of(1, "ribbon, stub and radiator in one", 1, shape.get(STUB) + shape.get(RADIATOR), stock)
+        Piece ribbon = Piece.of(1, Say.RIBBON.of(), 1, shape.get(STUB) + shape.get(RADIATOR), stock)
                 .tunedBy(RADIATOR)
-                .extra(0.012, "for the twisted closed end");
+                .extra(0.012, Say.FOR_THE_TWISTED_CLOSED_END.of());
         if (in.has("bands", "one")) {
             return List.of(ribbon);
         }
         return List.of(
                 ribbon,
-                Piece.of(2, "decoupling stub", 1, shape.get(DECOUPLING), "thin coax, velocity factor 0.66")
-                        .extra(0.016, "for stripped ends"),
-                Piece.of(3, "wire above the stub", 1, shape.get(UPPER), "one conductor of the ribbon")
+                Piece.of(2, Say.DECOUPLING_STUB.of(), 1, shape.get(DECOUPLING), Say.THIN_COAX.of())
+                        .extra(0.016, CutWord.FOR_STRIPPED_ENDS.of()),
+                Piece.of(3, Say.WIRE_ABOVE_THE_STUB.of(), 1, shape.get(UPPER), Say.ONE_CONDUCTOR_OF_THE_RIBBON.of())
                         .tunedBy(UPPER)
-                        .extra(0.012, "for the joint"));
+                        .extra(0.012, CutWord.FOR_THE_JOINT.of()));
     }
 
     @Override
-    public List<String> parts(Inputs in, Shape shape) {
-        List<String> all = new ArrayList<>(List.of(
-                "thin coax with a connector", "ferrites or a coil of the line as choke below the tap", "shrink tube"));
-        all.add(in.has("where", "tube") ? "plastic tube with two caps" : "cord for the top");
+    public List<Outcome> parts(Inputs in, Shape shape) {
+        List<Outcome> all = new ArrayList<>(List.of(
+                Say.THIN_COAX_WITH_A_CONNECTOR.of(), Say.FERRITES_OR_A_COIL_OF_THE.of(), CutWord.SHRINK_TUBE.of()));
+        all.add(in.has("where", "tube") ? Say.PLASTIC_TUBE_WITH_TWO_CAPS.of() : Say.CORD_FOR_THE_TOP.of());
         return all;
     }
 
@@ -316,38 +308,27 @@ public final class RibbonJPoleSheet implements CutKind {
     public Procedure procedure(Inputs in, Shape shape) {
         boolean isTwo = in.has("bands", "two");
         Procedure p = Procedure.of(Metal.WIRE)
-                .join("short", "Strip the bottom, twist both wires together and solder: the closed end.")
-                .join(
-                        "notch",
-                        "Cut a notch of " + Common.millimetres(NOTCH_M)
-                                + " into one wire at A; above it that wire is dead.")
-                .join("tap", "Bare both wires at B; the line's centre to the long one, its shield to the short one.")
+                .join("short", Say.STRIP_THE_BOTTOM.of())
+                .join("notch", Say.CUT_A_NOTCH.of(NOTCH_M))
+                .join("tap", Say.BARE_BOTH_WIRES_AT_B.of())
                 .soldered();
         if (isTwo) {
-            p.join(
-                    "stub",
-                    "Decoupling stub: at its foot its centre joins the radiator below and its shield the wire above; these two"
-                            + " touch nowhere else. At its far end centre and shield are soldered together.");
+            p.join("stub", Say.DECOUPLING_STUB_AT.of());
         }
-        p.swept(
-                in.has("where", "tube")
-                        ? "inside its tube, upright and clear"
-                        : "hung as it will be used, clear of all");
+        p.swept(in.has("where", "tube") ? Say.INSIDE_ITS_TUBE.of() : Say.HUNG_AS_IT_WILL_BE_USED.of());
         if (isTwo) {
-            p.tune("upper", "First the upper band: trim the radiator below the decoupling stub.")
-                    .tune("lower", "Then the lower band: trim the wire above the stub. The upper band hardly moves.");
+            p.tune("upper", Say.FIRST_THE_UPPER_BAND.of()).tune("lower", Say.THEN_THE_LOWER_BAND.of());
         } else {
-            p.trimmed("the radiator at its top");
+            p.trimmed(Say.THE_RADIATOR_AT_ITS_TOP.of());
         }
-        p.tune("slide", "SWR at the dip too high: move the tap by a few millimetres; then the length again.");
+        p.tune("slide", Say.SWR_AT_THE_DIP_TOO_HIGH.of());
         if (in.has("where", "tube")) {
-            p.tune("tube", "Outside the tube it reads higher: never trim it there.");
+            p.tune("tube", Say.OUTSIDE_THE_TUBE_IT_READS_HIGHER.of());
         }
         if (in.has("where", "open")) {
-            p.finish("roll", "To carry it: roll it up loosely, a hand wide, and tie it; kinks break wire and foil.");
+            p.finish("roll", Say.TO_CARRY_IT.of());
         }
-        return p.finish("relief", "Tie the line to the ribbon below the tap, so that no joint is pulled.")
-                .weatherproofed();
+        return p.finish("relief", Say.TIE_THE_LINE_TO_THE_RIBBON.of()).weatherproofed();
     }
 
     @Override
@@ -359,7 +340,7 @@ public final class RibbonJPoleSheet implements CutKind {
         Point notch = new Point(apart, 0, stub);
         Point top = new Point(0, 0, stub + shape.get(RADIATOR));
         boolean isTwo = in.has("bands", "two");
-        Sketch side = new Sketch("From the front", Sketch.From.FRONT)
+        Sketch side = new Sketch(CutWord.FROM_THE_FRONT.of(), Sketch.From.FRONT)
                 .of(a)
                 .measure(new Point(apart, 0, 0), notch, 1, "A")
                 .measure(new Point(0, 0, stub), top, -1, "C")
@@ -385,11 +366,93 @@ public final class RibbonJPoleSheet implements CutKind {
         }
         double tap = shape.get(TAP);
         double seen = Math.max(1.1 * tap, 1.5 * apart);
-        Sketch detail = new Sketch("Tap, enlarged", Sketch.From.FRONT)
+        Sketch detail = new Sketch(CutWord.TAP_ENLARGED.of(), Sketch.From.FRONT)
                 .of(a)
                 .measure(new Point(apart, 0, 0), new Point(apart, 0, tap), 1, "B")
-                .words(new Point(apart / 2 - 0.95 * seen, 0, 1.25 * tap), "centre")
-                .words(new Point(apart + 0.1 * seen, 0, 1.25 * tap), "shield");
+                .words(new Point(apart / 2 - 0.95 * seen, 0, 1.25 * tap), CutWord.CENTRE.of())
+                .words(new Point(apart + 0.1 * seen, 0, 1.25 * tap), CutWord.SHIELD.of());
         return new Drawing(List.of(side.view(), detail.enlarged(new Point(apart / 2, 0, 0.6 * tap), seen)));
+    }
+
+    /** What it says. */
+    private enum Say implements OutcomeId {
+        TUBE_TOO_NARROW("ribbonFineM"),
+        FACTOR_FROM_THE_CATALOGUE,
+        FACTOR_AS_GIVEN,
+        COMPROMISE("lowerSwr", "upperSwr"),
+        COPPER_FOIL("widthFineM"),
+        CUT_A_NOTCH("notchFineM"),
+        TITLE,
+        ABOUT,
+        RIBBON_300,
+        LADDER_450,
+        FLAT_FOIL,
+        BANDS,
+        ONE,
+        TWO,
+        UPPER_BAND,
+        ONE_STUB_SERVES_BOTH_ONLY_ABOUT,
+        IT_HANGS,
+        IN_THE_OPEN,
+        INSIDE_A_PLASTIC_TUBE,
+        TUBE,
+        THE_RIBBON_MUST_FIT_IN,
+        TUBE_WALL,
+        WHAT_IS_SOLD,
+        FOIL,
+        WHAT_CAN_BE_CUT_BY_HAND,
+        FOIL_BETWEEN,
+        WIDER,
+        A_QUARTER_WAVE_OF_THE_RIBBON,
+        THE_STRIPS_MUST_LIE_ONE_AND,
+        FOR_TWO_BANDS_THE_LOWER_ONE,
+        STUB,
+        TAP_ABOVE_THE_CLOSED_END,
+        AN_INCH_AND_A_QUARTER_ON,
+        RADIATOR,
+        RADIATOR_NOTCH,
+        UPPER_HALF_WAVE_RULE,
+        DECOUPLING_STUB_OF_THIN_COAX,
+        DECOUPLING_RULE,
+        WIRE_ABOVE_THE_DECOUPLING_STUB,
+        NO_RULE,
+        RIBBON,
+        FOR_THE_TWISTED_CLOSED_END,
+        DECOUPLING_STUB,
+        THIN_COAX,
+        WIRE_ABOVE_THE_STUB,
+        ONE_CONDUCTOR_OF_THE_RIBBON,
+        THIN_COAX_WITH_A_CONNECTOR,
+        FERRITES_OR_A_COIL_OF_THE,
+        PLASTIC_TUBE_WITH_TWO_CAPS,
+        CORD_FOR_THE_TOP,
+        STRIP_THE_BOTTOM,
+        BARE_BOTH_WIRES_AT_B,
+        DECOUPLING_STUB_AT,
+        INSIDE_ITS_TUBE,
+        HUNG_AS_IT_WILL_BE_USED,
+        FIRST_THE_UPPER_BAND,
+        THEN_THE_LOWER_BAND,
+        THE_RADIATOR_AT_ITS_TOP,
+        SWR_AT_THE_DIP_TOO_HIGH,
+        OUTSIDE_THE_TUBE_IT_READS_HIGHER,
+        TO_CARRY_IT,
+        TIE_THE_LINE_TO_THE_RIBBON;
+
+        private final List<String> takes;
+
+        Say(String... takes) {
+            this.takes = List.of(takes);
+        }
+
+        @Override
+        public String area() {
+            return "cut.ribbonJPoleSheet";
+        }
+
+        @Override
+        public List<String> takes() {
+            return takes;
+        }
     }
 }

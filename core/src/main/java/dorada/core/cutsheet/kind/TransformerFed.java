@@ -3,24 +3,28 @@ package dorada.core.cutsheet.kind;
 import dorada.core.antenna.Assembly;
 import dorada.core.antenna.EndFedHalfWave;
 import dorada.core.cutsheet.CutKind;
+import dorada.core.cutsheet.CutWord;
 import dorada.core.cutsheet.Dimension;
 import dorada.core.cutsheet.Drawing;
 import dorada.core.cutsheet.Drawing.Style;
 import dorada.core.cutsheet.Goal;
 import dorada.core.cutsheet.Input;
+import dorada.core.cutsheet.Input.Option;
 import dorada.core.cutsheet.Inputs;
 import dorada.core.cutsheet.Quantity;
 import dorada.core.cutsheet.Shape;
 import dorada.core.cutsheet.SheetSolver;
 import dorada.core.cutsheet.Sketch;
 import dorada.core.cutsheet.Solved;
+import dorada.core.outcome.Outcome;
+import dorada.core.outcome.OutcomeId;
 import dorada.core.rf.Impedance;
 import dorada.core.rf.Wavelength;
 import dorada.core.wire.Conductor;
 import dorada.core.wire.Point;
 import dorada.core.wire.Watch;
+import java.util.Comparator;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import org.hipparchus.optim.MaxEval;
 import org.hipparchus.optim.nonlinear.scalar.GoalType;
@@ -42,11 +46,14 @@ abstract sealed class TransformerFed implements CutKind permits EndFedWire, Half
     /** So large a coil across does nothing. */
     private static final double NO_COIL_HENRY = 1;
 
+    /** What suits most of them. */
+    private static final String USUAL_RATIO = "49";
+
     /** Transformers that are sold. */
     public static final List<Integer> RATIOS = List.of(9, 16, 25, 36, 49, 64);
 
     /** By rule, in free space. */
-    static final String RULE = "468/f in feet; common practice, no source";
+    static final Outcome RULE = Say.RULE_468.of();
 
     @Override
     public final double highestHz() {
@@ -59,40 +66,32 @@ abstract sealed class TransformerFed implements CutKind permits EndFedWire, Half
     }
 
     /** Where the transformer's high side meets it: "wire's end". */
-    abstract String foot();
+    abstract Outcome foot();
 
     /** The half-wave by rule. */
     abstract Dimension longPiece(Inputs in);
 
     /** What the other half is called. */
-    abstract String tail();
+    abstract Outcome tail();
 
     /** The choice of a transformer, and the length of the other half. */
-    static List<Input> feed(double frequencyHz, String tailTitle) {
+    static List<Input> feed(double frequencyHz, Outcome tailTitle) {
         double wave = Wavelength.ofHz(frequencyHz);
         return List.of(
                 Input.choice(
                         "ratio",
-                        "Transformer",
-                        "49",
-                        "49:1",
-                        "9",
-                        "9:1",
-                        "16",
-                        "16:1",
-                        "25",
-                        "25:1",
-                        "36",
-                        "36:1",
-                        "64",
-                        "64:1"),
+                        Say.TRANSFORMER.of(),
+                        RATIOS.stream()
+                                .map(r -> new Option(Integer.toString(r), CutWord.RATIO.of(r)))
+                                .sorted(Comparator.comparing(o -> !o.id().equals(USUAL_RATIO)))
+                                .toList()),
                 Input.length(
                         "tailM",
                         tailTitle,
                         0.01 * wave,
                         0.1 * wave,
                         0.05 * wave,
-                        "some other half it must have; longer, it is a radial"));
+                        Say.SOME_OTHER_HALF_IT_MUST_HAVE.of()));
     }
 
     @Override
@@ -103,7 +102,7 @@ abstract sealed class TransformerFed implements CutKind permits EndFedWire, Half
                 Dimension.solved(
                         COIL,
                         "L",
-                        "coil across the transformer's high side",
+                        Say.COIL_ACROSS_THE_TRANSFORMERS_HIGH_SIDE.of(),
                         Quantity.INDUCTANCE,
                         BEGIN_OHM / (2 * Math.PI * in.frequencyHz())));
     }
@@ -137,15 +136,7 @@ abstract sealed class TransformerFed implements CutKind permits EndFedWire, Half
         Solved s = SheetSolver.at(this, in, cut.with(COIL, henry));
         double ohm = square / z.resistanceOhm();
         return new Solved(
-                s.shape(),
-                s.atFeed(),
-                s.atConnector(),
-                List.of(String.format(
-                        Locale.ROOT,
-                        "The %s shows %.0f Ω: the nearest usual transformer is %d:1.",
-                        foot(),
-                        ohm,
-                        fitting(ohm))));
+                s.shape(), s.atFeed(), s.atConnector(), List.of(Say.NEAREST_TRANSFORMER.of(foot(), ohm, fitting(ohm))));
     }
 
     private Impedance end(Inputs in, Shape shape) {
@@ -167,7 +158,7 @@ abstract sealed class TransformerFed implements CutKind permits EndFedWire, Half
     }
 
     /** "wire" or "whip". */
-    abstract String shortName();
+    abstract Outcome shortName();
 
     private Assembly wires(Inputs in, Shape shape) {
         return clad(
@@ -195,18 +186,44 @@ abstract sealed class TransformerFed implements CutKind permits EndFedWire, Half
         Point feed = new Point(0, 0, 0);
         Point top = a.structure().wires().get(0).to();
         Point low = a.structure().wires().get(1).to();
-        Sketch side = new Sketch("From the side", Sketch.From.FRONT)
+        Sketch side = new Sketch(CutWord.FROM_THE_SIDE.of(), Sketch.From.FRONT)
                 .of(a)
                 .measure(feed, top, -1, "A")
                 .measure(low, feed, 1, "B")
                 .piece(feed.toward(top, 0.6), 1)
                 .piece(low, 2);
         double seen = 0.06;
-        Sketch detail = new Sketch("Feed, enlarged", Sketch.From.FRONT)
+        Sketch detail = new Sketch(CutWord.FEED_ENLARGED.of(), Sketch.From.FRONT)
                 .of(a)
                 .stroke(new Point(0, 0, -0.02), new Point(0, 0, 0.02), 0.04, Style.INSULATOR)
                 .stroke(new Point(0.02, 0, 0), new Point(1, 0, 0), 0.005, Style.COAX)
-                .words(new Point(0.006, 0, 0.045), "transformer between " + shortName() + " and line");
+                .words(new Point(0.006, 0, 0.045), Say.TRANSFORMER_BETWEEN.of(shortName()));
         return new Drawing(List.of(side.view(), detail.enlarged(feed, seen)));
+    }
+
+    /** What it says. */
+    enum Say implements OutcomeId {
+        TRANSFORMER,
+        NEAREST_TRANSFORMER("foot", "shownOhm", "ratioCount"),
+        TRANSFORMER_BETWEEN("long"),
+        RULE_468,
+        SOME_OTHER_HALF_IT_MUST_HAVE,
+        COIL_ACROSS_THE_TRANSFORMERS_HIGH_SIDE;
+
+        private final List<String> takes;
+
+        Say(String... takes) {
+            this.takes = List.of(takes);
+        }
+
+        @Override
+        public String area() {
+            return "cut.transformerFed";
+        }
+
+        @Override
+        public List<String> takes() {
+            return takes;
+        }
     }
 }

@@ -3,10 +3,12 @@ package dorada.core.cutsheet.kind;
 import dorada.core.antenna.Assembly;
 import dorada.core.antenna.TubeJPole;
 import dorada.core.cutsheet.CutKind;
+import dorada.core.cutsheet.CutWord;
 import dorada.core.cutsheet.Dimension;
 import dorada.core.cutsheet.Drawing;
 import dorada.core.cutsheet.Goal;
 import dorada.core.cutsheet.Input;
+import dorada.core.cutsheet.Input.Option;
 import dorada.core.cutsheet.InputException;
 import dorada.core.cutsheet.Inputs;
 import dorada.core.cutsheet.Piece;
@@ -16,6 +18,8 @@ import dorada.core.cutsheet.Quantity;
 import dorada.core.cutsheet.Shape;
 import dorada.core.cutsheet.Shortening;
 import dorada.core.cutsheet.Sketch;
+import dorada.core.outcome.Outcome;
+import dorada.core.outcome.OutcomeId;
 import dorada.core.rf.Wavelength;
 import dorada.core.safety.Caution;
 import dorada.core.wire.Point;
@@ -48,13 +52,13 @@ public final class TubeJPoleSheet implements CutKind {
     }
 
     @Override
-    public String title() {
-        return "tube J-pole";
+    public Outcome title() {
+        return Say.TITLE.of();
     }
 
     @Override
-    public String about() {
-        return "A half-wave on a quarter-wave stub: no radials, stands on a pole, lasts for years.";
+    public Outcome about() {
+        return Say.ABOUT.of();
     }
 
     @Override
@@ -78,47 +82,37 @@ public final class TubeJPoleSheet implements CutKind {
         List<Input> all = new ArrayList<>();
         all.add(Input.choice(
                 Common.METAL,
-                "Tube",
-                "copper",
-                "copper",
-                "aluminium",
-                "aluminium",
-                "brass",
-                "brass",
-                "stainless",
-                "stainless steel"));
-        all.add(Common.diameter("Tube, thickness", 0.015, frequencyHz));
+                Say.TUBE.of(),
+                new Option("copper", Say.COPPER.of()),
+                new Option("aluminium", Say.ALUMINIUM.of()),
+                new Option("brass", Say.BRASS.of()),
+                new Option("stainless", Say.STAINLESS_STEEL.of())));
+        all.add(Common.diameter(Say.TUBE_THICKNESS.of(), 0.015, frequencyHz));
         all.add(Input.length(
                 "apartM",
-                "Between both tubes, axis to axis",
+                Say.BETWEEN_BOTH_TUBES.of(),
                 0.008 * wave,
                 0.05 * wave,
                 Math.max(0.02 * wave, Math.min(0.045, 0.04 * wave)),
-                "closer, they touch; farther, the stub radiates"));
+                Say.CLOSER.of()));
         all.add(Input.length(
                 FITTING,
-                "Elbow and tee, middle to where the tube stops; 0 = no fittings",
+                Say.ELBOW_AND_TEE.of(),
                 0,
                 0.05,
                 Math.min(FITTING_DIAMETERS * 0.015, 0.006 * wave),
-                "measure it on the fitting"));
-        all.addAll(Shortening.inputs(TUBE_FACTOR, "the long tube, three quarters of a wave", frequencyHz));
+                Say.MEASURE_IT_ON_THE_FITTING.of()));
+        all.addAll(Shortening.inputs(TUBE_FACTOR, Say.THE_LONG_TUBE.of(), frequencyHz));
         return all;
     }
 
     @Override
     public void check(Inputs in) {
         if (in.get("apartM") < 2 * in.get(Common.DIAMETER)) {
-            throw new InputException(
-                    "apartM",
-                    "Axis to axis at least twice the tube's thickness, "
-                            + Inputs.words(Quantity.LENGTH, 2 * in.get(Common.DIAMETER))
-                            + ": nearer, currents crowd on the inner sides and no thin-wire model holds.");
+            throw new InputException("apartM", Say.TOO_NEAR.of(2 * in.get(Common.DIAMETER)));
         }
         if (in.get("apartM") <= 2 * in.get(FITTING)) {
-            throw new InputException(
-                    FITTING,
-                    "Elbow and tee alone are wider than the distance between the tubes: no cross piece is left.");
+            throw new InputException(FITTING, Say.ELBOW_AND_TEE_ALONE_ARE_WIDER.of());
         }
     }
 
@@ -131,21 +125,21 @@ public final class TubeJPoleSheet implements CutKind {
     public List<Dimension> dimensions(Inputs in) {
         double quarter =
                 Shortening.factor(in, TUBE_FACTOR, 0.75) * TRADE_WAVE_MHZ_M / (in.frequencyHz() / Common.MHZ) / 4;
-        String source = Shortening.source(in, "0.96 of 300/f; common practice, no source");
+        Outcome source = Shortening.source(in, Say.RULE_288.of());
         return List.of(
-                Dimension.byRule(STUB, "A", "short tube, from the bottom", quarter, source),
-                Dimension.tuned(WHOLE, "B", "long tube, from the bottom", 3 * quarter, source),
+                Dimension.byRule(STUB, "A", Say.SHORT_TUBE.of(), quarter, source),
+                Dimension.tuned(WHOLE, "B", Say.LONG_TUBE.of(), 3 * quarter, source),
                 new Dimension(
                         TAP,
                         "C",
-                        "tap above the bottom",
+                        Say.TAP_ABOVE_THE_BOTTOM.of(),
                         Quantity.LENGTH,
                         OptionalDouble.of(TAP_SHARE * quarter),
                         TAP_SHARE * quarter,
-                        "about an eighth of the stub; common practice, no source: it is slid in any case",
+                        Say.ABOUT_AN_EIGHTH_OF_THE_STUB.of(),
                         0.02,
                         true),
-                Dimension.given(APART, "D", "between both tubes, axis to axis", in.get("apartM")));
+                Dimension.given(APART, "D", Say.BETWEEN_BOTH_TUBES_AXIS.of(), in.get("apartM")));
     }
 
     @Override
@@ -169,32 +163,32 @@ public final class TubeJPoleSheet implements CutKind {
     @Override
     public List<Piece> pieces(Inputs in, Shape shape) {
         return List.of(
-                Piece.of(1, "long tube, from the tee", 1, shape.get(WHOLE) - fittingM(in), Common.tube(in))
+                Piece.of(1, Say.LONG_TUBE_FROM.of(), 1, shape.get(WHOLE) - fittingM(in), Common.tube(in))
                         .tunedBy(WHOLE),
-                Piece.of(2, "short tube, from the elbow", 1, shape.get(STUB) - fittingM(in), Common.tube(in))
+                Piece.of(2, Say.SHORT_TUBE_FROM.of(), 1, shape.get(STUB) - fittingM(in), Common.tube(in))
                         .tunedBy(STUB),
-                Piece.of(3, "cross piece, from stop to stop", 1, shape.get(APART) - 2 * fittingM(in), Common.tube(in)));
+                Piece.of(3, Say.CROSS_PIECE.of(), 1, shape.get(APART) - 2 * fittingM(in), Common.tube(in)));
     }
 
     @Override
-    public List<String> parts(Inputs in, Shape shape) {
+    public List<Outcome> parts(Inputs in, Shape shape) {
         return List.of(
-                "elbow and tee for the bottom, two end caps",
-                "two clamps for the tap",
-                "choke below the tap",
-                "pole, with its clamp on the bottom where there is no voltage");
+                Say.ELBOW_AND_TEE_FOR_THE_BOTTOM.of(),
+                Say.TWO_CLAMPS_FOR_THE_TAP.of(),
+                Say.CHOKE_BELOW_THE_TAP.of(),
+                Say.POLE.of());
     }
 
     @Override
     public Procedure procedure(Inputs in, Shape shape) {
         return Procedure.of(Metal.TUBE)
-                .join("solder", "Clean, flux and solder elbow, tee and caps; the caps last.", Caution.OPEN_FLAME)
+                .join("solder", Say.CLEAN.of(), Caution.OPEN_FLAME)
                 .clamped()
-                .join("tap", "Centre of the line to the long tube, shield to the short one, both at the tap's height.")
-                .swept("upright, the stub a metre clear of everything")
-                .tune("height", "Dip too low: shorten the long tube at its top; too high: it should have been longer.")
-                .tune("slide", "SWR at the dip too high: slide both clamps together, up and down, for the least.")
-                .tune("again", "Length and tap pull on each other: set one, then the other, until both stand.")
+                .join("tap", Say.CENTRE_OF_THE_LINE_TO_THE.of())
+                .swept(Say.UPRIGHT.of())
+                .tune("height", Say.DIP_TOO_LOW.of())
+                .tune("slide", Say.SWR_AT_THE_DIP_TOO_HIGH.of())
+                .tune("again", Say.LENGTH_AND_TAP_PULL_ON_EACH.of())
                 .raised()
                 .weatherproofed();
     }
@@ -207,7 +201,7 @@ public final class TubeJPoleSheet implements CutKind {
         Point top = new Point(0, 0, shape.get(WHOLE));
         Point shortTop = new Point(apart, 0, shape.get(STUB));
         Point shortBottom = new Point(apart, 0, 0);
-        Sketch side = new Sketch("From the side", Sketch.From.FRONT)
+        Sketch side = new Sketch(CutWord.FROM_THE_SIDE.of(), Sketch.From.FRONT)
                 .of(a)
                 .measure(bottom, top, -1, "B")
                 .measure(shortBottom, shortTop, 1, "A")
@@ -215,12 +209,66 @@ public final class TubeJPoleSheet implements CutKind {
                 .piece(shortBottom.toward(shortTop, 0.8), 2);
         double tap = shape.get(TAP);
         double seen = Math.max(1.6 * tap, apart);
-        Sketch detail = new Sketch("Tap, enlarged", Sketch.From.FRONT)
+        Sketch detail = new Sketch(CutWord.TAP_ENLARGED.of(), Sketch.From.FRONT)
                 .of(a)
                 .measure(shortBottom, new Point(apart, 0, tap), 1, "C")
                 .measure(bottom, shortBottom, 1, "D")
-                .words(new Point(-0.9 * seen + apart / 2, 0, 1.05 * tap), "centre")
-                .words(new Point(apart + 0.1 * seen, 0, 1.05 * tap), "shield");
+                .words(new Point(-0.9 * seen + apart / 2, 0, 1.05 * tap), CutWord.CENTRE.of())
+                .words(new Point(apart + 0.1 * seen, 0, 1.05 * tap), CutWord.SHIELD.of());
         return new Drawing(List.of(side.view(), detail.enlarged(new Point(apart / 2, 0, 0.6 * tap), seen)));
+    }
+
+    /** What it says. */
+    private enum Say implements OutcomeId {
+        TOO_NEAR("leastSizeM"),
+        TITLE,
+        ABOUT,
+        TUBE,
+        COPPER,
+        ALUMINIUM,
+        BRASS,
+        STAINLESS_STEEL,
+        TUBE_THICKNESS,
+        BETWEEN_BOTH_TUBES,
+        CLOSER,
+        ELBOW_AND_TEE,
+        MEASURE_IT_ON_THE_FITTING,
+        THE_LONG_TUBE,
+        ELBOW_AND_TEE_ALONE_ARE_WIDER,
+        RULE_288,
+        SHORT_TUBE,
+        LONG_TUBE,
+        TAP_ABOVE_THE_BOTTOM,
+        ABOUT_AN_EIGHTH_OF_THE_STUB,
+        BETWEEN_BOTH_TUBES_AXIS,
+        LONG_TUBE_FROM,
+        SHORT_TUBE_FROM,
+        CROSS_PIECE,
+        ELBOW_AND_TEE_FOR_THE_BOTTOM,
+        TWO_CLAMPS_FOR_THE_TAP,
+        CHOKE_BELOW_THE_TAP,
+        POLE,
+        CLEAN,
+        CENTRE_OF_THE_LINE_TO_THE,
+        UPRIGHT,
+        DIP_TOO_LOW,
+        SWR_AT_THE_DIP_TOO_HIGH,
+        LENGTH_AND_TAP_PULL_ON_EACH;
+
+        private final List<String> takes;
+
+        Say(String... takes) {
+            this.takes = List.of(takes);
+        }
+
+        @Override
+        public String area() {
+            return "cut.tubeJPoleSheet";
+        }
+
+        @Override
+        public List<String> takes() {
+            return takes;
+        }
     }
 }

@@ -1,15 +1,24 @@
 package dorada.core.instrument.scpi;
 
-/** An instrument that can't be reached, does not answer, or reports an error; the message is a sentence. */
-public final class InstrumentException extends RuntimeException {
+import dorada.core.outcome.Outcome;
+import dorada.core.outcome.OutcomeId;
+import dorada.core.outcome.Refusal;
+
+/** An instrument that can't be reached, does not answer, or reports an error. */
+public final class InstrumentException extends Refusal {
 
     private static final long serialVersionUID = 1L;
 
-    public InstrumentException(String sentence) {
-        super(sentence);
+    public InstrumentException(OutcomeId id) {
+        super(id);
     }
 
-    public InstrumentException(String sentence, Throwable cause) {
-        super(sentence, cause);
+    public InstrumentException(Outcome outcome) {
+        super(outcome);
+    }
+
+    public InstrumentException(Outcome outcome, Throwable cause) {
+        super(outcome);
+        initCause(cause);
     }
 }

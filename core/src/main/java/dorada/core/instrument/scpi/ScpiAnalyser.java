@@ -3,6 +3,7 @@ package dorada.core.instrument.scpi;
 import dorada.core.instrument.Analyser;
 import dorada.core.instrument.AnalyserLimits;
 import dorada.core.instrument.Span;
+import dorada.core.outcome.Refusal;
 import dorada.core.sweep.Sweep;
 import java.io.IOException;
 import java.time.Duration;
@@ -67,8 +68,7 @@ public final class ScpiAnalyser implements Analyser {
     public Sweep rawSweep(Span span, int points, int averages, BooleanSupplier goOn) {
         requireWithinLimits(span, points);
         if (profile.raw().isEmpty()) {
-            throw new InstrumentException(
-                    "How this analyser's own correction is switched off is not known: add the command to the instrument.");
+            throw new InstrumentException(Trouble.NO_RAW_COMMAND);
         }
         return again(() -> {
             tell(profile.raw(), "");
@@ -84,8 +84,8 @@ public final class ScpiAnalyser implements Analyser {
     private void requireWithinLimits(Span span, int points) {
         try {
             limits.require(span, points);
-        } catch (IllegalArgumentException e) {
-            throw new InstrumentException(e.getMessage(), e);
+        } catch (Refusal e) {
+            throw new InstrumentException(e.outcome(), e);
         }
     }
 
@@ -98,8 +98,7 @@ public final class ScpiAnalyser implements Analyser {
             }
             if (System.nanoTime() > until) {
                 tell(profile.abort(), "");
-                throw new InstrumentException("The analyser did not finish within " + longestSweep.toSeconds()
-                        + " s. Fewer points or averages?");
+                throw new InstrumentException(Trouble.NOT_FINISHED.of((int) longestSweep.toSeconds()));
             }
             try {
                 Thread.sleep(POLL_MS);
@@ -115,8 +114,7 @@ public final class ScpiAnalyser implements Analyser {
         try {
             return Integer.parseInt(answer.strip());
         } catch (NumberFormatException e) {
-            throw new InstrumentException(
-                    "The analyser answered \"" + shortened(answer) + "\" where a status was asked for.");
+            throw new InstrumentException(Trouble.NO_STATUS.of(shortened(answer)));
         }
     }
 
@@ -126,15 +124,14 @@ public final class ScpiAnalyser implements Analyser {
         }
         String error = ask(profile.error(), ANSWER).strip();
         if (!error.startsWith("0") && !error.startsWith("+0")) {
-            throw new InstrumentException("The analyser refuses: " + shortened(error));
+            throw new InstrumentException(Trouble.REFUSES.of(shortened(error)));
         }
     }
 
     private static Sweep read(String data, Span span, int points) {
         String[] parts = data.strip().split(",");
         if (parts.length != 2 * points) {
-            throw new InstrumentException("The analyser sent " + parts.length + " numbers; " + 2 * points
-                    + " were expected, two for each point.");
+            throw new InstrumentException(Trouble.OTHER_NUMBERS.of(parts.length, 2 * points));
         }
         double[] hz = span.points(points);
         double[] re = new double[points];
@@ -146,7 +143,7 @@ public final class ScpiAnalyser implements Analyser {
             }
             return new Sweep(hz, re, im, Sweep.STANDARD_REFERENCE_OHM);
         } catch (IllegalArgumentException e) {
-            throw new InstrumentException("The analyser sent something that is no reading: " + shortened(data), e);
+            throw new InstrumentException(Trouble.NO_READING.of(shortened(data)), e);
         }
     }
 
@@ -185,8 +182,7 @@ public final class ScpiAnalyser implements Analyser {
             } catch (IOException e) {
                 close();
                 if (attempt == 2) {
-                    throw new InstrumentException(
-                            "The analyser does not answer (" + e.getMessage() + "). Is it on, and connected?", e);
+                    throw new InstrumentException(Trouble.SILENT.of(String.valueOf(e.getMessage())), e);
                 }
             } catch (InstrumentException e) {
                 // What is still on its way would be taken for the next answer.

@@ -57,8 +57,11 @@ class BeamTest {
     void moreElementsBringMoreGain() {
         double before = 0;
         for (String n : List.of("2", "3", "4", "5", "6")) {
-            String note = BEAM.solve(beam(n, "hairpin"), Watch.NOBODY).notes().get(0);
-            double gain = Double.parseDouble(note.replaceAll("Computed: ([0-9.]+) dBi.*", "$1"));
+            double gain = (double) BEAM.solve(beam(n, "hairpin"), Watch.NOBODY)
+                    .notes()
+                    .get(0)
+                    .params()
+                    .get("gainDbi");
             assertThat(gain).as("%s elements", n).isGreaterThan(before);
             before = gain;
         }
@@ -112,10 +115,12 @@ class BeamTest {
     void aHairpinIsSaidInWiresThatCanBeCut() {
         Inputs in = beam("3", "hairpin");
         Solved s = BEAM.solve(in, Watch.NOBODY);
-        assertThat(BEAM.parts(in, s.shape())).anyMatch(p -> p.startsWith("hairpin: two wires of 3 mm, 30 mm apart"));
+        assertThat(BEAM.parts(in, s.shape())).anyMatch(p -> p.is(ParallelBeam.Say.HAIRPIN_PART));
         Inputs gamma = beam("3", "gamma");
         Solved g = BEAM.solve(gamma, Watch.NOBODY);
-        assertThat(BEAM.parts(gamma, g.shape())).anyMatch(p -> p.contains("capacitor of") && p.contains("pF"));
+        assertThat(BEAM.parts(gamma, g.shape()))
+                .contains(ParallelBeam.Say.GAMMA_PARTS.of(
+                        g.shape().get("tap"), g.shape().get("series")));
         assertThat(g.shape().get("series")).isBetween(0.5e-12, 30e-12);
     }
 
@@ -131,7 +136,8 @@ class BeamTest {
         Shape longer = Shape.start(BEAM.dimensions(through));
         assertThat(BEAM.pieces(through, longer).get(0).finishedM()).isGreaterThan(shape.get("reflector") + 0.002);
         assertThat(BEAM.pieces(through, longer).get(0).finishedM()).isEqualTo(longer.get("reflector"));
-        assertThat(BEAM.notes(through, shape).get(0)).contains("longer than in free space");
+        assertThat(BEAM.notes(through, shape).get(0).is(ParallelBeam.Say.LONGER_FOR_THE_BOOM))
+                .isTrue();
         // The driven element is insulated from the boom in any case.
         assertThat(BEAM.pieces(through, shape).get(1).finishedM()).isCloseTo(shape.get("driven") / 2, within(1e-12));
     }
