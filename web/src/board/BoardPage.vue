@@ -1,6 +1,7 @@
 <script setup lang="ts">
+import { useEventListener, watchDebounced } from '@vueuse/core'
 import { NInput } from 'naive-ui'
-import { computed, onBeforeUnmount, onMounted, ref, watch } from 'vue'
+import { computed, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import { useBoard, useCounts, useMe } from '@/api/queries'
 import { isTyping } from '@/shell/keys'
@@ -16,11 +17,7 @@ const board = useBoard(search, state)
 const reckoned = useCounts(search)
 const field = ref<InstanceType<typeof NInput>>()
 
-let pause: ReturnType<typeof setTimeout> | undefined
-watch(typed, (text) => {
-  clearTimeout(pause)
-  pause = setTimeout(() => (search.value = text), 200)
-})
+watchDebounced(typed, (text) => (search.value = text), { debounce: 200 })
 
 const mayWrite = computed(() => me.data.value?.role !== undefined && me.data.value.role !== 'VIEWER')
 const cards = computed(() => board.cards.value ?? [])
@@ -45,8 +42,7 @@ function onKey(event: KeyboardEvent) {
     void router.push('/installations/new')
   }
 }
-onMounted(() => window.addEventListener('keydown', onKey))
-onBeforeUnmount(() => window.removeEventListener('keydown', onKey))
+useEventListener(window, 'keydown', onKey)
 </script>
 
 <template>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { useClipboard } from '@vueuse/core'
 import { useWords } from '@/words/words'
 import { useQuery } from '@tanstack/vue-query'
 import { computed, ref, watch } from 'vue'
@@ -106,12 +107,13 @@ const USES: { uses: Uses; word: string }[] = [
 ]
 
 const copied = ref('')
+const clipboard = useClipboard()
 async function copyLink() {
   if (!sheet.value) return
   const { href } = router.resolve({ path: '/cutting', query: completeAddress(asked.value, sheet.value) })
   const link = location.origin + href
   try {
-    await navigator.clipboard.writeText(link)
+    await clipboard.copy(link)
     copied.value = 'Copied: a colleague opens the same sheet.'
   } catch {
     copied.value = link

@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import * as v from 'valibot'
+import { keep as keepInBrowser, readKept } from '@/kept'
 import { useWords } from '@/words/words'
 import { computed, ref, watch } from 'vue'
 import { useRoute, useRouter, type LocationQueryRaw } from 'vue-router'
@@ -15,6 +17,12 @@ const props = defineProps<{ asked: Asked; sheet: Sheet | undefined }>()
 
 type Kept = Schemas['SavedSheetView']
 const DRAFT = 'dorada.cut-sheet'
+const WAITING = v.object({
+  kind: v.string(),
+  done: v.array(v.string()),
+  cuts: v.array(v.object({ piece: v.number(), lengthM: v.number() })),
+})
+const keepDraft = (waiting: v.InferOutput<typeof WAITING> | undefined) => keepInBrowser(DRAFT, waiting)
 
 const route = useRoute()
 const router = useRouter()
@@ -71,7 +79,7 @@ function save(words: string) {
       const isNew = kept.value === undefined
       kept.value = sheet
       name.value = sheet.name
-      localStorage.removeItem(DRAFT)
+      keepDraft(undefined)
       if (isNew) await router.replace({ query: { ...route.query, sheet: sheet.id } })
       return words
     }),
@@ -102,14 +110,10 @@ watch(
 )
 
 // Until it is kept, ticks and cuts of this kind wait in the browser.
-const draft = JSON.parse(localStorage.getItem(DRAFT) ?? '{}') as {
-  kind?: string
-  done?: string[]
-  cuts?: ReallyCut[]
-}
-if (!route.query.sheet && draft.kind === props.asked.kind) {
-  done.value = draft.done ?? []
-  cuts.value = draft.cuts ?? []
+const draft = readKept(DRAFT, WAITING)
+if (!route.query.sheet && draft?.kind === props.asked.kind) {
+  done.value = draft.done
+  cuts.value = draft.cuts
 }
 watch(
   () => props.asked.kind,
@@ -124,10 +128,7 @@ watch(
 watch([done, cuts], () => {
   const k = kept.value
   if (!k) {
-    localStorage.setItem(
-      DRAFT,
-      JSON.stringify({ kind: props.asked.kind, done: done.value, cuts: cuts.value }),
-    )
+    keepDraft({ kind: props.asked.kind, done: done.value, cuts: cuts.value })
     return
   }
   const isSame =

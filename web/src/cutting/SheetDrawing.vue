@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { useWords } from '@/words/words'
-import { computed, onBeforeUnmount, onMounted, ref } from 'vue'
+import { computed, useTemplateRef } from 'vue'
+import { useFrame } from '@/plots/useFrame'
 import { usePreferences } from '@/preferences'
 import { formatLength } from '@/units/length'
 import { dimensionLine, place, scaleBarM, sizes, thickness, type View } from './drawing'
@@ -11,16 +12,7 @@ const props = defineProps<{ views: View[] }>()
 const preferences = usePreferences()
 const words = useWords()
 const other = computed(() => (preferences.unit === 'mm' ? 'inch' : 'mm'))
-const frame = ref<HTMLElement>()
-const width = ref(820)
-let observer: ResizeObserver | undefined
-onMounted(() => {
-  observer = new ResizeObserver(([entry]) => {
-    if (entry) width.value = Math.max(300, entry.contentRect.width)
-  })
-  if (frame.value) observer.observe(frame.value)
-})
-onBeforeUnmount(() => observer?.disconnect())
+const { width } = useFrame(useTemplateRef<HTMLElement>('frame'), 820, 300)
 
 const drawn = computed(() => {
   const all = sizes(props.views, width.value)

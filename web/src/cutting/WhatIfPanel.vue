@@ -1,12 +1,14 @@
 <script setup lang="ts">
+import { useDebounceFn } from '@vueuse/core'
 import { useWords } from '@/words/words'
-import { computed, onBeforeUnmount, ref, watch } from 'vue'
+import { computed, ref, watch } from 'vue'
 import { formatOhm } from '@/antenna/solving'
 import { useSolving } from '@/antenna/useSolving'
 import { answer, api, Problem, type Schemas } from '@/api/client'
 import { useLatest } from '@/api/latest'
 import { drawn } from '@/planning/band'
-import SweepPlot, { type Peg, type PlotTrace } from '@/plots/SweepPlot.vue'
+import SweepPlot from '@/plots/SweepPlot.vue'
+import type { Peg, PlotTrace } from '@/plots/sweep/trace'
 import { returnLossAt } from '@/plots/sweepScale'
 import { usePreferences } from '@/preferences'
 import { formatMhz } from '@/units/frequency'
@@ -97,11 +99,7 @@ function kept(): Record<string, number> {
   return Object.keys(choices.value).length ? shape.value : { ...props.sheet.shape, ...shape.value }
 }
 
-let timer: ReturnType<typeof setTimeout> | undefined
-function soon() {
-  clearTimeout(timer)
-  timer = setTimeout(() => void curve(false), 120)
-}
+const soon = useDebounceFn(() => curve(false), 120)
 function back() {
   shape.value = {}
   numbers.value = {}
@@ -109,7 +107,6 @@ function back() {
   void curve(true)
 }
 watch([() => props.sheet.shape, band], () => void curve(true), { immediate: true, deep: true })
-onBeforeUnmount(() => clearTimeout(timer))
 
 const traces = computed<PlotTrace[]>(() => {
   const all: PlotTrace[] = []
@@ -222,7 +219,7 @@ const widest = computed(() => Math.max(1, ...(row.value?.entries ?? []).map((e) 
           :step="(s.high - s.low) / 400"
           :value="s.now"
           :aria-label="words.phrase(s.title)"
-          @input="((shape[s.id] = Number(($event.target as HTMLInputElement).value)), soon())"
+          @input="((shape[s.id] = Number(($event.target as HTMLInputElement).value)), void soon())"
         />
         <output>{{ shown(s.now, s.quantity, unit) }}</output>
       </label>
@@ -235,7 +232,7 @@ const widest = computed(() => Math.max(1, ...(row.value?.entries ?? []).map((e) 
           :step="s.quantity === 'COUNT' ? 1 : (s.highest - s.lowest) / 400"
           :value="s.now"
           :aria-label="words.phrase(s.title)"
-          @input="((numbers[s.id] = Number(($event.target as HTMLInputElement).value)), soon())"
+          @input="((numbers[s.id] = Number(($event.target as HTMLInputElement).value)), void soon())"
         />
         <output>{{ shown(s.now, s.quantity, unit) }}</output>
       </label>
@@ -245,7 +242,7 @@ const widest = computed(() => Math.max(1, ...(row.value?.entries ?? []).map((e) 
         <span class="name">{{ words.phrase(i.title) }}</span>
         <select
           :value="wanted[i.id]"
-          @change="((choices[i.id] = ($event.target as HTMLSelectElement).value), soon())"
+          @change="((choices[i.id] = ($event.target as HTMLSelectElement).value), void soon())"
         >
           <option v-for="o in i.options" :key="o.id" :value="o.id">{{ words.phrase(o.title) }}</option>
         </select>

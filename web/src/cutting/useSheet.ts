@@ -1,4 +1,5 @@
-import { computed, onBeforeUnmount, ref, watch, type ComputedRef, type Ref } from 'vue'
+import { useTimeoutFn } from '@vueuse/core'
+import { computed, ref, watch, type ComputedRef, type Ref } from 'vue'
 import { useSolving } from '@/antenna/useSolving'
 import { answer, api, Problem } from '@/api/client'
 import { useLatest } from '@/api/latest'
@@ -31,12 +32,15 @@ export function useSheet(asked: ComputedRef<Asked>): SheetState {
   const key = computed(() => JSON.stringify(requestOf(asked.value)))
   const latest = useLatest()
   const words = useWords()
-  let timer: ReturnType<typeof setTimeout> | undefined
+  /** Typing goes on: what is solved is what stands still. */
+  const soon = useTimeoutFn((signal: AbortSignal, now: Asked) => void solve(signal, now), PAUSE_MS, {
+    immediate: false,
+  })
 
   async function load() {
     const signal = latest()
     void stop()
-    clearTimeout(timer)
+    soon.stop()
     const now = asked.value
     if (!now.kind || !(now.frequencyHz > 0)) return
     try {
@@ -56,7 +60,7 @@ export function useSheet(asked: ComputedRef<Asked>): SheetState {
       inputs.value = asks
       refused.value = undefined
       sheet.value = byRule
-      if (byRule.solvable) timer = setTimeout(() => void solve(signal, now), PAUSE_MS)
+      if (byRule.solvable) soon.start(signal, now)
     } catch (error) {
       if (!(error instanceof Problem)) throw error
       if (!signal.aborted) refused.value = { field: Object.keys(error.fields)[0] ?? '', why: error.message }
@@ -80,6 +84,5 @@ export function useSheet(asked: ComputedRef<Asked>): SheetState {
   }
 
   watch(key, () => void load(), { immediate: true })
-  onBeforeUnmount(() => clearTimeout(timer))
   return { sheet, inputs, refused, share, trouble, stop }
 }

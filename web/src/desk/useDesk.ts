@@ -1,3 +1,6 @@
+import { useDebounceFn } from '@vueuse/core'
+import * as v from 'valibot'
+import { keep, like, readKept, type Shape } from '@/kept'
 import { computed, onMounted, ref, shallowRef, watch } from 'vue'
 import { answer, api, Problem, type Schemas } from '@/api/client'
 import { useLatest } from '@/api/latest'
@@ -19,6 +22,23 @@ import {
 } from './desk'
 
 const KEPT = 'dorada.trace-desk'
+/** As {@link remember} leaves it; a desk of an older page is not laid out. */
+const DESK = v.object({
+  settings: like(usualSettings(), {}, { adapterFile: v.optional(v.looseObject({ name: v.string() })) }),
+  traces: v.array(
+    v.looseObject({
+      id: v.string(),
+      name: v.string(),
+      tone: v.number(),
+      trace: v.looseObject({
+        frequencyHz: v.array(v.number()),
+        re: v.array(v.number()),
+        im: v.array(v.number()),
+      }),
+      warnings: v.array(v.looseObject({ id: v.string() })),
+    }),
+  ),
+}) as unknown as Shape<{ settings: DeskSettings; traces: DeskTrace[] }>
 const SETTLE_MS = 250
 /** Browsers keep some five million letters; a desk that is larger is not there after a reload. */
 const MOST_KEPT_LETTERS = 4_000_000
@@ -169,30 +189,24 @@ export function useDesk() {
     }
   }
 
-  let timer: ReturnType<typeof setTimeout> | undefined
+  const settled = useDebounceFn(refresh, SETTLE_MS)
   function changed() {
-    clearTimeout(timer)
-    timer = setTimeout(() => void refresh(), SETTLE_MS)
-    keep()
+    void settled()
+    remember()
   }
   watch([traces, line], changed)
   watch(settings, changed, { deep: true })
 
-  function keep() {
-    const text = JSON.stringify({
-      settings: typed(),
-      traces: traces.value.map((t) => ({ ...t, file: undefined })),
-    })
-    isTooMuchToKeep.value = text.length >= MOST_KEPT_LETTERS
-    if (isTooMuchToKeep.value) sessionStorage.removeItem(KEPT)
-    else sessionStorage.setItem(KEPT, text)
+  function remember() {
+    const onTheDesk = { settings: typed(), traces: traces.value.map((t) => ({ ...t, file: undefined })) }
+    isTooMuchToKeep.value = JSON.stringify(onTheDesk).length >= MOST_KEPT_LETTERS
+    keep(KEPT, isTooMuchToKeep.value ? undefined : onTheDesk, sessionStorage)
   }
 
   onMounted(async () => {
-    const text = sessionStorage.getItem(KEPT)
-    if (text) {
-      const kept = JSON.parse(text) as { settings: DeskSettings; traces: DeskTrace[] }
-      settings.value = { ...usualSettings(), ...kept.settings }
+    const kept = readKept(KEPT, DESK, sessionStorage)
+    if (kept) {
+      settings.value = kept.settings
       traces.value = kept.traces
     }
     try {

@@ -1,5 +1,7 @@
 <script setup lang="ts">
-import { computed, ref, watch } from 'vue'
+import * as v from 'valibot'
+import { keep, readKept } from '@/kept'
+import { computed, nextTick, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import { answer, api, Problem, type Schemas } from '@/api/client'
 import { useFeedlines, useInstallation, useInstallationChange, useKinds, useRules } from '@/api/queries'
@@ -16,12 +18,12 @@ import ChannelRows from './ChannelRows.vue'
 import LengthQuestion from './LengthQuestion.vue'
 import { merge } from './merge'
 import {
-  channelForm,
   emptyForm,
   formOf,
   PLAN_NAMES,
   PLAN_OF_NEW,
   planOf,
+  planShape,
   planWords,
   readPlan,
   type Plan,
@@ -64,14 +66,7 @@ const { busy, wrong, trouble, submit } = useForm()
 const merged = ref<{ theirs: Plan; collisions: (keyof Plan)[] }>()
 
 function savedDraft(): PlanForm | undefined {
-  const text = localStorage.getItem(DRAFT)
-  if (!text) return undefined
-  const kept = JSON.parse(text) as PlanForm
-  return {
-    ...emptyForm(preferences.unit),
-    ...kept,
-    channels: kept.channels.map((c) => ({ ...channelForm('', '', false), ...c })),
-  }
+  return readKept(DRAFT, planShape(preferences.unit))
 }
 
 watch(
@@ -90,7 +85,7 @@ let isSaved = false
 watch(
   form,
   () => {
-    if (!isSaved) localStorage.setItem(DRAFT, JSON.stringify(typed()))
+    if (!isSaved) keep(DRAFT, typed())
   },
   { deep: true },
 )
@@ -98,8 +93,8 @@ watch(
 function startOver() {
   form.value = base.value ? formOf(base.value, preferences.unit) : emptyForm(preferences.unit)
   isFromDraft.value = false
-  if (!props.id) localStorage.removeItem(PLAN_OF_NEW)
-  setTimeout(() => localStorage.removeItem(DRAFT))
+  if (!props.id) keep(PLAN_OF_NEW, undefined)
+  void nextTick(() => keep(DRAFT, undefined))
 }
 
 function chooseKind(kind: Plan['antennaKind']) {
@@ -131,7 +126,7 @@ async function send() {
     try {
       const installation = await save.mutateAsync(read.plan)
       isSaved = true
-      localStorage.removeItem(DRAFT)
+      keep(DRAFT, undefined)
       if (!props.id) await sayWhatWasPlanned(installation.id)
       await router.push(`/installations/${installation.id}`)
     } catch (error) {
@@ -146,8 +141,8 @@ async function send() {
 
 /** The saved plan that it was made of says so from now on; where that is gone, nothing is lost. */
 async function sayWhatWasPlanned(installationId: string) {
-  const id = localStorage.getItem(PLAN_OF_NEW)
-  localStorage.removeItem(PLAN_OF_NEW)
+  const id = readKept(PLAN_OF_NEW, v.string())
+  keep(PLAN_OF_NEW, undefined)
   if (!id) return
   const path = { id, installationId }
   await api.PUT('/api/plans/{id}/installation/{installationId}', { params: { path } }).catch(() => undefined)

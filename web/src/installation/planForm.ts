@@ -1,3 +1,4 @@
+import { like } from '@/kept'
 import type { Schemas } from '@/api/client'
 import { formatChannelMhz, parseFrequency } from '@/units/frequency'
 import { exactLength, formatLength, parseLength, type LengthUnit } from '@/units/length'
@@ -77,6 +78,10 @@ export function emptyForm(unit: LengthUnit): PlanForm {
     feedlineLength: '',
   }
 }
+
+/** A form as a browser keeps it. */
+export const planShape = (unit: LengthUnit) =>
+  like(emptyForm(unit), { otherRadios: { name: '', ratedPower: '', swrCeiling: '' } satisfies RadioForm })
 
 export function formOf(plan: Plan, unit: LengthUnit): PlanForm {
   return {

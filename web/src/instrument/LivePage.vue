@@ -1,9 +1,11 @@
 <script setup lang="ts">
+import { useEventListener } from '@vueuse/core'
 import { useWords } from '@/words/words'
-import { computed, onBeforeUnmount, onMounted, ref, shallowRef, watch } from 'vue'
+import { computed, ref, shallowRef, watch } from 'vue'
 import { answer, api, type Schemas } from '@/api/client'
 import { useCalibrations, useInstruments, useMe } from '@/api/queries'
-import SweepPlot, { type PlotTrace } from '@/plots/SweepPlot.vue'
+import SweepPlot from '@/plots/SweepPlot.vue'
+import type { PlotTrace } from '@/plots/sweep/trace'
 import { isTyping } from '@/shell/keys'
 import TextField from '@/shell/TextField.vue'
 import { formatMhz, parseFrequency } from '@/units/frequency'
@@ -134,8 +136,7 @@ function key(event: KeyboardEvent) {
   else if (event.key === 'h' && running.value) hold()
   else if (event.key === 'k') kept.value = sweep.value
 }
-onMounted(() => window.addEventListener('keydown', key))
-onBeforeUnmount(() => window.removeEventListener('keydown', key))
+useEventListener(window, 'keydown', key)
 </script>
 
 <template>

@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import * as v from 'valibot'
+import { useKept } from '@/kept'
 import { useWords } from '@/words/words'
 import { useQuery, useQueryClient } from '@tanstack/vue-query'
 import { computed, ref, watch } from 'vue'
@@ -37,11 +39,10 @@ watch(
 )
 
 /** Shut, it leaves the room to the sweep; it stays as it was left. */
-const isOpen = ref(localStorage.getItem(FOLDED) === null)
+const isFolded = useKept(FOLDED, v.boolean(), false)
+const isOpen = computed(() => !isFolded.value)
 function remember(event: Event) {
-  isOpen.value = (event.target as HTMLDetailsElement).open
-  if (isOpen.value) localStorage.removeItem(FOLDED)
-  else localStorage.setItem(FOLDED, 'yes')
+  isFolded.value = !(event.target as HTMLDetailsElement).open
 }
 
 const choice = computed(() =>

@@ -1,11 +1,14 @@
 <script setup lang="ts">
-import { computed, onBeforeUnmount, ref, watch } from 'vue'
+import { watchDebounced } from '@vueuse/core'
+import { keep } from '@/kept'
+import { computed, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import { useSolving } from '@/antenna/useSolving'
 import { answer, api, Problem } from '@/api/client'
 import { useLatest } from '@/api/latest'
 import { CARRIERS, type Carrier } from '@/board/words'
-import SweepPlot, { type PlotTrace } from '@/plots/SweepPlot.vue'
+import SweepPlot from '@/plots/SweepPlot.vue'
+import type { PlotTrace } from '@/plots/sweep/trace'
 import { PLAN_OF_NEW } from '@/installation/planForm'
 import { usePreferences } from '@/preferences'
 import TextField from '@/shell/TextField.vue'
@@ -18,23 +21,24 @@ import CandidateTable from './CandidateTable.vue'
 import {
   firstByRule,
   installationOf,
-  openedNeed,
+  emptyNeed,
+  keptNeed,
   readNeed,
   type Assessment,
   type Computed,
   type NeedForm,
 } from './choice'
-import { DRAFTS, rememberedPlan } from './drafts'
+import { DRAFTS, rememberedPlan, keptCandidate } from './drafts'
 import PlaceFields from './PlaceFields.vue'
 import PlanTabs from './PlanTabs.vue'
-import { openedStation, readStation } from './station'
+import { keptStation, readStation } from './station'
 import { sheetAddress } from './toSheet'
 
 const NEW_INSTALLATION = 'dorada.plan-draft.new'
 
 const router = useRouter()
 const preferences = usePreferences()
-const form = ref<NeedForm>(openedNeed(localStorage.getItem(DRAFTS.antenna)))
+const form = ref<NeedForm>(keptNeed() ?? emptyNeed())
 const typed = useTypedLengths(form)
 const ranked = ref<Assessment[]>([])
 const solved = ref(new Map<string, Computed>())
@@ -57,18 +61,18 @@ const advice = computed(() => {
       : 'Say what is wanted, and on what.'
 })
 /** What somebody chose; until then it is what is advised, so that the sentence and what is made of it are one antenna. */
-const picked = ref(JSON.parse(localStorage.getItem(DRAFTS.chosen) ?? '""') as string)
-watch(picked, (c) => localStorage.setItem(DRAFTS.chosen, JSON.stringify(c)))
+const picked = ref<string>(keptCandidate(DRAFTS.chosen))
+watch(picked, (c) => keep(DRAFTS.chosen, c))
 const chosen = computed({
   get: () => picked.value || advisedId.value,
   set: (candidate: string) => (picked.value = candidate),
 })
-watch(chosen, (c) => localStorage.setItem(DRAFTS.named, JSON.stringify(c)))
+watch(chosen, (c) => keep(DRAFTS.named, c))
 const { share, working, trouble, run, stop } = useSolving<Computed>()
 const latest = useLatest()
 
 async function rank() {
-  localStorage.setItem(DRAFTS.antenna, JSON.stringify(typed()))
+  keep(DRAFTS.antenna, typed())
   const signal = latest()
   void stop()
   solved.value = new Map()
@@ -89,17 +93,8 @@ async function rank() {
     }
   }
 }
-let timer: ReturnType<typeof setTimeout> | undefined
-watch(
-  form,
-  () => {
-    clearTimeout(timer)
-    timer = setTimeout(() => void rank(), 250)
-  },
-  { deep: true },
-)
+watchDebounced(form, () => void rank(), { debounce: 250, deep: true })
 void rank()
-onBeforeUnmount(() => clearTimeout(timer))
 
 /** Solves one after the other; what is ready is shown at once. A changed need ends it. */
 async function solve() {
@@ -143,7 +138,7 @@ const band = computed(() => bandPegs(solved.value.get(chosen.value)?.ends))
 const pick = computed(() => ranked.value.find((a) => a.candidate === chosen.value))
 /** The first way to the air, where somebody planned one: its radio and its line go along. */
 function plannedWay() {
-  const station = openedStation(localStorage.getItem(DRAFTS.station))
+  const station = keptStation()
   return station && readStation(station, preferences.unit).plan?.alternatives[0]
 }
 const plan = computed(() => {
@@ -154,10 +149,10 @@ const plan = computed(() => {
 })
 function make() {
   if (!plan.value) return
-  localStorage.setItem(NEW_INSTALLATION, JSON.stringify(plan.value))
+  keep(NEW_INSTALLATION, plan.value)
   const saved = rememberedPlan()
-  if (saved && !saved.installationId) localStorage.setItem(PLAN_OF_NEW, saved.id)
-  else localStorage.removeItem(PLAN_OF_NEW)
+  if (saved && !saved.installationId) keep(PLAN_OF_NEW, saved.id)
+  else keep(PLAN_OF_NEW, undefined)
   void router.push('/installations/new')
 }
 </script>

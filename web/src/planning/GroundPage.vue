@@ -1,8 +1,10 @@
 <script setup lang="ts">
+import { keep } from '@/kept'
 import { computed, ref, watch } from 'vue'
 import { useSolving } from '@/antenna/useSolving'
 import { answer, api, Problem } from '@/api/client'
-import SweepPlot, { type PlotTrace } from '@/plots/SweepPlot.vue'
+import SweepPlot from '@/plots/SweepPlot.vue'
+import type { PlotTrace } from '@/plots/sweep/trace'
 import { usePreferences } from '@/preferences'
 import TextField from '@/shell/TextField.vue'
 import { formatMhz } from '@/units/frequency'
@@ -21,6 +23,7 @@ import {
   NONE,
   readWhip,
   requestOf,
+  keptGround,
   usualGround,
   type GroundAnswer,
   type GroundDraft,
@@ -44,8 +47,7 @@ const METALS: { value: Variant['metal']; word: string }[] = [
 ]
 
 const preferences = usePreferences()
-const kept = localStorage.getItem(DRAFTS.ground)
-const draft = ref<GroundDraft>(kept ? (JSON.parse(kept) as GroundDraft) : usualGround())
+const draft = ref<GroundDraft>(keptGround() ?? usualGround())
 const chosen = computed({
   get: () => draft.value.chosen ?? 1,
   set: (index: number) => (draft.value.chosen = index),
@@ -60,7 +62,7 @@ const quarterM = computed(() =>
 const variant = computed(() => draft.value.variants[chosen.value] ?? NONE)
 
 const typed = useTypedLengths(draft)
-watch(draft, () => localStorage.setItem(DRAFTS.ground, JSON.stringify(typed())), { deep: true })
+watch(draft, () => keep(DRAFTS.ground, typed()), { deep: true })
 // What was solved for another whip or band says nothing about this one.
 watch(
   () => JSON.stringify(whip.value),

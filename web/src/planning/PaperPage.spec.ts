@@ -139,7 +139,7 @@ describe('the plan on paper', () => {
       '16.0 mm aluminium tube',
       'of RG-58, thin',
       '1.7 m (5.4 ft)',
-      'worn on the body',
+      'Worn on the body',
       'RF burns at the whip',
       'keep at least 9.0 m (30 ft) away',
       'Local codes prevail.',

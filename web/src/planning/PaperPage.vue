@@ -15,15 +15,16 @@ import {
   firstByRule,
   dbi,
   MATERIALS,
-  openedNeed,
+  emptyNeed,
+  keptNeed,
   readNeed,
   TARGETS,
   type Assessment,
   type Computed,
 } from './choice'
-import { DRAFTS, rememberedPlan } from './drafts'
+import { DRAFTS, rememberedPlan, keptCandidate } from './drafts'
 import { formatKg } from '@/words/quantity'
-import type { GroundDraft } from './ground'
+import { keptGround } from './ground'
 import { partLines } from './paper'
 import PaperGround from './PaperGround.vue'
 import PlanTabs from './PlanTabs.vue'
@@ -33,7 +34,7 @@ import {
   formatDb,
   formatWatts,
   keepAway,
-  openedStation,
+  keptStation,
   readStation,
   stationSentence,
   type StationAnswer,
@@ -44,27 +45,22 @@ import WattsPicture from './WattsPicture.vue'
 const preferences = usePreferences()
 const words = useWords()
 const kept = rememberedPlan()
-const needForm = openedNeed(localStorage.getItem(DRAFTS.antenna))
+const needForm = keptNeed() ?? emptyNeed()
 const need = computed(() => readNeed(needForm, preferences.unit).need)
-const picked = rememberedCandidate(DRAFTS.chosen) || rememberedCandidate(DRAFTS.named)
-const stationForm = openedStation(localStorage.getItem(DRAFTS.station)) ?? emptyStation()
+const picked = keptCandidate(DRAFTS.chosen) || keptCandidate(DRAFTS.named)
+const stationForm = keptStation() ?? emptyStation()
 const stationPlan = readStation(stationForm, preferences.unit).plan
 const choice = ref<Assessment>()
 const computedAntenna = ref<Computed>()
 const station = ref<StationAnswer>()
 const refused = ref('')
-const groundText = localStorage.getItem(DRAFTS.ground)
-const ground = groundText ? (JSON.parse(groundText) as GroundDraft) : undefined
+const ground = keptGround()
 /** The made ground is solved after the antenna: one computation at a time. */
 const groundsTurn = ref(false)
 /** True once everything that goes on the paper is there. */
 const isReady = ref(false)
 const feedlines = ref(new Map<string, string>())
 const { share, trouble, run, stop } = useSolving<Computed>()
-
-function rememberedCandidate(key: string): string {
-  return JSON.parse(localStorage.getItem(key) ?? '""') as string
-}
 
 const told = (reason: Outcome | undefined) => (reason ? words.value.sentence(reason) : '')
 

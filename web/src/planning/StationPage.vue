@@ -1,8 +1,10 @@
 <script setup lang="ts">
+import { useClipboard, watchDebounced } from '@vueuse/core'
+import { keep } from '@/kept'
 import { useWords } from '@/words/words'
 import CautionList from '@/safety/CautionList.vue'
 import { useQuery } from '@tanstack/vue-query'
-import { computed, ref, watch } from 'vue'
+import { computed, ref } from 'vue'
 import { useRoute } from 'vue-router'
 import { answer, api } from '@/api/client'
 import { usePreferences } from '@/preferences'
@@ -20,7 +22,7 @@ import {
   fromAddress,
   hidden,
   keepAway,
-  openedStation,
+  keptStation,
   readStation,
   stationSentence,
   toAddress,
@@ -50,17 +52,18 @@ const typedWrong = ref<Record<string, string>>({})
 const { wrong: refused, trouble, submit } = useForm()
 const wrong = computed(() => ({ ...refused.value, ...typedWrong.value }))
 const copied = ref('')
+const clipboard = useClipboard()
 
 function opened(): StationForm {
   const linked = typeof route.query.p === 'string' ? fromAddress(route.query.p) : undefined
   if (linked) return linked
-  return openedStation(localStorage.getItem(DRAFTS.station)) ?? emptyStation()
+  return keptStation() ?? emptyStation()
 }
 
 const typed = useTypedLengths(form)
 let asked = 0
 async function work() {
-  localStorage.setItem(DRAFTS.station, JSON.stringify(typed()))
+  keep(DRAFTS.station, typed())
   const read = readStation(form.value, preferences.unit)
   typedWrong.value = read.wrong
   const { plan } = read
@@ -71,15 +74,7 @@ async function work() {
     if (mine === asked) result.value = fresh
   })
 }
-let timer: ReturnType<typeof setTimeout> | undefined
-watch(
-  form,
-  () => {
-    clearTimeout(timer)
-    timer = setTimeout(() => void work(), 250)
-  },
-  { deep: true },
-)
+watchDebounced(form, () => void work(), { debounce: 250, deep: true })
 void work()
 
 function addWay() {
@@ -93,7 +88,7 @@ const print = () => window.print()
 async function copyLink() {
   const link = `${location.origin}/plan/watts?p=${toAddress(typed())}`
   try {
-    await navigator.clipboard.writeText(link)
+    await clipboard.copy(link)
     copied.value = 'Copied: send it to a colleague.'
   } catch {
     copied.value = link

@@ -1,4 +1,4 @@
-import type { Peg } from '@/plots/SweepPlot.vue'
+import type { Peg } from '@/plots/sweep/trace'
 import type { Schemas } from '@/api/client'
 import type { Curve } from '@/plots/sweepScale'
 

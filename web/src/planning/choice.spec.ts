@@ -1,3 +1,4 @@
+import { DRAFTS } from './drafts'
 import { Words } from '@/words/words'
 import { said } from '@/testing/said'
 import { describe, expect, it } from 'vitest'
@@ -6,7 +7,7 @@ import {
   emptyNear,
   emptyNeed,
   installationOf,
-  openedNeed,
+  keptNeed,
   readNeed,
   type Assessment,
 } from './choice'
@@ -53,9 +54,11 @@ describe('what is wanted', () => {
   })
 
   it('opens a draft of an earlier day, without what is no longer known', () => {
-    const old = openedNeed(JSON.stringify({ low: '118', surface: 'plastic' }))
+    localStorage.setItem(DRAFTS.antenna, JSON.stringify({ low: '118', surface: 'plastic' }))
+    const old = keptNeed()
     expect(old).toEqual({ ...emptyNeed(), low: '118' })
-    expect(openedNeed(null)).toEqual(emptyNeed())
+    localStorage.clear()
+    expect(keptNeed()).toBeUndefined()
   })
 })
 

@@ -1,3 +1,5 @@
+import { like, readKept } from '@/kept'
+import { DRAFTS } from './drafts'
 import type { Words } from '@/words/words'
 import type { Schemas } from '@/api/client'
 import { CARRIERS } from '@/board/words'
@@ -144,12 +146,8 @@ export function readNeed(form: NeedForm, unit: LengthUnit): { need?: Need; wrong
 }
 
 /** A draft of an earlier day: what it lacks is usual, what is no longer known is left out. */
-export function openedNeed(kept: string | null): NeedForm {
-  const usual = emptyNeed()
-  if (!kept) return usual
-  const old = JSON.parse(kept) as Partial<NeedForm>
-  return { ...usual, ...Object.fromEntries(Object.entries(old).filter(([k]) => k in usual)) }
-}
+export const keptNeed = (): NeedForm | undefined =>
+  readKept(DRAFTS.antenna, like(emptyNeed(), { near: emptyNear() }))
 
 export const dbi = (x: number) => `${x.toFixed(1).replace('-', '−')} dBi`
 

@@ -1,3 +1,5 @@
+import * as v from 'valibot'
+import { keep, readKept, type Shape } from '@/kept'
 /** Where the planning pages keep what is typed, until it is saved for the shop. */
 export const DRAFTS = {
   antenna: 'dorada.antenna-choice',
@@ -16,10 +18,13 @@ export function restoreDrafts(body: string): void {
   const parts = JSON.parse(body) as Partial<Record<PlanPart, unknown>>
   for (const [part, key] of Object.entries(DRAFTS)) {
     const value = parts[part as PlanPart]
-    if (value === undefined) localStorage.removeItem(key)
-    else localStorage.setItem(key, JSON.stringify(value))
+    keep(key, value)
   }
 }
+
+/** The candidate of a page, or '' for none. */
+export const keptCandidate = (key: typeof DRAFTS.chosen | typeof DRAFTS.named) =>
+  readKept(key, v.string()) ?? ''
 
 /** The saved plan that the pages show, in this browser. */
 export interface SavedPlan {
@@ -32,10 +37,16 @@ export interface SavedPlan {
 }
 
 const SAVED = 'dorada.kept-plan'
+const PLAN: Shape<SavedPlan> = v.object({
+  id: v.string(),
+  version: v.number(),
+  name: v.string(),
+  installationId: v.optional(v.string()) as v.GenericSchema<unknown, string | undefined>,
+  isText: v.fallback(v.boolean(), false),
+})
 
 export function rememberedPlan(): SavedPlan | undefined {
-  const text = localStorage.getItem(SAVED)
-  return text ? (JSON.parse(text) as SavedPlan) : undefined
+  return readKept(SAVED, PLAN)
 }
 
 export function rememberPlan(plan: {
@@ -47,8 +58,8 @@ export function rememberPlan(plan: {
 }): SavedPlan {
   const { id, version, name, installationId, body } = plan
   const saved = { id, version, name, installationId, isText: body !== undefined }
-  localStorage.setItem(SAVED, JSON.stringify(saved))
+  keep(SAVED, saved)
   return saved
 }
 
-export const forgetPlan = () => localStorage.removeItem(SAVED)
+export const forgetPlan = () => keep(SAVED, undefined)

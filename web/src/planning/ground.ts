@@ -1,3 +1,6 @@
+import * as v from 'valibot'
+import { like, readKept } from '@/kept'
+import { DRAFTS } from './drafts'
 import type { Schemas } from '@/api/client'
 import { parseFrequency } from '@/units/frequency'
 import { parseLength, type LengthUnit } from '@/units/length'
@@ -104,6 +107,13 @@ export const usualGround = (): GroundDraft => ({
   trim: true,
   variants: [{ ...NONE }, freshVariant('RADIALS', 0.57), freshVariant('MESH', 0.57)],
 })
+
+/** What was typed here before, completed by what is usual; undefined for nothing. */
+export const keptGround = (): GroundDraft | undefined =>
+  readKept(
+    DRAFTS.ground,
+    like(usualGround(), { variants: freshVariant('RADIALS', 0.57) }, { chosen: v.optional(v.number()) }),
+  )
 
 /** The whip that is typed, or why it cannot be used. */
 export function readWhip(d: GroundDraft, unit: LengthUnit): Whip | string {

@@ -1,9 +1,10 @@
+import { keep } from '@/kept'
 import type { Schemas } from '@/api/client'
 import { exactLength, type LengthUnit } from '@/units/length'
-import { emptyNear, emptyNeed, openedNeed, readNeed, type Need, type NeedForm } from './choice'
-import { DRAFTS } from './drafts'
-import { RADIAL_RADIUS_M, readWhip, usualGround, type GroundDraft } from './ground'
-import { emptyWay, openedStation, readStation, type StationForm, type StationPlan } from './station'
+import { emptyNear, emptyNeed, keptNeed, readNeed, type Need, type NeedForm } from './choice'
+import { DRAFTS, keptCandidate } from './drafts'
+import { keptGround, RADIAL_RADIUS_M, readWhip, type GroundDraft } from './ground'
+import { emptyWay, keptStation, readStation, type StationForm, type StationPlan } from './station'
 
 /** A plan as the shop has it: numbers in SI, each part absent where nothing was planned of it. */
 export type PlanParts = Pick<Schemas['PlanRequest'], 'need' | 'candidate' | 'ground' | 'station'>
@@ -13,29 +14,24 @@ type GroundPlan = NonNullable<PlanParts['ground']>
 const text = (value: number) => String(Number(value.toPrecision(12)))
 const mhz = (hz: number) => text(hz / 1e6)
 
-const draft = (key: string): unknown => {
-  const kept = localStorage.getItem(key)
-  return kept ? (JSON.parse(kept) as unknown) : undefined
-}
-
 /** What is typed on the three pages, as numbers; or what of it cannot be saved yet, and why. */
 export function collectParts(unit: LengthUnit): { parts?: PlanParts; wrong?: string } {
   const parts: PlanParts = {}
-  const antenna = localStorage.getItem(DRAFTS.antenna)
+  const antenna = keptNeed()
   if (antenna) {
-    const { need, wrong } = readNeed(openedNeed(antenna), unit)
+    const { need, wrong } = readNeed(antenna, unit)
     if (!need) return { wrong: `Antenna: ${Object.values(wrong)[0] ?? ''}` }
     parts.need = need
-    const candidate = draft(DRAFTS.chosen) as string | undefined
+    const candidate = keptCandidate(DRAFTS.chosen)
     if (candidate) parts.candidate = candidate
   }
-  const ground = draft(DRAFTS.ground) as GroundDraft | undefined
+  const ground = keptGround()
   if (ground) {
-    const plan = groundOf({ ...usualGround(), ...ground }, unit)
+    const plan = groundOf(ground, unit)
     if (typeof plan === 'string') return { wrong: `Ground: ${plan}` }
     parts.ground = plan
   }
-  const station = openedStation(localStorage.getItem(DRAFTS.station))
+  const station = keptStation()
   if (station) {
     const { plan, wrong } = readStation(station, unit)
     if (!plan) return { wrong: `Power and reach: ${Object.values(wrong)[0] ?? ''}` }
@@ -46,13 +42,11 @@ export function collectParts(unit: LengthUnit): { parts?: PlanParts; wrong?: str
 
 /** Puts a plan of the shop back on the three pages, in the unit of whoever opens it. */
 export function restoreParts(parts: PlanParts, unit: LengthUnit): void {
-  const put = (key: string, value: unknown) =>
-    value === undefined ? localStorage.removeItem(key) : localStorage.setItem(key, JSON.stringify(value))
-  put(DRAFTS.antenna, parts.need && needForm(parts.need, unit))
-  put(DRAFTS.chosen, parts.candidate)
-  put(DRAFTS.named, parts.candidate)
-  put(DRAFTS.ground, parts.ground && groundDraft(parts.ground, unit))
-  put(DRAFTS.station, parts.station && stationForm(parts.station, unit))
+  keep(DRAFTS.antenna, parts.need && needForm(parts.need, unit))
+  keep(DRAFTS.chosen, parts.candidate)
+  keep(DRAFTS.named, parts.candidate)
+  keep(DRAFTS.ground, parts.ground && groundDraft(parts.ground, unit))
+  keep(DRAFTS.station, parts.station && stationForm(parts.station, unit))
 }
 
 export function needForm(need: Need, unit: LengthUnit): NeedForm {

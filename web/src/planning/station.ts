@@ -1,3 +1,6 @@
+import * as v from 'valibot'
+import { like, readKept } from '@/kept'
+import { DRAFTS } from './drafts'
 import type { Schemas } from '@/api/client'
 import type { LengthUnit } from '@/units/length'
 import { parseLength } from '@/units/length'
@@ -69,9 +72,7 @@ export function emptyStation(): StationForm {
 }
 
 /** A draft of an earlier day: what it lacks is usual; nothing where there is none. */
-export function openedStation(kept: string | null): StationForm | undefined {
-  return kept ? { ...emptyStation(), ...(JSON.parse(kept) as Partial<StationForm>) } : undefined
-}
+export const keptStation = (): StationForm | undefined => readKept(DRAFTS.station, like(emptyStation()))
 
 /** What was typed as a plan, or what is wrong by field. */
 export function readStation(
@@ -173,9 +174,9 @@ export function fromAddress(text: string): StationForm | undefined {
     const bytes = Uint8Array.from(atob(text.replaceAll('-', '+').replaceAll('_', '/')), (c) =>
       c.charCodeAt(0),
     )
-    const form = JSON.parse(new TextDecoder().decode(bytes)) as Partial<StationForm>
-    return Array.isArray(form.ways) && Array.isArray(form.stations)
-      ? { ...emptyStation(), ...form }
+    const form: unknown = JSON.parse(new TextDecoder().decode(bytes))
+    return v.is(v.object({ ways: v.array(v.any()), stations: v.array(v.any()) }), form)
+      ? v.parse(like(emptyStation()), form)
       : undefined
   } catch {
     return undefined

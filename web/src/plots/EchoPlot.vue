@@ -1,9 +1,10 @@
 <script setup lang="ts">
 import { scaleLinear } from 'd3-scale'
-import { computed, useTemplateRef } from 'vue'
+import { computed, ref } from 'vue'
 import type { Schemas } from '@/api/client'
 import { formatMetres } from '@/units/length'
-import { useFrame } from './useFrame'
+import PlotFrame from './PlotFrame.vue'
+import { innerOf } from './useFrame'
 
 /** Echoes over the distance along the line: the stronger, the higher; each found thing is named where it is. */
 const props = defineProps<{
@@ -16,12 +17,8 @@ const props = defineProps<{
 const MARGIN = { top: 40, right: 24, bottom: 42, left: 46 }
 const DEEPEST_DB = 60
 const FOOT_M = 0.3048
-const frame = useTemplateRef<HTMLElement>('frame')
-const { width, height } = useFrame(frame, 720, 480)
-const inner = computed(() => ({
-  width: Math.max(60, width.value - MARGIN.left - MARGIN.right),
-  height: Math.max(60, height.value - MARGIN.top - MARGIN.bottom),
-}))
+const size = ref({ width: 720, height: 480 })
+const inner = computed(() => innerOf(size.value, MARGIN))
 const farthest = computed(() => props.profile.distanceM.at(-1) ?? 1)
 const x = computed(() => scaleLinear([0, farthest.value], [0, inner.value.width]))
 const feet = computed(() => scaleLinear([0, farthest.value / FOOT_M], [0, inner.value.width]))
@@ -56,59 +53,41 @@ const SHORT: Record<string, string> = {
 </script>
 
 <template>
-  <figure ref="frame" :aria-label="caption">
-    <svg :width="width" :height="height" role="img" :aria-label="caption">
-      <g :transform="`translate(${MARGIN.left} ${MARGIN.top})`">
-        <rect class="water" :width="inner.width" :height="inner.height" />
-        <text x="-10" y="-22" text-anchor="end">dB</text>
-        <g v-for="t in [0, 10, 20, 30, 40, 50, 60]" :key="t" :transform="`translate(0 ${y(t)})`">
-          <line class="grid" :x2="inner.width" />
-          <text x="-10" dy="0.32em" text-anchor="end">{{ t }}</text>
-        </g>
-        <g v-for="t in feet.ticks(8)" :key="`f${t}`" :transform="`translate(${feet(t)} 0)`">
-          <line class="tick" y1="-5" />
-          <text y="-10" text-anchor="middle">{{ t }}</text>
-        </g>
-        <text :x="inner.width" y="-26" text-anchor="end">ft along the line</text>
-        <g v-for="t in x.ticks(8)" :key="t" :transform="`translate(${x(t)} ${inner.height})`">
-          <line class="tick" y2="5" />
-          <text y="20" text-anchor="middle">{{ t }}</text>
-        </g>
-        <text :x="inner.width" :y="inner.height + 37" text-anchor="end">m along the line</text>
-        <path class="echo" :d="area" />
-        <line v-if="lengthM > 0" class="end" :x1="x(lengthM)" :x2="x(lengthM)" :y2="inner.height" />
-        <g
-          v-for="e in events"
-          :key="e.distanceM"
-          :class="['event', { fault: e.what !== 'end' }]"
-          :transform="`translate(${e.at} ${e.top})`"
-        >
-          <path d="M0 0L7 -9L0 -18L-7 -9Z" />
-          <text :x="e.isRight ? -12 : 12" :y="14 + 34 * e.row" :text-anchor="e.isRight ? 'end' : 'start'">
-            <tspan class="strong">{{ formatMetres(e.distanceM) }}</tspan>
-            <tspan :x="e.isRight ? -12 : 12" dy="16">{{ SHORT[e.what] ?? e.words }}</tspan>
-          </text>
-        </g>
-      </g>
-    </svg>
-  </figure>
+  <PlotFrame v-model:size="size" :caption="caption" :margin="MARGIN">
+    <rect class="water" :width="inner.width" :height="inner.height" />
+    <text x="-10" y="-22" text-anchor="end">dB</text>
+    <g v-for="t in [0, 10, 20, 30, 40, 50, 60]" :key="t" :transform="`translate(0 ${y(t)})`">
+      <line class="grid" :x2="inner.width" />
+      <text x="-10" dy="0.32em" text-anchor="end">{{ t }}</text>
+    </g>
+    <g v-for="t in feet.ticks(8)" :key="`f${t}`" :transform="`translate(${feet(t)} 0)`">
+      <line class="tick" y1="-5" />
+      <text y="-10" text-anchor="middle">{{ t }}</text>
+    </g>
+    <text :x="inner.width" y="-26" text-anchor="end">ft along the line</text>
+    <g v-for="t in x.ticks(8)" :key="t" :transform="`translate(${x(t)} ${inner.height})`">
+      <line class="tick" y2="5" />
+      <text y="20" text-anchor="middle">{{ t }}</text>
+    </g>
+    <text :x="inner.width" :y="inner.height + 37" text-anchor="end">m along the line</text>
+    <path class="echo" :d="area" />
+    <line v-if="lengthM > 0" class="end" :x1="x(lengthM)" :x2="x(lengthM)" :y2="inner.height" />
+    <g
+      v-for="e in events"
+      :key="e.distanceM"
+      :class="['event', { fault: e.what !== 'end' }]"
+      :transform="`translate(${e.at} ${e.top})`"
+    >
+      <path d="M0 0L7 -9L0 -18L-7 -9Z" />
+      <text :x="e.isRight ? -12 : 12" :y="14 + 34 * e.row" :text-anchor="e.isRight ? 'end' : 'start'">
+        <tspan class="strong">{{ formatMetres(e.distanceM) }}</tspan>
+        <tspan :x="e.isRight ? -12 : 12" dy="16">{{ SHORT[e.what] ?? e.words }}</tspan>
+      </text>
+    </g>
+  </PlotFrame>
 </template>
 
 <style scoped>
-figure {
-  position: relative;
-  margin: 0;
-  height: 100%;
-  min-height: 320px;
-}
-
-svg {
-  position: absolute;
-  inset: 0;
-  display: block;
-  overflow: visible;
-}
-
 .water {
   fill: var(--shallow);
 }

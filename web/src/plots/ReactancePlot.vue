@@ -1,9 +1,10 @@
 <script setup lang="ts">
 import { scaleLinear } from 'd3-scale'
-import { computed, useTemplateRef } from 'vue'
+import { computed, ref, useId } from 'vue'
 import { formatMhz } from '@/units/frequency'
 import type { ComplexTrace } from './complexTrace'
-import { useFrame } from './useFrame'
+import PlotFrame from './PlotFrame.vue'
+import { innerOf } from './useFrame'
 
 /** Resistance (full line) and reactance (broken line) of one trace over frequency; where X crosses 0 it resonates. */
 const props = defineProps<{
@@ -16,12 +17,9 @@ const props = defineProps<{
 const MARGIN = { top: 34, right: 20, bottom: 40, left: 56 }
 const OHM = 50
 const HIGHEST = 250
-const frame = useTemplateRef<HTMLElement>('frame')
-const { width, height } = useFrame(frame, 720, 480)
-const inner = computed(() => ({
-  width: width.value - MARGIN.left - MARGIN.right,
-  height: height.value - MARGIN.top - MARGIN.bottom,
-}))
+const clip = useId()
+const size = ref({ width: 720, height: 480 })
+const inner = computed(() => innerOf(size.value, MARGIN))
 
 const ohms = computed(() => {
   const { re, im } = props.trace
@@ -61,58 +59,41 @@ const digits = computed(() => {
 </script>
 
 <template>
-  <figure ref="frame" :aria-label="caption">
-    <svg :width="width" :height="height" role="img" :aria-label="caption">
-      <defs>
-        <clipPath id="ohms"><rect :width="inner.width" :height="inner.height" /></clipPath>
-      </defs>
-      <g :transform="`translate(${MARGIN.left} ${MARGIN.top})`">
-        <rect class="water" :width="inner.width" :height="inner.height" />
-        <text x="-10" y="-12" text-anchor="end">Ω</text>
-        <g v-for="t in y.ticks(8)" :key="t" :transform="`translate(0 ${y(t)})`">
-          <line :class="t === 0 ? 'zero' : 'grid'" :x2="inner.width" />
-          <text x="-10" dy="0.32em" text-anchor="end">{{ String(t).replace('-', '−') }}</text>
-        </g>
-        <line class="fifty" :x2="inner.width" :y1="y(50)" :y2="y(50)" />
-        <g v-for="t in mhzTicks" :key="t" :transform="`translate(${x(t)} ${inner.height})`">
-          <line class="tick" y2="5" />
-          <text y="20" text-anchor="middle">{{ formatMhz(t, digits) }}</text>
-        </g>
-        <text :x="inner.width" :y="inner.height + 36" text-anchor="end">MHz</text>
-        <g v-for="p in pegs" :key="p.frequencyHz" :transform="`translate(${x(p.frequencyHz)} 0)`">
-          <line class="peg" y1="-6" :y2="inner.height" />
-          <text class="name" y="-12" text-anchor="middle">{{ p.name }}</text>
-        </g>
-        <g clip-path="url(#ohms)">
-          <path class="r" :d="path('r')" />
-          <path class="x" :d="path('x')" />
-          <line v-for="m in markers" :key="m" class="marker" :x1="x(m)" :x2="x(m)" :y2="inner.height" />
-        </g>
-        <g class="key" :transform="`translate(0 ${inner.height + 31})`">
-          <line class="r" x2="26" />
-          <text x="32" dy="0.32em">R</text>
-          <line class="x" x1="64" x2="90" />
-          <text x="96" dy="0.32em">X, 0 at resonance</text>
-        </g>
-      </g>
-    </svg>
-  </figure>
+  <PlotFrame v-model:size="size" :caption="caption" :margin="MARGIN">
+    <template #defs>
+      <clipPath :id="clip"><rect :width="inner.width" :height="inner.height" /></clipPath>
+    </template>
+    <rect class="water" :width="inner.width" :height="inner.height" />
+    <text x="-10" y="-12" text-anchor="end">Ω</text>
+    <g v-for="t in y.ticks(8)" :key="t" :transform="`translate(0 ${y(t)})`">
+      <line :class="t === 0 ? 'zero' : 'grid'" :x2="inner.width" />
+      <text x="-10" dy="0.32em" text-anchor="end">{{ String(t).replace('-', '−') }}</text>
+    </g>
+    <line class="fifty" :x2="inner.width" :y1="y(50)" :y2="y(50)" />
+    <g v-for="t in mhzTicks" :key="t" :transform="`translate(${x(t)} ${inner.height})`">
+      <line class="tick" y2="5" />
+      <text y="20" text-anchor="middle">{{ formatMhz(t, digits) }}</text>
+    </g>
+    <text :x="inner.width" :y="inner.height + 36" text-anchor="end">MHz</text>
+    <g v-for="p in pegs" :key="p.frequencyHz" :transform="`translate(${x(p.frequencyHz)} 0)`">
+      <line class="peg" y1="-6" :y2="inner.height" />
+      <text class="name" y="-12" text-anchor="middle">{{ p.name }}</text>
+    </g>
+    <g :clip-path="`url(#${clip})`">
+      <path class="r" :d="path('r')" />
+      <path class="x" :d="path('x')" />
+      <line v-for="m in markers" :key="m" class="marker" :x1="x(m)" :x2="x(m)" :y2="inner.height" />
+    </g>
+    <g class="key" :transform="`translate(0 ${inner.height + 31})`">
+      <line class="r" x2="26" />
+      <text x="32" dy="0.32em">R</text>
+      <line class="x" x1="64" x2="90" />
+      <text x="96" dy="0.32em">X, 0 at resonance</text>
+    </g>
+  </PlotFrame>
 </template>
 
 <style scoped>
-figure {
-  position: relative;
-  margin: 0;
-  height: 100%;
-  min-height: 320px;
-}
-
-svg {
-  position: absolute;
-  inset: 0;
-  display: block;
-}
-
 .water {
   fill: var(--shallow);
 }

@@ -1,10 +1,10 @@
 <script setup lang="ts">
-import { computed, useTemplateRef } from 'vue'
+import { computed, ref, useId } from 'vue'
 import { formatMhz } from '@/units/frequency'
+import PlotFrame from './PlotFrame.vue'
 import { reflectionAt, type ComplexTrace } from './complexTrace'
 import { radiusOfSwr, reactanceRing, reflectionOf, resistanceRing } from './smith'
 import { toneStyle } from './tones'
-import { useFrame } from './useFrame'
 
 /** Reflections in their own plane, with the lines of constant resistance and reactance re 50 Ω. */
 const props = defineProps<{
@@ -18,9 +18,10 @@ const props = defineProps<{
 const RESISTANCES = [0, 0.2, 0.5, 1, 2, 5]
 const REACTANCES = [0.2, 0.5, 1, 2, 5]
 const OHM = 50
-const frame = useTemplateRef<HTMLElement>('frame')
-const { width, height } = useFrame(frame, 620, 540)
-const radius = computed(() => Math.max(100, Math.min(width.value, height.value) / 2 - 34))
+const disc = useId()
+const size = ref({ width: 620, height: 540 })
+const middle = computed(() => ({ left: size.value.width / 2, top: size.value.height / 2 }))
+const radius = computed(() => Math.max(100, Math.min(size.value.width, size.value.height) / 2 - 34))
 const at = (re: number, im: number) => ({ x: re * radius.value, y: -im * radius.value })
 
 const rings = computed(() =>
@@ -71,73 +72,56 @@ const pegPoints = computed(() =>
 </script>
 
 <template>
-  <figure ref="frame" :aria-label="caption">
-    <svg :width="width" :height="height" role="img" :aria-label="caption">
-      <defs>
-        <clipPath id="disc"><circle :r="radius" /></clipPath>
-      </defs>
-      <g :transform="`translate(${width / 2} ${height / 2})`">
-        <circle class="disc" :r="radius" />
-        <g clip-path="url(#disc)">
-          <circle v-for="g in rings" :key="g.r" class="grid" :cx="g.cx" :r="g.radius" />
-          <circle v-for="a in arcs" :key="a.x" class="grid" :cx="a.cx" :cy="a.cy" :r="a.radius" />
-          <line class="grid" :x1="-radius" :x2="radius" />
-        </g>
-        <circle class="rule" :r="radius * radiusOfSwr(swr)" />
-        <circle class="rim" :r="radius" />
-        <text v-for="g in rings" :key="`r${g.r}`" :x="g.label + 4" y="-5">{{ g.r * OHM }}</text>
-        <text
-          v-for="a in arcs"
-          :key="`x${a.x}`"
-          :x="a.label.x"
-          :y="a.label.y"
-          dy="0.32em"
-          :text-anchor="a.anchor"
-        >
-          {{ a.x < 0 ? '−' : '+' }}j{{ Math.abs(a.x) * OHM }}
-        </text>
-        <text
-          class="rule-label"
-          :x="radius * radiusOfSwr(swr) * 0.72 + 4"
-          :y="radius * radiusOfSwr(swr) * 0.72 + 12"
-        >
-          SWR {{ swr }}
-        </text>
-        <path
-          v-for="t in traces"
-          :key="t.id"
-          :class="['trace', { chosen: t.isChosen }]"
-          :style="toneStyle(t.tone)"
-          :d="path(t)"
-        />
-        <g v-for="p in pegPoints" :key="p.frequencyHz" :transform="`translate(${p.x} ${p.y})`" class="peg">
-          <circle r="4.5" />
-          <text x="9" dy="0.32em">{{ p.name }}</text>
-        </g>
-        <g v-for="f in flags" :key="f.letter" :transform="`translate(${f.x} ${f.y})`" class="flag">
-          <path d="M0 0L11 -11V-27H-11V-11Z" />
-          <text class="letter" y="-13" text-anchor="middle">{{ f.letter }}</text>
-          <text x="15" y="-13">{{ formatMhz(f.hz, 2) }}</text>
-        </g>
-      </g>
-    </svg>
-  </figure>
+  <PlotFrame v-model:size="size" :caption="caption" :margin="middle">
+    <template #defs>
+      <clipPath :id="disc"><circle :r="radius" /></clipPath>
+    </template>
+    <circle class="disc" :r="radius" />
+    <g :clip-path="`url(#${disc})`">
+      <circle v-for="g in rings" :key="g.r" class="grid" :cx="g.cx" :r="g.radius" />
+      <circle v-for="a in arcs" :key="a.x" class="grid" :cx="a.cx" :cy="a.cy" :r="a.radius" />
+      <line class="grid" :x1="-radius" :x2="radius" />
+    </g>
+    <circle class="rule" :r="radius * radiusOfSwr(swr)" />
+    <circle class="rim" :r="radius" />
+    <text v-for="g in rings" :key="`r${g.r}`" :x="g.label + 4" y="-5">{{ g.r * OHM }}</text>
+    <text
+      v-for="a in arcs"
+      :key="`x${a.x}`"
+      :x="a.label.x"
+      :y="a.label.y"
+      dy="0.32em"
+      :text-anchor="a.anchor"
+    >
+      {{ a.x < 0 ? '−' : '+' }}j{{ Math.abs(a.x) * OHM }}
+    </text>
+    <text
+      class="rule-label"
+      :x="radius * radiusOfSwr(swr) * 0.72 + 4"
+      :y="radius * radiusOfSwr(swr) * 0.72 + 12"
+    >
+      SWR {{ swr }}
+    </text>
+    <path
+      v-for="t in traces"
+      :key="t.id"
+      :class="['trace', { chosen: t.isChosen }]"
+      :style="toneStyle(t.tone)"
+      :d="path(t)"
+    />
+    <g v-for="p in pegPoints" :key="p.frequencyHz" :transform="`translate(${p.x} ${p.y})`" class="peg">
+      <circle r="4.5" />
+      <text x="9" dy="0.32em">{{ p.name }}</text>
+    </g>
+    <g v-for="f in flags" :key="f.letter" :transform="`translate(${f.x} ${f.y})`" class="flag">
+      <path d="M0 0L11 -11V-27H-11V-11Z" />
+      <text class="letter" y="-13" text-anchor="middle">{{ f.letter }}</text>
+      <text x="15" y="-13">{{ formatMhz(f.hz, 2) }}</text>
+    </g>
+  </PlotFrame>
 </template>
 
 <style scoped>
-figure {
-  position: relative;
-  margin: 0;
-  height: 100%;
-  min-height: 320px;
-}
-
-svg {
-  position: absolute;
-  inset: 0;
-  display: block;
-}
-
 .disc {
   fill: var(--shallow);
 }

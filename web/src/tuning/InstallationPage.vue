@@ -1,7 +1,8 @@
 <script setup lang="ts">
+import { useEventListener } from '@vueuse/core'
 import CautionList from '@/safety/CautionList.vue'
 import { useWords } from '@/words/words'
-import { computed, onBeforeUnmount, onMounted, ref, shallowRef, watch } from 'vue'
+import { computed, ref, shallowRef, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { answer, api } from '@/api/client'
 import {
@@ -185,8 +186,7 @@ function onKey(event: KeyboardEvent) {
   else if (event.key === 'ArrowLeft' && shown.value && shown.value.number > 1) show(shown.value.number - 1)
   else if (event.key === 'ArrowRight' && shown.value && !isLast.value) show(shown.value.number + 1)
 }
-onMounted(() => window.addEventListener('keydown', onKey))
-onBeforeUnmount(() => window.removeEventListener('keydown', onKey))
+useEventListener(window, 'keydown', onKey)
 watch(id, (next) => (draft.value = loadDraft(next)))
 </script>
 

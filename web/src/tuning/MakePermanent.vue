@@ -1,5 +1,7 @@
 <script setup lang="ts">
-import { computed, ref, watch } from 'vue'
+import * as v from 'valibot'
+import { useKept } from '@/kept'
+import { computed } from 'vue'
 import { useWords } from '@/words/words'
 import { visitOf } from './road'
 import type { Installation } from './sentence'
@@ -13,8 +15,7 @@ const words = useWords()
 const said = (steps: string[]) => steps.map((s) => words.value.text(`tuning.${s}`)).join(', ')
 // What was tightened on an earlier visit is not tight now.
 const KEY = `dorada.permanent.${visitOf(props.installation).id}`
-const done = ref<string[]>(JSON.parse(localStorage.getItem(KEY) ?? '[]') as string[])
-watch(done, (ticked) => localStorage.setItem(KEY, JSON.stringify(ticked)))
+const done = useKept(KEY, v.array(v.string()), [])
 const open = computed(() => STEPS.filter((s) => !done.value.includes(s)))
 
 function sweep() {

@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
 import type { LiveSweep } from '@/instrument/live'
-import SweepPlot, { type Peg } from '@/plots/SweepPlot.vue'
+import SweepPlot from '@/plots/SweepPlot.vue'
+import type { Peg } from '@/plots/sweep/trace'
 import { usePreferences } from '@/preferences'
 import { formatTime } from '@/units/time'
 import { useWords } from '@/words/words'

@@ -1,6 +1,7 @@
 <script setup lang="ts">
+import { keep, like, useKept } from '@/kept'
 import { useWords } from '@/words/words'
-import { computed, ref, watch } from 'vue'
+import { computed } from 'vue'
 import { answer, api } from '@/api/client'
 import { useInstallationChange } from '@/api/queries'
 import TextField from '@/shell/TextField.vue'
@@ -16,16 +17,8 @@ const props = defineProps<{ installation: Installation; pass: Pass }>()
 const emit = defineEmits<{ signedOff: []; permanent: [] }>()
 
 const DRAFT = `dorada.sign-off-draft.${visitOf(props.installation).id}`
-const typed = ref({
-  remark: '',
-  reason: '',
-  limit: '',
-  due: '',
-  ...(JSON.parse(localStorage.getItem(DRAFT) ?? '{}') as Partial<
-    Record<'remark' | 'reason' | 'limit' | 'due', string>
-  >),
-})
-watch(typed, (t) => localStorage.setItem(DRAFT, JSON.stringify(t)), { deep: true })
+const NOTHING = { remark: '', reason: '', limit: '', due: '' }
+const typed = useKept(DRAFT, like(NOTHING), { ...NOTHING })
 const { busy, wrong, unplaced, submit } = useForm()
 const signOff = useInstallationChange(() =>
   answer(
@@ -70,7 +63,7 @@ async function send() {
     await signOff.mutateAsync(undefined)
   })
   if (done) {
-    localStorage.removeItem(DRAFT)
+    keep(DRAFT, undefined)
     emit('signedOff')
   }
 }

@@ -1,3 +1,5 @@
+import * as v from 'valibot'
+import { keep, readKept, type Shape } from '@/kept'
 import type { Schemas } from '@/api/client'
 import { formatMhz } from '@/units/frequency'
 import { formatLength, type LengthUnit } from '@/units/length'
@@ -90,17 +92,24 @@ export function freshDraft(
   }
 }
 
+/** One that an older page kept lacks some of this, and is not gone on with. */
+const DRAFT = v.looseObject({
+  requestKey: v.string(),
+  change: v.picklist(['shortened', 'lengthened', 'nothing']),
+  pieces: v.picklist(['usual', 'THIS', 'ALIKE']),
+  circumstances: v.array(v.string()),
+  swept: v.looseObject({ instrument: v.string(), rests: v.string(), port: v.string() }),
+  meter: v.looseObject({}),
+}) as unknown as Shape<PassDraft>
+
 export function loadDraft(installationId: string): PassDraft | undefined {
-  const text = localStorage.getItem(key(installationId))
-  const draft = text ? (JSON.parse(text) as PassDraft) : undefined
-  // One that was kept by an older page lacks these.
-  return draft?.meter && draft.swept && draft.circumstances && draft.pieces ? draft : undefined
+  return readKept(key(installationId), DRAFT)
 }
 
 export function keepDraft(installationId: string, draft: PassDraft): void {
-  localStorage.setItem(key(installationId), JSON.stringify(draft))
+  keep(key(installationId), draft)
 }
 
 export function dropDraft(installationId: string): void {
-  localStorage.removeItem(key(installationId))
+  keep(key(installationId), undefined)
 }

@@ -1,5 +1,5 @@
 import { curveOf as curveOfLive, type LiveSweep } from '@/instrument/live'
-import type { Peg, PlotTrace, ReadPoint } from '@/plots/SweepPlot.vue'
+import type { Peg, PlotTrace, ReadPoint } from '@/plots/sweep/trace'
 import { returnLossOfSwr } from '@/units/swr'
 import type { Words } from '@/words/words'
 import { ownPasses } from './road'

@@ -1,4 +1,4 @@
-import type { Peg } from '@/plots/SweepPlot.vue'
+import type { Peg } from '@/plots/sweep/trace'
 
 /** Names of channels that are met now and were not before. */
 export function newlyMet(before: Peg[], now: Peg[]): string[] {

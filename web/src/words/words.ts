@@ -1,7 +1,6 @@
+import { CATALOGUES, type Language } from './catalogues'
 import { IntlMessageFormat } from 'intl-messageformat'
 import { computed } from 'vue'
-import en from '@words/en.json'
-import es from '@words/es.json'
 import { usePreferences } from '@/preferences'
 import type { LengthUnit } from '@/units/length'
 import { quantity } from './quantity'
@@ -18,14 +17,11 @@ interface Catalogue {
   [key: string]: string | Catalogue
 }
 
-const CATALOGUES = { en, es } as const
-
-/** The languages that there is a catalogue of. */
-export type Language = keyof typeof CATALOGUES
-export const LANGUAGES: { language: Language; name: string }[] = [
-  { language: 'en', name: en.language },
-  { language: 'es', name: es.language },
-]
+export type { Language }
+export const LANGUAGES = (Object.keys(CATALOGUES) as Language[]).map((language) => ({
+  language,
+  name: CATALOGUES[language].language,
+}))
 
 const formats = new Map<string, IntlMessageFormat>()
 

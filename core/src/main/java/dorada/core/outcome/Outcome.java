@@ -1,5 +1,7 @@
 package dorada.core.outcome;
 
+import java.util.Collections;
+import java.util.LinkedHashMap;
 import java.util.Map;
 
 /**
@@ -11,7 +13,8 @@ import java.util.Map;
 public record Outcome(String id, Map<String, Object> params) {
 
     public Outcome {
-        params = Map.copyOf(params);
+        // In the order in which they were named, so that what is sent and said is the same every time.
+        params = Collections.unmodifiableMap(new LinkedHashMap<>(params));
     }
 
     /** Whether it is {@code kind}, whatever it depends on. */

@@ -69,7 +69,7 @@ class RefusalTest {
         assertThatThrownBy(() -> new Solver(s, List.of(new Port(0, 1)), ONE_METRE))
                 .hasMessageContaining("PORT_ON_AN_OPEN_END");
         assertThatThrownBy(() -> new Solver(s, List.of(new Port(3, 0.5)), ONE_METRE))
-                .hasMessageContaining("NO_SUCH_WIRE {last=0, wire=3}");
+                .hasMessageContaining("NO_SUCH_WIRE {wire=3, last=0}");
         assertThatThrownBy(() -> new Solver(s, List.of(), ONE_METRE)).hasMessageContaining("NOTHING_IS_FED");
         assertThatThrownBy(() -> new Port(0, 1.5)).hasMessageContaining("POSITION");
         assertThatThrownBy(() -> new Solver(s, List.of(new Port(0, 0.5)), 1e8).at(2e8, Watch.NOBODY))

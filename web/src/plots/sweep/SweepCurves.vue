@@ -1,0 +1,144 @@
+<script setup lang="ts">
+import { area, line } from 'd3-shape'
+import { computed } from 'vue'
+import { returnLossOfSwr } from '@/units/swr'
+import type { Curve } from '../sweepScale'
+import { thinned } from '../thinned'
+import { toneStyle } from '../tones'
+import type { CurveBand, PlotTrace } from './trace'
+import type { SweepView } from './useSweepView'
+
+/** The curves, readings at single channels with their doubt, and the line of the rule. */
+const props = defineProps<{ traces: PlotTrace[]; limitSwr: number; view: SweepView }>()
+
+/** As much of a pixel as nobody sees. */
+const UNSEEN = 0.3
+
+const limitY = computed(() => props.view.scale.y(returnLossOfSwr(props.limitSwr)))
+// Laid out on the whole picture, which zooming leaves as it is.
+const base = computed(() => props.view.base)
+const paths = computed(() =>
+  props.traces.filter((t) => t.curve.frequencyHz.length).map((t) => ({ trace: t, d: path(t.curve) })),
+)
+const bands = computed(() =>
+  props.traces.flatMap((t) => (t.band ? [{ id: t.id, kind: t.kind, d: bandPath(t.band) }] : [])),
+)
+const readings = computed(() =>
+  props.traces
+    .filter((t) => t.points?.length)
+    .map((t) => ({
+      id: t.id,
+      kind: t.kind,
+      marks: (t.points ?? []).map((p) => ({
+        x: props.view.scale.x(p.hz),
+        y: props.view.scale.y(p.db),
+        low: props.view.scale.y(p.lowDb),
+        high: Math.min(props.view.inner.height, props.view.scale.y(p.highDb)),
+      })),
+    })),
+)
+
+function bandPath(band: CurveBand): string {
+  const { x, y } = base.value
+  return (
+    area<number>(
+      (i) => x(band.frequencyHz[i] ?? 0),
+      (i) => y(band.leastReturnLossDb[i] ?? 0),
+      (i) => y(band.mostReturnLossDb[i] ?? 0),
+    )(band.frequencyHz.map((_, i) => i)) ?? ''
+  )
+}
+
+/** Thinned by height alone. */
+function path(curve: Curve): string {
+  const { x, y } = base.value
+  const xs = curve.frequencyHz.map(x)
+  const ys = curve.returnLossDb.map(y)
+  return (
+    line<number>(
+      (i) => xs[i] ?? 0,
+      (i) => ys[i] ?? 0,
+    )(thinned(xs, ys, UNSEEN)) ?? ''
+  )
+}
+</script>
+
+<template>
+  <g>
+    <line class="limit" :x2="view.inner.width" :y1="limitY" :y2="limitY" />
+    <g :transform="view.stretch">
+      <path v-for="b in bands" :key="b.id" :class="['band', b.kind]" :d="b.d" />
+      <path
+        v-for="{ trace: t, d } in paths"
+        :key="t.id"
+        :class="['trace', t.kind]"
+        :style="toneStyle(t.tone)"
+        :d="d"
+      />
+    </g>
+    <g v-for="r in readings" :key="r.id" :class="['readings', r.kind]">
+      <g v-for="m in r.marks" :key="m.x" :transform="`translate(${m.x} 0)`">
+        <path :d="`M-5 ${m.low}H5M0 ${m.low}V${m.high}M-5 ${m.high}H5`" />
+        <circle :cy="m.y" r="4" />
+      </g>
+    </g>
+  </g>
+</template>
+
+<style scoped>
+.limit {
+  stroke: var(--trace);
+  stroke-width: calc(1.5px * var(--stroke));
+  stroke-dasharray: 2 4;
+}
+
+.trace {
+  fill: none;
+  vector-effect: non-scaling-stroke;
+  stroke-linejoin: round;
+}
+
+.trace.now {
+  stroke: var(--trace);
+  stroke-width: calc(2.6px * var(--stroke));
+}
+
+.trace.earlier {
+  stroke: var(--trace-old);
+  stroke-width: calc(1.4px * var(--stroke));
+  opacity: 0.75;
+}
+
+.trace.expected {
+  stroke: var(--gold-ink);
+  stroke-width: calc(2px * var(--stroke));
+  stroke-dasharray: 7 5;
+}
+
+.band {
+  fill: var(--trace);
+  opacity: 0.12;
+}
+
+.readings path {
+  fill: none;
+  stroke: var(--trace);
+  stroke-width: calc(1.4px * var(--stroke));
+}
+
+.readings circle {
+  fill: var(--trace);
+}
+
+.readings.earlier {
+  opacity: 0.55;
+}
+
+.readings.earlier path {
+  stroke: var(--trace-old);
+}
+
+.readings.earlier circle {
+  fill: var(--trace-old);
+}
+</style>
