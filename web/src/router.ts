@@ -25,7 +25,7 @@ export const router = createRouter({
     { path: '/plan', component: () => import('@/planning/AntennaPage.vue'), meta: { title: 'Plan' } },
     {
       path: '/plan/watts',
-      component: () => import('@/planning/StationPage.vue'),
+      component: () => import('@/planning/station/StationPage.vue'),
       meta: { title: 'Watts and reach' },
     },
     {

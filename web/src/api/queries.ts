@@ -332,7 +332,11 @@ async function sendPass(id: string, pass: NewPass): Promise<Schemas['PassView']>
 
 /** The catalogue of feedlines. */
 export function useFeedlines() {
-  return useQuery({ queryKey: ['feedlines'], queryFn: () => answer(api.GET('/api/planning/feedlines')) })
+  return useQuery({
+    queryKey: ['feedlines'],
+    queryFn: () => answer(api.GET('/api/planning/feedlines')),
+    staleTime: Infinity,
+  })
 }
 
 /** The stand-in and the analysers on the shop's network. */

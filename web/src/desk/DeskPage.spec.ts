@@ -90,7 +90,8 @@ beforeEach(() => {
           trace: body?.trace,
           analysis,
           noise: 0.001,
-          flatAndLow: false,
+          says: said('Dip at 156.00 MHz, SWR 1.19.'),
+          metHz: [157e6],
           lineEffects: body?.line
             ? [{ frequencyHz: 157e6, says: said('SWR at the radio 1.5: the line hides it.') }]
             : [],

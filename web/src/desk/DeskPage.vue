@@ -12,9 +12,8 @@ import SmithPlot from '@/plots/SmithPlot.vue'
 import SweepPlot from '@/plots/SweepPlot.vue'
 import type { PlotTrace } from '@/plots/sweep/trace'
 import { formatMetres } from '@/units/length'
-import { parseDecimal } from '@/units/number'
 import { returnLossOfSwr } from '@/units/swr'
-import { deskSentence, noiseWords } from './desk'
+import { hiddenDb, readLimit } from './desk'
 import DeskFields from './DeskFields.vue'
 import DeskTables from './DeskTables.vue'
 import KeepTrace from './KeepTrace.vue'
@@ -49,10 +48,7 @@ const VIEWS = [
 const picture = ref<(typeof VIEWS)[number]['key']>('sweep')
 const markers = ref<number[]>([])
 const stage = useTemplateRef<HTMLElement>('stage')
-const limitSwr = computed(() => {
-  const p = parseDecimal(settings.value.limit)
-  return p.ok && p.value > 1 ? p.value : 2
-})
+const limitSwr = computed(() => readLimit(settings.value.limit))
 
 const seen = (id: string) => looks.value.get(id)?.trace
 const returnLoss = (re: number[], im: number[]) =>
@@ -89,7 +85,7 @@ const pegs = computed(() =>
     name: (w.frequencyHz / 1e6).toFixed(3).replace(/0{1,2}$/, ''),
     frequencyHz: w.frequencyHz,
     ...(w.swr === undefined ? {} : { swr: w.swr, returnLossDb: returnLossOfSwr(w.swr) }),
-    met: (w.swr ?? Infinity) <= limitSwr.value,
+    met: look.value?.metHz.includes(w.frequencyHz) ?? false,
     outside: w.outside,
   })),
 )
@@ -107,7 +103,7 @@ const says = computed(() => {
   if (!t || !look.value) return 'Drop a sweep here.'
   return picture.value === 'distance' && look.value.faults
     ? words.value.sentence(look.value.faults.says)
-    : deskSentence(t.name, look.value)
+    : words.value.sentence(look.value.says)
 })
 
 async function fromInstallation(id: string) {
@@ -313,7 +309,9 @@ function saveAs(event: Event) {
         <p v-for="e in look.lineEffects" :key="e.frequencyHz" class="effect">
           <b>{{ (e.frequencyHz / 1e6).toFixed(3) }}</b> {{ words.sentence(e.says) }}
         </p>
-        <p v-if="look.noise !== undefined" class="soft">{{ noiseWords(look.noise) }}</p>
+        <p v-if="look.noise !== undefined" class="soft">
+          {{ words.text('trace.NOISE_HIDES', { deepestDb: hiddenDb(look.noise) }) }}
+        </p>
       </template>
       <KeepTrace v-if="chosen" :trace="chosen" />
       <DeskFields

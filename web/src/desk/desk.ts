@@ -1,6 +1,7 @@
 import type { Outcome } from '@/words/words'
 import type { Schemas } from '@/api/client'
 import { parseFrequency } from '@/units/frequency'
+import { parseDecimal } from '@/units/number'
 
 export type TraceData = Schemas['TraceData']
 export type Look = Schemas['LookView']
@@ -88,25 +89,6 @@ export function readLine(
   }
 }
 
-const mhz = (hz: number, digits = 2) => (hz / 1e6).toFixed(digits)
-
-/** What the chosen trace says, in one sentence. */
-export function deskSentence(name: string, look: Look): string {
-  if (look.flatAndLow)
-    return `${name} is flat and low over a very wide span: loss or a dummy load, no antenna.`
-  const dip = look.analysis.dips[0]
-  if (!dip) return `${name} has no dip.`
-  if (dip.atEdge) return `${name} still falls at ${mhz(dip.frequencyHz)} MHz: its dip lies beyond.`
-  const two = look.analysis.bandwidths.find((b) => b.swrLimit === 2)
-  const width =
-    two?.lowHz !== undefined && two.highHz !== undefined
-      ? two.lowOpen || two.highOpen
-        ? ` Under 2 over more than ${mhz(two.highHz - two.lowHz, 1)} MHz.`
-        : ` Under 2 over ${mhz(two.highHz - two.lowHz, 1)} MHz.`
-      : ''
-  return `Dip at ${mhz(dip.frequencyHz)} MHz, SWR ${dip.swr?.toFixed(2) ?? 'over 100'}.${width}`
-}
-
 /** Shift of a dip against the first trace: `−1.56 MHz, −1.0 %`. */
 export function shiftWords(s: Schemas['ShiftView']): string {
   if (s.shiftHz === undefined || s.shiftShare === undefined) return ''
@@ -114,6 +96,11 @@ export function shiftWords(s: Schemas['ShiftView']): string {
   return `${sign}${Math.abs(s.shiftHz / 1e6).toFixed(2)} MHz, ${sign}${Math.abs(s.shiftShare * 100).toFixed(1)} %`
 }
 
-/** Noise of |Γ| as the return loss that it hides: below this depth the curve is noise. */
-export const noiseWords = (noise: number): string =>
-  `Noise hides what lies deeper than ${(-20 * Math.log10(Math.max(noise, 1e-6))).toFixed(0)} dB.`
+/** Noise of |Γ| as the return loss in dB that it hides: below this depth the curve is noise. */
+export const hiddenDb = (noise: number): number => -20 * Math.log10(Math.max(noise, 1e-6))
+
+/** The SWR limit that is typed; the usual one where it is none. */
+export function readLimit(text: string): number {
+  const p = parseDecimal(text)
+  return p.ok && p.value > 1 && p.value <= 100 ? p.value : 2
+}

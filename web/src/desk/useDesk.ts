@@ -19,6 +19,7 @@ import {
   type DeskTrace,
   type Feedline,
   type Look,
+  readLimit,
 } from './desk'
 
 const KEPT = 'dorada.trace-desk'
@@ -164,6 +165,7 @@ export function useDesk() {
               view: t.trace.hasPhase && line.value ? s.view : 'AS_MEASURED',
               window: s.window,
               wantedHz: wanted.value.hz,
+              limitSwr: readLimit(s.limit),
             },
           }),
         )

@@ -31,7 +31,7 @@ import {
 import { DRAFTS, rememberedPlan, keptCandidate } from './drafts'
 import PlaceFields from './PlaceFields.vue'
 import PlanTabs from './PlanTabs.vue'
-import { keptStation, readStation } from './station'
+import { keptStation, readStation } from './station/plan'
 import { sheetAddress } from './toSheet'
 
 const NEW_INSTALLATION = 'dorada.plan-draft.new'

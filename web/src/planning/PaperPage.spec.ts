@@ -4,7 +4,7 @@ import { flushPromises, mount, RouterLinkStub } from '@vue/test-utils'
 import { createPinia } from 'pinia'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import { DRAFTS, rememberPlan } from './drafts'
-import { emptyStation } from './station'
+import { emptyStation } from './station/plan'
 import { usualGround } from './ground'
 import PaperPage from './PaperPage.vue'
 
@@ -62,6 +62,7 @@ beforeEach(() => {
     vi.fn((request: Request) => {
       const answers: Record<string, unknown> = {
         '/api/planning/station': {
+          says: { id: 'ways.ONE', params: { best: 'A', erpFineW: 20 }, text: '' },
           ways: [way],
           cautions: [
             { id: 'caution.RF_BURNS', params: {}, text: '' },

@@ -29,17 +29,9 @@ import { partLines } from './paper'
 import PaperGround from './PaperGround.vue'
 import PlanTabs from './PlanTabs.vue'
 import RoofView from './RoofView.vue'
-import {
-  emptyStation,
-  formatDb,
-  formatWatts,
-  keepAway,
-  keptStation,
-  readStation,
-  stationSentence,
-  type StationAnswer,
-} from './station'
-import WattsPicture from './WattsPicture.vue'
+import { formatDb, formatWatts } from '@/units/watts'
+import { emptyStation, keepAway, keptStation, readStation, type StationAnswer } from './station/plan'
+import WattsPicture from './station/WattsPicture.vue'
 
 /** The whole plan on a sheet of paper: what, where, of what, with how many watts, and what to mind. */
 const preferences = usePreferences()
@@ -228,7 +220,7 @@ const today = new Date().toLocaleDateString()
 
     <section v-if="station" class="card">
       <h2>Watts</h2>
-      <p>{{ stationSentence(station) }} At {{ formatChannelMhz(stationPlan?.frequencyHz ?? 0) }} MHz.</p>
+      <p>{{ words.sentence(station.says) }} At {{ formatChannelMhz(stationPlan?.frequencyHz ?? 0) }} MHz.</p>
       <p v-if="isElsewhere" class="wrong" role="alert">
         That is outside the antenna’s band: set the frequency under Watts, reach, people.
       </p>

@@ -6,7 +6,7 @@ import { DRAFTS, forgetPlan, rememberedPlan, rememberPlan, restoreDrafts } from 
 import { usualGround } from './ground'
 import { partLines } from './paper'
 import { collectParts, restoreParts } from './saved'
-import { emptyStation, readStation } from './station'
+import { emptyStation, readStation } from './station/plan'
 
 const words = new Words('en', 'mm')
 const cm = (m: number) => `${(m * 100).toFixed(0)} cm`

@@ -6,8 +6,8 @@ import type { Need } from './choice'
 import { freshVariant, NONE, type Radial } from './ground'
 import GroundView from './GroundView.vue'
 import RoofView from './RoofView.vue'
-import type { StationAnswer } from './station'
-import WattsPicture from './WattsPicture.vue'
+import type { StationAnswer } from './station/plan'
+import WattsPicture from './station/WattsPicture.vue'
 
 const need = (more: Partial<Need>): Need => ({
   carrier: 'VEHICLE',

@@ -4,7 +4,7 @@ import { exactLength, type LengthUnit } from '@/units/length'
 import { emptyNear, emptyNeed, keptNeed, readNeed, type Need, type NeedForm } from './choice'
 import { DRAFTS, keptCandidate } from './drafts'
 import { keptGround, RADIAL_RADIUS_M, readWhip, type GroundDraft } from './ground'
-import { emptyWay, keptStation, readStation, type StationForm, type StationPlan } from './station'
+import { emptyWay, keptStation, readStation, type StationForm, type StationPlan } from './station/plan'
 
 /** A plan as the shop has it: numbers in SI, each part absent where nothing was planned of it. */
 export type PlanParts = Pick<Schemas['PlanRequest'], 'need' | 'candidate' | 'ground' | 'station'>

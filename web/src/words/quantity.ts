@@ -1,4 +1,5 @@
 import { formatLength, type LengthUnit } from '@/units/length'
+import { formatWatts } from '@/units/watts'
 import { formatSwr } from '@/units/swr'
 
 /** `85 g`, `1.4 kg`. */
@@ -62,6 +63,7 @@ export function quantity(
   if (name.endsWith('FineM'))
     return writing.unit === 'mm' ? `${trimmed(value * 1000, 1)} mm` : `${trimmed(value / INCH_M, 3)} in`
   if (name.endsWith('M')) return formatLength(value, writing.unit)
+  if (name.endsWith('FineW')) return formatWatts(value)
   if (name.endsWith('W')) return `${value.toFixed(value < 10 ? 1 : 0)} W`
   if (ends('swr'))
     return value < HIGHEST_SWR ? formatSwr(Math.max(0, value)) : writing.bounded('ABOVE', '100')

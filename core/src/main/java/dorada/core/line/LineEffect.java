@@ -29,6 +29,11 @@ public record LineEffect(
 
     private static final double GOOD_SWR = 1.5;
 
+    /** Whether a line makes an antenna that is not good look as if it were. */
+    public static boolean hides(double swrAtAntenna, double swrAtRadio) {
+        return swrAtAntenna > GOOD_SWR && swrAtAntenna > HIDES_SHARE * swrAtRadio;
+    }
+
     /** Empty where the sweep does not reach {@code frequencyHz}. */
     public static Optional<LineEffect> at(Sweep atAntenna, Line line, double frequencyHz) {
         return atAntenna
@@ -42,14 +47,14 @@ public record LineEffect(
                     double own = r.renormalised(Sweep.STANDARD_REFERENCE_OHM, line.impedanceOhm())
                             .magnitude();
                     double total = ThroughLine.totalLossDb(Math.min(own, 0.9999), matched);
-                    boolean hides = atTheAntenna > GOOD_SWR && atTheAntenna > HIDES_SHARE * atTheRadio;
                     return new LineEffect(
                             frequencyHz,
                             atTheAntenna,
                             atTheRadio,
                             matched,
                             total,
-                            (hides ? Says.HIDES : Says.TAKES).of(atTheRadio, atTheAntenna, total));
+                            (hides(atTheAntenna, atTheRadio) ? Says.HIDES : Says.TAKES)
+                                    .of(atTheRadio, atTheAntenna, total));
                 });
     }
 

@@ -1,7 +1,9 @@
 package dorada.core.planning;
 
+import dorada.core.outcome.Outcome;
 import dorada.core.outcome.OutcomeId;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 
 /** What a change is worth, one at a time, between two ways to build the same station. */
@@ -48,9 +50,59 @@ public final class Alternatives {
         return steps;
     }
 
+    /** Nobody hears less than this, in dB; common practice, no source. */
+    private static final double HEARD_DB = 0.5;
+
+    /**
+     * A way as it comes out.
+     *
+     * @param name what the planner calls it
+     */
+    public record Way(String name, double erpW) {}
+
+    /** Which of {@code ways} puts most on the air, and by how much more than the next; at least one. */
+    public static Outcome best(List<Way> ways) {
+        List<Way> sorted = ways.stream()
+                .sorted(Comparator.comparingDouble(Way::erpW).reversed())
+                .toList();
+        Way best = sorted.get(0);
+        if (sorted.size() == 1) {
+            return Best.ONE.of(best.name, best.erpW);
+        }
+        Way next = sorted.get(1);
+        double db = 10 * Math.log10(best.erpW / next.erpW);
+        return db < HEARD_DB
+                ? Best.ALIKE.of(best.name, next.name, best.erpW)
+                : (sorted.size() > 2 ? Best.OF_SEVERAL : Best.OF_TWO)
+                        .of(best.name, next.name, db, best.erpW, next.erpW);
+    }
+
     private static Step step(Exchange what, PowerChain.Result base, PowerChain with, double frequencyHz) {
         PowerChain.Result r = with.at(frequencyHz);
         return new Step(what, r.eirpW(), 10 * Math.log10(r.eirpW() / base.eirpW()), r.receiveDb() - base.receiveDb());
+    }
+
+    private enum Best implements OutcomeId {
+        ONE("best", "erpFineW"),
+        ALIKE("best", "other", "erpFineW"),
+        OF_TWO("best", "other", "moreFineDb", "erpFineW", "otherFineW"),
+        OF_SEVERAL("best", "other", "moreFineDb", "erpFineW", "otherFineW");
+
+        private final List<String> takes;
+
+        Best(String... takes) {
+            this.takes = List.of(takes);
+        }
+
+        @Override
+        public String area() {
+            return "ways";
+        }
+
+        @Override
+        public List<String> takes() {
+            return takes;
+        }
     }
 
     /** What is exchanged. */

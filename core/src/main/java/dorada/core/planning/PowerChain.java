@@ -244,6 +244,7 @@ public record PowerChain(double ratedW, double ceilingSwr, List<Part> parts, Ant
     public enum Warning implements OutcomeId {
         FOLDS_BACK,
         MAY_FOLD_BACK("highSwr"),
+        HIDES("radioSwr", "antennaSwr"),
         TOO_WARM("part", "line", "averageW");
 
         private final List<String> takes;

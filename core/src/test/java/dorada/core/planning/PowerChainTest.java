@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import dorada.core.line.Feedline;
 import dorada.core.line.Line;
+import dorada.core.outcome.Outcome;
 import dorada.core.planning.Alternatives.Exchange;
 import dorada.core.planning.PowerChain.Antenna;
 import dorada.core.planning.PowerChain.Fixed;
@@ -53,6 +54,22 @@ class PowerChainTest {
         assertThat(r.stages()).hasSize(1);
         assertThat(r.stages().get(0).reflectedW() / 50).isCloseTo(share, within(0.001));
         assertThat(r.atAntennaW()).isCloseTo(50 * (1 - share), within(0.05));
+    }
+
+    /** Twice the power is 3.01 dB; less than half a decibel nobody hears. */
+    @Test
+    void theBestOfSeveralWaysIsNamedWithWhatItBrings() {
+        Alternatives.Way a = new Alternatives.Way("A", 20);
+        Outcome two = Alternatives.best(List.of(a, new Alternatives.Way("B", 40)));
+        assertThat(two.id()).isEqualTo("ways.OF_TWO");
+        assertThat(two.params()).containsEntry("best", "B").containsEntry("other", "A");
+        assertThat((double) two.params().get("moreFineDb")).isCloseTo(3.01, within(0.005));
+        assertThat(Alternatives.best(List.of(a, new Alternatives.Way("C", 1), new Alternatives.Way("B", 40)))
+                        .params())
+                .containsEntry("other", "A");
+        assertThat(Alternatives.best(List.of(a, new Alternatives.Way("B", 21))).id())
+                .isEqualTo("ways.ALIKE");
+        assertThat(Alternatives.best(List.of(a)).id()).isEqualTo("ways.ONE");
     }
 
     /** Of an antenna known by its SWR alone nobody knows the phase: through a line of 75 Ω the radio meets a range. */

@@ -42,6 +42,29 @@ class SweepAnalysisTest {
         }
     }
 
+    /** Closed form as above: under 2 over f₀/(Q√2), so 136 MHz with Q 8 is 12.0 MHz wide. */
+    @Test
+    void aTraceSaysNoMoreThanItShows() {
+        assertThat(TraceSays.of(new SweepAnalysis(Curves.resonance(120e6, 152e6, 401, 136e6, 50, 8))))
+                .satisfies(o -> {
+                    assertThat(o.is(TraceSays.DIP_UNDER)).isTrue();
+                    assertThat((double) o.params().get("dipHz")).isCloseTo(136e6, within(1e3));
+                    assertThat((double) o.params().get("widthRoughHz")).isCloseTo(12.02e6, within(1e4));
+                });
+        assertThat(says(150e6, 157e6, 156e6, 50)).isEqualTo(TraceSays.DIP_UNDER_MORE.key());
+        // No width where even the dip is above 2; no dip where the curve only falls.
+        assertThat(says(140e6, 170e6, 155e6, 20)).isEqualTo(TraceSays.DIP.key());
+        assertThat(says(140e6, 150e6, 155e6, 50)).isEqualTo(TraceSays.DIP_BEYOND.key());
+        assertThat(TraceSays.of(new SweepAnalysis(Curves.resonance(100e6, 200e6, 101, 150e6, 55, 0.01)))
+                        .id())
+                .isEqualTo(TraceSays.FLAT_AND_LOW.key());
+    }
+
+    private static String says(double startHz, double stopHz, double resonanceHz, double ohm) {
+        return TraceSays.of(new SweepAnalysis(Curves.resonance(startHz, stopHz, 201, resonanceHz, ohm, 8)))
+                .id();
+    }
+
     @Test
     void bandwidthIsOpenWhereTheSweepStopsFirst() {
         SweepAnalysis analysis = new SweepAnalysis(Curves.resonance(150e6, 157e6, 201, 156e6, 50, 8));

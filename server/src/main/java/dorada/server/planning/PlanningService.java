@@ -2,6 +2,7 @@ package dorada.server.planning;
 
 import dorada.core.acceptance.TransmitLimit;
 import dorada.core.line.Feedline;
+import dorada.core.line.LineEffect;
 import dorada.core.planning.Alternatives;
 import dorada.core.planning.Exposure;
 import dorada.core.planning.Exposure.Group;
@@ -38,6 +39,9 @@ class PlanningService {
                 .toList();
         double most = chains.stream().mapToDouble(PowerChain::ratedW).max().orElse(0);
         return new StationAnswer(
+                OutcomeView.of(Alternatives.best(ways.stream()
+                        .map(w -> new Alternatives.Way(w.name(), w.erpW()))
+                        .toList())),
                 ways,
                 plan.totalHeightM() > 0 ? Cautions.powerLineDistanceM(plan.totalHeightM()) : null,
                 PowerChain.CONNECTOR_DB,
@@ -118,6 +122,10 @@ class PlanningService {
             all.add(OutcomeView.of(Warning.FOLDS_BACK.of()));
         } else if (spread.mayFoldBack()) {
             all.add(OutcomeView.of(Warning.MAY_FOLD_BACK.of(spread.highSwr())));
+        }
+        double atAntenna = r.stages().get(r.stages().size() - 1).swr();
+        if (LineEffect.hides(atAntenna, spread.highSwr())) {
+            all.add(OutcomeView.of(Warning.HIDES.of(spread.highSwr(), atAntenna)));
         }
         for (Stage stage : r.stages()) {
             String id = switch (stage.name()) {

@@ -7,12 +7,14 @@ import java.util.List;
 /**
  * What a station plan comes to.
  *
+ * @param says which way puts most on the air
  * @param ways as they were asked for
  * @param connectorLossDb of each connector where nothing else was asked for
  * @param powerLineM distance to keep from overhead power lines; absent where nothing stands up
  * @param cautions what can hurt someone here
  */
 record StationAnswer(
+        @NotNull OutcomeView says,
         @NotNull List<WayAnswer> ways,
         Double powerLineM,
         @NotNull double connectorLossDb,

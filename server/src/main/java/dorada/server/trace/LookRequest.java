@@ -1,11 +1,14 @@
 package dorada.server.trace;
 
+import dorada.core.acceptance.UnderLimit;
 import dorada.core.calibration.PortExtension;
 import dorada.core.sweep.TwoPort;
 import dorada.server.line.FeedlineRequest;
 import dorada.server.problem.UserProblem;
 import dorada.server.sweep.TraceData;
 import jakarta.validation.Valid;
+import jakarta.validation.constraints.DecimalMax;
+import jakarta.validation.constraints.DecimalMin;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 
@@ -18,6 +21,7 @@ import jakarta.validation.constraints.Size;
  * @param view where it is looked at; AS_MEASURED where absent
  * @param window see {@code FaultView}; absent for the usual one
  * @param wantedHz absent for none
+ * @param limitSwr at or under which a wanted frequency is met; absent for the usual one
  */
 record LookRequest(
         @NotNull @Valid TraceData trace,
@@ -28,7 +32,13 @@ record LookRequest(
         String window,
 
         @Size(max = 200, message = "At most 200 wanted frequencies, please.")
-        double[] wantedHz) {
+        double[] wantedHz,
+
+        @DecimalMin(value = "1", inclusive = false, message = "An SWR limit is above 1.")
+        @DecimalMax(value = "100", message = "An SWR limit is at most 100.")
+        Double limitSwr) {
+
+    private static final double USUAL_LIMIT_SWR = 2;
 
     /** Where the antenna is looked at. */
     enum View {
@@ -75,6 +85,10 @@ record LookRequest(
 
     View seen() {
         return view == null ? View.AS_MEASURED : view;
+    }
+
+    UnderLimit rule() {
+        return new UnderLimit(limitSwr == null ? USUAL_LIMIT_SWR : limitSwr);
     }
 
     double[] wanted() {

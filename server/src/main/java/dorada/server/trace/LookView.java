@@ -13,7 +13,9 @@ import java.util.List;
 /**
  * A trace looked at in every way that it allows.
  *
+ * @param says what it shows, in one sentence
  * @param trace after port extension and line
+ * @param metHz the wanted frequencies that it reaches and that keep to the limit
  * @param noise standard deviation of |Γ| from point to point; absent for short sweeps
  * @param lineEffects one per wanted channel that the sweep reaches, where a line was named
  * @param doubts what a person must know about what was done to it
@@ -21,10 +23,11 @@ import java.util.List;
  * @param profile echoes over distance; absent like {@code faults}
  */
 record LookView(
+        @NotNull OutcomeView says,
         @NotNull TraceData trace,
         @NotNull AnalysisView analysis,
+        @NotNull double[] metHz,
         Double noise,
-        @NotNull boolean flatAndLow,
         @NotNull List<EffectView> lineEffects,
         @NotNull List<OutcomeView> doubts,
         FaultView faults,

@@ -1,5 +1,10 @@
 package dorada.server.trace;
 
+import dorada.core.acceptance.ChannelReading;
+import dorada.core.acceptance.ChannelVerdict;
+import dorada.core.acceptance.ReferencePlane;
+import dorada.core.acceptance.UnderLimit;
+import dorada.core.acceptance.WantedChannel;
 import dorada.core.format.FormatException;
 import dorada.core.format.SweepFileReader;
 import dorada.core.format.TouchstoneReader;
@@ -15,6 +20,7 @@ import dorada.core.sweep.Comparison;
 import dorada.core.sweep.Repeatability;
 import dorada.core.sweep.Sweep;
 import dorada.core.sweep.SweepAnalysis;
+import dorada.core.sweep.TraceSays;
 import dorada.core.sweep.TwoPort;
 import dorada.server.line.FaultView;
 import dorada.server.problem.UserProblem;
@@ -113,10 +119,11 @@ class TraceService {
                 : Optional.empty();
         Window window = FaultView.window(request.window());
         return new LookView(
+                OutcomeView.of(TraceSays.of(analysis)),
                 TraceData.of(seen),
                 AnalysisView.of(seen.referenceOhm(), List.of(), analysis, wanted, AnalysisView.USUAL_SWR_LIMITS, false),
+                met(request.rule(), analysis, wanted),
                 ReadingView.finite(Repeatability.noiseOf(seen)),
-                analysis.isFlatAndLow(),
                 line.filter(l -> seen.hasPhase())
                         .map(l -> effects(request.seen(), extended, seen, l, wanted))
                         .orElse(List.of()),
@@ -125,6 +132,20 @@ class TraceService {
                         .orElse(null),
                 profile.map(p -> LookView.ProfileView.of(p, farthest(p, line.get())))
                         .orElse(null));
+    }
+
+    /** By the same rule as an installation's. */
+    private static double[] met(UnderLimit rule, SweepAnalysis analysis, double[] wantedHz) {
+        if (wantedHz.length == 0) {
+            return wantedHz;
+        }
+        List<WantedChannel> channels = Arrays.stream(wantedHz)
+                .mapToObj(hz -> new WantedChannel("", hz, false))
+                .toList();
+        return rule.judge(ChannelReading.of(analysis, channels), ReferencePlane.ANTENNA).channels().stream()
+                .filter(ChannelVerdict::met)
+                .mapToDouble(c -> c.measured().channel().frequencyHz())
+                .toArray();
     }
 
     private static double farthest(EchoProfile profile, Line line) {

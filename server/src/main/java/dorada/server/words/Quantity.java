@@ -1,5 +1,7 @@
 package dorada.server.words;
 
+import java.math.BigDecimal;
+import java.math.MathContext;
 import java.util.Locale;
 import java.util.Map;
 
@@ -86,6 +88,9 @@ final class Quantity {
         if (name.endsWith("M")) {
             return millimetres(value * 1000);
         }
+        if (name.endsWith("FineW")) {
+            return watts(value);
+        }
         if (name.endsWith("W")) {
             return String.format(Locale.ROOT, value < 10 ? "%.1f W" : "%.0f W", value);
         }
@@ -157,6 +162,18 @@ final class Quantity {
         return Math.abs(mm) < 1
                 ? String.format(Locale.ROOT, "%.1f mm", mm).replace(".0 ", " ")
                 : String.format(Locale.ROOT, "%.0f mm", mm);
+    }
+
+    /** {@code 120 W}, {@code 39.0 W}, {@code 4.25 W}, {@code 850 mW}. */
+    private static String watts(double value) {
+        if (value < 0.9995) {
+            return BigDecimal.valueOf(value * 1000)
+                            .round(new MathContext(3))
+                            .stripTrailingZeros()
+                            .toPlainString()
+                    + " mW";
+        }
+        return String.format(Locale.ROOT, "%." + (value < 10 ? 2 : value < 100 ? 1 : 0) + "f W", value);
     }
 
     private static String signed(double value, int digits) {

@@ -6,6 +6,7 @@ import static org.hamcrest.Matchers.containsString;
 import static org.hamcrest.Matchers.greaterThan;
 import static org.hamcrest.Matchers.hasItem;
 import static org.hamcrest.Matchers.hasSize;
+import static org.hamcrest.Matchers.not;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.jsonPath;
@@ -39,6 +40,8 @@ class PlanningApiTest extends ApiTest {
                 .andExpect(status().isOk())
                 .andExpect(jsonPath("$.ways[0].atAntennaW", closeTo(39, 0.5)))
                 .andExpect(jsonPath("$.ways[0].erpW", closeTo(39, 0.5)))
+                .andExpect(jsonPath("$.says.text")
+                        .value("Thin puts 2.2 dB more on the air than Good: 39.0 W against 23.3 W ERP."))
                 .andExpect(jsonPath("$.ways[0].worth", hasSize(0)))
                 .andExpect(jsonPath("$.ways[1].worth[*].what.text", hasItem("all together")))
                 .andExpect(jsonPath("$.ways[0].publicDistance.distanceM", greaterThan(1.0)))
@@ -85,6 +88,13 @@ class PlanningApiTest extends ApiTest {
                 .andExpect(jsonPath("$.ways[0].warnings[*].text", hasItem(containsString("folds its power back"))))
                 .andExpect(jsonPath("$.cautions[*].text", hasItem(containsString("SWR of 4.13"))))
                 .andExpect(jsonPath("$.powerLineM").doesNotExist());
+        // Through a line of another impedance the phase decides: nothing is hidden for sure.
+        String lossy = WAY.formatted("Long", 25, "rg-58", 30, 2.4);
+        station(lossy, 0)
+                .andExpect(jsonPath(
+                        "$.ways[0].warnings[*].text", hasItem(containsString("at the antenna: the line hides it"))));
+        station(lossy.replace("\"line\":\"rg-58\",\"lineM\":30", "\"line\":\"rg-59\",\"lineM\":3"), 0)
+                .andExpect(jsonPath("$.ways[0].warnings[*].id", not(hasItem("power.HIDES"))));
         station(WAY.formatted("Strong", 400, "rg-174", 2, 1), 0)
                 .andExpect(jsonPath("$.ways[0].warnings[*].text", hasItem(containsString("too warm"))));
     }

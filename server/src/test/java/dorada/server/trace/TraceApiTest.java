@@ -16,6 +16,8 @@ import dorada.server.ApiTest;
 import java.nio.charset.StandardCharsets;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.springframework.mock.web.MockMultipartFile;
 import org.springframework.test.web.servlet.ResultActions;
 
@@ -82,6 +84,7 @@ class TraceApiTest extends ApiTest {
                 .andExpect(jsonPath("$.lineEffects[0].swrAtAntenna", greaterThan(2.0), Double.class))
                 .andExpect(jsonPath("$.lineEffects[0].says.text", containsString("the line hides it")))
                 .andExpect(jsonPath("$.analysis.wanted", hasSize(1)))
+                .andExpect(jsonPath("$.says.text", startsWith("Dip at 15")))
                 .andExpect(jsonPath("$.faults.resolutionM", closeTo(3.3, 0.05), Double.class))
                 .andExpect(jsonPath("$.profile.distanceM[0]").value(0.0));
         // Taking the line off an antenna that has none makes more come back than goes in.
@@ -93,6 +96,19 @@ class TraceApiTest extends ApiTest {
         send(post("/api/traces/look"), viewer, "{\"trace\":" + trace(150e6, 301) + ",\"view\":\"AT_ANTENNA\"}")
                 .andExpect(status().isUnprocessableContent())
                 .andExpect(jsonPath("$.field").value("line"));
+    }
+
+    /** SWR of |Γ| 0.1, 0.2 and 0.5 is 1.22, 1.5 and 3: by its definition. */
+    @ParameterizedTest
+    @CsvSource({"1.2,0", "1.5,2", "2,2", "3,3"})
+    void aLimitSaysWhichOfTheWantedAreMet(double limit, int met) throws Exception {
+        String wanted =
+                "{\"trace\":{\"frequencyHz\":[150e6,151e6,152e6],\"re\":[0.5,0.1,0.2],\"im\":[0,0,0],\"hasPhase\":true},"
+                        + "\"wantedHz\":[150e6,151e6,152e6,160e6],\"limitSwr\":" + limit + "}";
+        send(post("/api/traces/look"), viewer, wanted).andExpect(jsonPath("$.metHz", hasSize(met)));
+        send(post("/api/traces/look"), viewer, wanted.replace("\"limitSwr\":" + limit, "\"limitSwr\":1"))
+                .andExpect(status().isUnprocessableContent())
+                .andExpect(jsonPath("$.field").value("limitSwr"));
     }
 
     @Test

@@ -106,7 +106,9 @@ class WordsTest {
                 "point",
                 "word",
                 "keyword",
-                "ending");
+                "ending",
+                "best",
+                "other");
         assertThat(ids().flatMap(id -> id.takes().stream()).distinct())
                 .filteredOn(name -> !namesAndParts.contains(name) && !name.endsWith("Count"))
                 .hasSizeGreaterThan(20)

@@ -2,7 +2,8 @@
 import { useWords } from '@/words/words'
 import { scaleLinear } from 'd3-scale'
 import { computed } from 'vue'
-import { formatWatts, type StationAnswer } from './station'
+import { formatWatts } from '@/units/watts'
+import type { StationAnswer } from './plan'
 
 /** Watts on their way from the radio to the air, one staircase for each way to build it. */
 const props = defineProps<{ ways: StationAnswer['ways'] }>()

@@ -1,28 +1,6 @@
 import { describe, expect, it } from 'vitest'
-import {
-  emptyStation,
-  formatDb,
-  formatWatts,
-  fromAddress,
-  hidden,
-  keepAway,
-  readStation,
-  stationSentence,
-  toAddress,
-  type StationAnswer,
-} from './station'
-
-type Way = StationAnswer['ways'][number]
-const way = (name: string, erpW: number, atAntenna = 1.5, swrAtRadio = 1.4) =>
-  ({
-    name,
-    erpW,
-    swrAtRadio,
-    swrAtRadioHigh: swrAtRadio,
-    stages: [{ swr: swrAtRadio }, { swr: atAntenna }],
-    warnings: [],
-  }) as unknown as Way
-const answer = (...ways: Way[]): StationAnswer => ({ ways, connectorLossDb: 0.1, cautions: [] })
+import { formatDb, formatWatts } from '@/units/watts'
+import { emptyStation, fromAddress, keepAway, readStation, toAddress } from './plan'
 
 describe('reading what was typed', () => {
   it('takes the usual plan in metres, watts and shares', () => {
@@ -59,19 +37,6 @@ describe('words', () => {
   it('rounds distances to keep upward', () => {
     expect(keepAway(1.639)).toBe('1.7 m (5.4 ft)')
     expect(keepAway(2)).toBe('2.0 m (6.6 ft)')
-  })
-  it('says which way is better and by how much, or that they are alike', () => {
-    expect(stationSentence(answer(way('A', 20), way('B', 40)))).toBe(
-      'B puts 3.0 dB more on the air than A: 40.0 W against 20.0 W ERP.',
-    )
-    expect(stationSentence(answer(way('A', 20), way('B', 21)))).toContain('alike')
-    expect(stationSentence(answer(way('A', 20)))).toContain('20.0 W ERP')
-  })
-  it('tells of a line that hides a bad antenna', () => {
-    expect(hidden(way('A', 1, 2.4, 1.5))).toContain('SWR 1.5 at the radio, 2.4 at the antenna')
-    expect(hidden(way('A', 1, 1.5, 1.2))).toBe('')
-    // Through a line of another impedance the phase decides: nothing is hidden for sure.
-    expect(hidden({ ...way('A', 1, 2.4, 1.5), swrAtRadioHigh: 2.7 })).toBe('')
   })
 })
 

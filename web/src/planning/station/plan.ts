@@ -1,6 +1,6 @@
 import * as v from 'valibot'
 import { like, readKept } from '@/kept'
-import { DRAFTS } from './drafts'
+import { DRAFTS } from '../drafts'
 import type { Schemas } from '@/api/client'
 import type { LengthUnit } from '@/units/length'
 import { parseLength } from '@/units/length'
@@ -9,7 +9,6 @@ import { parseDecimal, type Parsed } from '@/units/number'
 
 export type StationPlan = Schemas['StationPlan']
 export type StationAnswer = Schemas['StationAnswer']
-type WayAnswer = Schemas['WayAnswer']
 
 /** One way to build the station, as typed. */
 export interface WayForm {
@@ -54,6 +53,15 @@ export function emptyWay(name: string): WayForm {
   }
 }
 
+/** A station to be reached. */
+export const emptyOther = (): StationForm['stations'][number] => ({
+  name: '',
+  km: '10',
+  height: '10 m',
+  gain: '3',
+  needed: '-110',
+})
+
 export function emptyStation(): StationForm {
   return {
     mhz: '155.000',
@@ -67,7 +75,7 @@ export function emptyStation(): StationForm {
     duty: '50',
     ground: 'TYPICAL',
     atBody: false,
-    stations: [{ name: 'Depot', km: '8', height: '20 m', gain: '3', needed: '-110' }],
+    stations: [{ ...emptyOther(), name: 'Depot', km: '8', height: '20 m' }],
   }
 }
 
@@ -122,41 +130,10 @@ export function readStation(
   return Object.keys(wrong).length === 0 ? { plan, wrong } : { wrong }
 }
 
-/** `39.0 W`, `4.2 W`, `850 mW`. */
-export function formatWatts(watts: number): string {
-  if (watts < 0.9995) return `${Number((watts * 1000).toPrecision(3))} mW`
-  return `${watts.toFixed(watts < 10 ? 2 : watts < 100 ? 1 : 0)} W`
-}
-
-/** `+3.1 dB`, `−0.4 dB`; never −0.0. */
-export function formatDb(db: number): string {
-  const rounded = Math.round(db * 10) / 10
-  return `${rounded < 0 ? '−' : '+'}${Math.abs(rounded).toFixed(1)} dB`
-}
-
 /** A distance to keep, rounded up, in both units: `1.7 m (5.4 ft)`. */
 export function keepAway(metres: number): string {
   const up = (x: number) => (Math.ceil(x * 10 - 1e-6) / 10).toFixed(1)
   return `${up(metres)} m (${up(metres / 0.3048)} ft)`
-}
-
-/** What to do, in one sentence: which way puts most on the air, by how much. */
-export function stationSentence(answer: StationAnswer): string {
-  const sorted = [...answer.ways].sort((a, b) => b.erpW - a.erpW)
-  const [best, next] = sorted
-  if (!best) return 'Add a way to build it.'
-  if (!next) return `${best.name}: ${formatWatts(best.erpW)} ERP reach the air.`
-  const db = 10 * Math.log10(best.erpW / next.erpW)
-  const second = sorted.length > 2 ? `the next best, ${next.name}` : next.name
-  if (db < 0.5) return `${best.name} and ${next.name} are alike on the air: ${formatWatts(best.erpW)} ERP.`
-  return `${best.name} puts ${formatDb(db).slice(1)} more on the air than ${second}: ${formatWatts(best.erpW)} against ${formatWatts(next.erpW)} ERP.`
-}
-
-/** A line that hides what its antenna is like: whatever the phase, the radio sees much less than there is. */
-export function hidden(way: WayAnswer): string {
-  const atAntenna = way.stages.at(-1)?.swr ?? 1
-  if (atAntenna < 1.8 || way.swrAtRadioHigh > atAntenna - 0.3) return ''
-  return `SWR ${way.swrAtRadioHigh.toFixed(1)} at the radio, ${atAntenna.toFixed(1)} at the antenna: the line hides it.`
 }
 
 /** A plan in an address, so that a colleague opens the same one. */

@@ -1,0 +1,63 @@
+<script setup lang="ts">
+import { formatDb, formatWatts } from '@/units/watts'
+import { useWords } from '@/words/words'
+import type { StationAnswer } from './plan'
+
+/** What each change against the first way is worth. */
+defineProps<{ ways: StationAnswer['ways'] }>()
+
+const words = useWords()
+</script>
+
+<template>
+  <section class="card block">
+    <h2>What each change is worth</h2>
+    <table v-for="w in ways.slice(1)" :key="w.name" class="plain-table">
+      <caption>
+        {{
+          w.name
+        }}
+        against
+        {{
+          ways[0]?.name
+        }}
+      </caption>
+      <tbody>
+        <tr v-for="s in w.worth" :key="s.what.id">
+          <th scope="row">{{ words.phrase(s.what) }}</th>
+          <td>{{ formatDb(s.gainDb) }}</td>
+          <td>{{ formatWatts(s.erpW) }}</td>
+          <td class="soft">hears {{ formatDb(s.receiveGainDb) }}</td>
+        </tr>
+        <tr v-if="w.worth.length === 0">
+          <th scope="row">no difference</th>
+        </tr>
+      </tbody>
+    </table>
+  </section>
+</template>
+
+<style scoped>
+table {
+  width: 100%;
+  border-collapse: collapse;
+  font-variant-numeric: tabular-nums;
+}
+
+.plain-table caption {
+  text-align: left;
+  color: var(--soft);
+  font-size: 14px;
+}
+
+.plain-table th {
+  text-align: left;
+  font-weight: 400;
+}
+
+.plain-table td {
+  text-align: right;
+  white-space: nowrap;
+  padding-left: 8px;
+}
+</style>
