@@ -69,7 +69,8 @@ describe('long computations', () => {
     await flushPromises()
     expect(solving.share.value).toBe(0.4)
     expect(solving.working.value).toBe('slow')
-    await solving.stop()
+    solving.stop()
+    await flushPromises()
     expect(stopped).toEqual(['slow'])
     states = { slow: { state: 'STOPPED', share: 0.4 } }
     await new Promise((resolve) => setTimeout(resolve, 300))
@@ -85,6 +86,23 @@ describe('long computations', () => {
     leave()
     await flushPromises()
     expect(stopped).toEqual(['slow'])
+  })
+
+  it('are not ended by an earlier one that begins only after it was asked again', async () => {
+    states = { late: { state: 'DONE', share: 1, result: 1 }, now: { state: 'RUNNING', share: 0.5 } }
+    const { solving } = used()
+    const results: number[] = []
+    let begin: (job: { id: string }) => void = () => {}
+    const late = new Promise((resolve) => (begin = resolve))
+    void solving.run([{ ...task('late', (n) => results.push(n)), start: () => late }])
+    void solving.run([task('now', (n) => results.push(n))])
+    await flushPromises()
+    begin({ id: 'late' })
+    await flushPromises()
+    expect(stopped).toEqual(['late'])
+    states.now = { state: 'DONE', share: 1, result: 2 }
+    await new Promise((resolve) => setTimeout(resolve, 300))
+    expect(results).toEqual([2])
   })
 
   it('say what the server refused', async () => {

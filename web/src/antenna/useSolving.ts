@@ -1,5 +1,6 @@
-import { onBeforeUnmount, ref, type Ref } from 'vue'
+import { ref, type Ref } from 'vue'
 import { api, Problem } from '@/api/client'
+import { useLatest } from '@/api/latest'
 import { waitFor } from './solving'
 
 export interface Task<T> {
@@ -16,7 +17,7 @@ export interface Solving<T> {
   trouble: Ref<string>
   /** One after the other, until all are done or `stop` is called; a task that fails is named and the next one taken. */
   run: (tasks: Task<T>[]) => Promise<void>
-  stop: () => Promise<void>
+  stop: () => void
 }
 
 /** Runs long computations with their progress; they end when the page is left. */
@@ -24,46 +25,38 @@ export function useSolving<T>(): Solving<T> {
   const share = ref<number>()
   const working = ref('')
   const trouble = ref('')
-  let jobId: string | undefined
-  let generation = 0
+  const latest = useLatest()
+  const end = (job: string) => void api.DELETE('/api/jobs/{id}', { params: { path: { id: job } } })
 
   async function run(tasks: Task<T>[]) {
-    const mine = ++generation
+    const signal = latest()
     trouble.value = ''
     try {
       for (const task of tasks) {
         working.value = task.name
         share.value = 0
-        jobId = ((await task.start()) as { id?: string }).id
-        if (mine !== generation) {
-          await stop()
-          return
-        }
-        const end = await waitFor(jobId ?? '', (s) => {
-          if (mine === generation) share.value = s
-        })
-        if (mine !== generation || end.state === 'STOPPED') return
-        if (end.state === 'DONE') task.done(end.result as T)
-        else trouble.value = `${task.name}: ${end.trouble ?? 'could not be solved.'}`
+        const job = ((await task.start()) as { id?: string }).id ?? ''
+        if (signal.aborted) return end(job)
+        const stopped = () => end(job)
+        signal.addEventListener('abort', stopped)
+        const last = await waitFor(job, (s) => {
+          if (!signal.aborted) share.value = s
+        }).finally(() => signal.removeEventListener('abort', stopped))
+        if (signal.aborted || last.state === 'STOPPED') return
+        if (last.state === 'DONE') task.done(last.result as T)
+        else trouble.value = `${task.name}: ${last.trouble ?? 'could not be solved.'}`
       }
     } catch (error) {
       if (!(error instanceof Problem)) throw error
-      if (mine === generation) trouble.value = `${working.value}: ${error.message}`
+      if (!signal.aborted) trouble.value = `${working.value}: ${error.message}`
     } finally {
-      if (mine === generation) {
-        share.value = undefined
-        jobId = undefined
-      }
+      if (!signal.aborted) share.value = undefined
     }
   }
 
-  async function stop() {
-    generation++
+  function stop() {
+    latest()
     share.value = undefined
-    const running = jobId
-    jobId = undefined
-    if (running) await api.DELETE('/api/jobs/{id}', { params: { path: { id: running } } })
   }
-  onBeforeUnmount(() => void stop())
   return { share, working, trouble, run, stop }
 }

@@ -14,7 +14,7 @@ export interface SheetState {
   refused: Ref<{ field: string; why: string } | undefined>
   share: Ref<number | undefined>
   trouble: Ref<string>
-  stop: () => Promise<void>
+  stop: () => void
 }
 
 const PAUSE_MS = 250
@@ -39,7 +39,7 @@ export function useSheet(asked: ComputedRef<Asked>): SheetState {
 
   async function load() {
     const signal = latest()
-    void stop()
+    stop()
     soon.stop()
     const now = asked.value
     if (!now.kind || !(now.frequencyHz > 0)) return

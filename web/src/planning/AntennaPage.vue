@@ -74,7 +74,7 @@ const latest = useLatest()
 async function rank() {
   keep(DRAFTS.antenna, typed())
   const signal = latest()
-  void stop()
+  stop()
   solved.value = new Map()
   trouble.value = ''
   const { need } = read.value
