@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { returnLossOfSwr } from '@/units/swr'
 import { deepestIn } from '../sweepScale'
 import { toneText } from '../tones'
+import { limitPlace } from './limitPlace'
 import type { PlotTrace } from './trace'
 import type { SweepView } from './useSweepView'
 
@@ -32,6 +32,10 @@ const names = computed(() => {
     })
 })
 
+const rule = computed(() =>
+  limitPlace(props.traces, props.limit.swr, props.limit.label.length * LETTER, props.view),
+)
+
 /** The name of a few readings stands below the last of them. */
 function lastRead(trace: PlotTrace): { hz: number; db: number } | undefined {
   const p = trace.points?.at(-1)
@@ -41,14 +45,7 @@ function lastRead(trace: PlotTrace): { hz: number; db: number } | undefined {
 
 <template>
   <g>
-    <text
-      class="limit-label"
-      :x="view.inner.width - 6"
-      :y="view.scale.y(returnLossOfSwr(limit.swr)) - 6"
-      text-anchor="end"
-    >
-      {{ limit.label }}
-    </text>
+    <text class="limit-label" :x="rule.x" :y="rule.y" :text-anchor="rule.anchor">{{ limit.label }}</text>
     <text
       v-for="l in names"
       :key="l.id"
