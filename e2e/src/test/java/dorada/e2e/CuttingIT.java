@@ -72,7 +72,7 @@ class CuttingIT {
         assertThat(page.locator("form [role=alert]")).hasCount(0);
         assertThat(page.locator("tbody").first()).containsText("486.8 mm");
         ines.field("Frequency, MHz").fill("3");
-        assertThat(page.locator("form [role=alert]")).containsText("25 to 1000 MHz");
+        assertThat(page.locator("form [role=alert]")).containsText("from 25 MHz to 1000 MHz");
         ines.field("Frequency, MHz").fill("27.185");
         assertThat(page.locator("h1")).containsText("27.185 MHz");
         // Everything is in the address: the same page again shows the same sheet.
