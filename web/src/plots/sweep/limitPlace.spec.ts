@@ -27,7 +27,9 @@ describe('the words of the rule', () => {
   it('go where no curve runs through them', () => {
     // Through both places at the right, then as deep as the line everywhere but in the middle.
     expect(place(trace((s) => (s > 0.7 ? 7 + 8 * (s - 0.7) * 3 : 3))).anchor).toBe('start')
-    expect(place(trace((s) => (s > 0.3 && s < 0.7 ? 3 : 9.5 + Math.sin(s * 200) * 1.5))).anchor).toBe('middle')
+    expect(place(trace((s) => (s > 0.3 && s < 0.7 ? 3 : 9.5 + Math.sin(s * 200) * 1.5))).anchor).toBe(
+      'middle',
+    )
   })
   it('stay at the right where no place is free', () => {
     expect(place(trace((s) => 9.5 + Math.sin(s * 200) * 1.5)).anchor).toBe('end')
