@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import ActionButton from '@/ui/ActionButton.vue'
 import { NConfigProvider, darkTheme } from 'naive-ui'
 import { useMe } from '@/api/queries'
 import SignInPage from '@/people/SignInPage.vue'
@@ -19,7 +20,7 @@ const me = useMe()
     <AppShell v-else-if="me.data.value" :me="me.data.value" />
     <p v-else-if="me.error.value" class="waiting trouble">
       {{ me.error.value.message }}
-      <button class="other" @click="me.refetch()">Try again</button>
+      <ActionButton @click="me.refetch()">Try again</ActionButton>
     </p>
     <p v-else class="waiting soft">One moment…</p>
   </NConfigProvider>

@@ -3,9 +3,9 @@ import * as v from 'valibot'
 import { ref, watch } from 'vue'
 import { keep, readKept } from '@/kept'
 import type { LengthUnit } from '@/units/length'
-import { isLanguage, type Language } from '@/words/catalogues'
+import { isLanguage, loadLanguage, type Language } from '@/words/catalogues'
 
-const LOOKS = ['paper', 'sun', 'night'] as const
+export const LOOKS = ['paper', 'sun', 'night'] as const
 export type Look = (typeof LOOKS)[number]
 
 const KEY = 'dorada.preferences'
@@ -35,6 +35,7 @@ export const usePreferences = defineStore('preferences', () => {
     () => {
       keep(KEY, { unit: unit.value, language: language.value, look: look.value, sound: sound.value })
       document.documentElement.lang = language.value
+      void loadLanguage(language.value)
       document.documentElement.dataset.look = look.value
     },
     { immediate: true },

@@ -4,29 +4,37 @@ import { createRouter, createWebHistory } from 'vue-router'
 export const router = createRouter({
   history: createWebHistory(),
   routes: [
-    { path: '/', component: () => import('@/board/BoardPage.vue'), meta: { title: 'Board' } },
+    {
+      path: '/',
+      component: () => import('@/board/BoardPage.vue'),
+      meta: { title: 'Jobs', hasHeading: true },
+    },
     {
       path: '/installations/new',
       component: () => import('@/installation/EditPage.vue'),
-      meta: { title: 'New installation' },
+      meta: { title: 'New installation', hasHeading: true },
     },
     {
       path: '/installations/:id/edit',
       component: () => import('@/installation/EditPage.vue'),
       props: true,
-      meta: { title: 'Change the plan' },
+      meta: { title: 'Change the plan', hasHeading: true },
     },
     {
       path: '/installations/:id',
       component: () => import('@/tuning/InstallationPage.vue'),
       props: true,
-      meta: { title: 'Installation' },
+      meta: { title: 'Installation', hasHeading: true },
     },
-    { path: '/plan', component: () => import('@/planning/AntennaPage.vue'), meta: { title: 'Plan' } },
+    {
+      path: '/plan',
+      component: () => import('@/planning/AntennaPage.vue'),
+      meta: { title: 'Plan an antenna' },
+    },
     {
       path: '/plan/watts',
       component: () => import('@/planning/station/StationPage.vue'),
-      meta: { title: 'Watts and reach' },
+      meta: { title: 'Power and reach' },
     },
     {
       path: '/plan/ground',
@@ -36,18 +44,18 @@ export const router = createRouter({
     {
       path: '/plan/paper',
       component: () => import('@/planning/PaperPage.vue'),
-      meta: { title: 'The plan on paper' },
+      meta: { title: 'The plan on paper', hasHeading: true },
     },
     {
       path: '/cutting',
       component: () => import('@/cutting/CuttingPage.vue'),
-      meta: { title: 'Cut sheets' },
+      meta: { title: 'Cut sheets', hasHeading: true },
     },
-    { path: '/desk', component: () => import('@/desk/DeskPage.vue'), meta: { title: 'Trace desk' } },
+    { path: '/desk', component: () => import('@/desk/DeskPage.vue'), meta: { title: 'Compare traces' } },
     {
       path: '/desk/calibrations',
       component: () => import('@/desk/CalibrationsPage.vue'),
-      meta: { title: 'Calibrations' },
+      meta: { title: 'Calibrations', hasHeading: true },
     },
     { path: '/live', component: () => import('@/instrument/LivePage.vue'), meta: { title: 'Live sweep' } },
     {
@@ -58,21 +66,39 @@ export const router = createRouter({
     {
       path: '/instruments',
       component: () => import('@/instrument/InstrumentsPage.vue'),
-      meta: { title: 'Instruments' },
+      meta: { title: 'Instruments', hasHeading: true },
+    },
+    {
+      path: '/practice',
+      component: () => import('@/instrument/LivePage.vue'),
+      props: { practice: true },
+      meta: { title: 'Virtual bench' },
     },
     {
       path: '/model',
       component: () => import('@/antenna/ModelPage.vue'),
-      meta: { title: 'Try it on the model' },
+      meta: { title: 'Try it on the model', hasHeading: true },
     },
-    { path: '/me', component: () => import('@/people/MyPage.vue'), meta: { title: 'My page' } },
-    { path: '/people', component: () => import('@/people/PeoplePage.vue'), meta: { title: 'People' } },
+    {
+      path: '/me',
+      component: () => import('@/people/MyPage.vue'),
+      meta: { title: 'My page', hasHeading: true },
+    },
+    {
+      path: '/people',
+      component: () => import('@/people/PeoplePage.vue'),
+      meta: { title: 'People', hasHeading: true },
+    },
     {
       path: '/removed',
       component: () => import('@/removed/RemovedPage.vue'),
-      meta: { title: 'Removed' },
+      meta: { title: 'Removed', hasHeading: true },
     },
-    { path: '/:rest(.*)*', component: () => import('@/shell/NotHere.vue'), meta: { title: 'Not here' } },
+    {
+      path: '/:rest(.*)*',
+      component: () => import('@/shell/NotHere.vue'),
+      meta: { title: 'Not here', hasHeading: true },
+    },
   ],
 })
 

@@ -1,9 +1,14 @@
 <script setup lang="ts">
+import PlainTable from '@/ui/PlainTable.vue'
+import ProgressBar from '@/ui/ProgressBar.vue'
+import MenuButton from '@/ui/MenuButton.vue'
+import ActionButton from '@/ui/ActionButton.vue'
+import BigAction from '@/ui/BigAction.vue'
 import { computed, onBeforeUnmount, ref, shallowRef } from 'vue'
 import { answer, api, Problem, type Schemas } from '@/api/client'
 import SweepPlot from '@/plots/SweepPlot.vue'
-import ChoiceField from '@/shell/ChoiceField.vue'
-import TextField from '@/shell/TextField.vue'
+import ChoiceField from '@/ui/ChoiceField.vue'
+import TextField from '@/ui/TextField.vue'
 import { formatMhz, parseFrequency } from '@/units/frequency'
 import { parseDecimal } from '@/units/number'
 import { formatSwr } from '@/units/swr'
@@ -130,15 +135,14 @@ const sentence = computed(() => {
     <section class="card table">
       <div class="head">
         <h1>Try it on the model</h1>
-        <label class="field">
-          <span class="visually-hidden">Begin with an example</span>
-          <select @change="take(($event.target as HTMLSelectElement).value)">
-            <option v-for="e in EXAMPLES" :key="e.name" :value="e.name">{{ e.name }}</option>
-          </select>
-        </label>
+        <MenuButton
+          word="Begin with an example"
+          :options="EXAMPLES.map((e) => ({ value: e.name, word: e.name }))"
+          @chosen="take"
+        />
       </div>
       <div class="scroll">
-        <table>
+        <PlainTable>
           <thead>
             <tr>
               <th></th>
@@ -152,37 +156,41 @@ const sentence = computed(() => {
             <tr v-for="(row, i) in rows" :key="i" :class="{ broken: i === brokenWire }">
               <th scope="row">{{ i }}</th>
               <td v-for="k in 3" :key="`f${k}`">
-                <input
-                  v-model="row.from[k - 1]"
+                <TextField
+                  :model-value="row.from[k - 1] ?? ''"
+                  bare
+                  :name="`Wire ${i} from ${'xyz'[k - 1]}`"
                   inputmode="decimal"
-                  :aria-label="`Wire ${i} from ${'xyz'[k - 1]}`"
+                  @update:model-value="row.from[k - 1] = $event"
                 />
               </td>
               <td v-for="k in 3" :key="`t${k}`">
-                <input
-                  v-model="row.to[k - 1]"
+                <TextField
+                  :model-value="row.to[k - 1] ?? ''"
+                  bare
+                  :name="`Wire ${i} to ${'xyz'[k - 1]}`"
                   inputmode="decimal"
-                  :aria-label="`Wire ${i} to ${'xyz'[k - 1]}`"
+                  @update:model-value="row.to[k - 1] = $event"
                 />
               </td>
               <td>
-                <input v-model="row.radiusMm" inputmode="decimal" :aria-label="`Wire ${i} radius`" />
+                <TextField v-model="row.radiusMm" bare :name="`Wire ${i} radius`" inputmode="decimal" />
               </td>
               <td>
-                <button
-                  class="plain"
+                <ActionButton
+                  quiet
                   :aria-label="`Remove wire ${i}`"
                   :disabled="rows.length === 1"
                   @click="rows.splice(i, 1)"
                 >
                   Remove
-                </button>
+                </ActionButton>
               </td>
             </tr>
           </tbody>
-        </table>
+        </PlainTable>
       </div>
-      <button class="other add" @click="add">Add a wire</button>
+      <ActionButton class="add" @click="add">Add a wire</ActionButton>
       <div class="asked">
         <ChoiceField
           v-model="ground"
@@ -206,10 +214,10 @@ const sentence = computed(() => {
 
     <aside class="side">
       <p class="sentence" role="status">{{ sentence }}</p>
-      <button v-if="share === undefined" class="do" @click="solve">Solve</button>
+      <BigAction v-if="share === undefined" lasting @click="solve">Solve</BigAction>
       <div v-else class="busy">
-        <progress :value="share" max="1" aria-label="Solving"></progress>
-        <button class="other" @click="stop">Stop</button>
+        <ProgressBar :share="share" name="Solving" />
+        <ActionButton @click="stop">Stop</ActionButton>
       </div>
       <p v-if="trouble" class="wrong" role="alert">{{ trouble }}</p>
       <div class="card picture">
@@ -231,7 +239,7 @@ const sentence = computed(() => {
         <SweepPlot :traces="traces" :pegs="[]" :limit="LIMIT" caption="Computed sweep of the model" />
       </div>
       <div class="numbers">
-        <table>
+        <PlainTable>
           <thead>
             <tr>
               <th>MHz</th>
@@ -248,7 +256,7 @@ const sentence = computed(() => {
               <td>{{ formatOhm(r.reactanceOhm) }}</td>
             </tr>
           </tbody>
-        </table>
+        </PlainTable>
         <dl>
           <dt>Greatest gain</dt>
           <dd>
@@ -312,22 +320,6 @@ td {
   padding: 2px;
 }
 
-td input {
-  width: 100%;
-  min-width: 58px;
-  font: inherit;
-  text-align: right;
-  padding: 5px 7px;
-  color: var(--ink);
-  background: var(--paper);
-  border: 1px solid var(--line);
-  border-radius: 4px;
-}
-
-.broken input {
-  border-color: var(--coral);
-}
-
 td .plain {
   min-height: 34px;
 }
@@ -363,12 +355,6 @@ td .plain {
   gap: 12px;
   align-items: center;
   min-height: 54px;
-}
-
-progress {
-  flex: 1;
-  height: 16px;
-  accent-color: var(--gold);
 }
 
 .result {
@@ -429,5 +415,10 @@ dd {
   .asked {
     grid-template-columns: 1fr 1fr;
   }
+}
+
+.broken th {
+  color: var(--coral);
+  font-weight: 700;
 }
 </style>

@@ -359,7 +359,8 @@ export function useRecordPass(id: Ref<string>) {
       // A first fetch in flight would not be restarted by invalidating alone.
       await client.cancelQueries({ queryKey: keys.passes(id.value) })
       await client.invalidateQueries({ queryKey: keys.passes(id.value) })
-      await client.invalidateQueries({ queryKey: ['board'] })
+      // Nobody waits for the board to record a pass.
+      void client.invalidateQueries({ queryKey: ['board'] })
     },
   })
 }

@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import SegmentField from '@/ui/SegmentField.vue'
+import ActionButton from '@/ui/ActionButton.vue'
 import { useEventListener, watchDebounced } from '@vueuse/core'
 import { NInput } from 'naive-ui'
 import { computed, ref } from 'vue'
@@ -15,7 +17,6 @@ const search = ref('')
 const state = ref<CardState>()
 const board = useBoard(search, state)
 const reckoned = useCounts(search)
-const field = ref<InstanceType<typeof NInput>>()
 
 watchDebounced(typed, (text) => (search.value = text), { debounce: 200 })
 
@@ -25,6 +26,14 @@ const count = (s: CardState) => reckoned.data.value?.find((c) => c.state === s)?
 const counts = computed(() =>
   (Object.keys(STATES) as CardState[]).map((s) => ({ state: s, word: STATES[s], count: count(s) })),
 )
+const states = computed(() => [
+  { value: 'ALL' as const, word: `All ${all.value}` },
+  ...counts.value.map((c) => ({ value: c.state, word: `${c.word} ${c.count}` })),
+])
+const shownState = computed({
+  get: () => state.value ?? 'ALL',
+  set: (shown: CardState | 'ALL') => (state.value = shown === 'ALL' ? undefined : shown),
+})
 const all = computed(() => counts.value.reduce((n, c) => n + c.count, 0))
 const sentence = computed(() => {
   const waiting = count('TUNING') + count('MET') + count('READY')
@@ -34,13 +43,7 @@ const sentence = computed(() => {
 })
 
 function onKey(event: KeyboardEvent) {
-  if (isTyping(event)) return
-  if (event.key === '/') {
-    event.preventDefault()
-    field.value?.focus()
-  } else if (event.key === 'n' && mayWrite.value) {
-    void router.push('/installations/new')
-  }
+  if (!isTyping(event) && event.key === 'n' && mayWrite.value) void router.push('/installations/new')
 }
 useEventListener(window, 'keydown', onKey)
 </script>
@@ -55,19 +58,13 @@ useEventListener(window, 'keydown', onKey)
     </div>
     <div class="filters">
       <NInput
-        ref="field"
         v-model:value="typed"
         class="search"
         clearable
-        placeholder="Search name, customer, number, antenna   ( / )"
+        placeholder="Search name, customer, number, antenna"
         :input-props="{ 'aria-label': 'Search', type: 'search' }"
       />
-      <div class="states" role="group" aria-label="State">
-        <button :aria-pressed="state === undefined" @click="state = undefined">All {{ all }}</button>
-        <button v-for="c in counts" :key="c.state" :aria-pressed="state === c.state" @click="state = c.state">
-          {{ c.word }} {{ c.count }}
-        </button>
-      </div>
+      <SegmentField v-model="shownState" name="State" :options="states" />
     </div>
     <p v-if="board.error.value" class="wrong" role="alert">{{ board.error.value.message }}</p>
     <div v-if="cards.length" class="cards">
@@ -75,9 +72,9 @@ useEventListener(window, 'keydown', onKey)
     </div>
     <p v-if="board.hasNextPage.value" class="more">
       <span class="soft">{{ cards.length }} of {{ board.total.value }}</span>
-      <button class="other" :disabled="board.isFetchingNextPage.value" @click="board.fetchNextPage()">
+      <ActionButton :disabled="board.isFetchingNextPage.value" @click="board.fetchNextPage()">
         Show more
-      </button>
+      </ActionButton>
     </p>
     <section v-if="board.data.value && !cards.length" class="empty">
       <template v-if="search || state">
@@ -130,29 +127,6 @@ useEventListener(window, 'keydown', onKey)
 /* The field brings its own way to clear it. */
 .search :deep(input::-webkit-search-cancel-button) {
   display: none;
-}
-
-.states {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 6px;
-}
-
-.states button {
-  min-height: 44px;
-  padding: 4px 12px;
-  border: 1px solid var(--line);
-  border-radius: 6px;
-  background: none;
-  font-size: 15px;
-  white-space: nowrap;
-}
-
-.states button[aria-pressed='true'] {
-  background: var(--card);
-  border-color: var(--trace);
-  box-shadow: inset 0 0 0 1px var(--trace);
-  font-weight: 600;
 }
 
 .cards {

@@ -113,7 +113,6 @@ h2,
 
 .numbers {
   display: flex;
-  flex-wrap: wrap;
   gap: 2px 14px;
   font-size: 14.5px;
 }
@@ -124,5 +123,7 @@ h2,
 
 .numbers span:nth-child(3) {
   margin-left: auto;
+  overflow: hidden;
+  text-overflow: ellipsis;
 }
 </style>

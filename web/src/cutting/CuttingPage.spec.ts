@@ -1,3 +1,4 @@
+import { boxes, isTicked, labelled, pick, tick } from '@/testing/controls'
 import { said } from '@/testing/said'
 import { VueQueryPlugin } from '@tanstack/vue-query'
 import { flushPromises, mount, type VueWrapper } from '@vue/test-utils'
@@ -107,7 +108,8 @@ async function settle() {
 const button = (w: VueWrapper, text: string) =>
   w.findAll('button').find((b) => b.text().includes(text)) ?? w.find('no-such-button')
 /** Frequency first, then what the kind asks for. */
-const typedAt = (w: VueWrapper, i: number) => w.findAll('form.bar input')[i] ?? w.find('no-such-field')
+const typedAt = (w: VueWrapper, i: number) =>
+  w.findAll('form.bar input:not([role=combobox])')[i] ?? w.find('no-such-field')
 const WHIP = '/cutting?kind=quarter-wave-whip&f=157000000'
 
 describe('cut sheets', () => {
@@ -153,7 +155,7 @@ describe('cut sheets', () => {
 
   it('keep to their own frequency where another kind is chosen', async () => {
     const { wrapper, router } = await page('/cutting?kind=quarter-wave-whip&f=900000000&diameterM=0.003')
-    await wrapper.find('form.bar select').setValue('tube-j-pole')
+    await pick(wrapper, 'tube-j-pole')
     await settle()
     const { query } = router.currentRoute.value
     expect(query.kind).toBe('tube-j-pole')
@@ -177,7 +179,7 @@ describe('cut sheets', () => {
     await settle()
     expect(router.currentRoute.value.query.sheet).toBe('s1')
     expect(kept?.name).toBe('quarter-wave whip, 157.000 MHz')
-    await wrapper.find('input[type=checkbox]').setValue(true)
+    await tick(wrapper)
     await settle()
     expect(sent.filter((s) => s.method === 'PUT').at(-1)).toMatchObject({
       method: 'PUT',
@@ -201,7 +203,7 @@ describe('cut sheets', () => {
     }
     const { wrapper, router } = await page('/cutting?sheet=s1')
     expect(router.currentRoute.value.query.kind).toBe('quarter-wave-whip')
-    expect((wrapper.find('input[type=checkbox]').element as HTMLInputElement).checked).toBe(true)
+    expect(isTicked(boxes(wrapper)[0])).toBe(true)
     expect((wrapper.find('.real input').element as HTMLInputElement).value).toBe('459 mm')
   })
 
@@ -219,7 +221,7 @@ describe('cut sheets', () => {
 
   it('take bars on hand into the request', async () => {
     const { wrapper } = await page(WHIP)
-    const bars = wrapper.findAll('aside input').find((i) => !i.attributes('maxlength')) ?? typedAt(wrapper, 9)
+    const bars = labelled(wrapper, 'Stock lengths')
     await bars.setValue('2 × 3 m')
     await bars.trigger('focusout')
     await settle()

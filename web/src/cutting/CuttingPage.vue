@@ -1,4 +1,8 @@
 <script setup lang="ts">
+import ProgressBar from '@/ui/ProgressBar.vue'
+import PickField from '@/ui/PickField.vue'
+import SegmentField from '@/ui/SegmentField.vue'
+import ActionButton from '@/ui/ActionButton.vue'
 import { useClipboard } from '@vueuse/core'
 import { useWords } from '@/words/words'
 import { useQuery } from '@tanstack/vue-query'
@@ -6,7 +10,7 @@ import { computed, ref, watch } from 'vue'
 import { useRoute, useRouter, type LocationQuery } from 'vue-router'
 import { answer, api } from '@/api/client'
 import { usePreferences } from '@/preferences'
-import TextField from '@/shell/TextField.vue'
+import TextField from '@/ui/TextField.vue'
 import { formatChannelMhz, parseFrequency } from '@/units/frequency'
 import InputFields from './InputFields.vue'
 import KeepSheet from './KeepSheet.vue'
@@ -34,7 +38,14 @@ const router = useRouter()
 const preferences = usePreferences()
 const words = useWords()
 const asked = computed(() => readAddress(route.query))
+const VIEWS = [
+  { value: 'sheet', word: 'Sheet' },
+  { value: 'steps', word: 'Steps' },
+  { value: 'whatif', word: 'What if' },
+]
 const view = computed(() => String(route.query.show ?? 'sheet'))
+/** Each has an address of its own. */
+const shownView = computed({ get: () => view.value, set: (v: string) => void router.push(show(v)) })
 const { sheet, inputs, refused, share, trouble, stop } = useSheet(asked)
 const kinds = useQuery({ queryKey: ['cut-kinds'], queryFn: () => answer(api.GET('/api/cutting/kinds')) })
 const done = ref<string[]>([])
@@ -140,21 +151,16 @@ const general = computed(() =>
           {{ sheet ? words.phrase(sheet.kind.title) : 'Cut sheet' }},
           {{ sheet ? formatChannelMhz(sheet.frequencyHz) : frequency }} MHz
         </h1>
-        <nav class="switch tools" aria-label="Parts of the sheet">
-          <RouterLink :to="show('sheet')" :class="{ chosen: view === 'sheet' }">Sheet</RouterLink>
-          <RouterLink :to="show('steps')" :class="{ chosen: view === 'steps' }">Steps</RouterLink>
-          <RouterLink :to="show('whatif')" :class="{ chosen: view === 'whatif' }">What if</RouterLink>
-        </nav>
+        <SegmentField v-model="shownView" class="tools" name="View" :options="VIEWS" />
       </div>
       <form v-show="view === 'sheet'" class="bar card tools" @submit.prevent>
-        <label class="field kind">
-          <span class="name">What</span>
-          <select :value="asked.kind" @change="change(($event.target as HTMLSelectElement).value)">
-            <option v-for="k in kinds.data.value ?? []" :key="k.id" :value="k.id">
-              {{ words.phrase(k.title) }}
-            </option>
-          </select>
-        </label>
+        <PickField
+          class="kind"
+          :model-value="asked.kind"
+          name="What"
+          :options="(kinds.data.value ?? []).map((k) => ({ value: k.id, word: words.phrase(k.title) }))"
+          @update:model-value="change($event)"
+        />
         <TextField
           :model-value="frequency"
           name="Frequency, MHz"
@@ -170,14 +176,9 @@ const general = computed(() =>
           @number="(id, value) => ask({ numbers: { ...asked.numbers, [id]: value } })"
           @choice="(id, option) => ask({ choices: { ...asked.choices, [id]: option } })"
         />
-        <button
-          v-if="Object.keys(asked.numbers).length"
-          type="button"
-          class="plain"
-          @click="ask({ numbers: {} })"
-        >
+        <ActionButton v-if="Object.keys(asked.numbers).length" quiet @click="ask({ numbers: {} })">
           Reset to defaults
-        </button>
+        </ActionButton>
       </form>
       <p v-if="general" class="wrong" role="alert">{{ general }}</p>
       <template v-if="sheet">
@@ -204,8 +205,8 @@ const general = computed(() =>
       </p>
       <div class="solving tools">
         <template v-if="share !== undefined">
-          <progress :value="share" max="1" aria-label="Solving the wires"></progress>
-          <button class="plain" @click="stop">Stop</button>
+          <ProgressBar :share="share" name="Solving the wires" />
+          <ActionButton quiet @click="stop">Stop</ActionButton>
         </template>
         <p v-else-if="trouble || (sheet?.solvable && !sheet.atFeed)" class="hint">
           {{ trouble || 'By rule; the wires are not solved yet.' }}
@@ -214,15 +215,12 @@ const general = computed(() =>
       </div>
       <KeepSheet v-model:done="done" v-model:cuts="cuts" :asked="asked" :sheet="sheet" />
       <section class="card block tools">
-        <label class="field">
-          <span class="name">Length from</span>
-          <select
-            :value="asked.uses"
-            @change="ask({ uses: ($event.target as HTMLSelectElement).value as Uses })"
-          >
-            <option v-for="u in USES" :key="u.uses" :value="u.uses">{{ u.word }}</option>
-          </select>
-        </label>
+        <PickField
+          :model-value="asked.uses"
+          name="Length from"
+          :options="USES.map((u) => ({ value: u.uses, word: u.word }))"
+          @update:model-value="ask({ uses: $event as Uses })"
+        />
         <div class="two">
           <TextField
             v-model="bars"
@@ -242,8 +240,8 @@ const general = computed(() =>
         </div>
       </section>
       <div class="two tools">
-        <button class="other" @click="print">Print, or save as PDF</button>
-        <button class="other" @click="copyLink">Copy the link</button>
+        <ActionButton @click="print">Print, or save as PDF</ActionButton>
+        <ActionButton @click="copyLink">Copy the link</ActionButton>
       </div>
       <p v-if="copied" class="hint tools" role="status">{{ copied }}</p>
       <p class="hint">
@@ -266,16 +264,6 @@ const general = computed(() =>
 
 .head h1::first-letter {
   text-transform: uppercase;
-}
-
-.switch a.router-link-exact-active {
-  background: none;
-  font-weight: inherit;
-}
-
-.switch a.chosen {
-  background: var(--deep);
-  font-weight: 640;
 }
 
 .bar {

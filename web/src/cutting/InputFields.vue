@@ -1,8 +1,9 @@
 <script setup lang="ts">
+import PickField from '@/ui/PickField.vue'
 import { useWords } from '@/words/words'
 import { computed, ref, watch } from 'vue'
 import { usePreferences } from '@/preferences'
-import TextField from '@/shell/TextField.vue'
+import TextField from '@/ui/TextField.vue'
 import { isAsked, parseQuantity, typed, type SheetInput } from './sheet'
 
 /** What a kind asks for. What is typed and can be used is told; what can't be used stays and says why. */
@@ -61,16 +62,14 @@ const trouble = (i: SheetInput) =>
 
 <template>
   <template v-for="i in asked" :key="i.id">
-    <label v-if="i.options.length" class="field">
-      <span class="name">{{ words.phrase(i.title) }}</span>
-      <select
-        :value="chosen[i.id]"
-        @change="emit('choice', i.id, ($event.target as HTMLSelectElement).value)"
-      >
-        <option v-for="o in i.options" :key="o.id" :value="o.id">{{ words.phrase(o.title) }}</option>
-      </select>
-      <span v-if="refused?.field === i.id" class="wrong" role="alert">{{ refused.why }}</span>
-    </label>
+    <PickField
+      v-if="i.options.length"
+      :model-value="chosen[i.id]"
+      :name="words.phrase(i.title)"
+      :wrong="refused?.field === i.id ? refused.why : undefined"
+      :options="i.options.map((o) => ({ value: o.id, word: words.phrase(o.title) }))"
+      @update:model-value="emit('choice', i.id, $event)"
+    />
     <TextField
       v-else
       :model-value="texts[i.id] ?? ''"

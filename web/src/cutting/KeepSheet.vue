@@ -1,4 +1,7 @@
 <script setup lang="ts">
+import TextField from '@/ui/TextField.vue'
+import ActionButton from '@/ui/ActionButton.vue'
+import BigAction from '@/ui/BigAction.vue'
 import * as v from 'valibot'
 import { keep as keepInBrowser, readKept } from '@/kept'
 import { useWords } from '@/words/words'
@@ -162,24 +165,24 @@ function putBack() {
 
 <template>
   <form v-if="mayKeep" class="tools" @submit.prevent="save('Saved for the shop.')">
-    <label class="field">
-      <span class="name">
-        {{ installation.data.value ? `For ${installation.data.value.shopNumber}` : 'Name of this sheet' }}
-      </span>
-      <input v-model="name" :placeholder="usualName" maxlength="160" />
-    </label>
-    <button class="do" :disabled="!sheet || (kept !== undefined && !isChanged)">
+    <TextField
+      v-model="name"
+      :name="installation.data.value ? `For ${installation.data.value.shopNumber}` : 'Name of this sheet'"
+      :placeholder="usualName"
+      :maxlength="160"
+    />
+    <BigAction submits :disabled="!sheet || (kept !== undefined && !isChanged)">
       {{ kept ? (isChanged ? 'Save the change' : 'Saved for the shop') : 'Save for the shop' }}
-    </button>
+    </BigAction>
     <p class="hint" role="status">
       {{ said }}
-      <button v-if="removed && !kept" type="button" class="plain" @click="putBack">Put it back</button>
+      <ActionButton v-if="removed && !kept" quiet @click="putBack">Put it back</ActionButton>
     </p>
     <div class="links">
       <RouterLink v-if="installationId" class="plain" :to="`/installations/${installationId}`">
         To the installation
       </RouterLink>
-      <button v-if="kept" type="button" class="plain" @click="drop">Remove this sheet</button>
+      <ActionButton v-if="kept" quiet @click="drop">Remove this sheet</ActionButton>
     </div>
   </form>
 </template>
@@ -188,17 +191,6 @@ function putBack() {
 form {
   display: grid;
   gap: 8px;
-}
-
-input {
-  font: inherit;
-  color: inherit;
-  min-height: 44px;
-  padding: 4px 10px;
-  border: 1px solid var(--line);
-  border-radius: 6px;
-  background: var(--card);
-  width: 100%;
 }
 
 .do {

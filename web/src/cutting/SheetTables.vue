@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import PlainTable from '@/ui/PlainTable.vue'
 import { useWords } from '@/words/words'
 import { computed } from 'vue'
 import { usePreferences } from '@/preferences'
@@ -37,7 +38,7 @@ const tolerance = (l: Sheet['lines'][number]) =>
     <h2>Dimensions</h2>
     <p>{{ words.sentence(sheet.why) }}</p>
     <div class="scroll">
-      <table>
+      <PlainTable>
         <thead>
           <tr>
             <th></th>
@@ -76,7 +77,7 @@ const tolerance = (l: Sheet['lines'][number]) =>
             <td class="soft within">{{ tolerance(l) }}</td>
           </tr>
         </tbody>
-      </table>
+      </PlainTable>
     </div>
     <p v-for="(n, i) in sheet.notes" :key="i">{{ words.sentence(n) }}</p>
   </section>
@@ -84,7 +85,7 @@ const tolerance = (l: Sheet['lines'][number]) =>
   <section class="card block">
     <h2>Cut</h2>
     <div class="scroll">
-      <table>
+      <PlainTable>
         <thead>
           <tr>
             <th>No.</th>
@@ -114,7 +115,7 @@ const tolerance = (l: Sheet['lines'][number]) =>
             <td class="use">{{ formatBoth(p.cutM, unit) }}</td>
           </tr>
         </tbody>
-      </table>
+      </PlainTable>
     </div>
     <template v-if="sheet.plan">
       <h3>From {{ words.phrase(sheet.plan.stock) }}</h3>

@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import CheckField from '@/ui/CheckField.vue'
+import TextField from '@/ui/TextField.vue'
 import { useWords } from '@/words/words'
 import CautionList from '@/safety/CautionList.vue'
 import { computed, ref, watch } from 'vue'
@@ -92,11 +94,12 @@ const isShort = (p: Sheet['pieces'][number]) => (overM(p) ?? 0) <= -0.0005
     <div v-for="p in sheet.pieces" :key="p.number" class="real">
       <b>{{ p.number }}</b>
       <span>{{ words.phrase(p.name) }}, {{ formatBoth(p.cutM, preferences.unit) }}</span>
-      <input
-        :value="texts[p.number] ?? ''"
-        :aria-label="`Really cut: ${words.phrase(p.name)}`"
+      <TextField
+        bare
+        :model-value="texts[p.number] ?? ''"
+        :name="`Really cut: ${words.phrase(p.name)}`"
         placeholder="as measured"
-        @input="texts[p.number] = ($event.target as HTMLInputElement).value"
+        @update:model-value="texts[p.number] = $event"
         @change="cut(p.number, ($event.target as HTMLInputElement).value)"
       />
       <span :class="{ wrong: isShort(p) || wrong[p.number] }" role="status">{{
@@ -109,14 +112,9 @@ const isShort = (p: Sheet['pieces'][number]) => (overM(p) ?? 0) <= -0.0005
       <h2>{{ stage.word }}</h2>
       <ol>
         <li v-for="s in stage.steps" :key="s.id">
-          <label>
-            <input
-              type="checkbox"
-              :checked="done.includes(s.id)"
-              @change="tick(s.id, ($event.target as HTMLInputElement).checked)"
-            />
-            <span>{{ words.sentence(s.text) }}</span>
-          </label>
+          <CheckField :model-value="done.includes(s.id)" @update:model-value="tick(s.id, $event)">
+            {{ words.sentence(s.text) }}
+          </CheckField>
           <CautionList :cautions="s.cautions" />
         </li>
       </ol>
@@ -142,22 +140,6 @@ ol {
   gap: 4px;
 }
 
-label {
-  display: grid;
-  grid-template-columns: 26px minmax(0, 1fr);
-  gap: 10px;
-  align-items: center;
-  min-height: 44px;
-  cursor: pointer;
-}
-
-input[type='checkbox'] {
-  width: 24px;
-  height: 24px;
-  margin: 0;
-  accent-color: var(--trace);
-}
-
 .caution {
   margin: 0 0 6px 36px;
 }
@@ -169,22 +151,7 @@ input[type='checkbox'] {
   align-items: center;
 }
 
-.real input {
-  font: inherit;
-  color: inherit;
-  min-height: 44px;
-  padding: 4px 10px;
-  border: 1px solid var(--line);
-  border-radius: 6px;
-  background: var(--card);
-  width: 100%;
-}
-
 @media print {
-  .real input::placeholder {
-    color: transparent;
-  }
-
   li {
     break-inside: avoid;
   }

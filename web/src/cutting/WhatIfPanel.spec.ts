@@ -1,3 +1,4 @@
+import { pick, slideTo } from '@/testing/controls'
 import { said } from '@/testing/said'
 import { flushPromises, mount, type VueWrapper } from '@vue/test-utils'
 import { createPinia } from 'pinia'
@@ -116,7 +117,7 @@ async function panel(sheet = aSheet()) {
   await settle()
   return page
 }
-const slider = (p: VueWrapper, name: string) => p.find(`input[type=range][aria-label="${name}"]`)
+const slider = (p: VueWrapper, name: string) => p.find(`[role=slider][aria-label="${name}"]`)
 
 describe('what if', () => {
   it('begins with the sheet as it is', async () => {
@@ -135,7 +136,7 @@ describe('what if', () => {
 
   it('follows a dimension that is slid, and comes back', async () => {
     const page = await panel()
-    await slider(page, 'sheet to tip').setValue('0.5')
+    await slideTo(page, 0.5, 'sheet to tip')
     await settle()
     expect(curves.at(-1)?.shape.whip).toBe(0.5)
     expect(page.find('.facts').text()).toContain('143.37 MHz')
@@ -151,7 +152,7 @@ describe('what if', () => {
 
   it('asks once for a slide, not for every step of it', async () => {
     const page = await panel()
-    for (const value of ['0.46', '0.47', '0.48']) await slider(page, 'sheet to tip').setValue(value)
+    for (const value of ['0.46', '0.47', '0.48']) await slideTo(page, Number(value), 'sheet to tip')
     await settle()
     expect(curves).toHaveLength(2)
     expect(curves.at(-1)?.shape.whip).toBe(0.48)
@@ -160,14 +161,14 @@ describe('what if', () => {
   it('slides what is typed too, but not what moves no wire', async () => {
     const page = await panel()
     expect(slider(page, 'Whip inside the base').exists()).toBe(false)
-    await slider(page, 'Whip, thickness').setValue('0.01')
+    await slideTo(page, 0.01, 'Whip, thickness')
     await settle()
     expect(curves.at(-1)?.sheet.numbers.diameterM).toBeCloseTo(0.01, 3)
   })
 
   it('tries another choice, such as an enclosure', async () => {
     const page = await panel()
-    await page.find('.switches select').setValue('tube')
+    await pick(page, 'tube')
     await settle()
     expect(curves.at(-1)?.sheet.choices.where).toBe('tube')
   })
@@ -175,7 +176,7 @@ describe('what if', () => {
   it('says where a shape can’t be computed and keeps the last curve', async () => {
     const page = await panel()
     refuse = true
-    await slider(page, 'sheet to tip').setValue('0.4')
+    await slideTo(page, 0.4, 'sheet to tip')
     await settle()
     expect(page.find('[role=alert]').text()).toBe('Wires cross here.')
     expect(page.find('.facts').text()).toContain('157.00 MHz')
@@ -183,7 +184,7 @@ describe('what if', () => {
 
   it('shows a second band where there is one', async () => {
     const page = await panel(aSheet({ bandsHz: [146e6, 446e6] }))
-    await page.find('.facts select').setValue('1')
+    await pick(page, 1, 'Band')
     await settle()
     expect(curves.at(-1)?.band).toBe(1)
   })

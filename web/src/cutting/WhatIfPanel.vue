@@ -1,4 +1,9 @@
 <script setup lang="ts">
+import PlainTable from '@/ui/PlainTable.vue'
+import ProgressBar from '@/ui/ProgressBar.vue'
+import SlideField from '@/ui/SlideField.vue'
+import PickField from '@/ui/PickField.vue'
+import ActionButton from '@/ui/ActionButton.vue'
 import { useDebounceFn } from '@vueuse/core'
 import { useWords } from '@/words/words'
 import { computed, ref, watch } from 'vue'
@@ -198,13 +203,13 @@ const widest = computed(() => Math.max(1, ...(row.value?.entries ?? []).map((e) 
       <span v-for="f in after ? facts(after) : []" :key="f[0]"
         ><i class="soft">{{ f[0] }}</i> <b>{{ f[1] }}</b></span
       >
-      <label v-if="sheet.bandsHz.length > 1" class="field">
-        <span class="name">Band</span>
-        <select v-model="band">
-          <option v-for="(b, i) in sheet.bandsHz" :key="b" :value="i">{{ formatMhz(b, 2) }} MHz</option>
-        </select>
-      </label>
-      <button class="plain" :disabled="!moved" @click="back">Back to the sheet</button>
+      <PickField
+        v-if="sheet.bandsHz.length > 1"
+        v-model="band"
+        name="Band"
+        :options="sheet.bandsHz.map((b, i) => ({ value: i, word: `${formatMhz(b, 2)} MHz` }))"
+      />
+      <ActionButton quiet :disabled="!moved" @click="back">Back to the sheet</ActionButton>
     </div>
     <p v-if="trouble" class="wrong" role="alert">{{ trouble }}</p>
     <div class="slides">
@@ -212,57 +217,59 @@ const widest = computed(() => Math.max(1, ...(row.value?.entries ?? []).map((e) 
         <span
           ><b>{{ s.mark }}</b> {{ words.phrase(s.title) }}</span
         >
-        <input
-          type="range"
-          :min="s.low"
-          :max="s.high"
+        <SlideField
+          :name="words.phrase(s.title)"
+          :low="s.low"
+          :high="s.high"
           :step="(s.high - s.low) / 400"
-          :value="s.now"
-          :aria-label="words.phrase(s.title)"
-          @input="((shape[s.id] = Number(($event.target as HTMLInputElement).value)), void soon())"
+          :model-value="s.now"
+          :said="shown(s.now, s.quantity, unit)"
+          @update:model-value="((shape[s.id] = $event), void soon())"
         />
         <output>{{ shown(s.now, s.quantity, unit) }}</output>
       </label>
       <label v-for="s in otherSlides" :key="s.id">
         <span>{{ words.phrase(s.title) }}</span>
-        <input
-          type="range"
-          :min="s.lowest"
-          :max="s.highest"
+        <SlideField
+          :name="words.phrase(s.title)"
+          :low="s.lowest"
+          :high="s.highest"
           :step="s.quantity === 'COUNT' ? 1 : (s.highest - s.lowest) / 400"
-          :value="s.now"
-          :aria-label="words.phrase(s.title)"
-          @input="((numbers[s.id] = Number(($event.target as HTMLInputElement).value)), void soon())"
+          :model-value="s.now"
+          :said="shown(s.now, s.quantity, unit)"
+          @update:model-value="((numbers[s.id] = $event), void soon())"
         />
         <output>{{ shown(s.now, s.quantity, unit) }}</output>
       </label>
     </div>
     <div class="switches">
-      <label v-for="i in switches" :key="i.id" class="field">
-        <span class="name">{{ words.phrase(i.title) }}</span>
-        <select
-          :value="wanted[i.id]"
-          @change="((choices[i.id] = ($event.target as HTMLSelectElement).value), void soon())"
-        >
-          <option v-for="o in i.options" :key="o.id" :value="o.id">{{ words.phrase(o.title) }}</option>
-        </select>
-      </label>
+      <PickField
+        v-for="i in switches"
+        :key="i.id"
+        :model-value="wanted[i.id]"
+        :name="words.phrase(i.title)"
+        :options="i.options.map((o) => ({ value: o.id, word: words.phrase(o.title) }))"
+        @update:model-value="((choices[i.id] = $event), void soon())"
+      />
     </div>
   </section>
   <section v-if="sheet.solvable && inputSlides.length" class="card block">
     <h2>What one number does, tuned again each time</h2>
     <div class="vary">
-      <select v-model="varied" aria-label="What is varied">
-        <option v-for="i in inputSlides" :key="i.id" :value="i.id">{{ words.phrase(i.title) }}</option>
-      </select>
-      <button v-if="share === undefined" class="other" @click="vary">Work it out</button>
+      <PickField
+        v-model="varied"
+        name="What is varied"
+        bare
+        :options="inputSlides.map((i) => ({ value: i.id, word: words.phrase(i.title) }))"
+      />
+      <ActionButton v-if="share === undefined" @click="vary">Work it out</ActionButton>
       <template v-else>
-        <progress :value="share" max="1" aria-label="Working it out"></progress>
-        <button class="other" @click="stop">Stop</button>
+        <ProgressBar :share="share" name="Working it out" />
+        <ActionButton @click="stop">Stop</ActionButton>
       </template>
     </div>
     <p v-if="rowTrouble" class="wrong" role="alert">{{ rowTrouble }}</p>
-    <table v-if="row && variedInput">
+    <PlainTable v-if="row && variedInput">
       <thead>
         <tr>
           <th>{{ words.phrase(variedInput.title) }}</th>
@@ -290,7 +297,7 @@ const widest = computed(() => Math.max(1, ...(row.value?.entries ?? []).map((e) 
           <td v-else colspan="4" class="soft">can't be tuned</td>
         </tr>
       </tbody>
-    </table>
+    </PlainTable>
   </section>
 </template>
 
@@ -331,14 +338,6 @@ const widest = computed(() => Math.max(1, ...(row.value?.entries ?? []).map((e) 
   grid-template-columns: minmax(0, 1fr) max-content;
   min-height: 52px;
   align-content: center;
-}
-
-.slides input {
-  grid-column: 1 / -1;
-  width: 100%;
-  height: 26px;
-  margin: 0;
-  accent-color: var(--trace);
 }
 
 .switches {

@@ -1,3 +1,4 @@
+import { tick } from '@/testing/controls'
 import { said } from '@/testing/said'
 import { flushPromises, mount } from '@vue/test-utils'
 import { createPinia } from 'pinia'
@@ -114,10 +115,10 @@ describe('the steps', () => {
   it('are ticked off, with their cautions', async () => {
     const page = steps()
     expect(page.text()).toContain('Eye protection and gloves: steel rod')
-    await page.find('input[type=checkbox]').setValue(true)
+    await tick(page)
     expect(page.emitted('update:done')?.at(-1)).toEqual([['cut']])
     const ticked = steps([], ['cut'])
-    await ticked.find('input[type=checkbox]').setValue(false)
+    await tick(ticked, false)
     expect(ticked.emitted('update:done')?.at(-1)).toEqual([[]])
   })
 

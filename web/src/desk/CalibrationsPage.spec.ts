@@ -1,3 +1,4 @@
+import { pick } from '@/testing/controls'
 import { said } from '@/testing/said'
 import { VueQueryPlugin } from '@tanstack/vue-query'
 import { flushPromises, mount, RouterLinkStub } from '@vue/test-utils'
@@ -83,7 +84,7 @@ async function press(found: Page, words: string, nth = 0) {
 }
 
 async function measured(found: Page) {
-  await found.find('select').setValue('stand-in')
+  await pick(found, 'stand-in')
   for (let i = 0; i < 3; i++) await press(found, 'Sweep it', i)
 }
 

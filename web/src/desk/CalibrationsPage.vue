@@ -1,11 +1,17 @@
 <script setup lang="ts">
+import PlainTable from '@/ui/PlainTable.vue'
+import FileField from '@/ui/FileField.vue'
+import FoldOut from '@/ui/FoldOut.vue'
+import PickField from '@/ui/PickField.vue'
+import ActionButton from '@/ui/ActionButton.vue'
+import BigAction from '@/ui/BigAction.vue'
 import { useWords } from '@/words/words'
 import { computed, ref } from 'vue'
 import { useQuery } from '@tanstack/vue-query'
 import { answer, api, Problem, type Schemas } from '@/api/client'
 import { readTraceFile, useCalibrations } from '@/api/queries'
 import { usePreferences } from '@/preferences'
-import TextField from '@/shell/TextField.vue'
+import TextField from '@/ui/TextField.vue'
 import { formatMhz, parseFrequency } from '@/units/frequency'
 import { parseLength } from '@/units/length'
 import { parseDecimal } from '@/units/number'
@@ -94,9 +100,8 @@ const take = (step: Step) =>
   guarded(step, async () => {
     readings.value = { ...readings.value, [step]: await onPort(step, fromInstrument) }
   })
-const choose = (step: Step, event: Event) =>
+const choose = (step: Step, file: File | undefined) =>
   guarded(step, async () => {
-    const file = (event.target as HTMLInputElement).files?.[0]
     if (file) readings.value = { ...readings.value, [step]: await fromFile(file) }
   })
 
@@ -146,7 +151,7 @@ const putBack = () =>
           Where the antenna plugs in, over the span that will be swept. A calibration holds for its
           instrument, cable, adapter and span, and for nothing else.
         </p>
-        <table v-if="calibrations.data.value?.length">
+        <PlainTable v-if="calibrations.data.value?.length">
           <thead>
             <tr>
               <th>Name</th>
@@ -171,23 +176,18 @@ const putBack = () =>
                 ><template v-else>not checked</template>
               </td>
               <td class="acts">
-                <button v-if="form.instrument" class="plain" @click="checkNow(c.id)">Check the load</button>
-                <label v-else class="plain file">
-                  Check a load’s file
-                  <input
-                    class="visually-hidden"
-                    type="file"
-                    @change="checkNow(c.id, ($event.target as HTMLInputElement).files?.[0])"
-                  />
-                </label>
-                <button class="plain" @click="drop(c)">Remove</button>
+                <ActionButton v-if="form.instrument" quiet @click="checkNow(c.id)"
+                  >Check the load</ActionButton
+                >
+                <FileField v-else small name="Check a load’s file" @files="checkNow(c.id, $event[0])" />
+                <ActionButton quiet @click="drop(c)">Remove</ActionButton>
               </td>
             </tr>
           </tbody>
-        </table>
+        </PlainTable>
         <p v-else class="soft">None yet. Make the first on the right.</p>
         <p v-if="removed" role="status">
-          “{{ removed.name }}” is removed. <button class="plain" @click="putBack">Put it back</button>
+          “{{ removed.name }}” is removed. <ActionButton quiet @click="putBack">Put it back</ActionButton>
         </p>
       </section>
     </div>
@@ -197,13 +197,14 @@ const putBack = () =>
       </p>
       <p v-if="trouble" class="wrong" role="alert">{{ trouble }}</p>
       <form class="card block" @submit.prevent="save">
-        <label class="field">
-          <span class="name">Measured with</span>
-          <select v-model="form.instrument">
-            <option value="">files of raw readings</option>
-            <option v-for="i in instruments.data.value ?? []" :key="i.id" :value="i.id">{{ i.name }}</option>
-          </select>
-        </label>
+        <PickField
+          v-model="form.instrument"
+          name="Measured with"
+          :options="[
+            { value: '', word: 'files of raw readings' },
+            ...(instruments.data.value ?? []).map((i) => ({ value: i.id, word: i.name })),
+          ]"
+        />
         <div v-if="form.instrument" class="three">
           <TextField v-model="form.start" name="From, MHz" />
           <TextField v-model="form.stop" name="to, MHz" />
@@ -221,27 +222,17 @@ const putBack = () =>
           <span class="soft">{{
             readings[s.key] ? `${readings[s.key]?.frequencyHz.length} points` : 'not yet'
           }}</span>
-          <button
-            v-if="form.instrument"
-            type="button"
-            class="other"
-            :disabled="busy !== ''"
-            @click="take(s.key)"
-          >
+          <ActionButton v-if="form.instrument" :disabled="busy !== ''" @click="take(s.key)">
             {{ busy === s.key ? 'Sweeping…' : 'Sweep it' }}
-          </button>
-          <label v-else class="other file">
-            Choose
-            <input class="visually-hidden" type="file" :aria-label="s.word" @change="choose(s.key, $event)" />
-          </label>
+          </ActionButton>
+          <FileField v-else small word="Choose" :name="s.word" @files="choose(s.key, $event[0])" />
         </div>
         <TextField v-model="form.name" name="Name" hint="Bench analyser, 1 m lead, VHF" />
         <div class="two">
           <TextField v-model="form.cable" name="Cable" />
           <TextField v-model="form.adapter" name="Adapter" />
         </div>
-        <details>
-          <summary>What the standards are</summary>
+        <FoldOut title="What the standards are">
           <div class="two">
             <TextField v-model="standards.openOffset" name="Open: offset" />
             <TextField v-model="standards.openPf" name="and fringing, pF" />
@@ -249,8 +240,8 @@ const putBack = () =>
             <TextField v-model="standards.shortNh" name="and inductance, nH" />
             <TextField v-model="standards.loadOhm" name="Load, Ω" />
           </div>
-        </details>
-        <button class="do" :disabled="!isComplete || busy !== ''">Save the calibration</button>
+        </FoldOut>
+        <BigAction submits :disabled="!isComplete || busy !== ''">Save the calibration</BigAction>
       </form>
       <RouterLink class="other" to="/desk">Back to the trace desk</RouterLink>
     </aside>
@@ -311,10 +302,5 @@ th {
 
 details .two {
   margin-top: 6px;
-}
-
-summary {
-  cursor: pointer;
-  min-height: 28px;
 }
 </style>

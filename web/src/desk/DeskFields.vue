@@ -1,18 +1,22 @@
 <script setup lang="ts">
+import FileField from '@/ui/FileField.vue'
+import FoldOut from '@/ui/FoldOut.vue'
+import PickField from '@/ui/PickField.vue'
+import ActionButton from '@/ui/ActionButton.vue'
 import { useWords } from '@/words/words'
 import { ref } from 'vue'
 import { Problem } from '@/api/client'
 import { readAdapterFile } from '@/api/queries'
-import ChoiceField from '@/shell/ChoiceField.vue'
-import TextField from '@/shell/TextField.vue'
+import ChoiceField from '@/ui/ChoiceField.vue'
+import TextField from '@/ui/TextField.vue'
+import { feedlineOptions } from '@/planning/feedlines'
 import type { DeskSettings, Feedline } from './desk'
 
 /** How the traces are looked at: channels, feedline, adapter. */
 const settings = defineModel<DeskSettings>({ required: true })
 const refused = ref('')
 
-async function chooseAdapter(event: Event) {
-  const file = (event.target as HTMLInputElement).files?.[0]
+async function chooseAdapter(file: File | undefined) {
   refused.value = ''
   if (!file) return
   try {
@@ -36,13 +40,11 @@ const words = useWords()
       :wrong="wrongWanted"
     />
     <div class="two">
-      <label class="field">
-        <span class="name">Feedline</span>
-        <select v-model="settings.feedline">
-          <option value="">none</option>
-          <option v-for="f in feedlines" :key="f.id" :value="f.id">{{ words.phrase(f.title) }}</option>
-        </select>
-      </label>
+      <PickField
+        v-model="settings.feedline"
+        name="Feedline"
+        :options="feedlineOptions(feedlines, words, 'none')"
+      />
       <TextField
         v-model="settings.lineLength"
         name="Its length"
@@ -61,47 +63,30 @@ const words = useWords()
       ]"
       hint="Line off: swept at the radio end, shown at the antenna. Line on: the other way."
     />
-    <details>
-      <summary>Adapter, window</summary>
+    <FoldOut title="Adapter, window">
       <div class="two">
         <TextField v-model="settings.adapter" name="Adapter, electrical" hint="45 mm; −45 mm" />
         <TextField v-model="settings.adapterLoss" name="Its loss at 1 GHz, dB" hint="0.1" />
       </div>
-      <label class="field">
-        <span class="name">Or the adapter, measured as a two-port (.s2p)</span>
-        <input type="file" accept=".s2p,text/plain" @change="chooseAdapter" />
-        <span v-if="refused" class="wrong" role="alert">{{ refused }}</span>
-        <span v-else-if="settings.adapterFile" class="hint"
-          >{{ settings.adapterFile.name }} is taken off; port 1 faces the instrument.
-          <button class="plain" type="button" @click="settings.adapterFile = undefined">Leave it on</button>
-        </span>
-      </label>
-      <label class="field">
-        <span class="name">Window of the distances</span>
-        <select v-model="settings.window">
-          <option value="kaiser">usual</option>
-          <option value="rectangular">sharp, with side lobes</option>
-          <option value="clean">clean, wider echoes</option>
-        </select>
-      </label>
-    </details>
+      <FileField
+        name="Or the adapter, measured as a two-port (.s2p)"
+        accept=".s2p,text/plain"
+        :wrong="refused"
+        @files="chooseAdapter($event[0])"
+      />
+      <p v-if="settings.adapterFile" class="hint">
+        {{ settings.adapterFile.name }} is taken off; port 1 faces the instrument.
+        <ActionButton quiet @click="settings.adapterFile = undefined">Leave it on</ActionButton>
+      </p>
+      <PickField
+        v-model="settings.window"
+        name="Window of the distances"
+        :options="[
+          { value: 'kaiser', word: 'usual' },
+          { value: 'rectangular', word: 'sharp, with side lobes' },
+          { value: 'clean', word: 'clean, wider echoes' },
+        ]"
+      />
+    </FoldOut>
   </section>
 </template>
-
-<style scoped>
-details {
-  display: grid;
-  gap: 8px;
-}
-
-input[type='file'] {
-  font: inherit;
-  min-height: 44px;
-  width: 100%;
-}
-
-summary {
-  cursor: pointer;
-  min-height: 28px;
-}
-</style>

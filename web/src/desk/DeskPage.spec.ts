@@ -1,3 +1,4 @@
+import { choose, fromMenu, giveFiles, pick } from '@/testing/controls'
 import { said } from '@/testing/said'
 import { VueQueryPlugin } from '@tanstack/vue-query'
 import { flushPromises, mount, RouterLinkStub } from '@vue/test-utils'
@@ -171,7 +172,7 @@ const read = (part: object) => ({
 
 async function drop(desk: Page, ...names: string[]) {
   const files = names.map((n) => new File(['x'], n))
-  await desk.find('.desk-list').trigger('drop', { dataTransfer: { files } })
+  await giveFiles(desk, ...files)
   await settle()
 }
 
@@ -217,8 +218,7 @@ describe('the trace desk', () => {
     await drop(desk, 'meter.csv')
     expect(desk.text()).toContain('The file holds magnitudes only.')
     expect(desk.text()).toContain('not used')
-    const smith = desk.findAll('[role=tab]').find((t) => t.text() === 'Smith chart')
-    await smith?.trigger('click')
+    await choose(desk, 'Smith chart')
     expect(desk.text()).toContain('This needs the phase')
   })
 
@@ -226,13 +226,9 @@ describe('the trace desk', () => {
     readAnswers = [read({})]
     const desk = await page()
     await drop(desk, 'mast.s1p')
-    const tab = desk.findAll('[role=tab]').find((t) => t.text() === 'Distance')
-    await tab?.trigger('click')
+    await choose(desk, 'Distance')
     expect(desk.text()).toContain('Choose the feedline on the right')
-    await desk
-      .findAll('select')
-      .find((s) => s.text().includes('RG-58'))
-      ?.setValue('rg-58')
+    await pick(desk, 'rg-58')
     await settle()
     expect(sent.filter((s) => s.path === '/api/traces/look').at(-1)?.body).toMatchObject({
       line: { lengthM: 5, velocityFactor: 0.66 },
@@ -249,10 +245,10 @@ describe('the trace desk', () => {
     const desk = await page()
     await drop(desk, 'roof.s1p')
     await desk.find('.surface').trigger('click', { clientX: 300 })
-    const marker = desk.find('[role=slider]')
+    const marker = desk.find('svg [role=slider]')
     const before = marker.attributes('aria-valuetext')
     await marker.trigger('keydown', { key: 'ArrowRight', shiftKey: true })
-    expect(desk.find('[role=slider]').attributes('aria-valuetext')).not.toBe(before)
+    expect(desk.find('svg [role=slider]').attributes('aria-valuetext')).not.toBe(before)
     expect(desk.find('.tables').text()).toContain('Marker on roof')
     await desk.find('.surface').trigger('click', { clientX: 500 })
     expect(desk.find('.tables').text()).toContain('B − A')
@@ -262,18 +258,12 @@ describe('the trace desk', () => {
     readAnswers = [read({})]
     const desk = await page()
     await drop(desk, 'raw.s1p')
-    await desk
-      .findAll('select')
-      .find((s) => s.text().includes('Bench VHF'))
-      ?.setValue('c1')
+    await fromMenu(desk, 'c1')
     await settle()
     expect(desk.text()).toContain('raw, corrected')
     expect(desk.text()).toContain('Corrected with Bench VHF.')
     expect(desk.text()).toContain('1 of 3 left out.')
-    await desk
-      .findAll('select')
-      .find((s) => s.text().includes('Bench VHF'))
-      ?.setValue('c1')
+    await fromMenu(desk, 'c1')
     await settle()
     expect(desk.text()).toContain('was corrected with Bench VHF already: twice falsifies it.')
     expect(desk.text()).not.toContain('corrected, corrected')

@@ -1,4 +1,7 @@
 <script setup lang="ts">
+import MenuButton from '@/ui/MenuButton.vue'
+import SegmentField from '@/ui/SegmentField.vue'
+import ActionButton from '@/ui/ActionButton.vue'
 import { useWords } from '@/words/words'
 import { computed, nextTick, onMounted, ref, useTemplateRef } from 'vue'
 import { useRoute } from 'vue-router'
@@ -13,6 +16,7 @@ import SweepPlot from '@/plots/SweepPlot.vue'
 import type { PlotTrace } from '@/plots/sweep/trace'
 import { formatMetres } from '@/units/length'
 import { returnLossOfSwr } from '@/units/swr'
+import { calibrationOptions } from './calibration'
 import { hiddenDb, readLimit } from './desk'
 import DeskFields from './DeskFields.vue'
 import DeskTables from './DeskTables.vue'
@@ -40,12 +44,12 @@ const {
 const { calibrations } = useCalibrations()
 const route = useRoute()
 const VIEWS = [
-  { key: 'sweep', word: 'Sweep' },
-  { key: 'smith', word: 'Smith chart' },
-  { key: 'ohms', word: 'R and X' },
-  { key: 'distance', word: 'Distance' },
+  { value: 'sweep', word: 'Sweep' },
+  { value: 'smith', word: 'Smith chart' },
+  { value: 'ohms', word: 'R and X' },
+  { value: 'distance', word: 'Distance' },
 ] as const
-const picture = ref<(typeof VIEWS)[number]['key']>('sweep')
+const picture = ref<(typeof VIEWS)[number]['value']>('sweep')
 const markers = ref<number[]>([])
 const stage = useTemplateRef<HTMLElement>('stage')
 const limitSwr = computed(() => readLimit(settings.value.limit))
@@ -121,11 +125,9 @@ onMounted(() => {
   if (typeof pass === 'string') void desk.addPass(pass)
 })
 
-async function correct(event: Event) {
-  const select = event.target as HTMLSelectElement
+async function correct(id: string) {
   const t = chosen.value
-  const used = calibrations.data.value?.find((c) => c.id === select.value)
-  select.value = ''
+  const used = calibrations.data.value?.find((c) => c.id === id)
   if (!t || !used) return
   if (t.correctedWith) {
     trouble.value = `${t.name} was corrected with ${t.correctedWith} already: twice falsifies it. Open it afresh to use another calibration.`
@@ -184,12 +186,6 @@ async function save(form: string) {
     }
   }
 }
-function saveAs(event: Event) {
-  const select = event.target as HTMLSelectElement
-  const form = select.value
-  select.value = ''
-  if (form) void save(form)
-}
 </script>
 
 <template>
@@ -205,24 +201,21 @@ function saveAs(event: Event) {
         @port="desk.takePort"
       />
       <section class="card picture">
-        <div class="views" role="tablist" aria-label="Picture">
-          <button
-            v-for="v in VIEWS"
-            :key="v.key"
-            role="tab"
-            :aria-selected="picture === v.key"
-            @click="picture = v.key"
-          >
-            {{ v.word }}
-          </button>
-          <select v-if="traces.length" class="save" aria-label="Save" @change="saveAs">
-            <option value="">Save…</option>
-            <option value="png">the picture, PNG</option>
-            <option value="svg">the picture, SVG</option>
-            <option value="TOUCHSTONE_1">the trace, Touchstone 1.1</option>
-            <option value="TOUCHSTONE_2">the trace, Touchstone 2.0</option>
-            <option value="CSV">the trace, table (CSV)</option>
-          </select>
+        <div class="views">
+          <SegmentField v-model="picture" name="Picture" :options="[...VIEWS]" />
+          <MenuButton
+            v-if="traces.length"
+            class="save"
+            word="Save as"
+            :options="[
+              { value: 'png', word: 'the picture, PNG' },
+              { value: 'svg', word: 'the picture, SVG' },
+              { value: 'TOUCHSTONE_1', word: 'the trace, Touchstone 1.1' },
+              { value: 'TOUCHSTONE_2', word: 'the trace, Touchstone 2.0' },
+              { value: 'CSV', word: 'the trace, table (CSV)' },
+            ]"
+            @chosen="save"
+          />
         </div>
         <div ref="stage" class="stage">
           <p v-if="!traces.length" class="soft empty">
@@ -298,13 +291,13 @@ function saveAs(event: Event) {
         <p v-for="d in look.doubts" :key="d.id" class="caution">{{ words.sentence(d) }}</p>
         <p v-if="comparison?.steadiness" :class="comparison.steadiness.steady ? 'soft' : 'caution'">
           As repeated sweeps of one antenna: {{ words.sentence(comparison.steadiness.says) }}
-          <button
+          <ActionButton
             v-if="traces.length < 8"
-            class="plain"
+            quiet
             @click="desk.addTrace('average', comparison.steadiness.mean)"
           >
             Add their average
-          </button>
+          </ActionButton>
         </p>
         <p v-for="e in look.lineEffects" :key="e.frequencyHz" class="effect">
           <b>{{ (e.frequencyHz / 1e6).toFixed(3) }}</b> {{ words.sentence(e.says) }}
@@ -321,15 +314,12 @@ function saveAs(event: Event) {
         :wrong-length="lineLength.ok ? '' : lineLength.why"
         :may-move="look?.trace.hasPhase ?? true"
       />
-      <label v-if="chosen?.trace.hasPhase && calibrations.data.value?.length" class="field">
-        <span class="name">Raw reading? Correct it with</span>
-        <select @change="correct">
-          <option value="">no calibration</option>
-          <option v-for="c in calibrations.data.value" :key="c.id" :value="c.id">
-            {{ c.name }}, {{ (c.startHz / 1e6).toFixed(0) }} to {{ (c.stopHz / 1e6).toFixed(0) }} MHz
-          </option>
-        </select>
-      </label>
+      <MenuButton
+        v-if="chosen?.trace.hasPhase && calibrations.data.value?.length"
+        word="Correct a raw reading with"
+        :options="calibrationOptions(calibrations.data.value)"
+        @chosen="correct"
+      />
       <LineFinder
         v-if="chosen?.trace.hasPhase"
         :trace="chosen.trace"
@@ -352,23 +342,8 @@ function saveAs(event: Event) {
 .views {
   display: flex;
   flex-wrap: wrap;
-  gap: 4px;
+  gap: 8px;
   align-items: center;
-  border-bottom: 1px solid var(--line);
-}
-
-.views [role='tab'] {
-  border: 0;
-  background: none;
-  min-height: 44px;
-  padding: 6px 14px;
-  color: var(--soft);
-}
-
-.views [aria-selected='true'] {
-  color: var(--ink);
-  font-weight: 640;
-  box-shadow: inset 0 -3px var(--trace);
 }
 
 .save {

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import PlainTable from '@/ui/PlainTable.vue'
 import { computed } from 'vue'
 import type { Schemas } from '@/api/client'
 import { markerReading, type MarkerReading } from '@/plots/complexTrace'
@@ -42,7 +43,7 @@ const ohms = (m: { resistanceOhm?: number; reactanceOhm?: number }) =>
 
 <template>
   <section class="card tables">
-    <table>
+    <PlainTable>
       <thead>
         <tr>
           <th>Trace</th>
@@ -81,8 +82,8 @@ const ohms = (m: { resistanceOhm?: number; reactanceOhm?: number }) =>
           </td>
         </tr>
       </tbody>
-    </table>
-    <table v-if="marked.length">
+    </PlainTable>
+    <PlainTable v-if="marked.length">
       <thead>
         <tr>
           <th>Marker on {{ chosen?.name }}</th>
@@ -108,7 +109,7 @@ const ohms = (m: { resistanceOhm?: number; reactanceOhm?: number }) =>
           <td></td>
         </tr>
       </tbody>
-    </table>
+    </PlainTable>
   </section>
 </template>
 

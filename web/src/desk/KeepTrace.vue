@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import ActionButton from '@/ui/ActionButton.vue'
 import { computed, ref } from 'vue'
 import { useMe, useRecordPass } from '@/api/queries'
 import InstallationPick from '@/board/InstallationPick.vue'
@@ -48,7 +49,7 @@ async function keep() {
       placeholder="Save it with an installation…"
       only="open"
     />
-    <button class="other" :disabled="!target || busy">Keep</button>
+    <ActionButton submits :disabled="!target || busy">Keep</ActionButton>
     <p v-if="trouble" class="wrong" role="alert">{{ trouble }}</p>
     <p v-else-if="kept" class="hint" role="status">
       {{ kept }} <RouterLink :to="`/installations/${target}`">Open it</RouterLink>

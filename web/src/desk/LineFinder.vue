@@ -1,8 +1,10 @@
 <script setup lang="ts">
+import FoldOut from '@/ui/FoldOut.vue'
+import ActionButton from '@/ui/ActionButton.vue'
 import { useWords } from '@/words/words'
 import { ref } from 'vue'
 import { answer, api, Problem, type Schemas } from '@/api/client'
-import TextField from '@/shell/TextField.vue'
+import TextField from '@/ui/TextField.vue'
 import { formatMetres } from '@/units/length'
 import { parseDecimal } from '@/units/number'
 
@@ -34,12 +36,11 @@ async function measure() {
 </script>
 
 <template>
-  <details class="card block">
-    <summary>How long is this line?</summary>
+  <FoldOut class="card block" title="How long is this line?">
     <p class="hint">Sweep the line with its far end open or shorted, antenna off.</p>
     <div class="two">
       <TextField v-model="factor" name="Velocity factor" />
-      <button class="other" type="button" @click="measure">Work it out</button>
+      <ActionButton @click="measure">Work it out</ActionButton>
     </div>
     <p v-if="trouble" class="wrong" role="alert">{{ trouble }}</p>
     <template v-if="found">
@@ -48,17 +49,12 @@ async function measure() {
         {{ words.phrase(found.end) }}, loses {{ found.lossDbAtMiddle.toFixed(2) }} dB one way in mid span. A
         line longer by {{ formatMetres(found.repeatsM) }} would look the same.
       </p>
-      <button class="plain" type="button" @click="emit('found', found.lengthM)">Use this length</button>
+      <ActionButton quiet @click="emit('found', found.lengthM)">Use this length</ActionButton>
     </template>
-  </details>
+  </FoldOut>
 </template>
 
 <style scoped>
-summary {
-  cursor: pointer;
-  min-height: 28px;
-}
-
 .two {
   align-items: end;
 }

@@ -1,6 +1,10 @@
 <script setup lang="ts">
+import PlainTable from '@/ui/PlainTable.vue'
+import FileField from '@/ui/FileField.vue'
+import FoldOut from '@/ui/FoldOut.vue'
+import PickField from '@/ui/PickField.vue'
 import { useWords } from '@/words/words'
-import { computed, ref } from 'vue'
+import { computed } from 'vue'
 import InstallationPick from '@/board/InstallationPick.vue'
 import { toneStyle } from '@/plots/tones'
 import type { DeskTrace } from './desk'
@@ -14,33 +18,21 @@ const emit = defineEmits<{
   remove: [id: string]
   port: [id: string, port: number]
 }>()
-const isOver = ref(false)
 const current = computed(() => props.traces.find((t) => t.id === props.chosen))
 
-function drop(event: DragEvent) {
-  isOver.value = false
-  emit('files', [...(event.dataTransfer?.files ?? [])])
-}
-function pick(event: Event) {
-  const input = event.target as HTMLInputElement
-  emit('files', [...(input.files ?? [])])
-  input.value = ''
-}
 const words = useWords()
 </script>
 
 <template>
-  <section
-    :class="['card', 'desk-list', { over: isOver }]"
-    @dragover.prevent="isOver = true"
-    @dragleave="isOver = false"
-    @drop.prevent="drop"
-  >
+  <section class="card desk-list">
     <div class="bring">
-      <label class="other file">
-        Choose files
-        <input class="visually-hidden" type="file" multiple accept=".s1p,.s2p,.csv,text/*" @change="pick" />
-      </label>
+      <FileField
+        name="Choose or drop files"
+        hint=".s1p, .s2p, .csv, up to eight"
+        several
+        accept=".s1p,.s2p,.csv,text/*"
+        @files="emit('files', $event)"
+      />
       <InstallationPick
         class="of"
         label="Take the newest sweep of an installation"
@@ -48,7 +40,6 @@ const words = useWords()
         only="swept"
         @update:model-value="$event && emit('installation', $event)"
       />
-      <span class="hint">or drop them here: .s1p, .s2p, .csv, up to eight</span>
     </div>
     <ul v-if="traces.length">
       <li v-for="t in traces" :key="t.id" :class="{ on: t.id === chosen }">
@@ -58,24 +49,25 @@ const words = useWords()
           </svg>
           <span>{{ t.name }}</span>
         </button>
-        <select
+        <PickField
           v-if="t.ports === 2 && t.file"
-          :value="t.port"
-          :aria-label="`Port of ${t.name}`"
-          @change="emit('port', t.id, Number(($event.target as HTMLSelectElement).value))"
-        >
-          <option :value="1">port 1</option>
-          <option :value="2">port 2</option>
-        </select>
+          :model-value="t.port"
+          :name="`Port of ${t.name}`"
+          bare
+          :options="[
+            { value: 1, word: 'port 1' },
+            { value: 2, word: 'port 2' },
+          ]"
+          @update:model-value="emit('port', t.id, $event)"
+        />
         <button class="away" :aria-label="`Take ${t.name} away`" @click="emit('remove', t.id)">×</button>
       </li>
     </ul>
     <p v-if="current?.lacks" class="caution">{{ words.sentence(current.lacks) }}</p>
     <p v-for="(w, i) in current?.warnings ?? []" :key="i" class="caution">{{ words.sentence(w) }}</p>
-    <details v-if="current?.columns.length">
-      <summary>How the table was read</summary>
+    <FoldOut v-if="current?.columns.length" title="How the table was read">
       <div class="preview">
-        <table>
+        <PlainTable>
           <thead>
             <tr>
               <th v-for="(c, i) in current.columns" :key="i">
@@ -90,9 +82,9 @@ const words = useWords()
               <td v-for="(cell, k) in row" :key="k">{{ cell }}</td>
             </tr>
           </tbody>
-        </table>
+        </PlainTable>
       </div>
-    </details>
+    </FoldOut>
   </section>
 </template>
 
@@ -101,11 +93,6 @@ const words = useWords()
   padding: 8px 12px;
   display: grid;
   gap: 8px;
-}
-
-.over {
-  border-color: var(--gold);
-  box-shadow: inset 0 0 0 2px var(--gold);
 }
 
 .bring {

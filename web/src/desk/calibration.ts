@@ -1,4 +1,6 @@
 import type { Schemas } from '@/api/client'
+import type { Option } from '@/ui/options'
+import { formatMhz } from '@/units/frequency'
 import { parseDecimal, type Parsed } from '@/units/number'
 
 /** Open, short and load as typed. */
@@ -49,3 +51,12 @@ export function ageWords(at: string, now = Date.now()): string {
   const days = Math.floor(hours / 24)
   return days === 1 ? 'a day ago' : `${days} days ago`
 }
+
+/** Calibrations to choose from, with the span that each holds over. */
+export const calibrationOptions = (
+  calibrations: Schemas['CalibrationView'][] | undefined,
+): Option<string>[] =>
+  (calibrations ?? []).map((c) => ({
+    value: c.id,
+    word: `${c.name}, ${formatMhz(c.startHz, 0)} to ${formatMhz(c.stopHz, 0)} MHz`,
+  }))

@@ -4,7 +4,7 @@ import { keep, like, readKept, type Shape } from '@/kept'
 import { computed, onMounted, ref, shallowRef, watch } from 'vue'
 import { answer, api, Problem, type Schemas } from '@/api/client'
 import { useLatest } from '@/api/latest'
-import { readTraceFile } from '@/api/queries'
+import { readTraceFile, useFeedlines } from '@/api/queries'
 import { usePreferences } from '@/preferences'
 import { parseLength } from '@/units/length'
 import { useTypedLengths } from '@/units/typed'
@@ -54,7 +54,8 @@ export function useDesk() {
   const chosenId = ref('')
   const looks = shallowRef(new Map<string, Look>())
   const comparison = ref<Schemas['CompareView']>()
-  const feedlines = ref<Feedline[]>([])
+  const lines = useFeedlines()
+  const feedlines = computed<Feedline[]>(() => lines.data.value ?? [])
   const trouble = ref('')
   const isTooMuchToKeep = ref(false)
   const chosen = computed(() => traces.value.find((t) => t.id === chosenId.value) ?? traces.value[0])
@@ -205,17 +206,15 @@ export function useDesk() {
     keep(KEPT, isTooMuchToKeep.value ? undefined : onTheDesk, sessionStorage)
   }
 
-  onMounted(async () => {
+  watch(lines.error, (error) => {
+    if (error) trouble.value = error.message
+  })
+
+  onMounted(() => {
     const kept = readKept(KEPT, DESK, sessionStorage)
     if (kept) {
       settings.value = kept.settings
       traces.value = kept.traces
-    }
-    try {
-      feedlines.value = await answer(api.GET('/api/planning/feedlines'))
-    } catch (error) {
-      if (!(error instanceof Problem)) throw error
-      trouble.value = error.message
     }
   })
 

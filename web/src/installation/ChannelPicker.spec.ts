@@ -1,3 +1,4 @@
+import { boxes, chosenOf, isTicked, pick, tick } from '@/testing/controls'
 import { VueQueryPlugin } from '@tanstack/vue-query'
 import { flushPromises, mount } from '@vue/test-utils'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
@@ -84,8 +85,8 @@ async function open() {
 describe('picking channels', () => {
   it('marks the usual ones, and gives what is marked with the service before its number', async () => {
     const picker = await open()
-    expect(picker.findAll('input:checked')).toHaveLength(3)
-    await picker.findAll('input[type=checkbox]')[1]?.setValue(true)
+    expect(boxes(picker).filter(isTicked)).toHaveLength(3)
+    await tick(picker, true, 1)
     const add = picker.findAll('button').find((b) => b.text() === 'Add 4 marked')
     await add?.trigger('click')
     expect(picker.emitted('take')?.[0]?.[0]).toEqual([
@@ -99,14 +100,14 @@ describe('picking channels', () => {
 
   it('says first where another antenna is forbidden, and shows narrow frequencies whole', async () => {
     const picker = await open()
-    await picker.find('select').setValue('pmr446')
+    await pick(picker, 'pmr446')
     expect(picker.find('[role=alert]').text()).toContain('Do not plan another antenna')
     expect(picker.text()).toContain('446.00625')
   })
 
   it('reads a pasted list, or keeps it and names the line', async () => {
     const picker = await open()
-    await picker.find('select').setValue('own')
+    await pick(picker, 'own')
     parse = { status: 422, body: { detail: 'Line 2: "Gate" needs a name and a frequency', line: 2 } }
     await picker.find('textarea').setValue('Yard 156.125\nGate')
     const add = picker.findAll('button').find((b) => b.text() === 'Add this list')
@@ -127,20 +128,20 @@ describe('picking channels', () => {
   it('keeps a list for the shop, changes it, removes it and puts it back', async () => {
     const picker = await open()
     const button = (word: string) => picker.findAll('button').find((b) => b.text().startsWith(word))
-    await picker.find('select').setValue('own')
+    await pick(picker, 'own')
     await picker.find('textarea').setValue('Quay 446.2')
     await picker.find('input[placeholder="Ferry port"]').setValue('Ferry')
     await button('Save it for the shop')?.trigger('click')
     await flushPromises()
-    expect(picker.find('select').element.value).toBe('l1')
-    expect(picker.findAll('input:checked')).toHaveLength(1)
+    expect(chosenOf(picker, 'l1')).toBe('l1')
+    expect(boxes(picker).filter(isTicked)).toHaveLength(1)
     await button('Change this list')?.trigger('click')
     expect(picker.find('textarea').element.value).toBe('Quay 446.2; 446.200')
-    await picker.find('select').setValue('l1')
+    await pick(picker, 'l1')
     await button('Remove it')?.trigger('click')
     await flushPromises()
     await button('Put “Ferry” back')?.trigger('click')
     await flushPromises()
-    expect(picker.find('select').element.value).toBe('l1')
+    expect(chosenOf(picker, 'l1')).toBe('l1')
   })
 })

@@ -1,14 +1,18 @@
 <script setup lang="ts">
+import CheckField from '@/ui/CheckField.vue'
+import FileField from '@/ui/FileField.vue'
+import PickField from '@/ui/PickField.vue'
+import ActionButton from '@/ui/ActionButton.vue'
 import { computed, ref, watch } from 'vue'
 import { answer, api, type Schemas } from '@/api/client'
 import { useServices, useShopLists, type ShopList } from '@/api/queries'
-import TextField from '@/shell/TextField.vue'
+import TextField from '@/ui/TextField.vue'
 import { useForm } from '@/shell/useForm'
 import { formatChannelMhz } from '@/units/frequency'
 import { listText, picked, shortName, type PickedChannel } from './channels'
 
 /** Channels from a service, from a list that is pasted, or an airband channel by its name. */
-const emit = defineEmits<{ take: [channels: PickedChannel[]]; close: [] }>()
+const emit = defineEmits<{ take: [channels: PickedChannel[]]; close: []; evenEnds: [] }>()
 
 const OWN = 'own'
 const services = useServices()
@@ -37,6 +41,7 @@ function toggle(name: string) {
 }
 
 function takeMarked() {
+  if (service.value?.evenEnds) emit('evenEnds')
   emit(
     'take',
     picked(
@@ -98,8 +103,7 @@ async function putBack() {
   })
 }
 
-async function readFile(event: Event) {
-  const [file] = Array.from((event.target as HTMLInputElement).files ?? [])
+async function readFile(file: File | undefined) {
   if (file) pasted.value = await file.text()
 }
 
@@ -116,16 +120,15 @@ async function takeAir() {
 
 <template>
   <div class="picker card" role="group" aria-label="Channels from a service or a list">
-    <label class="field">
-      <span class="name">Service</span>
-      <select v-model="chosen">
-        <option v-for="s in services.data.value ?? []" :key="s.id" :value="s.id">
-          {{ s.title }} · {{ s.country }}
-        </option>
-        <option v-for="l in lists.data.value ?? []" :key="l.id" :value="l.id">{{ l.name }} · ours</option>
-        <option :value="OWN">A new list of our own</option>
-      </select>
-    </label>
+    <PickField
+      v-model="chosen"
+      name="Service"
+      :options="[
+        ...(services.data.value ?? []).map((s) => ({ value: s.id, word: `${s.title} · ${s.country}` })),
+        ...(lists.data.value ?? []).map((l) => ({ value: l.id, word: `${l.name} · ours` })),
+        { value: OWN, word: 'A new list of our own' },
+      ]"
+    />
 
     <template v-if="service || shopList">
       <p v-if="service?.forbidden" class="caution stop" role="alert">
@@ -140,34 +143,39 @@ async function takeAir() {
         }}, {{ service.year }}).
       </p>
       <div class="list">
-        <label v-for="c in offered" :key="c.name" :class="{ on: marked.has(c.name) }">
-          <input type="checkbox" :checked="marked.has(c.name)" @change="toggle(c.name)" />
+        <CheckField
+          v-for="c in offered"
+          :key="c.name"
+          :class="{ on: marked.has(c.name) }"
+          :model-value="marked.has(c.name)"
+          @update:model-value="toggle(c.name)"
+        >
           <b>{{ c.name }}</b> {{ formatChannelMhz(c.transmitHz) }}
           <span v-if="c.receiveHz !== c.transmitHz" class="soft"
-            >hears {{ formatChannelMhz(c.receiveHz) }}</span
+            >receive {{ formatChannelMhz(c.receiveHz) }}</span
           >
           <span v-if="c.note" class="soft">{{ c.note }}</span>
-        </label>
+        </CheckField>
       </div>
       <div v-if="service?.id === 'airband'" class="air">
         <TextField v-model="airName" name="Channel as dialled" placeholder="122.805" />
-        <button type="button" class="other" :disabled="!airName.trim()" @click="takeAir">Add it</button>
+        <ActionButton :disabled="!airName.trim()" @click="takeAir">Add it</ActionButton>
         <p class="hint">
           8.33 kHz channels are named 5, 10 or 15 kHz above their block: the carrier is looked up.
         </p>
       </div>
       <div class="buttons">
-        <button type="button" class="other" :disabled="marked.size === 0" @click="takeMarked">
+        <ActionButton :disabled="marked.size === 0" @click="takeMarked">
           Add {{ marked.size }} marked
-        </button>
-        <button type="button" class="plain" @click="markUsual">
+        </ActionButton>
+        <ActionButton quiet @click="markUsual">
           {{ service ? 'The usual ones' : 'All of them' }}
-        </button>
+        </ActionButton>
         <template v-if="shopList">
-          <button type="button" class="plain" @click="changeList">Change this list</button>
-          <button type="button" class="plain" @click="removeList">Remove it</button>
+          <ActionButton quiet @click="changeList">Change this list</ActionButton>
+          <ActionButton quiet @click="removeList">Remove it</ActionButton>
         </template>
-        <button type="button" class="plain" @click="emit('close')">Close</button>
+        <ActionButton quiet @click="emit('close')">Close</ActionButton>
       </div>
     </template>
 
@@ -178,24 +186,18 @@ async function takeAir() {
         name="One channel on each line"
         hint="Name, MHz, and where it differs what you hear: “Ferry deck; 457.525; 467.525”, or a repeater’s offset: “Hill, 146.940, -0.6”"
       />
-      <label class="file"
-        >or a CSV file <input type="file" accept=".csv,.txt,text/*" @change="readFile"
-      /></label>
+      <FileField name="Or a CSV file" accept=".csv,.txt,text/*" @files="readFile($event[0])" />
       <div class="keep">
         <TextField v-model="listName" name="Save it for the shop as" placeholder="Ferry port" />
         <TextField v-model="listSource" name="From where" placeholder="their licence, 2026" />
       </div>
       <div class="buttons">
-        <button type="button" class="other" :disabled="!pasted.trim()" @click="takePasted">
-          Add this list
-        </button>
-        <button type="button" class="other" :disabled="!pasted.trim() || !listName.trim()" @click="keepList">
+        <ActionButton :disabled="!pasted.trim()" @click="takePasted"> Add this list </ActionButton>
+        <ActionButton :disabled="!pasted.trim() || !listName.trim()" @click="keepList">
           Save it for the shop
-        </button>
-        <button v-if="removed" type="button" class="other" @click="putBack">
-          Put “{{ removed.name }}” back
-        </button>
-        <button type="button" class="plain" @click="emit('close')">Close</button>
+        </ActionButton>
+        <ActionButton v-if="removed" @click="putBack"> Put “{{ removed.name }}” back </ActionButton>
+        <ActionButton quiet @click="emit('close')">Close</ActionButton>
       </div>
     </template>
     <p v-if="trouble" class="wrong" role="alert">{{ trouble }}</p>
@@ -218,30 +220,8 @@ async function takeAir() {
   overflow-y: auto;
 }
 
-.list label {
-  display: flex;
-  flex-wrap: wrap;
-  align-items: center;
-  gap: 2px 8px;
-  min-height: 40px;
-  padding: 2px 8px;
-  border-radius: 6px;
-  font-size: 15px;
-}
-
-.list label.on {
-  background: var(--deep);
-}
-
 .list .soft {
   font-size: 14px;
-}
-
-input[type='checkbox'] {
-  width: 18px;
-  height: 18px;
-  margin: 0;
-  accent-color: var(--trace);
 }
 
 .buttons,

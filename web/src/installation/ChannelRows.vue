@@ -1,11 +1,15 @@
 <script setup lang="ts">
-import { NInput } from 'naive-ui'
+import PickField from '@/ui/PickField.vue'
+import { optionsOf } from '@/ui/options'
+import ActionButton from '@/ui/ActionButton.vue'
+import { NInput, NRadio } from 'naive-ui'
 import { ref } from 'vue'
 import type { PickedChannel } from './channels'
 import ChannelPicker from './ChannelPicker.vue'
 import { channelForm, type PlanForm } from './planForm'
 
 /** The wanted channels: free entry, or a service's list. */
+const emit = defineEmits<{ evenEnds: [] }>()
 const channels = defineModel<PlanForm['channels']>({ required: true })
 defineProps<{ wrong: Record<string, string>; radios: PlanForm['otherRadios'] }>()
 
@@ -60,22 +64,34 @@ const weights = (now: string) => (WEIGHTS.includes(now) ? WEIGHTS : [...WEIGHTS,
         >
           <template #suffix><span class="soft">MHz</span></template>
         </NInput>
-        <select v-model="c.use" :aria-label="`Use of channel ${i + 1}`">
-          <option v-for="(word, key) in USES" :key="key" :value="key">{{ word }}</option>
-        </select>
-        <select v-model="c.weight" :aria-label="`Weight of channel ${i + 1}`">
-          <option v-for="w in weights(c.weight)" :key="w" :value="w">weight {{ w }}</option>
-        </select>
-        <label class="main"
-          ><input type="radio" name="primary" :checked="c.primary" @change="choosePrimary(i)" /> main</label
+        <PickField v-model="c.use" :name="`Use of channel ${i + 1}`" bare :options="optionsOf(USES)" />
+        <PickField
+          v-model="c.weight"
+          :name="`Weight of channel ${i + 1}`"
+          bare
+          :options="weights(c.weight).map((w) => ({ value: w, word: `weight ${w}` }))"
+        />
+        <NRadio
+          class="main"
+          name="primary"
+          :value="i"
+          :checked="c.primary"
+          :aria-label="`Channel ${i + 1} is the main one`"
+          @update:checked="choosePrimary(i)"
+          >main</NRadio
         >
-        <button type="button" class="plain" :aria-label="`Remove channel ${i + 1}`" @click="remove(i)">
-          Remove
-        </button>
-        <select v-if="radios.length" v-model="c.radio" class="of" :aria-label="`Radio of channel ${i + 1}`">
-          <option value="">of the first radio</option>
-          <option v-for="r in radios" :key="r.name" :value="r.name.trim()">of {{ r.name }}</option>
-        </select>
+        <ActionButton quiet :aria-label="`Remove channel ${i + 1}`" @click="remove(i)"> Remove </ActionButton>
+        <PickField
+          v-if="radios.length"
+          v-model="c.radio"
+          class="of"
+          :name="`Radio of channel ${i + 1}`"
+          bare
+          :options="[
+            { value: '', word: 'of the first radio' },
+            ...radios.map((r) => ({ value: r.name.trim(), word: `of ${r.name}` })),
+          ]"
+        />
         <p
           v-if="wrong[`channels[${i}].name`] || wrong[`channels[${i}].frequencyHz`]"
           class="wrong"
@@ -91,12 +107,12 @@ const weights = (now: string) => (WEIGHTS.includes(now) ? WEIGHTS : [...WEIGHTS,
       channel is no danger to the transmitter.
     </p>
     <div class="add">
-      <button type="button" class="other" @click="add">Add a channel</button>
-      <button type="button" class="other" :aria-expanded="isPicking" @click="isPicking = !isPicking">
+      <ActionButton @click="add">Add a channel</ActionButton>
+      <ActionButton :aria-expanded="isPicking" @click="isPicking = !isPicking">
         From a service or a list
-      </button>
+      </ActionButton>
     </div>
-    <ChannelPicker v-if="isPicking" @take="take" @close="isPicking = false" />
+    <ChannelPicker v-if="isPicking" @even-ends="emit('evenEnds')" @take="take" @close="isPicking = false" />
   </fieldset>
 </template>
 
@@ -135,12 +151,6 @@ fieldset {
   align-items: center;
   gap: 6px;
   min-height: 44px;
-}
-
-.main input {
-  accent-color: var(--trace);
-  width: 17px;
-  height: 17px;
 }
 
 .add {

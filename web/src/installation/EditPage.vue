@@ -1,19 +1,25 @@
 <script setup lang="ts">
+import PickField from '@/ui/PickField.vue'
+import ActionButton from '@/ui/ActionButton.vue'
+import BigAction from '@/ui/BigAction.vue'
 import * as v from 'valibot'
 import { keep, readKept } from '@/kept'
 import { computed, nextTick, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import { answer, api, Problem, type Schemas } from '@/api/client'
-import { useFeedlines, useInstallation, useInstallationChange, useKinds, useRules } from '@/api/queries'
+import { useInstallation, useInstallationChange, useKinds, useMe, useRules, useServices } from '@/api/queries'
+import InstallationPick from '@/board/InstallationPick.vue'
+import { useUsualStart } from './useUsualStart'
 import { parseDecimal } from '@/units/number'
 import { useWords } from '@/words/words'
 import { CARRIERS, type Carrier } from '@/board/words'
 import { usePreferences } from '@/preferences'
-import ChoiceField from '@/shell/ChoiceField.vue'
-import TextField from '@/shell/TextField.vue'
+import ChoiceField from '@/ui/ChoiceField.vue'
+import TextField from '@/ui/TextField.vue'
 import { useForm } from '@/shell/useForm'
 import { formatLength } from '@/units/length'
 import { useTypedLengths } from '@/units/typed'
+import AdjustFields from './AdjustFields.vue'
 import ChannelRows from './ChannelRows.vue'
 import LengthQuestion from './LengthQuestion.vue'
 import { merge } from './merge'
@@ -29,15 +35,16 @@ import {
   type Plan,
   type PlanForm,
 } from './planForm'
-import RadioRows from './RadioRows.vue'
+import RadioFields from './RadioFields.vue'
+import WhereFields from './WhereFields.vue'
 
 const props = defineProps<{ id?: string }>()
 
 const DRAFT = `dorada.plan-draft.${props.id ?? 'new'}`
 const router = useRouter()
 const preferences = usePreferences()
+const me = useMe()
 const kinds = useKinds()
-const feedlines = useFeedlines()
 const loaded = props.id ? useInstallation(computed(() => props.id ?? '')) : undefined
 const form = ref<PlanForm>(savedDraft() ?? emptyForm(preferences.unit))
 
@@ -171,6 +178,33 @@ const piece = computed(() => {
   const known = kinds.data.value?.find((k) => k.kind === form.value.antennaKind)
   return known ? words.value.phrase(known.piece) : 'element'
 })
+
+/** All of it is open where a plan is changed, or was begun before. */
+const isLong = !!props.id || isFromDraft.value
+
+const USUAL_RULE = emptyForm(preferences.unit).ruleName
+const services = useServices()
+const leaveAsItIs =
+  props.id || isFromDraft.value
+    ? undefined
+    : useUsualStart(
+        form,
+        computed(() => services.data.value),
+        chooseKind,
+      )
+/** Of a service that was picked, where nobody chose another rule. */
+function takeEvenEnds() {
+  if (!props.id && form.value.ruleName === USUAL_RULE) form.value.ruleName = 'EVEN_ENDS'
+}
+
+/** The plan of another one, without what is its own. */
+async function beginLike(id: string) {
+  await submit(async () => {
+    const like = await answer(api.GET('/api/installations/{id}', { params: { path: { id } } }))
+    leaveAsItIs?.()
+    form.value = { ...formOf(planOf(like), preferences.unit), title: form.value.title, startLength: '' }
+  })
+}
 </script>
 
 <template>
@@ -178,7 +212,7 @@ const piece = computed(() => {
     <h1>{{ id ? 'Change the plan' : 'What is fitted, where, and what must work?' }}</h1>
     <p v-if="isFromDraft" class="hint">
       This is what you typed last time; it was not saved yet.
-      <button type="button" class="plain inline" @click="startOver">Start over</button>
+      <ActionButton quiet class="inline" @click="startOver">Start over</ActionButton>
     </p>
     <section v-if="merged" class="card conflict" role="alert">
       <h2>A colleague saved this while you were editing.</h2>
@@ -191,14 +225,22 @@ const piece = computed(() => {
           You both changed {{ PLAN_NAMES[field] }}. Theirs: “{{
             planWords(merged.theirs, field, preferences.unit)
           }}”.
-          <button type="button" class="other" @click="takeTheirs(field)">Take theirs</button>
+          <ActionButton @click="takeTheirs(field)">Take theirs</ActionButton>
         </li>
       </ul>
     </section>
 
-    <form novalidate @submit.prevent="send">
+    <p v-if="me.data.value?.role === 'VIEWER'" class="soft">
+      A viewer reads; a technician plans, measures and signs off.
+    </p>
+    <form v-else class="asked" novalidate @submit.prevent="send">
+      <InstallationPick
+        v-if="!id"
+        label="Begin like another installation"
+        placeholder="Begin like another installation…"
+        @update:model-value="$event && beginLike($event)"
+      />
       <section class="card">
-        <h2>The installation</h2>
         <div class="two">
           <TextField
             v-model="form.title"
@@ -214,129 +256,37 @@ const piece = computed(() => {
           :options="carrierOptions"
           :wrong="wrong.carrier"
         />
-        <TextField
-          v-model="form.carrierDetail"
-          name="Where on it"
-          type="textarea"
-          hint="Surface and size, position, what is near."
-          :wrong="wrong.carrierDetail"
+        <PickField
+          :model-value="form.antennaKind"
+          name="Kind"
+          :options="(kinds.data.value ?? []).map((k) => ({ value: k.kind, word: words.phrase(k.words) }))"
+          @update:model-value="chooseKind($event as Plan['antennaKind'])"
         />
-      </section>
-
-      <section class="card">
-        <h2>The antenna</h2>
-        <label class="field">
-          <span class="name">Kind</span>
-          <select
-            :value="form.antennaKind"
-            @change="chooseKind(($event.target as HTMLSelectElement).value as Plan['antennaKind'])"
-          >
-            <option v-for="k in kinds.data.value ?? []" :key="k.kind" :value="k.kind">
-              {{ words.phrase(k.words) }}
-            </option>
-          </select>
-        </label>
-        <TextField
-          v-model="form.antennaDetail"
-          name="In words"
-          hint="Whip and base, feedline and its length."
-          :wrong="wrong.antennaDetail"
-        />
-        <ChoiceField
-          v-model="form.adjust"
-          name="Adjusted by"
-          :options="[
-            { value: 'cut', word: 'Cutting, one way' },
-            { value: 'slide', word: 'Sliding or screwing, both ways' },
-          ]"
-        />
-        <div class="two">
-          <TextField
-            v-model="form.smallestStep"
-            name="Smallest step"
-            hint="What can still be done by hand."
-            :wrong="wrong.smallestStepM"
-          />
-          <TextField
-            v-model="form.startLength"
-            :name="`Length now (${piece}), if measured`"
-            placeholder="482 mm, 19 in, 1 ft 7"
-            :wrong="wrong.startLengthM"
-          />
-          <TextField
-            v-model="form.shortestLength"
-            name="Shortest it can be, if known"
-            hint="With the length now, advice keeps to it."
-            :wrong="wrong.shortestLengthM"
-          />
-          <TextField
-            v-if="form.adjust === 'slide'"
-            v-model="form.longestLength"
-            name="Longest it can be, if known"
-            hint="As far as it slides out."
-            :wrong="wrong.longestLengthM"
-          />
-        </div>
         <LengthQuestion :plan="asTyped" @kind="chooseKind" />
-      </section>
-
-      <section class="card">
-        <h2>The radio, and what counts as good enough</h2>
-        <div class="two">
-          <TextField v-model="form.ratedPower" name="Rated power, W" :wrong="wrong.ratedPowerW" />
-          <TextField
-            v-model="form.swrCeiling"
-            name="Highest SWR it is rated for"
-            hint="From the radio's papers."
-            :wrong="wrong.swrCeiling"
-          />
-          <label class="field">
-            <span class="name">Feedline</span>
-            <select v-model="form.feedlineType">
-              <option value="">not known</option>
-              <option v-for="l in feedlines.data.value ?? []" :key="l.id" :value="l.id">
-                {{ words.phrase(l.title) }}
-              </option>
-            </select>
-            <span v-if="wrong.feedlineType" class="wrong" role="alert">{{ wrong.feedlineType }}</span>
-            <span v-else class="hint">With it both ends are shown, and advice works at the antenna.</span>
-          </label>
-          <TextField
-            v-if="form.feedlineType"
-            v-model="form.feedlineLength"
-            name="Its length"
-            hint="4.2 m, or 14 ft"
-            :wrong="wrong.feedlineLengthM"
-          />
-        </div>
-        <RadioRows v-model="form.otherRadios" :wrong="wrong" />
+        <ChannelRows
+          v-model="form.channels"
+          :wrong="wrong"
+          :radios="form.otherRadios"
+          @even-ends="takeEvenEnds"
+        />
         <ChoiceField v-model="form.ruleName" name="Acceptance rule" :options="ruleOptions" :hint="ruleHint" />
-        <div class="two">
-          <TextField v-if="hasOwnLimit" v-model="form.limit" name="SWR limit" :wrong="wrong.limitSwr" />
-          <ChoiceField
-            v-model="form.measuredAt"
-            name="Measured"
-            :options="[
-              { value: 'RADIO', word: 'At the radio end' },
-              { value: 'ANTENNA', word: 'At the antenna' },
-            ]"
-            hint="A lossy feedline makes the SWR look better at the radio end."
-          />
-        </div>
+        <TextField v-if="hasOwnLimit" v-model="form.limit" name="SWR limit" :wrong="wrong.limitSwr" />
       </section>
 
-      <section class="card">
-        <ChannelRows v-model="form.channels" :wrong="wrong" :radios="form.otherRadios" />
-      </section>
+      <WhereFields v-model="form" :wrong="wrong" :is-open="isLong" />
+
+      <AdjustFields v-model="form" :wrong="wrong" :is-open="isLong" :piece="piece" />
+
+      <RadioFields v-model="form" :wrong="wrong" :is-open="isLong" />
 
       <p v-if="trouble && !merged" class="wrong" role="alert">{{ trouble }}</p>
       <p v-else-if="Object.keys(wrong).length" class="wrong" role="alert">
         Something above still needs a look; what you typed is kept.
       </p>
       <div class="end">
-        <button class="do" type="submit" :disabled="busy">
+        <BigAction submits :disabled="busy">
           {{ id ? 'Save the plan' : 'Create installation' }}
-        </button>
+        </BigAction>
         <RouterLink class="plain" :to="id ? `/installations/${id}` : '/'">Back</RouterLink>
       </div>
     </form>
@@ -347,7 +297,7 @@ const piece = computed(() => {
 .page {
   max-width: 860px;
   margin: 0 auto;
-  padding: 24px 22px 60px;
+  padding: 14px 22px 10px;
   display: grid;
   gap: 14px;
 }
@@ -358,21 +308,9 @@ form {
 }
 
 .card {
-  padding: 18px 20px 20px;
+  padding: 14px 20px;
   display: grid;
   gap: 14px;
-}
-
-.two {
-  display: grid;
-  grid-template-columns: repeat(auto-fit, minmax(260px, 1fr));
-  gap: 14px 18px;
-  align-items: start;
-}
-
-.field {
-  display: grid;
-  gap: 4px;
 }
 
 .conflict {
@@ -385,6 +323,11 @@ form {
 }
 
 .end {
+  position: sticky;
+  bottom: 0;
+  z-index: 10;
+  padding: 10px 0;
+  background: var(--paper);
   display: flex;
   gap: 18px;
   align-items: center;

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import ActionButton from '@/ui/ActionButton.vue'
 import { useWords } from '@/words/words'
 import { computed } from 'vue'
 import type { Schemas } from '@/api/client'
@@ -34,9 +35,9 @@ const named = (kind: string) => words.value.text(`kind.${kind}`)
       {{ formatBoth(shown.usualM, preferences.unit) }} at {{ formatMhz(shown.atHz) }} MHz. Please measure it
       once more, or choose what it is.
     </p>
-    <button v-for="kind in shown.others" :key="kind" type="button" class="other" @click="emit('kind', kind)">
+    <ActionButton v-for="kind in shown.others" :key="kind" @click="emit('kind', kind)">
       It is a {{ named(kind) }}
-    </button>
+    </ActionButton>
   </div>
 </template>
 

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import TextField from '@/shell/TextField.vue'
+import ActionButton from '@/ui/ActionButton.vue'
+import TextField from '@/ui/TextField.vue'
 import type { PlanForm } from './planForm'
 
 /** Further radios that share the antenna. */
@@ -31,9 +32,9 @@ function remove(index: number) {
       name="Highest SWR it is rated for"
       :wrong="wrong[`otherRadios[${i}].swrCeiling`]"
     />
-    <button type="button" class="plain" :aria-label="`Remove ${r.name}`" @click="remove(i)">Remove</button>
+    <ActionButton quiet :aria-label="`Remove ${r.name}`" @click="remove(i)">Remove</ActionButton>
   </div>
-  <button type="button" class="other" @click="add">Another radio on this antenna</button>
+  <ActionButton @click="add">Another radio on this antenna</ActionButton>
 </template>
 
 <style scoped>

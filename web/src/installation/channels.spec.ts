@@ -16,6 +16,7 @@ const service = (title: string) => ({
   bandwidthHz: 1,
   channels: [],
   usual: [],
+  evenEnds: false,
   reminders: [],
 })
 

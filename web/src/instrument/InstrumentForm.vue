@@ -1,9 +1,11 @@
 <script setup lang="ts">
+import ActionButton from '@/ui/ActionButton.vue'
+import BigAction from '@/ui/BigAction.vue'
 import { useQuery } from '@tanstack/vue-query'
 import { computed, nextTick, ref, useTemplateRef } from 'vue'
 import { answer, api } from '@/api/client'
-import ChoiceField from '@/shell/ChoiceField.vue'
-import TextField from '@/shell/TextField.vue'
+import ChoiceField from '@/ui/ChoiceField.vue'
+import TextField from '@/ui/TextField.vue'
 import { useForm } from '@/shell/useForm'
 import { refusals, request, SERIAL, TEXTS, typed, type Instrument } from './instrumentForm'
 
@@ -95,8 +97,8 @@ async function save() {
     </div>
     <p v-if="unplaced" class="wrong" role="alert">{{ unplaced }}</p>
     <div class="buttons">
-      <button class="do" type="submit" :disabled="busy">Save</button>
-      <button class="plain" type="button" @click="emit('left')">Cancel</button>
+      <BigAction submits :disabled="busy">Save</BigAction>
+      <ActionButton quiet @click="emit('left')">Cancel</ActionButton>
     </div>
   </form>
 </template>

@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import ConfirmButton from '@/ui/ConfirmButton.vue'
+import ActionButton from '@/ui/ActionButton.vue'
 import { useQuery, useQueryClient } from '@tanstack/vue-query'
 import { computed, ref } from 'vue'
 import { answer, api } from '@/api/client'
@@ -24,7 +26,6 @@ async function done() {
 }
 
 async function remove(i: Instrument) {
-  if (!window.confirm(`Remove “${i.name}” and its command texts?`)) return
   await submit(async () => {
     await answer(api.DELETE('/api/instruments/{id}', { params: { path: { id: i.id } } }))
   })
@@ -57,16 +58,21 @@ async function ask(i: Instrument) {
         <p v-if="said[i.id]" role="status">{{ said[i.id] }}</p>
       </div>
       <div class="buttons">
-        <button v-if="me.data.value?.role !== 'VIEWER'" class="other" @click="ask(i)">Ask who it is</button>
+        <ActionButton v-if="me.data.value?.role !== 'VIEWER'" @click="ask(i)">Ask who it is</ActionButton>
         <template v-if="me.data.value?.role === 'LEAD' && !i.standIn">
-          <button class="other" @click="editing = i">Change</button>
-          <button class="plain" @click="remove(i)">Remove</button>
+          <ActionButton @click="editing = i">Change</ActionButton>
+          <ConfirmButton
+            :question="`Remove “${i.name}” and its command texts?`"
+            yes="Remove it"
+            @confirmed="remove(i)"
+            >Remove</ConfirmButton
+          >
         </template>
       </div>
     </section>
-    <button v-if="me.data.value?.role === 'LEAD' && !editing" class="other add" @click="editing = 'new'">
+    <ActionButton v-if="me.data.value?.role === 'LEAD' && !editing" class="add" @click="editing = 'new'">
       Add an analyser
-    </button>
+    </ActionButton>
     <p v-else-if="me.data.value?.role !== 'LEAD'" class="soft">Only a lead adds instruments.</p>
 
     <InstrumentForm

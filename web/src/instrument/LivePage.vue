@@ -1,26 +1,33 @@
 <script setup lang="ts">
+import PickField from '@/ui/PickField.vue'
+import ActionButton from '@/ui/ActionButton.vue'
+import BigAction from '@/ui/BigAction.vue'
 import { useEventListener } from '@vueuse/core'
 import { useWords } from '@/words/words'
 import { computed, ref, shallowRef, watch } from 'vue'
 import { answer, api, type Schemas } from '@/api/client'
 import { useCalibrations, useInstruments, useMe } from '@/api/queries'
+import { calibrationOptions } from '@/desk/calibration'
 import SweepPlot from '@/plots/SweepPlot.vue'
 import type { PlotTrace } from '@/plots/sweep/trace'
 import { isTyping } from '@/shell/keys'
-import TextField from '@/shell/TextField.vue'
+import TextField from '@/ui/TextField.vue'
 import { formatMhz, parseFrequency } from '@/units/frequency'
 import { curveOf, pointsUpTo, sentenceOf, useLive, type LiveSettings, type LiveSweep } from './live'
 import { covers, where } from './instrumentForm'
 import PracticeDrawer from './PracticeDrawer.vue'
 
 const LIMIT = { swr: 2, label: 'SWR 2' }
+const STAND_IN = 'stand-in'
 const AVERAGES = [1, 4, 16, 64]
+
+const props = defineProps<{ practice?: boolean }>()
 
 const me = useMe()
 const instruments = useInstruments()
 const { calibrations } = useCalibrations()
 const settings = ref<LiveSettings>({
-  instrument: 'stand-in',
+  instrument: STAND_IN,
   startHz: 140e6,
   stopHz: 172e6,
   points: 201,
@@ -40,10 +47,23 @@ const pointChoices = computed(() => pointsUpTo(chosen.value?.mostPoints))
 watch(pointChoices, (choices) => {
   if (!choices.includes(settings.value.points)) apply({ points: choices.at(-1) ?? settings.value.points })
 })
+/** The shop's own analyser, where it has one; the virtual bench has its stand-in. */
+const usual = computed(() => {
+  const own = props.practice ? undefined : instruments.data.value?.find((i) => !i.standIn)
+  return own?.id ?? STAND_IN
+})
+watch(
+  usual,
+  async (instrument) => {
+    if (running.value) await stop()
+    apply({ instrument })
+  },
+  { immediate: true },
+)
 const mayWork = computed(() => me.data.value?.role !== 'VIEWER')
 const traces = computed<PlotTrace[]>(() => {
   const all: PlotTrace[] = []
-  if (kept.value) all.push({ id: 'kept', label: 'kept', kind: 'earlier', curve: curveOf(kept.value) })
+  if (kept.value) all.push({ id: 'kept', label: 'saved', kind: 'earlier', curve: curveOf(kept.value) })
   if (sweep.value) all.push({ id: 'now', label: 'now', kind: 'now', curve: curveOf(sweep.value) })
   return all
 })
@@ -145,25 +165,19 @@ useEventListener(window, 'keydown', key)
       <form class="bar card" @submit.prevent="setSpan">
         <TextField v-model="startText" name="Start, MHz" :wrong="wrong.start" @change="setSpan" />
         <TextField v-model="stopText" name="Stop, MHz" :wrong="wrong.stop" @change="setSpan" />
-        <label class="field">
-          <span class="name">Points</span>
-          <select
-            :value="settings.points"
-            @change="apply({ points: Number(($event.target as HTMLSelectElement).value) })"
-          >
-            <option v-for="p in pointChoices" :key="p" :value="p">{{ p }}</option>
-          </select>
-        </label>
-        <label class="field">
-          <span class="name">Average</span>
-          <select
-            :value="settings.averages"
-            @change="apply({ averages: Number(($event.target as HTMLSelectElement).value) })"
-          >
-            <option v-for="a in AVERAGES" :key="a" :value="a">{{ a === 1 ? 'none' : `${a} sweeps` }}</option>
-          </select>
-        </label>
-        <button type="submit" class="other">Set</button>
+        <PickField
+          :model-value="settings.points"
+          name="Points"
+          :options="pointChoices.map((p) => ({ value: p, word: `${p}` }))"
+          @update:model-value="apply({ points: $event })"
+        />
+        <PickField
+          :model-value="settings.averages"
+          name="Average"
+          :options="AVERAGES.map((a) => ({ value: a, word: a === 1 ? 'none' : `${a} sweeps` }))"
+          @update:model-value="apply({ averages: $event })"
+        />
+        <ActionButton submits>Set</ActionButton>
       </form>
       <div class="plot card">
         <SweepPlot
@@ -180,50 +194,40 @@ useEventListener(window, 'keydown', key)
     </div>
 
     <aside class="side">
-      <nav class="switch" aria-label="What measures">
-        <RouterLink to="/live">Analyser</RouterLink>
-        <RouterLink to="/live/meters">Meters</RouterLink>
-      </nav>
       <p class="sentence" role="status" :class="{ rest: settings.hold }">
         {{ sentence }}<span v-if="settings.hold && running"> (on hold)</span>
       </p>
       <p v-if="trouble" class="wrong" role="alert">{{ trouble }}</p>
-      <label class="field">
-        <span class="name">Analyser</span>
-        <select
-          :value="settings.instrument"
-          :disabled="running"
-          @change="apply({ instrument: ($event.target as HTMLSelectElement).value })"
-        >
-          <option v-for="i in instruments.data.value ?? []" :key="i.id" :value="i.id">{{ i.name }}</option>
-        </select>
-        <span v-if="chosen" class="hint">
-          {{ where(chosen) }}. {{ covers(chosen) }}
-          <RouterLink to="/instruments">instruments and their command texts</RouterLink>
-        </span>
-      </label>
-      <label class="field">
-        <span class="name">Corrected by</span>
-        <select
-          :value="settings.calibrationId ?? ''"
-          @change="apply({ calibrationId: ($event.target as HTMLSelectElement).value || undefined })"
-        >
-          <option value="">the instrument itself</option>
-          <option v-for="c in calibrations.data.value ?? []" :key="c.id" :value="c.id">
-            {{ c.name }}, {{ formatMhz(c.startHz, 0) }} to {{ formatMhz(c.stopHz, 0) }} MHz
-          </option>
-        </select>
-      </label>
+      <PickField
+        name="Analyser"
+        :model-value="settings.instrument"
+        :disabled="running"
+        :options="(instruments.data.value ?? []).map((i) => ({ value: i.id, word: i.name }))"
+        :hint="chosen ? `${where(chosen)}. ${covers(chosen)}` : undefined"
+        @update:model-value="apply({ instrument: $event })"
+      />
+      <RouterLink to="/instruments" class="plain">Instruments and their command texts</RouterLink>
+      <PickField
+        :model-value="settings.calibrationId ?? ''"
+        name="Corrected by"
+        :options="[
+          { value: '', word: 'the instrument itself' },
+          ...calibrationOptions(calibrations.data.value),
+        ]"
+        @update:model-value="apply({ calibrationId: $event || undefined })"
+      />
       <p v-for="w in sweep?.warnings ?? []" :key="w.id" class="caution">{{ words.sentence(w) }}</p>
       <template v-if="mayWork">
-        <button class="do" @click="startOrStop">{{ running ? 'Stop' : 'Start sweeping' }}<kbd>S</kbd></button>
+        <BigAction lasting @click="startOrStop"
+          >{{ running ? 'Stop' : 'Start sweeping' }}<kbd>S</kbd></BigAction
+        >
         <div class="two">
-          <button class="other" @click="findDip">Find the dip<kbd>F</kbd></button>
-          <button class="other" :disabled="!running" :aria-pressed="settings.hold" @click="hold">
+          <ActionButton @click="findDip">Find the dip<kbd>F</kbd></ActionButton>
+          <ActionButton :disabled="!running" :aria-pressed="settings.hold" @click="hold">
             {{ settings.hold ? 'Go on' : 'Hold' }}<kbd>H</kbd>
-          </button>
-          <button class="other" :disabled="!sweep" @click="kept = sweep">Save trace<kbd>K</kbd></button>
-          <button class="other" :disabled="!sweep" @click="saveFile">Save file</button>
+          </ActionButton>
+          <ActionButton :disabled="!sweep" @click="kept = sweep">Save trace<kbd>K</kbd></ActionButton>
+          <ActionButton :disabled="!sweep" @click="saveFile">Save file</ActionButton>
         </div>
       </template>
       <p v-else class="soft">A viewer reads; a technician sweeps.</p>

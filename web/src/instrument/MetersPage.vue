@@ -1,10 +1,14 @@
 <script setup lang="ts">
+import PlainTable from '@/ui/PlainTable.vue'
+import BigAction from '@/ui/BigAction.vue'
+import ActionButton from '@/ui/ActionButton.vue'
+import PickField from '@/ui/PickField.vue'
 import { useWords } from '@/words/words'
 import { useQuery } from '@tanstack/vue-query'
 import { computed, ref, watch } from 'vue'
 import { answer, api, type Schemas } from '@/api/client'
 import { useMe } from '@/api/queries'
-import TextField from '@/shell/TextField.vue'
+import TextField from '@/ui/TextField.vue'
 import { useForm } from '@/shell/useForm'
 import { formatMhz, parseFrequency } from '@/units/frequency'
 import { formatSwr } from '@/units/swr'
@@ -126,38 +130,36 @@ const wattNeedles = computed(() => {
     <div class="work">
       <form class="bar card" @submit.prevent="readThem">
         <TextField v-model="channel" name="Channel, MHz" :wrong="wrong.frequencyHz" />
-        <label class="field">
-          <span class="name">Radio power</span>
-          <select v-model.number="dials.powerW">
-            <option v-for="p in POWERS" :key="p" :value="p">{{ p }} W</option>
-          </select>
-        </label>
-        <label class="field">
-          <span class="name">Radio stands</span>
-          <select v-model.number="dials.ceilingSwr">
-            <option v-for="c in CEILINGS" :key="c" :value="c">SWR {{ c }}</option>
-          </select>
-        </label>
-        <label class="field">
-          <span class="name">Meter range</span>
-          <select v-model.number="dials.meterRangeW">
-            <option v-for="r in RANGES" :key="r" :value="r">{{ r }} W</option>
-          </select>
-        </label>
-        <label class="field">
-          <span class="name">Wattmeter plug</span>
-          <select v-model.number="dials.plugW">
-            <option v-for="w in plugs.data.value?.watts ?? []" :key="w" :value="w">{{ w }} W</option>
-          </select>
-        </label>
-        <label class="field">
-          <span class="name">Plug’s band</span>
-          <select v-model.number="dials.plugBand">
-            <option v-for="(b, i) in plugs.data.value?.bands ?? []" :key="i" :value="i">
-              {{ formatMhz(b.lowHz, 0) }}–{{ formatMhz(b.highHz, 0) }} MHz
-            </option>
-          </select>
-        </label>
+        <PickField
+          v-model="dials.powerW"
+          name="Radio power"
+          :options="POWERS.map((p) => ({ value: p, word: `${p} W` }))"
+        />
+        <PickField
+          v-model="dials.ceilingSwr"
+          name="Radio’s SWR limit"
+          :options="CEILINGS.map((c) => ({ value: c, word: `SWR ${c}` }))"
+        />
+        <PickField
+          v-model="dials.meterRangeW"
+          name="Meter range"
+          :options="RANGES.map((r) => ({ value: r, word: `${r} W` }))"
+        />
+        <PickField
+          v-model="dials.plugW"
+          name="Wattmeter plug"
+          :options="(plugs.data.value?.watts ?? []).map((w) => ({ value: w, word: `${w} W` }))"
+        />
+        <PickField
+          v-model="dials.plugBand"
+          name="Plug’s band"
+          :options="
+            (plugs.data.value?.bands ?? []).map((b, i) => ({
+              value: i,
+              word: `${formatMhz(b.lowHz, 0)}–${formatMhz(b.highHz, 0)} MHz`,
+            }))
+          "
+        />
       </form>
 
       <section class="card face" aria-label="In-line meter">
@@ -189,7 +191,7 @@ const wattNeedles = computed(() => {
       </section>
 
       <section v-if="readings.length" class="card list">
-        <table>
+        <PlainTable>
           <thead>
             <tr>
               <th>Channel, MHz</th>
@@ -212,22 +214,20 @@ const wattNeedles = computed(() => {
               <td>{{ r.read.spuriousDbc.toFixed(0).replace('-', '−') }} dBc</td>
             </tr>
           </tbody>
-        </table>
+        </PlainTable>
       </section>
     </div>
 
     <aside class="side">
-      <nav class="switch" aria-label="What measures">
-        <RouterLink to="/live">Analyser</RouterLink>
-        <RouterLink to="/live/meters">Meters</RouterLink>
-      </nav>
       <p class="sentence" role="status">{{ sentence }}</p>
       <p v-if="trouble" class="wrong" role="alert">{{ trouble }}</p>
       <template v-if="mayWork">
-        <button :class="isSet ? 'other' : 'do'" :disabled="busy" @click="setNeedle">
+        <component :is="isSet ? ActionButton : BigAction" :disabled="busy" @click="setNeedle">
           Set the needle to full scale
-        </button>
-        <button :class="isSet ? 'do' : 'other'" :disabled="busy" @click="readThem">Transmit and read</button>
+        </component>
+        <component :is="isSet ? BigAction : ActionButton" :disabled="busy" @click="readThem">
+          Transmit and read
+        </component>
       </template>
       <p v-else class="soft">A viewer reads; a technician measures.</p>
       <p class="caution">

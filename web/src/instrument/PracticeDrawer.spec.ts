@@ -1,3 +1,4 @@
+import { pick, slideTo, tick } from '@/testing/controls'
 import { said } from '@/testing/said'
 import { QueryClient, VueQueryPlugin } from '@tanstack/vue-query'
 import { flushPromises, mount } from '@vue/test-utils'
@@ -81,7 +82,7 @@ describe('the practice bench', () => {
     await press('−1 mm')
     expect(put.map((b) => b.settingsM[0]?.toFixed(3))).toEqual(['0.440', '0.439'])
     expect(mounted.findAll('button').map((b) => b.text())).not.toContain('+10 mm')
-    await mounted.find('input[type=range]').setValue('0.49')
+    await slideTo(mounted, 0.49)
     await flushPromises()
     expect(put.at(-1)?.settingsM[0]).toBeCloseTo(0.439)
     await press('New piece')
@@ -90,7 +91,7 @@ describe('the practice bench', () => {
 
   it('keeps inside the range of the control', async () => {
     const { mounted, press } = await drawer()
-    await mounted.find('input[type=range]').setValue('0.305')
+    await slideTo(mounted, 0.305)
     await flushPromises()
     await press('−10 mm')
     expect(put.at(-1)?.settingsM[0]).toBe(0.3)
@@ -98,7 +99,7 @@ describe('the practice bench', () => {
 
   it('slides both ways where the piece does', async () => {
     const { mounted, press } = await drawer()
-    await mounted.find('select').setValue('cb')
+    await pick(mounted, 'cb')
     await flushPromises()
     expect(put.at(-1)).toMatchObject({ installation: 'cb', settingsM: [1.3], conditions: [] })
     expect(mounted.emitted('another')?.[0]).toMatchObject([{ id: 'cb' }])
@@ -108,12 +109,9 @@ describe('the practice bench', () => {
 
   it('switches a disturbance on and off', async () => {
     const { mounted } = await drawer()
-    const box = mounted.find('input[type=checkbox]')
-    await box.setValue(true)
-    await flushPromises()
+    await tick(mounted)
     expect(put.at(-1)?.conditions).toEqual(['DOOR_OPEN'])
-    await box.setValue(false)
-    await flushPromises()
+    await tick(mounted, false)
     expect(put.at(-1)?.conditions).toEqual([])
   })
 

@@ -1,4 +1,10 @@
 <script setup lang="ts">
+import ActionButton from '@/ui/ActionButton.vue'
+import CheckField from '@/ui/CheckField.vue'
+import FoldOut from '@/ui/FoldOut.vue'
+import { optionsOf } from '@/ui/options'
+import PickField from '@/ui/PickField.vue'
+import SlideField from '@/ui/SlideField.vue'
 import * as v from 'valibot'
 import { useKept } from '@/kept'
 import { useWords } from '@/words/words'
@@ -6,7 +12,7 @@ import { useQuery, useQueryClient } from '@tanstack/vue-query'
 import { computed, ref, watch } from 'vue'
 import { answer, api, type Schemas } from '@/api/client'
 import { usePreferences } from '@/preferences'
-import ChoiceField from '@/shell/ChoiceField.vue'
+import ChoiceField from '@/ui/ChoiceField.vue'
 import { useForm } from '@/shell/useForm'
 import { formatBoth } from '@/units/length'
 
@@ -40,10 +46,7 @@ watch(
 
 /** Shut, it leaves the room to the sweep; it stays as it was left. */
 const isFolded = useKept(FOLDED, v.boolean(), false)
-const isOpen = computed(() => !isFolded.value)
-function remember(event: Event) {
-  isFolded.value = !(event.target as HTMLDetailsElement).open
-}
+const isOpen = computed({ get: () => !isFolded.value, set: (open) => (isFolded.value = !open) })
 
 const choice = computed(() =>
   practice.data.value?.installations.find((i) => i.id === bench.value?.installation),
@@ -64,11 +67,12 @@ const CARRIERS: Record<Schemas['InstallationChoice']['carrier'], string> = {
   INDOOR: 'Indoors',
   PORTABLE: 'Portable',
 }
-const groups = computed(() =>
-  Object.entries(CARRIERS).map(([carrier, words]) => ({
-    words,
-    some: (practice.data.value?.installations ?? []).filter((i) => i.carrier === carrier),
-  })),
+const benches = computed(() =>
+  optionsOf(CARRIERS).flatMap((carrier) =>
+    (practice.data.value?.installations ?? [])
+      .filter((i) => i.carrier === carrier.value)
+      .map((i) => ({ value: i.id, word: words.value.phrase(i.title), group: carrier.word })),
+  ),
 )
 
 async function put(next: Bench) {
@@ -123,61 +127,64 @@ function toggle(name: Bench['conditions'][number]) {
 </script>
 
 <template>
-  <details
+  <FoldOut
     v-if="bench && choice"
+    v-model:open="isOpen"
     class="drawer"
     aria-label="Practice bench"
-    :open="isOpen"
-    @toggle="remember"
+    title="Practice · nothing here is a real antenna"
   >
-    <summary class="badge">Practice · nothing here is a real antenna</summary>
-    <label class="field">
-      <span class="name">On the bench</span>
-      <select :value="bench.installation" @change="take(($event.target as HTMLSelectElement).value)">
-        <optgroup v-for="g in groups" :key="g.words" :label="g.words">
-          <option v-for="o in g.some" :key="o.id" :value="o.id">{{ words.phrase(o.title) }}</option>
-        </optgroup>
-      </select>
-    </label>
+    <PickField
+      name="On the bench"
+      :model-value="bench.installation"
+      :options="benches"
+      @update:model-value="take"
+    />
 
     <div v-for="c in controls" :key="c.i" class="control">
       <div class="line">
         <span class="what">{{ words.phrase(c.control.name) }}</span>
         <b>{{ formatBoth(c.now, preferences.unit) }}</b>
       </div>
-      <input
-        type="range"
-        :aria-label="words.phrase(c.control.name)"
-        :min="c.control.lowM"
-        :max="c.control.highM"
+      <SlideField
+        :name="words.phrase(c.control.name)"
+        :low="c.control.lowM"
+        :high="c.control.highM"
         :step="c.control.stepM"
-        :value="c.now"
-        @change="slide(c.i, Number(($event.target as HTMLInputElement).value))"
+        :model-value="c.now"
+        :said="formatBoth(c.now, preferences.unit)"
+        @settled="slide(c.i, $event)"
       />
       <div class="line">
-        <button class="small" @click="slide(c.i, c.now - 0.01)">−10 mm</button>
-        <button class="small" @click="slide(c.i, c.now - c.control.stepM)">−1 mm</button>
-        <button v-if="!c.control.oneWay" class="small" @click="slide(c.i, c.now + c.control.stepM)">
+        <ActionButton class="small" @click="slide(c.i, c.now - 0.01)">−10 mm</ActionButton>
+        <ActionButton class="small" @click="slide(c.i, c.now - c.control.stepM)">−1 mm</ActionButton>
+        <ActionButton v-if="!c.control.oneWay" class="small" @click="slide(c.i, c.now + c.control.stepM)">
           +1 mm
-        </button>
-        <button v-if="!c.control.oneWay" class="small" @click="slide(c.i, c.now + 0.01)">+10 mm</button>
-        <button
+        </ActionButton>
+        <ActionButton v-if="!c.control.oneWay" class="small" @click="slide(c.i, c.now + 0.01)"
+          >+10 mm</ActionButton
+        >
+        <ActionButton
           v-if="c.control.oneWay && c.now < c.control.startM"
           class="small"
           @click="set(c.i, c.control.startM)"
         >
           New piece
-        </button>
+        </ActionButton>
         <span class="hint">{{ c.control.oneWay ? 'cut: shorter only' : 'slides both ways' }}</span>
       </div>
     </div>
 
     <fieldset>
       <legend>Disturb it</legend>
-      <label v-for="d in choice.conditions" :key="d.name" class="check">
-        <input type="checkbox" :checked="bench.conditions.includes(d.name)" @change="toggle(d.name)" />
+      <CheckField
+        v-for="d in choice.conditions"
+        :key="d.name"
+        :model-value="bench.conditions.includes(d.name)"
+        @update:model-value="toggle(d.name)"
+      >
         {{ words.phrase(d.words) }}
-      </label>
+      </CheckField>
     </fieldset>
     <ChoiceField
       :model-value="bench.atPort"
@@ -199,7 +206,7 @@ function toggle(name: Bench['conditions'][number]) {
       Solved from its wires on every change. The ground is free space or a perfect plane, so real masts,
       attics and CB vehicles differ most: expect the dip to be right within a few per cent, the depth less.
     </p>
-  </details>
+  </FoldOut>
 </template>
 
 <style scoped>
@@ -210,14 +217,7 @@ function toggle(name: Bench['conditions'][number]) {
   background: var(--card);
 }
 
-.drawer > * + * {
-  margin-top: 14px;
-}
-
-.badge {
-  cursor: pointer;
-  min-height: 32px;
-  align-content: center;
+.drawer :deep(summary) {
   font-size: 14px;
   font-weight: 640;
   color: var(--gold-ink);
@@ -244,12 +244,6 @@ function toggle(name: Bench['conditions'][number]) {
   text-transform: uppercase;
 }
 
-input[type='range'] {
-  width: 100%;
-  height: 30px;
-  accent-color: var(--trace);
-}
-
 .small {
   min-height: 36px;
   padding: 2px 10px;
@@ -264,19 +258,5 @@ fieldset {
   margin: 0;
   padding: 0;
   display: grid;
-}
-
-.check {
-  display: flex;
-  align-items: center;
-  gap: 10px;
-  min-height: 34px;
-}
-
-.check input {
-  width: 18px;
-  height: 18px;
-  margin: 0;
-  accent-color: var(--trace);
 }
 </style>

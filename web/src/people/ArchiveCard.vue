@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import ActionButton from '@/ui/ActionButton.vue'
 import { useQueryClient } from '@tanstack/vue-query'
 import { NUpload, type UploadCustomRequestOptions } from 'naive-ui'
 import { ref } from 'vue'
@@ -40,9 +41,9 @@ const many = (n: number, one: string, more = `${one}s`) => `${n} ${n === 1 ? one
         :custom-request="read"
         :input-props="{ 'aria-label': 'Read an archive' }"
       >
-        <button type="button" class="other" :disabled="busy">
+        <ActionButton :disabled="busy">
           {{ busy ? 'Reading…' : 'Read an archive' }}
-        </button>
+        </ActionButton>
       </NUpload>
     </div>
     <p class="hint">Above 8 MB, on the machine itself: ./dorada read-archive FILE</p>

@@ -1,9 +1,10 @@
 <script setup lang="ts">
+import ActionButton from '@/ui/ActionButton.vue'
 import { useQueryClient } from '@tanstack/vue-query'
 import { ref } from 'vue'
 import { answer, api } from '@/api/client'
 import { useMe } from '@/api/queries'
-import TextField from '@/shell/TextField.vue'
+import TextField from '@/ui/TextField.vue'
 import { useForm } from '@/shell/useForm'
 import PasswordCard from './PasswordCard.vue'
 import SessionsCard from './SessionsCard.vue'
@@ -41,7 +42,7 @@ async function create() {
       </p>
       <form class="row" @submit.prevent="create">
         <TextField v-model="name" name="What for" placeholder="weekly export" :wrong="wrong.name" />
-        <button class="other" type="submit" :disabled="busy">Create a token</button>
+        <ActionButton submits :disabled="busy">Create a token</ActionButton>
       </form>
       <p v-if="fresh" class="fresh" role="status">
         Copy it now, it will not be shown again: <code>{{ fresh }}</code>

@@ -1,7 +1,8 @@
 <script setup lang="ts">
+import ActionButton from '@/ui/ActionButton.vue'
 import { ref } from 'vue'
 import { answer, api } from '@/api/client'
-import TextField from '@/shell/TextField.vue'
+import TextField from '@/ui/TextField.vue'
 import { useForm } from '@/shell/useForm'
 
 /** One's own password; sessions elsewhere end with the old one. */
@@ -43,7 +44,7 @@ async function change() {
         :wrong="wrong.password"
         autocomplete="new-password"
       />
-      <button class="other" type="submit" :disabled="busy">Change it</button>
+      <ActionButton submits :disabled="busy">Change it</ActionButton>
     </form>
     <p v-if="isChanged" role="status">Changed. Wherever else you were signed in, you are not any more.</p>
     <p v-if="unplaced" class="wrong" role="alert">{{ unplaced }}</p>

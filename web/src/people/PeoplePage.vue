@@ -1,10 +1,12 @@
 <script setup lang="ts">
+import PlainTable from '@/ui/PlainTable.vue'
+import BigAction from '@/ui/BigAction.vue'
 import { useQuery, useQueryClient } from '@tanstack/vue-query'
 import { computed, ref } from 'vue'
 import { answer, api } from '@/api/client'
 import { useMe } from '@/api/queries'
-import ChoiceField from '@/shell/ChoiceField.vue'
-import TextField from '@/shell/TextField.vue'
+import ChoiceField from '@/ui/ChoiceField.vue'
+import TextField from '@/ui/TextField.vue'
 import { useForm } from '@/shell/useForm'
 import ArchiveCard from './ArchiveCard.vue'
 import PersonRow from './PersonRow.vue'
@@ -35,7 +37,7 @@ async function add() {
       <RouterLink class="other" to="/removed">What was removed</RouterLink>
     </div>
     <section class="card">
-      <table>
+      <PlainTable>
         <thead>
           <tr>
             <th>Name</th>
@@ -53,7 +55,7 @@ async function add() {
             @changed="client.invalidateQueries({ queryKey: KEY })"
           />
         </tbody>
-      </table>
+      </PlainTable>
     </section>
     <form v-if="isLead" class="card add" @submit.prevent="add">
       <h2>Add somebody</h2>
@@ -76,7 +78,7 @@ async function add() {
         hint="A viewer reads and exports; a technician also records and signs off; a lead also looks after people and instruments."
       />
       <p v-if="unplaced" class="wrong" role="alert">{{ unplaced }}</p>
-      <button class="do" type="submit" :disabled="busy">Add</button>
+      <BigAction submits :disabled="busy">Add</BigAction>
     </form>
     <p v-else class="soft">Only a lead adds people.</p>
     <ArchiveCard v-if="isLead" />

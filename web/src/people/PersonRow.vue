@@ -1,8 +1,9 @@
 <script setup lang="ts">
+import ActionButton from '@/ui/ActionButton.vue'
 import { NSelect } from 'naive-ui'
 import { ref } from 'vue'
 import { answer, api, type Schemas } from '@/api/client'
-import TextField from '@/shell/TextField.vue'
+import TextField from '@/ui/TextField.vue'
 import { useForm } from '@/shell/useForm'
 import { ROLES, type Role } from './roles'
 import TokenList from './TokenList.vue'
@@ -64,15 +65,11 @@ async function reset() {
       }}</template>
     </td>
     <td v-if="isLead" class="deeds">
-      <button v-if="person.active" type="button" class="plain" @click="resetting = !resetting">
-        New password
-      </button>
-      <button v-if="person.active" type="button" class="plain" @click="showsTokens = !showsTokens">
-        Tokens
-      </button>
-      <button type="button" class="plain" :disabled="busy" @click="change(person.role, !person.active)">
+      <ActionButton v-if="person.active" quiet @click="resetting = !resetting"> New password </ActionButton>
+      <ActionButton v-if="person.active" quiet @click="showsTokens = !showsTokens"> Tokens </ActionButton>
+      <ActionButton quiet :disabled="busy" @click="change(person.role, !person.active)">
         {{ person.active ? 'Has left' : 'Is back' }}
-      </button>
+      </ActionButton>
     </td>
   </tr>
   <tr v-if="resetting || showsTokens || said || unplaced">
@@ -86,7 +83,7 @@ async function reset() {
           :wrong="wrong.password"
           autocomplete="new-password"
         />
-        <button class="other" type="submit" :disabled="busy">Set it</button>
+        <ActionButton submits :disabled="busy">Set it</ActionButton>
       </form>
       <TokenList v-if="showsTokens" :person="person.id" />
       <p v-if="said" role="status">{{ said }}</p>

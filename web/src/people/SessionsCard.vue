@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import ActionButton from '@/ui/ActionButton.vue'
 import { useQuery, useQueryClient } from '@tanstack/vue-query'
 import { answer, api } from '@/api/client'
 import { useForm } from '@/shell/useForm'
@@ -35,14 +36,10 @@ async function endAll() {
           <b v-if="s.here">Here,</b> since {{ formatTime(s.since) }},
           <span class="soft">last used {{ formatTime(s.seen) }}, from {{ s.address }}</span>
         </span>
-        <button v-if="!s.here" type="button" class="plain" :disabled="busy" @click="end(s.id)">
-          Sign out there
-        </button>
+        <ActionButton v-if="!s.here" quiet :disabled="busy" @click="end(s.id)"> Sign out there </ActionButton>
       </li>
     </ul>
-    <button type="button" class="other" :disabled="busy" @click="endAll">
-      Sign out everywhere, here too
-    </button>
+    <ActionButton :disabled="busy" @click="endAll"> Sign out everywhere, here too </ActionButton>
   </section>
 </template>
 

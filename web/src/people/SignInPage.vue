@@ -1,9 +1,10 @@
 <script setup lang="ts">
+import BigAction from '@/ui/BigAction.vue'
 import { useQuery, useQueryClient } from '@tanstack/vue-query'
 import { ref } from 'vue'
 import { answer, api } from '@/api/client'
 import { keys } from '@/api/queries'
-import TextField from '@/shell/TextField.vue'
+import TextField from '@/ui/TextField.vue'
 import { useForm } from '@/shell/useForm'
 import HarbourMark from './HarbourMark.vue'
 
@@ -55,9 +56,9 @@ async function signIn() {
         autocomplete="current-password"
       />
       <p v-if="unplaced" class="wrong" role="alert">{{ unplaced }}</p>
-      <button class="do" type="submit" :disabled="busy">
+      <BigAction submits :disabled="busy">
         {{ setup.data.value?.needed ? 'Make the login and start' : 'Sign in' }} <kbd>Enter</kbd>
-      </button>
+      </BigAction>
     </form>
   </div>
 </template>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import ActionButton from '@/ui/ActionButton.vue'
 import { useQuery, useQueryClient } from '@tanstack/vue-query'
 import { computed } from 'vue'
 import { answer, api, type Schemas } from '@/api/client'
@@ -36,7 +37,7 @@ const day = (at: string) => new Date(at).toLocaleDateString()
         <span class="soft">
           since {{ day(t.createdAt) }}<template v-if="t.expiresAt">, ends {{ day(t.expiresAt) }}</template>
         </span>
-        <button type="button" class="plain" :disabled="busy" @click="withdraw(t.id)">Withdraw</button>
+        <ActionButton quiet :disabled="busy" @click="withdraw(t.id)">Withdraw</ActionButton>
       </li>
     </ul>
     <p v-else-if="tokens.data.value" class="soft">No access token.</p>

@@ -1,3 +1,4 @@
+import { labelled } from '@/testing/controls'
 import { said } from '@/testing/said'
 import { VueQueryPlugin } from '@tanstack/vue-query'
 import { flushPromises, mount, RouterLinkStub } from '@vue/test-utils'
@@ -101,7 +102,7 @@ async function page() {
   const choice = mount(AntennaPage, {
     global: {
       plugins: [VueQueryPlugin, createPinia()],
-      stubs: { RouterLink: RouterLinkStub, PlanTabs: true },
+      stubs: { RouterLink: RouterLinkStub },
     },
   })
   await flushPromises()
@@ -115,7 +116,10 @@ describe('choosing an antenna', () => {
     expect(choice.findAll('tbody')).toHaveLength(2)
     expect(choice.text()).toContain('Its tip would be too high.')
     expect(choice.text()).toContain('Before drilling: airbags.')
-    await choice.find('button.do').trigger('click')
+    await choice
+      .findAll('button')
+      .find((b) => b.text() === 'Compute on this mount')
+      ?.trigger('click')
     await flushPromises()
     expect(choice.find('.sentence').text()).toContain('Fit the quarter-wave whip')
     expect(choice.findAll('tbody')[0]?.text()).toContain('1.60 met')
@@ -128,8 +132,11 @@ describe('choosing an antenna', () => {
     tooHigh = undefined
     holding = 'HALF_WAVE'
     const choice = await page()
-    expect(choice.text()).toContain('Create an installation of the quarter-wave whip')
-    await choice.find('button.do').trigger('click')
+    await vi.waitFor(() => expect(choice.text()).toContain('Create an installation of the quarter-wave whip'))
+    await choice
+      .findAll('button')
+      .find((b) => b.text() === 'Compute on this mount')
+      ?.trigger('click')
     await flushPromises()
     expect(choice.find('.sentence').text()).toContain('Fit the half-wave whip')
     const make = choice.findAll('button').find((b) => b.text().startsWith('Create an installation'))
@@ -139,6 +146,36 @@ describe('choosing an antenna', () => {
     expect(JSON.parse(localStorage.getItem('dorada.plan-draft.new') ?? '{}')).toMatchObject({
       antennaKind: 'HALF_WAVE_WHIP',
     })
+  })
+
+  it('keeps what was computed for the need before, marked, and lends it no length', async () => {
+    const choice = await page()
+    await choice
+      .findAll('button')
+      .find((b) => b.text() === 'Compute on this mount')
+      ?.trigger('click')
+    await flushPromises()
+    expect(choice.findAll('tbody')[0]?.text()).toContain('458 mm')
+    await labelled(choice, 'Band from, MHz').setValue('152')
+    await vi.waitFor(() => expect(choice.findAll('tbody')[0]?.text()).toContain('1.60 before'))
+    expect(choice.findAll('tbody')[0]?.text()).toContain('460 mm')
+    expect(choice.findAll('tbody')[0]?.text()).not.toContain('Metal 85 g')
+    expect(choice.text()).toContain('quarter-wave whip, before')
+  })
+
+  it('takes what was computed into power and reach', async () => {
+    const choice = await page()
+    const press = (word: string) =>
+      choice
+        .findAll('button')
+        .find((b) => b.text().startsWith(word))
+        ?.trigger('click')
+    await press('Compute on this mount')
+    await flushPromises()
+    await press('Its SWR 1.60')
+    expect(push).toHaveBeenCalledWith('/plan/watts')
+    const station = JSON.parse(localStorage.getItem('dorada.station-plan') ?? '{}') as { ways: object[] }
+    expect(station.ways[0]).toMatchObject({ swr: '1.60', gain: '-0.7' })
   })
 
   it('takes the plan to a new installation', async () => {
@@ -152,8 +189,8 @@ describe('choosing an antenna', () => {
 
   it('keeps what is typed and says what is wrong with it', async () => {
     const choice = await page()
-    const low = choice.findAll('input')[0]
-    await low?.setValue('many')
+    const low = labelled(choice, 'Band from, MHz')
+    await low.setValue('many')
     await new Promise((resolve) => setTimeout(resolve, 300))
     await flushPromises()
     expect(choice.text()).toContain('"many" is not a number.')

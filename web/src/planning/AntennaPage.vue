@@ -1,17 +1,23 @@
 <script setup lang="ts">
+import ProgressBar from '@/ui/ProgressBar.vue'
+import { NSkeleton } from 'naive-ui'
+import PickField from '@/ui/PickField.vue'
+import { optionsOf } from '@/ui/options'
+import ActionButton from '@/ui/ActionButton.vue'
+import BigAction from '@/ui/BigAction.vue'
 import { watchDebounced } from '@vueuse/core'
 import { keep } from '@/kept'
-import { computed, ref, watch } from 'vue'
+import { computed, ref, shallowRef, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import { useSolving } from '@/antenna/useSolving'
 import { answer, api, Problem } from '@/api/client'
 import { useLatest } from '@/api/latest'
-import { CARRIERS, type Carrier } from '@/board/words'
+import { CARRIERS } from '@/board/words'
 import SweepPlot from '@/plots/SweepPlot.vue'
 import type { PlotTrace } from '@/plots/sweep/trace'
 import { PLAN_OF_NEW } from '@/installation/planForm'
 import { usePreferences } from '@/preferences'
-import TextField from '@/shell/TextField.vue'
+import TextField from '@/ui/TextField.vue'
 import PlanningCautions from '@/safety/PlanningCautions.vue'
 import { useTypedLengths } from '@/units/typed'
 import { useWords } from '@/words/words'
@@ -19,6 +25,7 @@ import { useAdvisedAntenna } from './advised'
 import { bandPegs, drawn } from './band'
 import CandidateTable from './CandidateTable.vue'
 import {
+  dbi,
   firstByRule,
   installationOf,
   emptyNeed,
@@ -30,8 +37,9 @@ import {
 } from './choice'
 import { DRAFTS, rememberedPlan, keptCandidate } from './drafts'
 import PlaceFields from './PlaceFields.vue'
-import PlanTabs from './PlanTabs.vue'
-import { keptStation, readStation } from './station/plan'
+import { formatMhz } from '@/units/frequency'
+import { formatSwr } from '@/units/swr'
+import { emptyStation, keptStation, readStation, withAntenna } from './station/plan'
 import { sheetAddress } from './toSheet'
 
 const NEW_INSTALLATION = 'dorada.plan-draft.new'
@@ -42,6 +50,8 @@ const form = ref<NeedForm>(keptNeed() ?? emptyNeed())
 const typed = useTypedLengths(form)
 const ranked = ref<Assessment[]>([])
 const solved = ref(new Map<string, Computed>())
+/** What was computed for the need before this one: shown, faded, until its place is taken. */
+const before = shallowRef(new Map<string, Computed>())
 const read = computed(() => readNeed(form.value, preferences.unit))
 const words = useWords()
 const limitSwr = computed(() => read.value.need?.limitSwr ?? 2)
@@ -75,6 +85,7 @@ async function rank() {
   keep(DRAFTS.antenna, typed())
   const signal = latest()
   stop()
+  before.value = new Map([...before.value, ...solved.value])
   solved.value = new Map()
   trouble.value = ''
   const { need } = read.value
@@ -95,6 +106,9 @@ async function rank() {
 }
 watchDebounced(form, () => void rank(), { debounce: 250, deep: true })
 void rank()
+/** By itself as soon as nothing is typed any more; who stops it begins it again by hand. */
+const COMPUTED_AFTER_MS = 600
+watchDebounced(ranked, () => void solve(), { debounce: COMPUTED_AFTER_MS })
 
 /** Solves one after the other; what is ready is shown at once. A changed need ends it. */
 async function solve() {
@@ -127,10 +141,13 @@ const limit = computed(() => {
 const traces = computed<PlotTrace[]>(() =>
   ranked.value
     .flatMap((a) => {
-      const c = solved.value.get(a.candidate)
+      // Curves of the need before stay until the first of this one is there: never both.
+      const isOld = solved.value.size === 0
+      const c = (isOld ? before : solved).value.get(a.candidate)
       if (!c) return []
-      const kind = a.candidate === chosen.value ? ('now' as const) : ('earlier' as const)
-      return [{ id: a.candidate, label: words.value.phrase(a.title), kind, curve: drawn(c.trace) }]
+      const kind = !isOld && a.candidate === chosen.value ? ('now' as const) : ('earlier' as const)
+      const name = words.value.phrase(a.title)
+      return [{ id: a.candidate, label: isOld ? `${name}, before` : name, kind, curve: drawn(c.trace) }]
     })
     .sort((a, b) => (a.kind === 'now' ? 1 : 0) - (b.kind === 'now' ? 1 : 0)),
 )
@@ -155,19 +172,24 @@ function make() {
   else keep(PLAN_OF_NEW, undefined)
   void router.push('/installations/new')
 }
+
+/** What was computed of the chosen antenna, into the first way of power and reach. */
+const computedPick = computed(() => pick.value && solved.value.get(pick.value.candidate))
+function toPower() {
+  const c = computedPick.value
+  const { need } = read.value
+  if (!c || !need) return
+  const mhz = formatMhz((need.lowHz + need.highHz) / 2)
+  keep(DRAFTS.station, { ...withAntenna(keptStation() ?? emptyStation(), c.worstSwr, c.wantedDbi), mhz })
+  void router.push('/plan/watts')
+}
 </script>
 
 <template>
   <div class="desk">
     <div class="work">
-      <PlanTabs />
       <form class="bar card" @submit.prevent="solve">
-        <label class="field">
-          <span class="name">Fitted to</span>
-          <select v-model="form.carrier">
-            <option v-for="(word, key) in CARRIERS" :key="key" :value="key as Carrier">{{ word }}</option>
-          </select>
-        </label>
+        <PickField v-model="form.carrier" name="Fitted to" :options="optionsOf(CARRIERS)" />
         <TextField v-model="form.low" name="Band from, MHz" :wrong="read.wrong.low" />
         <TextField v-model="form.high" name="to, MHz" :wrong="read.wrong.high" />
         <TextField v-model="form.limit" name="SWR limit" :wrong="read.wrong.limit" />
@@ -186,13 +208,17 @@ function make() {
           :limit="limit"
           caption="Return loss of each candidate where it will stand, the same heights in SWR on the right"
         />
-        <p v-else class="soft empty">
-          The list below is said by rule and length. Solve, and each candidate is tuned where it will stand
-          and drawn.
-        </p>
+        <NSkeleton v-else-if="share !== undefined" class="coming" :sharp="false" />
+        <p v-else class="soft empty">The list below is by rule and length.</p>
       </section>
       <section v-if="ranked.length" class="card list">
-        <CandidateTable v-model="chosen" :ranked="ranked" :solved="solved" :limit="limit.swr" />
+        <CandidateTable
+          v-model="chosen"
+          :ranked="ranked"
+          :solved="solved"
+          :before="before"
+          :limit="limit.swr"
+        />
       </section>
     </div>
 
@@ -201,17 +227,17 @@ function make() {
         {{ advice }}
       </p>
       <p v-if="trouble" class="wrong" role="alert">{{ trouble }}</p>
-      <button v-if="share === undefined" class="do" :disabled="!ranked.length" @click="solve">
-        Compute on this mount
-      </button>
-      <template v-else>
-        <button class="other" @click="stop">Stop</button>
-        <progress :value="share" max="1" :aria-label="`Solving ${working}`"></progress>
+      <BigAction v-if="plan" lasting @click="make">
+        Create an installation of the {{ pick ? words.phrase(pick.title) : '' }}
+      </BigAction>
+      <template v-if="share !== undefined">
+        <ActionButton @click="stop">Stop</ActionButton>
+        <ProgressBar :share="share" :name="`Solving ${working}`" />
         <p class="hint">Tuning and solving the {{ working }}, {{ Math.round(share * 100) }} %.</p>
       </template>
-      <button v-if="plan" class="other" @click="make">
-        Create an installation of the {{ pick ? words.phrase(pick.title) : '' }}
-      </button>
+      <ActionButton v-else-if="solved.size < ranked.length" @click="solve"
+        >Compute on this mount</ActionButton
+      >
       <RouterLink
         v-if="read.need && pick && pick.excluded === undefined"
         class="other"
@@ -219,6 +245,10 @@ function make() {
       >
         Cut sheet of the {{ words.phrase(pick.title) }}
       </RouterLink>
+      <ActionButton v-if="computedPick" @click="toPower">
+        Its SWR {{ formatSwr(computedPick.worstSwr) }} and {{ dbi(computedPick.wantedDbi) }} into power and
+        reach
+      </ActionButton>
       <PlaceFields v-model="form" :need="read.need" :wrong="read.wrong" />
       <p class="hint">
         Gains are toward what must be reached, in its polarisation, from the wire solver: in free space above
@@ -231,13 +261,17 @@ function make() {
 
 <style scoped>
 .plot {
-  height: 330px;
+  min-height: 400px;
   padding: 8px;
   display: flex;
 }
 
 .plot > * {
   flex: 1;
+}
+
+.coming {
+  height: 100%;
 }
 
 .empty {

@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import PlainTable from '@/ui/PlainTable.vue'
+import ActionButton from '@/ui/ActionButton.vue'
 import { useWords } from '@/words/words'
 import { computed } from 'vue'
 import { usePreferences } from '@/preferences'
@@ -10,12 +12,23 @@ import { formatKg } from '@/words/quantity'
 
 /** Every candidate with what is said of it, and what was solved. */
 const chosen = defineModel<string>({ required: true })
-const props = defineProps<{ ranked: Assessment[]; solved: Map<string, Computed>; limit: number }>()
+const props = defineProps<{
+  ranked: Assessment[]
+  solved: Map<string, Computed>
+  /** What was computed for another need: faded until its row is computed for this one. */
+  before: Map<string, Computed>
+  limit: number
+}>()
 
 const EFFORT = ['', 'fit, cut once', 'some tuning', 'two controls']
 const preferences = usePreferences()
 const words = useWords()
-const rows = computed(() => props.ranked.map((a) => ({ a, c: props.solved.get(a.candidate) })))
+const rows = computed(() =>
+  props.ranked.map((a) => {
+    const c = props.solved.get(a.candidate)
+    return { a, c: c ?? props.before.get(a.candidate), isOld: !c && props.before.has(a.candidate) }
+  }),
+)
 
 function band(c: Computed): string {
   return c.lowHz === undefined ? 'none' : `${formatMhz(c.lowHz, 1)}–${formatMhz(c.highHz ?? 0, 1)}`
@@ -33,7 +46,7 @@ function carried(c: Computed): string {
 </script>
 
 <template>
-  <table>
+  <PlainTable>
     <thead>
       <tr>
         <th>Candidate</th>
@@ -46,20 +59,20 @@ function carried(c: Computed): string {
       </tr>
     </thead>
     <tbody
-      v-for="{ a, c } in rows"
+      v-for="{ a, c, isOld } in rows"
       :key="a.candidate"
-      :class="{ on: a.candidate === chosen, out: a.excluded }"
+      :class="{ on: a.candidate === chosen, out: a.excluded, old: isOld }"
     >
       <tr @click="chosen = a.candidate">
         <td>
-          <button class="plain candidate" :aria-pressed="a.candidate === chosen">
+          <ActionButton quiet class="candidate" :aria-pressed="a.candidate === chosen">
             {{ words.phrase(a.title) }}
-          </button>
+          </ActionButton>
         </td>
-        <td>{{ formatLength(c?.lengthM ?? a.lengthM, preferences.unit) }}</td>
+        <td>{{ formatLength((isOld ? undefined : c?.lengthM) ?? a.lengthM, preferences.unit) }}</td>
         <td>{{ a.tipM.toFixed(2) }} m</td>
         <template v-if="c">
-          <td>{{ formatSwr(c.worstSwr) }} {{ c.holds ? 'met' : 'missed' }}</td>
+          <td>{{ formatSwr(c.worstSwr) }} {{ isOld ? 'before' : c.holds ? 'met' : 'missed' }}</td>
           <td>{{ band(c) }}</td>
           <td>{{ dbi(c.wantedDbi) }}</td>
           <td>{{ takeOff(c) }}</td>
@@ -72,15 +85,19 @@ function carried(c: Computed): string {
         <td colspan="7">
           <span v-if="a.excluded" class="wrong">{{ words.sentence(a.excluded) }}</span>
           {{ words.sentences(a.reasons) }}
-          <template v-if="c">{{ carried(c) }} {{ ' ' }}</template>
+          <template v-if="c && !isOld">{{ carried(c) }} {{ ' ' }}</template>
           <span class="soft">Claim: {{ words.phrase(a.claim) }}. Effort: {{ EFFORT[a.effort] }}.</span>
         </td>
       </tr>
     </tbody>
-  </table>
+  </PlainTable>
 </template>
 
 <style scoped>
+.old td:nth-child(n + 4) {
+  opacity: 0.55;
+}
+
 table {
   width: 100%;
   border-collapse: collapse;

@@ -1,12 +1,21 @@
 <script setup lang="ts">
+import PlainTable from '@/ui/PlainTable.vue'
+import CheckField from '@/ui/CheckField.vue'
+import ProgressBar from '@/ui/ProgressBar.vue'
+import PickField from '@/ui/PickField.vue'
+import ActionButton from '@/ui/ActionButton.vue'
+import BigAction from '@/ui/BigAction.vue'
 import { keep } from '@/kept'
 import { computed, ref, watch } from 'vue'
+import { watchDebounced } from '@vueuse/core'
+import { useRouter } from 'vue-router'
+import { NSkeleton } from 'naive-ui'
 import { useSolving } from '@/antenna/useSolving'
 import { answer, api, Problem } from '@/api/client'
 import SweepPlot from '@/plots/SweepPlot.vue'
 import type { PlotTrace } from '@/plots/sweep/trace'
 import { usePreferences } from '@/preferences'
-import TextField from '@/shell/TextField.vue'
+import TextField from '@/ui/TextField.vue'
 import { formatMhz } from '@/units/frequency'
 import { formatBoth, formatLength, parseLength } from '@/units/length'
 import { useTypedLengths } from '@/units/typed'
@@ -32,7 +41,6 @@ import {
 } from './ground'
 import GroundView from './GroundView.vue'
 import { DRAFTS } from './drafts'
-import PlanTabs from './PlanTabs.vue'
 
 const MOST = 5
 const KINDS: { value: Variant['kind']; word: string }[] = [
@@ -46,6 +54,7 @@ const METALS: { value: Variant['metal']; word: string }[] = [
   { value: 'STAINLESS', word: 'stainless steel' },
 ]
 
+const router = useRouter()
 const preferences = usePreferences()
 const draft = ref<GroundDraft>(keptGround() ?? usualGround())
 const chosen = computed({
@@ -96,6 +105,10 @@ async function solveAll() {
       })),
   )
 }
+
+/** By itself as soon as nothing is typed or dragged any more; who stops it begins it again by hand. */
+const COMPUTED_AFTER_MS = 700
+watchDebounced(draft, () => void solveAll(), { debounce: COMPUTED_AFTER_MS, deep: true, immediate: true })
 
 // A radial that is dragged is solved as it goes: one request at a time, always the latest place.
 let isAsking = false
@@ -192,7 +205,9 @@ const advice = computed(() => {
   const says = advisedGround.data.value?.says
   return results.value.length && says
     ? words.value.sentence(says)
-    : 'Solve, and the curves draw themselves here.'
+    : share.value === undefined
+      ? 'Say which whip, over which band.'
+      : 'The grounds are being computed.'
 })
 const pegs = computed(() =>
   typeof whip.value === 'string' ? [] : bandPegs(solved.value.get(chosen.value)?.answer.ends),
@@ -202,7 +217,6 @@ const pegs = computed(() =>
 <template>
   <div class="desk">
     <div class="work">
-      <PlanTabs />
       <form class="bar card" @submit.prevent="solveAll">
         <TextField v-model="draft.low" name="Band from, MHz" />
         <TextField v-model="draft.high" name="to, MHz" />
@@ -219,12 +233,11 @@ const pegs = computed(() =>
           :limit="limit"
           caption="Return loss over the band for each ground, the same heights in SWR on the right"
         />
-        <p v-else class="soft empty">
-          Solve, and a curve for each ground is drawn here, over the whole band.
-        </p>
+        <NSkeleton v-else-if="share !== undefined" class="coming" :sharp="false" />
+        <p v-else class="soft empty">A curve for each ground is drawn here, over the whole band.</p>
       </section>
       <section v-if="results.length" class="card list">
-        <table>
+        <PlainTable>
           <thead>
             <tr>
               <th>Ground</th>
@@ -256,30 +269,32 @@ const pegs = computed(() =>
               <td>{{ r.answer.areaM2.toFixed(2) }} m²</td>
             </tr>
           </tbody>
-        </table>
+        </PlainTable>
       </section>
     </div>
 
     <aside class="side">
       <p class="sentence" role="status">{{ advice }}</p>
       <p v-if="trouble" class="wrong" role="alert">{{ trouble }}</p>
-      <button v-if="share === undefined" class="do" @click="solveAll">Solve the grounds</button>
-      <template v-else>
-        <button class="other" @click="stop">Stop</button>
-        <progress :value="share" max="1" :aria-label="`Solving ${working}`"></progress>
+      <BigAction v-if="share === undefined && results.length" lasting @click="router.push('/plan/paper')">
+        Put the plan on paper
+      </BigAction>
+      <template v-if="share !== undefined">
+        <ActionButton @click="stop">Stop</ActionButton>
+        <ProgressBar :share="share" :name="`Solving ${working}`" />
         <p class="hint">Solving {{ working }}, {{ Math.round(share * 100) }} %.</p>
       </template>
-      <label class="check">
-        <input v-model="draft.trim" type="checkbox" /> Trim the whip for each until its dip is in mid band
-      </label>
+      <ActionButton v-else-if="results.length < draft.variants.length" @click="solveAll">
+        Compute the grounds
+      </ActionButton>
+      <CheckField v-model="draft.trim">Trim the whip for each until its dip is in mid band</CheckField>
 
       <section class="card block">
-        <label class="field">
-          <span class="name">Ground</span>
-          <select v-model.number="chosen">
-            <option v-for="(v, i) in draft.variants" :key="i" :value="i">{{ v.name }}</option>
-          </select>
-        </label>
+        <PickField
+          v-model="chosen"
+          name="Ground"
+          :options="draft.variants.map((v, i) => ({ value: i, word: v.name }))"
+        />
         <GroundView
           :variant="variant"
           :quarter-m="quarterM"
@@ -295,15 +310,12 @@ const pegs = computed(() =>
           >
         </p>
         <div v-if="variant.kind === 'RADIALS' && first" class="two">
-          <label class="field">
-            <span class="name">How many</span>
-            <select
-              :value="variant.radials.length"
-              @change="setRadials(Number(value($event)), first.lengthM, first.droopDeg, first.azimuthDeg)"
-            >
-              <option v-for="n in 8" :key="n" :value="n">{{ n }}</option>
-            </select>
-          </label>
+          <PickField
+            :model-value="variant.radials.length"
+            name="How many"
+            :options="[1, 2, 3, 4, 5, 6, 7, 8].map((n) => ({ value: n, word: `${n}` }))"
+            @update:model-value="setRadials($event, first.lengthM, first.droopDeg, first.azimuthDeg)"
+          />
           <TextField
             :model-value="formatLength(first.lengthM, preferences.unit)"
             name="Each long"
@@ -340,7 +352,7 @@ const pegs = computed(() =>
           />
           <TextField
             :model-value="formatLength(variant.widthM, preferences.unit)"
-            name="Across the slope"
+            name="Width"
             @change="lengthOf(value($event), (m) => put(chosen, { widthM: m }))"
           />
           <TextField
@@ -350,23 +362,23 @@ const pegs = computed(() =>
             @change="lengthOf(value($event), (m) => put(chosen, { openingM: m }))"
           />
         </div>
-        <label v-if="variant.kind !== 'TAB'" class="field">
-          <span class="name">Metal</span>
-          <select :value="variant.metal" @change="put(chosen, { metal: value($event) as Variant['metal'] })">
-            <option v-for="m in METALS" :key="m.value" :value="m.value">{{ m.word }}</option>
-          </select>
-        </label>
+        <PickField
+          v-if="variant.kind !== 'TAB'"
+          :model-value="variant.metal"
+          name="Metal"
+          :options="METALS.map((m) => ({ value: m.value, word: m.word }))"
+          @update:model-value="put(chosen, { metal: $event as Variant['metal'] })"
+        />
         <div class="buttons">
-          <button
+          <ActionButton
             v-for="k in KINDS"
             :key="k.value"
-            class="other"
             :disabled="draft.variants.length >= MOST"
             @click="add(k.value)"
           >
             + {{ k.word }}
-          </button>
-          <button v-if="chosen > 0" class="plain" @click="remove">Remove</button>
+          </ActionButton>
+          <ActionButton v-if="chosen > 0" quiet @click="remove">Remove</ActionButton>
         </div>
       </section>
       <p class="hint">
@@ -381,13 +393,17 @@ const pegs = computed(() =>
 
 <style scoped>
 .plot {
-  height: 400px;
+  min-height: 400px;
   padding: 8px;
   display: flex;
 }
 
 .plot > * {
   flex: 1;
+}
+
+.coming {
+  height: 100%;
 }
 
 .empty {
@@ -436,18 +452,6 @@ tbody tr {
 
 .buttons .other {
   width: auto;
-}
-
-.check {
-  display: flex;
-  gap: 10px;
-  align-items: center;
-}
-
-.check input {
-  width: 18px;
-  height: 18px;
-  accent-color: var(--trace);
 }
 
 @media (max-width: 1000px) {

@@ -104,7 +104,7 @@ async function paper() {
   const page = mount(PaperPage, {
     global: {
       plugins: [createPinia(), VueQueryPlugin],
-      stubs: { RouterLink: RouterLinkStub, PlanTabs: true },
+      stubs: { RouterLink: RouterLinkStub },
     },
   })
   await flushPromises()

@@ -1,4 +1,8 @@
 <script setup lang="ts">
+import PlainTable from '@/ui/PlainTable.vue'
+import ProgressBar from '@/ui/ProgressBar.vue'
+import ActionButton from '@/ui/ActionButton.vue'
+import BigAction from '@/ui/BigAction.vue'
 import { useWords, type Outcome } from '@/words/words'
 import { computed, onMounted, ref } from 'vue'
 import { useSolving } from '@/antenna/useSolving'
@@ -27,7 +31,6 @@ import { formatKg } from '@/words/quantity'
 import { keptGround } from './ground'
 import { partLines } from './paper'
 import PaperGround from './PaperGround.vue'
-import PlanTabs from './PlanTabs.vue'
 import RoofView from './RoofView.vue'
 import { formatDb, formatWatts } from '@/units/watts'
 import { emptyStation, keepAway, keptStation, readStation, type StationAnswer } from './station/plan'
@@ -133,16 +136,15 @@ const today = new Date().toLocaleDateString()
 
 <template>
   <div class="paper">
-    <PlanTabs />
     <div class="head">
       <div>
         <h1>{{ kept?.name ?? 'Plan' }}</h1>
         <p class="soft">{{ today }}</p>
       </div>
-      <button v-if="isReady" class="do print" @click="print">Print</button>
+      <BigAction v-if="isReady" class="print" @click="print">Print</BigAction>
       <div v-else class="print">
-        <progress :value="share ?? 0" max="1" aria-label="Solving the antenna"></progress>
-        <button class="plain" @click="stop">Stop solving</button>
+        <ProgressBar :share="share ?? 0" name="Solving the antenna" />
+        <ActionButton quiet @click="stop">Stop solving</ActionButton>
       </div>
     </div>
     <p v-if="refused || trouble" class="wrong" role="alert">{{ refused || trouble }}</p>
@@ -225,7 +227,7 @@ const today = new Date().toLocaleDateString()
         That is outside the antenna’s band: set the frequency under Watts, reach, people.
       </p>
       <WattsPicture :ways="station.ways" />
-      <table>
+      <PlainTable>
         <thead>
           <tr>
             <th>Way</th>
@@ -258,7 +260,7 @@ const today = new Date().toLocaleDateString()
             </td>
           </tr>
         </tbody>
-      </table>
+      </PlainTable>
       <p v-for="(l, i) in station.ways[0]?.links ?? []" :key="i">
         {{ l.name }}: {{ l.inSight ? 'in line of sight' : 'beyond the radio horizon' }}, margin
         {{ formatDb(l.marginDb) }} in free space.

@@ -1,6 +1,10 @@
 <script setup lang="ts">
-import ChoiceField from '@/shell/ChoiceField.vue'
-import TextField from '@/shell/TextField.vue'
+import FoldOut from '@/ui/FoldOut.vue'
+import PickField from '@/ui/PickField.vue'
+import { optionsOf } from '@/ui/options'
+import ActionButton from '@/ui/ActionButton.vue'
+import ChoiceField from '@/ui/ChoiceField.vue'
+import TextField from '@/ui/TextField.vue'
 import { emptyNear, MATERIALS, stands, TARGETS, type Need, type NeedForm } from './choice'
 import RoofView from './RoofView.vue'
 
@@ -21,12 +25,7 @@ function remove(index: number) {
 <template>
   <section class="card block">
     <h2>What it must reach</h2>
-    <label class="field">
-      <span class="name">Reach</span>
-      <select v-model="form.target">
-        <option v-for="(word, key) in TARGETS" :key="key" :value="key">{{ word }}</option>
-      </select>
-    </label>
+    <PickField v-model="form.target" name="Reach" :options="optionsOf(TARGETS)" />
     <ChoiceField
       v-if="form.target !== 'SKIP'"
       v-model="form.polarisation"
@@ -69,8 +68,11 @@ function remove(index: number) {
     <p class="hint">Hang it a hand's breadth off walls, wires and rafters with metal in them.</p>
   </section>
 
-  <details v-if="form.carrier !== 'HANDHELD'" class="card block">
-    <summary>What stands near ({{ form.near.length || 'nothing' }})</summary>
+  <FoldOut
+    v-if="form.carrier !== 'HANDHELD'"
+    class="card block"
+    :title="`What stands near (${form.near.length || 'nothing'})`"
+  >
     <fieldset v-for="(n, i) in form.near" :key="i" class="thing">
       <legend class="visually-hidden">Thing {{ i + 1 }}</legend>
       <div class="two">
@@ -81,21 +83,15 @@ function remove(index: number) {
         <TextField v-model="n.from" name="From, above mount" :wrong="wrong[`near[${i}].from`]" />
         <TextField v-model="n.to" name="To, above mount" :wrong="wrong[`near[${i}].to`]" />
       </div>
-      <button type="button" class="plain" @click="remove(i)">Remove {{ n.name }}</button>
+      <ActionButton quiet @click="remove(i)">Remove {{ n.name }}</ActionButton>
     </fieldset>
-    <button
-      v-if="form.near.length < MOST_NEAR"
-      type="button"
-      class="other"
-      @click="form.near.push(emptyNear())"
-    >
+    <ActionButton v-if="form.near.length < MOST_NEAR" @click="form.near.push(emptyNear())">
       Add a post, rack, mast or other whip
-    </button>
+    </ActionButton>
     <p class="hint">Solved as an upright conductor, joined to the metal where it stands on it.</p>
-  </details>
+  </FoldOut>
 
-  <details class="card block">
-    <summary>Material on hand</summary>
+  <FoldOut class="card block" title="Material on hand">
     <div class="two">
       <TextField v-model="form.rod" name="Rods, thickness" placeholder="usual" :wrong="wrong.rod" />
       <TextField v-model="form.wire" name="Wire, thickness" placeholder="usual" :wrong="wrong.wire" />
@@ -108,22 +104,10 @@ function remove(index: number) {
       <TextField v-model="form.holes" name="Boom, hole to hole" placeholder="no holes" :wrong="wrong.holes" />
     </div>
     <p class="hint">Empty: what is usual will be bought.</p>
-  </details>
+  </FoldOut>
 </template>
 
 <style scoped>
-summary {
-  cursor: pointer;
-  font-weight: 600;
-  min-height: 36px;
-  display: flex;
-  align-items: center;
-}
-
-details.block {
-  display: block;
-}
-
 details > * + * {
   margin-top: 10px;
 }

@@ -1,5 +1,7 @@
 <script setup lang="ts">
-import { computed, onMounted, ref } from 'vue'
+import TextField from '@/ui/TextField.vue'
+import ActionButton from '@/ui/ActionButton.vue'
+import { computed, ref, watch } from 'vue'
 import { useRoute } from 'vue-router'
 import { Problem } from '@/api/client'
 import { useSavedPlans } from '@/api/queries'
@@ -64,10 +66,13 @@ const take = (id: string) =>
   })
 
 /** A link from an installation names the plan to open. */
-onMounted(() => {
-  const wanted = route.query.open
-  if (typeof wanted === 'string') void take(wanted)
-})
+watch(
+  () => route.query.open,
+  (wanted) => {
+    if (typeof wanted === 'string') void take(wanted)
+  },
+  { immediate: true },
+)
 
 const drop = (id: string) =>
   tell(async () => {
@@ -93,18 +98,19 @@ const putBack = () =>
 
 <template>
   <div class="shelf">
-    <button type="button" class="other" :aria-expanded="isOpen" @click="isOpen = !isOpen">
+    <ActionButton :aria-expanded="isOpen" @click="isOpen = !isOpen">
       {{ saved ? saved.name : 'Saved plans' }}
-    </button>
+    </ActionButton>
     <div v-if="isOpen" class="card drawer">
       <form @submit.prevent="save">
-        <input
+        <TextField
           v-model="name"
+          bare
+          name="Name of this plan"
           placeholder="Name of this plan"
-          aria-label="Name of this plan"
-          maxlength="160"
+          :maxlength="160"
         />
-        <button class="other" :disabled="!name.trim()">Save for the shop</button>
+        <ActionButton submits :disabled="!name.trim()">Save for the shop</ActionButton>
         <InstallationPick
           v-model="belongsTo"
           class="belongs"
@@ -114,15 +120,13 @@ const putBack = () =>
       </form>
       <p class="hint" role="status">
         {{ said }}
-        <button v-if="removed" type="button" class="plain" @click="putBack">Put it back</button>
+        <ActionButton v-if="removed" quiet @click="putBack">Put it back</ActionButton>
       </p>
       <ul v-if="others.length">
         <li v-for="p in others" :key="p.id">
-          <button type="button" class="plain name" @click="take(p.id)">{{ p.name }}</button>
+          <ActionButton quiet class="name" @click="take(p.id)">{{ p.name }}</ActionButton>
           <span class="soft">{{ p.shopNumber ?? '' }} {{ p.changedBy }}</span>
-          <button type="button" class="plain" :aria-label="`Remove ${p.name}`" @click="drop(p.id)">
-            Remove
-          </button>
+          <ActionButton quiet :aria-label="`Remove ${p.name}`" @click="drop(p.id)"> Remove </ActionButton>
         </li>
       </ul>
       <p v-else class="hint">Nothing saved yet. What is typed stays in this browser until then.</p>
@@ -156,16 +160,6 @@ form {
 
 .belongs {
   grid-column: 1 / -1;
-}
-
-form > input {
-  font: inherit;
-  color: inherit;
-  padding: 4px 10px;
-  border: 1px solid var(--line);
-  border-radius: 6px;
-  background: var(--card);
-  min-height: 44px;
 }
 
 ul {

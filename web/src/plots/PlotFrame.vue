@@ -13,20 +13,29 @@ watchEffect(() => (size.value = { width: width.value, height: height.value }))
 </script>
 
 <template>
-  <figure ref="frame" :aria-label="caption">
-    <svg :width="size.width" :height="size.height" role="img" :aria-label="caption">
-      <slot name="defs" />
-      <g :transform="`translate(${margin.left} ${margin.top})`"><slot /></g>
-    </svg>
-    <slot name="tools" />
+  <figure :aria-label="caption">
+    <div ref="frame" class="stage">
+      <svg :width="size.width" :height="size.height" role="img" :aria-label="caption">
+        <slot name="defs" />
+        <g :transform="`translate(${margin.left} ${margin.top})`"><slot /></g>
+      </svg>
+      <slot name="tools" />
+    </div>
+    <slot name="legend" />
   </figure>
 </template>
 
 <style scoped>
 figure {
-  position: relative;
   margin: 0;
   height: 100%;
+  display: flex;
+  flex-direction: column;
+}
+
+.stage {
+  position: relative;
+  flex: 1;
   min-height: 320px;
 }
 

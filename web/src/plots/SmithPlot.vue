@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, ref, useId } from 'vue'
 import { formatMhz } from '@/units/frequency'
+import { apart } from './apart'
 import PlotFrame from './PlotFrame.vue'
 import { reflectionAt, type ComplexTrace } from './complexTrace'
 import { radiusOfSwr, reactanceRing, reflectionOf, resistanceRing } from './smith'
@@ -69,6 +70,56 @@ const pegPoints = computed(() =>
     return g ? [{ ...p, ...at(g.re, g.im) }] : []
   }),
 )
+
+const LETTER = 7
+/** Of a flag, above the place that it marks. */
+const FLAG = { half: 13, height: 29 }
+/** Around a place, to the right first. */
+const around = (p: { x: number; y: number }, half: number, up: number) => [
+  { x: p.x + half, y: p.y + up },
+  { x: p.x - half, y: p.y + up },
+  { x: p.x + half, y: p.y + up + 18 },
+  { x: p.x - half, y: p.y + up + 18 },
+  { x: p.x + half, y: p.y + up - 18 },
+  { x: p.x - half, y: p.y + up - 18 },
+  { x: p.x - half - 18, y: p.y + up },
+  { x: p.x + half + 18, y: p.y + up },
+  { x: p.x, y: p.y + up + 34 },
+]
+/** What markers and wanted channels are called, apart from one another and from the flags. */
+const names = computed(() => {
+  const within = {
+    left: -size.value.width / 2,
+    right: size.value.width / 2,
+    top: -size.value.height / 2,
+    bottom: size.value.height / 2,
+  }
+  const taken = flags.value.map((f) => ({
+    left: f.x - FLAG.half,
+    right: f.x + FLAG.half,
+    top: f.y - FLAG.height,
+    bottom: f.y,
+  }))
+  const label = (
+    key: string,
+    kind: string,
+    text: string,
+    p: { x: number; y: number },
+    beside: number,
+    up: number,
+  ) => {
+    const width = text.length * LETTER
+    return { of: { key, kind, text }, width, spots: around(p, width / 2 + beside, up) }
+  }
+  return apart(
+    [
+      ...flags.value.map((f) => label(f.letter, 'marked', formatMhz(f.hz, 2), f, FLAG.half + 4, -15)),
+      ...pegPoints.value.map((p) => label(String(p.frequencyHz), 'wanted', p.name, p, 9, 0)),
+    ],
+    within,
+    taken,
+  )
+})
 </script>
 
 <template>
@@ -111,13 +162,22 @@ const pegPoints = computed(() =>
     />
     <g v-for="p in pegPoints" :key="p.frequencyHz" :transform="`translate(${p.x} ${p.y})`" class="peg">
       <circle r="4.5" />
-      <text x="9" dy="0.32em">{{ p.name }}</text>
     </g>
     <g v-for="f in flags" :key="f.letter" :transform="`translate(${f.x} ${f.y})`" class="flag">
       <path d="M0 0L11 -11V-27H-11V-11Z" />
       <text class="letter" y="-13" text-anchor="middle">{{ f.letter }}</text>
-      <text x="15" y="-13">{{ formatMhz(f.hz, 2) }}</text>
     </g>
+    <text
+      v-for="n in names"
+      :key="n.of.key"
+      :class="['name', n.of.kind]"
+      :x="n.x"
+      :y="n.y"
+      dy="0.32em"
+      text-anchor="middle"
+    >
+      {{ n.of.text }}
+    </text>
   </PlotFrame>
 </template>
 
@@ -159,8 +219,7 @@ text {
 }
 
 .rule-label,
-.peg text,
-.flag text {
+.name {
   paint-order: stroke;
   stroke: var(--shallow);
   stroke-width: 3px;
@@ -178,13 +237,13 @@ text {
   stroke: var(--gold-ink);
 }
 
-.flag text {
+.name.marked {
   font-weight: 640;
   fill: var(--gold-ink);
 }
 
-.flag .letter {
-  stroke: none;
+.letter {
+  font-weight: 640;
   fill: var(--on-gold);
 }
 </style>

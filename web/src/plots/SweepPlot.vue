@@ -3,6 +3,7 @@ import { zoomIdentity, type ZoomTransform } from 'd3-zoom'
 import { computed, ref, shallowRef, useId, useTemplateRef } from 'vue'
 import { useWords } from '@/words/words'
 import PlotFrame from './PlotFrame.vue'
+import PlotLegend from './PlotLegend.vue'
 import { placePegs, ROW, rowsOf } from './sweep/pegs'
 import SweepAxes from './sweep/SweepAxes.vue'
 import SweepCurves from './sweep/SweepCurves.vue'
@@ -30,6 +31,8 @@ const markers = defineModel<number[]>('markers')
 
 const MARGIN = { top: 62, right: 46, bottom: 46, left: 42 }
 const LEAST = 120
+/** More curves than these are named in a legend. */
+const MOST_NAMED = 3
 
 const words = useWords()
 const inside = useId()
@@ -38,6 +41,7 @@ const size = ref({ width: 720, height: 540 })
 const surface = useTemplateRef<SVGRectElement>('surface')
 const flags = useTemplateRef<InstanceType<typeof SweepMarkers>>('flags')
 const pointer = ref<number>()
+const lit = ref<string>()
 const transform = shallowRef<ZoomTransform>(zoomIdentity)
 
 const now = computed(() => newest(props.traces))
@@ -83,8 +87,21 @@ function step(by: number) {
 
     <rect :fill="`url(#${depth})`" :width="inner.width" :height="inner.height" />
     <SweepAxes :view="view" />
-    <SweepCurves :clip-path="`url(#${inside})`" :traces="traces" :limit-swr="limit.swr" :view="view" />
-    <SweepNames :traces="traces" :limit="limit" :view="view" />
+    <SweepCurves
+      :clip-path="`url(#${inside})`"
+      :traces="traces"
+      :limit-swr="limit.swr"
+      :view="view"
+      :lit="lit"
+    />
+    <SweepNames
+      :traces="traces"
+      :limit="limit"
+      :view="view"
+      :markers="markers ?? []"
+      :lit="lit"
+      :most="MOST_NAMED"
+    />
     <SweepPegs :pegs="placed" :view="view" />
     <SweepReadOut v-if="now && pointer !== undefined" :curve="now.curve" :pointer="pointer" :view="view" />
     <rect
@@ -105,6 +122,9 @@ function step(by: number) {
       :surface="surface"
     />
 
+    <template v-if="traces.length > MOST_NAMED" #legend>
+      <PlotLegend v-model:lit="lit" :traces="traces" />
+    </template>
     <template #tools>
       <div class="tools">
         <button title="Closer" aria-label="Closer" @click="zoomBy(1.6)">+</button>

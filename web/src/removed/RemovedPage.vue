@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import PlainTable from '@/ui/PlainTable.vue'
+import ActionButton from '@/ui/ActionButton.vue'
 import { useQuery, useQueryClient } from '@tanstack/vue-query'
 import { computed, ref } from 'vue'
 import { answer, api, type Schemas } from '@/api/client'
@@ -40,7 +42,7 @@ async function putBack(thing: Removed) {
       {{ trouble || removed.error.value?.message }}
     </p>
     <section v-if="removed.data.value?.length" class="card">
-      <table>
+      <PlainTable>
         <thead>
           <tr>
             <th>What</th>
@@ -55,20 +57,19 @@ async function putBack(thing: Removed) {
             <td class="called">{{ r.name }}</td>
             <td class="soft">{{ formatTime(r.removedAt) }}, {{ r.removedBy }}</td>
             <td class="deed">
-              <button
+              <ActionButton
                 v-if="mayPutBack"
-                type="button"
-                class="plain"
+                quiet
                 :disabled="busy"
                 :aria-label="`Put ${r.name} back`"
                 @click="putBack(r)"
               >
                 Put back
-              </button>
+              </ActionButton>
             </td>
           </tr>
         </tbody>
-      </table>
+      </PlainTable>
     </section>
     <p v-else-if="removed.data.value" class="soft">Nothing is laid aside.</p>
   </div>

@@ -1,94 +1,80 @@
 <script setup lang="ts">
-import { LANGUAGES } from '@/words/words'
-import { useQueryClient } from '@tanstack/vue-query'
-import { api, type Schemas } from '@/api/client'
-import { usePreferences, type Look } from '@/preferences'
+import { NIcon } from 'naive-ui'
+import { computed } from 'vue'
+import { useRoute } from 'vue-router'
+import type { Schemas } from '@/api/client'
+import { useWords } from '@/words/words'
+import FindAnything from './FindAnything.vue'
+import PersonMenu from './PersonMenu.vue'
+import { pagesFor, placeOf, PLACES } from './places'
+import WhereIAm from './WhereIAm.vue'
 
-defineProps<{ me: Schemas['PersonView'] }>()
+const props = defineProps<{ me: Schemas['PersonView'] }>()
 
-const preferences = usePreferences()
-const client = useQueryClient()
-const LOOKS: { look: Look; word: string }[] = [
-  { look: 'paper', word: 'Paper' },
-  { look: 'sun', word: 'Sun' },
-  { look: 'night', word: 'Night' },
-]
-
-async function signOut() {
-  await api.DELETE('/api/session').catch(() => undefined)
-  // Nothing of this person stays on the screen.
-  client.clear()
-  location.assign('/')
-}
+const words = useWords()
+const route = useRoute()
+const here = computed(() => placeOf(route.path))
+const isViewer = computed(() => props.me.role === 'VIEWER')
 </script>
 
 <template>
-  <header class="bar">
-    <RouterLink to="/" class="name" aria-label="Dorada, to the board">dor<i>a</i>da</RouterLink>
-    <nav aria-label="Main">
-      <RouterLink to="/">Board</RouterLink>
-      <RouterLink v-if="me.role !== 'VIEWER'" to="/installations/new">New installation</RouterLink>
-      <RouterLink to="/plan">Planning</RouterLink>
-      <RouterLink to="/cutting">Cut sheets</RouterLink>
-      <RouterLink to="/desk">Trace desk</RouterLink>
-      <RouterLink to="/live">Live sweep</RouterLink>
-      <RouterLink to="/model">Model</RouterLink>
-      <RouterLink to="/people">People</RouterLink>
+  <div class="house">
+    <nav class="rail" :aria-label="words.text('shell.PLACES')">
+      <RouterLink to="/" class="name" :aria-label="words.text('shell.TO_THE_BOARD')"
+        >dor<i>a</i>da</RouterLink
+      >
+      <RouterLink
+        v-for="place in PLACES"
+        :key="place.id"
+        :to="pagesFor(place, isViewer)[0]?.path ?? '/'"
+        class="place"
+        :class="{ here: here?.place.id === place.id }"
+        :aria-current="here?.place.id === place.id ? 'true' : undefined"
+      >
+        <NIcon :component="place.icon" :size="26" aria-hidden="true" />
+        {{ words.text(`shell.place.${place.id}`) }}
+      </RouterLink>
     </nav>
-    <div class="right">
-      <div class="choice" role="group" aria-label="Language">
-        <button
-          v-for="l in LANGUAGES"
-          :key="l.language"
-          :lang="l.language"
-          :aria-label="l.name"
-          :title="l.name"
-          :aria-pressed="preferences.language === l.language"
-          @click="preferences.language = l.language"
-        >
-          {{ l.language }}
-        </button>
-      </div>
-      <div class="choice" role="group" aria-label="Length unit">
-        <button :aria-pressed="preferences.unit === 'mm'" @click="preferences.unit = 'mm'">mm</button>
-        <button :aria-pressed="preferences.unit === 'inch'" @click="preferences.unit = 'inch'">inch</button>
-      </div>
-      <div class="choice" role="group" aria-label="Look">
-        <button
-          v-for="l in LOOKS"
-          :key="l.look"
-          :aria-pressed="preferences.look === l.look"
-          @click="preferences.look = l.look"
-        >
-          {{ l.word }}
-        </button>
-      </div>
-      <RouterLink to="/me" class="me">{{ me.displayName }}</RouterLink>
-      <button class="out" @click="signOut">Sign out</button>
-    </div>
-  </header>
-  <main>
-    <RouterView />
-  </main>
+    <header class="top">
+      <WhereIAm :here="here" :is-viewer="isViewer" />
+      <FindAnything />
+      <PersonMenu :me="me" />
+    </header>
+    <main>
+      <h1 v-if="!route.meta.hasHeading" class="visually-hidden">{{ route.meta.title }}</h1>
+      <RouterView />
+    </main>
+  </div>
 </template>
 
 <style scoped>
-.bar {
+.house {
+  display: grid;
+  grid-template: auto 1fr / var(--rail) minmax(0, 1fr);
+  min-height: 100vh;
+}
+
+.rail {
+  grid-row: 1 / 3;
+  position: sticky;
+  top: 0;
+  height: 100vh;
   background: var(--harbour);
   color: var(--on-harbour);
-  min-height: 52px;
   display: flex;
-  flex-wrap: wrap;
-  align-items: center;
-  gap: 4px 26px;
-  padding: 4px 22px;
+  flex-direction: column;
+  gap: 4px;
+  padding: 12px 6px;
+  overflow-y: auto;
 }
 
 .name {
-  font-size: 21px;
+  text-align: center;
+  font-size: 16px;
   font-weight: 680;
   letter-spacing: 0.05em;
   text-decoration: none;
+  padding: 6px 0 10px;
 }
 
 .name i {
@@ -96,60 +82,49 @@ async function signOut() {
   font-style: normal;
 }
 
-nav {
-  display: flex;
-  gap: 4px;
-}
-
-nav a,
-.me,
-.out {
-  padding: 10px 6px;
-  text-decoration: none;
-  border: 0;
-  background: none;
-  color: inherit;
-  border-radius: 4px;
-  white-space: nowrap;
-}
-
-nav a.router-link-exact-active {
-  box-shadow: inset 0 -3px #d9a02c;
-  border-radius: 0;
-}
-
-.right {
-  margin-left: auto;
-  display: flex;
-  flex-wrap: wrap;
-  align-items: center;
-  gap: 2px 6px;
-}
-
-.me {
-  font-weight: 600;
-}
-
-.out {
-  opacity: 0.85;
-}
-
-.choice {
-  display: flex;
-  border: 1px solid rgb(255 255 255 / 0.3);
-  border-radius: 5px;
-  overflow: hidden;
-}
-
-.choice button {
-  border: 0;
-  background: none;
-  padding: 7px 6px;
+.place {
+  display: grid;
+  justify-items: center;
+  align-content: center;
+  gap: 3px;
+  min-height: 60px;
+  padding: 6px 2px;
+  border-radius: 6px;
   font-size: 14px;
+  text-decoration: none;
 }
 
-.choice button[aria-pressed='true'] {
-  background: rgb(255 255 255 / 0.2);
+.place.here {
+  background: rgb(255 255 255 / 0.16);
+  box-shadow: inset 3px 0 #d9a02c;
   font-weight: 640;
+}
+
+.top {
+  display: flex;
+  align-items: center;
+  gap: 8px 16px;
+  min-height: 56px;
+  padding: 4px 22px;
+  border-bottom: 1px solid var(--line);
+  background: var(--card);
+}
+
+@media (max-width: 1000px) {
+  .top {
+    padding: 4px 12px;
+    gap: 8px;
+  }
+}
+
+@media print {
+  .house {
+    display: block;
+  }
+
+  .rail,
+  .top {
+    display: none;
+  }
 }
 </style>

@@ -1,5 +1,7 @@
 import { createPinia, setActivePinia } from 'pinia'
-import { beforeEach } from 'vitest'
+import { beforeAll, beforeEach } from 'vitest'
+import { loadLanguage } from '@/words/catalogues'
 
 // Whatever says something asks for the person's language and unit.
 beforeEach(() => setActivePinia(createPinia()))
+beforeAll(() => loadLanguage('es'))

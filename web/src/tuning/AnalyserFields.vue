@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import PickField from '@/ui/PickField.vue'
 import { useWords } from '@/words/words'
 import { computed, watch } from 'vue'
 import { useInstruments } from '@/api/queries'
@@ -29,13 +30,12 @@ watch(
       words.text('tuning.OR_FILE')
     }}
   </p>
-  <label class="field">
-    <span class="name">{{ words.text('tuning.INSTRUMENT') }}</span>
-    <select v-model="draft.instrument">
-      <option v-for="i in able" :key="i.id" :value="i.id">{{ i.name }}</option>
-    </select>
-    <span v-if="wrong.instrument" class="wrong" role="alert">{{ wrong.instrument }}</span>
-  </label>
+  <PickField
+    v-model="draft.instrument"
+    :name="words.text('tuning.INSTRUMENT')"
+    :wrong="wrong.instrument"
+    :options="able.map((i) => ({ value: i.id, word: i.name }))"
+  />
   <p class="hint">{{ words.text('tuning.RADIO_OFF') }}</p>
   <RestsFields v-model="draft" :wrong="wrong" />
 </template>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import PlainTable from '@/ui/PlainTable.vue'
 import { useWords } from '@/words/words'
 import type { Schemas } from '@/api/client'
 import { formatMhz } from '@/units/frequency'
@@ -17,7 +18,7 @@ function impedance(r: { resistanceOhm?: number; reactanceOhm?: number }): string
 </script>
 
 <template>
-  <table>
+  <PlainTable>
     <thead>
       <tr>
         <th>{{ words.text('tuning.CHANNEL') }}</th>
@@ -62,7 +63,7 @@ function impedance(r: { resistanceOhm?: number; reactanceOhm?: number }): string
         <td>{{ dip.atEdge ? words.text('tuning.AT_THE_EDGE') : '' }}</td>
       </tr>
     </tbody>
-  </table>
+  </PlainTable>
 </template>
 
 <style scoped>

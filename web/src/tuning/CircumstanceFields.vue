@@ -1,4 +1,8 @@
 <script setup lang="ts">
+import CheckList from '@/ui/CheckList.vue'
+import FileField from '@/ui/FileField.vue'
+import FoldOut from '@/ui/FoldOut.vue'
+import { ref } from 'vue'
 import { capital, useWords } from '@/words/words'
 import type { Circumstance } from './draft'
 
@@ -7,6 +11,7 @@ const circumstances = defineModel<Circumstance[]>({ required: true })
 const emit = defineEmits<{ photo: [file: File | undefined] }>()
 
 const words = useWords()
+const open = ref(circumstances.value.length > 0)
 
 const CIRCUMSTANCES: Circumstance[] = [
   'ON_THE_GROUND',
@@ -19,33 +24,17 @@ const CIRCUMSTANCES: Circumstance[] = [
 </script>
 
 <template>
-  <details :open="circumstances.length > 0">
-    <summary>{{ words.text('record.CIRCUMSTANCES') }}</summary>
-    <label v-for="c in CIRCUMSTANCES" :key="c" class="tick">
-      <input v-model="circumstances" type="checkbox" :value="c" />
-      {{ capital(words.text(`circumstance.${c}`)) }}
-    </label>
-    <label class="field">
-      <span class="name">{{ words.text('record.PHOTO') }}</span>
-      <input
-        type="file"
-        accept="image/jpeg,image/png"
-        capture="environment"
-        @change="emit('photo', ($event.target as HTMLInputElement).files?.[0])"
-      />
-    </label>
-  </details>
+  <FoldOut v-model:open="open" :title="words.text('record.CIRCUMSTANCES')">
+    <CheckList
+      v-model="circumstances"
+      :name="words.text('record.CIRCUMSTANCES')"
+      :options="CIRCUMSTANCES.map((c) => ({ value: c, word: capital(words.text(`circumstance.${c}`)) }))"
+    />
+    <FileField
+      :name="words.text('record.PHOTO')"
+      accept="image/jpeg,image/png"
+      capture="environment"
+      @files="emit('photo', $event[0])"
+    />
+  </FoldOut>
 </template>
-
-<style scoped>
-summary {
-  cursor: pointer;
-  min-height: 32px;
-}
-
-input[type='file'] {
-  font: inherit;
-  min-height: 44px;
-  width: 100%;
-}
-</style>

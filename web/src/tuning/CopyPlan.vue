@@ -1,8 +1,9 @@
 <script setup lang="ts">
+import ActionButton from '@/ui/ActionButton.vue'
 import { useQueryClient } from '@tanstack/vue-query'
 import { computed, ref } from 'vue'
 import { answer, api, type Schemas } from '@/api/client'
-import TextField from '@/shell/TextField.vue'
+import TextField from '@/ui/TextField.vue'
 import { useForm } from '@/shell/useForm'
 import type { Installation } from './sentence'
 
@@ -38,7 +39,7 @@ async function copy() {
 
 <template>
   <div class="copy">
-    <button v-if="!isOpen" class="other" @click="isOpen = true">Copy the plan to others</button>
+    <ActionButton v-if="!isOpen" @click="isOpen = true">Copy the plan to others</ActionButton>
     <form v-else @submit.prevent="copy">
       <TextField
         v-model="names"
@@ -47,10 +48,10 @@ async function copy() {
         hint="The plan goes along; nothing that was measured does."
       />
       <div class="buttons">
-        <button type="submit" class="other" :disabled="busy || titles.length === 0">
+        <ActionButton submits :disabled="busy || titles.length === 0">
           Make {{ titles.length }} {{ titles.length === 1 ? 'installation' : 'installations' }}
-        </button>
-        <button type="button" class="plain" @click="isOpen = false">Leave it</button>
+        </ActionButton>
+        <ActionButton quiet @click="isOpen = false">Leave it</ActionButton>
       </div>
       <p v-if="trouble" class="wrong" role="alert">{{ trouble }}</p>
     </form>

@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import FileField from '@/ui/FileField.vue'
+import PickField from '@/ui/PickField.vue'
 import { useWords } from '@/words/words'
 import { ref, watch } from 'vue'
 import { Problem, type Schemas } from '@/api/client'
@@ -19,9 +21,9 @@ const file = ref<File>()
 const preview = ref<Schemas['ReadFileView']>()
 const refused = ref('')
 
-function choose(event: Event) {
-  file.value = (event.target as HTMLInputElement).files?.[0]
-  emit('choose', file.value)
+function choose(chosen: File | undefined) {
+  file.value = chosen
+  emit('choose', chosen)
 }
 
 watch([file, () => draft.value.port], async ([chosen, port]) => {
@@ -45,12 +47,13 @@ const span = (t: Schemas['TraceData']) =>
 
 <template>
   <div class="fields">
-    <label class="field">
-      <span class="name">{{ words.text('tuning.FILE_OF') }}</span>
-      <input type="file" accept=".s1p,.s2p,.csv,text/plain,text/csv" @change="choose" />
-      <span v-if="refused || wrong.file" class="wrong" role="alert">{{ refused || wrong.file }}</span>
-      <span v-else class="hint">{{ words.text('tuning.FILE_KEPT') }}</span>
-    </label>
+    <FileField
+      :name="file?.name ?? words.text('tuning.FILE_OF')"
+      accept=".s1p,.s2p,.csv,text/plain,text/csv"
+      :hint="words.text('tuning.FILE_KEPT')"
+      :wrong="refused || wrong.file"
+      @files="choose($event[0])"
+    />
     <div v-if="preview" class="preview" role="status">
       <b>{{ span(preview.trace) }}</b>
       <p v-if="preview.columns.length" class="hint">
@@ -62,13 +65,15 @@ const span = (t: Schemas['TraceData']) =>
       <p v-for="(w, i) in preview.warnings" :key="i" class="caution">{{ words.sentence(w) }}</p>
     </div>
     <RestsFields v-model="draft" :wrong="wrong" />
-    <label v-if="preview?.ports === 2 || draft.port !== '1'" class="field">
-      <span class="name">{{ words.text('tuning.OF_PORT') }}</span>
-      <select v-model="draft.port">
-        <option value="1">1</option>
-        <option value="2">2</option>
-      </select>
-    </label>
+    <PickField
+      v-if="preview?.ports === 2 || draft.port !== '1'"
+      v-model="draft.port"
+      :name="words.text('tuning.OF_PORT')"
+      :options="[
+        { value: '1', word: '1' },
+        { value: '2', word: '2' },
+      ]"
+    />
   </div>
 </template>
 
@@ -76,11 +81,5 @@ const span = (t: Schemas['TraceData']) =>
 .fields {
   display: grid;
   gap: 8px;
-}
-
-input[type='file'] {
-  font: inherit;
-  min-height: 44px;
-  width: 100%;
 }
 </style>

@@ -1,4 +1,7 @@
 <script setup lang="ts">
+import CheckField from '@/ui/CheckField.vue'
+import ActionButton from '@/ui/ActionButton.vue'
+import BigAction from '@/ui/BigAction.vue'
 import { useEventListener } from '@vueuse/core'
 import CautionList from '@/safety/CautionList.vue'
 import { useWords } from '@/words/words'
@@ -253,28 +256,22 @@ watch(id, (next) => (draft.value = loadDraft(next)))
         @sweep="finalSweep"
       />
       <template v-else-if="mayRecord">
-        <button class="do" @click="doNext">{{ next.word }} <kbd>Enter</kbd></button>
+        <BigAction lasting @click="doNext">{{ next.word }} <kbd>Enter</kbd></BigAction>
         <template v-if="last">
-          <button
-            v-if="last.advice?.action !== 'MEASURE_AGAIN' && !toBeFound"
-            class="other"
-            @click="record(false)"
-          >
+          <ActionButton v-if="last.advice?.action !== 'MEASURE_AGAIN' && !toBeFound" @click="record(false)">
             {{ words.text(last.source === 'SPOTS' ? 'tuning.READ_AGAIN' : 'tuning.SWEEP_AGAIN') }}
             <kbd>S</kbd>
-          </button>
-          <button v-if="last.advice?.action !== 'STOP' && !toBeFound" class="other" @click="open('sign-off')">
+          </ActionButton>
+          <ActionButton v-if="last.advice?.action !== 'STOP' && !toBeFound" @click="open('sign-off')">
             {{ words.text('tuning.FINISH') }} <kbd>F</kbd>
-          </button>
-          <label class="sound">
-            <input v-model="preferences.sound" type="checkbox" /> {{ words.text('tuning.SOUND') }}
-          </label>
-          <button v-if="mayCancel" class="plain back" @click="cancelVisit">
+          </ActionButton>
+          <CheckField v-model="preferences.sound">{{ words.text('tuning.SOUND') }}</CheckField>
+          <ActionButton v-if="mayCancel" quiet class="back" @click="cancelVisit">
             {{ words.text('tuning.CANCEL_VISIT', { visit: `${openVisit?.number}` }) }}
-          </button>
-          <button v-else class="plain back" @click="takeBack">
+          </ActionButton>
+          <ActionButton v-else quiet class="back" @click="takeBack">
             {{ words.text('tuning.TAKE_BACK', { pass: `${last.number}` }) }}
-          </button>
+          </ActionButton>
         </template>
       </template>
       <template v-else-if="installation.data.value.signOff">
@@ -340,20 +337,6 @@ aside h1,
   min-width: 0;
 }
 
-.sound {
-  display: flex;
-  align-items: center;
-  gap: 10px;
-  min-height: 32px;
-  font-size: 15px;
-}
-
-.sound input {
-  width: 18px;
-  height: 18px;
-  accent-color: var(--trace);
-}
-
 .side {
   grid-area: side;
   display: flex;
@@ -373,6 +356,9 @@ a.do {
 
 @media (max-width: 1020px) {
   .page {
+    grid-template-rows: none;
+    align-content: start;
+    padding: 12px 12px 86px;
     grid-template-columns: minmax(0, 1fr);
     grid-template-rows: auto;
     grid-template-areas: 'road' 'say' 'middle' 'side';

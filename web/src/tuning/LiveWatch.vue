@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import ActionButton from '@/ui/ActionButton.vue'
 import { useWords } from '@/words/words'
 import { watch } from 'vue'
 import { sentenceOf, useLive, type LiveSettings, type LiveSweep } from '@/instrument/live'
@@ -27,9 +28,9 @@ async function startOrStop() {
 
 <template>
   <div class="live">
-    <button type="button" class="other" :disabled="!settings" @click="startOrStop">
+    <ActionButton :disabled="!settings" @click="startOrStop">
       {{ words.text(running ? 'tuning.STOP_WATCHING' : 'tuning.WATCH_LIVE') }}
-    </button>
+    </ActionButton>
     <span v-if="trouble" class="wrong" role="alert">{{ trouble }}</span>
     <span v-else-if="running" class="hint" role="status">{{
       sweep ? sentenceOf(sweep, words) : words.text('tuning.SWEEPING')

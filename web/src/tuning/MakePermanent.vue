@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import CheckList from '@/ui/CheckList.vue'
+import BigAction from '@/ui/BigAction.vue'
 import * as v from 'valibot'
 import { useKept } from '@/kept'
 import { computed } from 'vue'
@@ -30,12 +32,13 @@ function sweep() {
 <template>
   <section class="card">
     <h2>{{ words.text('tuning.MAKE_PERMANENT') }}</h2>
-    <label v-for="s in STEPS" :key="s">
-      <input v-model="done" type="checkbox" :value="s" />
-      {{ words.text(`tuning.${s}`) }}
-    </label>
+    <CheckList
+      v-model="done"
+      :name="words.text('tuning.MAKE_PERMANENT')"
+      :options="STEPS.map((s) => ({ value: s, word: words.text(`tuning.${s}`) }))"
+    />
     <p class="hint">{{ words.text('tuning.TICK_HINT') }}</p>
-    <button class="do" @click="sweep">{{ words.text('tuning.FINAL_SWEEP') }}</button>
+    <BigAction @click="sweep">{{ words.text('tuning.FINAL_SWEEP') }}</BigAction>
     <p v-if="open.length" class="hint" role="status">
       {{ words.text('tuning.STILL_OPEN', { open: `${open.length}`, all: `${STEPS.length}` }) }}
     </p>
@@ -47,19 +50,5 @@ section {
   padding: 14px;
   display: grid;
   gap: 6px;
-}
-
-label {
-  display: flex;
-  align-items: center;
-  gap: 10px;
-  min-height: 40px;
-}
-
-input {
-  flex: none;
-  width: 22px;
-  height: 22px;
-  accent-color: var(--trace);
 }
 </style>

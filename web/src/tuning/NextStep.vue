@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import FoldOut from '@/ui/FoldOut.vue'
 import { computed } from 'vue'
 import { capital, useWords } from '@/words/words'
 import { visitOf } from './road'
@@ -43,10 +44,9 @@ const says = computed(() => (props.pass ? sentence(props.pass, props.installatio
             <span class="soft">{{ words.text('next.TO_TELL', { check: words.phrase(c.test) }) }}</span>
           </li>
         </ul>
-        <details v-if="says.why.length" class="soft more">
-          <summary>{{ words.text('next.WHY') }}</summary>
+        <FoldOut v-if="says.why.length" class="soft more" :title="words.text('next.WHY')">
           {{ says.why.join(' ') }}
-        </details>
+        </FoldOut>
       </template>
     </template>
     <template v-else>
@@ -91,10 +91,5 @@ const says = computed(() => (props.pass ? sentence(props.pass, props.installatio
   padding-left: 18px;
   font-size: 15px;
   line-height: 1.4;
-}
-
-summary {
-  cursor: pointer;
-  min-height: 24px;
 }
 </style>

@@ -1,9 +1,11 @@
 <script setup lang="ts">
+import ActionButton from '@/ui/ActionButton.vue'
+import BigAction from '@/ui/BigAction.vue'
 import { computed, ref } from 'vue'
 import { answer, api } from '@/api/client'
 import { useInstallationChange } from '@/api/queries'
-import ChoiceField from '@/shell/ChoiceField.vue'
-import TextField from '@/shell/TextField.vue'
+import ChoiceField from '@/ui/ChoiceField.vue'
+import TextField from '@/ui/TextField.vue'
 import { useForm } from '@/shell/useForm'
 import { capital, useWords } from '@/words/words'
 import type { Installation } from './sentence'
@@ -41,7 +43,7 @@ async function send() {
 </script>
 
 <template>
-  <button v-if="!isOpen" class="other" @click="isOpen = true">{{ words.text('tuning.NEW_VISIT') }}</button>
+  <ActionButton v-if="!isOpen" @click="isOpen = true">{{ words.text('tuning.NEW_VISIT') }}</ActionButton>
   <form v-else class="card" novalidate @submit.prevent="send">
     <ChoiceField
       v-model="purpose"
@@ -57,8 +59,8 @@ async function send() {
     />
     <p class="hint">{{ words.text('tuning.VISIT_HINT') }}</p>
     <p v-if="unplaced" class="wrong" role="alert">{{ unplaced }}</p>
-    <button class="do" :disabled="busy">{{ words.text('tuning.OPEN_VISIT') }}</button>
-    <button class="plain" type="button" @click="isOpen = false">{{ words.text('tuning.LEAVE_IT') }}</button>
+    <BigAction submits :disabled="busy">{{ words.text('tuning.OPEN_VISIT') }}</BigAction>
+    <ActionButton quiet @click="isOpen = false">{{ words.text('tuning.LEAVE_IT') }}</ActionButton>
   </form>
 </template>
 

@@ -1,3 +1,4 @@
+import { chosenOf, fieldOffering, giveFiles, pick } from '@/testing/controls'
 import { QueryClient, VueQueryPlugin } from '@tanstack/vue-query'
 import { flushPromises, mount, RouterLinkStub } from '@vue/test-utils'
 import { createPinia } from 'pinia'
@@ -75,7 +76,8 @@ describe('in a shop that is no demo', () => {
     const record = form(draft, true)
     await flushPromises()
     expect(record.text()).not.toContain('Simulated')
-    expect(record.findAll('select option').map((o) => o.text())).not.toContain('Stand-in')
+    expect(() => fieldOffering(record, 'stand-in')).toThrow()
+    expect(chosenOf(record, 'n7')).toBe('n7')
     expect(record.text()).toContain('Bench analyser')
   })
 
@@ -286,9 +288,7 @@ describe('recording a file', () => {
     draft.swept = { instrument: '', rests: 'DECLARED_ANALYSER', declared: 'Noa, 140 to 170 MHz', port: '2' }
     const page = form(draft)
     await flushPromises()
-    const input = page.find('input[type=file]')
-    Object.defineProperty(input.element, 'files', { value: [new File(['x'], 'roof.s2p')] })
-    await input.trigger('change')
+    await giveFiles(page, new File(['x'], 'roof.s2p'))
     await page.find('form').trigger('submit')
     await flushPromises()
     expect(forms[0]?.get('rests')).toBe('DECLARED_ANALYSER')
@@ -314,7 +314,7 @@ describe('sweeping with an analyser of the shop', () => {
     expect(draft.source).toBe('analyser')
     const page = form(draft)
     await flushPromises()
-    await page.findAll('select')[1]?.setValue('c1')
+    await pick(page, 'c1')
     await page.find('form').trigger('submit')
     await flushPromises()
     expect(sent[0]?.body).toMatchObject({ instrument: 'stand-in', recording: { calibrationId: 'c1' } })

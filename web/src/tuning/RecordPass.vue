@@ -1,18 +1,19 @@
 <script setup lang="ts">
+import CheckField from '@/ui/CheckField.vue'
+import ActionButton from '@/ui/ActionButton.vue'
+import BigAction from '@/ui/BigAction.vue'
 import { capital, useWords } from '@/words/words'
-import { computed, ref, watch } from 'vue'
+import { defineAsyncComponent, computed, ref, watch } from 'vue'
 import { Problem } from '@/api/client'
 import { sendPhoto, useInventedRecorded, useRecordPass } from '@/api/queries'
 import type { LiveSweep } from '@/instrument/live'
 import { usePreferences } from '@/preferences'
-import ChoiceField from '@/shell/ChoiceField.vue'
-import TextField from '@/shell/TextField.vue'
+import ChoiceField from '@/ui/ChoiceField.vue'
+import TextField from '@/ui/TextField.vue'
 import { lastPart, useForm } from '@/shell/useForm'
 import { useTypedLengths } from '@/units/typed'
 import AnalyserFields from './AnalyserFields.vue'
-import CircumstanceFields from './CircumstanceFields.vue'
 import { dropDraft, keepDraft, type PassDraft } from './draft'
-import FileFields from './FileFields.vue'
 import LiveWatch from './LiveWatch.vue'
 import { liveSettingsOf, readDraft } from './readDraft'
 import { changeWords, type Installation } from './sentence'
@@ -20,6 +21,10 @@ import SpotFields from './SpotFields.vue'
 import { readSpots } from './spots'
 
 /** Records what was done and the sweep after it. The entry stays here until the server has it. */
+/** Uploads come with the form that may need them. */
+const FileFields = defineAsyncComponent(() => import('./FileFields.vue'))
+const CircumstanceFields = defineAsyncComponent(() => import('./CircumstanceFields.vue'))
+
 const props = defineProps<{ installation: Installation; isBaseline: boolean; draft: PassDraft }>()
 const emit = defineEmits<{ recorded: [notice: string]; close: []; live: [LiveSweep | undefined] }>()
 
@@ -175,12 +180,12 @@ function close() {
         :wrong="wrong.changeM"
       />
     </template>
-    <label v-if="draft.lookedOver" class="tick">
-      <input v-model="draft.lookedOver" type="checkbox" /> {{ words.text('tuning.LOOKED_OVER') }}
-    </label>
-    <label v-if="isBaseline" class="tick">
-      <input v-model="draft.oldAntenna" type="checkbox" /> {{ words.text('tuning.OLD_ANTENNA') }}
-    </label>
+    <CheckField v-if="draft.lookedOver" v-model="draft.lookedOver">{{
+      words.text('tuning.LOOKED_OVER')
+    }}</CheckField>
+    <CheckField v-if="isBaseline" v-model="draft.oldAntenna">{{
+      words.text('tuning.OLD_ANTENNA')
+    }}</CheckField>
     <TextField v-model="draft.note" :name="words.text('tuning.NOTE')" type="textarea" :wrong="wrong.note" />
     <ChoiceField v-model="draft.source" :name="words.text('tuning.READING_FROM')" :options="sources" />
     <div v-if="draft.source === 'simulated' || draft.source === 'analyser'" class="three">
@@ -204,7 +209,7 @@ function close() {
     />
     <CircumstanceFields v-model="draft.circumstances" @photo="(chosen) => (photo = chosen)" />
     <p v-if="unplaced" class="wrong" role="alert">{{ unplaced }}</p>
-    <button class="do" type="submit" :disabled="busy">
+    <BigAction lasting submits :disabled="busy">
       {{
         words.text(
           busy
@@ -219,10 +224,8 @@ function close() {
         )
       }}
       <kbd>Enter</kbd>
-    </button>
-    <button class="plain" type="button" @click="close">
-      {{ words.text('tuning.LEAVE_IT') }} <kbd>Esc</kbd>
-    </button>
+    </BigAction>
+    <ActionButton quiet @click="close"> {{ words.text('tuning.LEAVE_IT') }} <kbd>Esc</kbd> </ActionButton>
   </form>
 </template>
 

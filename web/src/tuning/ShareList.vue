@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import PlainTable from '@/ui/PlainTable.vue'
 import { computed } from 'vue'
 import { useWords } from '@/words/words'
 import { formatSwr } from '@/units/swr'
@@ -20,7 +21,7 @@ const own = computed(() => props.passes.find((p) => !p.oldAntenna)?.id)
       <h2>Passes and their traces</h2>
       <a class="other" :href="`/api/installations/${installation.id}/archive`">All of it (.zip)</a>
     </div>
-    <table v-if="passes.length">
+    <PlainTable v-if="passes.length">
       <thead>
         <tr>
           <th>Pass</th>
@@ -47,14 +48,14 @@ const own = computed(() => props.passes.find((p) => !p.oldAntenna)?.id)
               v-if="p.hasPhase"
               class="other"
               :href="`/api/passes/${p.id}/touchstone`"
-              :aria-label="`Touchstone file of pass ${p.number}`"
+              :aria-label="`Trace (.s1p) of pass ${p.number}`"
               >Trace (.s1p)</a
             >
             <a
               v-else
               class="other"
               :href="`/api/passes/${p.id}/table`"
-              :aria-label="`Table of the readings of pass ${p.number}`"
+              :aria-label="`Readings (.csv) of pass ${p.number}`"
               >Readings (.csv)</a
             >
             <a
@@ -62,13 +63,13 @@ const own = computed(() => props.passes.find((p) => !p.oldAntenna)?.id)
               class="other"
               :href="`/api/passes/${p.id}/original`"
               :title="p.fileName"
-              :aria-label="`Imported file of pass ${p.number} as it came`"
+              :aria-label="`As it came: the file of pass ${p.number}`"
               >As it came</a
             >
           </td>
         </tr>
       </tbody>
-    </table>
+    </PlainTable>
     <p v-else class="soft">There is nothing to share yet: take a sweep first.</p>
   </section>
 </template>

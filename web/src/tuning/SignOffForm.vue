@@ -1,10 +1,12 @@
 <script setup lang="ts">
+import ActionButton from '@/ui/ActionButton.vue'
+import BigAction from '@/ui/BigAction.vue'
 import { keep, like, useKept } from '@/kept'
 import { useWords } from '@/words/words'
-import { computed } from 'vue'
+import { defineAsyncComponent, computed } from 'vue'
 import { answer, api } from '@/api/client'
 import { useInstallationChange } from '@/api/queries'
-import TextField from '@/shell/TextField.vue'
+import TextField from '@/ui/TextField.vue'
 import { useForm } from '@/shell/useForm'
 import { parseDecimal } from '@/units/number'
 import { visitOf } from './road'
@@ -13,6 +15,9 @@ import type { Installation, Pass } from './sentence'
 const words = useWords()
 
 /** Closes the installation on its newest pass; where the rule is not met a reason is asked for. */
+/** The library's calendar is large: it comes with the form that asks for a day. */
+const DateField = defineAsyncComponent(() => import('@/ui/DateField.vue'))
+
 const props = defineProps<{ installation: Installation; pass: Pass }>()
 const emit = defineEmits<{ signedOff: []; permanent: [] }>()
 
@@ -74,9 +79,9 @@ async function send() {
     <h2>{{ words.text('tuning.SIGN_OFF_ON', { pass: `${pass.number}` }) }}</h2>
     <template v-if="!pass.finalSweep">
       <p class="caution">{{ words.text('tuning.NOT_FINAL') }}</p>
-      <button class="other" type="button" @click="emit('permanent')">
+      <ActionButton @click="emit('permanent')">
         {{ words.text('tuning.PERMANENT_FIRST') }}
-      </button>
+      </ActionButton>
     </template>
     <p v-if="costWords" class="hint">{{ costWords }}</p>
     <TextField
@@ -98,11 +103,7 @@ async function send() {
         "
         :wrong="wrong.limitW"
       />
-      <label class="field">
-        <span class="name">{{ words.text('tuning.MENDED_BY') }}</span>
-        <input v-model="typed.due" type="date" class="date" />
-        <span v-if="wrong.due" class="wrong" role="alert">{{ wrong.due }}</span>
-      </label>
+      <DateField v-model="typed.due" :name="words.text('tuning.MENDED_BY')" :wrong="wrong.due" />
     </div>
     <TextField
       v-model="typed.remark"
@@ -111,9 +112,9 @@ async function send() {
       :wrong="wrong.remark"
     />
     <p v-if="unplaced" class="wrong" role="alert">{{ unplaced }}</p>
-    <button class="do" type="submit" :disabled="busy">
+    <BigAction submits :disabled="busy">
       {{ words.text(needsReason ? 'tuning.SIGN_OFF_JUDGED' : 'tuning.SIGN_OFF') }}
-    </button>
+    </BigAction>
   </form>
 </template>
 
@@ -129,15 +130,5 @@ form {
   grid-template-columns: 1fr 1fr;
   gap: 8px;
   align-items: start;
-}
-
-.date {
-  font: inherit;
-  color: inherit;
-  min-height: 44px;
-  padding: 4px 8px;
-  border: 1px solid var(--line);
-  border-radius: 6px;
-  background: var(--card);
 }
 </style>

@@ -1,3 +1,4 @@
+import { giveFiles, labelled, pick } from '@/testing/controls'
 import { said } from '@/testing/said'
 import { VueQueryPlugin } from '@tanstack/vue-query'
 import { flushPromises, mount } from '@vue/test-utils'
@@ -25,8 +26,8 @@ describe('fields for a meter', () => {
 
   it('has a row for each wanted channel, also for one that came later', async () => {
     const { draft, found } = fields()
-    await found.find('[aria-label="SWR on Quay"]').setValue('1.5')
-    await found.find('[aria-label="SWR on Gate"]').setValue('1.9')
+    await labelled(found, 'SWR on Quay').setValue('1.5')
+    await labelled(found, 'SWR on Gate').setValue('1.9')
     expect(draft.channels['446200000']?.swr).toBe('1.5')
     expect(draft.channels['449750000']?.swr).toBe('1.9')
   })
@@ -37,12 +38,12 @@ describe('fields for a meter', () => {
     draft.kind = 'WATTMETER'
     await nextTick()
     expect(found.text()).toContain('Full scale forward, W')
-    expect(found.find('[aria-label="Reflected, W on Quay"]').exists()).toBe(true)
+    expect(labelled(found, 'Reflected, W on Quay').exists()).toBe(true)
     draft.kind = 'DIAL_ANALYSER'
     await nextTick()
-    expect(found.find('[aria-label="|X| on Quay"]').exists()).toBe(true)
+    expect(labelled(found, '|X| on Quay').exists()).toBe(true)
     await found.find('button').trigger('click')
-    await found.find('[aria-label="Frequency 1, MHz"]').setValue('447.1')
+    await labelled(found, 'Frequency 1, MHz').setValue('447.1')
     expect(draft.extra[0]?.mhz).toBe('447.1')
   })
 
@@ -78,7 +79,7 @@ describe('fields for a file', () => {
     await flushPromises()
     expect(found.find('[role=alert]').text()).toBe('Please choose a file.')
     expect(found.text()).toContain('By whom, over which span')
-    await found.find('select').setValue('c1')
+    await pick(found, 'c1')
     expect(draft.rests).toBe('c1')
     expect(found.text()).not.toContain('By whom')
     expect(found.text()).toContain('correct with Bench VHF, 140 to 170 MHz')
@@ -112,15 +113,12 @@ describe('fields for a file', () => {
       props: { modelValue: draft, wrong: {} },
       global: { plugins: [VueQueryPlugin] },
     })
-    const input = found.find('input[type=file]')
-    Object.defineProperty(input.element, 'files', { value: [new File(['x'], 'roof.s2p')] })
-    await input.trigger('change')
-    await flushPromises()
+    await giveFiles(found, new File(['x'], 'roof.s2p'))
     expect(found.text()).toContain('2 points, 150.000 to 151.000 MHz')
     expect(found.text()).toContain('VSWR: SWR')
     expect(found.text()).toContain('magnitudes only')
     expect(found.text()).toContain('noise data')
-    await found.findAll('select').at(-1)?.setValue('2')
+    await pick(found, '2')
     await flushPromises()
     expect(asked).toContain('?port=2')
     expect(found.find('[role=alert]').text()).toBe('Line 2: no port 2.')

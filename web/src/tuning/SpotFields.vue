@@ -1,8 +1,14 @@
 <script setup lang="ts">
+import PlainTable from '@/ui/PlainTable.vue'
+import TextField from '@/ui/TextField.vue'
+import PickField from '@/ui/PickField.vue'
+import ActionButton from '@/ui/ActionButton.vue'
+import { watch } from 'vue'
 import { useWords } from '@/words/words'
 import type { Installation } from './sentence'
 import { formatChannelMhz } from '@/units/frequency'
-import { emptyRow, METERS, type MeterDraft, type SpotRow } from './spots'
+import { formatSwr } from '@/units/swr'
+import { emptyRow, meaningOf, METERS, rememberMeter, type MeterDraft, type SpotRow } from './spots'
 
 const words = useWords()
 
@@ -10,15 +16,36 @@ const words = useWords()
 const draft = defineModel<MeterDraft>({ required: true })
 const props = defineProps<{ installation: Installation; wrong: Record<string, string> }>()
 
-const rows = () => props.installation.channels.map((c) => ({ c, key: String(c.frequencyHz) }))
-/** A channel that was added to the plan since the draft was begun gets its row when something is typed. */
-function set(key: string, part: keyof SpotRow, event: Event) {
-  const row = draft.value.channels[key] ?? emptyRow()
-  draft.value.channels[key] = { ...row, [part]: (event.target as HTMLInputElement).value }
+watch(
+  () => [draft.value.kind, draft.value.forwardRange, draft.value.reflectedRange],
+  () => rememberMeter(draft.value),
+)
+
+const rows = () =>
+  [...props.installation.channels]
+    .sort((a, b) => a.frequencyHz - b.frequencyHz)
+    .map((c) => ({ c, key: String(c.frequencyHz) }))
+/** What was just typed, at its row. */
+function meaning(row: SpotRow | undefined): string {
+  const means = row && meaningOf(row, draft.value.kind)
+  if (!means) return ''
+  const loss = Number.isFinite(means.returnLossDb) ? `${means.returnLossDb.toFixed(1)} dB` : '∞ dB'
+  return draft.value.kind === 'WATTMETER' ? `${formatSwr(means.swr)} · ${loss}` : loss
 }
-function setExtra(i: number, part: keyof SpotRow, event: Event) {
-  const row = draft.value.extra[i]
-  if (row) row[part] = (event.target as HTMLInputElement).value
+/** From field to field; the last one records. */
+function onward(event: KeyboardEvent) {
+  const table = event.currentTarget as HTMLElement
+  const fields = [...table.querySelectorAll('input')]
+  const next = fields[fields.indexOf(event.target as HTMLInputElement) + 1]
+  if (!next) return
+  event.preventDefault()
+  next.focus()
+  next.select()
+}
+/** A channel that was added to the plan since the draft was begun gets its row when something is typed. */
+function set(key: string, part: keyof SpotRow, text: string) {
+  const row = draft.value.channels[key] ?? emptyRow()
+  draft.value.channels[key] = { ...row, [part]: text }
 }
 const columns = (): { part: keyof SpotRow; word: string }[] =>
   draft.value.kind === 'WATTMETER'
@@ -37,30 +64,32 @@ const columns = (): { part: keyof SpotRow; word: string }[] =>
 
 <template>
   <div class="spots">
-    <label class="field">
-      <span class="name">{{ words.text('tuning.INSTRUMENT') }}</span>
-      <select v-model="draft.kind">
-        <option v-for="m in METERS" :key="m" :value="m">{{ words.text(`meter.${m}`) }}</option>
-      </select>
-    </label>
+    <PickField
+      v-model="draft.kind"
+      :name="words.text('tuning.INSTRUMENT')"
+      :options="METERS.map((m) => ({ value: m, word: words.text(`meter.${m}`) }))"
+    />
     <p class="hint">{{ words.text(`reminder.${draft.kind}`) }}</p>
     <div v-if="draft.kind === 'WATTMETER'" class="ranges">
-      <label class="field">
-        <span class="name">{{ words.text('tuning.FULL_SCALE_FORWARD') }}</span>
-        <input v-model="draft.forwardRange" inputmode="decimal" />
-        <span v-if="wrong.forwardRange" class="wrong" role="alert">{{ wrong.forwardRange }}</span>
-      </label>
-      <label class="field">
-        <span class="name">{{ words.text('tuning.AND_REFLECTED') }}</span>
-        <input v-model="draft.reflectedRange" inputmode="decimal" />
-        <span v-if="wrong.reflectedRange" class="wrong" role="alert">{{ wrong.reflectedRange }}</span>
-      </label>
+      <TextField
+        v-model="draft.forwardRange"
+        :name="words.text('tuning.FULL_SCALE_FORWARD')"
+        inputmode="decimal"
+        :wrong="wrong.forwardRange"
+      />
+      <TextField
+        v-model="draft.reflectedRange"
+        :name="words.text('tuning.AND_REFLECTED')"
+        inputmode="decimal"
+        :wrong="wrong.reflectedRange"
+      />
     </div>
-    <table>
+    <PlainTable @keydown.enter="onward">
       <thead>
         <tr>
           <th>{{ words.text('tuning.CHANNEL_MHZ') }}</th>
           <th v-for="col in columns()" :key="col.part">{{ col.word }}</th>
+          <th>{{ words.text(draft.kind === 'WATTMETER' ? 'tuning.MEANS_SWR' : 'tuning.MEANS') }}</th>
         </tr>
       </thead>
       <tbody>
@@ -71,52 +100,50 @@ const columns = (): { part: keyof SpotRow; word: string }[] =>
               <span class="soft">{{ formatChannelMhz(c.frequencyHz) }}</span>
             </td>
             <td v-for="col in columns()" :key="col.part">
-              <input
-                :value="draft.channels[key]?.[col.part] ?? ''"
-                :aria-label="words.text('tuning.ON', { what: col.word, channel: c.name })"
+              <TextField
+                bare
+                :model-value="draft.channels[key]?.[col.part] ?? ''"
+                :name="words.text('tuning.ON', { what: col.word, channel: c.name })"
                 inputmode="decimal"
-                @input="set(key, col.part, $event)"
+                @update:model-value="set(key, col.part, $event)"
               />
             </td>
+            <td class="means" role="status">{{ meaning(draft.channels[key]) }}</td>
           </tr>
           <tr v-if="wrong[key]">
-            <td :colspan="columns().length + 1" class="wrong" role="alert">{{ wrong[key] }}</td>
+            <td :colspan="columns().length + 2" class="wrong" role="alert">{{ wrong[key] }}</td>
           </tr>
         </template>
         <template v-for="(row, i) in draft.extra" :key="i">
           <tr>
             <td>
-              <input
-                :value="row.mhz"
-                :aria-label="words.text('tuning.FREQUENCY_N', { n: `${i + 1}` })"
+              <TextField
+                v-model="row.mhz"
+                bare
+                :name="words.text('tuning.FREQUENCY_N', { n: `${i + 1}` })"
                 placeholder="MHz"
                 inputmode="decimal"
-                @input="setExtra(i, 'mhz', $event)"
               />
             </td>
             <td v-for="col in columns()" :key="col.part">
-              <input
-                :value="row[col.part]"
-                :aria-label="words.text('tuning.AT_FREQUENCY_N', { what: col.word, n: `${i + 1}` })"
+              <TextField
+                v-model="row[col.part]"
+                bare
+                :name="words.text('tuning.AT_FREQUENCY_N', { what: col.word, n: `${i + 1}` })"
                 inputmode="decimal"
-                @input="setExtra(i, col.part, $event)"
               />
             </td>
+            <td class="means" role="status">{{ meaning(row) }}</td>
           </tr>
           <tr v-if="wrong[`extra${i}`]">
-            <td :colspan="columns().length + 1" class="wrong" role="alert">{{ wrong[`extra${i}`] }}</td>
+            <td :colspan="columns().length + 2" class="wrong" role="alert">{{ wrong[`extra${i}`] }}</td>
           </tr>
         </template>
       </tbody>
-    </table>
-    <button
-      v-if="draft.kind === 'DIAL_ANALYSER'"
-      type="button"
-      class="plain"
-      @click="draft.extra.push(emptyRow())"
-    >
+    </PlainTable>
+    <ActionButton quiet @click="draft.extra.push(emptyRow())">
       {{ words.text('tuning.ADD_FREQUENCY') }}
-    </button>
+    </ActionButton>
     <p v-if="wrong.spots" class="wrong" role="alert">{{ wrong.spots }}</p>
   </div>
 </template>
@@ -152,30 +179,23 @@ td {
 }
 
 td:first-child {
-  max-width: 130px;
-  overflow: hidden;
-  text-overflow: ellipsis;
+  min-width: 92px;
+  overflow-wrap: anywhere;
+}
+
+td.means {
   white-space: nowrap;
+  font-size: 14px;
+  color: var(--soft);
+  padding-right: 0;
 }
 
 td .soft {
-  font-size: 13px;
-  margin-left: 6px;
+  display: block;
+  font-size: 14px;
 }
 
 .main {
   font-weight: 640;
-}
-
-input {
-  font: inherit;
-  color: inherit;
-  width: 100%;
-  min-width: 52px;
-  min-height: 44px;
-  padding: 4px 8px;
-  border: 1px solid var(--line);
-  border-radius: 6px;
-  background: var(--card);
 }
 </style>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import ActionButton from '@/ui/ActionButton.vue'
 import { useWords } from '@/words/words'
 import { useQuery } from '@tanstack/vue-query'
 import { computed, toRef } from 'vue'
@@ -30,9 +31,9 @@ const putBack = (passId: string) =>
 <template>
   <p v-if="next" class="caution" role="status">
     {{ words.text('tuning.TAKEN_BACK', { by: next.recordedBy, at: formatTime(next.recordedAt) }) }}
-    <button v-if="mayRecord" type="button" class="plain" :disabled="busy" @click="putBack(next.id)">
+    <ActionButton v-if="mayRecord" quiet :disabled="busy" @click="putBack(next.id)">
       {{ words.text('tuning.PUT_BACK') }}
-    </button>
+    </ActionButton>
     <span v-if="trouble" class="wrong" role="alert">{{ trouble }}</span>
   </p>
 </template>

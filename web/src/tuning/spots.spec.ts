@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { emptyRow, freshMeter, readSpots } from './spots'
+import { emptyRow, freshMeter, meaningOf, readSpots, rememberMeter } from './spots'
 
 const CHANNELS = [26.965e6, 27.185e6, 27.405e6]
 const meter = () => freshMeter(CHANNELS)
@@ -57,5 +57,40 @@ describe('readings typed from a meter', () => {
     expect(read.spots).toEqual([{ frequencyHz: 27.05e6, swr: 1.2, resistanceOhm: 44, reactanceSizeOhm: 8 }])
     expect(read.wrong.extra1).toBeTruthy()
     expect(read.wrong.extra2).toBeUndefined()
+  })
+})
+
+describe('what a row means', () => {
+  const row = (part: object) => ({ ...emptyRow(), ...part })
+
+  it('is told from watts', () => {
+    // A fifth of the voltage comes back: |Γ| = 0.2, SWR 1.5, 14 dB.
+    const means = meaningOf(row({ forward: '25', reflected: '1' }), 'WATTMETER')
+    expect(means?.swr).toBeCloseTo(1.5, 6)
+    expect(means?.returnLossDb).toBeCloseTo(13.98, 2)
+  })
+
+  it('is told from an SWR, also as 1.9:1', () => {
+    expect(meaningOf(row({ swr: '1.9:1' }), 'INLINE_METER')?.returnLossDb).toBeCloseTo(10.16, 2)
+  })
+
+  it.each([{ forward: '25' }, { forward: '25', reflected: '30' }, { forward: 'x', reflected: '1' }])(
+    'is not told from %j',
+    (part) => expect(meaningOf(row(part), 'WATTMETER')).toBeUndefined(),
+  )
+})
+
+describe('the meter of the last pass', () => {
+  it('is the one that is offered next, with its ranges and empty rows', () => {
+    rememberMeter({ ...freshMeter([146e6]), kind: 'WATTMETER', forwardRange: '100', reflectedRange: '10' })
+    expect(freshMeter([446e6])).toEqual({
+      kind: 'WATTMETER',
+      forwardRange: '100',
+      reflectedRange: '10',
+      channels: { 446000000: emptyRow() },
+      extra: [],
+    })
+    localStorage.clear()
+    expect(freshMeter([446e6]).kind).toBe('INLINE_METER')
   })
 })

@@ -1,6 +1,9 @@
+import * as v from 'valibot'
 import type { Schemas } from '@/api/client'
+import { keep, readKept } from '@/kept'
 import { parseFrequency } from '@/units/frequency'
 import { parseDecimal } from '@/units/number'
+import { returnLossOfSwr, swrOfMagnitude } from '@/units/swr'
 
 export type MeterKind = 'INLINE_METER' | 'WATTMETER' | 'DIAL_ANALYSER' | 'RADIO_METER'
 export type SpotRequest = Schemas['SpotRequest']
@@ -29,13 +32,38 @@ export interface MeterDraft {
 
 export const emptyRow = (): SpotRow => ({ mhz: '', swr: '', forward: '', reflected: '', r: '', x: '' })
 
+const LAST = 'dorada.meter'
+const LAST_SHAPE = v.object({
+  kind: v.picklist(METERS),
+  forwardRange: v.string(),
+  reflectedRange: v.string(),
+})
+
+/** The meter in one's hand is the same at the next pass. */
+export const rememberMeter = ({ kind, forwardRange, reflectedRange }: MeterDraft) =>
+  keep(LAST, { kind, forwardRange, reflectedRange })
+
 export const freshMeter = (channelsHz: number[]): MeterDraft => ({
-  kind: 'INLINE_METER',
+  ...(readKept(LAST, LAST_SHAPE) ?? { kind: 'INLINE_METER', forwardRange: '50', reflectedRange: '5' }),
   channels: Object.fromEntries(channelsHz.map((hz) => [String(hz), emptyRow()])),
   extra: [],
-  forwardRange: '50',
-  reflectedRange: '5',
 })
+
+/** `1.5`, also written `1.5:1`. */
+const swrOf = (row: SpotRow) => row.swr.replace(/:1$/, '')
+
+/** What a row means as it is typed: SWR and return loss; nothing while it can't be read. */
+export function meaningOf(row: SpotRow, kind: MeterKind): { swr: number; returnLossDb: number } | undefined {
+  const read = (text: string) => {
+    const p = parseDecimal(text)
+    return p.ok ? p.value : NaN
+  }
+  const swr =
+    kind === 'WATTMETER'
+      ? swrOfMagnitude(Math.sqrt(read(row.reflected) / read(row.forward)))
+      : read(swrOf(row))
+  return swr >= 1 && Number.isFinite(swr) ? { swr, returnLossDb: returnLossOfSwr(swr) } : undefined
+}
 
 export interface ReadSpots {
   /** The readings that are typed. */
@@ -78,7 +106,7 @@ export function readSpots(draft: MeterDraft): ReadSpots {
       })
       return
     }
-    const swr = number(row.swr.replace(/:1$/, ''), at)
+    const swr = number(swrOf(row), at)
     if (swr !== undefined && swr < 1) wrong[at] = 'An SWR is 1 or more.'
     const resistanceOhm = draft.kind === 'DIAL_ANALYSER' ? number(row.r, at) : undefined
     const reactanceSizeOhm = draft.kind === 'DIAL_ANALYSER' ? number(row.x, at) : undefined

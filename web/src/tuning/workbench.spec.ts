@@ -1,3 +1,5 @@
+import { tick } from '@/testing/controls'
+import DateField from '@/ui/DateField.vue'
 import { QueryClient, VueQueryPlugin } from '@tanstack/vue-query'
 import { flushPromises, mount } from '@vue/test-utils'
 import { createPinia } from 'pinia'
@@ -54,8 +56,8 @@ describe('making it permanent', () => {
   })
   it('keeps what is ticked, and puts it into the note of the final sweep', async () => {
     const first = mount(MakePermanent, of('v1'))
-    await first.findAll('input')[0]?.setValue(true)
-    await first.findAll('input')[3]?.setValue(true)
+    await tick(first, true, 0)
+    await tick(first, true, 3)
     first.unmount()
     const again = mount(MakePermanent, of('v1'))
     expect(again.text()).toContain('4 of 6 still open')
@@ -113,7 +115,9 @@ describe('signing off', () => {
     await page.find('form').trigger('submit')
     expect(sent).toHaveLength(0)
     await page.find('input[type=text]').setValue('10 W')
-    await page.find('input[type=date]').setValue('2027-03-01')
+    await vi.dynamicImportSettled()
+    await flushPromises()
+    page.findComponent(DateField).vm.$emit('update:modelValue', '2027-03-01')
     await page.find('form').trigger('submit')
     await flushPromises()
     expect(sent[0]).toMatchObject({

@@ -108,10 +108,15 @@ export function formatBoth(metres: number, unit: LengthUnit, fine = false): stri
   return `${formatLength(metres, unit, fine)} (${formatLength(metres, other, fine)})`
 }
 
+/** From ten feet on nobody counts inches alone: `38 ft 2 3/8 in`. */
+const FEET_FROM_IN = 120
+
 function formatInches(inches: number, finest = 32): string {
   const sign = inches < 0 ? '−' : ''
   const steps = Math.round(Math.abs(inches) * finest)
-  const whole = Math.floor(steps / finest)
+  const all = Math.floor(steps / finest)
+  const feet = all >= FEET_FROM_IN ? Math.floor(all / 12) : 0
+  const whole = all - feet * 12
   let top = steps % finest
   let bottom = finest
   while (top > 0 && top % 2 === 0) {
@@ -120,5 +125,6 @@ function formatInches(inches: number, finest = 32): string {
   }
   const fraction = top === 0 ? '' : `${top}/${bottom}`
   const parts = [whole > 0 || fraction === '' ? String(whole) : '', fraction].filter(Boolean).join(' ')
-  return `${sign}${parts} in`
+  if (feet === 0) return `${sign}${parts} in`
+  return parts === '0' ? `${sign}${feet} ft` : `${sign}${feet} ft ${parts} in`
 }

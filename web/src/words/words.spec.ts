@@ -3,7 +3,8 @@ import en from '@words/en.json'
 import es from '@words/es.json'
 import examples from '@words/examples.json'
 import { quantity } from './quantity'
-import { LANGUAGES, Words } from './words'
+import { LANGUAGES } from './catalogues'
+import { Words } from './words'
 
 const keys = (tree: object, above = ''): string[] =>
   Object.entries(tree).flatMap(([key, value]) =>

@@ -1,4 +1,4 @@
-import { CATALOGUES, type Language } from './catalogues'
+import { catalogueOf, type Language } from './catalogues'
 import { IntlMessageFormat } from 'intl-messageformat'
 import { computed } from 'vue'
 import { usePreferences } from '@/preferences'
@@ -18,15 +18,11 @@ interface Catalogue {
 }
 
 export type { Language }
-export const LANGUAGES = (Object.keys(CATALOGUES) as Language[]).map((language) => ({
-  language,
-  name: CATALOGUES[language].language,
-}))
 
 const formats = new Map<string, IntlMessageFormat>()
 
 function find(language: Language, key: string): string | undefined {
-  let found: string | Catalogue | undefined = CATALOGUES[language] as Catalogue
+  let found: string | Catalogue | undefined = catalogueOf(language) as Catalogue
   for (const part of key.split('.')) found = typeof found === 'object' ? found[part] : undefined
   return typeof found === 'string' ? found : undefined
 }
@@ -38,10 +34,12 @@ function pattern(language: Language, key: string): string {
 }
 
 function format(language: Language, key: string): IntlMessageFormat {
-  const kept = formats.get(`${language} ${key}`)
+  // By what is written: until its catalogue has come, a language says it in English.
+  const written = pattern(language, key)
+  const kept = formats.get(`${language} ${written}`)
   if (kept) return kept
-  const made = new IntlMessageFormat(pattern(language, key), language)
-  formats.set(`${language} ${key}`, made)
+  const made = new IntlMessageFormat(written, language)
+  formats.set(`${language} ${written}`, made)
   return made
 }
 

@@ -1,5 +1,7 @@
 <script setup lang="ts">
-import TextField from '@/shell/TextField.vue'
+import CheckField from '@/ui/CheckField.vue'
+import PickField from '@/ui/PickField.vue'
+import TextField from '@/ui/TextField.vue'
 import { useWords } from '@/words/words'
 import { keepAway, type StationAnswer, type StationForm } from './plan'
 
@@ -27,14 +29,13 @@ const told = (d: StationAnswer['ways'][number]['publicDistance']) =>
       <TextField v-model="form.largest" name="Antenna’s size" :wrong="wrong.largestM" />
       <TextField v-model="form.duty" name="Transmits, % of the time" :wrong="wrong.duty" />
       <TextField v-model="form.totalHeight" name="Height of all that stands" :wrong="wrong.totalHeightM" />
-      <label class="field">
-        <span class="name">Ground adds</span>
-        <select v-model="form.ground">
-          <option v-for="g in GROUNDS" :key="g.value" :value="g.value">{{ g.word }}</option>
-        </select>
-      </label>
+      <PickField
+        v-model="form.ground"
+        name="Ground adds"
+        :options="GROUNDS.map((g) => ({ value: g.value, word: g.word }))"
+      />
     </div>
-    <label class="check"><input v-model="form.atBody" type="checkbox" /> Handheld, or worn on the body</label>
+    <CheckField v-model="form.atBody">Handheld, or worn on the body</CheckField>
     <div v-for="w in ways" :key="w.name" class="distance">
       <b>{{ w.name }}</b>
       <p>
@@ -57,19 +58,6 @@ const told = (d: StationAnswer['ways'][number]['publicDistance']) =>
 </template>
 
 <style scoped>
-.check {
-  display: flex;
-  gap: 10px;
-  align-items: center;
-  min-height: 40px;
-}
-
-.check input {
-  width: 18px;
-  height: 18px;
-  accent-color: var(--trace);
-}
-
 .distance {
   display: grid;
   grid-template-columns: auto 1fr;

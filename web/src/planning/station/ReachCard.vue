@@ -1,13 +1,13 @@
 <script setup lang="ts">
-import TextField from '@/shell/TextField.vue'
+import ActionButton from '@/ui/ActionButton.vue'
+import TextField from '@/ui/TextField.vue'
+import { formatDistance } from '@/units/distance'
 import { formatDb } from '@/units/watts'
 import { emptyOther, type StationAnswer, type StationForm } from './plan'
 
 /** The stations that are to be reached, and with what margin each way does. */
 defineProps<{ wrong: Record<string, string>; ways: StationAnswer['ways'] }>()
 const form = defineModel<StationForm>({ required: true })
-
-const km = (metres: number) => `${(metres / 1000).toFixed(1)} km`
 </script>
 
 <template>
@@ -20,22 +20,27 @@ const km = (metres: number) => `${(metres / 1000).toFixed(1)} km`
     />
     <div v-for="(s, i) in form.stations" :key="i" class="station">
       <TextField v-model="s.name" name="Station" :wrong="wrong[`stations[${i}].name`]" />
-      <TextField v-model="s.km" name="km" :wrong="wrong[`stations[${i}].distanceM`]" />
+      <TextField v-model="s.km" name="Distance, km or mi" :wrong="wrong[`stations[${i}].distanceM`]" />
       <TextField v-model="s.height" name="Height" :wrong="wrong[`stations[${i}].heightM`]" />
       <TextField v-model="s.gain" name="Its gain, dBi" :wrong="wrong[`stations[${i}].gainDbi`]" />
       <TextField v-model="s.needed" name="Needs, dBm" :wrong="wrong[`stations[${i}].neededDbm`]" />
       <p v-for="w in ways" :key="w.name" class="link">
         <b>{{ w.name }}:</b>{{ ' ' }}
         <template v-if="w.links[i]">
-          {{ w.links[i].inSight ? 'in sight' : 'beyond the horizon' }} ({{ km(w.links[i].horizonM) }}),
-          {{ w.links[i].receivedDbm.toFixed(0).replace('-', '−') }} dBm, margin
-          {{ formatDb(w.links[i].marginDb) }}
+          <template v-if="w.links[i].inSight">
+            in sight (horizon {{ formatDistance(w.links[i].horizonM) }}),
+            {{ w.links[i].receivedDbm.toFixed(0).replace('-', '−') }} dBm, margin
+            {{ formatDb(w.links[i].marginDb) }}
+          </template>
+          <template v-else>
+            beyond the horizon, which is {{ formatDistance(w.links[i].horizonM) }} away: no figure holds there
+          </template>
         </template>
       </p>
     </div>
     <div class="buttons">
-      <button class="other" @click="form.stations.push(emptyOther())">Add a station</button>
-      <button v-if="form.stations.length" class="other" @click="form.stations.pop()">Remove</button>
+      <ActionButton @click="form.stations.push(emptyOther())">Add a station</ActionButton>
+      <ActionButton v-if="form.stations.length" @click="form.stations.pop()">Remove</ActionButton>
     </div>
     <p class="hint">
       Free space (ITU-R P.525) over a 4/3 earth. A receiver needs some −110 to −119 dBm. Neither a promise nor

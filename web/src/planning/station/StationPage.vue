@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import ActionButton from '@/ui/ActionButton.vue'
 import { useClipboard, watchDebounced } from '@vueuse/core'
 import { computed, ref } from 'vue'
 import { useRoute } from 'vue-router'
@@ -11,7 +12,6 @@ import { useForm } from '@/shell/useForm'
 import { useTypedLengths } from '@/units/typed'
 import { useWords } from '@/words/words'
 import { DRAFTS } from '../drafts'
-import PlanTabs from '../PlanTabs.vue'
 import PeopleCard from './PeopleCard.vue'
 import {
   emptyStation,
@@ -32,9 +32,7 @@ const preferences = usePreferences()
 const words = useWords()
 const form = ref<StationForm>(opened())
 const result = ref<StationAnswer>()
-const typedWrong = ref<Record<string, string>>({})
-const { wrong: refused, trouble, submit } = useForm()
-const wrong = computed(() => ({ ...refused.value, ...typedWrong.value }))
+const { wrong, unplaced, submit } = useForm()
 const copied = ref('')
 const clipboard = useClipboard()
 
@@ -49,7 +47,7 @@ async function work() {
   keep(DRAFTS.station, typed())
   const signal = latest()
   const read = readStation(form.value, preferences.unit)
-  typedWrong.value = read.wrong
+  wrong.value = read.wrong
   const { plan } = read
   if (!plan) return
   await submit(async () => {
@@ -82,7 +80,6 @@ const notes = computed(() =>
 <template>
   <div class="desk">
     <div class="work">
-      <PlanTabs />
       <section v-if="result" class="card picture">
         <WattsPicture :ways="result.ways" />
         <p class="hint">
@@ -92,8 +89,8 @@ const notes = computed(() =>
         </p>
       </section>
       <WaysTable v-model="form" :wrong="wrong" :result="result">
-        <button class="other" @click="copyLink">Copy a link</button>
-        <button class="other" @click="print">Print</button>
+        <ActionButton @click="copyLink">Copy a link</ActionButton>
+        <ActionButton @click="print">Print</ActionButton>
         <span class="hint" role="status">{{ copied }}</span>
       </WaysTable>
     </div>
@@ -102,9 +99,7 @@ const notes = computed(() =>
       <p class="sentence" role="status">
         {{ result ? words.sentence(result.says) : 'Fill in what is known.' }}
       </p>
-      <p v-if="trouble || Object.keys(typedWrong).length" class="wrong" role="alert">
-        {{ Object.values(wrong)[0] ?? trouble }}
-      </p>
+      <p v-if="unplaced" class="wrong" role="alert">{{ unplaced }}</p>
       <p v-for="n in notes" :key="n.name + n.text" class="caution">{{ n.name }}: {{ n.text }}</p>
 
       <WorthCard v-if="result && result.ways.length > 1" :ways="result.ways" />
@@ -131,7 +126,6 @@ const notes = computed(() =>
     margin-bottom: 12px;
   }
 
-  .switch,
   .other {
     display: none;
   }

@@ -1,11 +1,15 @@
 <script setup lang="ts">
+import PlainTable from '@/ui/PlainTable.vue'
+import PickField from '@/ui/PickField.vue'
+import ActionButton from '@/ui/ActionButton.vue'
 import { computed } from 'vue'
 import { useFeedlines } from '@/api/queries'
-import TextField from '@/shell/TextField.vue'
+import TextField from '@/ui/TextField.vue'
 import { formatSwr } from '@/units/swr'
-import { formatDb, formatWatts } from '@/units/watts'
+import { formatDb, formatLoss, formatWatts } from '@/units/watts'
 import { useWords } from '@/words/words'
-import { emptyWay, type StationAnswer, type StationForm } from './plan'
+import { feedlineOptions } from '../feedlines'
+import { emptyWay, type StationAnswer, type StationForm, type WayForm } from './plan'
 
 /** The ways to build the station beside one another: what each is made of, and what comes of it. */
 const props = defineProps<{ wrong: Record<string, string>; result?: StationAnswer }>()
@@ -22,6 +26,49 @@ function addWay() {
   form.value.ways.push(last ? { ...last, name } : emptyWay(name))
 }
 
+/** What is asked of each way: a row of the table has two fields. */
+const ASKED: {
+  word: string
+  fields: { part: keyof WayForm; name: string; field: string; ofList?: boolean }[]
+}[] = [
+  {
+    word: 'Radio, W · SWR limit',
+    fields: [
+      { part: 'watts', name: 'Watts', field: 'ratedW' },
+      { part: 'ceiling', name: 'SWR limit of the radio', field: 'ceilingSwr' },
+    ],
+  },
+  {
+    word: 'Jumper · length',
+    fields: [
+      { part: 'jumper', name: 'Jumper', field: 'jumper', ofList: true },
+      { part: 'jumperLength', name: 'Length of the jumper', field: 'jumperM' },
+    ],
+  },
+  {
+    word: 'Meter, dB · connectors',
+    fields: [
+      { part: 'meterLoss', name: 'Loss of the meter in dB,', field: 'meterLossDb' },
+      { part: 'connectors', name: 'Connectors', field: 'connectors' },
+    ],
+  },
+  {
+    word: 'Line · length',
+    fields: [
+      { part: 'line', name: 'Line', field: 'line', ofList: true },
+      { part: 'lineLength', name: 'Length of the line', field: 'lineM' },
+    ],
+  },
+  {
+    word: 'Antenna’s SWR · gain, dBi',
+    fields: [
+      { part: 'swr', name: 'SWR of the antenna', field: 'swr' },
+      { part: 'gain', name: 'Gain in dBi of the antenna', field: 'gainDbi' },
+    ],
+  },
+]
+const kinds = computed(() => feedlineOptions(lines.data.value, words.value))
+
 const at = (i: number, field: string) => props.wrong[`alternatives[${i}].${field}`]
 /** Where the antenna's phase decides, a range: nobody knows it from an SWR alone. */
 const swrAtRadio = (w: StationAnswer['ways'][number]) =>
@@ -34,8 +81,8 @@ const rows = computed(() => {
   return [
     { word: 'SWR at the radio', cells: ways.map(swrAtRadio) },
     { word: 'Radio sends', cells: ways.map((w) => formatWatts(w.sentW)) },
-    { word: 'Matched loss', cells: ways.map((w) => `${w.matchedLossDb.toFixed(2)} dB`) },
-    { word: 'Added by mismatch', cells: ways.map((w) => `${w.mismatchLossDb.toFixed(2)} dB`) },
+    { word: 'Matched loss', cells: ways.map((w) => formatLoss(w.matchedLossDb)) },
+    { word: 'Added by mismatch', cells: ways.map((w) => formatLoss(w.mismatchLossDb)) },
     { word: 'Into the antenna', cells: ways.map((w) => formatWatts(w.atAntennaW)) },
     { word: 'ERP', cells: ways.map((w) => formatWatts(w.erpW)), strong: true },
     { word: 'EIRP', cells: ways.map((w) => formatWatts(w.eirpW)) },
@@ -46,7 +93,7 @@ const rows = computed(() => {
 
 <template>
   <section class="card ways" aria-label="Ways to build it">
-    <table>
+    <PlainTable>
       <thead>
         <tr>
           <th scope="col">
@@ -58,84 +105,26 @@ const rows = computed(() => {
         </tr>
       </thead>
       <tbody>
-        <tr>
-          <th scope="row">Radio, W · SWR limit</th>
+        <tr v-for="row in ASKED" :key="row.word">
+          <th scope="row">{{ row.word }}</th>
           <td v-for="(w, i) in form.ways" :key="i">
             <div class="pair">
-              <input v-model="w.watts" :aria-label="`Watts of ${w.name}`" :class="{ bad: at(i, 'ratedW') }" />
-              <input
-                v-model="w.ceiling"
-                :aria-label="`SWR that the radio of ${w.name} stands`"
-                :class="{ bad: at(i, 'ceilingSwr') }"
-              />
-            </div>
-          </td>
-        </tr>
-        <tr>
-          <th scope="row">Jumper · length</th>
-          <td v-for="(w, i) in form.ways" :key="i">
-            <div class="pair">
-              <select v-model="w.jumper" :aria-label="`Jumper of ${w.name}`">
-                <option v-for="l in lines.data.value ?? []" :key="l.id" :value="l.id">
-                  {{ words.phrase(l.title) }}
-                </option>
-              </select>
-              <input
-                v-model="w.jumperLength"
-                :aria-label="`Length of the jumper of ${w.name}`"
-                :class="{ bad: at(i, 'jumperM') }"
-              />
-            </div>
-          </td>
-        </tr>
-        <tr>
-          <th scope="row">Meter, dB · connectors</th>
-          <td v-for="(w, i) in form.ways" :key="i">
-            <div class="pair">
-              <input
-                v-model="w.meterLoss"
-                :aria-label="`Loss of the meter of ${w.name} in dB`"
-                :class="{ bad: at(i, 'meterLossDb') }"
-              />
-              <input
-                v-model="w.connectors"
-                :aria-label="`Connectors of ${w.name}`"
-                :class="{ bad: at(i, 'connectors') }"
-              />
-            </div>
-          </td>
-        </tr>
-        <tr>
-          <th scope="row">Line · length</th>
-          <td v-for="(w, i) in form.ways" :key="i">
-            <div class="pair">
-              <select v-model="w.line" :aria-label="`Line of ${w.name}`">
-                <option v-for="l in lines.data.value ?? []" :key="l.id" :value="l.id">
-                  {{ words.phrase(l.title) }}
-                </option>
-              </select>
-              <input
-                v-model="w.lineLength"
-                :aria-label="`Length of the line of ${w.name}`"
-                :class="{ bad: at(i, 'lineM') }"
-              />
-            </div>
-          </td>
-        </tr>
-        <tr>
-          <th scope="row">Antenna’s SWR · gain, dBi</th>
-          <td v-for="(w, i) in form.ways" :key="i">
-            <div class="pair">
-              <input
-                v-model="w.swr"
-                :aria-label="`SWR of the antenna of ${w.name}`"
-                :class="{ bad: at(i, 'swr') }"
-              />
-              <input
-                v-model="w.gain"
-                :aria-label="`Gain of the antenna of ${w.name} in dBi`"
-                :class="{ bad: at(i, 'gainDbi') }"
-              />
+              <template v-for="f in row.fields" :key="f.part">
+                <PickField
+                  v-if="f.ofList"
+                  v-model="w[f.part]"
+                  bare
+                  :name="`${f.name} of ${w.name}`"
+                  :options="kinds"
+                />
+                <TextField
+                  v-else
+                  v-model="w[f.part]"
+                  bare
+                  :name="`${f.name} of ${w.name}`"
+                  :wrong="at(i, f.field)"
+                />
+              </template>
             </div>
           </td>
         </tr>
@@ -144,10 +133,10 @@ const rows = computed(() => {
           <td v-for="(c, i) in r.cells" :key="i">{{ c }}</td>
         </tr>
       </tbody>
-    </table>
+    </PlainTable>
     <div class="buttons">
-      <button v-if="form.ways.length < MOST_WAYS" class="other" @click="addWay">Add a way</button>
-      <button v-if="form.ways.length > 1" class="other" @click="form.ways.pop()">Remove the last</button>
+      <ActionButton v-if="form.ways.length < MOST_WAYS" @click="addWay">Add a way</ActionButton>
+      <ActionButton v-if="form.ways.length > 1" @click="form.ways.pop()">Remove the last</ActionButton>
       <slot />
     </div>
   </section>
@@ -204,7 +193,7 @@ table {
 
 .pair {
   display: grid;
-  grid-template-columns: minmax(0, 1.7fr) minmax(64px, 1fr);
+  grid-template-columns: minmax(130px, 1.9fr) minmax(74px, 1fr);
   gap: 4px;
 }
 
@@ -212,20 +201,6 @@ table {
   width: 100%;
   min-width: 60px;
   min-height: 38px;
-}
-
-.pair input {
-  font: inherit;
-  color: inherit;
-  padding: 4px 8px;
-  border: 1px solid var(--line);
-  border-radius: 6px;
-  background: var(--card);
-}
-
-.pair input.bad {
-  border-color: var(--coral);
-  box-shadow: inset 0 0 0 1px var(--coral);
 }
 
 .buttons {

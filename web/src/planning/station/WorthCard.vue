@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import PlainTable from '@/ui/PlainTable.vue'
 import { formatDb, formatWatts } from '@/units/watts'
 import { useWords } from '@/words/words'
 import type { StationAnswer } from './plan'
@@ -12,7 +13,7 @@ const words = useWords()
 <template>
   <section class="card block">
     <h2>What each change is worth</h2>
-    <table v-for="w in ways.slice(1)" :key="w.name" class="plain-table">
+    <PlainTable v-for="w in ways.slice(1)" :key="w.name" class="plain-table">
       <caption>
         {{
           w.name
@@ -33,7 +34,7 @@ const words = useWords()
           <th scope="row">no difference</th>
         </tr>
       </tbody>
-    </table>
+    </PlainTable>
   </section>
 </template>
 

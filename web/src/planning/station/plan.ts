@@ -5,6 +5,7 @@ import type { Schemas } from '@/api/client'
 import type { LengthUnit } from '@/units/length'
 import { parseLength } from '@/units/length'
 import { parseFrequency } from '@/units/frequency'
+import { parseDistance } from '@/units/distance'
 import { parseDecimal, type Parsed } from '@/units/number'
 
 export type StationPlan = Schemas['StationPlan']
@@ -121,7 +122,7 @@ export function readStation(
     atBody: form.atBody,
     stations: form.stations.map((s, i) => ({
       name: s.name,
-      distanceM: take(`stations[${i}].distanceM`, parseDecimal(s.km)) * 1000,
+      distanceM: take(`stations[${i}].distanceM`, parseDistance(s.km)),
       heightM: length(`stations[${i}].heightM`, s.height),
       gainDbi: take(`stations[${i}].gainDbi`, parseDecimal(s.gain)),
       neededDbm: take(`stations[${i}].neededDbm`, parseDecimal(s.needed)),
@@ -157,5 +158,13 @@ export function fromAddress(text: string): StationForm | undefined {
       : undefined
   } catch {
     return undefined
+  }
+}
+
+/** The station with an antenna as it was computed in its first way: what it puts on the air is reckoned from there. */
+export function withAntenna(station: StationForm, swr: number, gainDbi: number): StationForm {
+  return {
+    ...station,
+    ways: station.ways.map((w, i) => (i === 0 ? { ...w, swr: swr.toFixed(2), gain: gainDbi.toFixed(1) } : w)),
   }
 }

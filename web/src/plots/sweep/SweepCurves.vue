@@ -9,7 +9,7 @@ import type { CurveBand, PlotTrace } from './trace'
 import type { SweepView } from './useSweepView'
 
 /** The curves, readings at single channels with their doubt, and the line of the rule. */
-const props = defineProps<{ traces: PlotTrace[]; limitSwr: number; view: SweepView }>()
+const props = defineProps<{ traces: PlotTrace[]; limitSwr: number; view: SweepView; lit?: string }>()
 
 /** As much of a pixel as nobody sees. */
 const UNSEEN = 0.3
@@ -71,7 +71,7 @@ function path(curve: Curve): string {
       <path
         v-for="{ trace: t, d } in paths"
         :key="t.id"
-        :class="['trace', t.kind]"
+        :class="['trace', t.kind, { lit: t.id === lit }]"
         :style="toneStyle(t.tone)"
         :d="d"
       />
@@ -107,6 +107,11 @@ function path(curve: Curve): string {
   stroke: var(--trace-old);
   stroke-width: calc(1.4px * var(--stroke));
   opacity: 0.75;
+}
+
+.trace.lit {
+  stroke-width: calc(3.2px * var(--stroke));
+  opacity: 1;
 }
 
 .trace.expected {

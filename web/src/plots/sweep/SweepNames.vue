@@ -1,35 +1,60 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { deepestIn } from '../sweepScale'
+import { apart } from '../apart'
 import { toneText } from '../tones'
 import { limitPlace } from './limitPlace'
 import type { PlotTrace } from './trace'
 import type { SweepView } from './useSweepView'
 
-/** What each curve is called, at the bottom of its dip, and what the line of the rule says. */
-const props = defineProps<{ traces: PlotTrace[]; limit: { swr: number; label: string }; view: SweepView }>()
+/**
+ * What each curve is called, beside its dip, and what the line of the rule says. Names stand apart from one another and from
+ * the markers; of many curves only the newest and the expected are named here, and the one that is lit in the legend.
+ */
+const props = defineProps<{
+  traces: PlotTrace[]
+  limit: { swr: number; label: string }
+  view: SweepView
+  /** Where the markers are, in Hz. */
+  markers: number[]
+  lit: string | undefined
+  most: number
+}>()
 
-const LETTER = 6.6
+const LETTER = 7
+const MARKER_WIDTH = 22
 const ORDER = { now: 0, guess: 0, expected: 1, earlier: 2 }
+const STEPS = Array.from({ length: 12 }, (_, i) => i * 9)
 
-/** Lowered until none covers another. */
+const named = computed(() =>
+  props.traces.length <= props.most
+    ? props.traces
+    : props.traces.filter((t) => t.kind !== 'earlier' || t.id === props.lit),
+)
 const names = computed(() => {
   const { inner, scale, shownSpan } = props.view
-  const placed: { x: number; y: number; half: number }[] = []
-  return [...props.traces]
+  const within = { left: 2, right: inner.width - 2, top: 0, bottom: inner.height }
+  const markers = props.markers.map((hz) => {
+    const x = scale.x(hz)
+    return { left: x - MARKER_WIDTH / 2, right: x + MARKER_WIDTH / 2, top: 0, bottom: inner.height }
+  })
+  const labels = [...named.value]
     .sort((a, b) => ORDER[a.kind] - ORDER[b.kind])
     .flatMap((trace) => {
       const dip = deepestIn(trace.curve, shownSpan) ?? lastRead(trace)
       if (!dip) return []
-      const half = (trace.label.length * LETTER) / 2
-      const x = Math.min(inner.width - half - 4, Math.max(half + 4, scale.x(dip.hz)))
-      let y = Math.min(inner.height - 6, scale.y(dip.db) + 18)
-      const covers = () => placed.some((p) => Math.abs(p.x - x) < p.half + half + 6 && Math.abs(p.y - y) < 15)
-      while (covers() && y < inner.height - 6) y += 4
-      while (covers()) y -= 4
-      placed.push({ x, y, half })
-      return [{ id: trace.id, kind: trace.kind, tone: trace.tone, label: trace.label, x, y }]
+      const width = trace.label.length * LETTER
+      const beneath = scale.y(dip.db) + 16
+      const middle = Math.min(inner.width - width / 2 - 3, Math.max(width / 2 + 3, scale.x(dip.hz)))
+      // Beneath the dip, then above it, then aside.
+      const columns = [middle, middle + width / 2 + MARKER_WIDTH, middle - width / 2 - MARKER_WIDTH]
+      const spots = columns.flatMap((x) => [
+        ...STEPS.map((d) => ({ x, y: beneath + d })),
+        ...STEPS.map((d) => ({ x, y: Math.min(beneath, inner.height) - 12 - d })),
+      ])
+      return [{ of: trace, width, spots }]
     })
+  return apart(labels, within, markers)
 })
 
 const rule = computed(() =>
@@ -48,14 +73,15 @@ function lastRead(trace: PlotTrace): { hz: number; db: number } | undefined {
     <text class="limit-label" :x="rule.x" :y="rule.y" :text-anchor="rule.anchor">{{ limit.label }}</text>
     <text
       v-for="l in names"
-      :key="l.id"
-      :class="['trace-label', l.kind]"
-      :style="toneText(l.tone)"
+      :key="l.of.id"
+      :class="['trace-label', l.of.kind]"
+      :style="toneText(l.of.tone)"
       :x="l.x"
       :y="l.y"
+      dy="0.32em"
       text-anchor="middle"
     >
-      {{ l.label }}
+      {{ l.of.label }}
     </text>
   </g>
 </template>

@@ -58,15 +58,15 @@ class DeskIT {
             assertThat(page.locator(".desk-list li")).hasCount(4);
             tab(page, "Distance");
             assertThat(page.getByText("Choose the feedline on the right")).isVisible();
-            page.getByLabel("Feedline").selectOption("rg-213");
+            Controls.choose(page, "Feedline", "RG-213");
             page.getByLabel("Its length").fill("20 m");
             assertThat(page.locator(".sentence")).containsText("Look at 7.5 m");
             assertThat(page.locator("svg .event")).hasCount(2);
 
-            Download picture =
-                    page.waitForDownload(() -> page.getByLabel("Save").selectOption("svg"));
+            Download picture = page.waitForDownload(() -> Controls.fromMenu(page, "Save as", "the picture, SVG"));
             assertThat(Files.readString(picture.path())).contains("<svg").contains("along the line");
-            Download trace = page.waitForDownload(() -> page.getByLabel("Save").selectOption("TOUCHSTONE_2"));
+            Download trace =
+                    page.waitForDownload(() -> Controls.fromMenu(page, "Save as", "the trace, Touchstone 2.0"));
             assertThat(Files.readString(trace.path())).contains("[Version] 2.0");
 
             // By the keyboard alone, as the list is too long to be scrolled.
@@ -78,7 +78,7 @@ class DeskIT {
             assertThat(page.getByText(Pattern.compile("Saved as pass \\d"))).isVisible();
 
             page.navigate(dorada.address() + "/desk/calibrations");
-            page.getByLabel("Measured with").selectOption("stand-in");
+            Controls.choose(page, "Measured with", "Stand-in");
             for (int i = 0; i < 3; i++) {
                 page.getByText("Sweep it").nth(i).click();
                 assertThat(page.getByText("401 points", new Page.GetByTextOptions().setExact(true)))
@@ -119,6 +119,6 @@ class DeskIT {
     }
 
     private static void tab(Page page, String name) {
-        page.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName(name)).click();
+        Controls.take(page, name);
     }
 }

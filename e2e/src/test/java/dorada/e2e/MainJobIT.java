@@ -122,6 +122,7 @@ class MainJobIT {
         Technician noa = new Technician(desk.page(), dorada.address()).signsIn("noa");
         noa.page().navigate(dorada.address() + "/installations/new");
         noa.field("Name in the shop").fill("Boat 2");
+        noa.unfolds("Radio").unfolds("Adjusted");
         noa.field("Rated power, W").fill("a lot");
         noa.field("Smallest step").fill("1,500");
         noa.button("Create installation").click();
@@ -186,7 +187,7 @@ class MainJobIT {
         bruno.field("By").fill("1/4 in");
         bruno.field("By").press("Enter");
         assertThat(page.getByText("pass 2 ·")).isVisible();
-        bruno.button("inch").click();
+        bruno.prefers("inch");
         assertThat(bruno.passes().nth(1)).containsText("−1/4 in");
         page.keyboard().press("ArrowLeft");
         assertThat(page.getByText("pass 1 ·")).isVisible();

@@ -25,7 +25,7 @@ class PracticeIT {
             page.getByText("Tractor 7").waitFor();
 
             page.navigate(dorada.address() + "/live");
-            page.getByLabel("On the bench").selectOption("rod-four-radials");
+            Controls.choose(page, "On the bench", "Rod ground plane with four");
             ines.button("Start sweeping").click();
             assertThat(page.getByText(DIP)).isVisible();
             double before = dip(page);

@@ -32,8 +32,22 @@ final class Technician {
         page.getByLabel("Login").fill(login);
         page.getByLabel("Password").fill(RunningDorada.DEMO_PASSWORD);
         page.keyboard().press("Enter");
-        assertThat(page.getByText("Sign out")).isVisible();
+        assertThat(menu()).isVisible();
         return this;
+    }
+
+    /** What this person likes: a unit, a language, a look. */
+    Technician prefers(String word) {
+        menu().click();
+        Controls.take(page, word);
+        page.keyboard().press("Escape");
+        assertThat(menu()).hasAttribute("aria-expanded", "false");
+        assertThat(page.locator("[role=dialog].panel")).isHidden();
+        return this;
+    }
+
+    private Locator menu() {
+        return page.locator("button.person");
     }
 
     /** A quarter-wave whip on a vehicle, judged under a limit at the radio end. */
@@ -47,6 +61,7 @@ final class Technician {
         fillsIn.accept(this);
         field("Name in the shop").fill(title);
         field("Customer").fill("Olive growers' cooperative");
+        unfolds("Where on it").unfolds("Radio");
         field("Where on it").fill("Double-cab pick-up, steel roof 1.4 × 1.2 m");
         field("Rated power, W").fill("25");
         field("SWR limit").fill(limit);
@@ -59,6 +74,14 @@ final class Technician {
         }
         button("Create installation").click();
         assertThat(heading(title)).isVisible();
+        return this;
+    }
+
+    /** Opens what is folded away under a title that begins so. */
+    Technician unfolds(String title) {
+        page.locator("summary", new Page.LocatorOptions().setHasText(title))
+                .first()
+                .click();
         return this;
     }
 
@@ -93,7 +116,7 @@ final class Technician {
     /** Ticks the list and takes the last sweep, as pass {@code number}. */
     Technician makesItPermanent(int number) {
         button(Pattern.compile("Make it permanent")).click();
-        for (var step : page.locator("section input[type=checkbox]").all()) {
+        for (var step : page.locator("section [role=checkbox]").all()) {
             step.check();
         }
         button("Final sweep").click();

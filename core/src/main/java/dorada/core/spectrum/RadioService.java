@@ -15,6 +15,7 @@ import java.util.Optional;
  * @param band where the service has a band rather than numbered channels; empty otherwise
  * @param channels numbered channels, or the band's edges and well-known frequencies
  * @param usual names of the channels by which an antenna for all of it is judged: lowest, main, highest
+ * @param evenEnds an antenna for all of it is judged by its ends being alike, as on CB
  * @param externalAntenna empty where any antenna may be used, otherwise why no other may be
  * @param reminders limits of power, height and licence, each a sentence without a full stop
  */
@@ -28,6 +29,7 @@ public record RadioService(
         Optional<Band> band,
         List<ServiceChannel> channels,
         List<String> usual,
+        boolean evenEnds,
         Optional<String> externalAntenna,
         List<String> reminders) {
 

@@ -74,6 +74,7 @@ public final class RadioServices {
                 }),
                 channels,
                 head.containsKey("usual") ? List.of(head.get("usual").split(" ")) : lowMiddleHigh(channels),
+                "even ends".equals(head.get("judged by")),
                 Optional.ofNullable(head.get("external antenna")),
                 reminders);
     }

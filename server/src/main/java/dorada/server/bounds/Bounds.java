@@ -23,9 +23,10 @@ final class Bounds {
     /** Large bodies that may wait; the next one is told when to come again. */
     static final int LARGE_WAITING = 24;
 
-    static final Duration LONGEST_WAIT = Duration.ofSeconds(20);
-
     static final Duration IDLE = Duration.ofSeconds(20);
+
+    /** Well before the connection counts as idle: whoever waits in vain is told so. */
+    static final Duration LONGEST_WAIT = Duration.ofSeconds(15);
 
     /** From the first byte of a request to the last of its body. */
     static final Duration LONGEST_SENDING = Duration.ofSeconds(60);

@@ -1,6 +1,7 @@
 package dorada.server.bounds;
 
 import org.eclipse.jetty.http.HttpHeader;
+import org.eclipse.jetty.io.Content;
 import org.eclipse.jetty.server.Request;
 import org.eclipse.jetty.server.Response;
 import org.eclipse.jetty.server.handler.QoSHandler;
@@ -10,6 +11,9 @@ import org.eclipse.jetty.util.Callback;
 final class LargeInTurn extends QoSHandler {
 
     private static final String AGAIN_SECONDS = "10";
+    private static final String SENTENCE =
+            "Several large files are being read just now. Nothing of yours was kept: please send it again in "
+                    + AGAIN_SECONDS + " seconds.";
 
     @SuppressWarnings("unchecked")
     LargeInTurn() {
@@ -29,13 +33,25 @@ final class LargeInTurn extends QoSHandler {
 
     @Override
     protected void reject(Request request, Response response, Callback callback, int status) {
-        response.getHeaders().put(HttpHeader.RETRY_AFTER, AGAIN_SECONDS);
-        Problems.write(
+        comeAgain(request, response, callback, status);
+    }
+
+    @Override
+    protected void expireSuspended(Request request, Response response, Callback callback) {
+        comeAgain(request, response, callback, getRejectStatusCode());
+    }
+
+    /** The body is read to its end and forgotten first: whoever is refused while still writing would not read why. */
+    private static void comeAgain(Request request, Response response, Callback callback, int status) {
+        WholeBody.await(request);
+        Content.Source.consumeAll(
                 request,
-                response,
-                callback,
-                status,
-                "Several large files are being read just now. Nothing of yours was kept: please send it again in "
-                        + AGAIN_SECONDS + " seconds.");
+                Callback.from(
+                        () -> {
+                            WholeBody.here(request);
+                            response.getHeaders().put(HttpHeader.RETRY_AFTER, AGAIN_SECONDS);
+                            Problems.write(request, response, callback, status, SENTENCE);
+                        },
+                        callback::failed));
     }
 }

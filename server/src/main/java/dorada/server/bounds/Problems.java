@@ -17,7 +17,7 @@ final class Problems {
         response.setStatus(status);
         response.getHeaders().put(HttpHeader.CONTENT_TYPE, "application/problem+json");
         response.getHeaders().put(HttpHeader.CACHE_CONTROL, "no-store");
-        // What is left of the body is not read.
+        // What may be left of the body is not read.
         response.getHeaders().put(HttpHeader.CONNECTION, "close");
         String body = "{\"status\":" + status + ",\"detail\":\"" + sentence + "\",\"instance\":\""
                 + request.getHttpURI().getCanonicalPath().replaceAll("[^ -~]|[\"\\\\]", "") + "\"}";

@@ -15,18 +15,30 @@ final class WholeBody {
 
     private WholeBody() {}
 
+    /** From now on the rest of the body is awaited for so long. */
+    static void await(Request request) {
+        EndPoint end = request.getConnectionMetaData().getConnection().getEndPoint();
+        request.setAttribute(
+                PATIENCE,
+                request.getComponents()
+                        .getScheduler()
+                        .schedule(end::close, Bounds.LONGEST_SENDING.toMillis(), TimeUnit.MILLISECONDS));
+    }
+
+    /** It has come. */
+    static void here(Request request) {
+        if (request.getAttribute(PATIENCE) instanceof Scheduler.Task patience) {
+            patience.cancel();
+        }
+    }
+
     /** Before the body is read. */
     static final class Awaited extends Handler.Wrapper {
 
         @Override
         public boolean handle(Request request, Response response, Callback callback) throws Exception {
             if (request.getLength() != 0) {
-                EndPoint end = request.getConnectionMetaData().getConnection().getEndPoint();
-                request.setAttribute(
-                        PATIENCE,
-                        request.getComponents()
-                                .getScheduler()
-                                .schedule(end::close, Bounds.LONGEST_SENDING.toMillis(), TimeUnit.MILLISECONDS));
+                await(request);
             }
             return super.handle(request, response, callback);
         }
@@ -37,9 +49,7 @@ final class WholeBody {
 
         @Override
         public boolean handle(Request request, Response response, Callback callback) throws Exception {
-            if (request.getAttribute(PATIENCE) instanceof Scheduler.Task patience) {
-                patience.cancel();
-            }
+            here(request);
             return super.handle(request, response, callback);
         }
     }

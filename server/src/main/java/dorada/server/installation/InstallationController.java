@@ -1,9 +1,12 @@
 package dorada.server.installation;
 
+import dorada.core.acceptance.ReferencePlane;
 import dorada.core.acceptance.WantedChannel;
 import dorada.core.antenna.AntennaKind;
+import dorada.core.antenna.Carrier;
 import dorada.core.antenna.LengthFit;
 import dorada.core.design.Designs;
+import dorada.core.planning.UsualStart;
 import dorada.server.people.SignedIn;
 import dorada.server.problem.UserProblem;
 import dorada.server.words.OutcomeView;
@@ -57,6 +60,31 @@ class InstallationController {
             @NotNull RuleName rule,
             @NotNull boolean hasOwnLimit,
             @NotNull OutcomeView says) {}
+
+    /**
+     * What a new installation usually is, to begin from.
+     *
+     * @param service whose usual channels are wanted; absent where it may be any
+     */
+    record UsualView(
+            @NotNull AntennaKind antennaKind,
+            @NotNull double limitSwr,
+            @NotNull ReferencePlane measuredAt,
+            @NotNull double ratedPowerW,
+            @NotNull double swrCeiling,
+            String service) {}
+
+    @GetMapping("/usual-start")
+    UsualView usual(@RequestParam Carrier carrier) {
+        UsualStart usual = UsualStart.on(carrier);
+        return new UsualView(
+                Designs.ALL.kind(usual.kind()).orElseThrow(),
+                usual.limitSwr(),
+                usual.atAntenna() ? ReferencePlane.ANTENNA : ReferencePlane.RADIO,
+                usual.ratedPowerW(),
+                usual.ceilingSwr(),
+                usual.service().orElse(null));
+    }
 
     /**
      * Acceptance rules, the usual one first.

@@ -34,6 +34,7 @@ class SpectrumController {
 
     /**
      * @param usual names of the channels by which an antenna is judged
+     * @param evenEnds the usual acceptance rule asks for ends that are alike
      * @param forbidden why only the built-in antenna may be used; absent where others may
      * @param reminders limits of power, height and licence
      */
@@ -46,6 +47,7 @@ class SpectrumController {
             @NotNull double bandwidthHz,
             @NotNull List<ChannelView> channels,
             @NotNull List<String> usual,
+            @NotNull boolean evenEnds,
             String forbidden,
             @NotNull List<String> reminders) {
 
@@ -59,6 +61,7 @@ class SpectrumController {
                     s.bandwidthHz(),
                     s.channels().stream().map(ChannelView::of).toList(),
                     s.usual(),
+                    s.evenEnds(),
                     s.externalAntenna().orElse(null),
                     s.reminders());
         }

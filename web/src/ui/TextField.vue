@@ -1,52 +1,43 @@
 <script setup lang="ts">
 import { NInput } from 'naive-ui'
 import { useId } from 'vue'
+import FieldFrame from './FieldFrame.vue'
 
-/** A labelled line of text with its hint and what is wrong with it. */
+/** A labelled line of text. */
 const value = defineModel<string>({ required: true })
 defineProps<{
   name: string
+  /** The label is only spoken: a table's head shows it. */
+  bare?: boolean
   hint?: string
   wrong?: string
   type?: 'text' | 'password' | 'textarea'
   placeholder?: string
   autocomplete?: string
+  inputmode?: 'decimal' | 'text'
+  maxlength?: number
+  disabled?: boolean
 }>()
 const id = useId()
 </script>
 
 <template>
-  <div class="field">
-    <label :for="id">{{ name }}</label>
+  <FieldFrame :id="id" :name="name" :bare="bare" :hint="hint" :wrong="wrong">
     <NInput
       v-model:value="value"
       :type="type ?? 'text'"
       :status="wrong ? 'error' : undefined"
       :placeholder="placeholder ?? ''"
+      :disabled="disabled"
       :autosize="type === 'textarea' ? { minRows: 1, maxRows: 8 } : undefined"
       :input-props="{
         id,
         autocomplete: autocomplete ?? 'off',
+        inputmode,
+        maxlength,
         'aria-invalid': wrong ? 'true' : undefined,
         'aria-describedby': wrong || hint ? `${id}-more` : undefined,
       }"
     />
-    <p v-if="wrong" :id="`${id}-more`" class="wrong" role="alert">{{ wrong }}</p>
-    <p v-else-if="hint" :id="`${id}-more`" class="hint">{{ hint }}</p>
-  </div>
+  </FieldFrame>
 </template>
-
-<style scoped>
-.field {
-  display: flex;
-  flex-direction: column;
-  gap: 4px;
-  min-width: 0;
-}
-
-label {
-  font-size: 14px;
-  font-weight: 560;
-  color: var(--soft);
-}
-</style>

@@ -1,0 +1,69 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { useRoute } from 'vue-router'
+import { useInstallation } from '@/api/queries'
+import { useWords } from '@/words/words'
+import { pagesFor, type Place, type PlacePage } from './places'
+
+/** Where a person is: the pages of the place, or the way back from an installation. */
+const props = defineProps<{ here: { place: Place; page: PlacePage } | undefined; isViewer: boolean }>()
+const words = useWords()
+const route = useRoute()
+const id = computed(() => (typeof route.params.id === 'string' ? route.params.id : ''))
+const installation = useInstallation(id)
+const pages = computed(() => (props.here ? pagesFor(props.here.place, props.isViewer) : []))
+</script>
+
+<template>
+  <nav class="where" :aria-label="words.text('shell.WHERE')">
+    <template v-if="id">
+      <RouterLink to="/">{{ words.text('shell.place.JOBS') }}</RouterLink>
+      <template v-if="installation.data.value">
+        <span class="soft" aria-hidden="true">›</span>
+        <RouterLink :to="`/installations/${id}`" class="title">
+          {{ installation.data.value.title }}
+        </RouterLink>
+        <span class="soft">{{ installation.data.value.shopNumber }}</span>
+      </template>
+    </template>
+    <template v-else>
+      <RouterLink v-for="p in pages" :key="p.id" :to="p.path" class="page">
+        {{ words.text(`shell.page.${p.id}`) }}
+      </RouterLink>
+    </template>
+  </nav>
+  <component :is="here.place.tools" v-if="!id && here?.place.tools" />
+</template>
+
+<style scoped>
+.where {
+  display: flex;
+  align-items: center;
+  gap: 2px;
+  min-width: 0;
+  flex: 1;
+  overflow-x: auto;
+  white-space: nowrap;
+}
+
+.where a {
+  min-height: 44px;
+  display: inline-flex;
+  align-items: center;
+  padding: 0 7px;
+  text-decoration: none;
+  border-radius: 4px;
+}
+
+.page.router-link-exact-active {
+  font-weight: 660;
+  box-shadow: inset 0 -3px var(--gold);
+  border-radius: 0;
+}
+
+.title {
+  font-weight: 640;
+  overflow: hidden;
+  text-overflow: ellipsis;
+}
+</style>

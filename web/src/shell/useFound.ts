@@ -1,0 +1,79 @@
+import { refDebounced } from '@vueuse/core'
+import { computed, type Ref } from 'vue'
+import { useBoard, useCalibrations, useSavedPlans, useSavedSheets } from '@/api/queries'
+import { useWords } from '@/words/words'
+import { pagesFor, PLACES } from './places'
+
+const MOST_OF_A_KIND = 6
+const SETTLED_MS = 150
+
+/** Every word of `text` somewhere in `name`, in any case. */
+export function reads(name: string, text: string): boolean {
+  const low = name.toLowerCase()
+  return text
+    .toLowerCase()
+    .split(/\s+/)
+    .every((word) => low.includes(word))
+}
+
+/**
+ * What of the shop and of the program is called by `text`: options whose values are addresses.
+ *
+ * @example const { options } = useFound(text, isViewer)
+ */
+export function useFound(text: Ref<string>, isViewer: Ref<boolean>) {
+  const words = useWords()
+  const settled = refDebounced(text, SETTLED_MS)
+  const board = useBoard(settled)
+  const { plans } = useSavedPlans()
+  const { sheets } = useSavedSheets()
+  const { calibrations } = useCalibrations()
+
+  const options = computed(() => {
+    const group = (id: string) => words.value.text(`shell.found.${id}`)
+    const some = <T>(id: string, all: T[] | undefined, word: (t: T) => string, path: (t: T) => string) =>
+      (all ?? [])
+        .filter((t) => reads(word(t), text.value))
+        .slice(0, MOST_OF_A_KIND)
+        .map((t) => ({ value: path(t), word: word(t), group: group(id) }))
+    const pages = PLACES.flatMap((place) =>
+      pagesFor(place, isViewer.value).map((p) => ({
+        path: p.path,
+        word: `${words.value.text(`shell.page.${p.id}`)} · ${words.value.text(`shell.place.${place.id}`)}`,
+      })),
+    )
+    return [
+      // Found by the server, by more than the name.
+      ...(board.cards.value ?? []).slice(0, MOST_OF_A_KIND).map((c) => ({
+        value: `/installations/${c.id}`,
+        word: `${c.shopNumber} ${c.title}`,
+        group: group('INSTALLATIONS'),
+      })),
+      ...some(
+        'SHEETS',
+        sheets.data.value,
+        (s) => s.name,
+        (s) => `/cutting?sheet=${s.id}`,
+      ),
+      ...some(
+        'PLANS',
+        plans.data.value,
+        (p) => p.name,
+        (p) => `/plan?open=${p.id}`,
+      ),
+      ...some(
+        'CALIBRATIONS',
+        calibrations.data.value,
+        (c) => c.name,
+        () => '/desk/calibrations',
+      ),
+      ...some(
+        'PAGES',
+        pages,
+        (p) => p.word,
+        (p) => p.path,
+      ),
+    ]
+  })
+  return { options, isLooking: computed(() => text.value !== '' && board.isFetching.value) }
+}
