@@ -107,9 +107,7 @@ class MainJobIT {
         assertThat(desk.takeConsoleErrors()).allMatch(e -> e.contains("422"));
         assertThat(noa.passes()).hasCount(0);
 
-        noa.page()
-                .locator("input[type=file]")
-                .first()
+        noa.sweepFile()
                 .setInputFiles(new com.microsoft.playwright.options.FilePayload(
                         "yard.s1p", "text/plain", good.getBytes(StandardCharsets.UTF_8)));
         noa.button("Record the file").click();

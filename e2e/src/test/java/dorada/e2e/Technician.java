@@ -105,12 +105,16 @@ final class Technician {
     Technician bringsAFile(String name, byte[] bytes) {
         button("Take the baseline sweep").click();
         page.getByText("File", new Page.GetByTextOptions().setExact(true)).click();
-        page.locator("input[type=file]")
-                .first()
+        sweepFile()
                 .setInputFiles(
                         new com.microsoft.playwright.options.FilePayload(name, "application/octet-stream", bytes));
         button("Record the file").click();
         return this;
+    }
+
+    /** Not just the first place for a file: the picture of the place has one too, and may be there earlier. */
+    Locator sweepFile() {
+        return page.locator("input[type=file][accept*=s1p]");
     }
 
     /** Ticks the list and takes the last sweep, as pass {@code number}. */
