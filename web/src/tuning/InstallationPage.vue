@@ -7,7 +7,7 @@ import CautionList from '@/safety/CautionList.vue'
 import { useWords } from '@/words/words'
 import { computed, ref, shallowRef, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
-import { answer, api } from '@/api/client'
+import { answer, api, type Schemas } from '@/api/client'
 import {
   useInstallation,
   useInstallationChange,
@@ -20,7 +20,7 @@ import type { LiveSweep } from '@/instrument/live'
 import { usePreferences } from '@/preferences'
 import { isTyping } from '@/shell/keys'
 import { useForm } from '@/shell/useForm'
-import { freshDraft, loadDraft, type PassDraft } from './draft'
+import { draftOfEntry, freshDraft, loadDraft, type PassDraft } from './draft'
 import MakePermanent from './MakePermanent.vue'
 import { nextAction } from './nextAction'
 import NextStep from './NextStep.vue'
@@ -90,6 +90,12 @@ function record(takeAdvice: boolean) {
   notice.value = ''
   draft.value = freshDraft(i, last.value, preferences.unit, takeAdvice, isDemo.value)
   void router.replace({ query: { step: own.value.length ? 'tune' : 'baseline' } })
+}
+
+/** A pass that was taken back stands in the form again, with its own values. */
+function correct(entry: Schemas['EnteredPass'], note: string) {
+  record(false)
+  if (draft.value) draft.value = draftOfEntry(entry, note, draft.value, preferences.unit)
 }
 
 const { trouble, submit } = useForm()
@@ -231,7 +237,11 @@ watch(id, (next) => (draft.value = loadDraft(next)))
 
     <div class="side">
       <p v-if="notice" class="caution" role="status">{{ notice }}</p>
-      <TakenBack :installation-id="installation.data.value.id" :may-record="mayRecord" />
+      <TakenBack
+        :installation-id="installation.data.value.id"
+        :may-record="mayRecord && !draft"
+        @correct="correct"
+      />
       <p v-if="trouble && !installation.data.value.signOff" class="wrong" role="alert">{{ trouble }}</p>
       <RecordPass
         v-if="draft && mayRecord && step !== 'sign-off' && step !== 'permanent'"

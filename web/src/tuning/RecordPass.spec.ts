@@ -1,6 +1,6 @@
 import { chosenOf, fieldOffering, giveFiles, pick } from '@/testing/controls'
 import { QueryClient, VueQueryPlugin } from '@tanstack/vue-query'
-import { flushPromises, mount, RouterLinkStub } from '@vue/test-utils'
+import { enableAutoUnmount, flushPromises, mount, RouterLinkStub } from '@vue/test-utils'
 import { createPinia } from 'pinia'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import { freshDraft, keepDraft, loadDraft, type PassDraft } from './draft'
@@ -29,11 +29,14 @@ const advised = {
 const DEMO = [{ id: 'stand-in', name: 'Stand-in', standIn: true, recorded: true }]
 let instruments: unknown[] = DEMO
 
+enableAutoUnmount(afterEach)
+
 const sent: { url: string; body: unknown }[] = []
 
 function serverAnswers(...answers: (() => Promise<Response>)[]) {
   vi.stubGlobal('fetch', async (request: Request) => {
     if (request.url.endsWith('/api/instruments')) return json(200, instruments)()
+    if (request.url.endsWith('/api/spots/read')) return json(200, [])()
     sent.push({ url: request.url, body: await request.clone().json() })
     const next = answers.shift()
     if (!next) throw new Error('one request too many')

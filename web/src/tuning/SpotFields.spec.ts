@@ -1,12 +1,12 @@
 import { giveFiles, labelled, pick } from '@/testing/controls'
 import { said } from '@/testing/said'
 import { VueQueryPlugin } from '@tanstack/vue-query'
-import { flushPromises, mount } from '@vue/test-utils'
-import { afterEach, describe, expect, it, vi } from 'vitest'
+import { enableAutoUnmount, flushPromises, mount } from '@vue/test-utils'
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import { nextTick, reactive } from 'vue'
 import FileFields from './FileFields.vue'
 import SpotFields from './SpotFields.vue'
-import { freshMeter } from './spots'
+import { emptyRow, freshMeter } from './spots'
 import type { Installation } from './sentence'
 
 const installation = {
@@ -16,6 +16,8 @@ const installation = {
   ],
 } as Installation
 
+enableAutoUnmount(afterEach)
+beforeEach(() => localStorage.clear())
 afterEach(() => vi.unstubAllGlobals())
 
 describe('fields for a meter', () => {
@@ -45,6 +47,48 @@ describe('fields for a meter', () => {
     await found.find('button').trigger('click')
     await labelled(found, 'Frequency 1, MHz').setValue('447.1')
     expect(draft.extra[0]?.mhz).toBe('447.1')
+  })
+
+  it('shows beside each row what the server reads from it, with its doubt, and why a row cannot be', async () => {
+    const asked: unknown[] = []
+    vi.stubGlobal('fetch', async (request: Request) => {
+      asked.push(await request.json())
+      const answers = [
+        { reading: { frequencyHz: 446.2e6, swr: 1.755, lowSwr: 1, highSwr: 2.83, outside: false } },
+        { refused: { id: 'refused.instrument.A_READING_ABOVE_FULL_SCALE', params: {}, text: '' }, why: '' },
+      ]
+      return new Response(JSON.stringify(answers), {
+        status: 200,
+        headers: { 'Content-Type': 'application/json' },
+      })
+    })
+    const { draft, found } = fields()
+    draft.kind = 'WATTMETER'
+    await nextTick()
+    await labelled(found, 'Forward, W on Quay').setValue('20')
+    await labelled(found, 'Reflected, W on Quay').setValue('1.5')
+    await labelled(found, 'Forward, W on Gate').setValue('60')
+    await labelled(found, 'Reflected, W on Gate').setValue('1')
+    await vi.waitFor(() => expect(found.text()).toContain('SWR 1.00 to 2.83'))
+    expect(asked.at(-1)).toMatchObject({
+      kind: 'WATTMETER',
+      spots: [{ forwardW: 20, reflectedW: 1.5, forwardFullScaleW: 50 }, { forwardW: 60 }],
+    })
+    expect(found.find('[role=alert]').text()).toContain('full scale')
+  })
+
+  it('goes on by Enter through as many added rows as are read, and records from an empty one', async () => {
+    const { draft, found } = fields()
+    draft.extra.push({ ...emptyRow(), mhz: '450', swr: '2' })
+    await nextTick()
+    await labelled(found, 'SWR at frequency 1').trigger('keydown', { key: 'Enter' })
+    expect(draft.extra).toHaveLength(2)
+    const unused = labelled(found, 'SWR at frequency 2')
+    const event = new KeyboardEvent('keydown', { key: 'Enter', bubbles: true, cancelable: true })
+    unused.element.dispatchEvent(event)
+    await nextTick()
+    expect(draft.extra).toHaveLength(2)
+    expect(event.defaultPrevented).toBe(false)
   })
 
   it('says at its row what is wrong', () => {

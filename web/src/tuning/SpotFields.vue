@@ -3,12 +3,22 @@ import PlainTable from '@/ui/PlainTable.vue'
 import TextField from '@/ui/TextField.vue'
 import PickField from '@/ui/PickField.vue'
 import ActionButton from '@/ui/ActionButton.vue'
-import { watch } from 'vue'
+import { nextTick, watch } from 'vue'
 import { useWords } from '@/words/words'
+import { nextField } from './flow'
 import type { Installation } from './sentence'
 import { formatChannelMhz } from '@/units/frequency'
 import { formatSwr } from '@/units/swr'
-import { emptyRow, meaningOf, METERS, rememberMeter, type MeterDraft, type SpotRow } from './spots'
+import {
+  emptyRow,
+  isEmptyRow,
+  meaningOf,
+  METERS,
+  rememberMeter,
+  type MeterDraft,
+  type SpotRow,
+} from './spots'
+import { useMeanings, type Meaning } from './useMeanings'
 
 const words = useWords()
 
@@ -21,6 +31,8 @@ watch(
   () => rememberMeter(draft.value),
 )
 
+const meanings = useMeanings(draft)
+
 const rows = () =>
   [...props.installation.channels]
     .sort((a, b) => a.frequencyHz - b.frequencyHz)
@@ -32,11 +44,32 @@ function meaning(row: SpotRow | undefined): string {
   const loss = Number.isFinite(means.returnLossDb) ? `${means.returnLossDb.toFixed(1)} dB` : '∞ dB'
   return draft.value.kind === 'WATTMETER' ? `${formatSwr(means.swr)} · ${loss}` : loss
 }
-/** From field to field; the last one records. */
-function onward(event: KeyboardEvent) {
+/** Between which values the SWR may lie. */
+function doubt({ reading }: Meaning): string {
+  if (reading?.lowSwr === undefined) return ''
+  return reading.highSwr === undefined
+    ? words.value.text('tuning.SWR_AT_LEAST', { low: formatSwr(reading.lowSwr) })
+    : words.value.text('tuning.SWR_BETWEEN', {
+        low: formatSwr(reading.lowSwr),
+        high: formatSwr(reading.highSwr),
+      })
+}
+/** What keeps a row from being recorded; while it is typed, only what can't be mended by typing on. */
+const whyNot = (key: string) => props.wrong[key] ?? meanings.value[key]?.why
+
+/** From field to field by Enter, from row to row by the arrows. */
+async function move(event: KeyboardEvent) {
   const table = event.currentTarget as HTMLElement
-  const fields = [...table.querySelectorAll('input')]
-  const next = fields[fields.indexOf(event.target as HTMLInputElement) + 1]
+  const from = event.target as HTMLInputElement
+  let next = nextField(table, from, event.key)
+  const last = draft.value.extra.at(-1)
+  // A last row with something in it has one more below; from an empty one Enter records.
+  if (!next && event.key === 'Enter' && last && !isEmptyRow(last)) {
+    event.preventDefault()
+    draft.value.extra.push(emptyRow())
+    await nextTick()
+    next = nextField(table, from, event.key)
+  }
   if (!next) return
   event.preventDefault()
   next.focus()
@@ -84,7 +117,7 @@ const columns = (): { part: keyof SpotRow; word: string }[] =>
         :wrong="wrong.reflectedRange"
       />
     </div>
-    <PlainTable @keydown.enter="onward">
+    <PlainTable @keydown.enter="move" @keydown.up="move" @keydown.down="move">
       <thead>
         <tr>
           <th>{{ words.text('tuning.CHANNEL_MHZ') }}</th>
@@ -108,10 +141,13 @@ const columns = (): { part: keyof SpotRow; word: string }[] =>
                 @update:model-value="set(key, col.part, $event)"
               />
             </td>
-            <td class="means" role="status">{{ meaning(draft.channels[key]) }}</td>
+            <td class="means" role="status">
+              {{ meaning(draft.channels[key]) }}
+              <span v-if="meanings[key]" class="soft">{{ doubt(meanings[key]) }}</span>
+            </td>
           </tr>
-          <tr v-if="wrong[key]">
-            <td :colspan="columns().length + 2" class="wrong" role="alert">{{ wrong[key] }}</td>
+          <tr v-if="whyNot(key)">
+            <td :colspan="columns().length + 2" class="wrong" role="alert">{{ whyNot(key) }}</td>
           </tr>
         </template>
         <template v-for="(row, i) in draft.extra" :key="i">
@@ -133,10 +169,13 @@ const columns = (): { part: keyof SpotRow; word: string }[] =>
                 inputmode="decimal"
               />
             </td>
-            <td class="means" role="status">{{ meaning(row) }}</td>
+            <td class="means" role="status">
+              {{ meaning(row) }}
+              <span v-if="meanings[`extra${i}`]" class="soft">{{ doubt(meanings[`extra${i}`] ?? {}) }}</span>
+            </td>
           </tr>
-          <tr v-if="wrong[`extra${i}`]">
-            <td :colspan="columns().length + 2" class="wrong" role="alert">{{ wrong[`extra${i}`] }}</td>
+          <tr v-if="whyNot(`extra${i}`)">
+            <td :colspan="columns().length + 2" class="wrong" role="alert">{{ whyNot(`extra${i}`) }}</td>
           </tr>
         </template>
       </tbody>

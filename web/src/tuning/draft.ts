@@ -1,9 +1,9 @@
 import * as v from 'valibot'
 import { keep, readKept, type Shape } from '@/kept'
 import type { Schemas } from '@/api/client'
-import { formatMhz } from '@/units/frequency'
-import { formatLength, type LengthUnit } from '@/units/length'
-import { freshMeter, type MeterDraft } from './spots'
+import { formatChannelMhz, formatMhz } from '@/units/frequency'
+import { exactLength, formatLength, type LengthUnit } from '@/units/length'
+import { freshMeter, METERS, rowOf, type MeterDraft } from './spots'
 
 /** What was not as it should be when a pass was taken. */
 export type Circumstance = NonNullable<Schemas['Recording']['circumstances']>[number]
@@ -89,6 +89,39 @@ export function freshDraft(
     finalSweep: false,
     swept: { instrument: isDemo ? 'stand-in' : '', rests: 'UNCALIBRATED_ANALYSER', declared: '', port: '1' },
     meter: freshMeter(installation.channels.map((c) => c.frequencyHz)),
+  }
+}
+
+/** One that was recorded wrongly and taken back, as it was typed; `fresh` has what an entry does not keep. */
+export function draftOfEntry(
+  entry: Schemas['EnteredPass'],
+  note: string,
+  fresh: PassDraft,
+  unit: LengthUnit,
+): PassDraft {
+  const by = entry.secondChangeM || entry.changeM
+  const kind = METERS.find((m) => m === entry.readingKind)
+  const meter = { ...fresh.meter, ...(kind ? { kind } : {}) }
+  for (const spot of entry.spots) {
+    const key = String(spot.frequencyHz)
+    if (key in meter.channels) meter.channels[key] = rowOf(spot)
+    else meter.extra.push({ ...rowOf(spot), mhz: formatChannelMhz(spot.frequencyHz) })
+    if (spot.forwardFullScaleW) meter.forwardRange = String(spot.forwardFullScaleW)
+    if (spot.reflectedFullScaleW) meter.reflectedRange = String(spot.reflectedFullScaleW)
+  }
+  return {
+    ...fresh,
+    piece: entry.secondChangeM ? 'second' : 'first',
+    change: by === 0 ? 'nothing' : by < 0 ? 'shortened' : 'lengthened',
+    amount: by === 0 ? '' : exactLength(Math.abs(by), unit),
+    pieces: entry.pieces ?? fresh.pieces,
+    lookedOver: entry.lookedOver,
+    note,
+    source: SOURCES[entry.source],
+    circumstances: entry.circumstances,
+    oldAntenna: entry.oldAntenna,
+    finalSweep: entry.finalSweep,
+    meter,
   }
 }
 

@@ -32,6 +32,21 @@ export interface MeterDraft {
 
 export const emptyRow = (): SpotRow => ({ mhz: '', swr: '', forward: '', reflected: '', r: '', x: '' })
 
+/** A reading that was recorded, as it was typed. */
+export const rowOf = (spot: Schemas['SpotRecord']): SpotRow => {
+  const text = (value: number | undefined) => (value === undefined ? '' : String(value))
+  return {
+    mhz: '',
+    swr: spot.forwardW === undefined ? text(spot.swr) : '',
+    forward: text(spot.forwardW),
+    reflected: text(spot.reflectedW),
+    r: text(spot.resistanceOhm),
+    x: text(spot.reactanceSizeOhm),
+  }
+}
+
+export const isEmptyRow = (row: SpotRow) => Object.values(row).every((text: string) => text.trim() === '')
+
 const LAST = 'dorada.meter'
 const LAST_SHAPE = v.object({
   kind: v.picklist(METERS),

@@ -3,6 +3,7 @@ package dorada.core.instrument;
 import dorada.core.outcome.Refusal;
 import dorada.core.rf.Swr;
 import dorada.core.sweep.Reading;
+import java.util.Optional;
 import java.util.OptionalDouble;
 
 /**
@@ -14,6 +15,7 @@ import java.util.OptionalDouble;
  * @param highSwr greatest that it may stand for, perhaps infinite
  * @param resistanceOhm where a dial shows it
  * @param reactanceSizeOhm |X| where a dial shows it; its sign is not known
+ * @param watts what the SWR was worked out from, where it was watts
  */
 public record SpotReading(
         double frequencyHz,
@@ -21,7 +23,16 @@ public record SpotReading(
         double lowSwr,
         double highSwr,
         OptionalDouble resistanceOhm,
-        OptionalDouble reactanceSizeOhm) {
+        OptionalDouble reactanceSizeOhm,
+        Optional<Watts> watts) {
+
+    /**
+     * Two readings of a directional wattmeter, in watts.
+     *
+     * @param forwardFullScaleW full scale of the plug or range for the forward reading
+     * @param reflectedFullScaleW the same for the reflected reading
+     */
+    public record Watts(double forwardW, double reflectedW, double forwardFullScaleW, double reflectedFullScaleW) {}
 
     /** Half a division and a few per cent: what a good plug of a wattmeter may err by, of full scale (common practice). */
     public static final double USUAL_ERROR_SHARE = 0.05;
@@ -56,31 +67,30 @@ public record SpotReading(
                 Swr.ofMagnitude(Math.max(0, rho - doubt)),
                 atTheEnd ? Double.POSITIVE_INFINITY : Swr.ofMagnitude(Math.min(1, rho + doubt)),
                 OptionalDouble.empty(),
-                OptionalDouble.empty());
+                OptionalDouble.empty(),
+                Optional.empty());
     }
 
     /** A reading of a dial analyser, which also shows R and |X|. */
     public static SpotReading ofDial(
             double frequencyHz, double swr, OptionalDouble resistanceOhm, OptionalDouble reactanceSizeOhm) {
         SpotReading plain = ofSwr(ReadingKind.DIAL_ANALYSER, frequencyHz, swr);
-        return new SpotReading(frequencyHz, swr, plain.lowSwr, plain.highSwr, resistanceOhm, reactanceSizeOhm);
+        return new SpotReading(
+                frequencyHz, swr, plain.lowSwr, plain.highSwr, resistanceOhm, reactanceSizeOhm, plain.watts);
     }
 
     /**
      * Forward and reflected watts of a directional wattmeter.
      *
-     * @param forwardFullScaleW full scale of the plug or range for the forward reading
-     * @param reflectedFullScaleW the same for the reflected reading
+     * @param read of one channel
      * @param errorShare what it may err by as a share of full scale, such as {@value #USUAL_ERROR_SHARE}
      * @throws Refusal for what can't be, where the watts contradict one another or the range
      */
-    public static SpotReading ofWatts(
-            double frequencyHz,
-            double forwardW,
-            double reflectedW,
-            double forwardFullScaleW,
-            double reflectedFullScaleW,
-            double errorShare) {
+    public static SpotReading ofWatts(double frequencyHz, Watts read, double errorShare) {
+        double forwardW = read.forwardW;
+        double reflectedW = read.reflectedW;
+        double forwardFullScaleW = read.forwardFullScaleW;
+        double reflectedFullScaleW = read.reflectedFullScaleW;
         if (forwardW > forwardFullScaleW || reflectedW > reflectedFullScaleW) {
             throw new Refusal(Refused.A_READING_ABOVE_FULL_SCALE);
         }
@@ -102,7 +112,8 @@ public record SpotReading(
                 Swr.ofMagnitude(least),
                 Swr.ofMagnitude(most),
                 OptionalDouble.empty(),
-                OptionalDouble.empty());
+                OptionalDouble.empty(),
+                Optional.of(read));
     }
 
     private static void requireSwr(double swr) {

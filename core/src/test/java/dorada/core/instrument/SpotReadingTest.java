@@ -38,11 +38,11 @@ class SpotReadingTest {
     /** A plug of 50 W errs by 2.5 W: four watts forward and 0.4 W back on it say almost nothing (common practice). */
     @Test
     void tenthsOfAWattOnALargeRangeAreNearlyWorthless() {
-        SpotReading worthless = SpotReading.ofWatts(156e6, 4, 0.4, 50, 50, 0.05);
+        SpotReading worthless = SpotReading.ofWatts(156e6, new SpotReading.Watts(4, 0.4, 50, 50), 0.05);
         assertThat(worthless.swr()).isCloseTo(1.92, within(0.01));
         assertThat(worthless.lowSwr()).isEqualTo(1);
         assertThat(worthless.highSwr()).isInfinite();
-        SpotReading good = SpotReading.ofWatts(156e6, 45, 1.8, 50, 5, 0.05);
+        SpotReading good = SpotReading.ofWatts(156e6, new SpotReading.Watts(45, 1.8, 50, 5), 0.05);
         assertThat(good.swr()).isCloseTo(1.5, within(0.001));
         assertThat(good.lowSwr()).isBetween(1.44, 1.48);
         assertThat(good.highSwr()).isBetween(1.52, 1.58);
@@ -50,9 +50,9 @@ class SpotReadingTest {
 
     @Test
     void wattsThatCannotBeAreRefused() {
-        assertThatThrownBy(() -> SpotReading.ofWatts(156e6, 60, 1, 50, 50, 0.05))
+        assertThatThrownBy(() -> SpotReading.ofWatts(156e6, new SpotReading.Watts(60, 1, 50, 50), 0.05))
                 .hasMessageContaining("A_READING_ABOVE_FULL_SCALE");
-        assertThatThrownBy(() -> SpotReading.ofWatts(156e6, 10, 12, 50, 50, 0.05))
+        assertThatThrownBy(() -> SpotReading.ofWatts(156e6, new SpotReading.Watts(10, 12, 50, 50), 0.05))
                 .hasMessageContaining("REFLECTED_ABOVE_FORWARD");
         assertThatThrownBy(() -> SpotReading.ofSwr(ReadingKind.INLINE_METER, 156e6, 0.8))
                 .hasMessageContaining("SWR_BELOW_1");

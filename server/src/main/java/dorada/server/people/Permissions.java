@@ -62,6 +62,7 @@ public final class Permissions {
                             Deed.WORKS_OUT,
                             POST,
                             "/api/advice",
+                            "/api/spots/read",
                             "/api/analysis",
                             "/api/calibrations/correct",
                             "/api/cutting/**",

@@ -8,6 +8,7 @@ import dorada.server.words.OutcomeView;
 import dorada.server.words.Words;
 import java.util.LinkedHashMap;
 import java.util.Map;
+import java.util.Optional;
 import org.springframework.http.HttpStatus;
 
 /** Trouble that a user can act on; the message is the sentence they read. */
@@ -110,6 +111,11 @@ public final class UserProblem extends RuntimeException {
 
     HttpStatus status() {
         return status;
+    }
+
+    /** What core refused, where it was core. */
+    public Optional<OutcomeView> outcome() {
+        return Optional.ofNullable((OutcomeView) properties.get("outcome"));
     }
 
     Map<String, Object> properties() {

@@ -34,7 +34,7 @@ public record PassRecord(
         @Size(max = 64) String sentDigest,
         @NotNull ReadingKind readingKind,
         @NotNull @Size(max = 300) String declared,
-        @NotNull @Size(max = 200) List<@Valid SpotRecord> spots,
+        @NotNull @Size(max = MOST_SPOTS) List<@Valid SpotRecord> spots,
         boolean oldAntenna,
         boolean finalSweep,
         Pieces pieces,
@@ -45,14 +45,24 @@ public record PassRecord(
         @NotNull @Valid SweepRecord sweep,
         String photo) {
 
-    /** A reading at one channel, in SWR and ohms; {@code highSwr} absent where it has no upper end. */
+    /** So many readings a pass may have. */
+    static final int MOST_SPOTS = 500;
+
+    /**
+     * A reading at one channel, in SWR, ohms and watts; {@code highSwr} absent where it has no upper end, watts where none were
+     * read.
+     */
     public record SpotRecord(
-            double frequencyHz,
-            double swr,
-            double lowSwr,
+            @NotNull double frequencyHz,
+            @NotNull double swr,
+            @NotNull double lowSwr,
             Double highSwr,
             Double resistanceOhm,
-            Double reactanceSizeOhm) {}
+            Double reactanceSizeOhm,
+            Double forwardW,
+            Double reflectedW,
+            Double forwardFullScaleW,
+            Double reflectedFullScaleW) {}
 
     /**
      * @param file name of the file with the points: Touchstone, or a table where there is no phase

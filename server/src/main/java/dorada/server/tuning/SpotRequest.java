@@ -45,12 +45,16 @@ record SpotRequest(
         if (forwardW == null || reflectedW == null || forwardFullScaleW == null) {
             throw UserProblem.atField(field, "Forward and reflected watts and the range are needed.");
         }
+        if (errorShare != null && !(errorShare >= 0 && errorShare <= 1)) {
+            throw UserProblem.atField(field, "What a wattmeter may err by is a share of its full scale: from 0 to 1.");
+        }
         return SpotReading.ofWatts(
                 frequencyHz,
-                forwardW,
-                reflectedW,
-                forwardFullScaleW,
-                reflectedFullScaleW == null ? forwardFullScaleW : reflectedFullScaleW,
+                new SpotReading.Watts(
+                        forwardW,
+                        reflectedW,
+                        forwardFullScaleW,
+                        reflectedFullScaleW == null ? forwardFullScaleW : reflectedFullScaleW),
                 errorShare == null ? SpotReading.USUAL_ERROR_SHARE : errorShare);
     }
 

@@ -3,6 +3,7 @@ package dorada.server.tuning;
 import dorada.core.instrument.SpotReading;
 import jakarta.persistence.Column;
 import jakarta.persistence.Embeddable;
+import java.util.Optional;
 import java.util.OptionalDouble;
 
 /** A reading at one channel as it is stored. */
@@ -20,6 +21,11 @@ class SpotValue {
     @Column(name = "reactance_size_ohm")
     private Double reactanceSizeOhm;
 
+    private Double forwardW;
+    private Double reflectedW;
+    private Double forwardFullScaleW;
+    private Double reflectedFullScaleW;
+
     protected SpotValue() {}
 
     SpotValue(SpotReading r) {
@@ -30,6 +36,12 @@ class SpotValue {
         resistanceOhm = r.resistanceOhm().isPresent() ? r.resistanceOhm().getAsDouble() : null;
         reactanceSizeOhm =
                 r.reactanceSizeOhm().isPresent() ? r.reactanceSizeOhm().getAsDouble() : null;
+        r.watts().ifPresent(w -> {
+            forwardW = w.forwardW();
+            reflectedW = w.reflectedW();
+            forwardFullScaleW = w.forwardFullScaleW();
+            reflectedFullScaleW = w.reflectedFullScaleW();
+        });
     }
 
     SpotValue(PassRecord.SpotRecord r) {
@@ -39,10 +51,24 @@ class SpotValue {
         highSwr = r.highSwr();
         resistanceOhm = r.resistanceOhm();
         reactanceSizeOhm = r.reactanceSizeOhm();
+        forwardW = r.forwardW();
+        reflectedW = r.reflectedW();
+        forwardFullScaleW = r.forwardFullScaleW();
+        reflectedFullScaleW = r.reflectedFullScaleW();
     }
 
     PassRecord.SpotRecord record() {
-        return new PassRecord.SpotRecord(frequencyHz, swr, lowSwr, highSwr, resistanceOhm, reactanceSizeOhm);
+        return new PassRecord.SpotRecord(
+                frequencyHz,
+                swr,
+                lowSwr,
+                highSwr,
+                resistanceOhm,
+                reactanceSizeOhm,
+                forwardW,
+                reflectedW,
+                forwardFullScaleW,
+                reflectedFullScaleW);
     }
 
     SpotReading reading() {
@@ -52,6 +78,14 @@ class SpotValue {
                 lowSwr,
                 highSwr == null ? Double.POSITIVE_INFINITY : highSwr,
                 resistanceOhm == null ? OptionalDouble.empty() : OptionalDouble.of(resistanceOhm),
-                reactanceSizeOhm == null ? OptionalDouble.empty() : OptionalDouble.of(reactanceSizeOhm));
+                reactanceSizeOhm == null ? OptionalDouble.empty() : OptionalDouble.of(reactanceSizeOhm),
+                watts());
+    }
+
+    /** Passes from before these were kept have their SWR alone. */
+    private Optional<SpotReading.Watts> watts() {
+        return forwardW == null || reflectedW == null || forwardFullScaleW == null || reflectedFullScaleW == null
+                ? Optional.empty()
+                : Optional.of(new SpotReading.Watts(forwardW, reflectedW, forwardFullScaleW, reflectedFullScaleW));
     }
 }

@@ -142,7 +142,7 @@ class TuningController {
             @NotNull @Valid Recording recording,
             @NotNull(message = "Which instrument was read?") ReadingKind kind,
 
-            @NotNull @Size(max = 500, message = "At most 500 readings, please.")
+            @NotNull @Size(max = PassRecord.MOST_SPOTS, message = "At most {max} readings, please.")
             List<SpotRequest> spots) {
 
         List<SpotReading> readings() {

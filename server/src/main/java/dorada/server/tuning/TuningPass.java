@@ -167,6 +167,21 @@ class TuningPass {
         this.recordedAt = r.recordedAt();
     }
 
+    /** What was entered, for correction. */
+    TuningService.EnteredPass entry() {
+        return new TuningService.EnteredPass(
+                changeM,
+                secondChangeM,
+                pieces,
+                lookedOver,
+                Set.copyOf(circumstances),
+                oldAntenna,
+                finalSweep,
+                sweep.source(),
+                readingKind,
+                spots.stream().map(SpotValue::record).toList());
+    }
+
     /** All of it, for an archive. */
     PassRecord record(PassRecord.SweepRecord swept, String photo) {
         return new PassRecord(

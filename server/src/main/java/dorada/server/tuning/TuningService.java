@@ -6,12 +6,15 @@ import dorada.core.instrument.ReadingKind;
 import dorada.core.instrument.Span;
 import dorada.core.instrument.SpotReading;
 import dorada.core.sweep.Sweep;
+import dorada.core.tuning.Circumstance;
+import dorada.core.tuning.Pieces;
 import dorada.server.calibration.Calibrations;
 import dorada.server.installation.Installation;
 import dorada.server.installation.InstallationService;
 import dorada.server.instrument.PracticeBench;
 import dorada.server.people.PeopleService;
 import dorada.server.problem.UserProblem;
+import dorada.server.sweep.SweepSource;
 import dorada.server.sweep.SweepStore;
 import dorada.server.sweep.UploadedSweep;
 import jakarta.validation.constraints.NotNull;
@@ -22,6 +25,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import java.util.function.BiFunction;
 import org.springframework.stereotype.Service;
@@ -249,7 +253,21 @@ public class TuningService {
             @NotNull Instant recordedAt,
             @NotNull String recordedBy,
             @NotNull String note,
-            @NotNull boolean mayBePutBack) {}
+            @NotNull boolean mayBePutBack,
+            @NotNull EnteredPass entry) {}
+
+    /** What a person had entered, to be corrected and recorded again; a file or sweep is chosen or taken anew. */
+    record EnteredPass(
+            @NotNull double changeM,
+            @NotNull double secondChangeM,
+            Pieces pieces,
+            @NotNull boolean lookedOver,
+            @NotNull Set<Circumstance> circumstances,
+            @NotNull boolean oldAntenna,
+            @NotNull boolean finalSweep,
+            @NotNull SweepSource source,
+            @NotNull ReadingKind readingKind,
+            @NotNull List<PassRecord.SpotRecord> spots) {}
 
     /** The last taken back first; none of them counts. One that others follow is recorded again instead of put back. */
     @Transactional(readOnly = true)
@@ -266,7 +284,8 @@ public class TuningService {
                         p.note(),
                         !installation.isSignedOff()
                                 && p.visitNumber() == installation.visitNumber()
-                                && newest.filter(n -> n.isAfter(p.recordedAt())).isEmpty()))
+                                && newest.filter(n -> n.isAfter(p.recordedAt())).isEmpty(),
+                        p.entry()))
                 .toList();
     }
 

@@ -1,5 +1,6 @@
 package dorada.server.tuning;
 
+import static org.hamcrest.Matchers.closeTo;
 import static org.hamcrest.Matchers.containsString;
 import static org.hamcrest.Matchers.greaterThan;
 import static org.hamcrest.Matchers.hasSize;
@@ -116,6 +117,46 @@ class SpotsApiTest extends ApiTest {
         postJson("/api/installations/" + id + "/spots", body(kind, spots))
                 .andExpect(status().isUnprocessableContent())
                 .andExpect(jsonPath("$.field").value(field));
+    }
+
+    /** Each row by itself: 20 and 1.5 W on a scale of 50 W are anything from SWR 1 to 2.83. */
+    @Test
+    void whatIsTypedIsReadAtOnceWithItsDoubtAndNothingIsStored() throws Exception {
+        String watts = "{\"frequencyHz\":153050000,\"forwardW\":%s,\"reflectedW\":1.5,\"forwardFullScaleW\":50}";
+        postJson(
+                        "/api/spots/read",
+                        "{\"kind\":\"WATTMETER\",\"spots\":[" + watts.formatted("20") + "," + watts.formatted("1") + ","
+                                + watts.formatted("60") + ",{\"frequencyHz\":153050000,\"forwardW\":3}]}")
+                .andExpect(status().isOk())
+                .andExpect(jsonPath("$[0].reading.swr", closeTo(1.755, 0.001)))
+                .andExpect(jsonPath("$[0].reading.returnLossDb", closeTo(11.25, 0.01)))
+                .andExpect(jsonPath("$[0].reading.lowSwr").value(1.0))
+                .andExpect(jsonPath("$[0].reading.highSwr", closeTo(2.83, 0.01)))
+                .andExpect(jsonPath("$[0].why").doesNotExist())
+                .andExpect(jsonPath("$[1].reading").doesNotExist())
+                .andExpect(jsonPath("$[1].refused.id").value("refused.instrument.REFLECTED_ABOVE_FORWARD"))
+                .andExpect(jsonPath("$[2].refused.id").value("refused.instrument.A_READING_ABOVE_FULL_SCALE"))
+                .andExpect(jsonPath("$[3].refused").doesNotExist())
+                .andExpect(jsonPath("$[3].why", containsString("range")));
+    }
+
+    /** What was typed comes back as it was typed: watts too, not only what they meant. */
+    @Test
+    void aTakenBackEntryGivesItsValuesForCorrection() throws Exception {
+        String id = makeInstallation(2);
+        String watts = "{\"frequencyHz\":%s,\"forwardW\":20,\"reflectedW\":0.4,\"forwardFullScaleW\":25,"
+                + "\"reflectedFullScaleW\":2.5}";
+        String entry = body("WATTMETER", watts.formatted(153.05e6) + "," + watts.formatted(157.45e6))
+                .replace("\"changeM\":0", "\"changeM\":-0.012,\"circumstances\":[\"INDOORS\"]");
+        String pass = read(postJson("/api/installations/" + id + "/spots", entry), "$.id");
+        send(delete("/api/passes/" + pass), technician, "").andExpect(status().isNoContent());
+        getAs(viewer, "/api/installations/" + id + "/taken-back")
+                .andExpect(jsonPath("$[0].entry.changeM").value(-0.012))
+                .andExpect(jsonPath("$[0].entry.circumstances[0]").value("INDOORS"))
+                .andExpect(jsonPath("$[0].entry.readingKind").value("WATTMETER"))
+                .andExpect(jsonPath("$[0].entry.spots", hasSize(2)))
+                .andExpect(jsonPath("$[0].entry.spots[0].reflectedW").value(0.4))
+                .andExpect(jsonPath("$[0].entry.spots[0].reflectedFullScaleW").value(2.5));
     }
 
     @Test

@@ -1,0 +1,54 @@
+import { useTimeoutFn } from '@vueuse/core'
+import { shallowRef, watch, type Ref } from 'vue'
+import { answer, api, Problem, type Schemas } from '@/api/client'
+import { useLatest } from '@/api/latest'
+import { currentWords } from '@/words/words'
+import { readSpots, type MeterDraft } from './spots'
+
+/** What a row means, or why it can't be. */
+export interface Meaning {
+  reading?: Schemas['ReadingView']
+  why?: string
+}
+
+/** Asks what the rows mean as soon as nothing is typed for a moment; by row, as {@link readSpots} names it. */
+export function useMeanings(draft: Ref<MeterDraft>): Ref<Record<string, Meaning>> {
+  const meanings = shallowRef<Record<string, Meaning>>({})
+  const latest = useLatest()
+
+  async function ask() {
+    const { spots, rows, wrong } = readSpots(draft.value)
+    const asked = spots
+      .map((spot, i) => ({ spot, row: rows[i] ?? '' }))
+      // What is half typed is nobody's mistake yet.
+      .filter(({ row }) => wrong[row] === undefined)
+    const signal = latest()
+    if (asked.length === 0 || wrong.forwardRange || wrong.reflectedRange) {
+      meanings.value = {}
+      return
+    }
+    try {
+      const answers = await answer(
+        api.POST('/api/spots/read', {
+          body: { kind: draft.value.kind, spots: asked.map((a) => a.spot) },
+          signal,
+        }),
+      )
+      if (signal.aborted) return
+      meanings.value = Object.fromEntries(
+        answers.map((a, i) => [
+          asked[i]?.row,
+          a.reading
+            ? { reading: a.reading }
+            : { why: a.refused ? currentWords().sentence(a.refused) : (a.why ?? '') },
+        ]),
+      )
+    } catch (error) {
+      // Only what the rows mean is missing; whatever keeps them from being recorded is said there.
+      if (!(error instanceof Problem)) throw error
+    }
+  }
+  const { start } = useTimeoutFn(ask, 250, { immediate: false })
+  watch(draft, start, { deep: true, immediate: true })
+  return meanings
+}
