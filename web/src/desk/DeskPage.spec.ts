@@ -105,7 +105,9 @@ beforeEach(() => {
       if (path === '/api/traces/compare')
         return reply({
           rows: [{ frequencyHz: 157e6, readings: [], swrDifferences: [0, 0.4] }],
-          shifts: [{ dip }, { dip, shiftHz: -1.5e6, shiftShare: -0.0097 }],
+          bands: [
+            { lowHz: 153e6, highHz: 158e6, shifts: [{ dip }, { dip, shiftHz: -1.5e6, shiftShare: -0.0097 }] },
+          ],
           steadiness: {
             steady: false,
             says: said('Unsteady: 2 sweeps differ.'),

@@ -12,7 +12,7 @@ import { savePng, saveSvg, saveText } from '@/plots/download'
 import EchoPlot from '@/plots/EchoPlot.vue'
 import ReactancePlot from '@/plots/ReactancePlot.vue'
 import SmithPlot from '@/plots/SmithPlot.vue'
-import SweepPlot from '@/plots/SweepPlot.vue'
+import BandedSweep from '@/plots/BandedSweep.vue'
 import type { PlotTrace } from '@/plots/sweep/trace'
 import { formatMetres } from '@/units/length'
 import { returnLossOfSwr } from '@/units/swr'
@@ -92,6 +92,10 @@ const pegs = computed(() =>
     met: look.value?.metHz.includes(w.frequencyHz) ?? false,
     outside: w.outside,
   })),
+)
+/** Those that are compared: each in its band. */
+const dips = computed(() =>
+  (comparison.value?.bands ?? []).flatMap((b) => b.shifts.flatMap((s) => s.dip?.frequencyHz ?? [])),
 )
 const limit = computed(() => ({ swr: limitSwr.value, label: `SWR ${limitSwr.value}` }))
 const cannot = computed(() => {
@@ -217,17 +221,19 @@ async function save(form: string) {
             @chosen="save"
           />
         </div>
-        <div ref="stage" class="stage">
+        <div ref="stage" class="stage" :class="{ several: (comparison?.bands.length ?? 0) > 1 }">
           <p v-if="!traces.length" class="soft empty">
             No traces yet. Drop one or several sweeps above, or take one from an installation.
           </p>
           <p v-else-if="cannot" class="soft empty">{{ cannot }}</p>
-          <SweepPlot
+          <BandedSweep
             v-else-if="picture === 'sweep' && curves.length"
             v-model:markers="markers"
             :traces="curves"
             :pegs="pegs"
             :limit="limit"
+            :bands="comparison?.bands ?? []"
+            :dips="dips"
             caption="Return loss of the traces in this comparison, the same heights in SWR on the right"
           />
           <SmithPlot
@@ -353,6 +359,11 @@ async function save(form: string) {
 .stage {
   height: clamp(380px, calc(100vh - 360px), 640px);
   padding-top: 6px;
+}
+
+.stage.several {
+  height: auto;
+  min-height: 380px;
 }
 
 .empty {

@@ -20,6 +20,15 @@ const rows = computed(() => props.traces.map((t, i) => ({ t, look: props.looks.g
 const wanted = computed(() => rows.value[0]?.look?.analysis.wanted ?? [])
 const reading = (look: Look | undefined, k: number) => look?.analysis.wanted[k]
 const difference = (k: number, i: number) => props.comparison?.rows[k]?.swrDifferences[i]
+/** Band by band: a dip of 2 m and one of 70 cm are not one dip that has moved. */
+const shifts = (i: number) =>
+  (props.comparison?.bands ?? []).flatMap((b) => {
+    const moved = b.shifts[i] && shiftWords(b.shifts[i])
+    if (!moved) return []
+    return (props.comparison?.bands.length ?? 0) > 1
+      ? [`near ${formatMhz((b.lowHz + b.highHz) / 2, 0)}: ${moved}`]
+      : [moved]
+  })
 const signed = (n: number, digits = 2) => `${n < 0 ? '−' : '+'}${Math.abs(n).toFixed(digits)}`
 
 const marked = computed(() => {
@@ -69,7 +78,9 @@ const ohms = (m: { resistanceOhm?: number; reactanceOhm?: number }) =>
           </template>
           <td v-else colspan="4">no dip</td>
           <td v-if="traces.length > 1">
-            {{ i === 0 ? '' : comparison?.shifts[i] ? shiftWords(comparison.shifts[i]) : '' }}
+            <template v-if="i > 0">
+              <span v-for="words in shifts(i)" :key="words" class="shift">{{ words }}</span>
+            </template>
           </td>
           <td v-for="(w, k) in wanted" :key="w.frequencyHz">
             <template v-if="reading(look, k)?.outside">not swept</template>
@@ -114,6 +125,10 @@ const ohms = (m: { resistanceOhm?: number; reactanceOhm?: number }) =>
 </template>
 
 <style scoped>
+.shift {
+  display: block;
+}
+
 .tables {
   padding: 8px 14px;
   display: grid;

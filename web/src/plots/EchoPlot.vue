@@ -1,10 +1,13 @@
 <script setup lang="ts">
 import { scaleLinear } from 'd3-scale'
-import { computed, ref } from 'vue'
+import { computed, ref, useTemplateRef } from 'vue'
 import type { Schemas } from '@/api/client'
 import { formatMetres } from '@/units/length'
+import type { Numbers } from './numbers'
 import PlotFrame from './PlotFrame.vue'
+import ReadOut from './ReadOut.vue'
 import { innerOf } from './useFrame'
+import { usePointer } from './usePointer'
 
 /** Echoes over the distance along the line: the stronger, the higher; each found thing is named where it is. */
 const props = defineProps<{
@@ -42,6 +45,32 @@ const events = computed(() => {
     return { ...e, at, row, isRight, top: y.value(Math.min(DEEPEST_DB, e.returnLossDb)) }
   })
 })
+const surface = useTemplateRef<SVGRectElement>('surface')
+const { at, follow, leave, step, clear } = usePointer(surface, () => inner.value)
+/** The point of the profile that lies nearest to `m`. */
+function nearest(m: number): number {
+  const after = props.profile.distanceM.findIndex((d) => d >= m)
+  if (after <= 0) return after === 0 ? 0 : props.profile.distanceM.length - 1
+  const before = m - (props.profile.distanceM[after - 1] ?? 0)
+  return before < (props.profile.distanceM[after] ?? 0) - m ? after - 1 : after
+}
+const db = (i: number) => `${(props.profile.returnLossDb[i] ?? 0).toFixed(1)} dB`
+const read = computed(() => {
+  if (!at.value) return undefined
+  const i = nearest(x.value.invert(at.value.x))
+  const m = props.profile.distanceM[i] ?? 0
+  return { x: x.value(m), lines: [formatMetres(m), db(i)] }
+})
+const STEPS = 20
+function numbers(): Numbers {
+  const found = new Map(props.faults.events.map((e) => [nearest(e.distanceM), SHORT[e.what] ?? e.words]))
+  const even = Array.from({ length: STEPS + 1 }, (_, i) => nearest((farthest.value * i) / STEPS))
+  const rows = [...new Set([...even, ...found.keys()])].sort((a, b) => a - b)
+  return {
+    heads: ['Distance', 'Echo', 'What is there'],
+    rows: rows.map((i) => [formatMetres(props.profile.distanceM[i] ?? 0), db(i), found.get(i) ?? '']),
+  }
+}
 const SHORT: Record<string, string> = {
   joint: 'joint',
   damage: 'kink, water, bad joint',
@@ -53,7 +82,16 @@ const SHORT: Record<string, string> = {
 </script>
 
 <template>
-  <PlotFrame v-model:size="size" :caption="caption" :margin="MARGIN">
+  <PlotFrame
+    v-model:size="size"
+    :caption="caption"
+    :margin="MARGIN"
+    :numbers="numbers"
+    tabindex="0"
+    @keydown.left.prevent="step(-4)"
+    @keydown.right.prevent="step(4)"
+    @keydown.esc="clear"
+  >
     <rect class="water" :width="inner.width" :height="inner.height" />
     <text x="-10" y="-22" text-anchor="end">dB</text>
     <g v-for="t in [0, 10, 20, 30, 40, 50, 60]" :key="t" :transform="`translate(0 ${y(t)})`">
@@ -84,12 +122,28 @@ const SHORT: Record<string, string> = {
         <tspan :x="e.isRight ? -12 : 12" dy="16">{{ SHORT[e.what] ?? e.words }}</tspan>
       </text>
     </g>
+    <ReadOut v-if="read" :x="read.x" :lines="read.lines" :inner="inner" />
+    <rect
+      ref="surface"
+      class="surface"
+      :width="inner.width"
+      :height="inner.height"
+      @pointerdown="follow"
+      @pointermove="follow"
+      @pointerleave="leave"
+    />
   </PlotFrame>
 </template>
 
 <style scoped>
 .water {
   fill: var(--shallow);
+}
+
+.surface {
+  fill: transparent;
+  cursor: crosshair;
+  touch-action: pan-y;
 }
 
 text {

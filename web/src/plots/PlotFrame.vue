@@ -1,9 +1,17 @@
 <script setup lang="ts">
 import { useTemplateRef, watchEffect } from 'vue'
+import type { Numbers } from './numbers'
+import NumbersButton from './NumbersButton.vue'
 import { useFrame, type PlotSize } from './useFrame'
 
-/** What every plot stands in: it follows the room there is, keeps a margin and says what it shows. */
-const props = defineProps<{ caption: string; margin: { left: number; top: number }; leastHeight?: number }>()
+/** What every plot stands in: it follows the room there is, keeps a margin, says what it shows, and shows its figures. */
+const props = defineProps<{
+  caption: string
+  margin: { left: number; top: number }
+  leastHeight?: number
+  /** What is drawn, in figures. */
+  numbers: () => Numbers
+}>()
 /** As the plot begins; then as it is laid out. */
 const size = defineModel<PlotSize>('size', { required: true })
 
@@ -19,7 +27,10 @@ watchEffect(() => (size.value = { width: width.value, height: height.value }))
         <slot name="defs" />
         <g :transform="`translate(${margin.left} ${margin.top})`"><slot /></g>
       </svg>
-      <slot name="tools" />
+      <div class="tools">
+        <slot name="tools" />
+        <NumbersButton :title="caption" :numbers="numbers" />
+      </div>
     </div>
     <slot name="legend" />
   </figure>
@@ -36,7 +47,7 @@ figure {
 .stage {
   position: relative;
   flex: 1;
-  min-height: 320px;
+  min-height: 220px;
 }
 
 svg {
@@ -44,5 +55,13 @@ svg {
   inset: 0;
   display: block;
   overflow: visible;
+}
+
+.tools {
+  position: absolute;
+  left: 36px;
+  bottom: 2px;
+  display: flex;
+  gap: 4px;
 }
 </style>

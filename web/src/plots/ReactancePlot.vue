@@ -1,10 +1,13 @@
 <script setup lang="ts">
 import { scaleLinear } from 'd3-scale'
-import { computed, ref, useId } from 'vue'
+import { computed, ref, useId, useTemplateRef } from 'vue'
 import { formatMhz } from '@/units/frequency'
-import type { ComplexTrace } from './complexTrace'
+import { markerReading, type ComplexTrace } from './complexTrace'
+import { impedanceNumbers } from './numbers'
 import PlotFrame from './PlotFrame.vue'
+import ReadOut from './ReadOut.vue'
 import { innerOf } from './useFrame'
+import { usePointer } from './usePointer'
 
 /** Resistance (full line) and reactance (broken line) of one trace over frequency; where X crosses 0 it resonates. */
 const props = defineProps<{
@@ -44,6 +47,22 @@ const x = computed(() =>
 const y = computed(() =>
   scaleLinear([range.value.high, range.value.low], [0, Math.max(10, inner.value.height)]),
 )
+const surface = useTemplateRef<SVGRectElement>('surface')
+const { at, follow, leave, step, clear } = usePointer(surface, () => inner.value)
+const read = computed(() => {
+  const m = at.value && markerReading(props.trace, x.value.invert(at.value.x), true)
+  return m && m.resistanceOhm !== undefined && m.reactanceOhm !== undefined
+    ? {
+        x: x.value(m.hz),
+        lines: [
+          `${formatMhz(m.hz)} MHz`,
+          `${m.resistanceOhm.toFixed(1)} ${m.reactanceOhm < 0 ? '−' : '+'} j${Math.abs(m.reactanceOhm).toFixed(1)} Ω`,
+        ],
+      }
+    : undefined
+})
+const numbers = () =>
+  impedanceNumbers(props.trace, [...props.markers, ...props.pegs.map((p) => p.frequencyHz)])
 const path = (part: 'r' | 'x') =>
   ohms.value
     .map(
@@ -59,7 +78,16 @@ const digits = computed(() => {
 </script>
 
 <template>
-  <PlotFrame v-model:size="size" :caption="caption" :margin="MARGIN">
+  <PlotFrame
+    v-model:size="size"
+    :caption="caption"
+    :margin="MARGIN"
+    :numbers="numbers"
+    tabindex="0"
+    @keydown.left.prevent="step(-4)"
+    @keydown.right.prevent="step(4)"
+    @keydown.esc="clear"
+  >
     <template #defs>
       <clipPath :id="clip"><rect :width="inner.width" :height="inner.height" /></clipPath>
     </template>
@@ -84,7 +112,17 @@ const digits = computed(() => {
       <path class="x" :d="path('x')" />
       <line v-for="m in markers" :key="m" class="marker" :x1="x(m)" :x2="x(m)" :y2="inner.height" />
     </g>
-    <g class="key" :transform="`translate(0 ${inner.height + 31})`">
+    <ReadOut v-if="read" :x="read.x" :lines="read.lines" :inner="inner" />
+    <rect
+      ref="surface"
+      class="surface"
+      :width="inner.width"
+      :height="inner.height"
+      @pointerdown="follow"
+      @pointermove="follow"
+      @pointerleave="leave"
+    />
+    <g class="key" :transform="`translate(60 ${inner.height + 31})`">
       <line class="r" x2="26" />
       <text x="32" dy="0.32em">R</text>
       <line class="x" x1="64" x2="90" />
@@ -96,6 +134,12 @@ const digits = computed(() => {
 <style scoped>
 .water {
   fill: var(--shallow);
+}
+
+.surface {
+  fill: transparent;
+  cursor: crosshair;
+  touch-action: pan-y;
 }
 
 text {

@@ -1,11 +1,14 @@
 <script setup lang="ts">
-import { computed, ref, useId } from 'vue'
+import { computed, ref, useId, useTemplateRef } from 'vue'
 import { formatMhz } from '@/units/frequency'
 import { apart } from './apart'
+import { impedanceNumbers, type Numbers } from './numbers'
 import PlotFrame from './PlotFrame.vue'
-import { reflectionAt, type ComplexTrace } from './complexTrace'
+import { markerReading, reflectionAt, type ComplexTrace } from './complexTrace'
+import ReadOut from './ReadOut.vue'
 import { radiusOfSwr, reactanceRing, reflectionOf, resistanceRing } from './smith'
 import { toneStyle } from './tones'
+import { usePointer } from './usePointer'
 
 /** Reflections in their own plane, with the lines of constant resistance and reactance re 50 Ω. */
 const props = defineProps<{
@@ -71,6 +74,52 @@ const pegPoints = computed(() =>
   }),
 )
 
+/** The point of the chosen trace that lies nearest to the pointer, or as far along it as the keys went. */
+const surface = useTemplateRef<SVGCircleElement>('surface')
+const {
+  at: pointer,
+  follow,
+  leave,
+  clear,
+} = usePointer(surface, () => ({
+  width: 2 * radius.value,
+  height: 2 * radius.value,
+}))
+const stepped = ref<number>()
+function step(by: number) {
+  const n = chosen.value?.re.length ?? 0
+  if (n) stepped.value = Math.min(n - 1, Math.max(0, (near.value ?? Math.floor(n / 2)) + by))
+}
+const near = computed(() => {
+  const t = chosen.value
+  if (!t || stepped.value !== undefined) return stepped.value
+  if (!pointer.value) return undefined
+  const { x, y } = pointer.value
+  const far = t.re.map((re, i) => {
+    const p = at(re, t.im[i] ?? 0)
+    return Math.hypot(p.x + radius.value - x, p.y + radius.value - y)
+  })
+  return far.indexOf(Math.min(...far))
+})
+const read = computed(() => {
+  const t = chosen.value
+  if (!t || near.value === undefined) return undefined
+  const m = markerReading(t, t.frequencyHz[near.value] ?? 0, true)
+  if (!m) return undefined
+  const ohm = (value: number | undefined) => (value === undefined ? '–' : Math.abs(value).toFixed(1))
+  return {
+    ...at(t.re[near.value] ?? 0, t.im[near.value] ?? 0),
+    lines: [
+      `${formatMhz(m.hz)} MHz`,
+      `${ohm(m.resistanceOhm)} ${(m.reactanceOhm ?? 0) < 0 ? '−' : '+'} j${ohm(m.reactanceOhm)} Ω`,
+    ],
+  }
+})
+function numbers(): Numbers {
+  const beside = [...props.markers, ...props.pegs.map((p) => p.frequencyHz)]
+  return chosen.value ? impedanceNumbers(chosen.value, beside) : { heads: [], rows: [] }
+}
+
 const LETTER = 7
 /** Of a flag, above the place that it marks. */
 const FLAG = { half: 13, height: 29 }
@@ -123,7 +172,17 @@ const names = computed(() => {
 </script>
 
 <template>
-  <PlotFrame v-model:size="size" :caption="caption" :margin="middle">
+  <PlotFrame
+    v-model:size="size"
+    :caption="caption"
+    :margin="middle"
+    :numbers="numbers"
+    tabindex="0"
+    @keydown.left.prevent="step(-1)"
+    @keydown.right.prevent="step(1)"
+    @keydown.esc="((stepped = undefined), clear())"
+    @pointermove="stepped = undefined"
+  >
     <template #defs>
       <clipPath :id="disc"><circle :r="radius" /></clipPath>
     </template>
@@ -178,12 +237,35 @@ const names = computed(() => {
     >
       {{ n.of.text }}
     </text>
+    <g v-if="read" :transform="`translate(${read.x} ${read.y})`">
+      <circle r="4.5" class="read" />
+      <ReadOut :x="0" :lines="read.lines" :inner="{ width: -read.x, height: 0 }" />
+    </g>
+    <circle
+      ref="surface"
+      class="surface"
+      :r="radius"
+      @pointerdown="follow"
+      @pointermove="follow"
+      @pointerleave="leave"
+    />
   </PlotFrame>
 </template>
 
 <style scoped>
 .disc {
   fill: var(--shallow);
+}
+
+.surface {
+  fill: transparent;
+  cursor: crosshair;
+  touch-action: pan-y;
+}
+
+.read {
+  fill: var(--gold);
+  stroke: var(--trace);
 }
 
 .grid {

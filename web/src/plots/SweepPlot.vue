@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { NButton } from 'naive-ui'
 import { zoomIdentity, type ZoomTransform } from 'd3-zoom'
 import { computed, ref, shallowRef, useId, useTemplateRef } from 'vue'
 import { useWords } from '@/words/words'
@@ -14,7 +15,9 @@ import SweepReadOut from './sweep/SweepReadOut.vue'
 import { newest, type Peg, type PlotTrace } from './sweep/trace'
 import { useSweepView, wholeSpanOf } from './sweep/useSweepView'
 import { sweepScale } from './sweepScale'
+import { sweepNumbers } from './numbers'
 import { innerOf } from './useFrame'
+import { usePointer } from './usePointer'
 
 /**
  * The sweep picture: return loss downward with SWR at the same heights, earlier passes fading behind, the expected next
@@ -25,6 +28,9 @@ const props = defineProps<{
   pegs: Peg[]
   limit: { swr: number; label: string }
   caption: string
+  /** What is seen before anybody zooms; all that was swept where absent. */
+  span?: [number, number]
+  leastHeight?: number
 }>()
 /** Up to two places that are compared, in Hz; without this model there are none. */
 const markers = defineModel<number[]>('markers')
@@ -40,7 +46,6 @@ const depth = useId()
 const size = ref({ width: 720, height: 540 })
 const surface = useTemplateRef<SVGRectElement>('surface')
 const flags = useTemplateRef<InstanceType<typeof SweepMarkers>>('flags')
-const pointer = ref<number>()
 const lit = ref<string>()
 const transform = shallowRef<ZoomTransform>(zoomIdentity)
 
@@ -48,18 +53,22 @@ const now = computed(() => newest(props.traces))
 const width = computed(() => innerOf(size.value, MARGIN, LEAST).width)
 /** Rows of names push the picture down: they are placed on its width alone. */
 const placed = computed(() => {
-  const { x } = sweepScale(wholeSpanOf(props.traces, props.pegs), 1, { width: width.value, height: 1 })
+  const { x } = sweepScale(props.span ?? wholeSpanOf(props.traces, props.pegs), 1, {
+    width: width.value,
+    height: 1,
+  })
   return placePegs(props.pegs, transform.value.rescaleX(x), width.value, MARGIN, words.value)
 })
 const margin = computed(() => ({ ...MARGIN, top: MARGIN.top - ROW + ROW * rowsOf(placed.value) }))
 const inner = computed(() => innerOf(size.value, margin.value, LEAST))
 const { view, isZoomed, whole, zoomBy } = useSweepView(props, inner, surface, transform)
 
-const xOf = (event: MouseEvent) => event.clientX - (surface.value?.getBoundingClientRect().left ?? 0)
+const { at: pointer, follow, leave, step, clear } = usePointer(surface, () => inner.value)
+const numbers = () =>
+  sweepNumbers(props.traces, props.pegs, view.value.shownSpan, words.value.text('tuning.SWR'))
 
-function step(by: number) {
-  const from = pointer.value ?? inner.value.width / 2
-  pointer.value = Math.min(inner.value.width, Math.max(0, from + by))
+function touched(event: MouseEvent) {
+  flags.value?.place(event.clientX - (surface.value?.getBoundingClientRect().left ?? 0))
 }
 </script>
 
@@ -69,11 +78,12 @@ function step(by: number) {
     class="sweep"
     :caption="caption"
     :margin="margin"
-    :least-height="320"
+    :least-height="leastHeight ?? 320"
     tabindex="0"
+    :numbers="numbers"
     @keydown.left.stop.prevent="step(-4)"
     @keydown.right.stop.prevent="step(4)"
-    @keydown.esc="pointer = undefined"
+    @keydown.esc="clear"
   >
     <template #defs>
       <defs>
@@ -103,15 +113,16 @@ function step(by: number) {
       :most="MOST_NAMED"
     />
     <SweepPegs :pegs="placed" :view="view" />
-    <SweepReadOut v-if="now && pointer !== undefined" :curve="now.curve" :pointer="pointer" :view="view" />
+    <SweepReadOut v-if="now && pointer" :curve="now.curve" :pointer="pointer.x" :view="view" />
     <rect
       ref="surface"
       class="surface"
       :width="inner.width"
       :height="inner.height"
-      @pointermove="pointer = xOf($event)"
-      @pointerleave="pointer = undefined"
-      @click="flags?.place(xOf($event))"
+      @pointerdown="follow"
+      @pointermove="follow"
+      @pointerleave="leave"
+      @click="touched"
     />
     <SweepMarkers
       v-if="markers"
@@ -126,11 +137,17 @@ function step(by: number) {
       <PlotLegend v-model:lit="lit" :traces="traces" />
     </template>
     <template #tools>
-      <div class="tools">
-        <button title="Closer" aria-label="Closer" @click="zoomBy(1.6)">+</button>
-        <button title="Farther" aria-label="Farther" :disabled="!isZoomed" @click="zoomBy(1 / 1.6)">−</button>
-        <button :disabled="!isZoomed" @click="whole">{{ words.text('tuning.WHOLE_SWEEP') }}</button>
-      </div>
+      <NButton size="tiny" :aria-label="words.text('tuning.CLOSER')" @click="zoomBy(1.6)">+</NButton>
+      <NButton
+        size="tiny"
+        :aria-label="words.text('tuning.FARTHER')"
+        :disabled="!isZoomed"
+        @click="zoomBy(1 / 1.6)"
+        >−</NButton
+      >
+      <NButton size="tiny" :disabled="!isZoomed" @click="whole">{{
+        words.text('tuning.WHOLE_SWEEP')
+      }}</NButton>
     </template>
   </PlotFrame>
 </template>
@@ -144,24 +161,5 @@ function step(by: number) {
   fill: transparent;
   cursor: crosshair;
   touch-action: pan-y;
-}
-
-.tools {
-  position: absolute;
-  left: 36px;
-  bottom: 2px;
-  display: flex;
-  gap: 4px;
-}
-
-.tools button {
-  border: 1px solid var(--line);
-  background: var(--card);
-  border-radius: 4px;
-  min-width: 26px;
-  height: 22px;
-  font-size: 13px;
-  line-height: 1;
-  color: var(--soft);
 }
 </style>

@@ -11,6 +11,7 @@ const installation = {
   ruleLimitSwr: 1.75,
   visits: [{ id: 'v1', number: 1, purpose: 'FITTING' }],
   channels: [{ name: 'Field', frequencyHz: 153e6 }],
+  bands: [{ lowHz: 153e6, highHz: 153e6 }],
 } as unknown as Installation
 
 const pass = (number: number, met: boolean, more: object = {}) =>

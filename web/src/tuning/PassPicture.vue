@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
 import type { LiveSweep } from '@/instrument/live'
-import SweepPlot from '@/plots/SweepPlot.vue'
+import BandedSweep from '@/plots/BandedSweep.vue'
 import type { Peg } from '@/plots/sweep/trace'
 import { usePreferences } from '@/preferences'
 import { formatTime } from '@/units/time'
@@ -20,6 +20,9 @@ const props = defineProps<{
   liveSweep: LiveSweep | undefined
 }>()
 const emit = defineEmits<{ show: [number: number] }>()
+
+/** A dip as shallow as this is none that anybody tunes. */
+const DEEP_SWR = 3
 
 const preferences = usePreferences()
 const words = useWords()
@@ -44,6 +47,17 @@ watch(readPegs, (now, before) => {
   if ((isLast && ownPasses(props.passes).length > 1) || props.liveSweep) signal(before, now)
 })
 
+const dips = computed(() =>
+  props.shown?.estimate
+    ? [props.shown.estimate.resonanceHz]
+    : (props.shown?.analysis?.dips ?? [])
+        .filter((d) => (d.swr ?? Infinity) <= DEEP_SWR)
+        .map((d) => d.frequencyHz),
+)
+const limit = computed(() => ({
+  swr: props.installation.ruleLimitSwr,
+  label: words.value.text('tuning.RULE', { limitSwr: props.installation.ruleLimitSwr }),
+}))
 const caption = computed(() => {
   const { title } = props.installation
   return props.shown
@@ -90,15 +104,14 @@ const restsWords = computed(() => {
         words.text('tuning.MEASURED', { plane: words.text(`plane.${shown.plane}`) })
       }}</span>
     </div>
-    <div class="card plot">
-      <SweepPlot
+    <div class="card plot" :class="{ several: installation.bands.length > 1 }">
+      <BandedSweep
         :traces="traces"
         :pegs="pegs"
-        :limit="{
-          swr: installation.ruleLimitSwr,
-          label: words.text('tuning.RULE', { limitSwr: installation.ruleLimitSwr }),
-        }"
+        :limit="limit"
         :caption="caption"
+        :bands="installation.bands"
+        :dips="dips"
       />
     </div>
   </template>
@@ -146,6 +159,10 @@ const restsWords = computed(() => {
 .plot {
   height: clamp(400px, calc(100vh - 248px), 720px);
   padding: 8px;
+}
+
+.plot.several {
+  height: auto;
 }
 
 .note {

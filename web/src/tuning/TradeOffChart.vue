@@ -3,7 +3,10 @@ import { useWords } from '@/words/words'
 import { line } from 'd3-shape'
 import { computed } from 'vue'
 import type { Schemas } from '@/api/client'
+import type { Numbers } from '@/plots/numbers'
+import NumbersButton from '@/plots/NumbersButton.vue'
 import { formatMhz } from '@/units/frequency'
+import { formatSwr } from '@/units/swr'
 import { changeWords } from './sentence'
 
 /** One length for several bands: what each change does to the worst channel of each. */
@@ -37,6 +40,21 @@ const curves = computed(() =>
         .y((i) => y(worst[i] ?? TOP_SWR))(worst.map((_, i) => i)) ?? '',
   })),
 )
+function numbers(): Numbers {
+  const { changeM, worstSwr } = props.tradeOff
+  // Every fifth of the steps that are drawn, and the best.
+  const rows = changeM.map((_, i) => i).filter((i) => i % 5 === 0)
+  return {
+    heads: [
+      words.value.text('tuning.CHANGE'),
+      ...bands.value.map((b) => `${b} MHz: ${words.value.text('tuning.SWR')}`),
+    ],
+    rows: rows.map((i) => [
+      changeWords(changeM[i] ?? 0, words.value),
+      ...worstSwr.map((w) => formatSwr(w[i] ?? undefined)),
+    ]),
+  }
+}
 const inside = (m: number) => m >= low.value && m <= high.value
 </script>
 
@@ -69,6 +87,7 @@ const inside = (m: number) => m >= low.value && m <= high.value
         ><span :class="['key', `band-${b}`]" /> {{ c.name }} MHz&ensp;</template
       >
     </p>
+    <p><NumbersButton :title="words.text('tuning.WORST_OVER')" :numbers="numbers" /></p>
   </figure>
 </template>
 

@@ -3,6 +3,7 @@ import { computed } from 'vue'
 import { formatMhz } from '@/units/frequency'
 import { formatSwr, swrOfReturnLoss } from '@/units/swr'
 import { useWords } from '@/words/words'
+import ReadOut from '../ReadOut.vue'
 import { returnLossAt, type Curve } from '../sweepScale'
 import type { SweepView } from './useSweepView'
 
@@ -11,51 +12,30 @@ const props = defineProps<{ curve: Curve; pointer: number; view: SweepView }>()
 
 const words = useWords()
 const read = computed(() => {
-  const { scale, inner } = props.view
-  const hz = scale.x.invert(props.pointer)
+  const hz = props.view.scale.x.invert(props.pointer)
   const db = returnLossAt(props.curve, hz)
   return db === undefined
     ? undefined
-    : { y: scale.y(db), hz, db, swr: swrOfReturnLoss(db), isLeft: props.pointer > inner.width / 2 }
+    : {
+        y: props.view.scale.y(db),
+        lines: [
+          `${formatMhz(hz)} MHz`,
+          `${words.value.text('tuning.SWR')} ${formatSwr(swrOfReturnLoss(db))} · ${db.toFixed(1)} dB`,
+        ],
+      }
 })
 </script>
 
 <template>
-  <g v-if="read" :transform="`translate(${pointer} 0)`">
-    <line :y2="view.inner.height" />
-    <circle :cy="read.y" r="4" />
-    <g :transform="`translate(${read.isLeft ? -176 : 12} ${Math.max(4, view.inner.height - 72)})`">
-      <rect width="164" height="64" rx="5" />
-      <text x="12" y="25" class="strong">{{ formatMhz(read.hz) }} MHz</text>
-      <text x="12" y="49">
-        {{ words.text('tuning.SWR') }} {{ formatSwr(read.swr) }} · {{ read.db.toFixed(1) }} dB
-      </text>
-    </g>
+  <g v-if="read">
+    <circle :cx="pointer" :cy="read.y" r="4" />
+    <ReadOut :x="pointer" :lines="read.lines" :inner="view.inner" />
   </g>
 </template>
 
 <style scoped>
-line {
-  stroke: var(--soft);
-  stroke-dasharray: 3 3;
-}
-
 circle {
   fill: var(--gold);
   stroke: var(--trace);
-}
-
-rect {
-  fill: var(--card);
-  stroke: var(--line);
-}
-
-text {
-  fill: var(--ink);
-  font-size: 14px;
-}
-
-.strong {
-  font-weight: 640;
 }
 </style>

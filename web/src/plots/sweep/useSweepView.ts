@@ -34,14 +34,19 @@ export function wholeSpanOf(traces: PlotTrace[], pegs: Peg[]): [number, number] 
   return [low - pad, high + pad]
 }
 
-const heightsOf = (t: PlotTrace): Curve => ({
-  frequencyHz: [],
-  returnLossDb: [
-    ...t.curve.returnLossDb,
-    ...(t.points ?? []).map((p) => Math.min(DEEPEST_GUESS_DB + 8, p.db + 2)),
-    ...(t.band?.leastReturnLossDb ?? []).map((db) => Math.min(DEEPEST_GUESS_DB, db)),
-  ],
-})
+const heightsOf = (t: PlotTrace, [low, high]: [number, number]): Curve => {
+  const isSeen = (hz: number | undefined) => hz !== undefined && hz >= low && hz <= high
+  return {
+    frequencyHz: [],
+    returnLossDb: [
+      ...t.curve.returnLossDb.filter((_, i) => isSeen(t.curve.frequencyHz[i])),
+      ...(t.points ?? []).filter((p) => isSeen(p.hz)).map((p) => Math.min(DEEPEST_GUESS_DB + 8, p.db + 2)),
+      ...(t.band?.leastReturnLossDb ?? [])
+        .filter((_, i) => isSeen(t.band?.frequencyHz[i]))
+        .map((db) => Math.min(DEEPEST_GUESS_DB, db)),
+    ],
+  }
+}
 
 /**
  * Scales that follow the traces, the room there is and the zoom on `surface`.
@@ -50,14 +55,21 @@ const heightsOf = (t: PlotTrace): Curve => ({
  * @param transform how far somebody has zoomed: theirs who lay out the margins by it
  */
 export function useSweepView(
-  of: { traces: PlotTrace[]; pegs: Peg[]; limit: { swr: number } },
+  of: { traces: PlotTrace[]; pegs: Peg[]; limit: { swr: number }; span?: [number, number] },
   inner: ComputedRef<PlotSize>,
   surface: Readonly<Ref<SVGRectElement | null>>,
   transform: Ref<ZoomTransform>,
 ) {
-  const wholeSpan = computed(() => wholeSpanOf(of.traces, of.pegs))
+  const wholeSpan = computed(() => of.span ?? wholeSpanOf(of.traces, of.pegs))
   const base = computed(() =>
-    sweepScale(wholeSpan.value, floorDb(of.traces.map(heightsOf), of.limit.swr), inner.value),
+    sweepScale(
+      wholeSpan.value,
+      floorDb(
+        of.traces.map((t) => heightsOf(t, wholeSpan.value)),
+        of.limit.swr,
+      ),
+      inner.value,
+    ),
   )
   const view = computed<SweepView>(() => {
     const scale = { ...base.value, x: transform.value.rescaleX(base.value.x) }

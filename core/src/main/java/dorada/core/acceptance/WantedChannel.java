@@ -1,5 +1,6 @@
 package dorada.core.acceptance;
 
+import dorada.core.rf.Band;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -34,9 +35,6 @@ public record WantedChannel(String name, double frequencyHz, boolean primary, Us
         this(name, frequencyHz, primary, Use.BOTH, 1, "");
     }
 
-    /** Channels farther apart than this ratio lie in different bands: no single resonance serves both. */
-    private static final double ANOTHER_BAND = 1.5;
-
     /** {@code channels} by band, both ascending. */
     public static List<List<WantedChannel>> bands(List<WantedChannel> channels) {
         List<List<WantedChannel>> bands = new ArrayList<>();
@@ -44,7 +42,7 @@ public record WantedChannel(String name, double frequencyHz, boolean primary, Us
         for (WantedChannel c : channels.stream()
                 .sorted(Comparator.comparingDouble(WantedChannel::frequencyHz))
                 .toList()) {
-            if (bands.isEmpty() || c.frequencyHz > ANOTHER_BAND * last) {
+            if (bands.isEmpty() || Band.isAnother(last, c.frequencyHz)) {
                 bands.add(new ArrayList<>());
             }
             bands.get(bands.size() - 1).add(c);

@@ -1,5 +1,6 @@
 package dorada.core.spectrum;
 
+import dorada.core.rf.Band;
 import java.util.List;
 import java.util.Optional;
 
@@ -38,7 +39,4 @@ public record RadioService(
         usual = List.copyOf(usual);
         reminders = List.copyOf(reminders);
     }
-
-    /** Edges in Hz. */
-    public record Band(double lowHz, double highHz) {}
 }

@@ -1,5 +1,6 @@
 package dorada.core.spectrum;
 
+import dorada.core.rf.Band;
 import java.io.BufferedReader;
 import java.io.IOException;
 import java.io.InputStream;
@@ -70,7 +71,7 @@ public final class RadioServices {
                 Double.parseDouble(head.get("bandwidth")),
                 Optional.ofNullable(head.get("band")).map(b -> {
                     String[] edges = b.split(" ");
-                    return new RadioService.Band(hz(edges[0]), hz(edges[1]));
+                    return new Band(hz(edges[0]), hz(edges[1]));
                 }),
                 channels,
                 head.containsKey("usual") ? List.of(head.get("usual").split(" ")) : lowMiddleHigh(channels),

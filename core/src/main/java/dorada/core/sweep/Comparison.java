@@ -1,6 +1,7 @@
 package dorada.core.sweep;
 
 import dorada.core.outcome.Refusal;
+import dorada.core.rf.Band;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -9,16 +10,16 @@ import java.util.Optional;
  * Sweeps side by side, from any antennas: values at the wanted channels and how far the dip has moved against the first.
  *
  * @param rows one per wanted channel, ascending
- * @param shifts one per sweep, the first against itself
+ * @param bands of the wanted channels, or of the dips where none is wanted; ascending
  */
-public record Comparison(List<Row> rows, List<Shift> shifts) {
+public record Comparison(List<Row> rows, List<InBand> bands) {
 
     /** So many can be told apart on one picture. */
     public static final int MOST = 8;
 
     public Comparison {
         rows = List.copyOf(rows);
-        shifts = List.copyOf(shifts);
+        bands = List.copyOf(bands);
     }
 
     /**
@@ -40,7 +41,19 @@ public record Comparison(List<Row> rows, List<Shift> shifts) {
     }
 
     /**
-     * The deepest dip of one sweep.
+     * Dips of one band: those of another are no movement of these.
+     *
+     * @param shifts one per sweep, the first against itself
+     */
+    public record InBand(Band band, List<Shift> shifts) {
+
+        public InBand {
+            shifts = List.copyOf(shifts);
+        }
+    }
+
+    /**
+     * The deepest dip of one sweep in one band.
      *
      * @param dip empty where there is none inside the sweep
      * @param shiftHz against the first sweep's, in Hz; NaN where either is missing
@@ -61,16 +74,37 @@ public record Comparison(List<Row> rows, List<Shift> shifts) {
         for (double hz : wantedHz) {
             rows.add(new Row(hz, sweeps.stream().map(s -> s.readingAt(hz)).toList()));
         }
-        List<Optional<Dip>> dips = sweeps.stream()
-                .map(s -> s.deepestDip().filter(d -> !d.atEdge()))
+        List<List<Dip>> dips = sweeps.stream()
+                .map(s -> s.dips().stream().filter(d -> !d.atEdge()).toList())
                 .toList();
-        double first = dips.get(0).map(Dip::frequencyHz).orElse(Double.NaN);
-        List<Shift> shifts = dips.stream()
+        List<Band> bands = Band.of(
+                wantedHz.length > 0
+                        ? wantedHz
+                        : dips.stream()
+                                .flatMap(List::stream)
+                                .mapToDouble(Dip::frequencyHz)
+                                .toArray());
+        return new Comparison(
+                rows,
+                bands.stream().map(b -> new InBand(b, shifts(b, bands, dips))).toList());
+    }
+
+    private static List<Shift> shifts(Band band, List<Band> bands, List<List<Dip>> dips) {
+        List<Optional<Dip>> own = dips.stream()
+                .map(all -> all.stream()
+                        .filter(d -> band.isNear(d.frequencyHz()) && isNearest(band, bands, d.frequencyHz()))
+                        .findFirst())
+                .toList();
+        double first = own.get(0).map(Dip::frequencyHz).orElse(Double.NaN);
+        return own.stream()
                 .map(d -> {
                     double shift = d.map(Dip::frequencyHz).orElse(Double.NaN) - first;
                     return new Shift(d, shift, shift / first);
                 })
                 .toList();
-        return new Comparison(rows, shifts);
+    }
+
+    private static boolean isNearest(Band band, List<Band> bands, double hz) {
+        return bands.stream().noneMatch(other -> other.off(hz) < band.off(hz));
     }
 }

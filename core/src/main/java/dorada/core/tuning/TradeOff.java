@@ -2,6 +2,7 @@ package dorada.core.tuning;
 
 import dorada.core.acceptance.WantedChannel;
 import dorada.core.line.Line;
+import dorada.core.rf.Band;
 import dorada.core.rf.Swr;
 import dorada.core.sweep.Sweep;
 import java.util.List;
@@ -16,9 +17,6 @@ import java.util.Optional;
  * @param bestM the change at which the rule is served best
  */
 public record TradeOff(List<Band> bands, double[] changeM, List<double[]> worstSwr, double bestM) {
-
-    /** From the lowest to the highest channel of one band. */
-    public record Band(double lowHz, double highHz) {}
 
     /** Shown for dips moved by this share either way. */
     private static final double SPAN = 0.06;

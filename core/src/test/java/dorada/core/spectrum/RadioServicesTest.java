@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
+import dorada.core.rf.Band;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -123,7 +124,7 @@ class RadioServicesTest {
     })
     void bandsHoldTheirChannels(String id, double low, double high) {
         RadioService s = service(id);
-        assertThat(s.band()).contains(new RadioService.Band(low * 1e6, high * 1e6));
+        assertThat(s.band()).contains(new Band(low * 1e6, high * 1e6));
         assertThat(s.channels()).allMatch(c -> c.transmitHz() >= low * 1e6 && c.receiveHz() <= high * 1e6);
     }
 

@@ -31,19 +31,51 @@ class ComparisonTest {
                         new SweepAnalysis(Curves.resonance(140e6, 170e6, 301, 154.44e6, 45, 10)),
                         new SweepAnalysis(Curves.resonance(158e6, 170e6, 301, 156e6, 45, 10))),
                 new double[] {155e6});
-        assertThat(c.shifts().get(1).shiftHz()).isCloseTo(-1.56e6, within(1e4));
-        assertThat(c.shifts().get(1).shiftShare()).isCloseTo(-0.01, within(1e-4));
-        assertThat(c.shifts().get(2).dip()).isEmpty();
-        assertThat(c.shifts().get(2).shiftHz()).isNaN();
+        assertThat(c.bands().get(0).shifts().get(1).shiftHz()).isCloseTo(-1.56e6, within(1e4));
+        assertThat(c.bands().get(0).shifts().get(1).shiftShare()).isCloseTo(-0.01, within(1e-4));
+        assertThat(c.bands().get(0).shifts().get(2).dip()).isEmpty();
+        assertThat(c.bands().get(0).shifts().get(2).shiftHz()).isNaN();
         assertThat(c.rows().get(0).readings().get(2)).isEmpty();
         assertThat(c.rows().get(0).swrDifference(1)).isLessThan(0);
         assertThat(c.rows().get(0).swrDifference(2)).isNaN();
     }
 
+    /** One antenna of 2 m and one of 70 cm: there is no "+294 MHz", only a dip that the other does not have. */
+    @Test
+    void dipsOfDifferentBandsAreNotCompared() {
+        SweepAnalysis low = new SweepAnalysis(Curves.resonance(130e6, 160e6, 301, 146e6, 45, 10));
+        SweepAnalysis lower = new SweepAnalysis(Curves.resonance(130e6, 160e6, 301, 144.54e6, 45, 10));
+        SweepAnalysis high = new SweepAnalysis(Curves.resonance(420e6, 460e6, 301, 440e6, 45, 10));
+        for (double[] wantedHz : new double[][] {{}, {145e6, 147e6, 440e6}}) {
+            Comparison c = Comparison.of(List.of(low, high, lower), wantedHz);
+            assertThat(c.bands()).hasSize(2);
+            List<Comparison.Shift> two = c.bands().get(0).shifts();
+            assertThat(two.get(1).dip()).isEmpty();
+            assertThat(two.get(1).shiftHz()).isNaN();
+            assertThat(two.get(2).shiftShare()).isCloseTo(-0.01, within(1e-4));
+            List<Comparison.Shift> seventy = c.bands().get(1).shifts();
+            assertThat(seventy.get(1).dip().orElseThrow().frequencyHz()).isCloseTo(440e6, within(2e5));
+            assertThat(seventy.get(1).shiftHz()).isNaN();
+        }
+    }
+
+    /** A dip far from the only band that is wanted is still that band's, and its movement is told. */
+    @Test
+    void aDipFarOffBelongsToTheNearestBand() {
+        SweepAnalysis far = new SweepAnalysis(Curves.resonance(100e6, 160e6, 601, 110e6, 45, 10));
+        SweepAnalysis near = new SweepAnalysis(Curves.resonance(100e6, 160e6, 601, 143e6, 45, 10));
+        Comparison c = Comparison.of(List.of(far, near), new double[] {144e6, 146e6});
+        assertThat(c.bands()).hasSize(1);
+        assertThat(c.bands().get(0).shifts().get(1).shiftHz()).isCloseTo(33e6, within(3e5));
+    }
+
     @Test
     void eightSweepsAreTheMost() {
         SweepAnalysis one = new SweepAnalysis(Curves.resonance(140e6, 170e6, 11, 156e6, 45, 10));
-        assertThat(Comparison.of(Collections.nCopies(8, one), new double[0]).shifts())
+        assertThat(Comparison.of(Collections.nCopies(8, one), new double[0])
+                        .bands()
+                        .get(0)
+                        .shifts())
                 .hasSize(8);
         assertThatThrownBy(() -> Comparison.of(Collections.nCopies(9, one), new double[0]))
                 .hasMessageContaining("sweepsCount=9");

@@ -17,6 +17,7 @@ import dorada.core.design.Designs;
 import dorada.core.design.DipoleDesign;
 import dorada.core.design.RibbonJPoleDesign;
 import dorada.core.design.TubeJPoleDesign;
+import dorada.core.rf.Band;
 import dorada.core.rf.Impedance;
 import dorada.core.rf.Reflection;
 import dorada.core.rf.Wavelength;
@@ -218,7 +219,7 @@ class SeveralPiecesTest {
                 .advise(List.of(now));
         TradeOff t = advice.tradeOff().orElseThrow();
         assertThat(t.worstSwr()).hasSize(2);
-        assertThat(t.bands()).containsExactly(new TradeOff.Band(144.5e6, 146.5e6), new TradeOff.Band(435e6, 435e6));
+        assertThat(t.bands()).containsExactly(new Band(144.5e6, 146.5e6), new Band(435e6, 435e6));
         double lower = t.changeM()[least(t.worstSwr().get(0))];
         double upper = t.changeM()[least(t.worstSwr().get(1))];
         // The upper band is met by a longer piece than the lower one; the compromise lies between.

@@ -7,9 +7,11 @@ import dorada.core.antenna.Carrier;
 import dorada.core.antenna.PieceId;
 import dorada.core.design.Designs;
 import dorada.core.instrument.Span;
+import dorada.core.rf.Band;
 import dorada.core.safety.Cautions;
 import dorada.core.safety.Situation;
 import dorada.core.tuning.Pieces;
+import dorada.server.sweep.BandView;
 import dorada.server.words.OutcomeView;
 import dorada.server.words.Words;
 import jakarta.validation.constraints.NotNull;
@@ -23,6 +25,7 @@ import java.util.UUID;
  *
  * @param sweepStartHz where a first sweep begins, to find the dip
  * @param sweepStopHz and where it ends
+ * @param bands of the channels, ascending: no single resonance serves two of them
  * @param signOff of the newest visit; absent while that is open
  * @param visits the first one first
  */
@@ -52,6 +55,7 @@ public record InstallationView(
         @NotNull double ruleLimitSwr,
         @NotNull ReferencePlane measuredAt,
         @NotNull List<Channel> channels,
+        @NotNull List<BandView> bands,
         @NotNull List<OtherRadio> otherRadios,
         String feedlineType,
         Double feedlineLengthM,
@@ -130,6 +134,7 @@ public record InstallationView(
                 i.rule().limitSwr(),
                 i.measuredAt(),
                 List.copyOf(i.channels()),
+                BandView.of(Band.of(hz)),
                 List.copyOf(i.otherRadios()),
                 i.feedlineType(),
                 i.feedlineLengthM(),

@@ -15,7 +15,7 @@ import java.util.List;
  * @param steadiness absent for one trace, where they have no phase or no span in common, or dips too far apart for one antenna
  */
 record CompareView(
-        @NotNull List<ComparedRowView> rows, @NotNull List<ShiftView> shifts, SteadinessView steadiness) {
+        @NotNull List<ComparedRowView> rows, @NotNull List<InBandView> bands, SteadinessView steadiness) {
 
     /** @param swrDifferences against the first; absent where either is missing */
     record ComparedRowView(
@@ -32,6 +32,20 @@ record CompareView(
                     java.util.stream.IntStream.range(0, row.readings().size())
                             .mapToObj(i -> ReadingView.finite(row.swrDifference(i)))
                             .toList());
+        }
+    }
+
+    /** Dips of one band, one per trace. */
+    record InBandView(
+            @NotNull double lowHz,
+            @NotNull double highHz,
+            @NotNull List<ShiftView> shifts) {
+
+        static InBandView of(Comparison.InBand b) {
+            return new InBandView(
+                    b.band().lowHz(),
+                    b.band().highHz(),
+                    b.shifts().stream().map(ShiftView::of).toList());
         }
     }
 

@@ -22,6 +22,7 @@ import dorada.core.tuning.TradeOff;
 import dorada.core.tuning.TrimAdvice;
 import dorada.server.installation.Installation;
 import dorada.server.sweep.AnalysisView;
+import dorada.server.sweep.BandView;
 import dorada.server.sweep.ReadingView;
 import dorada.server.sweep.SweepSource;
 import dorada.server.words.OutcomeView;
@@ -207,9 +208,6 @@ public record PassView(
 
     public record ChannelCostView(@NotNull String name, Double db) {}
 
-    /** From the lowest to the highest channel of one band. */
-    public record BandView(@NotNull double lowHz, @NotNull double highHz) {}
-
     /** What a change of the one length does to each of several bands; SWR absent where the sweep does not show it. */
     public record TradeOffView(
             @NotNull List<BandView> bands,
@@ -219,9 +217,7 @@ public record PassView(
 
         static TradeOffView of(TradeOff t) {
             return new TradeOffView(
-                    t.bands().stream()
-                            .map(b -> new BandView(b.lowHz(), b.highHz()))
-                            .toList(),
+                    BandView.of(t.bands()),
                     t.changeM(),
                     t.worstSwr().stream()
                             .map(w -> java.util.Arrays.stream(w)
