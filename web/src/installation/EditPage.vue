@@ -8,18 +8,20 @@ import { computed, nextTick, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import { answer, api, Problem, type Schemas } from '@/api/client'
 import { useInstallation, useInstallationChange, useKinds, useMe, useRules, useServices } from '@/api/queries'
-import InstallationPick from '@/board/InstallationPick.vue'
 import { useUsualStart } from './useUsualStart'
 import { parseDecimal } from '@/units/number'
 import { useWords } from '@/words/words'
 import { CARRIERS, type Carrier } from '@/board/words'
 import { usePreferences } from '@/preferences'
+import { notify } from '@/ui/notices'
 import ChoiceField from '@/ui/ChoiceField.vue'
 import TextField from '@/ui/TextField.vue'
 import { useForm } from '@/shell/useForm'
-import { formatLength } from '@/units/length'
 import { useTypedLengths } from '@/units/typed'
 import AdjustFields from './AdjustFields.vue'
+import { copiesOf, namesOf, type Beginning } from './begin'
+import BeginWith from './BeginWith.vue'
+import FleetField from './FleetField.vue'
 import ChannelRows from './ChannelRows.vue'
 import LengthQuestion from './LengthQuestion.vue'
 import { merge } from './merge'
@@ -32,6 +34,7 @@ import {
   planShape,
   planWords,
   readPlan,
+  usuallyAdjusted,
   type Plan,
   type PlanForm,
 } from './planForm'
@@ -105,11 +108,10 @@ function startOver() {
 }
 
 function chooseKind(kind: Plan['antennaKind']) {
-  form.value.antennaKind = kind
-  const chosen = kinds.data.value?.find((k) => k.kind === kind)
-  if (!chosen) return
-  form.value.adjust = chosen.oneWay ? 'cut' : 'slide'
-  form.value.smallestStep = formatLength(chosen.smallestStepM, preferences.unit, true)
+  Object.assign(form.value, {
+    antennaKind: kind,
+    ...usuallyAdjusted(kind, kinds.data.value, preferences.unit),
+  })
 }
 
 const save = useInstallationChange((plan: Plan) =>
@@ -134,7 +136,11 @@ async function send() {
       const installation = await save.mutateAsync(read.plan)
       isSaved = true
       keep(DRAFT, undefined)
-      if (!props.id) await sayWhatWasPlanned(installation.id)
+      if (!props.id) {
+        await sayWhatWasPlanned(installation.id)
+        await begun.value?.made(installation.id)
+        await makeOthers(installation.id)
+      }
       await router.push(`/installations/${installation.id}`)
     } catch (error) {
       if (error instanceof Problem && error.status === 409 && error.current) {
@@ -153,6 +159,19 @@ async function sayWhatWasPlanned(installationId: string) {
   if (!id) return
   const path = { id, installationId }
   await api.PUT('/api/plans/{id}/installation/{installationId}', { params: { path } }).catch(() => undefined)
+}
+
+/** The first one is made by now: where the others can't be, it is said, and its plan offers them again. */
+async function makeOthers(installationId: string) {
+  const titles = namesOf(form.value.alike)
+  if (titles.length === 0) return
+  try {
+    const made = await copiesOf(installationId, titles)
+    notify(words.value.text('begin.MADE', { othersCount: made.length, title: form.value.title }))
+  } catch (error) {
+    if (!(error instanceof Problem)) throw error
+    notify(words.value.text('begin.OTHERS_FAILED', { title: form.value.title, why: error.message }))
+  }
 }
 
 /** A colleague saved first: what only they changed is taken over, and collisions are asked about. */
@@ -197,12 +216,15 @@ function takeEvenEnds() {
   if (!props.id && form.value.ruleName === USUAL_RULE) form.value.ruleName = 'EVEN_ENDS'
 }
 
-/** The plan of another one, without what is its own. */
-async function beginLike(id: string) {
+const begun = ref<Beginning>()
+/** Begins with something the shop has; the name and the customer that were typed stay. */
+async function begin(what: () => Promise<Beginning>) {
   await submit(async () => {
-    const like = await answer(api.GET('/api/installations/{id}', { params: { path: { id } } }))
+    const from = await what()
     leaveAsItIs?.()
-    form.value = { ...formOf(planOf(like), preferences.unit), title: form.value.title, startLength: '' }
+    begun.value = from
+    const { title, alike, customer } = form.value
+    form.value = { ...from.form, title, alike, customer: from.form.customer || customer }
   })
 }
 </script>
@@ -234,12 +256,7 @@ async function beginLike(id: string) {
       A viewer reads; a technician plans, measures and signs off.
     </p>
     <form v-else class="asked" novalidate @submit.prevent="send">
-      <InstallationPick
-        v-if="!id"
-        label="Begin like another installation"
-        placeholder="Begin like another installation…"
-        @update:model-value="$event && beginLike($event)"
-      />
+      <BeginWith v-if="!id" @begin="begin" />
       <section class="card">
         <div class="two">
           <TextField
@@ -250,6 +267,7 @@ async function beginLike(id: string) {
           />
           <TextField v-model="form.customer" name="Customer" :wrong="wrong.customer" />
         </div>
+        <FleetField v-if="!id" v-model="form.alike" />
         <ChoiceField
           v-model="form.carrier"
           name="Fitted to"

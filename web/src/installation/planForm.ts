@@ -29,6 +29,8 @@ export interface PlanForm {
   /** Id of the catalogue; empty where it is not known. */
   feedlineType: string
   feedlineLength: string
+  /** The others of a fleet, one name on each line; of a new installation alone. */
+  alike: string
 }
 
 /** A wanted channel as typed. */
@@ -76,7 +78,20 @@ export function emptyForm(unit: LengthUnit): PlanForm {
     otherRadios: [],
     feedlineType: '',
     feedlineLength: '',
+    alike: '',
   }
+}
+
+/** How a kind is usually adjusted; nothing where the kinds are not known yet. */
+export function usuallyAdjusted(
+  kind: Plan['antennaKind'],
+  kinds: Schemas['KindView'][] | undefined,
+  unit: LengthUnit,
+): Partial<Pick<PlanForm, 'adjust' | 'smallestStep'>> {
+  const known = kinds?.find((k) => k.kind === kind)
+  return known
+    ? { adjust: known.oneWay ? 'cut' : 'slide', smallestStep: formatLength(known.smallestStepM, unit, true) }
+    : {}
 }
 
 /** A form as a browser keeps it. */
@@ -109,6 +124,7 @@ export function formOf(plan: Plan, unit: LengthUnit): PlanForm {
     })),
     feedlineType: plan.feedlineType ?? '',
     feedlineLength: plan.feedlineLengthM === undefined ? '' : metresTyped(plan.feedlineLengthM, unit),
+    alike: '',
   }
 }
 

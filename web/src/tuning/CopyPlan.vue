@@ -2,7 +2,8 @@
 import ActionButton from '@/ui/ActionButton.vue'
 import { useQueryClient } from '@tanstack/vue-query'
 import { computed, ref } from 'vue'
-import { answer, api, type Schemas } from '@/api/client'
+import type { Schemas } from '@/api/client'
+import { copiesOf, namesOf } from '@/installation/begin'
 import TextField from '@/ui/TextField.vue'
 import { useForm } from '@/shell/useForm'
 import type { Installation } from './sentence'
@@ -15,21 +16,11 @@ const isOpen = ref(false)
 const names = ref('')
 const made = ref<Schemas['InstallationView'][]>([])
 const { busy, trouble, submit } = useForm()
-const titles = computed(() =>
-  names.value
-    .split('\n')
-    .map((n) => n.trim())
-    .filter((n) => n !== ''),
-)
+const titles = computed(() => namesOf(names.value))
 
 async function copy() {
   await submit(async () => {
-    made.value = await answer(
-      api.POST('/api/installations/{id}/copies', {
-        params: { path: { id: props.installation.id } },
-        body: { titles: titles.value },
-      }),
-    )
+    made.value = await copiesOf(props.installation.id, titles.value)
     names.value = ''
     isOpen.value = false
     await client.invalidateQueries({ queryKey: ['board'] })

@@ -42,9 +42,14 @@ class InstallationController {
         this.installations = installations;
     }
 
-    /** A kind of antenna to choose, with its usual way of adjusting. */
+    /**
+     * A kind of antenna to choose, with its usual way of adjusting.
+     *
+     * @param sheet id of the kind of sheet that it is cut by
+     */
     record KindView(
             @NotNull AntennaKind kind,
+            @NotNull String sheet,
             @NotNull OutcomeView words,
             @NotNull OutcomeView piece,
             @NotNull boolean oneWay,
@@ -113,6 +118,7 @@ class InstallationController {
         return Designs.ALL.kinds().stream()
                 .map(k -> new KindView(
                         k,
+                        Designs.ALL.of(k).sheet().id(),
                         OutcomeView.phrase(k.words()),
                         OutcomeView.phrase(k.piece().bare()),
                         k.cutOnly(),
