@@ -1,4 +1,5 @@
 import { createRouter, createWebHistory } from 'vue-router'
+import { rememberWhere } from '@/shell/cameFrom'
 
 /** Every screen has an address of its own, so that a colleague can be sent there. */
 export const router = createRouter({
@@ -55,6 +56,7 @@ export const router = createRouter({
     {
       path: '/desk/calibrations',
       component: () => import('@/desk/CalibrationsPage.vue'),
+      props: (to) => ({ from: to.query.from, to: to.query.to }),
       meta: { title: 'Calibrations', hasHeading: true },
     },
     { path: '/live', component: () => import('@/instrument/LivePage.vue'), meta: { title: 'Live sweep' } },
@@ -102,6 +104,7 @@ export const router = createRouter({
   ],
 })
 
+rememberWhere(router)
 router.afterEach((to) => {
   document.title = `${String(to.meta.title ?? '')} · Dorada`
 })

@@ -3,12 +3,15 @@ import SegmentField from '@/ui/SegmentField.vue'
 import ActionButton from '@/ui/ActionButton.vue'
 import { useEventListener, watchDebounced } from '@vueuse/core'
 import { NInput } from 'naive-ui'
-import { computed, ref } from 'vue'
+import { computed, defineAsyncComponent, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import { useBoard, useCounts, useMe } from '@/api/queries'
 import { isTyping } from '@/shell/keys'
 import InstallationCard from './InstallationCard.vue'
 import { STATES, type CardState } from './words'
+
+/** Seen once in the life of a shop. */
+const FirstSteps = defineAsyncComponent(() => import('./FirstSteps.vue'))
 
 const router = useRouter()
 const me = useMe()
@@ -81,12 +84,7 @@ useEventListener(window, 'keydown', onKey)
         <h2>Nothing fits this search.</h2>
         <p class="soft">Try fewer letters, or another state.</p>
       </template>
-      <template v-else>
-        <h2>No installation yet.</h2>
-        <p class="soft">
-          Start with what it is fitted to, the antenna and the channels that must work; then sweep it.
-        </p>
-      </template>
+      <FirstSteps v-else :may-write="mayWrite" :is-lead="me.data.value?.role === 'LEAD'" />
     </section>
   </div>
 </template>
@@ -147,6 +145,5 @@ useEventListener(window, 'keydown', onKey)
   display: grid;
   gap: 8px;
   justify-items: center;
-  text-align: center;
 }
 </style>

@@ -7,9 +7,8 @@ import ActionButton from '@/ui/ActionButton.vue'
 import BigAction from '@/ui/BigAction.vue'
 import { useWords } from '@/words/words'
 import { computed, ref } from 'vue'
-import { useQuery } from '@tanstack/vue-query'
 import { answer, api, Problem, type Schemas } from '@/api/client'
-import { readTraceFile, useCalibrations } from '@/api/queries'
+import { readTraceFile, useCalibrations, useInstruments } from '@/api/queries'
 import { usePreferences } from '@/preferences'
 import TextField from '@/ui/TextField.vue'
 import { formatMhz, parseFrequency } from '@/units/frequency'
@@ -19,13 +18,12 @@ import { formatTime } from '@/units/time'
 import { ageWords, readStandards, usualStandards } from './calibration'
 
 /** The shop's calibrations: made from open, short and load, checked with the load, removed and put back. */
+/** The span in MHz that somebody came for. */
+const props = defineProps<{ from?: string; to?: string }>()
 const preferences = usePreferences()
 const words = useWords()
 const { calibrations, keep, check, remove, restore } = useCalibrations()
-const instruments = useQuery({
-  queryKey: ['instruments'],
-  queryFn: () => answer(api.GET('/api/instruments')),
-})
+const instruments = useInstruments()
 type Step = 'open' | 'shorted' | 'load'
 const STEPS: { key: Step; word: string }[] = [
   { key: 'open', word: 'Open' },
@@ -37,8 +35,8 @@ const form = ref({
   cable: '',
   adapter: '',
   instrument: '',
-  start: '140',
-  stop: '170',
+  start: props.from ?? '140',
+  stop: props.to ?? '170',
   points: '401',
 })
 const standards = ref(usualStandards())

@@ -1,10 +1,10 @@
 <script setup lang="ts">
 import ConfirmButton from '@/ui/ConfirmButton.vue'
 import ActionButton from '@/ui/ActionButton.vue'
-import { useQuery, useQueryClient } from '@tanstack/vue-query'
+import { useQueryClient } from '@tanstack/vue-query'
 import { computed, ref } from 'vue'
 import { answer, api } from '@/api/client'
-import { useMe } from '@/api/queries'
+import { useInstruments, useMe } from '@/api/queries'
 import { useForm } from '@/shell/useForm'
 import { covers, where, type Instrument } from './instrumentForm'
 import InstrumentForm from './InstrumentForm.vue'
@@ -13,7 +13,7 @@ const KEY = ['instruments'] as const
 
 const me = useMe()
 const client = useQueryClient()
-const instruments = useQuery({ queryKey: KEY, queryFn: () => answer(api.GET('/api/instruments')) })
+const instruments = useInstruments()
 const standIn = computed(() => instruments.data.value?.find((i) => i.standIn))
 /** The one that is changed; `new` for another. */
 const editing = ref<Instrument | 'new'>()

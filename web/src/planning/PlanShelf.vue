@@ -7,7 +7,16 @@ import { Problem } from '@/api/client'
 import { useSavedPlans } from '@/api/queries'
 import InstallationPick from '@/board/InstallationPick.vue'
 import { usePreferences } from '@/preferences'
-import { forgetPlan, rememberedPlan, rememberPlan, restoreDrafts } from './drafts'
+import { useCameFrom } from '@/shell/cameFrom'
+import {
+  isSomethingAside,
+  putAside,
+  swapAside,
+  forgetPlan,
+  rememberedPlan,
+  rememberPlan,
+  restoreDrafts,
+} from './drafts'
 import { collectParts, restoreParts, type PlanParts } from './saved'
 
 /** Saves the plan of the three pages for the shop, and opens what was saved. */
@@ -23,7 +32,8 @@ const said = ref(
 )
 const removed = ref<{ id: string; name: string }>()
 const others = computed(() => plans.data.value ?? [])
-const belongsTo = ref(saved.value?.installationId ?? '')
+const belongsTo = ref(saved.value?.installationId ?? useCameFrom().value)
+const hasAside = isSomethingAside()
 const route = useRoute()
 
 async function tell(action: () => Promise<string>) {
@@ -57,6 +67,7 @@ const save = () =>
 const take = (id: string) =>
   tell(async () => {
     const plan = await open(id)
+    putAside()
     if (plan.body === undefined) restoreParts(plan as PlanParts, preferences.unit)
     else restoreDrafts(plan.body)
     rememberPlan(plan)
@@ -64,6 +75,13 @@ const take = (id: string) =>
     location.assign('/plan')
     return ''
   })
+
+/** What stood here before a plan was opened, or was filled in for an installation. */
+function back() {
+  swapAside()
+  forgetPlan()
+  location.assign('/plan')
+}
 
 /** A link from an installation names the plan to open. */
 watch(
@@ -121,6 +139,9 @@ const putBack = () =>
       <p class="hint" role="status">
         {{ said }}
         <ActionButton v-if="removed" quiet @click="putBack">Put it back</ActionButton>
+      </p>
+      <p v-if="hasAside">
+        <ActionButton quiet @click="back">Back to what stood here before</ActionButton>
       </p>
       <ul v-if="others.length">
         <li v-for="p in others" :key="p.id">

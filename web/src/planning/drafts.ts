@@ -22,6 +22,26 @@ export function restoreDrafts(body: string): void {
   }
 }
 
+const ASIDE = 'dorada.plan-aside'
+const ANYTHING = v.record(v.string(), v.unknown()) as Shape<Record<string, unknown>>
+
+const asTheyAre = () =>
+  Object.fromEntries(
+    Object.entries(DRAFTS).map(([part, key]) => [part, readKept(key, v.unknown() as Shape<unknown>)]),
+  )
+
+/** Keeps what stands on the plan pages, before something else takes its place there. */
+export const putAside = () => keep(ASIDE, asTheyAre())
+export const isSomethingAside = () => readKept(ASIDE, ANYTHING) !== undefined
+
+/** Puts back what was put aside; what stands there now is put aside instead. */
+export function swapAside(): void {
+  const aside = readKept(ASIDE, ANYTHING)
+  if (!aside) return
+  putAside()
+  for (const [part, key] of Object.entries(DRAFTS)) keep(key, aside[part])
+}
+
 /** The candidate of a page, or '' for none. */
 export const keptCandidate = (key: typeof DRAFTS.chosen | typeof DRAFTS.named) =>
   readKept(key, v.string()) ?? ''

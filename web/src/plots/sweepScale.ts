@@ -14,7 +14,17 @@ export interface SweepScale {
 }
 
 const SHALLOWEST_FLOOR_DB = 15
+const TICK_HEIGHT = 14
 const SWR_TICKS = [1.05, 1.1, 1.2, 1.5, 2, 3, 5]
+
+/** Ticks within the picture whose figures do not cover one another; near the top, where they crowd, a good SWR goes before a bad one. */
+function apartTicks(ticks: SweepScale['swrTicks'], height: number): SweepScale['swrTicks'] {
+  const kept: SweepScale['swrTicks'] = []
+  for (const t of ticks.filter((one) => one.y <= height)) {
+    if (kept.every((k) => Math.abs(k.y - t.y) >= TICK_HEIGHT)) kept.push(t)
+  }
+  return kept
+}
 
 /** How deep the picture goes: a little below the deepest curve and the limit line, in whole fives. */
 export function floorDb(curves: Curve[], limitSwr = Infinity): number {
@@ -35,10 +45,14 @@ export function sweepScale(
 ): SweepScale {
   const x = scaleLinear(spanHz, [0, size.width])
   const y = scaleLinear([0, floor], [0, size.height])
-  const swrTicks = SWR_TICKS.map((swr) => ({ swr, y: y(returnLossOfSwr(swr)) })).filter(
-    (t) => t.y <= size.height,
-  )
-  return { x, y, swrTicks }
+  return {
+    x,
+    y,
+    swrTicks: apartTicks(
+      SWR_TICKS.map((swr) => ({ swr, y: y(returnLossOfSwr(swr)) })),
+      size.height,
+    ),
+  }
 }
 
 /** Return loss of `curve` at `hz`, on the straight line between its points; undefined beyond its ends. */

@@ -3,6 +3,7 @@ import { computed } from 'vue'
 import { useRoute } from 'vue-router'
 import { useInstallation } from '@/api/queries'
 import { useWords } from '@/words/words'
+import { useCameFrom } from './cameFrom'
 import { pagesFor, type Place, type PlacePage } from './places'
 
 /** Where a person is: the pages of the place, or the way back from an installation. */
@@ -10,7 +11,8 @@ const props = defineProps<{ here: { place: Place; page: PlacePage } | undefined;
 const words = useWords()
 const route = useRoute()
 const id = computed(() => (typeof route.params.id === 'string' ? route.params.id : ''))
-const installation = useInstallation(id)
+const cameFrom = useCameFrom()
+const installation = useInstallation(computed(() => id.value || cameFrom.value))
 const pages = computed(() => (props.here ? pagesFor(props.here.place, props.isViewer) : []))
 </script>
 
@@ -27,6 +29,9 @@ const pages = computed(() => (props.here ? pagesFor(props.here.place, props.isVi
       </template>
     </template>
     <template v-else>
+      <RouterLink v-if="cameFrom && installation.data.value" :to="`/installations/${cameFrom}`" class="back">
+        <span aria-hidden="true">‹</span> {{ installation.data.value.title }}
+      </RouterLink>
       <RouterLink v-for="p in pages" :key="p.id" :to="p.path" class="page">
         {{ words.text(`shell.page.${p.id}`) }}
       </RouterLink>
@@ -59,6 +64,13 @@ const pages = computed(() => (props.here ? pagesFor(props.here.place, props.isVi
   font-weight: 660;
   box-shadow: inset 0 -3px var(--gold);
   border-radius: 0;
+}
+
+.back {
+  gap: 6px;
+  font-weight: 640;
+  max-width: 200px;
+  overflow: hidden;
 }
 
 .title {

@@ -220,7 +220,12 @@ watch(id, (next) => (draft.value = loadDraft(next)))
     />
 
     <div class="middle">
-      <PlanSummary v-if="step === 'plan'" :installation="installation.data.value" :may-write="mayWrite" />
+      <PlanSummary
+        v-if="step === 'plan'"
+        :installation="installation.data.value"
+        :may-write="mayWrite"
+        :worst-swr="last?.verdict.worstSwr"
+      />
       <template v-else-if="step === 'share'">
         <ShareList :installation="installation.data.value" :passes="passes" />
         <VisitList :installation="installation.data.value" />

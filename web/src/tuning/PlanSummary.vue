@@ -1,6 +1,10 @@
 <script setup lang="ts">
+import ActionButton from '@/ui/ActionButton.vue'
 import { useWords } from '@/words/words'
 import { computed } from 'vue'
+import { useRouter } from 'vue-router'
+import { keep } from '@/kept'
+import { DRAFTS, forgetPlan, putAside } from '@/planning/drafts'
 import { useFeedlines, useSavedPlans, useSavedSheets } from '@/api/queries'
 import { CARRIERS } from '@/board/words'
 import { writeAddress } from '@/cutting/sheet'
@@ -10,9 +14,11 @@ import { formatBoth, formatMetres } from '@/units/length'
 import PlanningCautions from '@/safety/PlanningCautions.vue'
 import { formatTime } from '@/units/time'
 import CopyPlan from './CopyPlan.vue'
+import { calibrationFor, needOf, stationOf } from './elsewhere'
 import type { Installation } from './sentence'
 
-const props = defineProps<{ installation: Installation; mayWrite: boolean }>()
+const props = defineProps<{ installation: Installation; mayWrite: boolean; worstSwr: number | undefined }>()
+const router = useRouter()
 const preferences = usePreferences()
 const words = useWords()
 const { plans } = useSavedPlans()
@@ -40,6 +46,20 @@ const newSheet = computed(() => {
   })
   return { path: '/cutting', query: { ...query, installation: props.installation.id } }
 })
+
+/** Onto the plan pages, filled in for this installation; what stood there is put aside. */
+function planIt(draft: 'antenna' | 'station') {
+  putAside()
+  forgetPlan()
+  if (draft === 'antenna') {
+    keep(DRAFTS.antenna, needOf(props.installation))
+    keep(DRAFTS.chosen, undefined)
+    void router.push('/plan')
+  } else {
+    keep(DRAFTS.station, stationOf(props.installation, props.worstSwr))
+    void router.push('/plan/watts')
+  }
+}
 
 /** How short and long the piece can be made, as far as it is known. */
 const range = computed(() => {
@@ -94,8 +114,11 @@ function channelWords(c: Channel): string {
       <dd>
         {{ installation.ratedPowerW }} W, rated for SWR up to {{ installation.swrCeiling }}
         <template v-for="r in installation.otherRadios" :key="r.name">
-          <br />{{ r.name }}: {{ r.ratedPowerW }} W, stands {{ r.swrCeiling }}
+          <br />{{ r.name }}: {{ r.ratedPowerW }} W, rated for SWR up to {{ r.swrCeiling }}
         </template>
+        <br /><ActionButton v-if="mayWrite" quiet class="link" @click="planIt('station')"
+          >Power and reach from here</ActionButton
+        >
       </dd>
       <template v-if="installation.feedlineType">
         <dt>Feedline</dt>
@@ -115,7 +138,7 @@ function channelWords(c: Channel): string {
           </li>
         </ul>
       </dd>
-      <template v-if="ownPlans.length">
+      <template v-if="ownPlans.length || mayWrite">
         <dt>Planned as</dt>
         <dd>
           <ul>
@@ -124,8 +147,13 @@ function channelWords(c: Channel): string {
               {{ ' ' }}<span class="soft">{{ p.changedBy }}</span>
             </li>
           </ul>
+          <ActionButton v-if="mayWrite" quiet class="link" @click="planIt('antenna')"
+            >Plan an antenna for it</ActionButton
+          >
         </dd>
       </template>
+      <dt>Calibration</dt>
+      <dd><RouterLink :to="calibrationFor(installation)">Calibrate for these channels</RouterLink></dd>
       <dt>Cut sheets</dt>
       <dd>
         <ul>
@@ -175,6 +203,11 @@ dd {
 
 dt {
   color: var(--soft);
+}
+
+.link {
+  padding: 0;
+  min-height: 32px;
 }
 
 ul {

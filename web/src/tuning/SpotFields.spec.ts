@@ -69,7 +69,7 @@ describe('fields for a meter', () => {
     await labelled(found, 'Reflected, W on Quay').setValue('1.5')
     await labelled(found, 'Forward, W on Gate').setValue('60')
     await labelled(found, 'Reflected, W on Gate').setValue('1')
-    await vi.waitFor(() => expect(found.text()).toContain('SWR 1.00 to 2.83'))
+    await vi.waitFor(() => expect(found.text()).toContain('1.00 to 2.83'))
     expect(asked.at(-1)).toMatchObject({
       kind: 'WATTMETER',
       spots: [{ forwardW: 20, reflectedW: 1.5, forwardFullScaleW: 50 }, { forwardW: 60 }],

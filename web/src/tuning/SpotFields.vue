@@ -47,12 +47,10 @@ function meaning(row: SpotRow | undefined): string {
 /** Between which values the SWR may lie. */
 function doubt({ reading }: Meaning): string {
   if (reading?.lowSwr === undefined) return ''
-  return reading.highSwr === undefined
-    ? words.value.text('tuning.SWR_AT_LEAST', { low: formatSwr(reading.lowSwr) })
-    : words.value.text('tuning.SWR_BETWEEN', {
-        low: formatSwr(reading.lowSwr),
-        high: formatSwr(reading.highSwr),
-      })
+  const values = { low: formatSwr(reading.lowSwr), high: formatSwr(reading.highSwr) }
+  if (reading.highSwr === undefined) return words.value.text('tuning.SWR_AT_LEAST', values)
+  // Of watts the column is headed by SWR.
+  return words.value.text(draft.value.kind === 'WATTMETER' ? 'tuning.SPAN' : 'tuning.SWR_BETWEEN', values)
 }
 /** What keeps a row from being recorded; while it is typed, only what can't be mended by typing on. */
 const whyNot = (key: string) => props.wrong[key] ?? meanings.value[key]?.why
@@ -117,7 +115,12 @@ const columns = (): { part: keyof SpotRow; word: string }[] =>
         :wrong="wrong.reflectedRange"
       />
     </div>
-    <PlainTable @keydown.enter="move" @keydown.up="move" @keydown.down="move">
+    <PlainTable
+      :class="draft.kind.toLowerCase()"
+      @keydown.enter="move"
+      @keydown.up="move"
+      @keydown.down="move"
+    >
       <thead>
         <tr>
           <th>{{ words.text('tuning.CHANNEL_MHZ') }}</th>
@@ -202,7 +205,22 @@ const columns = (): { part: keyof SpotRow; word: string }[] =>
 
 table {
   width: 100%;
+  table-layout: fixed;
   border-collapse: collapse;
+}
+
+/* Two fields beside what they mean. */
+.wattmeter th:nth-child(2),
+.wattmeter th:nth-child(3) {
+  width: 21%;
+}
+
+.wattmeter th:last-child {
+  width: 32%;
+}
+
+.dial_analyser th:first-child {
+  width: 29%;
 }
 
 th {
@@ -210,6 +228,8 @@ th {
   font-weight: 560;
   color: var(--soft);
   text-align: left;
+  vertical-align: bottom;
+  white-space: normal;
   padding: 0 4px 2px 0;
 }
 
@@ -218,7 +238,6 @@ td {
 }
 
 td:first-child {
-  min-width: 92px;
   overflow-wrap: anywhere;
 }
 
@@ -236,5 +255,9 @@ td .soft {
 
 .main {
   font-weight: 640;
+}
+
+td.wrong {
+  color: var(--coral);
 }
 </style>

@@ -1,0 +1,52 @@
+import { describe, expect, it } from 'vitest'
+import { readNeed } from '@/planning/choice'
+import { readStation } from '@/planning/station/plan'
+import { calibrationFor, needOf, stationOf } from './elsewhere'
+import type { Installation } from './sentence'
+
+const tractor = {
+  carrier: 'VEHICLE',
+  ruleLimitSwr: 1.75,
+  ratedPowerW: 50,
+  swrCeiling: 2.5,
+  feedlineType: 'rg-8x',
+  feedlineLengthM: 4.2,
+  channels: [
+    { name: 'Field', frequencyHz: 153.05e6, primary: false },
+    { name: 'Base', frequencyHz: 157.45e6, primary: true },
+  ],
+  bands: [
+    { lowHz: 153.05e6, highHz: 157.45e6 },
+    { lowHz: 446e6, highHz: 446e6 },
+  ],
+} as unknown as Installation
+
+describe('from an installation', () => {
+  it('an antenna is planned for its lowest band and its own limit', () => {
+    const { need, wrong } = readNeed(needOf(tractor), 'mm')
+    expect(wrong).toEqual({})
+    expect(need).toMatchObject({ carrier: 'VEHICLE', lowHz: 153.05e6, highHz: 157.45e6, limitSwr: 1.75 })
+    const one = { ...tractor, bands: [{ lowHz: 446e6, highHz: 446e6 }] }
+    const { need: narrow } = readNeed(needOf(one), 'mm')
+    expect(narrow?.lowHz).toBeLessThan(446e6)
+    expect(narrow?.highHz).toBeGreaterThan(446e6)
+  })
+
+  it('its radio, line and SWR go into power and reach', () => {
+    const { plan, wrong } = readStation(stationOf(tractor, 1.84), 'inch')
+    expect(wrong).toEqual({})
+    expect(plan?.frequencyHz).toBe(157.45e6)
+    expect(plan?.alternatives[0]).toMatchObject({
+      ratedW: 50,
+      ceilingSwr: 2.5,
+      line: 'rg-8x',
+      lineM: 4.2,
+      swr: 1.84,
+    })
+    expect(plan?.alternatives[1]).toMatchObject({ ratedW: 50, line: 'foam-10', swr: 1.84 })
+  })
+
+  it('a calibration covers every band with room beside it', () => {
+    expect(calibrationFor(tractor)).toMatchObject({ query: { from: '141', to: '482' } })
+  })
+})

@@ -1,0 +1,48 @@
+import type { RouteLocationRaw } from 'vue-router'
+import { emptyNeed, type NeedForm } from '@/planning/choice'
+import { emptyStation, type StationForm } from '@/planning/station/plan'
+import { formatChannelMhz, formatMhz } from '@/units/frequency'
+import type { Installation } from './sentence'
+
+/** Of one channel alone a band is planned that is this much wider on both sides. */
+const AROUND_ONE = 0.003
+/** So much beyond its channels an analyser is calibrated: the dip is looked for there too. */
+const AROUND_BAND = 0.08
+
+/** What is wanted of an antenna for this installation; of several bands the lowest. */
+export function needOf(i: Installation): NeedForm {
+  const band = i.bands[0] ?? { lowHz: 0, highHz: 0 }
+  const around = band.lowHz === band.highHz ? band.lowHz * AROUND_ONE : 0
+  return {
+    ...emptyNeed(),
+    carrier: i.carrier,
+    low: formatChannelMhz(band.lowHz - around),
+    high: formatChannelMhz(band.highHz + around),
+    limit: String(i.ruleLimitSwr),
+  }
+}
+
+/** Its radio, its line and its SWR as the first way to the air, beside the same with a better line. */
+export function stationOf(i: Installation, worstSwr: number | undefined): StationForm {
+  const usual = emptyStation()
+  const main = i.channels.find((c) => c.primary) ?? i.channels[0]
+  const way = {
+    ...(usual.ways[0] ?? { name: 'A' }),
+    watts: String(i.ratedPowerW),
+    ceiling: String(i.swrCeiling),
+    ...(i.feedlineType ? { line: i.feedlineType, lineLength: `${i.feedlineLengthM ?? 0} m` } : {}),
+    ...(worstSwr === undefined ? {} : { swr: worstSwr.toFixed(2) }),
+  } as StationForm['ways'][number]
+  return {
+    ...usual,
+    mhz: main ? formatChannelMhz(main.frequencyHz) : usual.mhz,
+    ways: [way, { ...way, name: 'B', line: 'foam-10' }],
+  }
+}
+
+/** The shop's calibrations, with the span that this installation is swept over. */
+export function calibrationFor(i: Installation): RouteLocationRaw {
+  const low = Math.min(...i.bands.map((b) => b.lowHz)) * (1 - AROUND_BAND)
+  const high = Math.max(...i.bands.map((b) => b.highHz)) * (1 + AROUND_BAND)
+  return { path: '/desk/calibrations', query: { from: formatMhz(low, 0), to: formatMhz(high, 0) } }
+}
