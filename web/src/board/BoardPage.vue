@@ -38,6 +38,9 @@ const shownState = computed({
   set: (shown: CardState | 'ALL') => (state.value = shown === 'ALL' ? undefined : shown),
 })
 const all = computed(() => counts.value.reduce((n, c) => n + c.count, 0))
+const isEmptyShop = computed(
+  () => board.cards.value?.length === 0 && !search.value && !typed.value && !state.value,
+)
 const sentence = computed(() => {
   const waiting = count('TUNING') + count('MET') + count('READY')
   return waiting === 0
@@ -59,7 +62,7 @@ useEventListener(window, 'keydown', onKey)
         >New installation <kbd>N</kbd></RouterLink
       >
     </div>
-    <div class="filters">
+    <div v-if="!isEmptyShop" class="filters">
       <NInput
         v-model:value="typed"
         class="search"
@@ -80,7 +83,7 @@ useEventListener(window, 'keydown', onKey)
       </ActionButton>
     </p>
     <section v-if="board.data.value && !cards.length" class="empty">
-      <template v-if="search || state">
+      <template v-if="!isEmptyShop">
         <h2>Nothing fits this search.</h2>
         <p class="soft">Try fewer letters, or another state.</p>
       </template>

@@ -58,7 +58,6 @@ const weights = (now: string) => (WEIGHTS.includes(now) ? WEIGHTS : [...WEIGHTS,
         />
         <NInput
           v-model:value="c.mhz"
-          placeholder="MHz"
           :status="wrong[`channels[${i}].frequencyHz`] ? 'error' : undefined"
           :input-props="{ 'aria-label': `Frequency of channel ${i + 1} in MHz`, inputmode: 'decimal' }"
         >

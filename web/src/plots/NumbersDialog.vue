@@ -12,7 +12,14 @@ const words = useWords()
 </script>
 
 <template>
-  <NModal :show="true" preset="card" class="numbers" :title="title" @update:show="emit('close')">
+  <NModal
+    :show="true"
+    preset="card"
+    class="numbers"
+    :title="title"
+    content-style="overflow: auto; max-height: 62vh"
+    @update:show="emit('close')"
+  >
     <PlainTable>
       <thead>
         <tr>
@@ -34,11 +41,6 @@ const words = useWords()
 <style>
 .n-modal.numbers {
   width: min(920px, 94vw);
-  max-height: 90vh;
-}
-
-.numbers .n-card__content {
-  overflow: auto;
 }
 
 .numbers th,

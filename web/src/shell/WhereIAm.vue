@@ -30,7 +30,7 @@ const pages = computed(() => (props.here ? pagesFor(props.here.place, props.isVi
     </template>
     <template v-else>
       <RouterLink v-if="cameFrom && installation.data.value" :to="`/installations/${cameFrom}`" class="back">
-        <span aria-hidden="true">‹</span> {{ installation.data.value.title }}
+        <span aria-hidden="true">‹</span> <span class="name">{{ installation.data.value.title }}</span>
       </RouterLink>
       <RouterLink v-for="p in pages" :key="p.id" :to="p.path" class="page">
         {{ words.text(`shell.page.${p.id}`) }}
@@ -69,8 +69,12 @@ const pages = computed(() => (props.here ? pagesFor(props.here.place, props.isVi
 .back {
   gap: 6px;
   font-weight: 640;
-  max-width: 200px;
+}
+
+.name {
+  max-width: 180px;
   overflow: hidden;
+  text-overflow: ellipsis;
 }
 
 .title {

@@ -121,8 +121,16 @@ export function naiveOverrides(look: Look): GlobalThemeOverrides {
     },
     Skeleton: { color: c.deep, colorEnd: c.card },
     Progress: { fillColor: c.gold, railColor: c.deep },
+    Steps: {
+      headerTextColorWait: c.soft,
+      descriptionTextColorWait: c.soft,
+      indicatorTextColorWait: c.soft,
+      indicatorBorderColorWait: c.soft,
+    },
     Table: {
       thColor: 'transparent',
+      thColorModal: 'transparent',
+      borderColorModal: c.rule,
       tdColor: 'transparent',
       tdColorModal: 'transparent',
       tdColorPopover: 'transparent',

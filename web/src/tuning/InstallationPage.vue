@@ -224,7 +224,7 @@ watch(id, (next) => (draft.value = loadDraft(next)))
         v-if="step === 'plan'"
         :installation="installation.data.value"
         :may-write="mayWrite"
-        :worst-swr="last?.verdict.worstSwr"
+        :last="last"
       />
       <template v-else-if="step === 'share'">
         <ShareList :installation="installation.data.value" :passes="passes" />

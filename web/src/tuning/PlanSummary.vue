@@ -15,9 +15,9 @@ import PlanningCautions from '@/safety/PlanningCautions.vue'
 import { formatTime } from '@/units/time'
 import CopyPlan from './CopyPlan.vue'
 import { calibrationFor, needOf, stationOf } from './elsewhere'
-import type { Installation } from './sentence'
+import type { Installation, Pass } from './sentence'
 
-const props = defineProps<{ installation: Installation; mayWrite: boolean; worstSwr: number | undefined }>()
+const props = defineProps<{ installation: Installation; mayWrite: boolean; last: Pass | undefined }>()
 const router = useRouter()
 const preferences = usePreferences()
 const words = useWords()
@@ -56,7 +56,7 @@ function planIt(draft: 'antenna' | 'station') {
     keep(DRAFTS.chosen, undefined)
     void router.push('/plan')
   } else {
-    keep(DRAFTS.station, stationOf(props.installation, props.worstSwr))
+    keep(DRAFTS.station, stationOf(props.installation, props.last))
     void router.push('/plan/watts')
   }
 }

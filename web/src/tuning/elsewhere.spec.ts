@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest'
 import { readNeed } from '@/planning/choice'
 import { readStation } from '@/planning/station/plan'
 import { calibrationFor, needOf, stationOf } from './elsewhere'
-import type { Installation } from './sentence'
+import type { Installation, Pass } from './sentence'
 
 const tractor = {
   carrier: 'VEHICLE',
@@ -33,7 +33,8 @@ describe('from an installation', () => {
   })
 
   it('its radio, line and SWR go into power and reach', () => {
-    const { plan, wrong } = readStation(stationOf(tractor, 1.84), 'inch')
+    const last = { plane: 'ANTENNA', verdict: { worstSwr: 1.84 } } as Pass
+    const { plan, wrong } = readStation(stationOf(tractor, last), 'inch')
     expect(wrong).toEqual({})
     expect(plan?.frequencyHz).toBe(157.45e6)
     expect(plan?.alternatives[0]).toMatchObject({
@@ -44,6 +45,18 @@ describe('from an installation', () => {
       swr: 1.84,
     })
     expect(plan?.alternatives[1]).toMatchObject({ ratedW: 50, line: 'foam-10', swr: 1.84 })
+  })
+
+  it('what was read at the radio is not taken for the antenna beyond its line', () => {
+    const atRadio = { plane: 'RADIO', verdict: { worstSwr: 1.6 } } as Pass
+    const known = { ...atRadio, otherEnd: { worstSwr: 2.2 } } as Pass
+    const unplugged = { ...tractor, feedlineType: undefined } as unknown as Installation
+    const swr = (i: Installation, last: Pass) =>
+      readStation(stationOf(i, last), 'mm').plan?.alternatives[0]?.swr
+    expect(swr(tractor, known)).toBe(2.2)
+    expect(swr(tractor, atRadio)).not.toBe(1.6)
+    expect(swr(unplugged, atRadio)).toBe(1.6)
+    expect(readStation(stationOf(unplugged, atRadio), 'mm').plan?.alternatives).toMatchObject([{ lineM: 0 }])
   })
 
   it('a calibration covers every band with room beside it', () => {

@@ -2,7 +2,7 @@ import type { RouteLocationRaw } from 'vue-router'
 import { emptyNeed, type NeedForm } from '@/planning/choice'
 import { emptyStation, type StationForm } from '@/planning/station/plan'
 import { formatChannelMhz, formatMhz } from '@/units/frequency'
-import type { Installation } from './sentence'
+import type { Installation, Pass } from './sentence'
 
 /** Of one channel alone a band is planned that is this much wider on both sides. */
 const AROUND_ONE = 0.003
@@ -22,21 +22,31 @@ export function needOf(i: Installation): NeedForm {
   }
 }
 
-/** Its radio, its line and its SWR as the first way to the air, beside the same with a better line. */
-export function stationOf(i: Installation, worstSwr: number | undefined): StationForm {
+/** The worst SWR where the antenna plugs in, if it was read or follows from the line; at the radio the line hides a part of it. */
+function atTheAntenna(last: Pass | undefined): number | undefined {
+  return last?.plane === 'ANTENNA' ? last.verdict.worstSwr : last?.otherEnd?.worstSwr
+}
+
+/** Its radio, its line and its SWR as the first way to the air; beside it the same with a better line, where the line is known. */
+export function stationOf(i: Installation, last: Pass | undefined): StationForm {
+  const atAntenna = atTheAntenna(last)
+  // Without a known line what was read at the radio is taken for the antenna's, with no line between.
+  const swr = atAntenna ?? (i.feedlineType ? undefined : last?.verdict.worstSwr)
   const usual = emptyStation()
   const main = i.channels.find((c) => c.primary) ?? i.channels[0]
   const way = {
     ...(usual.ways[0] ?? { name: 'A' }),
     watts: String(i.ratedPowerW),
     ceiling: String(i.swrCeiling),
-    ...(i.feedlineType ? { line: i.feedlineType, lineLength: `${i.feedlineLengthM ?? 0} m` } : {}),
-    ...(worstSwr === undefined ? {} : { swr: worstSwr.toFixed(2) }),
+    ...(i.feedlineType
+      ? { line: i.feedlineType, lineLength: `${i.feedlineLengthM ?? 0} m` }
+      : { lineLength: '0' }),
+    ...(swr === undefined ? {} : { swr: swr.toFixed(2) }),
   } as StationForm['ways'][number]
   return {
     ...usual,
     mhz: main ? formatChannelMhz(main.frequencyHz) : usual.mhz,
-    ways: [way, { ...way, name: 'B', line: 'foam-10' }],
+    ways: i.feedlineType ? [way, { ...way, name: 'B', line: 'foam-10' }] : [way],
   }
 }
 
