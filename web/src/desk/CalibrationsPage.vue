@@ -1,5 +1,7 @@
 <script setup lang="ts">
 import PlainTable from '@/ui/PlainTable.vue'
+import SortHead from '@/ui/SortHead.vue'
+import { useSorted } from '@/ui/useSorted'
 import FileField from '@/ui/FileField.vue'
 import FoldOut from '@/ui/FoldOut.vue'
 import PickField from '@/ui/PickField.vue'
@@ -23,6 +25,16 @@ const props = defineProps<{ from?: string; to?: string }>()
 const preferences = usePreferences()
 const words = useWords()
 const { calibrations, keep, check, remove, restore } = useCalibrations()
+const { sort, sorted } = useSorted(
+  computed(() => calibrations.data.value ?? []),
+  {
+    name: (c) => c.name,
+    instrument: (c) => c.instrument,
+    span: (c) => c.startHz,
+    made: (c) => c.madeAt,
+    load: (c) => c.checkedDb,
+  },
+)
 const instruments = useInstruments()
 type Step = 'open' | 'shorted' | 'load'
 const STEPS: { key: Step; word: string }[] = [
@@ -152,17 +164,17 @@ const putBack = () =>
         <PlainTable v-if="calibrations.data.value?.length">
           <thead>
             <tr>
-              <th>Name</th>
-              <th>Instrument</th>
+              <SortHead v-model:sort="sort" by="name" name="Name" />
+              <SortHead v-model:sort="sort" by="instrument" name="Instrument" />
               <th>Cable, adapter</th>
-              <th>MHz</th>
-              <th>Made</th>
-              <th>Load came back</th>
+              <SortHead v-model:sort="sort" by="span" name="MHz" />
+              <SortHead v-model:sort="sort" by="made" name="Made" />
+              <SortHead v-model:sort="sort" by="load" name="Load came back" />
               <th><span class="visually-hidden">What to do</span></th>
             </tr>
           </thead>
           <tbody>
-            <tr v-for="c in calibrations.data.value" :key="c.id">
+            <tr v-for="c in sorted" :key="c.id">
               <td>{{ c.name }}</td>
               <td>{{ c.instrument }}</td>
               <td>{{ [c.cable, c.adapter].filter(Boolean).join(', ') || 'none' }}</td>

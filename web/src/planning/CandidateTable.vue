@@ -1,5 +1,7 @@
 <script setup lang="ts">
 import PlainTable from '@/ui/PlainTable.vue'
+import SortHead from '@/ui/SortHead.vue'
+import { useSorted } from '@/ui/useSorted'
 import ActionButton from '@/ui/ActionButton.vue'
 import { useWords } from '@/words/words'
 import { computed } from 'vue'
@@ -30,6 +32,16 @@ const rows = computed(() =>
   }),
 )
 
+/** Without a choice as they are ranked by rule. */
+const { sort, sorted } = useSorted(rows, {
+  length: ({ a, c }) => c?.lengthM ?? a.lengthM,
+  top: ({ a }) => a.tipM,
+  swr: ({ c }) => c?.worstSwr,
+  width: ({ c }) => (c?.lowHz === undefined ? undefined : (c.highHz ?? 0) - c.lowHz),
+  gain: ({ c }) => c?.wantedDbi,
+  takeOff: ({ c }) => c?.takeOffDeg,
+})
+
 function band(c: Computed): string {
   return c.lowHz === undefined ? 'none' : `${formatMhz(c.lowHz, 1)}–${formatMhz(c.highHz ?? 0, 1)}`
 }
@@ -50,16 +62,16 @@ function carried(c: Computed): string {
     <thead>
       <tr>
         <th>Candidate</th>
-        <th>Length</th>
-        <th>Top at</th>
-        <th>Worst SWR</th>
-        <th>Under {{ limit }}, MHz</th>
-        <th>Gain toward it</th>
-        <th>Take-off</th>
+        <SortHead v-model:sort="sort" by="length" name="Length" />
+        <SortHead v-model:sort="sort" by="top" name="Top at" />
+        <SortHead v-model:sort="sort" by="swr" name="Worst SWR" />
+        <SortHead v-model:sort="sort" by="width" :name="`Under ${limit}, MHz`" />
+        <SortHead v-model:sort="sort" by="gain" name="Gain toward it" />
+        <SortHead v-model:sort="sort" by="takeOff" name="Take-off" />
       </tr>
     </thead>
     <tbody
-      v-for="{ a, c, isOld } in rows"
+      v-for="{ a, c, isOld } in sorted"
       :key="a.candidate"
       :class="{ on: a.candidate === chosen, out: a.excluded, old: isOld }"
     >

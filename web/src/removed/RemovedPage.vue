@@ -1,5 +1,7 @@
 <script setup lang="ts">
 import PlainTable from '@/ui/PlainTable.vue'
+import SortHead from '@/ui/SortHead.vue'
+import { useSorted } from '@/ui/useSorted'
 import ActionButton from '@/ui/ActionButton.vue'
 import { useQuery, useQueryClient } from '@tanstack/vue-query'
 import { computed, ref } from 'vue'
@@ -16,6 +18,10 @@ const client = useQueryClient()
 const me = useMe()
 const mayPutBack = computed(() => me.data.value?.role !== 'VIEWER')
 const removed = useQuery({ queryKey: KEY, queryFn: () => answer(api.GET('/api/removed')) })
+const { sort, sorted } = useSorted(
+  computed(() => removed.data.value ?? []),
+  { kind: (r) => r.kind, name: (r) => r.name, at: (r) => r.removedAt },
+)
 const { busy, trouble, submit } = useForm()
 const said = ref('')
 
@@ -45,14 +51,14 @@ async function putBack(thing: Removed) {
       <PlainTable>
         <thead>
           <tr>
-            <th>What</th>
-            <th>Name</th>
-            <th>Removed</th>
+            <SortHead v-model:sort="sort" by="kind" name="What" />
+            <SortHead v-model:sort="sort" by="name" name="Name" />
+            <SortHead v-model:sort="sort" by="at" name="Removed" />
             <th><span class="visually-hidden">Put back</span></th>
           </tr>
         </thead>
         <tbody>
-          <tr v-for="r in removed.data.value" :key="r.id">
+          <tr v-for="r in sorted" :key="r.id">
             <td>{{ r.kind }}</td>
             <td class="called">{{ r.name }}</td>
             <td class="soft">{{ formatTime(r.removedAt) }}, {{ r.removedBy }}</td>

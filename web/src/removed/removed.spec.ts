@@ -36,14 +36,14 @@ describe('what was removed', () => {
   it('is put back where it was', async () => {
     const wrapper = await page()
     expect(wrapper.text()).toContain('Bruno')
-    await wrapper.find('button').trigger('click')
+    await wrapper.find('tbody button').trigger('click')
     await flushPromises()
     expect(posted).toEqual(['POST /api/removed/p/put-back'])
     expect(wrapper.text()).toContain('The plan “Pick-up 4, roof” is back.')
   })
   it('says why it cannot come back', async () => {
     const wrapper = await page('There is another plan of that name by now.')
-    await wrapper.find('button').trigger('click')
+    await wrapper.find('tbody button').trigger('click')
     await flushPromises()
     expect(wrapper.find('[role=alert]').text()).toContain('There is another plan')
   })
@@ -61,13 +61,13 @@ describe('a pass that was taken back', () => {
   it('can be put back by whoever opens the page later', async () => {
     const wrapper = list([pass])
     await flushPromises()
-    await wrapper.find('button').trigger('click')
+    await wrapper.find('tbody button').trigger('click')
     await flushPromises()
     expect(posted).toEqual(['POST /api/passes/x/put-back'])
   })
   it('is not offered once another was recorded', async () => {
     const wrapper = list([{ ...pass, mayBePutBack: false }])
     await flushPromises()
-    expect(wrapper.find('button').exists()).toBe(false)
+    expect(wrapper.find('tbody button').exists()).toBe(false)
   })
 })

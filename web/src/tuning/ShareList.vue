@@ -1,6 +1,8 @@
 <script setup lang="ts">
 import PlainTable from '@/ui/PlainTable.vue'
-import { computed } from 'vue'
+import SortHead from '@/ui/SortHead.vue'
+import { useSorted } from '@/ui/useSorted'
+import { computed, toRef } from 'vue'
 import { useWords } from '@/words/words'
 import { formatSwr } from '@/units/swr'
 import { formatTime } from '@/units/time'
@@ -12,6 +14,12 @@ const words = useWords()
 
 /** Passes that a sign-off rests on. */
 const signedOff = computed(() => new Set(props.installation.visits.map((v) => v.signOff?.passNumber)))
+const { sort, sorted } = useSorted(toRef(props, 'passes'), {
+  pass: (p) => p.number,
+  dip: (p) => p.estimate?.resonanceHz ?? p.analysis?.dips[0]?.frequencyHz,
+  swr: (p) => p.verdict.worstSwr,
+  who: (p) => p.recordedBy,
+})
 const own = computed(() => props.passes.find((p) => !p.oldAntenna)?.id)
 </script>
 
@@ -24,16 +32,16 @@ const own = computed(() => props.passes.find((p) => !p.oldAntenna)?.id)
     <PlainTable v-if="passes.length">
       <thead>
         <tr>
-          <th>Pass</th>
+          <SortHead v-model:sort="sort" by="pass" name="Pass" />
           <th>Change</th>
-          <th class="number">Dip, MHz</th>
-          <th class="number">Worst SWR</th>
-          <th>By</th>
+          <SortHead v-model:sort="sort" by="dip" class="number" name="Dip, MHz" />
+          <SortHead v-model:sort="sort" by="swr" class="number" name="Worst SWR" />
+          <SortHead v-model:sort="sort" by="who" name="By" />
           <th>Export</th>
         </tr>
       </thead>
       <tbody>
-        <tr v-for="p in passes" :key="p.id">
+        <tr v-for="p in sorted" :key="p.id">
           <td>{{ p.number }}{{ signedOff.has(p.number) ? ', signed off' : '' }}</td>
           <td>{{ passName(p, installation, words, p.id === own) }}</td>
           <td class="number">
