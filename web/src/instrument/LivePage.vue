@@ -160,7 +160,7 @@ useEventListener(window, 'keydown', key)
 </script>
 
 <template>
-  <div class="page">
+  <div class="desk">
     <div class="work">
       <form class="bar card" @submit.prevent="setSpan">
         <TextField v-model="startText" name="Start, MHz" :wrong="wrong.start" @change="setSpan" />
@@ -241,32 +241,13 @@ useEventListener(window, 'keydown', key)
 </template>
 
 <style scoped>
-.page {
-  display: grid;
-  grid-template-columns: minmax(0, 1fr) 372px;
-  gap: 16px;
-  padding: 16px 22px 22px;
-}
-
-.work {
-  display: grid;
-  grid-template-rows: auto minmax(0, 1fr);
-  gap: 12px;
-  position: sticky;
-  top: 16px;
-  height: calc(100vh - 84px);
-  min-height: 480px;
-}
-
-.bar {
-  display: grid;
+.desk .bar {
   grid-template-columns: 1fr 1fr 110px 130px auto;
   gap: 12px;
-  align-items: start;
   padding: 10px 14px 12px;
 }
 
-.bar .other {
+.desk .bar .other {
   margin-top: 25px;
 }
 
@@ -286,17 +267,7 @@ useEventListener(window, 'keydown', key)
   padding: 40px;
 }
 
-.side {
-  display: grid;
-  grid-template-columns: minmax(0, 1fr);
-  gap: 12px;
-  align-content: start;
-}
-
-.sentence {
-  font-size: 22px;
-  line-height: 1.25;
-  font-weight: 640;
+.desk .sentence {
   min-height: 56px;
 }
 
@@ -310,21 +281,28 @@ useEventListener(window, 'keydown', key)
   background: var(--deep);
 }
 
+/* The picture stays in view, whatever is chosen beside it. */
+@media (min-width: 1001px) {
+  .desk > .work {
+    position: sticky;
+    top: 16px;
+    height: calc(100vh - 84px);
+    min-height: 480px;
+    grid-template-rows: auto minmax(0, 1fr);
+    align-content: stretch;
+  }
+}
+
 @media (max-width: 1000px) {
-  .page {
-    grid-template-columns: minmax(0, 1fr);
+  .plot {
+    height: 480px;
   }
 
-  .work {
-    position: static;
-    height: 620px;
-  }
-
-  .bar {
+  .desk .bar {
     grid-template-columns: repeat(4, 1fr);
   }
 
-  .bar .other {
+  .desk .bar .other {
     margin-top: 0;
     grid-column: 1 / -1;
   }

@@ -245,7 +245,6 @@ function toggle(name: Bench['conditions'][number]) {
 }
 
 .small {
-  min-height: 36px;
   padding: 2px 10px;
   border: 1px solid var(--line);
   border-radius: 6px;

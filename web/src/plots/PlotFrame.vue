@@ -27,10 +27,10 @@ watchEffect(() => (size.value = { width: width.value, height: height.value }))
         <slot name="defs" />
         <g :transform="`translate(${margin.left} ${margin.top})`"><slot /></g>
       </svg>
-      <div class="tools">
-        <slot name="tools" />
-        <NumbersButton :title="caption" :numbers="numbers" />
-      </div>
+    </div>
+    <div class="tools">
+      <slot name="tools" />
+      <NumbersButton :title="caption" :numbers="numbers" />
     </div>
     <slot name="legend" />
   </figure>
@@ -57,11 +57,30 @@ svg {
   overflow: visible;
 }
 
+/* At the foot of the picture, where its axis leaves room. */
 .tools {
-  position: absolute;
-  left: 36px;
-  bottom: 2px;
+  position: relative;
+  align-self: start;
+  margin: -24px 0 2px 36px;
   display: flex;
   gap: 4px;
+}
+
+/* Beneath it, for fingers. */
+@media (max-width: 1020px), (pointer: coarse) {
+  .tools {
+    margin: 0;
+    gap: 8px;
+  }
+
+  .tools :deep(.n-button) {
+    height: 44px;
+    min-width: 44px;
+    font-size: 15px;
+  }
+}
+
+.tools :deep(.n-button__content) {
+  justify-content: center;
 }
 </style>

@@ -74,6 +74,7 @@ const isViewer = computed(() => props.me.role === 'VIEWER')
   font-weight: 680;
   letter-spacing: 0.05em;
   text-decoration: none;
+  min-height: 44px;
   padding: 6px 0 10px;
 }
 

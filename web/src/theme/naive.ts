@@ -79,7 +79,14 @@ export function naiveOverrides(look: Look): GlobalThemeOverrides {
       cardColor: c.card,
       bodyColor: c.card,
     },
-    Input: { border: `1px solid ${c.line}`, color: c.card, colorFocus: c.card, caretColor: c.ink },
+    Input: {
+      border: `1px solid ${c.line}`,
+      color: c.card,
+      colorFocus: c.card,
+      colorDisabled: c.deep,
+      textColorDisabled: c.soft,
+      caretColor: c.ink,
+    },
     Button: {
       textColor: c.ink,
       border: `1.5px solid ${c.main}`,
@@ -109,6 +116,9 @@ export function naiveOverrides(look: Look): GlobalThemeOverrides {
       buttonTextColorActive: c.ink,
       buttonTextColorHover: c.ink,
       buttonBoxShadowFocus: `inset 0 0 0 2px ${c.main}`,
+    },
+    Select: {
+      peers: { InternalSelection: { colorDisabled: c.deep, textColorDisabled: c.soft } },
     },
     Slider: {
       fillColor: c.main,

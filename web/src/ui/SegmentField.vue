@@ -14,3 +14,19 @@ const id = useId()
     <NRadioButton v-for="o in options" :key="o.value" :value="o.value">{{ o.word }}</NRadioButton>
   </NRadioGroup>
 </template>
+
+<style scoped>
+/* Where there is no room for all of them in a row. */
+@media (max-width: 1020px) {
+  .n-radio-group {
+    display: flex;
+    flex-wrap: wrap;
+    height: auto;
+    row-gap: 6px;
+  }
+
+  .n-radio-button {
+    box-shadow: 0 0 0 1px var(--line);
+  }
+}
+</style>

@@ -67,4 +67,9 @@ function letGo(event: KeyboardEvent) {
   align-items: center;
   padding: 0 10px;
 }
+
+/* All of its height takes the finger. */
+.slide :deep(.n-slider) {
+  padding: 10px 0;
+}
 </style>

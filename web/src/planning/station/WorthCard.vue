@@ -28,7 +28,7 @@ const words = useWords()
           <th scope="row">{{ words.phrase(s.what) }}</th>
           <td>{{ formatDb(s.gainDb) }}</td>
           <td>{{ formatWatts(s.erpW) }}</td>
-          <td class="soft">hears {{ formatDb(s.receiveGainDb) }}</td>
+          <td class="soft">receives {{ formatDb(s.receiveGainDb) }}</td>
         </tr>
         <tr v-if="w.worth.length === 0">
           <th scope="row">no difference</th>
