@@ -4,8 +4,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.deque.html.axecore.playwright.AxeBuilder;
 import com.deque.html.axecore.results.Rule;
+import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.WaitForSelectorState;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 
@@ -29,6 +31,15 @@ class AccessibilityIT {
         {"/practice", "On the bench"},
     };
 
+    /** Looks, and how large the screen is: what is beside one another on a desk stands below on a tablet. */
+    private static final String[][] SIGHTS = {
+        {"Paper", "desk"}, {"Paper", "tablet"}, {"Sun", "tablet"}, {"Night", "desk"},
+    };
+
+    private static Locator.WaitForOptions hidden() {
+        return new Locator.WaitForOptions().setState(WaitForSelectorState.HIDDEN);
+    }
+
     @Test
     void mainViewsHaveNoSeriousFinding() throws Exception {
         try (RunningDorada dorada = RunningDorada.demo();
@@ -38,9 +49,10 @@ class AccessibilityIT {
             page.getByLabel("Login").waitFor();
             check(page, "sign in");
             Technician ines = new Technician(page, dorada.address()).signsIn("ines");
-            for (String look : List.of("Paper", "Sun", "Night")) {
-                // One of the looks on a tablet: what is beside one another there stands below.
-                page.setViewportSize(look.equals("Sun") ? 820 : 1280, look.equals("Sun") ? 1180 : 800);
+            for (String[] sight : SIGHTS) {
+                String look = sight[0];
+                boolean isTablet = sight[1].equals("tablet");
+                page.setViewportSize(isTablet ? 820 : 1280, isTablet ? 1180 : 800);
                 page.navigate(dorada.address());
                 ines.prefers(look);
                 page.getByText("Tractor 7").waitFor();
@@ -48,7 +60,13 @@ class AccessibilityIT {
                 page.getByText("Tractor 7").click();
                 ines.sentence().waitFor();
                 check(page, look + " tuning");
-                page.keyboard().press("Enter");
+                ines.button("Table").first().click();
+                page.getByRole(AriaRole.DIALOG).getByText("MHz").first().waitFor();
+                check(page, look + " figures of a picture");
+                page.keyboard().press("Escape");
+                page.getByRole(AriaRole.DIALOG).waitFor(hidden());
+                // The focus is back on the button that opened the figures.
+                page.locator("button.within-reach").click();
                 check(page, look + " recording");
                 page.getByText("Cancel").click();
                 for (String[] view : VIEWS) {
@@ -104,6 +122,12 @@ class AccessibilityIT {
         page.getByText("Sign out").waitFor();
         check(page, "the person's menu");
         page.keyboard().press("Escape");
+        page.navigate(dorada.address() + "/installations/new");
+        for (var more : page.locator("summary").all()) {
+            more.click();
+        }
+        page.getByText("Several alike").click();
+        check(page, "all of a new installation");
     }
 
     private static void check(Page page, String view) {

@@ -42,8 +42,20 @@ final class Desk implements AutoCloseable {
     }
 
     Page page(int width, int height) {
-        BrowserContext context = browser.newContext(
-                new Browser.NewContextOptions().setViewportSize(width, height).setLocale("en-GB"));
+        return page(options(width, height));
+    }
+
+    /** With a finger instead of a mouse. */
+    Page tablet(int width, int height) {
+        return page(options(width, height).setHasTouch(true).setIsMobile(true));
+    }
+
+    private static Browser.NewContextOptions options(int width, int height) {
+        return new Browser.NewContextOptions().setViewportSize(width, height).setLocale("en-GB");
+    }
+
+    private Page page(Browser.NewContextOptions options) {
+        BrowserContext context = browser.newContext(options);
         context.setDefaultTimeout(30_000);
         Page page = context.newPage();
         page.onConsoleMessage(message -> {
