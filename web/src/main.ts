@@ -18,6 +18,8 @@ const queries = new QueryClient({
   defaultOptions: {
     queries: {
       staleTime: 2_000,
+      // An answer is read, never changed: no curve of thousands of points is watched point by point.
+      shallow: true,
       networkMode: 'always',
       // Only a lost connection is worth another try; what the server refused it will refuse again.
       retry: (count, error) => error instanceof Problem && error.isUnanswered && count < 3,

@@ -106,12 +106,13 @@ function path(curve: Curve): string {
 .trace.earlier {
   stroke: var(--trace-old);
   stroke-width: calc(1.4px * var(--stroke));
-  opacity: 0.75;
+  /* Of the stroke: an opacity would have each of many curves painted on a layer of its own. */
+  stroke-opacity: 0.75;
 }
 
 .trace.lit {
   stroke-width: calc(3.2px * var(--stroke));
-  opacity: 1;
+  stroke-opacity: 1;
 }
 
 .trace.expected {
