@@ -12,6 +12,8 @@ const props = defineProps<{
   /** What is drawn, in figures. */
   numbers: () => Numbers
 }>()
+/** Beneath it stands what belongs to it: names, figures. */
+const LEAST_HEIGHT = 240
 /** As the plot begins; then as it is laid out. */
 const size = defineModel<PlotSize>('size', { required: true })
 
@@ -22,7 +24,7 @@ watchEffect(() => (size.value = { width: width.value, height: height.value }))
 
 <template>
   <figure :aria-label="caption">
-    <div ref="frame" class="stage">
+    <div ref="frame" class="stage" :style="{ minHeight: `${leastHeight ?? LEAST_HEIGHT}px` }">
       <svg :width="size.width" :height="size.height" role="img" :aria-label="caption">
         <slot name="defs" />
         <g :transform="`translate(${margin.left} ${margin.top})`"><slot /></g>
@@ -47,7 +49,6 @@ figure {
 .stage {
   position: relative;
   flex: 1;
-  min-height: 220px;
 }
 
 svg {
