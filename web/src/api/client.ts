@@ -45,10 +45,7 @@ export async function send(request: Request): Promise<Response> {
   try {
     return await globalThis.fetch(request)
   } catch {
-    throw new Problem(
-      'No connection to the server. Your entry is kept here; send it again when you are back.',
-      0,
-    )
+    throw new Problem(currentWords().text('typed.NO_CONNECTION'), 0)
   }
 }
 
@@ -74,10 +71,10 @@ export function problemOf(status: number, body: ProblemBody | undefined): Proble
 function usualSentence(status: number): string {
   switch (status) {
     case 401:
-      return 'You are signed out. Sign in again; your entry is kept.'
+      return currentWords().text('typed.SIGNED_OUT')
     case 403:
-      return 'Your role may not do this. A technician or the lead can.'
+      return currentWords().text('typed.ROLE')
     default:
-      return `The server answered with trouble (${status}). Your entry is kept here; try again.`
+      return currentWords().text('typed.TROUBLE', { statusCount: status })
   }
 }

@@ -100,7 +100,7 @@ export function parseQuantity(text: string, quantity: Quantity, unit: LengthUnit
       return scaled(1e-12)
     case 'COUNT': {
       const count = scaled(1)
-      return count.ok && !Number.isInteger(count.value) ? refused('A whole number, please.') : count
+      return count.ok && !Number.isInteger(count.value) ? refused('WHOLE_NUMBER') : count
     }
     default:
       return scaled(1)

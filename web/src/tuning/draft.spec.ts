@@ -1,8 +1,10 @@
 import { beforeEach, describe, expect, it } from 'vitest'
 import type { Schemas } from '@/api/client'
 import { draftOfEntry, freshDraft } from './draft'
+import { usePreferences } from '@/preferences'
 import { readDraft } from './readDraft'
 import type { Installation, Pass } from './sentence'
+import { emptyRow } from './spots'
 
 const installation = {
   id: 'i1',
@@ -27,6 +29,18 @@ const entered = (what: Partial<Schemas['EnteredPass']>): Schemas['EnteredPass'] 
 })
 
 beforeEach(() => localStorage.clear())
+
+describe('what cannot be used of an entry', () => {
+  it('is said in the language of whoever typed it', () => {
+    usePreferences().language = 'es'
+    const draft = freshDraft(installation, last, 'mm', false)
+    draft.change = 'shortened'
+    draft.amount = 'mucho'
+    draft.meter.channels['150000000'] = { ...emptyRow(), swr: '0.5' }
+    const { wrong } = readDraft(draft, installation, false, undefined, 'mm')
+    expect(wrong).toEqual({ changeM: '«mucho» no es un número.', '150000000': 'Una ROE es 1 o más.' })
+  })
+})
 
 describe('an entry that was taken back', () => {
   it('stands in the form with its watts and ranges, and means the same when it is sent unchanged', () => {

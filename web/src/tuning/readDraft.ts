@@ -3,6 +3,7 @@ import type { LiveSettings } from '@/instrument/live'
 import { parseFrequency } from '@/units/frequency'
 import { parseLength, type LengthUnit } from '@/units/length'
 import { parseDecimal, type Parsed } from '@/units/number'
+import { currentWords } from '@/words/words'
 import type { PassDraft } from './draft'
 import type { Installation } from './sentence'
 import { readSpots } from './spots'
@@ -22,6 +23,7 @@ export function readDraft(
   file: File | undefined,
   unit: LengthUnit,
 ): ReadDraft {
+  const words = currentWords()
   const wrong: Record<string, string> = {}
   const take = (field: string, result: Parsed): number => {
     if (result.ok) return result.value
@@ -30,8 +32,7 @@ export function readDraft(
   }
   const isChanged = !isBaseline && !draft.oldAntenna && draft.change !== 'nothing'
   const amount = isChanged ? take('changeM', parseLength(draft.amount, unit)) : 0
-  if (isChanged && amount < 0)
-    wrong.changeM = 'Please type the amount without a sign; the side is chosen above.'
+  if (isChanged && amount < 0) wrong.changeM = words.text('typed.NO_SIGN')
   const by = draft.change === 'shortened' && amount ? -amount : amount
   const isSecond = draft.piece === 'second' && installation.second !== undefined
   const recording = {
@@ -55,7 +56,7 @@ export function readDraft(
   }
   if (draft.source === 'file') {
     if (file) pass = { recording: rested, file, port: Number(port) }
-    else wrong.file = 'Please choose a file.'
+    else wrong.file = words.text('typed.FILE_MISSING')
   } else if (draft.source === 'meter') {
     const { spots, wrong: wrongSpots } = readSpots(draft.meter)
     Object.assign(wrong, wrongSpots)
@@ -64,8 +65,8 @@ export function readDraft(
     const startHz = take('startHz', parseFrequency(draft.startMhz))
     const stopHz = take('stopHz', parseFrequency(draft.stopMhz))
     const points = take('points', parseDecimal(draft.points))
-    if (startHz >= stopHz) wrong.stopHz = 'The sweep must stop above its start.'
-    if (!Number.isInteger(points) || points < 2) wrong.points ??= 'A sweep has 2 points or more.'
+    if (startHz >= stopHz) wrong.stopHz = words.text('typed.STOP_ABOVE_START')
+    if (!Number.isInteger(points) || points < 2) wrong.points ??= words.text('typed.TWO_POINTS')
     pass =
       draft.source === 'analyser'
         ? { recording: rested, startHz, stopHz, points, instrument }

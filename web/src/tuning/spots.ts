@@ -3,6 +3,7 @@ import type { Schemas } from '@/api/client'
 import { keep, readKept } from '@/kept'
 import { parseFrequency } from '@/units/frequency'
 import { parseDecimal } from '@/units/number'
+import { currentWords } from '@/words/words'
 import { returnLossOfSwr, swrOfMagnitude } from '@/units/swr'
 
 export type MeterKind = 'INLINE_METER' | 'WATTMETER' | 'DIAL_ANALYSER' | 'RADIO_METER'
@@ -90,6 +91,7 @@ export interface ReadSpots {
 }
 
 export function readSpots(draft: MeterDraft): ReadSpots {
+  const words = currentWords()
   const wrong: Record<string, string> = {}
   const spots: SpotRequest[] = []
   const rows: string[] = []
@@ -102,7 +104,7 @@ export function readSpots(draft: MeterDraft): ReadSpots {
   const watts = draft.kind === 'WATTMETER'
   const forwardFullScaleW = watts ? number(draft.forwardRange, 'forwardRange') : undefined
   const reflectedFullScaleW = watts ? number(draft.reflectedRange, 'reflectedRange') : undefined
-  if (watts && forwardFullScaleW === undefined) wrong.forwardRange ??= 'Which full scale?'
+  if (watts && forwardFullScaleW === undefined) wrong.forwardRange ??= words.text('typed.WHICH_SCALE')
 
   const take = (row: SpotRow, hz: number, at: string) => {
     const isEmpty = watts ? row.forward.trim() === '' : row.swr.trim() === ''
@@ -111,7 +113,7 @@ export function readSpots(draft: MeterDraft): ReadSpots {
     if (watts) {
       const forwardW = number(row.forward, at)
       const reflectedW = number(row.reflected, at)
-      if (reflectedW === undefined) wrong[at] ??= 'Reflected watts are missing; 0 where the needle rests.'
+      if (reflectedW === undefined) wrong[at] ??= words.text('typed.REFLECTED_MISSING')
       spots.push({
         frequencyHz: hz,
         ...(forwardW === undefined ? {} : { forwardW }),
@@ -122,7 +124,7 @@ export function readSpots(draft: MeterDraft): ReadSpots {
       return
     }
     const swr = number(swrOf(row), at)
-    if (swr !== undefined && swr < 1) wrong[at] = 'An SWR is 1 or more.'
+    if (swr !== undefined && swr < 1) wrong[at] = words.text('typed.SWR_FROM_1')
     const resistanceOhm = draft.kind === 'DIAL_ANALYSER' ? number(row.r, at) : undefined
     const reactanceSizeOhm = draft.kind === 'DIAL_ANALYSER' ? number(row.x, at) : undefined
     spots.push({
@@ -139,7 +141,6 @@ export function readSpots(draft: MeterDraft): ReadSpots {
     if (hz.ok) take(row, hz.value, `extra${i}`)
     else wrong[`extra${i}`] = hz.why
   })
-  if (spots.length === 0 && Object.keys(wrong).length === 0)
-    wrong.spots = 'Please type a reading, better three: the lowest, a middle and the highest channel.'
+  if (spots.length === 0 && Object.keys(wrong).length === 0) wrong.spots = words.text('typed.READING_MISSING')
   return { spots, rows, wrong }
 }

@@ -8,7 +8,7 @@ export function parseFrequency(text: string): Parsed {
   const number = parseDecimal(match?.[1] ?? '')
   if (!number.ok) return number
   const hz = number.value * (HERTZ[(match?.[2] ?? 'mhz').toLowerCase()] ?? NaN)
-  return hz >= 1e6 && hz <= 1e9 ? parsed(Math.round(hz)) : refused('A frequency lies between 1 and 1000 MHz.')
+  return hz >= 1e6 && hz <= 1e9 ? parsed(Math.round(hz)) : refused('FREQUENCY_RANGE')
 }
 
 /** `153.050`: MHz to the kilohertz. */

@@ -34,7 +34,7 @@ export function parseLength(text: string, unit: LengthUnit): Parsed {
     .replaceAll('’', "'")
     .replaceAll('″', '"')
     .replaceAll('′', "'")
-  if (tidy === '') return refused('Please type a length.')
+  if (tidy === '') return refused('LENGTH_MISSING')
   const counted = /^(\d+)\s*(?:x|×|\*)\s*(.+)$/.exec(tidy)
   if (counted) {
     const each = parseLength(counted[2] ?? '', unit)
@@ -66,7 +66,7 @@ function parseFraction(text: string): Parsed {
   const match = /^(?:(\d+)[\s-]+)?(\d+)\s*\/\s*(\d+)$/.exec(text.trim())
   if (!match) return parseDecimal(text)
   const denominator = Number(match[3])
-  if (denominator === 0) return refused('A fraction cannot have 0 below the line.')
+  if (denominator === 0) return refused('FRACTION_OF_0')
   return parsed(Number(match[1] ?? 0) + Number(match[2]) / denominator)
 }
 

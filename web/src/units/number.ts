@@ -2,7 +2,18 @@
 export type Parsed = { ok: true; value: number } | { ok: false; why: string }
 
 export const parsed = (value: number): Parsed => ({ ok: true, value })
-export const refused = (why: string): Parsed => ({ ok: false, why })
+
+/** Said by the catalogue of words, of which units know nothing. */
+type Say = (id: string, params: Record<string, unknown>) => string
+let say: Say = (id) => id
+export function sayRefusals(how: Say): void {
+  say = how
+}
+/** What cannot be used: `typed.<id>` of the catalogue, in the person's language. */
+export const refused = (id: string, params: Record<string, unknown> = {}): Parsed => ({
+  ok: false,
+  why: say(id, params),
+})
 
 /**
  * A plain decimal. A comma is read as the decimal mark where it cannot be a thousands mark; `1,482` could be both and
@@ -11,11 +22,11 @@ export const refused = (why: string): Parsed => ({ ok: false, why })
 export function parseDecimal(text: string): Parsed {
   const trimmed = text.trim().replace('−', '-')
   if (/^[+-]?\d{1,3},\d{3}$/.test(trimmed)) {
-    return refused(`"${trimmed}" can be read in two ways. Please use a point for decimals.`)
+    return refused('TWO_WAYS', { text: trimmed })
   }
   const normal = /^[+-]?\d*,\d+$/.test(trimmed) ? trimmed.replace(',', '.') : trimmed
   if (!/^[+-]?(\d+\.?\d*|\.\d+)$/.test(normal)) {
-    return refused(trimmed === '' ? 'Please type a number.' : `"${trimmed}" is not a number.`)
+    return trimmed === '' ? refused('NUMBER_MISSING') : refused('NO_NUMBER', { text: trimmed })
   }
   return parsed(Number(normal))
 }

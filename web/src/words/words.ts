@@ -3,6 +3,7 @@ import { IntlMessageFormat } from 'intl-messageformat'
 import { computed } from 'vue'
 import { usePreferences } from '@/preferences'
 import type { LengthUnit } from '@/units/length'
+import { sayRefusals } from '@/units/number'
 import { quantity } from './quantity'
 
 /** Something found out: what it is, and what it depends on, in SI units. */
@@ -103,6 +104,8 @@ export function currentWords(): Words {
   const preferences = usePreferences()
   return new Words(preferences.language, preferences.unit)
 }
+
+sayRefusals((id, params) => currentWords().text(`typed.${id}`, params))
 
 /** The same, following every change of either. */
 export const useWords = () => computed(currentWords)

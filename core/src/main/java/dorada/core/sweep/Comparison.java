@@ -3,6 +3,7 @@ package dorada.core.sweep;
 import dorada.core.outcome.Refusal;
 import dorada.core.rf.Band;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 
@@ -10,15 +11,17 @@ import java.util.Optional;
  * Sweeps side by side, from any antennas: values at the wanted channels and how far the dip has moved against the first.
  *
  * @param rows one per wanted channel, ascending
+ * @param shifts one per sweep, the first against itself: of its deepest dip, wherever that is
  * @param bands of the wanted channels, or of the dips where none is wanted; ascending
  */
-public record Comparison(List<Row> rows, List<InBand> bands) {
+public record Comparison(List<Row> rows, List<Shift> shifts, List<InBand> bands) {
 
     /** So many can be told apart on one picture. */
     public static final int MOST = 8;
 
     public Comparison {
         rows = List.copyOf(rows);
+        shifts = List.copyOf(shifts);
         bands = List.copyOf(bands);
     }
 
@@ -86,25 +89,42 @@ public record Comparison(List<Row> rows, List<InBand> bands) {
                                 .toArray());
         return new Comparison(
                 rows,
-                bands.stream().map(b -> new InBand(b, shifts(b, bands, dips))).toList());
+                deepest(bands, dips),
+                bands.stream().map(b -> new InBand(b, inBand(b, bands, dips))).toList());
     }
 
-    private static List<Shift> shifts(Band band, List<Band> bands, List<List<Dip>> dips) {
-        List<Optional<Dip>> own = dips.stream()
-                .map(all -> all.stream()
-                        .filter(d -> band.isNear(d.frequencyHz()) && isNearest(band, bands, d.frequencyHz()))
-                        .findFirst())
-                .toList();
-        double first = own.get(0).map(Dip::frequencyHz).orElse(Double.NaN);
-        return own.stream()
-                .map(d -> {
-                    double shift = d.map(Dip::frequencyHz).orElse(Double.NaN) - first;
-                    return new Shift(d, shift, shift / first);
+    /** Of each sweep the deepest dip of all; it has moved against a first one of the same band. */
+    private static List<Shift> deepest(List<Band> bands, List<List<Dip>> dips) {
+        Optional<Dip> first = dips.get(0).stream().findFirst();
+        return dips.stream()
+                .map(all -> all.stream().findFirst())
+                .map(dip -> {
+                    boolean isSame = first.isPresent()
+                            && dip.isPresent()
+                            && nearest(bands, dip.get().frequencyHz())
+                                    .equals(nearest(bands, first.get().frequencyHz()));
+                    return isSame ? shift(first, dip) : new Shift(dip, Double.NaN, Double.NaN);
                 })
                 .toList();
     }
 
-    private static boolean isNearest(Band band, List<Band> bands, double hz) {
-        return bands.stream().noneMatch(other -> other.off(hz) < band.off(hz));
+    private static List<Shift> inBand(Band band, List<Band> bands, List<List<Dip>> dips) {
+        List<Optional<Dip>> own = dips.stream()
+                .map(all -> all.stream()
+                        .filter(d -> band.isNear(d.frequencyHz())
+                                && nearest(bands, d.frequencyHz()).equals(band))
+                        .findFirst())
+                .toList();
+        return own.stream().map(d -> shift(own.get(0), d)).toList();
+    }
+
+    private static Shift shift(Optional<Dip> first, Optional<Dip> dip) {
+        double from = first.map(Dip::frequencyHz).orElse(Double.NaN);
+        double shift = dip.map(Dip::frequencyHz).orElse(Double.NaN) - from;
+        return new Shift(dip, shift, shift / from);
+    }
+
+    private static Band nearest(List<Band> bands, double hz) {
+        return bands.stream().min(Comparator.comparingDouble(b -> b.off(hz))).orElseThrow();
     }
 }

@@ -56,6 +56,10 @@ class ComparisonTest {
             List<Comparison.Shift> seventy = c.bands().get(1).shifts();
             assertThat(seventy.get(1).dip().orElseThrow().frequencyHz()).isCloseTo(440e6, within(2e5));
             assertThat(seventy.get(1).shiftHz()).isNaN();
+            // The deepest dip of each, wherever it is: told, but not compared across bands.
+            assertThat(c.shifts().get(1).dip()).isPresent();
+            assertThat(c.shifts().get(1).shiftHz()).isNaN();
+            assertThat(c.shifts().get(2).shiftShare()).isCloseTo(-0.01, within(1e-4));
         }
     }
 

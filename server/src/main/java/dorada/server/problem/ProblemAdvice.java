@@ -1,7 +1,9 @@
 package dorada.server.problem;
 
 import dorada.core.outcome.Refusal;
+import jakarta.servlet.http.HttpServletRequest;
 import jakarta.validation.ConstraintViolationException;
+import java.nio.charset.StandardCharsets;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
@@ -13,6 +15,7 @@ import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.HttpStatusCode;
+import org.springframework.http.MediaType;
 import org.springframework.http.ProblemDetail;
 import org.springframework.http.ResponseEntity;
 import org.springframework.http.converter.HttpMessageNotReadableException;
@@ -38,17 +41,20 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
     private static final Logger LOG = LoggerFactory.getLogger(ProblemAdvice.class);
 
     private static final int MOST_ECHOED = 100;
+    private static final MediaType HTML = new MediaType(MediaType.TEXT_HTML, StandardCharsets.UTF_8);
 
     /** A wrong value at a field, as it stands in {@code errors}. */
     record FieldProblem(String field, String message) {}
 
     @ExceptionHandler(UserProblem.class)
-    ResponseEntity<ProblemDetail> answer(UserProblem e) {
+    ResponseEntity<?> answer(UserProblem e, HttpServletRequest request) {
         ResponseEntity.BodyBuilder answer = ResponseEntity.status(e.status());
         if (e.properties().get("retryAfterSeconds") instanceof Long seconds) {
             answer.header(HttpHeaders.RETRY_AFTER, String.valueOf(seconds));
         }
-        return answer.body(job(e));
+        return PageOfProblem.isAskedFor(request)
+                ? answer.contentType(HTML).body(PageOfProblem.of(e.getMessage()))
+                : answer.body(job(e));
     }
 
     private static ProblemDetail job(UserProblem e) {

@@ -15,7 +15,10 @@ import java.util.List;
  * @param steadiness absent for one trace, where they have no phase or no span in common, or dips too far apart for one antenna
  */
 record CompareView(
-        @NotNull List<ComparedRowView> rows, @NotNull List<InBandView> bands, SteadinessView steadiness) {
+        @NotNull List<ComparedRowView> rows,
+        @NotNull List<ShiftView> shifts,
+        @NotNull List<InBandView> bands,
+        SteadinessView steadiness) {
 
     /** @param swrDifferences against the first; absent where either is missing */
     record ComparedRowView(

@@ -177,6 +177,7 @@ class TraceService {
                     comparison.rows().stream()
                             .map(CompareView.ComparedRowView::of)
                             .toList(),
+                    comparison.shifts().stream().map(CompareView.ShiftView::of).toList(),
                     comparison.bands().stream().map(CompareView.InBandView::of).toList(),
                     steadiness(sweeps, wantedHz));
         } catch (IllegalArgumentException e) {

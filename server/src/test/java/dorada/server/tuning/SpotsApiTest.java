@@ -7,6 +7,7 @@ import static org.hamcrest.Matchers.hasSize;
 import static org.hamcrest.Matchers.lessThan;
 import static org.hamcrest.Matchers.not;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.delete;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.content;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.jsonPath;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
@@ -16,6 +17,7 @@ import java.util.UUID;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.springframework.http.MediaType;
 
 class SpotsApiTest extends ApiTest {
 
@@ -50,6 +52,11 @@ class SpotsApiTest extends ApiTest {
         getAs(viewer, "/api/passes/" + pass + "/touchstone")
                 .andExpect(status().isConflict())
                 .andExpect(jsonPath("$.detail", containsString("no phase")));
+        // Who follows an old link in a browser reads a sentence.
+        send(get("/api/passes/" + pass + "/touchstone").accept(MediaType.TEXT_HTML, MediaType.ALL), viewer, "")
+                .andExpect(status().isConflict())
+                .andExpect(content().contentTypeCompatibleWith(MediaType.TEXT_HTML))
+                .andExpect(content().string(containsString("has no phase")));
         getAs(viewer, "/api/passes/" + pass + "/table")
                 .andExpect(content().string(containsString("frequency Hz,magnitude,SWR")));
         getAs(viewer, "/api/installations?search=Tractor").andExpect(status().isOk());
