@@ -213,10 +213,11 @@ const widest = computed(() => Math.max(1, ...(row.value?.entries ?? []).map((e) 
     </div>
     <p v-if="trouble" class="wrong" role="alert">{{ trouble }}</p>
     <div class="slides">
-      <label v-for="s in slides" :key="s.id">
+      <div v-for="s in slides" :key="s.id">
         <span
           ><b>{{ s.mark }}</b> {{ words.phrase(s.title) }}</span
         >
+        <output>{{ shown(s.now, s.quantity, unit) }}</output>
         <SlideField
           :name="words.phrase(s.title)"
           :low="s.low"
@@ -226,10 +227,10 @@ const widest = computed(() => Math.max(1, ...(row.value?.entries ?? []).map((e) 
           :said="shown(s.now, s.quantity, unit)"
           @update:model-value="((shape[s.id] = $event), void soon())"
         />
-        <output>{{ shown(s.now, s.quantity, unit) }}</output>
-      </label>
-      <label v-for="s in otherSlides" :key="s.id">
+      </div>
+      <div v-for="s in otherSlides" :key="s.id">
         <span>{{ words.phrase(s.title) }}</span>
+        <output>{{ shown(s.now, s.quantity, unit) }}</output>
         <SlideField
           :name="words.phrase(s.title)"
           :low="s.lowest"
@@ -239,8 +240,7 @@ const widest = computed(() => Math.max(1, ...(row.value?.entries ?? []).map((e) 
           :said="shown(s.now, s.quantity, unit)"
           @update:model-value="((numbers[s.id] = $event), void soon())"
         />
-        <output>{{ shown(s.now, s.quantity, unit) }}</output>
-      </label>
+      </div>
     </div>
     <div class="switches">
       <PickField
@@ -333,11 +333,13 @@ const widest = computed(() => Math.max(1, ...(row.value?.entries ?? []).map((e) 
   gap: 2px 26px;
 }
 
-.slides label {
+.slides > div {
   display: grid;
   grid-template-columns: minmax(0, 1fr) max-content;
-  min-height: 52px;
-  align-content: center;
+}
+
+.slides :deep(.slide) {
+  grid-column: 1 / -1;
 }
 
 .switches {

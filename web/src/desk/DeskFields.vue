@@ -58,10 +58,10 @@ const words = useWords()
       name="Seen"
       :options="[
         { value: 'AS_MEASURED', word: 'As it is' },
-        { value: 'AT_ANTENNA', word: 'Line off' },
-        { value: 'AT_RADIO', word: 'Line on' },
+        { value: 'AT_ANTENNA', word: 'Line taken off' },
+        { value: 'AT_RADIO', word: 'Line added' },
       ]"
-      hint="Line off: swept at the radio end, shown at the antenna. Line on: the other way."
+      hint="Taken off: swept at the radio end, shown at the antenna. Added: the other way."
     />
     <FoldOut title="Adapter, window">
       <div class="two">

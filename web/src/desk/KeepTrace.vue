@@ -49,7 +49,7 @@ async function keep() {
       placeholder="Save it with an installation…"
       only="open"
     />
-    <ActionButton submits :disabled="!target || busy">Keep</ActionButton>
+    <ActionButton submits :disabled="!target || busy">Save</ActionButton>
     <p v-if="trouble" class="wrong" role="alert">{{ trouble }}</p>
     <p v-else-if="kept" class="hint" role="status">
       {{ kept }} <RouterLink :to="`/installations/${target}`">Open it</RouterLink>

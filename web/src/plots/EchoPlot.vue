@@ -17,7 +17,7 @@ const props = defineProps<{
   caption: string
 }>()
 
-const MARGIN = { top: 40, right: 24, bottom: 42, left: 46 }
+const MARGIN = { top: 40, right: 24, bottom: 52, left: 46 }
 const DEEPEST_DB = 60
 const FOOT_M = 0.3048
 const size = ref({ width: 720, height: 480 })

@@ -17,7 +17,7 @@ const props = defineProps<{
   caption: string
 }>()
 
-const MARGIN = { top: 34, right: 20, bottom: 40, left: 56 }
+const MARGIN = { top: 34, right: 20, bottom: 52, left: 56 }
 const OHM = 50
 const HIGHEST = 250
 const clip = useId()

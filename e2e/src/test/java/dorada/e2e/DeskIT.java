@@ -74,7 +74,10 @@ class DeskIT {
             page.locator(".n-base-select-option", new Page.LocatorOptions().setHasText("Pick-up 9"))
                     .waitFor();
             page.keyboard().press("Enter");
-            ines.button("Keep").click();
+            page.getByRole(
+                            AriaRole.BUTTON,
+                            new Page.GetByRoleOptions().setName("Save").setExact(true))
+                    .click();
             assertThat(page.getByText(Pattern.compile("Saved as pass \\d"))).isVisible();
 
             page.navigate(dorada.address() + "/desk/calibrations");

@@ -158,7 +158,7 @@ public class Installation {
     /** One at a time is open. */
     private void begin(Visit visit) {
         if (!visits.isEmpty() && !signedOff) {
-            throw UserProblem.conflict("Visit " + visitNumber + " is still open: record on that one.");
+            throw UserProblem.conflict(Refused.VISIT_STILL_OPEN.of(String.valueOf(visitNumber)));
         }
         visits.add(visit);
         visitNumber = visit.number();
@@ -252,7 +252,7 @@ public class Installation {
     public void cancelVisit() {
         requireOpen();
         if (visitNumber == 1) {
-            throw UserProblem.conflict("The first visit can't be cancelled: the installation begins with it.");
+            throw UserProblem.conflict(Refused.FIRST_VISIT.of());
         }
         visits.remove(newestVisit());
         visitNumber = newestVisit().number();
@@ -262,7 +262,7 @@ public class Installation {
     /** Refuses what may not happen to a signed-off installation. */
     public void requireOpen() {
         if (signedOff) {
-            throw UserProblem.conflict("This installation is signed off. Open a visit to go on with it.");
+            throw UserProblem.conflict(Refused.SIGNED_OFF.of());
         }
     }
 

@@ -90,11 +90,10 @@ public record InstallationRequest(
     /** @throws UserProblem where half of a feedline is given, or none of the catalogue */
     void requireFeedline() {
         if (feedlineType != null && Feedline.byId(feedlineType).isEmpty()) {
-            throw UserProblem.atField(
-                    "feedlineType", "There is no feedline \"" + feedlineType + "\" in the catalogue.");
+            throw UserProblem.atField("feedlineType", Refused.NO_SUCH_FEEDLINE.of(feedlineType));
         }
         if (feedlineType != null && feedlineLengthM == null) {
-            throw UserProblem.atField("feedlineLengthM", "How long is the feedline?");
+            throw UserProblem.atField("feedlineLengthM", Refused.FEEDLINE_LENGTH.of());
         }
     }
 
@@ -105,8 +104,7 @@ public record InstallationRequest(
             String radio = channels.get(i).radio();
             if (!radio.isEmpty()
                     && others.stream().noneMatch(o -> o.name().strip().equals(radio))) {
-                throw UserProblem.atField(
-                        "channels[" + i + "].radio", "There is no radio \"" + radio + "\" in this plan.");
+                throw UserProblem.atField("channels[" + i + "].radio", Refused.NO_SUCH_RADIO.of(radio));
             }
         }
         return others;

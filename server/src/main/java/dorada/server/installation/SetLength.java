@@ -30,13 +30,13 @@ class SetLength {
     /** @throws UserProblem where the ends are the wrong way round, or leave out where it starts */
     static SetLength of(InstallationRequest r) {
         if (r.shortestLengthM() != null && r.longestLengthM() != null && r.shortestLengthM() >= r.longestLengthM()) {
-            throw UserProblem.atField("longestLengthM", "The longest must be more than the shortest.");
+            throw UserProblem.atField("longestLengthM", Refused.LONGEST_BELOW_SHORTEST.of());
         }
         if (r.startLengthM() != null && r.shortestLengthM() != null && r.startLengthM() < r.shortestLengthM()) {
-            throw UserProblem.atField("shortestLengthM", "It is shorter than that now.");
+            throw UserProblem.atField("shortestLengthM", Refused.SHORTER_ALREADY.of());
         }
         if (r.startLengthM() != null && r.longestLengthM() != null && r.startLengthM() > r.longestLengthM()) {
-            throw UserProblem.atField("longestLengthM", "It is longer than that now.");
+            throw UserProblem.atField("longestLengthM", Refused.LONGER_ALREADY.of());
         }
         return new SetLength(r.startLengthM(), r.shortestLengthM(), r.longestLengthM());
     }

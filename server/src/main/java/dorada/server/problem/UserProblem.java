@@ -1,6 +1,7 @@
 package dorada.server.problem;
 
 import dorada.core.format.FormatException;
+import dorada.core.outcome.Outcome;
 import dorada.core.outcome.Refusal;
 import dorada.core.spectrum.ChannelList;
 import dorada.core.wire.WireException;
@@ -27,11 +28,14 @@ public final class UserProblem extends RuntimeException {
         return new UserProblem(HttpStatus.UNPROCESSABLE_ENTITY, sentence).with("field", field);
     }
 
+    /** Input that cannot be used, at {@code field}, in words of the catalogue. */
+    public static UserProblem atField(String field, Outcome refused) {
+        return atField(field, Words.ENGLISH.sentence(refused)).with("outcome", OutcomeView.of(refused));
+    }
+
     /** What core refused. What it found goes along, so that a page says it in its person's words. */
     public static UserProblem atField(String field, RuntimeException refused) {
-        return refused instanceof Refusal r
-                ? atField(field, Words.ENGLISH.sentence(r.outcome())).with("outcome", OutcomeView.of(r.outcome()))
-                : atField(field, refused.getMessage());
+        return refused instanceof Refusal r ? atField(field, r.outcome()) : atField(field, refused.getMessage());
     }
 
     /** A file that cannot be read, at {@code line} (counted from 1; 0 where no single line is at fault). */
@@ -77,6 +81,16 @@ public final class UserProblem extends RuntimeException {
         return new UserProblem(HttpStatus.CONFLICT, sentence);
     }
 
+    /** The same, in words of the catalogue. */
+    public static UserProblem conflict(Outcome refused) {
+        return conflict(Words.ENGLISH.sentence(refused)).with("outcome", OutcomeView.of(refused));
+    }
+
+    /** Not now, in words of the catalogue. */
+    public static UserProblem busy(Outcome refused) {
+        return busy(Words.ENGLISH.sentence(refused)).with("outcome", OutcomeView.of(refused));
+    }
+
     /** Not now; the page may send the same again by itself. */
     public static UserProblem busy(String sentence) {
         return new UserProblem(HttpStatus.SERVICE_UNAVAILABLE, sentence);
@@ -91,17 +105,12 @@ public final class UserProblem extends RuntimeException {
 
     /** An entry's key came again with other content: both versions go along, nothing was overwritten. */
     public static UserProblem otherContent(Object current, Object yours) {
-        return conflict("This entry is recorded already, with other values. What you changed since is not recorded: "
-                        + "take the pass back, or record it as a new one.")
-                .with("current", current)
-                .with("yours", yours);
+        return conflict(Refused.OTHER_CONTENT.of()).with("current", current).with("yours", yours);
     }
 
     /** Somebody else saved first: both versions go along, nothing was overwritten. */
     public static UserProblem stale(Object current, Object yours) {
-        return conflict("Somebody else saved this while you were editing. Nothing of yours was saved yet.")
-                .with("current", current)
-                .with("yours", yours);
+        return conflict(Refused.STALE.of()).with("current", current).with("yours", yours);
     }
 
     private UserProblem with(String name, Object value) {

@@ -26,12 +26,11 @@ class InTurn {
         ReentrantLock turn = turns.get(installation);
         try {
             if (!turn.tryLock(PATIENCE_SECONDS, TimeUnit.SECONDS)) {
-                throw UserProblem.busy(
-                        "Many are recording on this installation just now. Nothing of yours was kept yet.");
+                throw UserProblem.busy(Refused.MANY_ARE_RECORDING.of());
             }
         } catch (InterruptedException e) {
             Thread.currentThread().interrupt();
-            throw UserProblem.busy("Dorada is being stopped. Nothing of yours was kept yet.");
+            throw UserProblem.busy(Refused.IS_BEING_STOPPED.of());
         }
         try {
             return work.get();

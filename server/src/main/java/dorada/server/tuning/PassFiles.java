@@ -57,8 +57,7 @@ public class PassFiles {
         TuningPass pass = byId(passId);
         StringBuilder out = new StringBuilder();
         if (!pass.sweep().sweep().hasPhase()) {
-            throw UserProblem.conflict(
-                    "This pass has no phase, which a Touchstone file must hold. Take the table (CSV).");
+            throw UserProblem.conflict(Refused.NO_PHASE_FOR_A_FILE.of());
         }
         try {
             new TouchstoneWriter(FrequencyUnit.HZ, format)

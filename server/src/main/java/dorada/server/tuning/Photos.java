@@ -33,7 +33,7 @@ final class Photos {
         try (ImageInputStream in = ImageIO.createImageInputStream(new ByteArrayInputStream(picture))) {
             Iterator<ImageReader> readers = ImageIO.getImageReaders(in);
             if (!readers.hasNext()) {
-                throw UserProblem.atField("photo", "This is no picture that can be read: JPEG or PNG, please.");
+                throw UserProblem.atField("photo", Refused.NO_PICTURE.of());
             }
             ImageReader reader = readers.next();
             try {
@@ -41,7 +41,7 @@ final class Photos {
                 int width = reader.getWidth(0);
                 int height = reader.getHeight(0);
                 if ((long) width * height > MOST_PIXELS) {
-                    throw UserProblem.atField("photo", "This picture has too many pixels: at most 60 million.");
+                    throw UserProblem.atField("photo", Refused.TOO_MANY_PIXELS.of());
                 }
                 // Every n-th pixel is read where it is much too large: a tenth of the memory.
                 int every = Math.max(1, Math.max(width, height) / (2 * LONGEST_SIDE));
@@ -52,7 +52,7 @@ final class Photos {
                 reader.dispose();
             }
         } catch (IOException e) {
-            throw UserProblem.atField("photo", "This picture cannot be read: " + e.getMessage());
+            throw UserProblem.atField("photo", Refused.PICTURE_BROKEN.of());
         }
     }
 

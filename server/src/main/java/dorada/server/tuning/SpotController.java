@@ -24,7 +24,7 @@ class SpotController {
 
     /**
      * @param reading with its doubt; absent where the values can't be
-     * @param refused why they can't be: core's finding, absent where only a value is missing
+     * @param refused why they can't be; absent where they are read
      * @param why the same in English
      */
     record SpotAnswer(ReadingView reading, OutcomeView refused, String why) {}

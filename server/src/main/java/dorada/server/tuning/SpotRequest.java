@@ -31,7 +31,7 @@ record SpotRequest(
                 return ofWatts(field);
             }
             if (swr == null) {
-                throw UserProblem.atField(field, "The SWR of this channel is missing.");
+                throw UserProblem.atField(field, Refused.SWR_MISSING.of());
             }
             return kind == ReadingKind.DIAL_ANALYSER
                     ? SpotReading.ofDial(frequencyHz, swr, optional(resistanceOhm), optional(reactanceSizeOhm))
@@ -43,10 +43,10 @@ record SpotRequest(
 
     private SpotReading ofWatts(String field) {
         if (forwardW == null || reflectedW == null || forwardFullScaleW == null) {
-            throw UserProblem.atField(field, "Forward and reflected watts and the range are needed.");
+            throw UserProblem.atField(field, Refused.WATTS_MISSING.of());
         }
         if (errorShare != null && !(errorShare >= 0 && errorShare <= 1)) {
-            throw UserProblem.atField(field, "What a wattmeter may err by is a share of its full scale: from 0 to 1.");
+            throw UserProblem.atField(field, Refused.SHARE_OF_FULL_SCALE.of());
         }
         return SpotReading.ofWatts(
                 frequencyHz,

@@ -92,7 +92,7 @@ class TuningController {
 
         Span span() {
             if (!(startHz > 0) || !(stopHz > startHz)) {
-                throw UserProblem.atField("startHz", "A sweep starts above 0 MHz and stops above its start.");
+                throw UserProblem.atField("startHz", Refused.SPAN.of());
             }
             return new Span(startHz, stopHz);
         }
@@ -147,10 +147,10 @@ class TuningController {
 
         List<SpotReading> readings() {
             if (kind.isSwept()) {
-                throw UserProblem.atField("kind", "An analyser is swept; typed values come from a meter or a dial.");
+                throw UserProblem.atField("kind", Refused.VALUES_OF_A_METER.of());
             }
             if (spots.isEmpty()) {
-                throw UserProblem.atField("spots", "Please type at least one reading.");
+                throw UserProblem.atField("spots", Refused.NO_READING.of());
             }
             List<SpotReading> readings = new ArrayList<>();
             for (int i = 0; i < spots.size(); i++) {

@@ -108,7 +108,7 @@ public class TuningService {
     private static ReadingKind sweptKind(Recording recording) {
         ReadingKind kind = recording.rests() == null ? ReadingKind.UNCALIBRATED_ANALYSER : recording.rests();
         if (!kind.isSwept()) {
-            throw UserProblem.atField("rests", "A sweep is of an analyser.");
+            throw UserProblem.atField("rests", Refused.A_SWEEP_IS_OF_AN_ANALYSER.of());
         }
         return kind;
     }
@@ -156,7 +156,7 @@ public class TuningService {
                     spots.stream().mapToDouble(SpotReading::frequencyHz).toArray(),
                     spots.stream().mapToDouble(SpotReading::magnitude).toArray());
         } catch (IllegalArgumentException e) {
-            throw UserProblem.atField("spots", "Each channel is read once: two readings stand at one frequency.");
+            throw UserProblem.atField("spots", Refused.READ_TWICE.of());
         }
     }
 
@@ -193,11 +193,10 @@ public class TuningService {
     private PassView viewOf(
             TuningPass pass, List<TuningPass> all, Installation installation, Recording recording, String digest) {
         if (!pass.installation().id().equals(installation.id())) {
-            throw UserProblem.conflict("This entry was already recorded for another installation.");
+            throw UserProblem.conflict(Refused.RECORDED_ELSEWHERE.of());
         }
         if (!all.contains(pass)) {
-            throw UserProblem.conflict(
-                    "This entry was recorded and taken back. Put it back, or record it as a new one.");
+            throw UserProblem.conflict(Refused.RECORDED_AND_TAKEN_BACK.of());
         }
         PassView recorded = judgements.look(all.subList(0, pass.number()), installation);
         if (!pass.isMadeFrom(digest)) {
@@ -215,7 +214,7 @@ public class TuningService {
         pass.installation().requireOpen();
         List<TuningPass> all = passesThatCount(installationId);
         if (all.isEmpty() || !all.get(all.size() - 1).id().equals(passId)) {
-            throw UserProblem.conflict("Only the newest pass can be taken back; somebody may have recorded another.");
+            throw UserProblem.conflict(Refused.ONLY_THE_NEWEST.of());
         }
         requireOfThisVisit(pass);
         judgements.forget(passId);
@@ -228,12 +227,12 @@ public class TuningService {
         TuningPass pass = byId(passId);
         pass.installation().requireOpen();
         if (pass.number() > 0) {
-            throw UserProblem.conflict("This pass counts already.");
+            throw UserProblem.conflict(Refused.COUNTS_ALREADY.of());
         }
         requireOfThisVisit(pass);
         List<TuningPass> all = passesThatCount(pass.installation().id());
         if (!all.isEmpty() && all.get(all.size() - 1).recordedAt().isAfter(pass.recordedAt())) {
-            throw UserProblem.conflict("Another pass was recorded meanwhile; record this one again.");
+            throw UserProblem.conflict(Refused.RECORDED_MEANWHILE.of());
         }
         pass.renumber(all.size() + 1);
         all.add(pass);
@@ -243,7 +242,7 @@ public class TuningService {
     /** What an earlier visit recorded is what its sign-off rests on. */
     private static void requireOfThisVisit(TuningPass pass) {
         if (pass.visitNumber() < pass.installation().visitNumber()) {
-            throw UserProblem.conflict("This pass is of an earlier visit, which is signed off: it stays.");
+            throw UserProblem.conflict(Refused.OF_AN_EARLIER_VISIT.of());
         }
     }
 

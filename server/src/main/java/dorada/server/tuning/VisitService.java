@@ -10,7 +10,6 @@ import dorada.server.problem.UserProblem;
 import java.time.Clock;
 import java.time.temporal.ChronoUnit;
 import java.util.List;
-import java.util.Locale;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -54,31 +53,26 @@ public class VisitService {
         installation.requireOpen();
         List<TuningPass> all = passes.findByInstallationIdAndNumberGreaterThanOrderByNumber(installationId, 0);
         if (all.isEmpty()) {
-            throw UserProblem.conflict("There is nothing to sign off yet: take a sweep first.");
+            throw UserProblem.conflict(Refused.NOTHING_TO_SIGN_OFF.of());
         }
         TuningPass last = all.get(all.size() - 1);
         if (last.number() != request.passNumber()) {
-            throw UserProblem.conflict(
-                    "Somebody recorded pass " + last.number() + " meanwhile. Look at it before signing off.");
+            throw UserProblem.conflict(Refused.SOMEBODY_RECORDED.of(String.valueOf(last.number())));
         }
         if (last.visitNumber() < installation.visitNumber()) {
-            throw UserProblem.conflict(
-                    "Nothing was read on this visit yet: take a sweep before signing off, or cancel the visit.");
+            throw UserProblem.conflict(Refused.NOTHING_READ_ON_THIS_VISIT.of());
         }
         if (last.isOldAntenna()) {
-            throw UserProblem.conflict("The newest pass is of the old antenna. Sweep the one that stays.");
+            throw UserProblem.conflict(Refused.NEWEST_IS_THE_OLD_ANTENNA.of());
         }
         PassView seen = judgements.look(all, installation);
         String reason = request.reason() == null ? "" : request.reason().strip();
         boolean met = seen.verdict().met();
         if (!met && reason.isEmpty()) {
-            throw UserProblem.atField(
-                    "reason", "The rule is not met, so please say why it is good enough, or with which limit.");
+            throw UserProblem.atField("reason", Refused.WHY_NOT_MET.of());
         }
         if (!last.isFinalSweep() && reason.isEmpty()) {
-            throw UserProblem.atField(
-                    "reason",
-                    "Tightening and sealing move the dip: take the final sweep first, or say why there is none.");
+            throw UserProblem.atField("reason", Refused.WHY_NO_FINAL_SWEEP.of());
         }
         requireLimit(request, seen);
         installation.signOff(
@@ -104,14 +98,11 @@ public class VisitService {
             throw UserProblem.atField(
                     "limitW",
                     seen.transmit().allowed()
-                            ? String.format(
-                                    Locale.ROOT,
-                                    "Into this SWR at most %.1f W: more would come back to the radio than at its ceiling.",
-                                    seen.transmit().powerW())
-                            : "Into this SWR nobody should transmit, at any power.");
+                            ? Refused.TOO_MUCH_POWER.of(seen.transmit().powerW())
+                            : Refused.NO_POWER.of());
         }
         if (request.hasPassed(clock)) {
-            throw UserProblem.atField("due", "This date has passed already.");
+            throw UserProblem.atField("due", Refused.DATE_HAS_PASSED.of());
         }
     }
 
@@ -127,7 +118,7 @@ public class VisitService {
     public InstallationView cancelVisit(UUID installationId) {
         Installation installation = installations.byId(installationId);
         if (passes.existsByInstallationIdAndVisitNumber(installationId, installation.visitNumber())) {
-            throw UserProblem.conflict("Something was recorded on this visit, so it stays. Sign it off instead.");
+            throw UserProblem.conflict(Refused.RECORDED_ON_THIS_VISIT.of());
         }
         installation.cancelVisit();
         return installations.saved(installation);

@@ -143,7 +143,7 @@ class SpotsApiTest extends ApiTest {
                 .andExpect(jsonPath("$[1].reading").doesNotExist())
                 .andExpect(jsonPath("$[1].refused.id").value("refused.instrument.REFLECTED_ABOVE_FORWARD"))
                 .andExpect(jsonPath("$[2].refused.id").value("refused.instrument.A_READING_ABOVE_FULL_SCALE"))
-                .andExpect(jsonPath("$[3].refused").doesNotExist())
+                .andExpect(jsonPath("$[3].refused.id").value("refused.record.WATTS_MISSING"))
                 .andExpect(jsonPath("$[3].why", containsString("range")));
     }
 

@@ -31,10 +31,10 @@ class WordsTest {
 
     private static final List<Words> LANGUAGES = List.of(Words.ENGLISH, Words.in(Locale.forLanguageTag("es")));
 
-    /** Every enum of core that can be found out: a new one is here by itself. */
+    /** Every enum that can be found out: a new one is here by itself. */
     static Stream<OutcomeId> ids() {
         return new ClassFileImporter()
-                .importPackages("dorada.core").stream()
+                .importPackages("dorada.core", "dorada.server").stream()
                         .filter(c -> c.isEnum() && c.isAssignableTo(OutcomeId.class))
                         .map(JavaClass::reflect)
                         .flatMap(c -> Arrays.stream(c.getEnumConstants()))
@@ -108,7 +108,9 @@ class WordsTest {
                 "keyword",
                 "ending",
                 "best",
-                "other");
+                "other",
+                "pass",
+                "visit");
         assertThat(ids().flatMap(id -> id.takes().stream()).distinct())
                 .filteredOn(name -> !namesAndParts.contains(name) && !name.endsWith("Count"))
                 .hasSizeGreaterThan(20)
