@@ -1,10 +1,11 @@
 <script setup lang="ts">
+import { useFormFocus } from '@/ui/useFormFocus'
 import PickField from '@/ui/PickField.vue'
 import ActionButton from '@/ui/ActionButton.vue'
 import BigAction from '@/ui/BigAction.vue'
 import * as v from 'valibot'
 import { keep, readKept } from '@/kept'
-import { computed, nextTick, ref, watch } from 'vue'
+import { computed, nextTick, ref, watch, useTemplateRef } from 'vue'
 import { useRouter } from 'vue-router'
 import { answer, api, Problem, type Schemas } from '@/api/client'
 import { useInstallation, useInstallationChange, useKinds, useMe, useRules, useServices } from '@/api/queries'
@@ -45,6 +46,7 @@ const props = defineProps<{ id?: string }>()
 
 const DRAFT = `dorada.plan-draft.${props.id ?? 'new'}`
 const router = useRouter()
+useFormFocus(useTemplateRef<HTMLElement>('sheet'))
 const preferences = usePreferences()
 const me = useMe()
 const kinds = useKinds()
@@ -255,12 +257,13 @@ async function begin(what: () => Promise<Beginning>) {
     <p v-if="me.data.value?.role === 'VIEWER'" class="soft">
       A viewer reads; a technician plans, measures and signs off.
     </p>
-    <form v-else class="asked" novalidate @submit.prevent="send">
+    <form v-else ref="sheet" class="asked" novalidate @submit.prevent="send">
       <BeginWith v-if="!id" @begin="begin" />
       <section class="card">
         <div class="two">
           <TextField
             v-model="form.title"
+            class="first-field"
             name="Name in the shop"
             placeholder="Tractor 7"
             :wrong="wrong.title"

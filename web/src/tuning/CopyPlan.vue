@@ -1,7 +1,8 @@
 <script setup lang="ts">
+import { useFormFocus } from '@/ui/useFormFocus'
 import ActionButton from '@/ui/ActionButton.vue'
 import { useQueryClient } from '@tanstack/vue-query'
-import { computed, ref } from 'vue'
+import { computed, ref, useTemplateRef } from 'vue'
 import type { Schemas } from '@/api/client'
 import { copiesOf, namesOf } from '@/installation/begin'
 import TextField from '@/ui/TextField.vue'
@@ -12,6 +13,7 @@ import type { Installation } from './sentence'
 const props = defineProps<{ installation: Installation }>()
 
 const client = useQueryClient()
+useFormFocus(useTemplateRef<HTMLElement>('sheet'))
 const isOpen = ref(false)
 const names = ref('')
 const made = ref<Schemas['InstallationView'][]>([])
@@ -31,7 +33,7 @@ async function copy() {
 <template>
   <div class="copy">
     <ActionButton v-if="!isOpen" @click="isOpen = true">Copy the plan to others</ActionButton>
-    <form v-else @submit.prevent="copy">
+    <form v-else ref="sheet" @submit.prevent="copy">
       <TextField
         v-model="names"
         type="textarea"

@@ -187,7 +187,7 @@ async function cancelVisit() {
 function onKey(event: KeyboardEvent) {
   if (isTyping(event)) return
   const onButton = event.target instanceof HTMLElement && event.target.closest('button, a') !== null
-  if (event.key === 'Enter' && !onButton && mayRecord.value && !draft.value) {
+  if (event.key === 'Enter' && !event.repeat && !onButton && mayRecord.value && !draft.value) {
     event.preventDefault()
     doNext()
   } else if (event.key === 's' && last.value) record(false)

@@ -1,7 +1,8 @@
 <script setup lang="ts">
+import { useFormFocus } from '@/ui/useFormFocus'
 import ActionButton from '@/ui/ActionButton.vue'
 import BigAction from '@/ui/BigAction.vue'
-import { computed, ref } from 'vue'
+import { computed, ref, useTemplateRef } from 'vue'
 import { answer, api } from '@/api/client'
 import { useInstallationChange } from '@/api/queries'
 import ChoiceField from '@/ui/ChoiceField.vue'
@@ -18,6 +19,7 @@ type Purpose = Installation['visits'][number]['purpose']
 const PURPOSES: Purpose[] = ['RECHECK', 'RETUNING', 'REPAIR', 'FITTING']
 
 const words = useWords()
+useFormFocus(useTemplateRef<HTMLElement>('sheet'))
 const isOpen = ref(false)
 const purpose = ref<Purpose>('RECHECK')
 const why = ref('')
@@ -44,7 +46,7 @@ async function send() {
 
 <template>
   <ActionButton v-if="!isOpen" @click="isOpen = true">{{ words.text('tuning.NEW_VISIT') }}</ActionButton>
-  <form v-else class="card" novalidate @submit.prevent="send">
+  <form v-else ref="sheet" class="card" novalidate @submit.prevent="send">
     <ChoiceField
       v-model="purpose"
       :name="words.text('tuning.VISIT_FOR')"

@@ -51,6 +51,7 @@ watch(
       <button :aria-pressed="p.number === shown" :title="p.note" @click="emit('show', p.number)">
         <span>{{ title(p) }}</span>
         <b>{{ dipWords(p, words) }}</b>
+        <span v-if="p.note" class="note">“{{ p.note }}”</span>
         <span>{{
           words.text('tuning.WORST_BY', { swr: formatSwr(p.verdict.worstSwr), by: p.recordedBy })
         }}</span>

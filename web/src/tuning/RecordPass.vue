@@ -1,9 +1,10 @@
 <script setup lang="ts">
+import { useFormFocus } from '@/ui/useFormFocus'
 import CheckField from '@/ui/CheckField.vue'
 import ActionButton from '@/ui/ActionButton.vue'
 import BigAction from '@/ui/BigAction.vue'
 import { capital, useWords } from '@/words/words'
-import { defineAsyncComponent, computed, ref, watch } from 'vue'
+import { defineAsyncComponent, computed, ref, watch, useTemplateRef } from 'vue'
 import { Problem } from '@/api/client'
 import { sendPhoto, useInventedRecorded, useRecordPass } from '@/api/queries'
 import type { LiveSweep } from '@/instrument/live'
@@ -29,6 +30,7 @@ const props = defineProps<{ installation: Installation; isBaseline: boolean; dra
 const emit = defineEmits<{ recorded: [notice: string]; close: []; live: [LiveSweep | undefined] }>()
 
 const preferences = usePreferences()
+useFormFocus(useTemplateRef<HTMLElement>('sheet'))
 const words = useWords()
 const draft = ref<PassDraft>({ ...props.draft })
 const file = ref<File>()
@@ -132,7 +134,7 @@ function close() {
 </script>
 
 <template>
-  <form class="card" novalidate @submit.prevent="send" @keydown.esc.stop="close">
+  <form ref="sheet" class="card" novalidate @submit.prevent="send" @keydown.esc.stop="close">
     <h2>
       {{
         words.text(
@@ -175,6 +177,7 @@ function close() {
       <TextField
         v-if="draft.change !== 'nothing'"
         v-model="draft.amount"
+        class="first-field"
         :name="words.text('tuning.BY')"
         :hint="words.text('tuning.BY_HINT')"
         :wrong="wrong.changeM"
@@ -189,7 +192,12 @@ function close() {
     <TextField v-model="draft.note" :name="words.text('tuning.NOTE')" type="textarea" :wrong="wrong.note" />
     <ChoiceField v-model="draft.source" :name="words.text('tuning.READING_FROM')" :options="sources" />
     <div v-if="draft.source === 'simulated' || draft.source === 'analyser'" class="three">
-      <TextField v-model="draft.startMhz" :name="words.text('tuning.FROM_MHZ')" :wrong="wrong.startHz" />
+      <TextField
+        v-model="draft.startMhz"
+        class="first-field"
+        :name="words.text('tuning.FROM_MHZ')"
+        :wrong="wrong.startHz"
+      />
       <TextField v-model="draft.stopMhz" :name="words.text('tuning.TO_MHZ')" :wrong="wrong.stopHz" />
       <TextField v-model="draft.points" :name="words.text('tuning.POINTS')" :wrong="wrong.points" />
     </div>

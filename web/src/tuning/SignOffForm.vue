@@ -1,9 +1,10 @@
 <script setup lang="ts">
+import { useFormFocus } from '@/ui/useFormFocus'
 import ActionButton from '@/ui/ActionButton.vue'
 import BigAction from '@/ui/BigAction.vue'
 import { keep, like, useKept } from '@/kept'
 import { useWords } from '@/words/words'
-import { defineAsyncComponent, computed } from 'vue'
+import { defineAsyncComponent, computed, useTemplateRef } from 'vue'
 import { answer, api } from '@/api/client'
 import { useInstallationChange } from '@/api/queries'
 import TextField from '@/ui/TextField.vue'
@@ -13,6 +14,7 @@ import { visitOf } from './road'
 import type { Installation, Pass } from './sentence'
 
 const words = useWords()
+useFormFocus(useTemplateRef<HTMLElement>('sheet'))
 
 /** Closes the installation on its newest pass; where the rule is not met a reason is asked for. */
 /** The library's calendar is large: it comes with the form that asks for a day. */
@@ -75,7 +77,7 @@ async function send() {
 </script>
 
 <template>
-  <form class="card" novalidate @submit.prevent="send">
+  <form ref="sheet" class="card" novalidate @submit.prevent="send">
     <h2>{{ words.text('tuning.SIGN_OFF_ON', { pass: `${pass.number}` }) }}</h2>
     <template v-if="!pass.finalSweep">
       <p class="caution">{{ words.text('tuning.NOT_FINAL') }}</p>

@@ -116,6 +116,7 @@ const columns = (): { part: keyof SpotRow; word: string }[] =>
       />
     </div>
     <PlainTable
+      class="first-field"
       :class="draft.kind.toLowerCase()"
       @keydown.enter="move"
       @keydown.up="move"

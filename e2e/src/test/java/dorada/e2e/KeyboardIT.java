@@ -1,0 +1,112 @@
+package dorada.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.Test;
+
+/** The whole job by the keyboard alone: nothing is pointed at, and every field is reached by Tab. */
+class KeyboardIT {
+
+    private static final int MOST_TABS = 80;
+
+    private static final String NAME = "() => { const e = document.activeElement;"
+            + " const by = id => document.getElementById(id)?.textContent ?? '';"
+            + " const label = e.labels?.[0]?.textContent ?? '';"
+            + " return (e.getAttribute('aria-label') ?? (e.getAttribute('aria-labelledby') ?? '').split(' ').map(by).join(' ').trim())"
+            + " || label || e.textContent.trim() }";
+
+    private Page page;
+
+    private void press(String key) {
+        page.keyboard().press(key);
+    }
+
+    private void tabTo(String name) {
+        for (int i = 0; i < MOST_TABS; i++) {
+            if (((String) page.evaluate(NAME)).startsWith(name)) {
+                return;
+            }
+            press("Tab");
+        }
+        assertThat(page.evaluate(NAME)).as("reached by Tab").isEqualTo(name);
+    }
+
+    private void fill(String field, String text) {
+        tabTo(field);
+        press("Control+a");
+        page.keyboard().type(text);
+    }
+
+    private void recorded(int pass) {
+        assertThat(page.getByText("pass " + pass + " ·")).isVisible();
+    }
+
+    @Test
+    void fromPlanToSignOff() throws Exception {
+        try (RunningDorada dorada = RunningDorada.demo();
+                Desk desk = new Desk()) {
+            page = desk.page();
+            page.navigate(dorada.address());
+            page.getByLabel("Login").waitFor();
+            fill("Login", "ines");
+            fill("Password", RunningDorada.DEMO_PASSWORD);
+            press("Enter");
+            page.getByText("installations wait").waitFor();
+            press("n");
+
+            // The form begins at the name.
+            assertThat(page.getByLabel("Name in the shop")).isFocused();
+            page.keyboard().type("Lorry 70");
+            fill("Name of channel 1", "Field");
+            fill("Frequency of channel 1", "153.05");
+            tabTo("Add a channel");
+            press("Enter");
+            fill("Name of channel 2", "Base");
+            fill("Frequency of channel 2", "157.45");
+            fill("SWR limit", "1.6");
+            press("Enter");
+
+            Locator sentence = page.locator(".sentence");
+            assertThat(sentence).containsText("Take the baseline sweep");
+            press("Enter");
+            // What can be swept at once is swept by the next key.
+            assertThat(page.getByLabel("From, MHz")).isFocused();
+            press("Enter");
+            recorded(1);
+            for (int pass = 2; !sentence.textContent().contains("Good enough"); pass++) {
+                assertThat(pass).as("passes until good enough").isLessThan(7);
+                boolean isChange = sentence.textContent().matches(".*(Shorten|Lengthen).*");
+                // Back at the one thing to do.
+                assertThat(page.locator("button.within-reach")).isFocused();
+                press("Enter");
+                assertThat(isChange ? page.getByLabel("By").first() : page.getByLabel("From, MHz"))
+                        .isFocused();
+                press("Enter");
+                recorded(pass);
+            }
+            int pass = page.locator(".strip > button").count();
+            press("Enter");
+            page.getByText("Cut deburred").waitFor();
+            for (Locator step : page.locator("section [role=checkbox]").all()) {
+                tabTo(step.textContent().strip());
+                press("Space");
+            }
+            tabTo("Final sweep");
+            press("Enter");
+            assertThat(page.getByLabel("From, MHz")).isFocused();
+            press("Enter");
+            recorded(pass + 1);
+            assertThat(sentence).containsText("everything is tight");
+            press("Enter");
+            fill("Final lengths, marks, conditions", "Depth mark filed.");
+            tabTo("Sign off");
+            press("Enter");
+            assertThat(sentence).containsText(Pattern.compile("Signed off on pass"));
+            assertThat(desk.takeConsoleErrors()).isEmpty();
+        }
+    }
+}
