@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import type { Schemas } from '@/api/client'
 import MiniTrace from '@/plots/MiniTrace.vue'
+import { spanAround } from '@/plots/sweep/bands'
 import { formatMhz } from '@/units/frequency'
 import { formatSwr } from '@/units/swr'
 import { CARRIERS, STATES } from './words'
@@ -21,11 +22,17 @@ function dipWords(newest: Schemas['NewestView']): string {
     </div>
     <h2>{{ card.title }}</h2>
     <p class="soft who">{{ [card.customer, CARRIERS[card.carrier]].filter(Boolean).join(' · ') }}</p>
-    <MiniTrace
-      :curve="card.newest?.trace"
-      :band-hz="[card.lowestHz, card.highestHz]"
-      :limit-swr="card.ruleLimitSwr"
-    />
+    <div class="traces">
+      <MiniTrace
+        v-for="b in card.bands"
+        :key="b.lowHz"
+        :curve="card.newest?.trace"
+        :band-hz="[b.lowHz, b.highHz]"
+        :span="card.bands.length > 1 ? spanAround(b) : undefined"
+        :beside="card.bands.length"
+        :limit-swr="card.ruleLimitSwr"
+      />
+    </div>
     <p v-if="card.newest" class="numbers">
       <span>{{ dipWords(card.newest) }}</span>
       <span :class="{ trouble: !card.newest.met }">worst {{ formatSwr(card.newest.worstSwr) }}</span>
@@ -109,6 +116,14 @@ h2,
 .who {
   font-size: 14.5px;
   margin-bottom: 2px;
+}
+
+/* Bands far from each other side by side. */
+.traces {
+  display: grid;
+  grid-auto-flow: column;
+  grid-auto-columns: minmax(0, 1fr);
+  gap: 6px;
 }
 
 .numbers {

@@ -12,6 +12,7 @@ const card: Schemas['CardView'] = {
   antennaKind: 'QUARTER_WAVE_WHIP',
   state: 'TUNING',
   lowestHz: 153e6,
+  bands: [{ lowHz: 153e6, highHz: 158e6 }],
   highestHz: 162e6,
   ruleLimitSwr: 2,
   createdBy: 'Inés',

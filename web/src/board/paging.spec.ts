@@ -15,6 +15,7 @@ const card = (n: number) => ({
   antennaKind: 'QUARTER_WAVE_WHIP',
   state: 'PLANNED',
   lowestHz: 153e6,
+  bands: [{ lowHz: 153e6, highHz: 158e6 }],
   highestHz: 154e6,
   ruleLimitSwr: 2,
   createdBy: 'Inés',

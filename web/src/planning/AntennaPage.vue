@@ -35,7 +35,7 @@ import {
   type Computed,
   type NeedForm,
 } from './choice'
-import { DRAFTS, rememberedPlan, keptCandidate } from './drafts'
+import { DRAFTS, rememberedPlan, keptCandidate, keepTyped } from './drafts'
 import PlaceFields from './PlaceFields.vue'
 import { formatMhz } from '@/units/frequency'
 import { formatSwr } from '@/units/swr'
@@ -72,17 +72,17 @@ const advice = computed(() => {
 })
 /** What somebody chose; until then it is what is advised, so that the sentence and what is made of it are one antenna. */
 const picked = ref<string>(keptCandidate(DRAFTS.chosen))
-watch(picked, (c) => keep(DRAFTS.chosen, c))
+watch(picked, (c) => keepTyped(DRAFTS.chosen, c))
 const chosen = computed({
   get: () => picked.value || advisedId.value,
   set: (candidate: string) => (picked.value = candidate),
 })
-watch(chosen, (c) => keep(DRAFTS.named, c))
+watch(chosen, (c) => keepTyped(DRAFTS.named, c))
 const { share, working, trouble, run, stop } = useSolving<Computed>()
 const latest = useLatest()
 
 async function rank() {
-  keep(DRAFTS.antenna, typed())
+  keepTyped(DRAFTS.antenna, typed())
   const signal = latest()
   stop()
   before.value = new Map([...before.value, ...solved.value])
@@ -180,7 +180,7 @@ function toPower() {
   const { need } = read.value
   if (!c || !need) return
   const mhz = formatMhz((need.lowHz + need.highHz) / 2)
-  keep(DRAFTS.station, { ...withAntenna(keptStation() ?? emptyStation(), c.worstSwr, c.wantedDbi), mhz })
+  keepTyped(DRAFTS.station, { ...withAntenna(keptStation() ?? emptyStation(), c.worstSwr, c.wantedDbi), mhz })
   void router.push('/plan/watts')
 }
 </script>

@@ -5,7 +5,6 @@ import ProgressBar from '@/ui/ProgressBar.vue'
 import PickField from '@/ui/PickField.vue'
 import ActionButton from '@/ui/ActionButton.vue'
 import BigAction from '@/ui/BigAction.vue'
-import { keep } from '@/kept'
 import { computed, ref, watch } from 'vue'
 import { watchDebounced } from '@vueuse/core'
 import { useRouter } from 'vue-router'
@@ -40,7 +39,7 @@ import {
   type Variant,
 } from './ground'
 import GroundView from './GroundView.vue'
-import { DRAFTS } from './drafts'
+import { DRAFTS, keepTyped } from './drafts'
 
 const MOST = 5
 const KINDS: { value: Variant['kind']; word: string }[] = [
@@ -71,7 +70,7 @@ const quarterM = computed(() =>
 const variant = computed(() => draft.value.variants[chosen.value] ?? NONE)
 
 const typed = useTypedLengths(draft)
-watch(draft, () => keep(DRAFTS.ground, typed()), { deep: true })
+watch(draft, () => keepTyped(DRAFTS.ground, typed()), { deep: true })
 // What was solved for another whip or band says nothing about this one.
 watch(
   () => JSON.stringify(whip.value),

@@ -11,6 +11,7 @@ import { useCameFrom } from '@/shell/cameFrom'
 import {
   isSomethingAside,
   putAside,
+  replaceTyped,
   swapAside,
   forgetPlan,
   rememberedPlan,
@@ -68,6 +69,7 @@ const take = (id: string) =>
   tell(async () => {
     const plan = await open(id)
     putAside()
+    replaceTyped()
     if (plan.body === undefined) restoreParts(plan as PlanParts, preferences.unit)
     else restoreDrafts(plan.body)
     rememberPlan(plan)
@@ -78,6 +80,7 @@ const take = (id: string) =>
 
 /** What stood here before a plan was opened, or was filled in for an installation. */
 function back() {
+  replaceTyped()
   swapAside()
   forgetPlan()
   location.assign('/plan')

@@ -22,6 +22,18 @@ export function restoreDrafts(body: string): void {
   }
 }
 
+let isReplaced = false
+
+/** Keeps what is typed on a page, unless another plan has taken its place already and the page is about to begin with it. */
+export function keepTyped(key: string, value: unknown): void {
+  if (!isReplaced) keep(key, value)
+}
+
+/** From now on until the page is loaded again nothing that was typed is kept: another plan stands there. */
+export const replaceTyped = () => {
+  isReplaced = true
+}
+
 const ASIDE = 'dorada.plan-aside'
 const ANYTHING = v.record(v.string(), v.unknown()) as Shape<Record<string, unknown>>
 

@@ -5,18 +5,31 @@ import { floorDb, sweepScale, type Curve } from './sweepScale'
 import { returnLossOfSwr } from '@/units/swr'
 
 /** A trace the size of a stamp: its shape, the band and the limit, no numbers. */
-const props = defineProps<{ curve?: Curve; bandHz: [number, number]; limitSwr: number }>()
+const props = defineProps<{
+  curve?: Curve
+  bandHz: [number, number]
+  limitSwr: number
+  /** What of the curve is seen; all of it where absent. */
+  span?: [number, number]
+  /** So many share the row. */
+  beside?: number
+}>()
 
-const WIDTH = 220
+const ROW = 220
+const GAP = 4
 const HEIGHT = 64
+const width = computed(() => (ROW - GAP * ((props.beside ?? 1) - 1)) / (props.beside ?? 1))
 
 const picture = computed(() => {
   const curve = props.curve
   const first = curve?.frequencyHz[0] ?? props.bandHz[0] * 0.95
   const last = curve?.frequencyHz.at(-1) ?? props.bandHz[1] * 1.05
-  const span: [number, number] = [Math.min(first, props.bandHz[0]), Math.max(last, props.bandHz[1])]
+  const span: [number, number] = props.span ?? [
+    Math.min(first, props.bandHz[0]),
+    Math.max(last, props.bandHz[1]),
+  ]
   const { x, y } = sweepScale(span, curve ? floorDb([curve], props.limitSwr) : 25, {
-    width: WIDTH,
+    width: width.value,
     height: HEIGHT,
   })
   const path = curve
@@ -36,9 +49,9 @@ const picture = computed(() => {
 </script>
 
 <template>
-  <svg :viewBox="`0 0 ${WIDTH} ${HEIGHT}`" aria-hidden="true">
+  <svg :viewBox="`0 0 ${width} ${HEIGHT}`" aria-hidden="true">
     <rect class="band" :x="picture.from" y="0" :width="picture.width" :height="HEIGHT" />
-    <line class="limit" x1="0" :x2="WIDTH" :y1="picture.limitY" :y2="picture.limitY" />
+    <line class="limit" x1="0" :x2="width" :y1="picture.limitY" :y2="picture.limitY" />
     <path v-if="picture.path" :d="picture.path" />
   </svg>
 </template>

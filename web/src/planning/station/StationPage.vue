@@ -5,13 +5,12 @@ import { computed, ref } from 'vue'
 import { useRoute } from 'vue-router'
 import { answer, api } from '@/api/client'
 import { useLatest } from '@/api/latest'
-import { keep } from '@/kept'
 import { usePreferences } from '@/preferences'
 import CautionList from '@/safety/CautionList.vue'
 import { useForm } from '@/shell/useForm'
 import { useTypedLengths } from '@/units/typed'
 import { useWords } from '@/words/words'
-import { DRAFTS } from '../drafts'
+import { DRAFTS, keepTyped } from '../drafts'
 import PeopleCard from './PeopleCard.vue'
 import {
   emptyStation,
@@ -44,7 +43,7 @@ function opened(): StationForm {
 const typed = useTypedLengths(form)
 const latest = useLatest()
 async function work() {
-  keep(DRAFTS.station, typed())
+  keepTyped(DRAFTS.station, typed())
   const signal = latest()
   const read = readStation(form.value, preferences.unit)
   wrong.value = read.wrong

@@ -21,11 +21,16 @@ const reaches = (t: PlotTrace, span: [number, number]) =>
   ((t.curve.frequencyHz[0] ?? Infinity) <= span[1] && (t.curve.frequencyHz.at(-1) ?? 0) >= span[0]) ||
   (t.points ?? []).some((p) => isIn(p.hz, span))
 
+/** A band with room on both sides. */
+export function spanAround({ lowHz, highHz }: BandOfPicture): [number, number] {
+  const beyond = Math.max(AROUND * highHz, AROUND_OF_WIDTH * (highHz - lowHz))
+  return [lowHz - beyond, highHz + beyond]
+}
+
 /** Bands far from each other, each with a picture of its own: side by side in one, all of them would be slivers. */
 export function bandParts(bands: BandOfPicture[], traces: PlotTrace[], pegs: Peg[]): BandPart[] {
-  return bands.map(({ lowHz, highHz }) => {
-    const beyond = Math.max(AROUND * highHz, AROUND_OF_WIDTH * (highHz - lowHz))
-    const span: [number, number] = [lowHz - beyond, highHz + beyond]
+  return bands.map((band) => {
+    const span = spanAround(band)
     return {
       span,
       traces: traces.filter((t) => reaches(t, span)),

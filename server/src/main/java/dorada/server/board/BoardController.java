@@ -1,9 +1,12 @@
 package dorada.server.board;
 
 import dorada.core.acceptance.Progress;
+import dorada.core.acceptance.WantedChannel;
 import dorada.core.antenna.AntennaKind;
 import dorada.core.antenna.Carrier;
+import dorada.core.rf.Band;
 import dorada.server.installation.Installation;
+import dorada.server.sweep.BandView;
 import dorada.server.sweep.ReadingView;
 import dorada.server.tuning.InBrief;
 import dorada.server.tuning.Newest;
@@ -70,6 +73,7 @@ class BoardController {
             @NotNull Progress state,
             @NotNull double lowestHz,
             @NotNull double highestHz,
+            @NotNull List<BandView> bands,
             @NotNull double ruleLimitSwr,
             @NotNull String createdBy,
             String signedOffBy,
@@ -107,6 +111,10 @@ class BoardController {
 
     private static CardView card(Board.Entry entry) {
         Installation i = entry.installation();
+        double[] hz = i.wantedChannels().stream()
+                .mapToDouble(WantedChannel::frequencyHz)
+                .sorted()
+                .toArray();
         return new CardView(
                 i.id(),
                 i.shopNumber(),
@@ -115,14 +123,9 @@ class BoardController {
                 i.carrier(),
                 i.antennaKind(),
                 entry.state(),
-                i.wantedChannels().stream()
-                        .mapToDouble(c -> c.frequencyHz())
-                        .min()
-                        .orElseThrow(),
-                i.wantedChannels().stream()
-                        .mapToDouble(c -> c.frequencyHz())
-                        .max()
-                        .orElseThrow(),
+                hz[0],
+                hz[hz.length - 1],
+                BandView.of(Band.of(hz)),
                 i.rule().limitSwr(),
                 i.createdBy().displayName(),
                 i.signOff().map(s -> s.signedBy().displayName()).orElse(null),
