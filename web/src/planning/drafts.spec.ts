@@ -1,6 +1,14 @@
 import { beforeEach, describe, expect, it } from 'vitest'
 import { keep } from '@/kept'
-import { DRAFTS, isSomethingAside, keepTyped, keptCandidate, putAside, replaceTyped, swapAside } from './drafts'
+import {
+  DRAFTS,
+  isSomethingAside,
+  keepTyped,
+  keptCandidate,
+  putAside,
+  replaceTyped,
+  swapAside,
+} from './drafts'
 
 beforeEach(() => localStorage.clear())
 

@@ -92,7 +92,7 @@ class KeyboardIT {
             press("Enter");
             page.getByText("Cut deburred").waitFor();
             for (Locator step : page.locator("section [role=checkbox]").all()) {
-                tabTo(step.textContent().strip());
+                tabTo(step.textContent().replace('\u00a0', ' ').strip());
                 press("Space");
             }
             tabTo("Final sweep");
