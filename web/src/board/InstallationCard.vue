@@ -35,7 +35,10 @@ function dipWords(newest: Schemas['NewestView']): string {
     </div>
     <p v-if="card.newest" class="numbers">
       <span>{{ dipWords(card.newest) }}</span>
-      <span :class="{ trouble: !card.newest.met }">worst {{ formatSwr(card.newest.worstSwr) }}</span>
+      <span v-if="card.newest.isRead" :class="{ trouble: !card.newest.met }"
+        >worst {{ formatSwr(card.newest.worstSwr) }}</span
+      >
+      <span v-else class="trouble">channels not read</span>
       <span class="soft">{{ card.newest.recordedBy }}, pass {{ card.newest.passNumber }}</span>
     </p>
     <p v-else class="numbers soft">

@@ -18,6 +18,7 @@ const card: Schemas['CardView'] = {
   createdBy: 'Inés',
   newest: {
     passNumber: 2,
+    isRead: true,
     dipHz: 151.67e6,
     dipAtEdge: false,
     worstSwr: 2.22,

@@ -2,7 +2,7 @@
 import { computed, nextTick, onMounted, ref, watch } from 'vue'
 import { formatSwr } from '@/units/swr'
 import { capital, useWords } from '@/words/words'
-import { adviceName, dipWords, passName, type Installation, type Pass } from './sentence'
+import { adviceName, dipWords, passName, type Installation, type Pass, worstOf } from './sentence'
 
 /** The passes like pages, and what the next is expected to be. */
 const props = defineProps<{ passes: Pass[]; installation: Installation; shown: number }>()
@@ -52,9 +52,7 @@ watch(
         <span>{{ title(p) }}</span>
         <b>{{ dipWords(p, words) }}</b>
         <span v-if="p.note" class="note">“{{ p.note }}”</span>
-        <span>{{
-          words.text('tuning.WORST_BY', { swr: formatSwr(p.verdict.worstSwr), by: p.recordedBy })
-        }}</span>
+        <span>{{ `${worstOf(p, words)}, ${p.recordedBy}` }}</span>
       </button>
     </template>
     <div v-if="advice?.expected && worstExpected() !== undefined" class="next">

@@ -47,7 +47,9 @@ const own = computed(() => props.passes.find((p) => !p.oldAntenna)?.id)
           <td class="number">
             {{ dipWords(p, words, 3).replace(' MHz', '') }}
           </td>
-          <td class="number">{{ formatSwr(p.verdict.worstSwr) }}</td>
+          <td class="number">
+            {{ p.verdict.channels.every((c) => c.reading.outside) ? '' : formatSwr(p.verdict.worstSwr) }}
+          </td>
           <td class="by">
             {{ p.recordedBy }}<br /><span class="soft">{{ formatTime(p.recordedAt) }}</span>
           </td>

@@ -8,6 +8,12 @@ export type Advice = Schemas['AdviceView']
 export type Pass = Schemas['PassView']
 export type Installation = Schemas['InstallationView']
 
+/** The worst SWR of a pass on the wanted channels; that none of them was read is said as it is. */
+export const worstOf = (pass: Pass, words: Words): string =>
+  pass.verdict.channels.length > 0 && pass.verdict.channels.every((c) => c.reading.outside)
+    ? words.text('tuning.CHANNELS_NOT_READ')
+    : words.text('tuning.WORST', { swr: formatSwr(pass.verdict.worstSwr) })
+
 /** The one sentence of the screen: its number stands apart so that it can be shown in gold. */
 export interface Sentence {
   before: string

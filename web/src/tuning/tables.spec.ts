@@ -36,7 +36,10 @@ const pass = (number: number, changeM: number, fileName?: string) =>
     recordedBy: 'Inés',
     recordedAt: '2026-03-01T08:00:00Z',
     analysis: { dips: [{ frequencyHz: 150e6 + number * 1e6, atEdge: number === 3 }] },
-    verdict: { worstSwr: number === 2 ? undefined : 1.5 },
+    verdict: {
+      worstSwr: number === 2 ? undefined : 1.5,
+      channels: [{ name: 'Field', met: true, reading: { frequencyHz: 153e6, outside: number === 3 } }],
+    },
     advice: { action: 'SHORTEN', amountM: 0.004, expectedReadings: [{ swr: 1.3 }], expected: {} },
   }) as unknown as Pass
 

@@ -16,6 +16,7 @@ import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.time.Instant;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -40,22 +41,25 @@ class BoardController {
         this.board = board;
     }
 
+    /** @param worstSwr absent where it is infinite, and where {@code isRead} says that no wanted channel was read */
     record NewestView(
             @NotNull int passNumber,
             Double dipHz,
             @NotNull boolean dipAtEdge,
             Double worstSwr,
+            @NotNull boolean isRead,
             @NotNull boolean met,
             @NotNull TraceView trace,
             @NotNull String recordedBy,
             @NotNull Instant recordedAt) {
 
-        static NewestView of(Newest.Row row, InBrief s) {
+        static NewestView of(Newest.Row row, InBrief s, double[] channelsHz) {
             return new NewestView(
                     row.number(),
                     s.dipHz(),
                     s.dipAtEdge(),
                     ReadingView.finite(s.worstSwr()),
+                    anyRead(s, channelsHz),
                     s.met(),
                     TraceView.of(s.outline()),
                     row.recordedBy(),
@@ -78,6 +82,14 @@ class BoardController {
             @NotNull String createdBy,
             String signedOffBy,
             NewestView newest) {}
+
+    /** What was read at single channels has no curve, and an SWR that ends somewhere. */
+    private static boolean anyRead(InBrief s, double[] channelsHz) {
+        double[] swept = s.outline().frequencyHz();
+        return swept.length == 0
+                ? Double.isFinite(s.worstSwr())
+                : Arrays.stream(channelsHz).anyMatch(hz -> hz >= swept[0] && hz <= swept[swept.length - 1]);
+    }
 
     /** @param page counted from 0; the header X-Total-Count says how many there are on all pages together */
     @GetMapping("/api/installations")
@@ -130,7 +142,7 @@ class BoardController {
                 i.createdBy().displayName(),
                 i.signOff().map(s -> s.signedBy().displayName()).orElse(null),
                 entry.pass()
-                        .flatMap(row -> entry.newest().map(s -> NewestView.of(row, s)))
+                        .flatMap(row -> entry.newest().map(s -> NewestView.of(row, s, hz)))
                         .orElse(null));
     }
 }

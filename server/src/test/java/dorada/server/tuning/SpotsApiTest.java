@@ -84,9 +84,24 @@ class SpotsApiTest extends ApiTest {
                 .andExpect(jsonPath("$.advice.amountM").value(0.0))
                 .andExpect(jsonPath("$.advice.dipHz").doesNotExist())
                 .andExpect(jsonPath("$.verdict.sentence", containsString("Not judged")));
+        getAs(viewer, "/api/installations?search=Tractor")
+                .andExpect(jsonPath("$[0].newest.isRead").value(true));
         measure(id, UUID.randomUUID(), -0.005)
                 .andExpect(status().isCreated())
                 .andExpect(jsonPath("$.advice").exists());
+    }
+
+    /** That no channel was read is no SWR, not even an endless one. */
+    @Test
+    void aReadingBesideTheChannelsIsNoWorstSwr() throws Exception {
+        String id = makeInstallation(2);
+        postJson("/api/installations/" + id + "/spots", body("RADIO_METER", swr(150e6, 1.6)))
+                .andExpect(status().isCreated())
+                .andExpect(jsonPath("$.verdict.worstSwr").doesNotExist())
+                .andExpect(jsonPath("$.verdict.channels[0].reading.outside").value(true));
+        getAs(viewer, "/api/installations?search=Tractor")
+                .andExpect(jsonPath("$[0].newest.worstSwr").doesNotExist())
+                .andExpect(jsonPath("$[0].newest.isRead").value(false));
     }
 
     /** Needles that did not stir after a change are a fault, until somebody has looked; what was changed is kept with it. */
