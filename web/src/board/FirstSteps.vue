@@ -9,7 +9,6 @@ const props = defineProps<{ mayWrite: boolean; isLead: boolean }>()
 const words = useWords()
 const instruments = useInstruments()
 const hasAnalyser = computed(() => (instruments.data.value ?? []).some((i) => !i.standIn))
-const current = computed(() => (hasAnalyser.value ? 2 : 1))
 const steps = computed(() =>
   [
     { id: 'INSTRUMENT', to: '/instruments', isOffered: props.isLead },
@@ -18,6 +17,8 @@ const steps = computed(() =>
     { id: 'PRACTICE', to: '/practice', isOffered: true },
   ].filter((s) => s.isOffered),
 )
+/** Counted among those that this person sees. */
+const current = computed(() => (steps.value[0]?.id === 'INSTRUMENT' && hasAnalyser.value ? 2 : 1))
 </script>
 
 <template>

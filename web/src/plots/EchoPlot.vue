@@ -46,7 +46,7 @@ const events = computed(() => {
   })
 })
 const surface = useTemplateRef<SVGRectElement>('surface')
-const { at, follow, leave, step, clear } = usePointer(surface, () => inner.value)
+const { at, on, keys } = usePointer(surface, () => inner.value)
 /** The point of the profile that lies nearest to `m`. */
 function nearest(m: number): number {
   const after = props.profile.distanceM.findIndex((d) => d >= m)
@@ -88,9 +88,7 @@ const SHORT: Record<string, string> = {
     :margin="MARGIN"
     :numbers="numbers"
     tabindex="0"
-    @keydown.left.prevent="step(-4)"
-    @keydown.right.prevent="step(4)"
-    @keydown.esc="clear"
+    v-on="keys"
   >
     <rect class="water" :width="inner.width" :height="inner.height" />
     <text x="-10" y="-22" text-anchor="end">dB</text>
@@ -123,15 +121,7 @@ const SHORT: Record<string, string> = {
       </text>
     </g>
     <ReadOut v-if="read" :x="read.x" :lines="read.lines" :inner="inner" />
-    <rect
-      ref="surface"
-      class="surface"
-      :width="inner.width"
-      :height="inner.height"
-      @pointerdown="follow"
-      @pointermove="follow"
-      @pointerleave="leave"
-    />
+    <rect ref="surface" class="surface" :width="inner.width" :height="inner.height" v-on="on" />
   </PlotFrame>
 </template>
 

@@ -48,7 +48,7 @@ const y = computed(() =>
   scaleLinear([range.value.high, range.value.low], [0, Math.max(10, inner.value.height)]),
 )
 const surface = useTemplateRef<SVGRectElement>('surface')
-const { at, follow, leave, step, clear } = usePointer(surface, () => inner.value)
+const { at, on, keys } = usePointer(surface, () => inner.value)
 const read = computed(() => {
   const m = at.value && markerReading(props.trace, x.value.invert(at.value.x), true)
   return m && m.resistanceOhm !== undefined && m.reactanceOhm !== undefined
@@ -84,9 +84,7 @@ const digits = computed(() => {
     :margin="MARGIN"
     :numbers="numbers"
     tabindex="0"
-    @keydown.left.prevent="step(-4)"
-    @keydown.right.prevent="step(4)"
-    @keydown.esc="clear"
+    v-on="keys"
   >
     <template #defs>
       <clipPath :id="clip"><rect :width="inner.width" :height="inner.height" /></clipPath>
@@ -113,15 +111,7 @@ const digits = computed(() => {
       <line v-for="m in markers" :key="m" class="marker" :x1="x(m)" :x2="x(m)" :y2="inner.height" />
     </g>
     <ReadOut v-if="read" :x="read.x" :lines="read.lines" :inner="inner" />
-    <rect
-      ref="surface"
-      class="surface"
-      :width="inner.width"
-      :height="inner.height"
-      @pointerdown="follow"
-      @pointermove="follow"
-      @pointerleave="leave"
-    />
+    <rect ref="surface" class="surface" :width="inner.width" :height="inner.height" v-on="on" />
     <g class="key" :transform="`translate(60 ${inner.height + 31})`">
       <line class="r" x2="26" />
       <text x="32" dy="0.32em">R</text>

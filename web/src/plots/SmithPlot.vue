@@ -78,8 +78,7 @@ const pegPoints = computed(() =>
 const surface = useTemplateRef<SVGCircleElement>('surface')
 const {
   at: pointer,
-  follow,
-  leave,
+  on,
   clear,
 } = usePointer(surface, () => ({
   width: 2 * radius.value,
@@ -237,18 +236,12 @@ const names = computed(() => {
     >
       {{ n.of.text }}
     </text>
-    <g v-if="read" :transform="`translate(${read.x} ${read.y})`">
-      <circle r="4.5" class="read" />
-      <ReadOut :x="0" :lines="read.lines" :inner="{ width: -read.x, height: 0 }" />
+    <g v-if="read" :transform="`translate(0 ${read.y})`">
+      <circle :cx="read.x" r="4.5" class="read" />
+      <!-- The middle of the disc is 0: figures stand on the side of it. -->
+      <ReadOut :x="read.x" :lines="read.lines" :inner="{ width: 0, height: 0 }" />
     </g>
-    <circle
-      ref="surface"
-      class="surface"
-      :r="radius"
-      @pointerdown="follow"
-      @pointermove="follow"
-      @pointerleave="leave"
-    />
+    <circle ref="surface" class="surface" :r="radius" v-on="on" />
   </PlotFrame>
 </template>
 

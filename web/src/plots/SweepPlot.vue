@@ -63,7 +63,7 @@ const margin = computed(() => ({ ...MARGIN, top: MARGIN.top - ROW + ROW * rowsOf
 const inner = computed(() => innerOf(size.value, margin.value, LEAST))
 const { view, isZoomed, whole, zoomBy } = useSweepView(props, inner, surface, transform)
 
-const { at: pointer, follow, leave, step, clear } = usePointer(surface, () => inner.value)
+const { at: pointer, on, keys } = usePointer(surface, () => inner.value)
 const numbers = () =>
   sweepNumbers(props.traces, props.pegs, view.value.shownSpan, words.value.text('tuning.SWR'))
 
@@ -81,9 +81,7 @@ function touched(event: MouseEvent) {
     :least-height="leastHeight ?? 320"
     tabindex="0"
     :numbers="numbers"
-    @keydown.left.stop.prevent="step(-4)"
-    @keydown.right.stop.prevent="step(4)"
-    @keydown.esc="clear"
+    v-on="keys"
   >
     <template #defs>
       <defs>
@@ -119,9 +117,7 @@ function touched(event: MouseEvent) {
       class="surface"
       :width="inner.width"
       :height="inner.height"
-      @pointerdown="follow"
-      @pointermove="follow"
-      @pointerleave="leave"
+      v-on="on"
       @click="touched"
     />
     <SweepMarkers

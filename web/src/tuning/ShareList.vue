@@ -6,7 +6,7 @@ import { computed, toRef } from 'vue'
 import { useWords } from '@/words/words'
 import { formatSwr } from '@/units/swr'
 import { formatTime } from '@/units/time'
-import { dipWords, passName, type Installation, type Pass } from './sentence'
+import { dipWords, isUnread, passName, type Installation, type Pass } from './sentence'
 
 /** Every pass with its trace to take along. */
 const props = defineProps<{ installation: Installation; passes: Pass[] }>()
@@ -48,7 +48,7 @@ const own = computed(() => props.passes.find((p) => !p.oldAntenna)?.id)
             {{ dipWords(p, words, 3).replace(' MHz', '') }}
           </td>
           <td class="number">
-            {{ p.verdict.channels.every((c) => c.reading.outside) ? '' : formatSwr(p.verdict.worstSwr) }}
+            {{ isUnread(p) ? '' : formatSwr(p.verdict.worstSwr) }}
           </td>
           <td class="by">
             {{ p.recordedBy }}<br /><span class="soft">{{ formatTime(p.recordedAt) }}</span>

@@ -75,6 +75,9 @@ describe('fields for a meter', () => {
       spots: [{ forwardW: 20, reflectedW: 1.5, forwardFullScaleW: 50 }, { forwardW: 60 }],
     })
     expect(found.find('[role=alert]').text()).toContain('full scale')
+    // Another value has another doubt: the one before is gone at once.
+    await labelled(found, 'Reflected, W on Quay').setValue('4')
+    expect(found.text()).not.toContain('1.00 to 2.83')
   })
 
   it('goes on by Enter through as many added rows as are read, and records from an empty one', async () => {

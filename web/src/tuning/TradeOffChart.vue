@@ -43,7 +43,9 @@ const curves = computed(() =>
 function numbers(): Numbers {
   const { changeM, worstSwr } = props.tradeOff
   // Every fifth of the steps that are drawn, and the best.
-  const rows = changeM.map((_, i) => i).filter((i) => i % 5 === 0)
+  const off = changeM.map((m) => Math.abs(m - props.tradeOff.bestM))
+  const best = off.indexOf(Math.min(...off))
+  const rows = changeM.map((_, i) => i).filter((i) => i % 5 === 0 || i === best)
   return {
     heads: [
       words.value.text('tuning.CHANGE'),

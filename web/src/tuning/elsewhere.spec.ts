@@ -9,6 +9,8 @@ const tractor = {
   ruleLimitSwr: 1.75,
   ratedPowerW: 50,
   swrCeiling: 2.5,
+  sweepStartHz: 120.5e6,
+  sweepStopHz: 520e6,
   feedlineType: 'rg-8x',
   feedlineLengthM: 4.2,
   channels: [
@@ -59,7 +61,7 @@ describe('from an installation', () => {
     expect(readStation(stationOf(unplugged, atRadio), 'mm').plan?.alternatives).toMatchObject([{ lineM: 0 }])
   })
 
-  it('a calibration covers every band with room beside it', () => {
-    expect(calibrationFor(tractor)).toMatchObject({ query: { from: '141', to: '482' } })
+  it('a calibration covers what its first sweep covers', () => {
+    expect(calibrationFor(tractor)).toMatchObject({ query: { from: '120.500', to: '520.000' } })
   })
 })

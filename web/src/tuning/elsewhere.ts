@@ -6,8 +6,6 @@ import type { Installation, Pass } from './sentence'
 
 /** Of one channel alone a band is planned that is this much wider on both sides. */
 const AROUND_ONE = 0.003
-/** So much beyond its channels an analyser is calibrated: the dip is looked for there too. */
-const AROUND_BAND = 0.08
 
 /** What is wanted of an antenna for this installation; of several bands the lowest. */
 export function needOf(i: Installation): NeedForm {
@@ -52,7 +50,8 @@ export function stationOf(i: Installation, last: Pass | undefined): StationForm 
 
 /** The shop's calibrations, with the span that this installation is swept over. */
 export function calibrationFor(i: Installation): RouteLocationRaw {
-  const low = Math.min(...i.bands.map((b) => b.lowHz)) * (1 - AROUND_BAND)
-  const high = Math.max(...i.bands.map((b) => b.highHz)) * (1 + AROUND_BAND)
-  return { path: '/desk/calibrations', query: { from: formatMhz(low, 0), to: formatMhz(high, 0) } }
+  return {
+    path: '/desk/calibrations',
+    query: { from: formatMhz(i.sweepStartHz), to: formatMhz(i.sweepStopHz) },
+  }
 }

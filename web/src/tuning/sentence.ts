@@ -8,9 +8,12 @@ export type Advice = Schemas['AdviceView']
 export type Pass = Schemas['PassView']
 export type Installation = Schemas['InstallationView']
 
+/** True where no wanted channel was read: there is no worst SWR then, not even an endless one. */
+export const isUnread = (pass: Pass): boolean => pass.verdict.channels.every((c) => c.reading.outside)
+
 /** The worst SWR of a pass on the wanted channels; that none of them was read is said as it is. */
 export const worstOf = (pass: Pass, words: Words): string =>
-  pass.verdict.channels.length > 0 && pass.verdict.channels.every((c) => c.reading.outside)
+  isUnread(pass)
     ? words.text('tuning.CHANNELS_NOT_READ')
     : words.text('tuning.WORST', { swr: formatSwr(pass.verdict.worstSwr) })
 

@@ -1,9 +1,9 @@
 import { useTimeoutFn } from '@vueuse/core'
-import { shallowRef, watch, type Ref } from 'vue'
+import { computed, shallowRef, watch, type ComputedRef, type Ref } from 'vue'
 import { answer, api, Problem, type Schemas } from '@/api/client'
 import { useLatest } from '@/api/latest'
 import { currentWords } from '@/words/words'
-import { readSpots, type MeterDraft } from './spots'
+import { readSpots, type MeterDraft, type SpotRequest } from './spots'
 
 /** What a row means, or why it can't be. */
 export interface Meaning {
@@ -12,9 +12,11 @@ export interface Meaning {
 }
 
 /** Asks what the rows mean as soon as nothing is typed for a moment; by row, as {@link readSpots} names it. */
-export function useMeanings(draft: Ref<MeterDraft>): Ref<Record<string, Meaning>> {
-  const meanings = shallowRef<Record<string, Meaning>>({})
+export function useMeanings(draft: Ref<MeterDraft>): ComputedRef<Record<string, Meaning>> {
+  const known = shallowRef<Record<string, Meaning>>({})
   const latest = useLatest()
+  /** What a row means is told by what stands in it: what it meant before is not shown beside another value. */
+  const written = (spot: SpotRequest | undefined) => `${draft.value.kind} ${JSON.stringify(spot)}`
 
   async function ask() {
     const { spots, rows, wrong } = readSpots(draft.value)
@@ -23,10 +25,7 @@ export function useMeanings(draft: Ref<MeterDraft>): Ref<Record<string, Meaning>
       // What is half typed is nobody's mistake yet.
       .filter(({ row }) => wrong[row] === undefined)
     const signal = latest()
-    if (asked.length === 0 || wrong.forwardRange || wrong.reflectedRange) {
-      meanings.value = {}
-      return
-    }
+    if (asked.length === 0 || wrong.forwardRange || wrong.reflectedRange) return
     try {
       const answers = await answer(
         api.POST('/api/spots/read', {
@@ -35,9 +34,9 @@ export function useMeanings(draft: Ref<MeterDraft>): Ref<Record<string, Meaning>
         }),
       )
       if (signal.aborted) return
-      meanings.value = Object.fromEntries(
+      known.value = Object.fromEntries(
         answers.map((a, i) => [
-          asked[i]?.row,
+          written(asked[i]?.spot),
           a.reading
             ? { reading: a.reading }
             : { why: a.refused ? currentWords().sentence(a.refused) : (a.why ?? '') },
@@ -50,5 +49,14 @@ export function useMeanings(draft: Ref<MeterDraft>): Ref<Record<string, Meaning>
   }
   const { start } = useTimeoutFn(ask, 250, { immediate: false })
   watch(draft, start, { deep: true, immediate: true })
-  return meanings
+
+  return computed(() => {
+    const { spots, rows } = readSpots(draft.value)
+    return Object.fromEntries(
+      spots.flatMap((spot, i) => {
+        const meaning = known.value[written(spot)]
+        return meaning ? [[rows[i] ?? '', meaning]] : []
+      }),
+    )
+  })
 }
