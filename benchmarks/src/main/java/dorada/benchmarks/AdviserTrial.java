@@ -49,6 +49,8 @@ final class AdviserTrial {
         int harmed;
         int said;
         int harmful;
+        int roomTaken;
+        int roomWorse;
         final double[] statedSum = new double[BINS.length];
         final int[] stated = new int[BINS.length];
         final int[] tooMuch = new int[BINS.length];
@@ -73,12 +75,14 @@ final class AdviserTrial {
             if (t != null) {
                 out.printf(
                         Locale.ROOT,
-                        "harmful orders, %s: %d on %d of %d antennas; said that something else is wrong: %d%n",
+                        "harmful orders, %s: %d on %d of %d antennas; said that something else is wrong: %d; room to the limit taken: %d times, %d to the worse%n",
                         instrument,
                         t.harmful,
                         t.harmed,
                         t.antennas,
-                        t.said);
+                        t.said,
+                        t.roomTaken,
+                        t.roomWorse);
             }
             printOdds(out, instrument, t);
         }
@@ -185,6 +189,8 @@ final class AdviserTrial {
                     t.overshot += overshot ? 1 : 0;
                     t.harmed += o.harmful() > 0 ? 1 : 0;
                     t.harmful += o.harmful();
+                    t.roomTaken += o.roomTaken();
+                    t.roomWorse += o.roomWorse();
                     t.said += o.saidFault() ? 1 : 0;
                     if (o.harmful() > 0) {
                         t.misses.add("harmed: " + describe(job, o));

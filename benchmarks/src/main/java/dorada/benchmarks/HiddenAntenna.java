@@ -360,6 +360,13 @@ record HiddenAntenna(
         return there > here + matters && back < here;
     }
 
+    /** Whether a change from {@code at} by {@code amountM} leaves the rule missed, or missed by more than before. */
+    boolean isWorse(Setting at, double amountM, int pass) {
+        double here = shortfall(truthAt(at, pass));
+        double there = shortfall(truthAt(at.ofLength(at.lengthM + amountM), pass));
+        return there > Math.max(0, here);
+    }
+
     /** Whether some setting that is left meets the rule, in the surroundings of {@code pass}. */
     boolean isCurable(Setting from, int pass) {
         if (Double.isNaN(from.secondM)) {

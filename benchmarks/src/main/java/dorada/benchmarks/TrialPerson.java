@@ -34,7 +34,7 @@ import java.util.Random;
  *
  * <p>Told to find the fault, the person looks about and measures once more, in the surroundings of the end; what is broken
  * is mended where one of the causes named it, and stays so where none did. Told to measure again by meter, the person reads
- * channels farther apart as well. The first control is moved, and by the adviser a match or a ring where there is one.
+ * channels farther apart as well. Where the rule is met at its limit, a change that is offered for room is made. The first control is moved, and by the adviser a match or a ring where there is one.
  */
 final class TrialPerson {
 
@@ -62,6 +62,8 @@ final class TrialPerson {
             String ended,
             String read,
             int harmful,
+            int roomTaken,
+            int roomWorse,
             List<Double> stated) {}
 
     static Outcome follow(HiddenAntenna drawn, Way way) {
@@ -89,6 +91,8 @@ final class TrialPerson {
         boolean cutLast = false;
         boolean signedOff = false;
         int harmful = 0;
+        int roomTaken = 0;
+        int roomWorse = 0;
         List<Double> stated = new ArrayList<>();
         String ended = "cuts used up";
         List<Pass> passes = new ArrayList<>();
@@ -178,7 +182,14 @@ final class TrialPerson {
                 secondChange = 0;
                 continue;
             }
-            if (action == Action.STOP || cuts == MOST_CUTS) {
+            // Whoever is offered room to a limit that a needle just meets takes it.
+            boolean takesRoom = way == Way.ADVISER
+                    && action == Action.STOP
+                    && advice.spareM() != 0
+                    && job.world() != World.DRIFT
+                    && cuts < MOST_CUTS;
+            roomTaken += takesRoom ? 1 : 0;
+            if (action == Action.STOP && !takesRoom || cuts == MOST_CUTS) {
                 ended = action == Action.STOP ? "says: stop" : ended;
                 break;
             }
@@ -195,7 +206,7 @@ final class TrialPerson {
                 cuts++;
                 continue;
             }
-            double amount = amount(way, advice, job, c, length, prior);
+            double amount = takesRoom ? advice.spareM() : amount(way, advice, job, c, length, prior);
             if (amount == 0) {
                 ended = "says: " + action + " (" + advice.reasons().get(0) + ")";
                 break;
@@ -203,7 +214,9 @@ final class TrialPerson {
             double next = Math.max(
                     c.lowM(),
                     Math.min(c.oneWay() ? length : c.highM(), length + amount + TAPE_M * random.nextGaussian()));
-            if (way == Way.ADVISER) {
+            if (takesRoom) {
+                roomWorse += job.isWorse(at, next - length, seen) ? 1 : 0;
+            } else if (way == Way.ADVISER) {
                 // The first order of what does not follow can be known by nobody.
                 boolean unknowable = job.world() == World.STUCK && cuts == 0;
                 harmful += !unknowable && !hasReadAll(job, passes) && job.isHarmed(at, amount, seen) ? 1 : 0;
@@ -240,6 +253,8 @@ final class TrialPerson {
                 ended,
                 read(passes, job),
                 harmful,
+                roomTaken,
+                roomWorse,
                 stated);
     }
 

@@ -33,6 +33,29 @@ final class LengthAdvice {
     /** From here on chances are stated as the circuits say. */
     private static final double NOT_SMALL = 0.2;
 
+    /** A rule that is met with so much more of a chance is worth another change. */
+    private static final double WORTH_IT = 0.1;
+
+    /**
+     * A change for room to the limit.
+     *
+     * @param changeM positive for longer
+     * @param now chance that the rule is met in truth as it is
+     * @param after the same after the change
+     * @param tooFar chance that a cut is too much; 0 for what slides
+     */
+    private record Spare(double changeM, double now, double after, double tooFar) {
+
+        Outcome reason() {
+            if (tooFar > 0) {
+                return Reason.CUT_HAS_ROOM.of(-changeM, after, now, tooFar);
+            }
+            return changeM < 0
+                    ? Reason.SHORTER_HAS_ROOM.of(-changeM, after, now)
+                    : Reason.LONGER_HAS_ROOM.of(changeM, after, now);
+        }
+    }
+
     private final TrimTask task;
     private final List<List<WantedChannel>> bands;
     private final Standing s;
@@ -58,18 +81,46 @@ final class LengthAdvice {
         if (s.window().isKnown() && s.last().isSwept()) {
             reasons.add(Reason.BEST_THAT_IS_LEFT.of(s.window().bestSwr()));
         }
+        Optional<Spare> spare = spare();
         if (s.isJustAtItsLimit()) {
             reasons.add(Reason.AT_ITS_LIMIT.of());
+            spare.map(Spare::reason).ifPresent(reasons::add);
         }
         if (!sensitivity.isBelievable()) {
             reasons.add(Reason.MET_THOUGH_IT_DID_NOT_FOLLOW.of());
         }
         if (!Gates.anotherKindInDoubt(task)) {
-            return advice(Action.STOP, 0, ChangeChoice.Cut.NONE, reasons, List.of());
+            return advice(Action.STOP, 0, ChangeChoice.Cut.NONE, reasons, List.of())
+                    .offering(spare.map(Spare::changeM).orElse(0.0));
         }
         Shut question = Gates.lengthOfAnotherKind(task);
         reasons.add(question.reason());
         return advice(Action.STOP, 0, ChangeChoice.Cut.NONE, reasons, question.causes());
+    }
+
+    /**
+     * What may be changed for room to a limit that a needle just meets. It is no order, for the rule is met; it passes every gate
+     * that an order passes, and is offered only where it leaves the rule surer by {@value #WORTH_IT}.
+     */
+    private Optional<Spare> spare() {
+        boolean longer = s.needM() > 0;
+        if (!s.isJustAtItsLimit()
+                || Math.abs(s.needM()) < s.step()
+                || s.oneWay() && longer
+                || Gates.anotherKindInDoubt(task)
+                || !sensitivity.isBelievable()
+                || Gates.hypotheses(s, passes).isPresent()) {
+            return Optional.empty();
+        }
+        FirstChange first = FirstChange.of(task, s, passes);
+        ChangeChoice.Cut cut = s.oneWay() ? first.limited(s.cut(), s) : ChangeChoice.Cut.NONE;
+        double amountM = s.oneWay() ? cut.lengthM() : s.choice().steppedWithin(first.limited(s.needM()));
+        double changeM = longer ? amountM : -amountM;
+        double after = s.metAfter(changeM);
+        boolean isWorth = amountM > 0 && after >= s.metInTruth() + WORTH_IT;
+        return isWorth
+                ? Optional.of(new Spare(changeM, s.metInTruth(), after, s.oneWay() ? stated(cut.tooFar()) : 0))
+                : Optional.empty();
     }
 
     /** The rule is missed, and the gates before this one are open. */
@@ -210,7 +261,8 @@ final class LengthAdvice {
                         waves * Wavelength.ofHz(s.dipHz()),
                         sensitivity.lengthRatio(),
                         s.needM()),
-                s.hypotheses());
+                s.hypotheses(),
+                0);
     }
 
     private double stated(double chance) {

@@ -23,6 +23,9 @@ public enum Reason implements OutcomeId {
     // The rule is met, or as good as met.
     BEST_THAT_IS_LEFT("bestSwr"),
     AT_ITS_LIMIT,
+    CUT_HAS_ROOM("amountM", "afterChance", "nowChance", "tooMuchFineChance"),
+    SHORTER_HAS_ROOM("amountM", "afterChance", "nowChance"),
+    LONGER_HAS_ROOM("amountM", "afterChance", "nowChance"),
     MET_THOUGH_IT_DID_NOT_FOLLOW,
     LESS_THAN_AN_ANALYSER_RESOLVES,
     LESS_THAN_AN_ANALYSER_RESOLVES_OF("bestSwr"),

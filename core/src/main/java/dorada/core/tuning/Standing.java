@@ -298,6 +298,11 @@ final class Standing {
         return !last.isSwept() && met() && verdict.shortfall() > -share(WITHIN_DOUBT_BY_METER);
     }
 
+    /** The same after a change, positive for longer. */
+    double metAfter(double changeM) {
+        return belief.after(changeM).met();
+    }
+
     /** Chance that the rule is met after {@code cut}, or after a slide as far as it takes. */
     double metAfter(ChangeChoice.Cut cut) {
         return oneWay() ? cut.met() : belief.after(needM).met();

@@ -30,6 +30,8 @@ import java.util.Optional;
  * @param causes what trimming would not cure, likeliest first; empty where nothing speaks for such a thing
  * @param tradeOff what a change does to each of several bands; empty for one band
  * @param hypotheses what competes to explain the readings
+ * @param spareM a change that may be made though the rule is met, for room to its limit: positive for longer, 0 where none is
+ *     offered
  */
 public record TrimAdvice(
         Action action,
@@ -50,7 +52,8 @@ public record TrimAdvice(
         List<Outcome> reasons,
         List<Cause> causes,
         Optional<TradeOff> tradeOff,
-        Hypotheses hypotheses) {
+        Hypotheses hypotheses,
+        double spareM) {
 
     public TrimAdvice {
         expectedReadings = List.copyOf(expectedReadings);
@@ -107,7 +110,8 @@ public record TrimAdvice(
                 reasons,
                 causes,
                 Optional.empty(),
-                hypotheses);
+                hypotheses,
+                0);
     }
 
     /** The same with {@code reason} before all others. */
@@ -116,6 +120,31 @@ public record TrimAdvice(
         all.add(reason);
         all.addAll(reasons);
         return with(onSecond, all);
+    }
+
+    /** The same with a change that may be made though the rule is met. */
+    TrimAdvice offering(double changeM) {
+        return new TrimAdvice(
+                action,
+                onSecond,
+                fit,
+                amountM,
+                needLowM,
+                needHighM,
+                dipHz,
+                dipDoubtHz,
+                targetHz,
+                sensitivityHzPerM,
+                learnt,
+                expected,
+                expectedReadings,
+                widerSweep,
+                overshootChance,
+                reasons,
+                causes,
+                tradeOff,
+                hypotheses,
+                changeM);
     }
 
     /** Whether it is an order to change the antenna. */
@@ -148,7 +177,8 @@ public record TrimAdvice(
                 why,
                 causes,
                 tradeOff,
-                hypotheses);
+                hypotheses,
+                spareM);
     }
 
     /** What to do next. */

@@ -69,7 +69,7 @@ public final class TrimAdviser {
         Sensitivity sensitivity = Sensitivity.of(lowest.isEmpty() ? passes : lowest, task.prior());
         Standing standing = new Standing(task, passes, dip, sensitivity);
         if (met) {
-            return leaveItOrLook(standing, sensitivity);
+            return leaveItOrLook(standing, sensitivity, passes);
         }
         Optional<Shut> shut = shutBefore(standing, passes, lowest.isEmpty() ? passes : lowest);
         if (shut.isPresent()) {
@@ -190,7 +190,7 @@ public final class TrimAdviser {
     }
 
     /** The rule is met: no change improves on that, but what is too good to be true is looked at. */
-    private TrimAdvice leaveItOrLook(Standing s, Sensitivity sensitivity) {
+    private TrimAdvice leaveItOrLook(Standing s, Sensitivity sensitivity, List<Pass> passes) {
         Hypotheses all = s.hypotheses();
         if (!s.last().isSwept()
                 && s.needles().readSpan() > FLAT_SPAN
@@ -201,7 +201,7 @@ public final class TrimAdviser {
                 return refused(shut, s);
             }
         }
-        return new LengthAdvice(task, bands, s, sensitivity, List.of()).leaveIt();
+        return new LengthAdvice(task, bands, s, sensitivity, passes).leaveIt();
     }
 
     private static TrimAdvice refused(Shut shut, Standing s) {
@@ -242,6 +242,7 @@ public final class TrimAdviser {
                         m.reasons(),
                         List.of(),
                         Optional.empty(),
-                        s.hypotheses()));
+                        s.hypotheses(),
+                        0));
     }
 }

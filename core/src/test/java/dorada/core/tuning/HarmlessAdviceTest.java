@@ -191,6 +191,34 @@ class HarmlessAdviceTest {
         assertThat(whip(144, 146, 148).read(0, 1.3, 1.1, 1.3).advice().action()).isEqualTo(Action.STOP);
     }
 
+    /** Met is met, and nothing is ordered; where a needle just meets its limit, room to it may be had. */
+    @Test
+    void roomToALimitThatIsJustMetIsOfferedAndNeverOrdered() {
+        Tried cut = whip(144, 146, 148).read(0, 1.6, 2.2, 2.8).read(-10, 1.4, 1.7, 2.0);
+        TrimAdvice offered = cut.advice();
+        assertThat(offered.action()).isEqualTo(Action.STOP);
+        assertThat(offered.amountM()).isZero();
+        assertThat(offered.spareM()).isBetween(-0.02, -0.001);
+        assertThat(offered.reasons()).anyMatch(r -> r.is(Reason.CUT_HAS_ROOM));
+        // Too short at its limit: nothing can be cut back on.
+        assertThat(whip(144, 146, 148).read(0, 2.0, 1.7, 1.4).advice().spareM()).isZero();
+        TrimAdvice slid = whip(144, 146, 148)
+                .sliding()
+                .read(0, 2.8, 2.2, 1.6)
+                .read(10, 2.0, 1.7, 1.4)
+                .advice();
+        assertThat(slid.action()).isEqualTo(Action.STOP);
+        assertThat(slid.spareM()).isPositive();
+        assertThat(slid.reasons()).anyMatch(r -> r.is(Reason.LONGER_HAS_ROOM));
+        // With room enough nothing is offered.
+        assertThat(whip(144, 146, 148)
+                        .read(0, 1.6, 2.2, 2.8)
+                        .read(-15, 1.3, 1.1, 1.3)
+                        .advice()
+                        .spareM())
+                .isZero();
+    }
+
     /** 21 readings of a wattmeter over the airband, lowest in its middle. */
     @ParameterizedTest
     @ValueSource(doubles = {3.2, 3.5, 4})
