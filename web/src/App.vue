@@ -1,19 +1,24 @@
 <script setup lang="ts">
 import ActionButton from '@/ui/ActionButton.vue'
 import { NConfigProvider, darkTheme } from 'naive-ui'
+import { computed } from 'vue'
 import { useMe } from '@/api/queries'
 import SignInPage from '@/people/SignInPage.vue'
 import { usePreferences } from '@/preferences'
 import AppShell from '@/shell/AppShell.vue'
 import { naiveOverrides } from '@/theme/naive'
+import { naiveWords } from '@/theme/naiveWords'
 
 const preferences = usePreferences()
 const me = useMe()
+const ofTheLibrary = computed(() => naiveWords(preferences.language))
 </script>
 
 <template>
   <NConfigProvider
     :theme="preferences.look === 'night' ? darkTheme : null"
+    :locale="ofTheLibrary.words"
+    :date-locale="ofTheLibrary.dates"
     :theme-overrides="naiveOverrides(preferences.look)"
   >
     <SignInPage v-if="me.data.value === null" />

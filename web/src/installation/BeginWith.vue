@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import { computed } from 'vue'
-import { useKinds, useSavedPlans, useSavedSheets } from '@/api/queries'
+import { computed, ref } from 'vue'
+import { useBoard, useKinds, useSavedPlans, useSavedSheets } from '@/api/queries'
 import InstallationPick from '@/board/InstallationPick.vue'
 import PickField from '@/ui/PickField.vue'
 import { useWords } from '@/words/words'
@@ -11,6 +11,7 @@ const emit = defineEmits<{ begin: [what: () => Promise<Beginning>] }>()
 
 const words = useWords()
 const kinds = useKinds()
+const others = useBoard(ref(''))
 const { plans } = useSavedPlans()
 const { sheets } = useSavedSheets()
 
@@ -36,6 +37,7 @@ function choose(chosen: string) {
 <template>
   <div class="begin">
     <InstallationPick
+      v-if="others.cards.value?.length !== 0"
       :label="words.text('begin.LIKE')"
       :placeholder="words.text('begin.LIKE')"
       @update:model-value="$event && emit('begin', () => likeInstallation($event, words))"

@@ -86,6 +86,7 @@ final class TrialPerson {
         boolean namedFault = false;
         boolean saidOfSound = false;
         boolean lookedAbout = false;
+        boolean lookedForAFault = false;
         boolean hasLooked = false;
         boolean fartherApart = false;
         boolean cutLast = false;
@@ -142,9 +143,10 @@ final class TrialPerson {
                 saidFault = true;
                 if (job.world() != World.YARD) {
                     ended = "says: " + action + " (" + advice.reasons().get(0) + ")";
-                    if (job.world().everyOrderHarms() || job.world() == World.STUCK || lookedAbout) {
+                    if (job.world().everyOrderHarms() || job.world() == World.STUCK || lookedForAFault) {
                         break;
                     }
+                    lookedForAFault = true;
                     lookedAbout = true;
                     hasLooked = true;
                     change = 0;
