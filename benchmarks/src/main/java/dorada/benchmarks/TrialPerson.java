@@ -41,6 +41,9 @@ final class TrialPerson {
     static final int MOST_CUTS = 8;
     private static final double TAPE_M = 0.0003;
 
+    /** Of the highest wanted channel. */
+    private static final double HIGHEST_SWEPT = 1.3;
+
     private TrialPerson() {}
 
     private static Room secondRoom(HiddenAntenna job, Setting at) {
@@ -134,7 +137,7 @@ final class TrialPerson {
                 break;
             }
             if (action == Action.SWEEP_WIDER && !job.byMeter()) {
-                span = advice.widerSweep().orElseThrow();
+                span = reachable(advice.widerSweep().orElseThrow(), job);
                 change = 0;
                 secondChange = 0;
                 continue;
@@ -258,6 +261,12 @@ final class TrialPerson {
                 roomTaken,
                 roomWorse,
                 stated);
+    }
+
+    /** Nobody's analyser, nor the solver, goes to where a rod is no thin wire any more. */
+    private static Span reachable(Span wanted, HiddenAntenna job) {
+        double highest = job.channels().get(job.channels().size() - 1).frequencyHz();
+        return new Span(wanted.startHz(), Math.min(wanted.stopHz(), HIGHEST_SWEPT * highest));
     }
 
     /** The readings one after the other, with what was changed before each. */

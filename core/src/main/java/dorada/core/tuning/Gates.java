@@ -52,6 +52,9 @@ final class Gates {
     /** After a change, metal comes off by a needle only where it is less likely than this that changes do nothing. */
     static final double MOST_NOT_FOLLOWING = 0.01;
 
+    /** The same for what can be undone. */
+    static final double MOST_NOT_FOLLOWING_OF_A_MOVE = 0.1;
+
     /** A side is said where it is so much likelier than the other. */
     private static final double LIKELIER = 2;
 
@@ -140,6 +143,16 @@ final class Gates {
                 Hypothesis.NOT_FOLLOWING));
     }
 
+    /**
+     * The last change was too small for a sweep to show whether it was followed: swept again that may be seen, and then somebody
+     * looks before anything else is changed.
+     */
+    static Optional<Shut> notToBeSeen(Response response, Standing s) {
+        return s.last().isSwept() && response.isUnseen() && !s.turnsAgain()
+                ? Optional.of(notSeenToFollow(s))
+                : Optional.empty();
+    }
+
     /** Length and kind do not belong together, and nobody has looked yet. */
     static Optional<Shut> anotherKind(TrimTask task, List<Pass> passes) {
         return anotherKindInDoubt(task) && !passes.get(0).lookedOver()
@@ -174,10 +187,9 @@ final class Gates {
         Hypotheses all = s.hypotheses();
         boolean shorter = s.sideM() < 0;
         Deed change = s.oneWay() && shorter ? Deed.CUT : Deed.MOVE;
-        if (change == Deed.CUT
-                && !s.last().isSwept()
-                && (all.probability(Hypothesis.NOT_FOLLOWING) > MOST_NOT_FOLLOWING
-                        || Response.isOneMarkAlone(passes))) {
+        double mostNotFollowing = change == Deed.CUT ? MOST_NOT_FOLLOWING : MOST_NOT_FOLLOWING_OF_A_MOVE;
+        if (!s.last().isSwept()
+                && (all.probability(Hypothesis.NOT_FOLLOWING) > mostNotFollowing || Response.isOneMarkAlone(passes))) {
             return Optional.of(notSeenToFollow(s));
         }
         double ofChange = Losses.expected(change, shorter, all);
@@ -207,19 +219,22 @@ final class Gates {
                         : new Shut(Gate.SIDES_DISAGREE, Action.MEASURE_AGAIN, cannotTell(s)));
     }
 
-    /** The needles have not shown yet that it follows its changes: another reading may, and then a look. */
+    /** The readings have not shown yet that it follows its changes: another reading may, and then a look. */
     private static Shut notSeenToFollow(Standing s) {
         return Pass.isMeasuredTwice(s.sinceTheChange())
                 ? new Shut(
                         Gate.NOT_SEEN_TO_FOLLOW,
                         Action.FIND_THE_FAULT,
                         Reason.NOT_SEEN_TO_FOLLOW_HOLD_A_HAND.of(),
-                        Diagnosis.noAnswer(false, false),
+                        Diagnosis.noAnswer(s.last().isSwept(), false),
                         Hypothesis.NOT_FOLLOWING)
                 : new Shut(
                         Gate.NOT_SEEN_TO_FOLLOW,
                         Action.MEASURE_AGAIN,
-                        Reason.NOT_SEEN_TO_FOLLOW_READ_AGAIN.of(),
+                        (s.last().isSwept()
+                                        ? Reason.NOT_SEEN_TO_FOLLOW_SWEEP_AGAIN
+                                        : Reason.NOT_SEEN_TO_FOLLOW_READ_AGAIN)
+                                .of(),
                         List.of(),
                         Hypothesis.NOT_FOLLOWING);
     }

@@ -77,6 +77,7 @@ public enum Reason implements OutcomeId {
     LENGTH_OF_ANOTHER_KIND("lengthM", "usualM", "middleRoughHz"),
     NOT_SEEN_TO_FOLLOW_HOLD_A_HAND,
     NOT_SEEN_TO_FOLLOW_READ_AGAIN,
+    NOT_SEEN_TO_FOLLOW_SWEEP_AGAIN,
     CANNOT_TELL_THE_SIDE_OF_A_CUT("channelCount"),
     CANNOT_TELL_THE_SIDE_OF_A_MOVE("channelCount"),
     LESS_THAN_THIS_METER_SHOWS,

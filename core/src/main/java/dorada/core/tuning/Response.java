@@ -83,7 +83,7 @@ record Response(Kind kind, double share) {
             Response untouched = untouched(before, now);
             // What was read again as it was still stands by its answer to the change before.
             Response changed = untouched.kind == Kind.UNTOUCHED_AND_MOVED ? NONE : lastChange(passes, prior, closely);
-            return changed.isNoAnswer() ? changed : untouched;
+            return changed.isNoAnswer() || changed.isUnseen() ? changed : untouched;
         }
         return changed(passes.subList(0, last), now, prior, closely);
     }
@@ -132,13 +132,27 @@ record Response(Kind kind, double share) {
         double noise =
                 Math.hypot(Math.hypot(before.dipDeviationHz() / from.get(), now.dipDeviationHz() / to.get()), REPEATS);
         if (Math.abs(expected) < TELLS * noise) {
-            return new Response(Kind.NOT_TO_BE_SEEN, moved / expected);
+            return unseen(earlier, now, prior, moved / expected);
         }
         double share = moved / expected;
         if (share * Math.abs(expected) < -TELLS * noise) {
             return new Response(Kind.WRONG_WAY, share);
         }
         return new Response(share < FOLLOWS ? Kind.DID_NOT_MOVE : Kind.FOLLOWED, share);
+    }
+
+    /** A change that is too small to be seen may be seen together with those before it. */
+    private static Response unseen(List<Pass> earlier, Pass now, TrimPrior prior, double share) {
+        int before = earlier.size() - 1;
+        return before == 0 || earlier.get(before).changeM() == 0
+                ? new Response(Kind.NOT_TO_BE_SEEN, share)
+                : changed(
+                        earlier.subList(0, before),
+                        now.after(
+                                now.changeM() + earlier.get(before).changeM(),
+                                earlier.get(before).secondChangeM()),
+                        prior,
+                        false);
     }
 
     /** How far the needles moved of what was expected of them, over all channels that were read before and after. */
@@ -269,6 +283,11 @@ record Response(Kind kind, double share) {
         return b.spots().stream()
                 .filter(s -> Math.abs(s.frequencyHz() - r.frequencyHz()) <= SAME_CHANNEL_HZ)
                 .map(s -> Math.abs(s.reflection().magnitude() - r.reflection().magnitude()));
+    }
+
+    /** Whether the last change was too small to be seen, and nothing has moved as it should. */
+    boolean isUnseen() {
+        return kind == Kind.NOT_TO_BE_SEEN && share < FOLLOWS;
     }
 
     /** Whether the last change moved nothing, or the wrong way. */

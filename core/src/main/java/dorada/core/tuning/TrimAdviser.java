@@ -120,6 +120,7 @@ public final class TrimAdviser {
         return Gates.movedUntouched(sinceItWasMet(lowest, response, onceWasMet), onceWasMet, task.carrier())
                 .or(() -> Gates.needleAtItsEnd(s.last()))
                 .or(() -> Gates.noAnswer(response, s.last().isSwept()))
+                .or(() -> Gates.notToBeSeen(response, s))
                 .or(() -> Gates.anotherKind(task, passes));
     }
 

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import dorada.core.acceptance.UnderLimit;
 import dorada.core.acceptance.WantedChannel;
+import dorada.core.design.Kinds;
 import dorada.core.instrument.ReadingKind;
 import dorada.core.instrument.SpotReading;
 import dorada.core.sweep.Curves;
@@ -22,6 +23,28 @@ import org.junit.jupiter.params.provider.EnumSource;
 
 /** Each gate by itself: what shuts it, what is done instead, and what leaves it open. */
 class GatesTest {
+
+    /** A base-loaded whip whose set screw slips: each slide is too small to be seen in a sweep, and none of them moves anything. */
+    @Test
+    void changesTooSmallToBeSeenAreNotRepeatedUntilOneIsSeen() {
+        double[] mhz = {26.965, 27.185, 27.405};
+        Tried once = new Tried(Kinds.of("LOADED_CB_WHIP"), mhz)
+                .sliding()
+                .swept(0, 24.3, 30.1, 27.10, 25, 40)
+                .swept(6, 24.3, 30.1, 27.10, 25, 40);
+        once.passes.set(1, new Pass(0.006, Curves.resonance(24.3e6, 30.1e6, 401, 27.1003e6, 40.01, 25)));
+        assertThat(once.under(1.4).advice().isChange()).isFalse();
+        assertThat(once.advice().reasons()).anyMatch(r -> r.is(Reason.NOT_SEEN_TO_FOLLOW_SWEEP_AGAIN));
+        TrimAdvice twice = once.swept(0, 24.3, 30.1, 27.1001, 25, 40).advice();
+        assertThat(twice.action()).isEqualTo(TrimAdvice.Action.FIND_THE_FAULT);
+        assertThat(twice.reasons()).anyMatch(r -> r.is(Reason.NOT_SEEN_TO_FOLLOW_HOLD_A_HAND));
+        // Somebody held a hand to it, and it lives: the work goes on.
+        assertThat(once.swept(0, 24.3, 30.1, 27.1001, 25, 40)
+                        .lastly(p -> p.afterALook(true))
+                        .advice()
+                        .isChange())
+                .isTrue();
+    }
 
     private static final List<WantedChannel> VHF = List.of(
             new WantedChannel("low", 153e6, false),
