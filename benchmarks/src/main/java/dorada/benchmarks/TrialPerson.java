@@ -150,6 +150,7 @@ final class TrialPerson {
                         break;
                     }
                     lookedForAFault = true;
+                    fartherApart = false;
                     lookedAbout = true;
                     hasLooked = true;
                     change = 0;

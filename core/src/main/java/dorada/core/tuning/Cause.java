@@ -56,6 +56,8 @@ public record Cause(Id id, Outcome evidence, Check check) {
         // Of what moved with nobody changing it.
         SLIPPED_JOINT,
         WATER,
+        ICE,
+        WATER_IN_THE_LINE,
         CORRODED_GROUND,
         SOMETHING_NEW_BESIDE_IT,
         SOMETHING_ON_THE_ROOF,

@@ -36,6 +36,7 @@ public enum Check implements OutcomeId {
     LOOK_AT_THE_STUB,
     DEPTH_MARK_AND_SIGN_OFF,
     DRY_AND_OPEN,
+    THAW_AND_READ,
     CLEAN_THE_MOUNT,
     CLEAR_AND_READ,
     TAKE_IT_OFF_THE_ROOF,

@@ -39,7 +39,9 @@ public enum Symptom implements OutcomeId {
     UPPER_DIP_MOVED("cutM", "movedRoughHz"),
     READS_OTHERWISE,
     DIP_MOVED_UP("movedShare"),
-    DIP_MOVED_DOWN("movedShare");
+    DIP_MOVED_DOWN("movedShare"),
+    LOSS_CAME_IN("lossDb"),
+    RESISTANCE_CAME_IN("addedOhm");
 
     private final List<String> takes;
 
