@@ -134,10 +134,7 @@ class DemoData implements SmartInitializingSingleton {
                     there.demo().span(made.middleHz()),
                     POINTS,
                     by.id());
-            visits.signOff(
-                    made.id(),
-                    new SignOffRequest(made.version(), found.number(), visit.remark(), null, null, null),
-                    by.id());
+            visits.signOff(made.id(), SignOffRequest.of(made.version(), found.number(), visit.remark(), null), by.id());
         }
     }
 
@@ -174,10 +171,7 @@ class DemoData implements SmartInitializingSingleton {
             last = tuning.measure(
                     made.id(), recording(0, "Tightened, sealed, tip cap on.", true), span, POINTS, by.id());
             String reason = last.verdict().met() ? null : demo.reason();
-            visits.signOff(
-                    made.id(),
-                    new SignOffRequest(made.version(), last.number(), demo.remark(), reason, null, null),
-                    by.id());
+            visits.signOff(made.id(), SignOffRequest.of(made.version(), last.number(), demo.remark(), reason), by.id());
         }
         return made;
     }

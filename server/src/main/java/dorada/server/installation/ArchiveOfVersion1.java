@@ -67,6 +67,9 @@ record ArchiveOfVersion1(
                             null,
                             null,
                             null,
+                            null,
+                            null,
+                            null,
                             null)));
             by = e.reopenedBy();
             at = e.reopenedAt();
@@ -91,7 +94,10 @@ record ArchiveOfVersion1(
                                 null,
                                 null,
                                 signOff.learntSetPerElectrical(),
-                                signOff.learntDoubt())));
+                                signOff.learntDoubt(),
+                                null,
+                                null,
+                                null)));
         return visits;
     }
 

@@ -385,7 +385,7 @@ public class Installation {
     }
 
     /** The first one first. */
-    List<Visit> visits() {
+    public List<Visit> visits() {
         return visits;
     }
 

@@ -48,6 +48,15 @@ interface InstallationRepository extends JpaRepository<Installation, UUID> {
               and not exists (select 1 from SignOff t where t.visit.installation = i and t.visit.number > v.number)""")
     List<TrimPrior.Lesson> lessons(AntennaKind kind, UUID but);
 
+    /** Those that are signed off, as they were last. */
+    @Query("""
+            select new dorada.server.installation.DueRow(
+                i.id, i.shopNumber, i.title, i.customer, i.carrier, p.displayName, s.signedAt,
+                s.finding, s.limitW, s.due, s.reason, s.mendedBy)
+            from SignOff s join s.visit v join v.installation i join s.signedBy p
+            where i.signedOff and v.number = i.visitNumber""")
+    List<DueRow> signedOff();
+
     @Query("select i.id from Installation i order by i.shopNumber")
     List<UUID> allIds();
 

@@ -180,4 +180,10 @@ public class InstallationService {
         events.publishEvent(new PlanChanged(installation.id()));
         installations.saveAndFlush(installation);
     }
+
+    /** Those that are signed off, as they were last. */
+    @Transactional(readOnly = true)
+    public List<DueRow> signedOff() {
+        return installations.signedOff();
+    }
 }

@@ -1,6 +1,7 @@
 package dorada.server.installation;
 
 import dorada.core.acceptance.AcceptanceRule;
+import dorada.core.recheck.Finding;
 import dorada.core.tuning.TrimPrior;
 import dorada.server.people.Person;
 import dorada.server.shop.ArchivedPeople;
@@ -16,6 +17,7 @@ import jakarta.persistence.MapsId;
 import jakarta.persistence.OneToOne;
 import java.time.Instant;
 import java.time.LocalDate;
+import java.time.ZoneId;
 import java.util.Optional;
 import java.util.UUID;
 import org.hibernate.annotations.Immutable;
@@ -56,6 +58,13 @@ public class SignOff {
     private Double limitSwr;
     private Double swrCeiling;
     private Double worstSwr;
+
+    @Enumerated(EnumType.STRING)
+    @Column(length = 30)
+    private Finding finding;
+
+    private String mendedBy;
+    private String returnedBy;
     private Double lengthRatio;
     private Double lengthRatioDoubt;
 
@@ -63,11 +72,14 @@ public class SignOff {
      * How a signed-off installation may be used.
      *
      * @param passNumber the pass that it rests on
-     * @param reason why it is good enough; null where the rule was met by a final sweep
+     * @param reason why it is good enough; null where the rule was met by a final sweep and nobody gave one
      * @param limitW most power until {@code due}; null for no limit
      * @param due the date by which it must be mended; null for none
      * @param costDb loss against the antenna before, or against a perfect match; null where not known
      * @param worstSwr on any wanted channel; null where not known
+     * @param finding against the sign-off before; null where there is none, or nothing was compared
+     * @param mendedBy who mends it; null for nobody named
+     * @param returnedBy who returned an aircraft to service, with which licence; null where nobody has
      */
     public record Terms(
             int passNumber,
@@ -76,7 +88,10 @@ public class SignOff {
             Double limitW,
             LocalDate due,
             Double costDb,
-            Double worstSwr) {}
+            Double worstSwr,
+            Finding finding,
+            String mendedBy,
+            String returnedBy) {}
 
     protected SignOff() {}
 
@@ -91,6 +106,9 @@ public class SignOff {
         this.due = terms.due();
         this.costDb = terms.costDb();
         this.worstSwr = terms.worstSwr();
+        this.finding = terms.finding();
+        this.mendedBy = terms.mendedBy();
+        this.returnedBy = terms.returnedBy();
         this.lengthRatio = lesson.map(TrimPrior.Lesson::lengthRatio).orElse(null);
         this.lengthRatioDoubt = lesson.map(TrimPrior.Lesson::doubt).orElse(null);
     }
@@ -99,7 +117,17 @@ public class SignOff {
     SignOff(Visit visit, VisitRecord.SignOffRecord r, ArchivedPeople people) {
         this(
                 visit,
-                new Terms(r.passNumber(), r.remark(), r.reason(), r.limitW(), r.due(), r.costDb(), r.worstSwr()),
+                new Terms(
+                        r.passNumber(),
+                        r.remark(),
+                        r.reason(),
+                        r.limitW(),
+                        r.due(),
+                        r.costDb(),
+                        r.worstSwr(),
+                        r.finding(),
+                        r.mendedBy(),
+                        r.returnedBy()),
                 r.lesson(),
                 people.byLogin(r.by()),
                 r.at());
@@ -130,19 +158,27 @@ public class SignOff {
                 swrCeiling,
                 worstSwr,
                 lengthRatio,
-                lengthRatioDoubt);
+                lengthRatioDoubt,
+                finding,
+                mendedBy,
+                returnedBy);
     }
 
     public Person signedBy() {
         return signedBy;
     }
 
-    Instant signedAt() {
+    public Instant signedAt() {
         return signedAt;
     }
 
     public Terms terms() {
-        return new Terms(passNumber, remark, reason, limitW, due, costDb, worstSwr);
+        return new Terms(passNumber, remark, reason, limitW, due, costDb, worstSwr, finding, mendedBy, returnedBy);
+    }
+
+    /** The day on which it is looked at again, by what it is fitted to and what was found. */
+    public LocalDate recheckBy(ZoneId shop) {
+        return DueRow.recheckBy(visit.installation().carrier(), finding, signedAt, shop);
     }
 
     /** The rule that it was judged by; empty for one of before this was stored. */

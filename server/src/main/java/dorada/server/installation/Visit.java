@@ -94,7 +94,11 @@ public class Visit {
         return number;
     }
 
-    VisitPurpose purpose() {
+    Installation installation() {
+        return installation;
+    }
+
+    public VisitPurpose purpose() {
         return purpose;
     }
 
@@ -112,7 +116,7 @@ public class Visit {
     }
 
     /** What ended it; empty while it is open. */
-    Optional<SignOff> signOff() {
+    public Optional<SignOff> signOff() {
         return Optional.ofNullable(signOff);
     }
 }

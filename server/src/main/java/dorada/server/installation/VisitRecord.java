@@ -1,5 +1,6 @@
 package dorada.server.installation;
 
+import dorada.core.recheck.Finding;
 import dorada.core.tuning.TrimPrior;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.Min;
@@ -45,7 +46,10 @@ public record VisitRecord(
             Double swrCeiling,
             Double worstSwr,
             Double lengthRatio,
-            Double lengthRatioDoubt) {
+            Double lengthRatioDoubt,
+            Finding finding,
+            @Size(max = 200) String mendedBy,
+            @Size(max = 300) String returnedBy) {
 
         Optional<TrimPrior.Lesson> lesson() {
             return lengthRatio == null || lengthRatioDoubt == null

@@ -4,6 +4,7 @@ import dorada.server.words.OutcomeView;
 import jakarta.validation.constraints.NotNull;
 import java.time.Instant;
 import java.time.LocalDate;
+import java.time.ZoneId;
 import java.util.UUID;
 
 /**
@@ -26,6 +27,8 @@ public record VisitView(
      *
      * @param rule absent in one of before it was stored
      * @param worstSwr likewise
+     * @param finding against the sign-off before; absent where nothing was compared
+     * @param recheckBy the day on which it is looked at again
      */
     public record SignOffView(
             @NotNull String by,
@@ -37,7 +40,11 @@ public record VisitView(
             LocalDate due,
             Double costDb,
             OutcomeView rule,
-            Double worstSwr) {
+            Double worstSwr,
+            OutcomeView finding,
+            String mendedBy,
+            String returnedBy,
+            @NotNull LocalDate recheckBy) {
 
         static SignOffView of(SignOff s) {
             SignOff.Terms t = s.terms();
@@ -51,7 +58,11 @@ public record VisitView(
                     t.due(),
                     t.costDb(),
                     s.rule().map(r -> OutcomeView.of(r.outcome())).orElse(null),
-                    t.worstSwr());
+                    t.worstSwr(),
+                    t.finding() == null ? null : OutcomeView.phrase(t.finding()),
+                    t.mendedBy(),
+                    t.returnedBy(),
+                    s.recheckBy(ZoneId.systemDefault()));
         }
     }
 

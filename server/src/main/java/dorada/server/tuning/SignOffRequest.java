@@ -5,6 +5,7 @@ import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.time.Clock;
 import java.time.LocalDate;
+import java.util.Optional;
 
 /**
  * A sign-off as a person sends it.
@@ -14,7 +15,9 @@ import java.time.LocalDate;
  * @param remark final lengths, marks, conditions
  * @param limitW most power until the fix; absent for no limit
  * @param due date by which it must be mended; absent for none
- * @param reason why it is good enough, where the rule is not met
+ * @param reason why it is good enough, where the rule is not met; where it is, perhaps what speaks for it all the same
+ * @param mendedBy who mends it; absent for nobody named
+ * @param returnedBy who returned an aircraft to service, with which licence; absent where nobody has
  */
 public record SignOffRequest(
         @NotNull long version,
@@ -29,7 +32,23 @@ public record SignOffRequest(
         @DecimalMin(value = "0.001", message = "A limit lies above 1 mW.")
         Double limitW,
 
-        LocalDate due) {
+        LocalDate due,
+
+        @Size(max = 200, message = "At most 200 letters, please.")
+        String mendedBy,
+
+        @Size(max = 300, message = "At most 300 letters, please.")
+        String returnedBy) {
+
+    /** Without a limit. */
+    public static SignOffRequest of(long version, int passNumber, String remark, String reason) {
+        return new SignOffRequest(version, passNumber, remark, reason, null, null, null, null);
+    }
+
+    /** What was typed; empty for nothing. */
+    static Optional<String> said(String text) {
+        return Optional.ofNullable(text).map(String::strip).filter(s -> !s.isEmpty());
+    }
 
     /** Whether its date lies before today, by the day of the shop and not of Greenwich. */
     boolean hasPassed(Clock clock) {

@@ -57,6 +57,7 @@ class TuningController {
     private final InstrumentService instruments;
     private final InventedReadings invented;
     private final Calibrations calibrations;
+    private final Rechecks rechecks;
 
     TuningController(
             TuningService tuning,
@@ -66,7 +67,9 @@ class TuningController {
             InTurn inTurn,
             InstrumentService instruments,
             InventedReadings invented,
-            Calibrations calibrations) {
+            Calibrations calibrations,
+            Rechecks rechecks) {
+        this.rechecks = rechecks;
         this.invented = invented;
         this.tuning = tuning;
         this.judgements = judgements;
@@ -193,6 +196,12 @@ class TuningController {
     @DeleteMapping("/installations/{id}/visits/open")
     InstallationView cancelVisit(@PathVariable UUID id) {
         return inTurn.on(id, () -> visits.cancelVisit(id));
+    }
+
+    /** What was read on each visit after a sign-off, before anything was changed, against that sign-off; the newest first. */
+    @GetMapping("/installations/{id}/rechecks")
+    List<RecheckView> rechecks(@PathVariable UUID id) {
+        return rechecks.of(id);
     }
 
     /** The trace as a Touchstone 1.1 file. */

@@ -24,6 +24,7 @@ public class VisitService {
     private final PeopleService people;
     private final Judgements judgements;
     private final Adviser adviser;
+    private final Rechecks rechecks;
     private final Clock clock;
 
     VisitService(
@@ -32,12 +33,14 @@ public class VisitService {
             PeopleService people,
             Judgements judgements,
             Adviser adviser,
+            Rechecks rechecks,
             Clock clock) {
         this.passes = passes;
         this.installations = installations;
         this.people = people;
         this.judgements = judgements;
         this.adviser = adviser;
+        this.rechecks = rechecks;
         this.clock = clock;
     }
 
@@ -71,7 +74,8 @@ public class VisitService {
         if (!met && reason.isEmpty()) {
             throw UserProblem.atField("reason", Refused.WHY_NOT_MET.of());
         }
-        if (!last.isFinalSweep() && reason.isEmpty()) {
+        boolean isProven = last.isFinalSweep() || isUntouchedRecheck(all, installation);
+        if (!isProven && reason.isEmpty()) {
             throw UserProblem.atField("reason", Refused.WHY_NO_FINAL_SWEEP.of());
         }
         requireLimit(request, seen);
@@ -79,15 +83,26 @@ public class VisitService {
                 new SignOff.Terms(
                         last.number(),
                         request.remark().strip(),
-                        met && last.isFinalSweep() ? null : reason,
+                        reason.isEmpty() ? null : reason,
                         request.limitW(),
                         request.due(),
                         seen.cost() == null ? null : seen.cost().worstDb(),
-                        seen.verdict().worstSwr()),
+                        seen.verdict().worstSwr(),
+                        rechecks.newest(installation, all)
+                                .map(f -> f.recheck().finding())
+                                .orElse(null),
+                        SignOffRequest.said(request.mendedBy()).orElse(null),
+                        SignOffRequest.said(request.returnedBy()).orElse(null)),
                 adviser.lesson(installation, all),
                 people.byId(by),
                 clock.instant());
         return installations.saved(installation);
+    }
+
+    /** Nothing was loosened, so nothing is tightened and swept for a last time. */
+    private static boolean isUntouchedRecheck(List<TuningPass> all, Installation installation) {
+        return installation.visits().get(installation.visits().size() - 1).purpose() == VisitPurpose.RECHECK
+                && Rechecks.isUntouched(all, installation);
     }
 
     /** No limit above what the radio is rated for into this SWR, and no date that has passed. */
