@@ -11,6 +11,11 @@ export const router = createRouter({
       meta: { title: 'Jobs', hasHeading: true },
     },
     {
+      path: '/due',
+      component: () => import('@/board/DuePage.vue'),
+      meta: { title: 'Due', hasHeading: true },
+    },
+    {
       path: '/installations/new',
       component: () => import('@/installation/EditPage.vue'),
       meta: { title: 'New installation', hasHeading: true },

@@ -14,6 +14,8 @@ export const keys = {
   board: (search: string, state: string | undefined) => ['board', search, state ?? ''] as const,
   installation: (id: string) => ['installation', id] as const,
   passes: (id: string) => ['passes', id] as const,
+  rechecks: (id: string) => ['passes', id, 'rechecks'] as const,
+  due: ['board', 'due'] as const,
 }
 
 /** Who is signed in; null for nobody. */
@@ -79,6 +81,18 @@ export const usePasses = (id: Ref<string>) =>
     queryFn: () => answer(api.GET('/api/installations/{id}/passes', { params: { path: { id: id.value } } })),
     refetchInterval: 15_000,
   })
+
+/** What each visit after a sign-off found against it, the newest first. */
+export const useRechecks = (id: Ref<string>, isAsked: Ref<boolean>) =>
+  useQuery({
+    queryKey: computed(() => keys.rechecks(id.value)),
+    queryFn: () =>
+      answer(api.GET('/api/installations/{id}/rechecks', { params: { path: { id: id.value } } })),
+    enabled: isAsked,
+  })
+
+/** Limits until they are mended, and rechecks, the first day first. */
+export const useDue = () => useQuery({ queryKey: keys.due, queryFn: () => answer(api.GET('/api/due')) })
 
 /** Acceptance rules to choose from, each saying what it asks with these limits; those of before stay while others are asked for. */
 export const useRules = (limits: Ref<{ limitSwr: number; ceilingSwr: number }>) =>

@@ -24,8 +24,8 @@ describe('the places', () => {
 
   it('offer a viewer nothing that only others may do', () => {
     const jobs = PLACES[0]
-    expect(jobs && pagesFor(jobs, true).map((p) => p.id)).toEqual(['BOARD'])
-    expect(jobs && pagesFor(jobs, false).map((p) => p.id)).toEqual(['BOARD', 'NEW'])
+    expect(jobs && pagesFor(jobs, true).map((p) => p.id)).toEqual(['BOARD', 'DUE'])
+    expect(jobs && pagesFor(jobs, false).map((p) => p.id)).toEqual(['BOARD', 'NEW', 'DUE'])
   })
 })
 

@@ -26,6 +26,7 @@ export const PLACES: Place[] = [
     pages: [
       { id: 'BOARD', path: '/', also: /^\/installations\/(?!new)/ },
       { id: 'NEW', path: '/installations/new', notForViewers: true },
+      { id: 'DUE', path: '/due' },
     ],
   },
   {

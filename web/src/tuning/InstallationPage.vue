@@ -14,6 +14,7 @@ import {
   useInventedRecorded,
   useMe,
   usePasses,
+  useRechecks,
   useTakeBack,
 } from '@/api/queries'
 import type { LiveSweep } from '@/instrument/live'
@@ -28,6 +29,7 @@ import OpenVisit from './OpenVisit.vue'
 import PassFacts from './PassFacts.vue'
 import PassPicture from './PassPicture.vue'
 import PlanSummary from './PlanSummary.vue'
+import RecheckTable from './RecheckTable.vue'
 import RecordPass from './RecordPass.vue'
 import { isPermanent, isToBeFound, ownPasses, roadOf, usualStep, visitOf } from './road'
 import RoadSteps from './RoadSteps.vue'
@@ -50,6 +52,10 @@ const passList = usePasses(id)
 const draft = ref<PassDraft | undefined>(loadDraft(props.id))
 
 const passes = computed(() => passList.data.value ?? [])
+const rechecks = useRechecks(
+  id,
+  computed(() => (installation.data.value?.visits.length ?? 0) > 1),
+)
 const last = computed(() => passes.value.at(-1))
 const shownNumber = computed(() => Number(route.query.pass ?? last.value?.number ?? 0))
 const shown = computed<Pass | undefined>(
@@ -71,6 +77,13 @@ function open(key: string) {
 function show(number: number) {
   void router.replace({ query: { ...route.query, pass: number === last.value?.number ? undefined : number } })
 }
+
+/** Of the pass that is shown, as long as it is the newest and nothing has been adjusted since. */
+const recheck = computed(() =>
+  isLast.value && !draft.value
+    ? rechecks.data.value?.find((r) => r.nowPass === shown.value?.number)
+    : undefined,
+)
 
 const liveSweep = shallowRef<LiveSweep>()
 /** Of the newest pass; before there is one, or looking back, what holds anyhow. */
@@ -217,6 +230,7 @@ watch(id, (next) => (draft.value = loadDraft(next)))
       :pass="shown"
       :is-brief="draft !== undefined"
       :is-to-be-found="toBeFound && isLast"
+      :recheck="recheck"
     />
 
     <div class="middle">
@@ -230,14 +244,16 @@ watch(id, (next) => (draft.value = loadDraft(next)))
         <ShareList :installation="installation.data.value" :passes="passes" />
         <VisitList :installation="installation.data.value" />
       </template>
-      <PassPicture
-        v-else
-        :installation="installation.data.value"
-        :passes="passes"
-        :shown="shown"
-        :live-sweep="liveSweep"
-        @show="show"
-      />
+      <template v-else>
+        <PassPicture
+          :installation="installation.data.value"
+          :passes="passes"
+          :shown="shown"
+          :live-sweep="liveSweep"
+          @show="show"
+        />
+        <RecheckTable v-if="recheck" :recheck="recheck" />
+      </template>
     </div>
 
     <div class="side">
@@ -262,6 +278,7 @@ watch(id, (next) => (draft.value = loadDraft(next)))
         v-else-if="step === 'sign-off' && last && mayRecord && !toBeFound"
         :installation="installation.data.value"
         :pass="last"
+        :is-proven="isPermanent(passes, installation.data.value)"
         @signed-off="open('share')"
         @permanent="open('permanent')"
       />

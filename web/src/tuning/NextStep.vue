@@ -1,9 +1,11 @@
 <script setup lang="ts">
 import FoldOut from '@/ui/FoldOut.vue'
 import { computed } from 'vue'
+import type { Schemas } from '@/api/client'
 import { capital, useWords } from '@/words/words'
 import { visitOf } from './road'
 import { sentence, type Installation, type Pass } from './sentence'
+import RecheckSays from './RecheckSays.vue'
 import SignedOff from './SignedOff.vue'
 
 /** What to do next in one sentence with one number, and beneath it what it rests on. */
@@ -13,6 +15,8 @@ const props = defineProps<{
   isBrief: boolean
   /** Nothing was read on this visit yet: what was advised on an earlier one may hold no longer. */
   isToBeFound?: boolean
+  /** What this reading showed against the sign-off before. */
+  recheck?: Schemas['RecheckView'] | undefined
 }>()
 const words = useWords()
 const visit = computed(() => visitOf(props.installation))
@@ -29,6 +33,10 @@ const says = computed(() => (props.pass ? sentence(props.pass, props.installatio
       <p class="sentence">{{ words.text('next.AS_FOUND') }}</p>
       <p class="soft">{{ words.text('next.AS_FOUND_WHY', { pass: `${pass?.number ?? ''}` }) }}</p>
       <p v-if="visit.why" class="soft">“{{ visit.why }}”</p>
+    </template>
+    <template v-else-if="recheck && pass">
+      <RecheckSays :recheck="recheck" />
+      <p :class="['verdict', { trouble: !pass.verdict.met }]">{{ words.sentences(pass.verdict.says) }}</p>
     </template>
     <template v-else-if="pass && says">
       <p class="sentence">

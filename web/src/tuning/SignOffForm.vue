@@ -2,9 +2,10 @@
 import { useFormFocus } from '@/ui/useFormFocus'
 import ActionButton from '@/ui/ActionButton.vue'
 import BigAction from '@/ui/BigAction.vue'
+import CheckField from '@/ui/CheckField.vue'
 import { keep, like, useKept } from '@/kept'
 import { useWords } from '@/words/words'
-import { defineAsyncComponent, computed, useTemplateRef } from 'vue'
+import { defineAsyncComponent, computed, ref, useTemplateRef } from 'vue'
 import { answer, api } from '@/api/client'
 import { useInstallationChange } from '@/api/queries'
 import TextField from '@/ui/TextField.vue'
@@ -20,11 +21,16 @@ useFormFocus(useTemplateRef<HTMLElement>('sheet'))
 /** The library's calendar is large: it comes with the form that asks for a day. */
 const DateField = defineAsyncComponent(() => import('@/ui/DateField.vue'))
 
-const props = defineProps<{ installation: Installation; pass: Pass }>()
+const props = defineProps<{
+  installation: Installation
+  pass: Pass
+  /** Everything was tightened and swept for the last time, or nothing was touched. */
+  isProven: boolean
+}>()
 const emit = defineEmits<{ signedOff: []; permanent: [] }>()
 
 const DRAFT = `dorada.sign-off-draft.${visitOf(props.installation).id}`
-const NOTHING = { remark: '', reason: '', limit: '', due: '' }
+const NOTHING = { remark: '', reason: '', limit: '', due: '', mendedBy: '', returnedBy: '' }
 const typed = useKept(DRAFT, like(NOTHING), { ...NOTHING })
 const { busy, wrong, unplaced, submit } = useForm()
 const signOff = useInstallationChange(() =>
@@ -35,18 +41,24 @@ const signOff = useInstallationChange(() =>
         version: props.installation.version,
         passNumber: props.pass.number,
         remark: typed.value.remark,
-        reason: needsReason.value ? typed.value.reason : undefined,
+        reason: needsReason.value || isLimited.value ? typed.value.reason : undefined,
         ...(limitW.value?.ok ? { limitW: limitW.value.value } : {}),
-        ...(isJudged.value && typed.value.due ? { due: typed.value.due } : {}),
+        ...(isLimited.value && typed.value.due ? { due: typed.value.due } : {}),
+        ...(isLimited.value ? { mendedBy: typed.value.mendedBy } : {}),
+        ...(isAircraft.value ? { returnedBy: typed.value.returnedBy } : {}),
       },
     }),
   ),
 )
 
 const isJudged = computed(() => !props.pass.verdict.met)
-const needsReason = computed(() => isJudged.value || !props.pass.finalSweep)
+const needsReason = computed(() => isJudged.value || !props.isProven)
+const isAircraft = computed(() => props.installation.carrier === 'AIRCRAFT')
+/** A limit has a reason, whether or not the rule is met. */
+const isLimited = computed(() => isJudged.value || isFolded.value)
+const isFolded = ref(typed.value.limit !== '' || typed.value.due !== '' || typed.value.mendedBy !== '')
 const limitW = computed(() =>
-  isJudged.value && typed.value.limit.trim()
+  isLimited.value && typed.value.limit.trim()
     ? parseDecimal(typed.value.limit.replace(/\s*w(atts?)?$/i, ''))
     : undefined,
 )
@@ -79,22 +91,23 @@ async function send() {
 <template>
   <form ref="sheet" class="card" novalidate @submit.prevent="send">
     <h2>{{ words.text('tuning.SIGN_OFF_ON', { pass: `${pass.number}` }) }}</h2>
-    <template v-if="!pass.finalSweep">
+    <template v-if="!isProven">
       <p class="caution">{{ words.text('tuning.NOT_FINAL') }}</p>
       <ActionButton @click="emit('permanent')">
         {{ words.text('tuning.PERMANENT_FIRST') }}
       </ActionButton>
     </template>
     <p v-if="costWords" class="hint">{{ costWords }}</p>
+    <CheckField v-if="!isJudged" v-model="isFolded">{{ words.text('tuning.WITH_A_LIMIT') }}</CheckField>
     <TextField
-      v-if="needsReason"
+      v-if="needsReason || isLimited"
       v-model="typed.reason"
-      :name="words.text(isJudged ? 'tuning.WHY_GOOD' : 'tuning.WHY_NO_FINAL')"
+      :name="words.text(isLimited ? 'tuning.WHY_GOOD' : 'tuning.WHY_NO_FINAL')"
       type="textarea"
-      :hint="isJudged ? words.text('tuning.WHY_HINT') : ''"
+      :hint="isLimited ? words.text('tuning.WHY_HINT') : ''"
       :wrong="wrong.reason"
     />
-    <div v-if="isJudged" class="two">
+    <div v-if="isLimited" class="two">
       <TextField
         v-model="typed.limit"
         :name="words.text('tuning.AT_MOST')"
@@ -107,6 +120,19 @@ async function send() {
       />
       <DateField v-model="typed.due" :name="words.text('tuning.MENDED_BY')" :wrong="wrong.due" />
     </div>
+    <TextField
+      v-if="isLimited"
+      v-model="typed.mendedBy"
+      :name="words.text('tuning.WHO_MENDS')"
+      :wrong="wrong.mendedBy"
+    />
+    <TextField
+      v-if="isAircraft"
+      v-model="typed.returnedBy"
+      :name="words.text('tuning.RETURNED_BY')"
+      :hint="words.text('tuning.RETURNED_BY_HINT')"
+      :wrong="wrong.returnedBy"
+    />
     <TextField
       v-model="typed.remark"
       :name="words.text('tuning.REMARK')"

@@ -13,10 +13,10 @@ const props = defineProps<{ signOff: NonNullable<Installation['signOff']>; inLis
 /** How a signed-off installation may be used until it is mended, and what it costs. */
 const limitWords = computed(() => {
   const s = props.signOff
-  if (!s.reason) return ''
   return [
     s.limitW === undefined ? '' : words.value.text('tuning.AT_MOST_W', { limitW: s.limitW }),
     s.due === undefined ? '' : words.value.text('tuning.MENDED_BY_DATE', { due: s.due }),
+    s.mendedBy === undefined ? '' : words.value.text('tuning.MENDED_BY_WHOM', { who: s.mendedBy }),
     s.costDb === undefined || Math.abs(s.costDb) < 0.05
       ? ''
       : words.value.text(s.costDb > 0 ? 'tuning.DB_LOST' : 'tuning.DB_GAINED', {
@@ -50,6 +50,13 @@ const ruleWords = computed(() => {
   <p v-if="signOff.reason">{{ signOff.reason }}</p>
   <p v-if="limitWords" :class="inList ? 'soft' : 'trouble'">{{ limitWords }}</p>
   <p v-if="inList && ruleWords" class="soft">{{ ruleWords }}</p>
+  <p v-if="inList && signOff.finding" class="soft">
+    {{ words.text('recheck.FOUND', { finding: words.phrase(signOff.finding) }) }}
+  </p>
+  <p v-if="signOff.returnedBy" class="soft">
+    {{ words.text('tuning.RETURNED_BY_WHOM', { who: signOff.returnedBy }) }}
+  </p>
+  <p v-if="!inList" class="soft">{{ words.text('recheck.AGAIN_BY', { day: signOff.recheckBy }) }}</p>
 </template>
 
 <style scoped>

@@ -22,10 +22,24 @@ export const isToBeFound = (installation: Installation | undefined, passes: Pass
   return last !== undefined && !installation?.signOff && !isOfThisVisit(last, installation)
 }
 
+/** True on a recheck where nothing was loosened, so that nothing is to be tightened. */
+export const isUntouchedRecheck = (passes: Pass[], installation: Installation): boolean => {
+  const visit = visitOf(installation)
+  const own = ownPasses(passes).filter((p) => p.visit === visit.number)
+  return (
+    visit.purpose === 'RECHECK' &&
+    own.length > 0 &&
+    own.every((p) => p.changeM === 0 && p.secondChangeM === 0)
+  )
+}
+
 /** True once everything was tightened and swept for the last time on this visit. */
 export const isPermanent = (passes: Pass[], installation: Installation | undefined): boolean => {
   const last = ownPasses(passes).at(-1)
-  return (last?.finalSweep ?? false) && isOfThisVisit(last, installation)
+  return (
+    ((last?.finalSweep ?? false) && isOfThisVisit(last, installation)) ||
+    (installation !== undefined && isUntouchedRecheck(passes, installation))
+  )
 }
 
 /** How far it is, as the board says it: what an earlier visit proved is to be proved again. */

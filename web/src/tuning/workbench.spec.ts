@@ -76,6 +76,7 @@ describe('signing off', () => {
     mount(SignOffForm, {
       props: {
         installation,
+        isProven: 'finalSweep' in pass && pass.finalSweep === true,
         pass: { number: 2, transmit: { allowed: true, powerW: 12 }, ...pass } as unknown as Pass,
       },
       global: { plugins: [createPinia(), [VueQueryPlugin, { queryClient: new QueryClient() }]] },

@@ -7,6 +7,7 @@ import dorada.core.format.TouchstoneReader;
 import dorada.core.format.TouchstoneWriter;
 import dorada.core.instrument.ReadingKind;
 import dorada.core.instrument.Span;
+import dorada.core.sweep.Sweep;
 import dorada.core.tuning.TrimAdvice.Action;
 import dorada.server.cutting.SavedSheets;
 import dorada.server.installation.Installation;
@@ -26,6 +27,7 @@ import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.time.Clock;
 import java.time.Duration;
+import java.time.LocalDate;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -48,6 +50,10 @@ class DemoData implements SmartInitializingSingleton {
     static final String PASSWORD = "candela-demo";
 
     private static final int POINTS = 401;
+    /** Number of a reading for which the simulated analyser is calibrated anew. */
+    private static final int AS_FOUND = 100;
+
+    private static final int MENDED_WITHIN_DAYS = 30;
     private static final int MOST_PASSES = 6;
     private static final Duration BETWEEN_PASSES = Duration.ofMinutes(14);
 
@@ -101,7 +107,7 @@ class DemoData implements SmartInitializingSingleton {
                     people.all().stream().collect(Collectors.toMap(Person::login, Function.identity()));
             Map<String, Filled> byTitle = new HashMap<>();
             for (DemoInstallation demo : DemoInstallation.ALL) {
-                byTitle.put(demo.request().title(), new Filled(demo, fill(demo, byLogin.get(demo.by()), clock)));
+                byTitle.put(demo.request().title(), fill(demo, byLogin.get(demo.by()), clock));
             }
             for (DemoVisit visit : DemoVisit.ALL) {
                 visit(visit, byTitle.get(visit.title()), byLogin.get(visit.by()), clock);
@@ -120,30 +126,39 @@ class DemoData implements SmartInitializingSingleton {
         }
     }
 
-    private record Filled(DemoInstallation demo, Installation installation) {}
+    /** @param changedM by how much it was lengthened until it was signed off */
+    private record Filled(DemoInstallation demo, Installation installation, double changedM) {}
 
     private void visit(DemoVisit visit, Filled there, Person by, DemoClock clock) {
         Installation made = there.installation();
         clock.setBack(Duration.ofHours(visit.hoursAgo()));
         visits.openVisit(made.id(), visit.purpose(), visit.why(), by.id());
+        if (Double.isNaN(visit.slippedM())) {
+            return;
+        }
+        clock.setBack(Duration.ofHours(visit.hoursAgo()).minus(BETWEEN_PASSES));
+        Span span = there.demo().span(made.middleHz());
+        Recording asFound = recording(0, "As found, nothing touched.", false);
+        PassView found = visit.slippedM() == 0
+                ? tuning.measure(made.id(), asFound, span, POINTS, by.id())
+                : importFile(
+                        made,
+                        bench.sweep(made, there.changedM() + visit.slippedM(), 0, AS_FOUND, span, POINTS),
+                        "mast-recheck.s1p",
+                        asFound,
+                        by);
         if (!visit.remark().isEmpty()) {
-            clock.setBack(Duration.ofHours(visit.hoursAgo()).minus(BETWEEN_PASSES));
-            PassView found = tuning.measure(
-                    made.id(),
-                    recording(0, "As found, nothing touched.", true),
-                    there.demo().span(made.middleHz()),
-                    POINTS,
-                    by.id());
             visits.signOff(made.id(), SignOffRequest.of(made.version(), found.number(), visit.remark(), null), by.id());
         }
     }
 
-    private Installation fill(DemoInstallation demo, Person by, DemoClock clock) {
+    private Filled fill(DemoInstallation demo, Person by, DemoClock clock) {
         Duration back = Duration.ofHours(demo.hoursAgo());
         clock.setBack(back);
         Installation made = installations.create(demo.request(), by.id(), demo.seed());
         Span span = demo.span(made.middleHz());
         double changeM = 0;
+        double changedM = 0;
         PassView last = null;
         int most = demo.stage() == DemoInstallation.Stage.TUNED
                 ? MOST_PASSES
@@ -152,8 +167,14 @@ class DemoData implements SmartInitializingSingleton {
             back = back.minus(BETWEEN_PASSES);
             clock.setBack(back);
             last = n == 0 && demo.baselineFromFile()
-                    ? importBaseline(made, span, by)
+                    ? importFile(
+                            made,
+                            bench.sweep(made, 0, 0, 1, span, POINTS),
+                            "mast-baseline.s1p",
+                            recording(0, "From the yard analyser's memory; calibrated inside the instrument.", false),
+                            by)
                     : tuning.measure(made.id(), recording(changeM, demo.note(n), false), span, POINTS, by.id());
+            changedM += changeM;
             Action action = last.advice().action();
             if (action != Action.SHORTEN && action != Action.LENGTHEN && action != Action.MEASURE_AGAIN) {
                 break;
@@ -171,9 +192,21 @@ class DemoData implements SmartInitializingSingleton {
             last = tuning.measure(
                     made.id(), recording(0, "Tightened, sealed, tip cap on.", true), span, POINTS, by.id());
             String reason = last.verdict().met() ? null : demo.reason();
-            visits.signOff(made.id(), SignOffRequest.of(made.version(), last.number(), demo.remark(), reason), by.id());
+            boolean isLimited = reason != null;
+            visits.signOff(
+                    made.id(),
+                    new SignOffRequest(
+                            made.version(),
+                            last.number(),
+                            demo.remark(),
+                            reason,
+                            null,
+                            isLimited ? LocalDate.now(clock).plusDays(MENDED_WITHIN_DAYS) : null,
+                            isLimited ? by.displayName() : null,
+                            null),
+                    by.id());
         }
-        return made;
+        return new Filled(demo, made, changedM);
     }
 
     private static Recording recording(double changeM, String note, boolean isFinal) {
@@ -192,17 +225,16 @@ class DemoData implements SmartInitializingSingleton {
                 null);
     }
 
-    private PassView importBaseline(Installation made, Span span, Person by) {
+    private PassView importFile(Installation made, Sweep sweep, String name, Recording as, Person by) {
         try {
             StringBuilder text = new StringBuilder();
             new TouchstoneWriter(FrequencyUnit.MHZ, NumberFormat.MA)
-                    .write(bench.sweep(made, 0, 0, 1, span, POINTS), List.of("yard analyser, calibrated inside"), text);
+                    .write(sweep, List.of("yard analyser, calibrated inside"), text);
             byte[] bytes = text.toString().getBytes(StandardCharsets.UTF_8);
             return tuning.importFile(
                     made.id(),
-                    recording(0, "From the yard analyser's memory; calibrated inside the instrument.", false),
-                    new UploadedSweep(
-                            "mast-baseline.s1p", bytes, TouchstoneReader.read(new ByteArrayInputStream(bytes))),
+                    as,
+                    new UploadedSweep(name, bytes, TouchstoneReader.read(new ByteArrayInputStream(bytes))),
                     by.id());
         } catch (IOException | FormatException e) {
             throw new IllegalStateException(e);

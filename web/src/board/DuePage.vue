@@ -1,0 +1,96 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { useDue } from '@/api/queries'
+import PlainTable from '@/ui/PlainTable.vue'
+import { useWords } from '@/words/words'
+
+/** Limits until they are mended, and rechecks: what is overdue comes first. */
+const words = useWords()
+const due = useDue()
+const rows = computed(() => due.data.value ?? [])
+const overdue = computed(() => rows.value.filter((r) => r.isOverdue).length)
+const sentence = computed(() =>
+  rows.value.length === 0
+    ? words.value.text('due.NOTHING')
+    : words.value.text(overdue.value ? 'due.OVERDUE_COUNT' : 'due.COUNT', {
+        count: rows.value.length,
+        overdue: overdue.value,
+      }),
+)
+</script>
+
+<template>
+  <div class="page">
+    <h1>{{ due.data.value ? sentence : words.text('tuning.ONE_MOMENT') }}</h1>
+    <p class="soft">{{ words.text('due.WHY') }}</p>
+    <p v-if="due.error.value" class="wrong" role="alert">{{ due.error.value.message }}</p>
+    <section v-if="rows.length" class="card">
+      <PlainTable>
+        <thead>
+          <tr>
+            <th>{{ words.text('due.DAY') }}</th>
+            <th>{{ words.text('due.WHAT') }}</th>
+            <th>{{ words.text('due.INSTALLATION') }}</th>
+            <th>{{ words.text('due.USE') }}</th>
+            <th>{{ words.text('due.REASON') }}</th>
+          </tr>
+        </thead>
+        <tbody>
+          <tr v-for="r in rows" :key="r.what + r.installationId" :class="{ late: r.isOverdue }">
+            <td class="day">
+              {{ r.day ?? words.text('due.NO_DAY') }}
+              <b v-if="r.isOverdue">{{ words.text('due.OVERDUE') }}</b>
+            </td>
+            <td>{{ words.text(`due.${r.what}`) }}</td>
+            <td>
+              <RouterLink :to="`/installations/${r.installationId}`">{{ r.title }}</RouterLink>
+              <span class="soft"> {{ r.shopNumber }}, {{ r.customer }}</span>
+            </td>
+            <td>
+              <template v-if="r.what === 'MEND'">{{
+                r.limitW === undefined
+                  ? words.text('due.NO_LIMIT')
+                  : words.text('tuning.AT_MOST_W', { limitW: r.limitW })
+              }}</template>
+              <template v-else-if="r.finding">{{
+                words.text('recheck.FOUND', { finding: words.phrase(r.finding) })
+              }}</template>
+            </td>
+            <td>
+              {{ r.why }}
+              <span v-if="r.who" class="soft">{{ words.text('tuning.MENDED_BY_WHOM', { who: r.who }) }}</span>
+            </td>
+          </tr>
+        </tbody>
+      </PlainTable>
+    </section>
+  </div>
+</template>
+
+<style scoped>
+.page {
+  padding: 22px;
+  display: grid;
+  gap: 12px;
+  max-width: 1180px;
+  margin: 0 auto;
+}
+
+.card {
+  padding: 6px 14px 12px;
+  overflow-x: auto;
+}
+
+td {
+  vertical-align: top;
+  overflow-wrap: anywhere;
+}
+
+.day {
+  white-space: nowrap;
+}
+
+.late .day {
+  color: var(--coral);
+}
+</style>

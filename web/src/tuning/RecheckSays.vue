@@ -1,0 +1,54 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { Schemas } from '@/api/client'
+import { formatMhz } from '@/units/frequency'
+import { capital, useWords } from '@/words/words'
+
+/** What became of it since it was signed off, in one sentence, and what may have done that. */
+const props = defineProps<{ recheck: Schemas['RecheckView'] }>()
+const words = useWords()
+const dip = computed(() => {
+  const { thenDipHz, nowDipHz } = props.recheck
+  if (thenDipHz === undefined || nowDipHz === undefined) return ''
+  return words.value.text('recheck.DIP', {
+    then: formatMhz(thenDipHz),
+    now: formatMhz(nowDipHz),
+    dipShiftHz: nowDipHz - thenDipHz,
+  })
+})
+</script>
+
+<template>
+  <p class="sentence">{{ words.text(`recheck.SAYS_${recheck.id}`) }}</p>
+  <p class="soft">{{ dip }} {{ words.text('recheck.CHANCE', { unchangedChance: recheck.unchanged }) }}</p>
+  <p v-if="recheck.otherwise.length" class="caution">
+    {{
+      words.text('recheck.OTHERWISE', {
+        circumstances: recheck.otherwise.map((c) => words.text(`circumstance.${c.name}`)).join(', '),
+      })
+    }}
+  </p>
+  <ul v-if="recheck.causes.length" class="causes">
+    <li v-for="c in recheck.causes" :key="c.cause.name.id">
+      <b>{{ capital(words.phrase(c.cause.name)) }}</b> ({{
+        words.text('recheck.OF_THESE', { causeChance: c.probability })
+      }}): {{ words.phrase(c.cause.evidence) }}.
+      <span class="soft">{{ words.text('next.TO_TELL', { check: words.phrase(c.cause.test) }) }}</span>
+    </li>
+  </ul>
+</template>
+
+<style scoped>
+.sentence {
+  font-size: 25px;
+  line-height: 1.2;
+  font-weight: 640;
+}
+
+.causes {
+  margin: 0;
+  padding-left: 18px;
+  font-size: 15px;
+  line-height: 1.4;
+}
+</style>
