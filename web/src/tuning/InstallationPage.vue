@@ -78,9 +78,9 @@ function show(number: number) {
   void router.replace({ query: { ...route.query, pass: number === last.value?.number ? undefined : number } })
 }
 
-/** Of the pass that is shown, as long as it is the newest and nothing has been adjusted since. */
+/** Of the newest pass, until somebody has looked for what it found. */
 const recheck = computed(() =>
-  isLast.value && !draft.value
+  isLast.value && !draft.value && !shown.value?.lookedOver
     ? rechecks.data.value?.find((r) => r.nowPass === shown.value?.number)
     : undefined,
 )
@@ -155,6 +155,7 @@ const next = computed(() =>
     own.value.length === 0,
     isPermanent(passes.value, installation.data.value),
     toBeFound.value,
+    recheck.value?.id,
   ),
 )
 function doNext() {

@@ -119,6 +119,31 @@ describe('a new visit', () => {
   })
 })
 
+describe('a recheck', () => {
+  const again = {
+    ...installation,
+    visits: [...installation.visits, { id: 'v2', number: 2, purpose: 'RECHECK' }],
+  } as Installation
+  const found = { number: 3, visit: 2, met: true, action: 'STOP', changeM: 0, secondChangeM: 0 }
+  const before = [pass({ number: 1 }), pass({ number: 2, met: true, finalSweep: true, action: 'STOP' })]
+
+  it('needs no last sweep where nothing was loosened', () => {
+    const passes = [...before, pass(found)]
+    expect(isPermanent(passes, again)).toBe(true)
+    expect(roadOf(again, passes, mm).find((s) => s.key === 'permanent')?.detail).toBe('nothing loosened')
+    expect(isPermanent([...passes, pass({ ...found, number: 4, changeM: -0.002 })], again)).toBe(false)
+  })
+
+  it('leads on by what it found', () => {
+    const button = (finding: 'UNCHANGED' | 'WATCH' | 'CHANGED' | 'SUSPICIOUSLY_BETTER') =>
+      nextAction(pass(found), again, mm, false, true, false, finding).does
+    expect(button('UNCHANGED')).toBe('sign-off')
+    expect(button('WATCH')).toBe('sign-off')
+    expect(button('CHANGED')).toBe('looked')
+    expect(button('SUSPICIOUSLY_BETTER')).toBe('looked')
+  })
+})
+
 describe('the big button', () => {
   const after = (more: Omit<Made, 'number'>, isTight = false) =>
     nextAction(pass({ number: 2, ...more }), installation, mm, false, isTight)

@@ -1,3 +1,4 @@
+import type { Schemas } from '@/api/client'
 import type { Words } from '@/words/words'
 import { changeWords, isLengthOf, type Installation, type Pass } from './sentence'
 
@@ -9,7 +10,7 @@ export type NextAction = {
 
 /**
  * The big button after the pass `last`; `isBaseline` where the antenna that stays was not swept yet, `isToBeFound` where it was not
- * on this visit.
+ * on this visit, `finding` what it showed against the sign-off before.
  */
 export function nextAction(
   last: Pass | undefined,
@@ -18,6 +19,7 @@ export function nextAction(
   isBaseline: boolean,
   isPermanent: boolean,
   isToBeFound = false,
+  finding?: Schemas['RecheckView']['id'],
 ): NextAction {
   const action = (key: string, does: NextAction['does'], params = {}): NextAction => ({
     word: words.text(`button.${key}`, params),
@@ -25,6 +27,8 @@ export function nextAction(
   })
   if (isBaseline) return action('BASELINE', 'record')
   if (isToBeFound) return action('AS_FOUND', 'record')
+  if (finding === 'CHANGED' || finding === 'SUSPICIOUSLY_BETTER') return action('LOOKED', 'looked')
+  if (finding) return action('SIGN_OFF', 'sign-off')
   const a = last?.advice
   switch (a?.action) {
     case 'SHORTEN':

@@ -60,7 +60,8 @@ export function roadOf(installation: Installation | undefined, passes: Pass[], w
   const progress = progressOf(passes, installation)
   const isMet = progress === 'MET' || progress === 'READY'
   const isClosed = installation?.signOff !== undefined
-  const isTight = progress === 'READY' || (isClosed && isPermanent(passes, installation))
+  const isUntouched = installation !== undefined && isUntouchedRecheck(passes, installation)
+  const isTight = progress === 'READY' || isUntouched || (isClosed && isPermanent(passes, installation))
   return [
     {
       key: 'plan',
@@ -85,7 +86,7 @@ export function roadOf(installation: Installation | undefined, passes: Pass[], w
       key: 'permanent',
       name: words.text('road.PERMANENT'),
       state: isTight ? 'done' : isMet && !isClosed ? 'now' : 'ahead',
-      detail: isTight ? words.text('road.FINAL_SWEEP') : '',
+      detail: !isTight ? '' : words.text(isUntouched ? 'road.UNTOUCHED' : 'road.FINAL_SWEEP'),
     },
     {
       key: 'sign-off',

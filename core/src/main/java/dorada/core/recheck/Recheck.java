@@ -59,6 +59,9 @@ public record Recheck(
 
     private static final double STAYS_SHARE = 0.004;
 
+    /** Residual directivity of two good calibrations leaves no more; common practice, no source. */
+    private static final double MOST_TOLD_DB = 35;
+
     /** Less than this comes back on average: a good antenna does not become better by itself. */
     private static final double BETTER = -0.015;
 
@@ -74,10 +77,9 @@ public record Recheck(
     /** One wanted channel, then and now; the change of return loss in dB is positive where less comes back now. */
     public record ChannelDrift(WantedChannel channel, Reading then, Reading now) {
 
-        /** In dB; NaN where either is a perfect match. */
+        /** In dB; a match that is better than calibrations can tell apart is as good as that. */
         public double returnLossChangeDb() {
-            double change = now.returnLossDb() - then.returnLossDb();
-            return Double.isFinite(change) ? change : Double.NaN;
+            return Math.min(MOST_TOLD_DB, now.returnLossDb()) - Math.min(MOST_TOLD_DB, then.returnLossDb());
         }
     }
 

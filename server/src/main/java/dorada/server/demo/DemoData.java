@@ -191,7 +191,7 @@ class DemoData implements SmartInitializingSingleton {
             clock.setBack(back.minus(BETWEEN_PASSES));
             last = tuning.measure(
                     made.id(), recording(0, "Tightened, sealed, tip cap on.", true), span, POINTS, by.id());
-            String reason = last.verdict().met() ? null : demo.reason();
+            String reason = demo.reason().isEmpty() ? null : demo.reason();
             boolean isLimited = reason != null;
             visits.signOff(
                     made.id(),
@@ -200,7 +200,7 @@ class DemoData implements SmartInitializingSingleton {
                             last.number(),
                             demo.remark(),
                             reason,
-                            null,
+                            isLimited ? last.transmit().powerW() / 2 : null,
                             isLimited ? LocalDate.now(clock).plusDays(MENDED_WITHIN_DAYS) : null,
                             isLimited ? by.displayName() : null,
                             null),

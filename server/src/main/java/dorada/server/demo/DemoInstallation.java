@@ -140,7 +140,7 @@ record DemoInstallation(
                             OLIVE_VHF),
             job("bruno", 520, 8, TUNED, "Boom turned to the lighthouse; halves marked A and B.")
                     .because(
-                            "Left as it came: its new driven element is on order. Until it is fitted nobody sends on the link.")
+                            "The bracket at the gable gives in wind, and a stronger one is on order: until it is fitted, half power.")
                     .of(
                             "UHF link to the lighthouse",
                             DEPOT,

@@ -161,4 +161,52 @@ class VisitsApiTest extends ApiTest {
                 read(getAs(viewer, "/api/installations?size=200"), "$[?(@.id == '" + id + "')].state");
         return (String) states.get(0);
     }
+
+    /** The simulated antenna is the same on both visits: nothing has changed, and nothing is to be tightened. */
+    @Test
+    void aRecheckIsHeldAgainstTheSignOffBeforeItAndEndsUntouched() throws Exception {
+        String id = makeInstallation(2.5);
+        measure(id, UUID.randomUUID(), 0);
+        signOff(id, 1, "by judgement").andExpect(status().isOk());
+        getAs(viewer, "/api/installations/" + id + "/rechecks").andExpect(jsonPath("$", hasSize(0)));
+        visit(id, "RECHECK", "a year on");
+        getAs(viewer, "/api/installations/" + id + "/rechecks").andExpect(jsonPath("$", hasSize(0)));
+        measure(id, UUID.randomUUID(), 0);
+        getAs(viewer, "/api/installations/" + id + "/rechecks")
+                .andExpect(jsonPath("$", hasSize(1)))
+                .andExpect(jsonPath("$[0].id").value("UNCHANGED"))
+                .andExpect(jsonPath("$[0].thenPass").value(1))
+                .andExpect(jsonPath("$[0].nowPass").value(2))
+                .andExpect(jsonPath("$[0].channels.length()").isNotEmpty())
+                .andExpect(jsonPath("$[0].causes", hasSize(0)));
+        // What is changed afterwards changes nothing of what was found.
+        measure(id, UUID.randomUUID(), -0.02);
+        getAs(viewer, "/api/installations/" + id + "/rechecks")
+                .andExpect(jsonPath("$[0].nowPass").value(2))
+                .andExpect(jsonPath("$[0].id").value("UNCHANGED"));
+    }
+
+    @Test
+    void whatIsLimitedIsDueUntilAnotherVisitEndsIt() throws Exception {
+        String id = makeInstallation(1.05);
+        measure(id, UUID.randomUUID(), 0);
+        postJson(
+                        "/api/installations/" + id + "/sign-off",
+                        ("{\"version\":%d,\"passNumber\":1,\"remark\":\"\",\"reason\":\"roof wet\","
+                                        + "\"due\":\"2199-01-05\",\"mendedBy\":\" Noa \"}")
+                                .formatted(version(id)))
+                .andExpect(status().isOk())
+                .andExpect(jsonPath("$.signOff.mendedBy").value("Noa"))
+                .andExpect(jsonPath("$.signOff.recheckBy").isNotEmpty());
+        String mine = "$[?(@.installationId == '%s')]".formatted(id);
+        getAs(viewer, "/api/due")
+                .andExpect(jsonPath(mine, hasSize(1)))
+                .andExpect(jsonPath(mine + ".what").value("MEND"))
+                .andExpect(jsonPath(mine + ".day").value("2199-01-05"))
+                .andExpect(jsonPath(mine + ".isOverdue").value(false))
+                .andExpect(jsonPath(mine + ".why").value("roof wet"))
+                .andExpect(jsonPath(mine + ".who").value("Noa"));
+        visit(id, "REPAIR", "roof is dry");
+        getAs(viewer, "/api/due").andExpect(jsonPath(mine, hasSize(0)));
+    }
 }
