@@ -66,7 +66,7 @@ public record VisitView(
         }
     }
 
-    static VisitView of(Visit v) {
+    public static VisitView of(Visit v) {
         return new VisitView(
                 v.id(),
                 v.number(),

@@ -1,0 +1,316 @@
+package dorada.server.paper;
+
+import dorada.core.antenna.Carrier;
+import dorada.core.outcome.Outcome;
+import dorada.server.installation.InstallationView;
+import dorada.server.installation.VisitView;
+import dorada.server.paper.Html.Fact;
+import dorada.server.sweep.ReadingView;
+import dorada.server.tuning.PassView;
+import dorada.server.tuning.Proven;
+import dorada.server.words.OutcomeView;
+import dorada.server.words.Words;
+import java.time.LocalDate;
+import java.time.ZoneId;
+import java.time.format.DateTimeFormatter;
+import java.time.format.FormatStyle;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+
+/**
+ * What a customer is handed over with an installation: what was fitted, what it reads on its channels and over its band, its final
+ * lengths and marks, how it may be used, and by whom that was signed. The shop's own copy has the way there as well.
+ */
+final class HandOverSheet {
+
+    private static final int QR_SIZE = 92;
+
+    private final Proven.Facts facts;
+    private final InstallationView installation;
+    private final VisitView.SignOffView signOff;
+    private final PassView pass;
+    private final Words words;
+    private final Locale locale;
+    private final Lengths lengths;
+    private final Html html = new Html();
+
+    HandOverSheet(Proven.Facts facts, Words words, Locale locale, Lengths lengths) {
+        this.facts = facts;
+        this.installation = facts.installation();
+        this.signOff = facts.signOff();
+        this.pass = facts.pass();
+        this.words = words;
+        this.locale = locale;
+        this.lengths = lengths;
+    }
+
+    /**
+     * The whole document.
+     *
+     * @param address that opens the installation
+     * @param isForShop with the passes and their notes
+     */
+    String html(String address, PaperFormat format, boolean isForShop) {
+        String title = "%s %s".formatted(installation.shopNumber(), installation.title());
+        html.raw("<html lang=\"" + locale.getLanguage() + "\"><head><title>" + Html.safe(say("TITLE") + " " + title)
+                + "</title><meta name=\"description\" content=\"" + Html.safe(say("TITLE")) + "\"/>"
+                + "<meta name=\"subject\" content=\"" + Html.safe(title) + "\"/>"
+                + "<style>" + STYLE.replace("SIZE", format.size()) + "</style></head><body>");
+        html.raw("<div class=\"label\">" + QrCode.svg(address, QR_SIZE, say("QR", "address", address)) + "<br/>"
+                + Html.safe(installation.shopNumber()) + "</div>");
+        html.paragraph("kind", say(isForShop ? "SHOP_COPY" : "TITLE"));
+        html.heading(1, installation.title());
+        html.paragraph("lead", words.sentences(outcomes(pass.verdict().says())));
+        limit();
+        what();
+        html.heading(2, say("CURVE"));
+        html.raw("<div class=\"picture\">"
+                + new CurvePicture(pass).svg(say("CURVE_ALT"), installation.ruleLimitSwr())
+                + "</div>");
+        channels();
+        band();
+        lengths();
+        measured();
+        cautions();
+        if (isForShop) {
+            steps();
+        }
+        signature();
+        return html.raw("</body></html>").toString();
+    }
+
+    private String say(String key) {
+        return words.phrase(new Outcome("sheet." + key, Map.of()));
+    }
+
+    private String say(String key, Object... namesAndValues) {
+        Map<String, Object> params = new LinkedHashMap<>();
+        for (int i = 0; i < namesAndValues.length; i += 2) {
+            params.put((String) namesAndValues[i], namesAndValues[i + 1]);
+        }
+        return words.phrase(new Outcome("sheet." + key, params));
+    }
+
+    private static List<Outcome> outcomes(List<OutcomeView> views) {
+        return views.stream().map(v -> new Outcome(v.id(), v.params())).toList();
+    }
+
+    private String day(LocalDate date) {
+        return date.format(DateTimeFormatter.ofLocalizedDate(FormatStyle.LONG).withLocale(locale));
+    }
+
+    /** How it may be used until it is mended, before anything else. */
+    private void limit() {
+        if (signOff.limitW() == null && signOff.due() == null) {
+            return;
+        }
+        StringBuilder says = new StringBuilder();
+        if (signOff.limitW() != null) {
+            says.append(say("LIMIT", "limitW", signOff.limitW())).append(' ');
+        }
+        if (signOff.due() != null) {
+            says.append(say("MENDED_BY", "day", day(signOff.due()))).append(' ');
+        }
+        if (signOff.mendedBy() != null) {
+            says.append(say("WHO_MENDS", "who", signOff.mendedBy()));
+        }
+        html.paragraph("limit", says.toString());
+    }
+
+    private void what() {
+        List<Fact> rows = new ArrayList<>();
+        rows.add(new Fact(say("CUSTOMER"), installation.customer()));
+        rows.add(new Fact(say("CARRIER"), installation.carrierDetail()));
+        rows.add(new Fact(
+                say("ANTENNA"),
+                joined(words.phrase(installation.antennaKind().words()), installation.antennaDetail())));
+        rows.add(new Fact(
+                say("RADIO"),
+                say("RADIO_IS", "ratedW", installation.ratedPowerW(), "ceilingSwr", installation.swrCeiling())));
+        rows.add(new Fact(say("FEEDLINE"), feedline()));
+        rows.add(new Fact(say("RULE"), words.sentence(ruleOutcome())));
+        html.facts(rows);
+    }
+
+    private Outcome ruleOutcome() {
+        return signOff.rule() == null
+                ? new Outcome("sheet.RULE_NOT_KNOWN", Map.of())
+                : new Outcome(signOff.rule().id(), signOff.rule().params());
+    }
+
+    private String feedline() {
+        return installation.feedlineType() == null || installation.feedlineLengthM() == null
+                ? ""
+                : joined(
+                        words.phrase(new Outcome("feedline." + installation.feedlineType(), Map.of())),
+                        lengths.of(installation.feedlineLengthM()));
+    }
+
+    private static String joined(String one, String other) {
+        return other.isBlank() ? one : one + ", " + other;
+    }
+
+    private static String number(Double value, int digits) {
+        return value == null ? "" : String.format(Locale.ROOT, "%." + digits + "f", value);
+    }
+
+    private static String impedance(ReadingView r) {
+        return r.resistanceOhm() == null || r.reactanceOhm() == null
+                ? ""
+                : String.format(
+                        Locale.ROOT,
+                        "%.0f %s j%.0f",
+                        r.resistanceOhm(),
+                        r.reactanceOhm() < 0 ? "−" : "+",
+                        Math.abs(r.reactanceOhm()));
+    }
+
+    private void channels() {
+        html.heading(2, say("CHANNELS"));
+        html.table(
+                List.of(say("CHANNEL"), "MHz", say("SWR"), say("RETURN_LOSS"), say("IMPEDANCE"), ""),
+                pass.verdict().channels().stream()
+                        .map(c -> List.of(
+                                c.primary() ? say("MAIN", "channel", c.name()) : c.name(),
+                                number(c.reading().frequencyHz() / 1e6, 3),
+                                number(c.reading().swr(), 2),
+                                number(c.reading().returnLossDb(), 1),
+                                impedance(c.reading()),
+                                c.reading().outside() ? say("NOT_READ") : say(c.met() ? "MET" : "MISSED")))
+                        .toList());
+    }
+
+    private void band() {
+        if (facts.overTheBand().isEmpty()) {
+            return;
+        }
+        html.heading(2, say("BAND"));
+        html.table(
+                List.of("MHz", say("SWR"), say("RETURN_LOSS"), say("IMPEDANCE")),
+                facts.overTheBand().stream()
+                        .map(r -> List.of(
+                                number(r.frequencyHz() / 1e6, 0),
+                                number(r.swr(), 2),
+                                number(r.returnLossDb(), 1),
+                                impedance(r)))
+                        .toList());
+    }
+
+    private void lengths() {
+        List<Fact> rows = new ArrayList<>();
+        Optional<Double> last = facts.steps().isEmpty()
+                ? Optional.empty()
+                : facts.steps().get(facts.steps().size() - 1).lengthM();
+        last.ifPresent(m -> rows.add(new Fact(
+                words.sentence(new Outcome(
+                        installation.antennaPiece().id(),
+                        installation.antennaPiece().params())),
+                lengths.of(m))));
+        if (installation.second() != null && facts.secondChangedM() != 0) {
+            rows.add(new Fact(
+                    words.sentence(installation.second().id().of()),
+                    say("CHANGED_BY", "change", lengths.change(facts.secondChangedM()))));
+        }
+        rows.add(new Fact(say("MARKS"), signOff.remark()));
+        rows.add(new Fact(say("REASON"), signOff.reason() == null ? "" : signOff.reason()));
+        if (rows.stream().anyMatch(r -> !r.value().isBlank())) {
+            html.heading(2, say("LENGTHS"));
+            html.facts(rows);
+        }
+    }
+
+    private void measured() {
+        html.heading(2, say("MEASURED"));
+        List<Fact> rows = new ArrayList<>();
+        rows.add(new Fact(say("WITH"), joined(words.phrase(pass.readingKind()), words.phrase(pass.plane()))));
+        rows.add(new Fact(say("CALIBRATION"), pass.declared()));
+        rows.add(new Fact(
+                say("CIRCUMSTANCES"),
+                pass.circumstances().isEmpty()
+                        ? say("AS_IT_SHOULD_BE")
+                        : String.join(
+                                ", ",
+                                pass.circumstances().stream()
+                                        .map(c -> words.phrase(c.name()))
+                                        .toList())));
+        rows.add(new Fact(
+                say("READ"),
+                say(
+                        "READ_BY",
+                        "pass",
+                        Integer.toString(pass.number()),
+                        "who",
+                        pass.recordedBy(),
+                        "day",
+                        day(LocalDate.ofInstant(pass.recordedAt(), ZoneId.systemDefault())))));
+        html.facts(rows);
+    }
+
+    private void cautions() {
+        if (!pass.cautions().isEmpty()) {
+            html.heading(2, say("CAUTIONS"));
+            html.list(words.each(outcomes(pass.cautions())));
+        }
+    }
+
+    private void steps() {
+        html.heading(2, say("STEPS"));
+        html.table(
+                List.of(say("PASS"), say("CHANGE"), say("LENGTH"), say("NOTE")),
+                facts.steps().stream()
+                        .map(s -> List.of(
+                                Integer.toString(s.pass()),
+                                s.changeM() == 0 ? "" : lengths.change(s.changeM()),
+                                s.lengthM().map(lengths::of).orElse(""),
+                                s.note()))
+                        .toList());
+    }
+
+    private void signature() {
+        html.heading(2, say("SIGNED"));
+        html.paragraph(
+                "",
+                say(
+                        "SIGNED_BY",
+                        "who",
+                        signOff.by(),
+                        "day",
+                        day(LocalDate.ofInstant(signOff.at(), ZoneId.systemDefault()))));
+        html.paragraph("", say("RECHECK_BY", "day", day(signOff.recheckBy())));
+        if (installation.carrier() == Carrier.AIRCRAFT) {
+            html.paragraph(
+                    "",
+                    signOff.returnedBy() == null
+                            ? say("NOT_RETURNED")
+                            : say("RETURNED_BY", "who", signOff.returnedBy()));
+        }
+    }
+
+    private static final String STYLE = """
+            @page { size: SIZE; margin: 15mm 15mm 17mm;
+              @bottom-right { content: counter(page) " / " counter(pages); font-family: Sheet; font-size: 8.5pt; color: #5a6a72; } }
+            body { font-family: Sheet; font-size: 10pt; line-height: 1.32; color: #1c2a33; margin: 0; }
+            h1 { font-size: 20pt; margin: 0 0 4pt; color: #14344d; }
+            h2 { font-size: 11.5pt; margin: 12pt 0 3pt; color: #14344d; border-bottom: 0.6pt solid #c9a24a; padding-bottom: 1pt; page-break-after: avoid; }
+            p { margin: 0 0 4pt; }
+            .kind { color: #5a6a72; text-transform: none; margin: 0; }
+            .lead { font-size: 11.5pt; font-weight: bold; margin-bottom: 6pt; }
+            .limit { border: 1pt solid #a5471f; color: #8a3312; font-weight: bold; padding: 5pt 7pt; margin: 4pt 0 6pt; }
+            .label { float: right; text-align: center; font-size: 9pt; margin: 0 0 4pt 10pt; }
+            table { border-collapse: collapse; width: 100%; }
+            .facts th { text-align: left; font-weight: normal; color: #5a6a72; width: 27%; vertical-align: top; padding: 1.5pt 8pt 1.5pt 0; }
+            .facts td { vertical-align: top; padding: 1.5pt 0; }
+            .numbers { -fs-table-paginate: paginate; }
+            .numbers tr { page-break-inside: avoid; }
+            .numbers th { text-align: right; font-weight: bold; border-bottom: 0.6pt solid #8fa0a8; padding: 2pt 6pt; }
+            .numbers td { text-align: right; padding: 1.5pt 6pt; border-bottom: 0.3pt solid #dfe5e6; }
+            .numbers th:first-child, .numbers td:first-child, .numbers th:last-child, .numbers td:last-child { text-align: left; }
+            .picture { page-break-inside: avoid; margin-top: 4pt; }
+            ul { margin: 0; padding-left: 14pt; }
+            li { margin: 0 0 2pt; }
+            """;
+}

@@ -1,0 +1,2 @@
+/** What goes on paper: the hand-over sheet of an installation. */
+package dorada.server.paper;

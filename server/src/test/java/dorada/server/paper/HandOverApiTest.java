@@ -1,0 +1,138 @@
+package dorada.server.paper;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.hamcrest.Matchers.containsString;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.jsonPath;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
+
+import com.google.zxing.BinaryBitmap;
+import com.google.zxing.client.j2se.BufferedImageLuminanceSource;
+import com.google.zxing.common.HybridBinarizer;
+import com.google.zxing.qrcode.QRCodeReader;
+import dorada.server.ApiTest;
+import java.awt.image.BufferedImage;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.UUID;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.cos.COSName;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.pdmodel.PDPage;
+import org.apache.pdfbox.pdmodel.font.PDFont;
+import org.apache.pdfbox.rendering.PDFRenderer;
+import org.apache.pdfbox.text.PDFTextStripper;
+import org.junit.jupiter.api.Test;
+
+/** The sheet is read back by another library than the one that wrote it. */
+class HandOverApiTest extends ApiTest {
+
+    private String signedOff() throws Exception {
+        String id = makeInstallation(1.05);
+        measure(id, UUID.randomUUID(), 0);
+        measure(id, UUID.randomUUID(), -0.012);
+        int version = read(getAs(viewer, "/api/installations/" + id), "$.version");
+        postJson(
+                        "/api/installations/" + id + "/sign-off",
+                        ("{\"version\":%d,\"passNumber\":2,\"remark\":\"Depth mark <filed> & sealed\","
+                                        + "\"reason\":\"until the roof is dry\",\"due\":\"2199-01-05\",\"mendedBy\":\"Noa\"}")
+                                .formatted(version))
+                .andExpect(status().isOk());
+        return id;
+    }
+
+    private PDDocument sheet(String id, String query) throws Exception {
+        byte[] pdf = getAs(viewer, "/api/installations/" + id + "/hand-over" + query)
+                .andExpect(status().isOk())
+                .andReturn()
+                .getResponse()
+                .getContentAsByteArray();
+        return Loader.loadPDF(pdf);
+    }
+
+    private static String text(PDDocument sheet) throws Exception {
+        return new PDFTextStripper().getText(sheet).replaceAll("\\s+", " ");
+    }
+
+    @Test
+    void itSaysWhatWasFittedWhatItReadsAndHowItMayBeUsed() throws Exception {
+        String id = signedOff();
+        try (PDDocument sheet = sheet(id, "")) {
+            String said = text(sheet);
+            assertThat(said)
+                    .contains(
+                            "Hand-over sheet",
+                            "Tractor 7",
+                            "Olive growers",
+                            "steel roof",
+                            "25 W, rated for SWR up to 2.00")
+                    .contains("Field (main)", "153.050", "157.450", "Over the band", "154 ", "157 ")
+                    .contains("Depth mark <filed> & sealed", "until the roof is dry")
+                    .contains("To be mended by January 5, 2199.", "Noa mends it.")
+                    .contains("Signed off", "ines")
+                    // The way there is the shop's own.
+                    .doesNotContain("The way there");
+            // The same numbers as the page shows.
+            Number swr =
+                    read(getAs(viewer, "/api/installations/" + id + "/passes"), "$[1].verdict.channels[0].reading.swr");
+            assertThat(said).contains("%.2f".formatted(swr.doubleValue()));
+        }
+    }
+
+    @Test
+    void theShopsCopyHasTheWayThereAndTheCustomersLanguageAndUnitAreChosen() throws Exception {
+        String id = signedOff();
+        try (PDDocument sheet = sheet(id, "?isForShop=true&language=ES&unit=IN&format=LETTER")) {
+            String said = text(sheet);
+            assertThat(said)
+                    .contains(
+                            "Hoja de entrega, copia del taller",
+                            "El camino hasta aquí",
+                            "−0.47 in (12 mm)",
+                            "Reparar antes del");
+            assertThat(sheet.getPage(0).getMediaBox().getWidth())
+                    .isEqualTo(612f, org.assertj.core.api.Assertions.within(1f));
+            assertThat(sheet.getDocumentCatalog().getLanguage()).isEqualTo("es");
+        }
+    }
+
+    /** ISO 14289-1 asks for tags, a title, a language and embedded fonts. */
+    @Test
+    void itIsTaggedAndItsFontsAreEmbedded() throws Exception {
+        try (PDDocument sheet = sheet(signedOff(), "")) {
+            assertThat(sheet.getDocumentCatalog().getMarkInfo().isMarked()).isTrue();
+            assertThat(sheet.getDocumentCatalog().getStructureTreeRoot().getKids())
+                    .isNotEmpty();
+            assertThat(sheet.getDocumentInformation().getTitle()).contains("Tractor 7");
+            assertThat(sheet.getPage(0).getMediaBox().getHeight()).isBetween(841f, 843f);
+            List<PDFont> fonts = new ArrayList<>();
+            for (PDPage page : sheet.getPages()) {
+                for (COSName name : page.getResources().getFontNames()) {
+                    fonts.add(page.getResources().getFont(name));
+                }
+            }
+            assertThat(fonts).isNotEmpty().allMatch(PDFont::isEmbedded);
+        }
+    }
+
+    @Test
+    void itsSquareOpensTheInstallation() throws Exception {
+        String id = signedOff();
+        try (PDDocument sheet = sheet(id, "")) {
+            BufferedImage page = new PDFRenderer(sheet).renderImageWithDPI(0, 200);
+            BufferedImage corner =
+                    page.getSubimage(page.getWidth() * 3 / 5, 0, page.getWidth() * 2 / 5, page.getHeight() / 4);
+            String address = new QRCodeReader()
+                    .decode(new BinaryBitmap(new HybridBinarizer(new BufferedImageLuminanceSource(corner))))
+                    .getText();
+            assertThat(address).isEqualTo("http://localhost/installations/" + id);
+        }
+    }
+
+    @Test
+    void whatWasNeverSignedOffHasNoSheet() throws Exception {
+        String id = makeInstallation(2);
+        getAs(viewer, "/api/installations/" + id + "/hand-over")
+                .andExpect(status().isConflict())
+                .andExpect(jsonPath("$.detail", containsString("sign it off first")));
+    }
+}
