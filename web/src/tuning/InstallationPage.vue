@@ -22,6 +22,7 @@ import { usePreferences } from '@/preferences'
 import { isTyping } from '@/shell/keys'
 import { useForm } from '@/shell/useForm'
 import { draftOfEntry, freshDraft, loadDraft, type PassDraft } from './draft'
+import HandOver from './HandOver.vue'
 import MakePermanent from './MakePermanent.vue'
 import { nextAction } from './nextAction'
 import NextStep from './NextStep.vue'
@@ -110,6 +111,12 @@ function correct(entry: Schemas['EnteredPass'], note: string) {
   record(false)
   if (draft.value) draft.value = draftOfEntry(entry, note, draft.value, preferences.unit)
 }
+
+/** The customer's copy, as this person reads. */
+const handOver = computed(
+  () =>
+    `/api/installations/${props.id}/hand-over?language=${preferences.language.toUpperCase()}&unit=${preferences.unit.toUpperCase()}`,
+)
 
 const { trouble, submit } = useForm()
 const notice = ref('')
@@ -242,6 +249,10 @@ watch(id, (next) => (draft.value = loadDraft(next)))
         :last="last"
       />
       <template v-else-if="step === 'share'">
+        <HandOver
+          :installation-id="installation.data.value.id"
+          :is-signed-off="installation.data.value.visits.some((v) => v.signOff !== undefined)"
+        />
         <ShareList :installation="installation.data.value" :passes="passes" />
         <VisitList :installation="installation.data.value" />
       </template>
@@ -308,10 +319,11 @@ watch(id, (next) => (draft.value = loadDraft(next)))
         </template>
       </template>
       <template v-else-if="installation.data.value.signOff">
-        <a v-if="last?.hasPhase" class="do" :href="`/api/passes/${last.id}/touchstone`">{{
+        <a class="do" target="_blank" :href="handOver">{{ words.text('handOver.OPEN') }}</a>
+        <a v-if="last?.hasPhase" class="other" :href="`/api/passes/${last.id}/touchstone`">{{
           words.text('tuning.EXPORT_TRACE')
         }}</a>
-        <a v-else-if="last" class="do" :href="`/api/passes/${last.id}/table`">{{
+        <a v-else-if="last" class="other" :href="`/api/passes/${last.id}/table`">{{
           words.text('tuning.EXPORT_READINGS')
         }}</a>
         <OpenVisit v-if="mayWrite" :installation-id="installation.data.value.id" @opened="open('tune')" />

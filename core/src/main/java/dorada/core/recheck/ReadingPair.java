@@ -25,10 +25,10 @@ final class ReadingPair {
     private static final double REPEATS = 0.001;
 
     /** A sweep's errors go along together: it says as much as so many independent points. */
-    private static final double INDEPENDENT = 12;
+    private static final double INDEPENDENT = 6;
 
     /** Curves that differ by so many doubts at each point are not of the same antenna. */
-    private static final double ANOTHER = 6;
+    private static final double ANOTHER = 9;
 
     /** No change is quite what an explanation says: so much of it is left open. */
     private static final double LIKENESS = 0.15;

@@ -1,0 +1,62 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import { usePreferences } from '@/preferences'
+import SegmentField from '@/ui/SegmentField.vue'
+import { useWords } from '@/words/words'
+
+/** The sheet that goes with the antenna: the customer's copy, and the shop's with the way there. */
+const props = defineProps<{ installationId: string; isSignedOff: boolean }>()
+const preferences = usePreferences()
+const words = useWords()
+const formats = [
+  { value: 'A4' as const, word: 'A4' },
+  { value: 'LETTER' as const, word: 'Letter' },
+]
+const format = ref<'A4' | 'LETTER'>(preferences.unit === 'in' ? 'LETTER' : 'A4')
+const language = ref(preferences.language)
+const languages = [
+  { value: 'en' as const, word: 'English' },
+  { value: 'es' as const, word: 'Español' },
+]
+const address = computed(() => (isForShop: boolean) => {
+  const query = new URLSearchParams({
+    format: format.value,
+    language: language.value.toUpperCase(),
+    unit: preferences.unit.toUpperCase(),
+    isForShop: String(isForShop),
+  })
+  return `/api/installations/${props.installationId}/hand-over?${query.toString()}`
+})
+</script>
+
+<template>
+  <section class="card">
+    <h2>{{ words.text('handOver.HEAD') }}</h2>
+    <template v-if="isSignedOff">
+      <p class="soft">{{ words.text('handOver.WHY') }}</p>
+      <div class="how">
+        <SegmentField v-model="format" :name="words.text('handOver.PAPER')" :options="formats" />
+        <SegmentField v-model="language" :name="words.text('handOver.LANGUAGE')" :options="languages" />
+      </div>
+      <div class="how">
+        <a class="other" target="_blank" :href="address(false)">{{ words.text('handOver.CUSTOMER') }}</a>
+        <a class="other" target="_blank" :href="address(true)">{{ words.text('handOver.SHOP') }}</a>
+      </div>
+    </template>
+    <p v-else class="soft">{{ words.text('handOver.NOT_YET') }}</p>
+  </section>
+</template>
+
+<style scoped>
+.card {
+  padding: 18px 20px;
+  display: grid;
+  gap: 10px;
+}
+
+.how {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 10px 16px;
+}
+</style>
