@@ -14,7 +14,7 @@ const sentence = computed(() =>
     ? words.value.text('due.NOTHING')
     : words.value.text(overdue.value ? 'due.OVERDUE_COUNT' : 'due.COUNT', {
         count: rows.value.length,
-        overdue: overdue.value,
+        overdueCount: overdue.value,
       }),
 )
 </script>

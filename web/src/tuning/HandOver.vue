@@ -1,8 +1,9 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue'
+import { ref } from 'vue'
 import { usePreferences } from '@/preferences'
 import SegmentField from '@/ui/SegmentField.vue'
 import { useWords } from '@/words/words'
+import { handOverAddress, usualPaper } from './handOver'
 
 /** The sheet that goes with the antenna: the customer's copy, and the shop's with the way there. */
 const props = defineProps<{ installationId: string; isSignedOff: boolean }>()
@@ -12,21 +13,19 @@ const formats = [
   { value: 'A4' as const, word: 'A4' },
   { value: 'LETTER' as const, word: 'Letter' },
 ]
-const format = ref<'A4' | 'LETTER'>(preferences.unit === 'in' ? 'LETTER' : 'A4')
+const format = ref(usualPaper(preferences.unit))
 const language = ref(preferences.language)
 const languages = [
   { value: 'en' as const, word: 'English' },
   { value: 'es' as const, word: 'Español' },
 ]
-const address = computed(() => (isForShop: boolean) => {
-  const query = new URLSearchParams({
+const address = (isForShop: boolean) =>
+  handOverAddress(props.installationId, {
+    language: language.value,
+    unit: preferences.unit,
     format: format.value,
-    language: language.value.toUpperCase(),
-    unit: preferences.unit.toUpperCase(),
-    isForShop: String(isForShop),
+    isForShop,
   })
-  return `/api/installations/${props.installationId}/hand-over?${query.toString()}`
-})
 </script>
 
 <template>

@@ -22,6 +22,7 @@ import { usePreferences } from '@/preferences'
 import { isTyping } from '@/shell/keys'
 import { useForm } from '@/shell/useForm'
 import { draftOfEntry, freshDraft, loadDraft, type PassDraft } from './draft'
+import { handOverAddress } from './handOver'
 import HandOver from './HandOver.vue'
 import MakePermanent from './MakePermanent.vue'
 import { nextAction } from './nextAction'
@@ -113,10 +114,7 @@ function correct(entry: Schemas['EnteredPass'], note: string) {
 }
 
 /** The customer's copy, as this person reads. */
-const handOver = computed(
-  () =>
-    `/api/installations/${props.id}/hand-over?language=${preferences.language.toUpperCase()}&unit=${preferences.unit.toUpperCase()}`,
-)
+const handOver = computed(() => handOverAddress(props.id, preferences))
 
 const { trouble, submit } = useForm()
 const notice = ref('')

@@ -19,6 +19,9 @@ final class CurvePicture {
     private static final int TOP = 34;
     private static final int BOTTOM = 30;
 
+    /** As a share of frequency. */
+    private static final double BESIDE = 0.04;
+
     private static final double STEP_DB = 10;
     private static final double LEAST_DEPTH_DB = 30;
     private static final double[] SWR_TICKS = {5, 3, 2, 1.5, 1.2, 1.1, 1.05};
@@ -38,9 +41,20 @@ final class CurvePicture {
         double[] all = hz.toArray();
         double low = DoubleStream.of(all).min().orElse(1);
         double high = DoubleStream.of(all).max().orElse(2);
-        double beside = pass.trace() == null ? Math.max(0.05 * (high - low), 0.002 * high) : 0;
-        lowHz = low - beside;
-        highHz = high + beside;
+        if (pass.trace() == null) {
+            double beside = Math.max(0.05 * (high - low), 0.002 * high);
+            lowHz = low - beside;
+            highHz = high + beside;
+        } else {
+            // About its channels: what lies far beside them says nothing to a customer.
+            double[] wanted =
+                    read.stream().mapToDouble(ReadingView::frequencyHz).toArray();
+            double first = DoubleStream.of(wanted).min().orElse(low);
+            double last = DoubleStream.of(wanted).max().orElse(high);
+            double beside = Math.max(BESIDE * last, last - first);
+            lowHz = Math.max(low, first - beside);
+            highHz = Math.min(high, last + beside);
+        }
         double deepest = pass.trace() == null
                 ? read.stream()
                         .filter(r -> r.returnLossDb() != null)
@@ -172,6 +186,9 @@ final class CurvePicture {
         double[] db = pass.trace().returnLossDb();
         StringBuilder points = new StringBuilder();
         for (int i = 0; i < hz.length; i++) {
+            if (hz[i] < lowHz || hz[i] > highHz) {
+                continue;
+            }
             points.append(String.format(Locale.ROOT, "%.1f,%.1f ", x(hz[i]), y(db[i])));
         }
         svg.append("<polyline fill=\"none\" stroke=\"#14344d\" stroke-width=\"1.6\" points=\"")

@@ -200,16 +200,22 @@ final class HandOverSheet {
                         .toList());
     }
 
+    private String piece() {
+        OutcomeView piece = installation.antennaPiece();
+        return words.sentence(new Outcome(piece.id(), piece.params()));
+    }
+
     private void lengths() {
         List<Fact> rows = new ArrayList<>();
         Optional<Double> last = facts.steps().isEmpty()
                 ? Optional.empty()
                 : facts.steps().get(facts.steps().size() - 1).lengthM();
-        last.ifPresent(m -> rows.add(new Fact(
-                words.sentence(new Outcome(
-                        installation.antennaPiece().id(),
-                        installation.antennaPiece().params())),
-                lengths.of(m))));
+        double changed =
+                facts.steps().stream().mapToDouble(Proven.Step::changeM).sum();
+        if (last.isEmpty() && changed != 0) {
+            rows.add(new Fact(piece(), say("CHANGED_BY", "change", lengths.change(changed))));
+        }
+        last.ifPresent(m -> rows.add(new Fact(piece(), lengths.of(m))));
         if (installation.second() != null && facts.secondChangedM() != 0) {
             rows.add(new Fact(
                     words.sentence(installation.second().id().of()),
@@ -299,7 +305,7 @@ final class HandOverSheet {
             p { margin: 0 0 4pt; }
             .kind { color: #5a6a72; text-transform: none; margin: 0; }
             .lead { font-size: 11.5pt; font-weight: bold; margin-bottom: 6pt; }
-            .limit { border: 1pt solid #a5471f; color: #8a3312; font-weight: bold; padding: 5pt 7pt; margin: 4pt 0 6pt; }
+            .limit { border: 1pt solid #a5471f; color: #8a3312; font-weight: bold; padding: 5pt 7pt; margin: 4pt 108pt 8pt 0; }
             .label { float: right; text-align: center; font-size: 9pt; margin: 0 0 4pt 10pt; }
             table { border-collapse: collapse; width: 100%; }
             .facts th { text-align: left; font-weight: normal; color: #5a6a72; width: 27%; vertical-align: top; padding: 1.5pt 8pt 1.5pt 0; }

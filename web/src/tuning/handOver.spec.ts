@@ -1,0 +1,15 @@
+import { describe, expect, it } from 'vitest'
+import { handOverAddress } from './handOver'
+
+describe('the address of a hand-over sheet', () => {
+  it('says language, unit and paper as the server knows them', () => {
+    expect(handOverAddress('i1', { language: 'es', unit: 'mm' })).toBe(
+      '/api/installations/i1/hand-over?format=A4&language=ES&unit=MM&isForShop=false',
+    )
+    const inches = handOverAddress('i1', { language: 'en', unit: 'inch', isForShop: true })
+    expect(inches).toContain('format=LETTER')
+    expect(inches).toContain('unit=IN')
+    expect(inches).toContain('isForShop=true')
+    expect(handOverAddress('i1', { language: 'en', unit: 'inch', format: 'A4' })).toContain('format=A4')
+  })
+})
