@@ -104,7 +104,7 @@ const own = computed(() => props.passes.find((p) => !p.oldAntenna)?.id)
 table {
   width: 100%;
   border-collapse: collapse;
-  font-size: 14.5px;
+  font-size: 14px;
 }
 
 th {
@@ -118,7 +118,7 @@ th {
 
 td {
   border-top: 1px solid var(--line);
-  padding: 8px 10px 8px 0;
+  padding: 8px 8px 8px 0;
   white-space: nowrap;
 }
 
@@ -128,7 +128,7 @@ td {
 
 th.number,
 td.number {
-  padding-right: 20px;
+  padding-right: 14px;
 }
 
 .by {

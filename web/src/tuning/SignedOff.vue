@@ -17,7 +17,7 @@ const limitWords = computed(() => {
     s.limitW === undefined ? '' : words.value.text('tuning.AT_MOST_W', { limitW: s.limitW }),
     s.due === undefined ? '' : words.value.text('tuning.MENDED_BY_DATE', { due: s.due }),
     s.mendedBy === undefined ? '' : words.value.text('tuning.MENDED_BY_WHOM', { who: s.mendedBy }),
-    s.costDb === undefined || Math.abs(s.costDb) < 0.05
+    !s.reason || s.costDb === undefined || Math.abs(s.costDb) < 0.05
       ? ''
       : words.value.text(s.costDb > 0 ? 'tuning.DB_LOST' : 'tuning.DB_GAINED', {
           db: Math.abs(s.costDb).toFixed(1),

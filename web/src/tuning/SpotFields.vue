@@ -3,13 +3,14 @@ import PlainTable from '@/ui/PlainTable.vue'
 import TextField from '@/ui/TextField.vue'
 import PickField from '@/ui/PickField.vue'
 import ActionButton from '@/ui/ActionButton.vue'
-import { nextTick, watch } from 'vue'
+import { nextTick, ref, useTemplateRef, watch } from 'vue'
 import { useWords } from '@/words/words'
 import { nextField } from './flow'
 import type { Installation } from './sentence'
 import { formatChannelMhz } from '@/units/frequency'
 import { formatSwr } from '@/units/swr'
 import {
+  deliveredW,
   emptyRow,
   isEmptyRow,
   meaningOf,
@@ -18,6 +19,7 @@ import {
   type MeterDraft,
   type SpotRow,
 } from './spots'
+import { parseSpotSpan } from './spotSpan'
 import { useMeanings, type Meaning } from './useMeanings'
 
 const words = useWords()
@@ -43,6 +45,12 @@ function meaning(row: SpotRow | undefined): string {
   if (!means) return ''
   const loss = Number.isFinite(means.returnLossDb) ? `${means.returnLossDb.toFixed(1)} dB` : '∞ dB'
   return draft.value.kind === 'WATTMETER' ? `${formatSwr(means.swr)} · ${loss}` : loss
+}
+/** What is left of the forward watts when the reflected ones are taken off. */
+function delivered(row: SpotRow | undefined): string {
+  if (!row || draft.value.kind !== 'WATTMETER') return ''
+  const watts = deliveredW(row)
+  return watts === undefined ? '' : words.value.text('tuning.DELIVERED', { deliveredW: watts })
 }
 /** Between which values the SWR may lie. */
 function doubt({ reading }: Meaning): string {
@@ -77,6 +85,24 @@ async function move(event: KeyboardEvent) {
 function set(key: string, part: keyof SpotRow, text: string) {
   const row = draft.value.channels[key] ?? emptyRow()
   draft.value.channels[key] = { ...row, [part]: text }
+}
+const span = ref('')
+const spanWrong = ref('')
+const table = useTemplateRef<{ $el: HTMLElement }>('table')
+/** Rows for a whole band at once; what is there already stays. */
+async function addSpan() {
+  const asked = parseSpotSpan(span.value)
+  spanWrong.value = asked.ok ? '' : words.value.text(`typed.${asked.why}`)
+  if (!asked.ok) return
+  const known = draft.value.extra.map((row) => row.mhz)
+  const wanted = asked.mhz.filter((mhz) => !known.includes(mhz))
+  const before = draft.value.extra.filter((row) => !isEmptyRow(row))
+  draft.value.extra = [...before, ...wanted.map((mhz) => ({ ...emptyRow(), mhz }))]
+  span.value = ''
+  await nextTick()
+  // Straight to the first reading of the new rows: the frequencies stand there already.
+  const rows = table.value?.$el.querySelectorAll('tbody tr:has(input[placeholder=MHz])')
+  rows?.[before.length]?.querySelectorAll('input')[1]?.focus()
 }
 const columns = (): { part: keyof SpotRow; word: string }[] =>
   draft.value.kind === 'WATTMETER'
@@ -116,6 +142,7 @@ const columns = (): { part: keyof SpotRow; word: string }[] =>
       />
     </div>
     <PlainTable
+      ref="table"
       class="first-field"
       :class="draft.kind.toLowerCase()"
       @keydown.enter="move"
@@ -148,6 +175,9 @@ const columns = (): { part: keyof SpotRow; word: string }[] =>
             <td class="means" role="status">
               {{ meaning(draft.channels[key]) }}
               <span v-if="meanings[key]" class="soft">{{ doubt(meanings[key]) }}</span>
+              <span v-if="delivered(draft.channels[key])" class="soft">{{
+                delivered(draft.channels[key])
+              }}</span>
             </td>
           </tr>
           <tr v-if="whyNot(key)">
@@ -176,6 +206,7 @@ const columns = (): { part: keyof SpotRow; word: string }[] =>
             <td class="means" role="status">
               {{ meaning(row) }}
               <span v-if="meanings[`extra${i}`]" class="soft">{{ doubt(meanings[`extra${i}`] ?? {}) }}</span>
+              <span v-if="delivered(row)" class="soft">{{ delivered(row) }}</span>
             </td>
           </tr>
           <tr v-if="whyNot(`extra${i}`)">
@@ -187,6 +218,15 @@ const columns = (): { part: keyof SpotRow; word: string }[] =>
     <ActionButton quiet @click="draft.extra.push(emptyRow())">
       {{ words.text('tuning.ADD_FREQUENCY') }}
     </ActionButton>
+    <div class="span" @keydown.enter.prevent="addSpan">
+      <TextField
+        v-model="span"
+        :name="words.text('tuning.SPAN_OF_ROWS')"
+        placeholder="118 to 136 every 1"
+        :wrong="spanWrong"
+      />
+      <ActionButton @click="addSpan">{{ words.text('tuning.ADD_ROWS') }}</ActionButton>
+    </div>
     <p v-if="wrong.spots" class="wrong" role="alert">{{ wrong.spots }}</p>
   </div>
 </template>
@@ -195,6 +235,13 @@ const columns = (): { part: keyof SpotRow; word: string }[] =>
 .spots {
   display: grid;
   gap: 8px;
+}
+
+.span {
+  display: grid;
+  grid-template-columns: 1fr auto;
+  gap: 8px;
+  align-items: end;
 }
 
 .ranges {

@@ -81,6 +81,15 @@ export function meaningOf(row: SpotRow, kind: MeterKind): { swr: number; returnL
   return swr >= 1 && Number.isFinite(swr) ? { swr, returnLossDb: returnLossOfSwr(swr) } : undefined
 }
 
+/** Forward less reflected, in watts; nothing while either can't be read or more comes back than goes. */
+export function deliveredW(row: SpotRow): number | undefined {
+  const forward = parseDecimal(row.forward)
+  const reflected = parseDecimal(row.reflected)
+  return forward.ok && reflected.ok && forward.value > 0 && reflected.value <= forward.value
+    ? forward.value - reflected.value
+    : undefined
+}
+
 export interface ReadSpots {
   /** The readings that are typed. */
   spots: SpotRequest[]

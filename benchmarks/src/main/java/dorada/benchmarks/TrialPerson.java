@@ -42,7 +42,7 @@ final class TrialPerson {
     private static final double TAPE_M = 0.0003;
 
     /** Of the highest wanted channel. */
-    private static final double HIGHEST_SWEPT = 1.3;
+    private static final double HIGHEST_SWEPT = 1.02;
 
     private TrialPerson() {}
 

@@ -17,6 +17,7 @@ class AccessibilityIT {
     /** Addresses, and words that stand there once they are ready. */
     private static final String[][] VIEWS = {
         {"/installations/new", "What is fitted"},
+        {"/due", "Limits that stand"},
         {"/plan", "Claim:"},
         {"/plan/ground", "From above"},
         {"/plan/watts", "What each change is worth"},
@@ -69,6 +70,10 @@ class AccessibilityIT {
                 page.locator("button.within-reach").click();
                 check(page, look + " recording");
                 page.getByText("Cancel").click();
+                page.navigate(dorada.address());
+                ines.finds("Depot mast");
+                page.getByText("Against the sign-off").waitFor();
+                check(page, look + " recheck");
                 for (String[] view : VIEWS) {
                     page.navigate(dorada.address() + view[0]);
                     page.getByText(view[1]).first().waitFor();

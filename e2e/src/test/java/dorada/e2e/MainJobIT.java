@@ -4,8 +4,10 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import com.microsoft.playwright.APIResponse;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Route;
+import com.microsoft.playwright.options.AriaRole;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.regex.Pattern;
@@ -88,6 +90,29 @@ class MainJobIT {
                 .nth(2)
                 .textContent();
         assertThat(Double.parseDouble(shown.strip())).isCloseTo(dipMhz, within(1.0));
+        isHandedOver(bruno);
+        isRechecked(bruno, pass);
+    }
+
+    private static void isHandedOver(Technician who) {
+        String address = who.button("Customer’s copy (PDF)", AriaRole.LINK).getAttribute("href");
+        APIResponse sheet = who.page().request().get(dorada.address() + address);
+        assertThat(sheet.status()).isEqualTo(200);
+        assertThat(sheet.headers()).containsEntry("content-type", "application/pdf");
+        assertThat(new String(sheet.body(), 0, 5, StandardCharsets.ISO_8859_1)).isEqualTo("%PDF-");
+    }
+
+    /** Nobody has touched it: it is signed off again with what it shows, and nothing more is asked. */
+    private static void isRechecked(Technician who, int signedOff) {
+        who.button("Open a new visit").click();
+        who.button("Open the visit").click();
+        who.button("Sweep it as found").click();
+        who.sweepsNow(signedOff + 1);
+        assertThat(who.sentence()).containsText("Unchanged since it was signed off");
+        assertThat(who.page().getByText("Against the sign-off: pass " + signedOff))
+                .isVisible();
+        who.signsOff("");
+        assertThat(who.page().getByText("Recheck: unchanged")).isVisible();
     }
 
     private static double reflected(String[] point) {

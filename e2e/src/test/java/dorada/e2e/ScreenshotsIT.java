@@ -51,6 +51,13 @@ class ScreenshotsIT {
             page.keyboard().press("f");
             take(page, "sign-off");
             page.navigate(dorada.address());
+            ines.finds("Depot mast");
+            page.getByText("Against the sign-off").waitFor();
+            take(page, "recheck");
+            page.navigate(dorada.address() + "/due");
+            page.getByText("Limits that stand").waitFor();
+            take(page, "due");
+            page.navigate(dorada.address());
             onTheDesk(page, dorada);
             page.navigate(dorada.address() + "/plan");
             assertThat(page.locator(".sentence")).containsText("Fit the");
@@ -124,8 +131,6 @@ class ScreenshotsIT {
         page.locator(".surface").click();
         page.waitForTimeout(800);
         take(page, "trace-desk");
-        Controls.take(page, "Smith chart");
-        take(page, "smith");
         page.locator("input[type=file]")
                 .first()
                 .setInputFiles(Traces.antenna(folder.resolve("depot mast.s1p"), 156, 10, 500, 801, 20));
