@@ -289,7 +289,7 @@ watch(id, (next) => (draft.value = loadDraft(next)))
         :installation="installation.data.value"
         :pass="last"
         :is-proven="isPermanent(passes, installation.data.value)"
-        @signed-off="open('share')"
+        :on-signed-off="() => open('share')"
         @permanent="open('permanent')"
       />
       <MakePermanent
@@ -324,7 +324,11 @@ watch(id, (next) => (draft.value = loadDraft(next)))
         <a v-else-if="last" class="other" :href="`/api/passes/${last.id}/table`">{{
           words.text('tuning.EXPORT_READINGS')
         }}</a>
-        <OpenVisit v-if="mayWrite" :installation-id="installation.data.value.id" @opened="open('tune')" />
+        <OpenVisit
+          v-if="mayWrite"
+          :installation-id="installation.data.value.id"
+          :on-opened="() => open('tune')"
+        />
         <p v-if="trouble" class="wrong" role="alert">{{ trouble }}</p>
       </template>
 

@@ -12,8 +12,11 @@ import { capital, useWords } from '@/words/words'
 import type { Installation } from './sentence'
 
 /** Goes on with what is signed off: says what for, and why. */
-const props = defineProps<{ installationId: string }>()
-const emit = defineEmits<{ opened: [] }>()
+const props = defineProps<{
+  installationId: string
+  /** Called and not emitted: once a visit is open this form is no longer there to emit anything. */
+  onOpened: () => void
+}>()
 
 type Purpose = Installation['visits'][number]['purpose']
 const PURPOSES: Purpose[] = ['RECHECK', 'RETUNING', 'REPAIR', 'FITTING']
@@ -40,7 +43,7 @@ async function send() {
   const done = await submit(async () => {
     await openIt.mutateAsync(undefined)
   })
-  if (done) emit('opened')
+  if (done) props.onOpened()
 }
 </script>
 

@@ -26,8 +26,10 @@ const props = defineProps<{
   pass: Pass
   /** Everything was tightened and swept for the last time, or nothing was touched. */
   isProven: boolean
+  /** Called and not emitted: once it is signed off this form is no longer there to emit anything. */
+  onSignedOff: () => void
 }>()
-const emit = defineEmits<{ signedOff: []; permanent: [] }>()
+const emit = defineEmits<{ permanent: [] }>()
 
 const DRAFT = `dorada.sign-off-draft.${visitOf(props.installation).id}`
 const NOTHING = { remark: '', reason: '', limit: '', due: '', mendedBy: '', returnedBy: '' }
@@ -83,7 +85,7 @@ async function send() {
   })
   if (done) {
     keep(DRAFT, undefined)
-    emit('signedOff')
+    props.onSignedOff()
   }
 }
 </script>
