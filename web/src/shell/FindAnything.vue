@@ -24,9 +24,11 @@ function take(found: Option<string>[], looking: boolean) {
   isLooking.value = looking
 }
 
-function go(path: string) {
+async function go(path: string) {
   text.value = ''
-  void router.push(path)
+  await router.push(path)
+  // The keys of the page that was found are its own again.
+  if (document.activeElement instanceof HTMLElement) document.activeElement.blur()
 }
 
 useEventListener(window, 'keydown', (event: KeyboardEvent) => {

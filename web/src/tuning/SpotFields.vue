@@ -50,7 +50,7 @@ function meaning(row: SpotRow | undefined): string {
 function delivered(row: SpotRow | undefined): string {
   if (!row || draft.value.kind !== 'WATTMETER') return ''
   const watts = deliveredW(row)
-  return watts === undefined ? '' : words.value.text('tuning.DELIVERED', { deliveredW: watts })
+  return watts === undefined ? '' : words.value.text('tuning.DELIVERED', { deliveredFineW: watts })
 }
 /** Between which values the SWR may lie. */
 function doubt({ reading }: Meaning): string {
@@ -69,6 +69,9 @@ async function move(event: KeyboardEvent) {
   const from = event.target as HTMLInputElement
   let next = nextField(table, from, event.key)
   const last = draft.value.extra.at(-1)
+  const isLastRow = from.closest('tr') === [...table.querySelectorAll('input')].at(-1)?.closest('tr')
+  // From an empty row below all others Enter records: the form has it.
+  if (event.key === 'Enter' && isLastRow && last && isEmptyRow(last)) return
   // A last row with something in it has one more below; from an empty one Enter records.
   if (!next && event.key === 'Enter' && last && !isEmptyRow(last)) {
     event.preventDefault()

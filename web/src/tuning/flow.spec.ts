@@ -7,7 +7,8 @@ table.innerHTML =
   '<tr><td><input id="low-f"><input id="low-r"></td></tr>' +
   '<tr><td>What is wrong</td></tr>' +
   '<tr><td><input id="high-f"><input id="high-r"></td></tr>' +
-  '<tr><td><input id="mhz"><input id="more-f"><input id="more-r"></td></tr>'
+  '<tr><td><input id="mhz" placeholder="MHz"><input id="more-f"><input id="more-r"></td></tr>' +
+  '<tr><td><input id="there" placeholder="MHz" value="119"><input id="there-f"><input id="there-r"></td></tr>'
 
 describe('fields of a table of readings', () => {
   it.each([
@@ -17,7 +18,9 @@ describe('fields of a table of readings', () => {
     ['high-f', 'ArrowDown', 'more-f'],
     ['more-r', 'ArrowUp', 'high-r'],
     ['mhz', 'ArrowUp', 'high-f'],
-    ['more-r', 'Enter', undefined],
+    ['high-r', 'Enter', 'mhz'],
+    ['more-r', 'Enter', 'there-f'],
+    ['there-r', 'Enter', undefined],
     ['low-f', 'ArrowUp', undefined],
   ])('%s by %s is followed by %s', (from, key, next) => {
     const field = table.querySelector<HTMLInputElement>(`#${from}`) as HTMLInputElement

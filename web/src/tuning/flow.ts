@@ -1,4 +1,7 @@
-/** Which field of a table comes next: by Enter the one after, by an arrow the one above or below in the same column. */
+/**
+ * Which field of a table comes next: by Enter the one after, past a frequency that stands there already; by an arrow the one above or
+ * below in the same column.
+ */
 export function nextField(
   table: HTMLElement,
   from: HTMLInputElement,
@@ -7,7 +10,7 @@ export function nextField(
   const fields = [...table.querySelectorAll('input')]
   const at = fields.indexOf(from)
   if (at < 0) return undefined
-  if (key === 'Enter') return fields[at + 1]
+  if (key === 'Enter') return fields.slice(at + 1).find((f) => f.placeholder !== 'MHz' || f.value === '')
   const rows = [...table.querySelectorAll('tr')].map((r) => [...r.querySelectorAll('input')])
   const filled = rows.filter((r) => r.length > 0)
   const row = filled.findIndex((r) => r.includes(from))

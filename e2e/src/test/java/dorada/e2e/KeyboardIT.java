@@ -17,7 +17,7 @@ class KeyboardIT {
             + " const by = id => document.getElementById(id)?.textContent ?? '';"
             + " const label = e.labels?.[0]?.textContent ?? '';"
             + " return (e.getAttribute('aria-label') ?? (e.getAttribute('aria-labelledby') ?? '').split(' ').map(by).join(' ').trim())"
-            + " || label || e.textContent.trim() }";
+            + " || label.trim() || e.textContent.trim() }";
 
     private Page page;
 
@@ -43,6 +43,52 @@ class KeyboardIT {
 
     private void recorded(int pass) {
         assertThat(page.getByText("pass " + pass + " ·")).isVisible();
+    }
+
+    /** Forward and reflected watts at every megahertz of the airband: watts, Enter, watts, Enter. */
+    @Test
+    void nineteenRowsOfWatts() throws Exception {
+        try (RunningDorada dorada = RunningDorada.demo();
+                Desk desk = new Desk()) {
+            page = desk.page();
+            page.navigate(dorada.address());
+            page.getByLabel("Login").waitFor();
+            fill("Login", "ines");
+            fill("Password", RunningDorada.DEMO_PASSWORD);
+            press("Enter");
+            page.getByText("installations wait").waitFor();
+            press("/");
+            page.keyboard().type("Trainer with");
+            page.locator(".n-base-select-option--pending")
+                    .filter(new Locator.FilterOptions().setHasText("Trainer with"))
+                    .waitFor();
+            press("Enter");
+            page.locator(".strip > button").first().waitFor();
+            int passes = page.locator(".strip > button").count();
+            press("s");
+            tabTo("Simulated");
+            for (int i = 0; i < MOST_TABS && !page.getByLabel("Meter, dial").isChecked(); i++) {
+                press("ArrowRight");
+            }
+            tabTo("Instrument");
+            press("Enter");
+            press("ArrowDown");
+            press("Enter");
+            assertThat(page.getByLabel("Full scale forward, W")).isVisible();
+            fill("Rows over a band, MHz", "118 to 136");
+            press("Enter");
+            for (int row = 0; row < 19; row++) {
+                page.keyboard().type("20");
+                press("Enter");
+                page.keyboard().type("1.2");
+                press("Enter");
+            }
+            assertThat(page.getByText("18.8 W delivered")).hasCount(19);
+            // From the empty row below the last Enter records.
+            press("Enter");
+            recorded(passes + 1);
+            assertThat(desk.takeConsoleErrors()).isEmpty();
+        }
     }
 
     @Test
