@@ -5,7 +5,8 @@ import { useEventListener, watchDebounced } from '@vueuse/core'
 import { NInput } from 'naive-ui'
 import { computed, defineAsyncComponent, ref } from 'vue'
 import { useRouter } from 'vue-router'
-import { useBoard, useCounts, useMe } from '@/api/queries'
+import { useBoard, useCounts, useDue, useMe } from '@/api/queries'
+import { useWords } from '@/words/words'
 import { isTyping } from '@/shell/keys'
 import InstallationCard from './InstallationCard.vue'
 import { STATES, type CardState } from './words'
@@ -20,6 +21,9 @@ const search = ref('')
 const state = ref<CardState>()
 const board = useBoard(search, state)
 const reckoned = useCounts(search)
+const words = useWords()
+const due = useDue()
+const dueCount = computed(() => due.data.value?.length ?? 0)
 
 watchDebounced(typed, (text) => (search.value = text), { debounce: 200 })
 
@@ -57,7 +61,10 @@ useEventListener(window, 'keydown', onKey)
 <template>
   <div class="page">
     <div class="top">
-      <h1>{{ reckoned.data.value ? sentence : 'One moment…' }}</h1>
+      <div>
+        <h1>{{ reckoned.data.value ? sentence : 'One moment…' }}</h1>
+        <RouterLink v-if="dueCount" to="/due">{{ words.text('due.COUNT', { count: dueCount }) }}</RouterLink>
+      </div>
       <RouterLink v-if="mayWrite" class="do new" to="/installations/new"
         >New installation <kbd>N</kbd></RouterLink
       >

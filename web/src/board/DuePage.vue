@@ -37,14 +37,14 @@ const sentence = computed(() =>
         </thead>
         <tbody>
           <tr v-for="r in rows" :key="r.what + r.installationId" :class="{ late: r.isOverdue }">
-            <td class="day">
+            <td class="day whole">
               {{ r.day ?? words.text('due.NO_DAY') }}
               <b v-if="r.isOverdue">{{ words.text('due.OVERDUE') }}</b>
             </td>
-            <td>{{ words.text(`due.${r.what}`) }}</td>
+            <td class="whole">{{ words.text(`due.${r.what}`) }}</td>
             <td>
               <RouterLink :to="`/installations/${r.installationId}`">{{ r.title }}</RouterLink>
-              <span class="soft"> {{ r.shopNumber }}, {{ r.customer }}</span>
+              <span class="soft below">{{ r.shopNumber }}, {{ r.customer }}</span>
             </td>
             <td>
               <template v-if="r.what === 'MEND'">{{
@@ -83,11 +83,16 @@ const sentence = computed(() =>
 
 td {
   vertical-align: top;
-  overflow-wrap: anywhere;
+  overflow-wrap: break-word;
 }
 
-.day {
+.whole {
   white-space: nowrap;
+  overflow-wrap: normal;
+}
+
+.below {
+  display: block;
 }
 
 .late .day {
