@@ -52,18 +52,26 @@ describe('a channel that is met just now', () => {
 
 describe('making it permanent', () => {
   const of = (visit: string) => ({
-    props: { installation: { id: 'i1', visits: [{ id: visit }] } as unknown as Installation },
+    props: {
+      installation: {
+        id: 'i1',
+        visits: [{ id: visit }],
+        permanentSteps: ['DEBURRED', 'BARE_METAL', 'DEPTH_MARKED', 'TIGHTENED', 'SEALED', 'TIP_CAP'],
+      } as unknown as Installation,
+    },
   })
   it('keeps what is ticked, and puts it into the note of the final sweep', async () => {
     const first = mount(MakePermanent, of('v1'))
     await tick(first, true, 0)
     await tick(first, true, 3)
+    await first.findAll('[aria-pressed]')[5]?.trigger('click')
     first.unmount()
     const again = mount(MakePermanent, of('v1'))
-    expect(again.text()).toContain('4 of 6 still open')
-    await again.find('button').trigger('click')
+    expect(again.text()).toContain('3 of 6 still open')
+    await again.find('button.do').trigger('click')
     const note = String(again.emitted('sweep')?.[0]?.[0])
     expect(note).toContain('Cut deburred, Everything tightened.')
+    expect(note).toContain('Does not apply: tip cap on.')
     expect(note).toContain('Not done: bare metal')
     // On the next visit nothing is tight yet.
     expect(mount(MakePermanent, of('v2')).text()).toContain('6 of 6')

@@ -2,6 +2,7 @@ package dorada.core.antenna;
 
 import dorada.core.outcome.Outcome;
 import dorada.core.rf.Wavelength;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 
@@ -48,10 +49,18 @@ public final class AntennaKind {
         private SecondPiece second;
         private BandPiece upper;
         private BandPiece lower;
+        private List<PermanentStep> permanent;
 
         private Draft(String id, AdjustedPiece piece) {
             this.id = id;
             this.piece = piece;
+            this.permanent = PermanentStep.of(piece);
+        }
+
+        /** It is made permanent otherwise than its piece lets expect. */
+        public Draft madePermanentBy(PermanentStep... steps) {
+            permanent = List.of(steps);
+            return this;
         }
 
         /** The usual way to adjust it is the saw, which only shortens. */
@@ -201,6 +210,13 @@ public final class AntennaKind {
      */
     public Optional<Double> otherPiecesPerElectrical() {
         return of.otherPerElectrical > 0 ? Optional.of(of.otherPerElectrical) : Optional.empty();
+    }
+
+    /** What is done before its last sweep on {@code carrier}; indoors and in the hand nothing is sealed. */
+    public List<PermanentStep> permanentSteps(Carrier carrier) {
+        return of.permanent.stream()
+                .filter(s -> s != PermanentStep.SEALED || carrier != Carrier.INDOOR && carrier != Carrier.HANDHELD)
+                .toList();
     }
 
     /** True where its length means both halves, each by as much; false where it means one piece alone. */

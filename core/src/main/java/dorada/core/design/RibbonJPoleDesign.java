@@ -4,6 +4,7 @@ import dorada.core.antenna.AdjustedPiece;
 import dorada.core.antenna.AntennaKind;
 import dorada.core.antenna.BandPiece;
 import dorada.core.antenna.Carrier;
+import dorada.core.antenna.PermanentStep;
 import dorada.core.antenna.RibbonJPole;
 import dorada.core.cutsheet.CutKind;
 import dorada.core.cutsheet.Inputs;
@@ -32,6 +33,7 @@ import java.util.Set;
 public final class RibbonJPoleDesign extends AntennaDesign {
 
     public static final AntennaKind KIND = AntennaKind.called("RIBBON_J_POLE", AdjustedPiece.RADIATOR)
+            .madePermanentBy(PermanentStep.WIRE_ENDS, PermanentStep.TIGHTENED, PermanentStep.SEALED)
             .cutOnly()
             .smallestStepM(0.002)
             .waves(0.75)

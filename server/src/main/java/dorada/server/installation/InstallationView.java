@@ -4,6 +4,7 @@ import dorada.core.acceptance.ReferencePlane;
 import dorada.core.antenna.AntennaKind;
 import dorada.core.antenna.BandPiece;
 import dorada.core.antenna.Carrier;
+import dorada.core.antenna.PermanentStep;
 import dorada.core.antenna.PieceId;
 import dorada.core.design.Designs;
 import dorada.core.instrument.Span;
@@ -61,6 +62,7 @@ public record InstallationView(
         Double feedlineLengthM,
         SecondPieceView second,
         PiecesView pieces,
+        @NotNull List<PermanentStep> permanentSteps,
         @NotNull String createdBy,
         @NotNull Instant createdAt,
         VisitView.SignOffView signOff,
@@ -140,6 +142,7 @@ public record InstallationView(
                 i.feedlineLengthM(),
                 SecondPieceView.of(i),
                 PiecesView.of(i.antennaKind()),
+                i.antennaKind().permanentSteps(i.carrier()),
                 i.createdBy().displayName(),
                 i.createdAt(),
                 i.signOff().map(VisitView.SignOffView::of).orElse(null),
