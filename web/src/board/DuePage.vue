@@ -43,7 +43,7 @@ const sentence = computed(() =>
             </td>
             <td class="whole">{{ words.text(`due.${r.what}`) }}</td>
             <td>
-              <RouterLink :to="`/installations/${r.installationId}`">{{ r.title }}</RouterLink>
+              <RouterLink class="name" :to="`/installations/${r.installationId}`">{{ r.title }}</RouterLink>
               <span class="soft below">{{ r.shopNumber }}, {{ r.customer }}</span>
             </td>
             <td>
@@ -89,6 +89,12 @@ td {
 .whole {
   white-space: nowrap;
   overflow-wrap: normal;
+}
+
+.name {
+  display: inline-flex;
+  min-height: 44px;
+  align-items: center;
 }
 
 .below {
