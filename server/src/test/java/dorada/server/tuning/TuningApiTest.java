@@ -141,7 +141,7 @@ class TuningApiTest extends ApiTest {
     }
 
     @Test
-    void aMetRuleNeedsNoReasonAndKeepsNone() throws Exception {
+    void aMetRuleNeedsNoReason() throws Exception {
         String id = makeInstallation(10);
         measure(id, UUID.randomUUID(), 0).andExpect(jsonPath("$.advice.action").value("STOP"));
         postJson("/api/installations/" + id + "/sign-off", signOff(version(id), 1, ""))
@@ -151,9 +151,21 @@ class TuningApiTest extends ApiTest {
                         "/api/installations/" + id + "/passes",
                         measurement(UUID.randomUUID(), 0).replace("\"note\"", "\"finalSweep\":true,\"note\""))
                 .andExpect(jsonPath("$.finalSweep").value(true));
-        postJson("/api/installations/" + id + "/sign-off", signOff(version(id), 2, "ignored"))
+        postJson("/api/installations/" + id + "/sign-off", signOff(version(id), 2, "  "))
                 .andExpect(status().isOk())
                 .andExpect(jsonPath("$.signOff.reason").doesNotExist());
+    }
+
+    /** What is met may still be limited, and what was given up for it stays on the record. */
+    @Test
+    void aReasonThatIsGivenForAMetRuleStays() throws Exception {
+        String id = makeInstallation(10);
+        postJson(
+                "/api/installations/" + id + "/passes",
+                measurement(UUID.randomUUID(), 0).replace("\"note\"", "\"finalSweep\":true,\"note\""));
+        postJson("/api/installations/" + id + "/sign-off", signOff(version(id), 1, "25 cm higher, 0.1 dB lost"))
+                .andExpect(status().isOk())
+                .andExpect(jsonPath("$.signOff.reason").value("25 cm higher, 0.1 dB lost"));
     }
 
     @Test
