@@ -63,7 +63,9 @@ useEventListener(window, 'keydown', onKey)
     <div class="top">
       <div>
         <h1>{{ reckoned.data.value ? sentence : 'One moment…' }}</h1>
-        <RouterLink v-if="dueCount" class="due" to="/due">{{ words.text('due.COUNT', { count: dueCount }) }}</RouterLink>
+        <RouterLink v-if="dueCount" class="due" to="/due">{{
+          words.text('due.COUNT', { count: dueCount })
+        }}</RouterLink>
       </div>
       <RouterLink v-if="mayWrite" class="do new" to="/installations/new"
         >New installation <kbd>N</kbd></RouterLink
