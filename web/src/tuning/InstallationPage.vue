@@ -87,6 +87,12 @@ const recheck = computed(() =>
     : undefined,
 )
 
+/** On a visit for something else it is no more than a table: there the advice leads. */
+const leading = computed(() => {
+  const i = installation.data.value
+  return i && visitOf(i).purpose === 'RECHECK' ? recheck.value : undefined
+})
+
 const liveSweep = shallowRef<LiveSweep>()
 /** Of the newest pass; before there is one, or looking back, what holds anyhow. */
 const cautions = computed(
@@ -160,7 +166,7 @@ const next = computed(() =>
     own.value.length === 0,
     isPermanent(passes.value, installation.data.value),
     toBeFound.value,
-    recheck.value?.id,
+    leading.value?.id,
   ),
 )
 function doNext() {
@@ -236,7 +242,7 @@ watch(id, (next) => (draft.value = loadDraft(next)))
       :pass="shown"
       :is-brief="draft !== undefined"
       :is-to-be-found="toBeFound && isLast"
-      :recheck="recheck"
+      :recheck="leading"
     />
 
     <div class="middle">

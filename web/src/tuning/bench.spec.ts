@@ -141,6 +141,9 @@ describe('a recheck', () => {
     expect(button('WATCH')).toBe('sign-off')
     expect(button('CHANGED')).toBe('looked')
     expect(button('SUSPICIOUSLY_BETTER')).toBe('looked')
+    // With a door open it says nothing that could be signed.
+    const spoilt = pass({ ...found, action: 'MEASURE_AGAIN' })
+    expect(nextAction(spoilt, again, mm, false, true, false, 'UNCHANGED').does).toBe('in-place')
   })
 })
 

@@ -8,6 +8,9 @@ export type NextAction = {
   does: 'record' | 'looked' | 'as-advised' | 'in-place' | 'permanent' | 'sign-off'
 }
 
+/** A reading that was spoilt or lacks a band comes before whatever it seems to show. */
+const UNREAD = ['MEASURE_AGAIN', 'READ_THE_OTHER_BAND', 'SWEEP_WIDER']
+
 /**
  * The big button after the pass `last`; `isBaseline` where the antenna that stays was not swept yet, `isToBeFound` where it was not
  * on this visit, `finding` what it showed against the sign-off before.
@@ -27,9 +30,12 @@ export function nextAction(
   })
   if (isBaseline) return action('BASELINE', 'record')
   if (isToBeFound) return action('AS_FOUND', 'record')
-  if (finding === 'CHANGED' || finding === 'SUSPICIOUSLY_BETTER') return action('LOOKED', 'looked')
-  if (finding) return action('SIGN_OFF', 'sign-off')
   const a = last?.advice
+  const isToBeReadAgain = a && UNREAD.includes(a.action)
+  if (finding && !isToBeReadAgain)
+    return finding === 'CHANGED' || finding === 'SUSPICIOUSLY_BETTER'
+      ? action('LOOKED', 'looked')
+      : action('SIGN_OFF', 'sign-off')
   switch (a?.action) {
     case 'SHORTEN':
     case 'LENGTHEN': {

@@ -41,6 +41,15 @@ class KeyboardIT {
         page.keyboard().type(text);
     }
 
+    private void signIn(RunningDorada dorada) {
+        page.navigate(dorada.address());
+        page.getByLabel("Login").waitFor();
+        fill("Login", "ines");
+        fill("Password", RunningDorada.DEMO_PASSWORD);
+        press("Enter");
+        page.getByText("installations wait").waitFor();
+    }
+
     private void recorded(int pass) {
         assertThat(page.getByText("pass " + pass + " ·")).isVisible();
     }
@@ -51,12 +60,7 @@ class KeyboardIT {
         try (RunningDorada dorada = RunningDorada.demo();
                 Desk desk = new Desk()) {
             page = desk.page();
-            page.navigate(dorada.address());
-            page.getByLabel("Login").waitFor();
-            fill("Login", "ines");
-            fill("Password", RunningDorada.DEMO_PASSWORD);
-            press("Enter");
-            page.getByText("installations wait").waitFor();
+            signIn(dorada);
             press("/");
             page.keyboard().type("Trainer with");
             page.locator(".n-base-select-option--pending")
@@ -96,12 +100,7 @@ class KeyboardIT {
         try (RunningDorada dorada = RunningDorada.demo();
                 Desk desk = new Desk()) {
             page = desk.page();
-            page.navigate(dorada.address());
-            page.getByLabel("Login").waitFor();
-            fill("Login", "ines");
-            fill("Password", RunningDorada.DEMO_PASSWORD);
-            press("Enter");
-            page.getByText("installations wait").waitFor();
+            signIn(dorada);
             press("n");
 
             // The form begins at the name.

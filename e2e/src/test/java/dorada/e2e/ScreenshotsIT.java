@@ -3,7 +3,6 @@ package dorada.e2e;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 
 import com.microsoft.playwright.Page;
-import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.ScreenshotAnimations;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -80,15 +79,6 @@ class ScreenshotsIT {
             page.getByText("link beam").click();
             page.getByText("The wires are solved").waitFor();
             take(page, "cut-sheet");
-            page.navigate(dorada.address() + "/cutting?kind=rod-ground-plane&f=155000000&show=whatif");
-            page.getByText("The wires are solved").waitFor();
-            page.getByRole(AriaRole.SLIDER, new Page.GetByRoleOptions().setName("upright element"))
-                    .focus();
-            for (int i = 0; i < 36; i++) {
-                page.keyboard().press("ArrowLeft");
-            }
-            page.getByText("tried").waitFor();
-            take(page, "what-if");
             page.navigate(dorada.address() + "/practice");
             ines.button("Start sweeping").click();
             assertThat(ines.traces("now")).hasCount(1);

@@ -1,6 +1,7 @@
 package dorada.core.recheck;
 
 import dorada.core.antenna.Carrier;
+import java.util.Arrays;
 
 /**
  * What may have happened to an antenna between two readings, as what it does to its curve: the whole curve moves along the
@@ -62,9 +63,7 @@ enum Explanation {
     /** How often it is what happened, before anything is read; as shares of 1 over all of them. */
     double prior(Carrier carrier) {
         return weight(carrier)
-                / java.util.Arrays.stream(values())
-                        .mapToDouble(e -> e.weight(carrier))
-                        .sum();
+                / Arrays.stream(values()).mapToDouble(e -> e.weight(carrier)).sum();
     }
 
     private double weight(Carrier carrier) {

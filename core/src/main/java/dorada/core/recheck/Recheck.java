@@ -13,6 +13,7 @@ import dorada.core.tuning.Circumstance;
 import dorada.core.tuning.Pass;
 import dorada.core.tuning.Symptom;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.List;
@@ -191,7 +192,7 @@ public record Recheck(
     }
 
     private static List<Circumstance> otherwise(Pass then, Pass now) {
-        return java.util.Arrays.stream(Circumstance.values())
+        return Arrays.stream(Circumstance.values())
                 .filter(c ->
                         then.circumstances().contains(c) != now.circumstances().contains(c))
                 .toList();

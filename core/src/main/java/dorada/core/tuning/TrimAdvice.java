@@ -119,32 +119,12 @@ public record TrimAdvice(
         List<Outcome> all = new ArrayList<>();
         all.add(reason);
         all.addAll(reasons);
-        return with(onSecond, all);
+        return with(onSecond, all, spareM);
     }
 
     /** The same with a change that may be made though the rule is met. */
     TrimAdvice offering(double changeM) {
-        return new TrimAdvice(
-                action,
-                onSecond,
-                fit,
-                amountM,
-                needLowM,
-                needHighM,
-                dipHz,
-                dipDoubtHz,
-                targetHz,
-                sensitivityHzPerM,
-                learnt,
-                expected,
-                expectedReadings,
-                widerSweep,
-                overshootChance,
-                reasons,
-                causes,
-                tradeOff,
-                hypotheses,
-                changeM);
+        return with(onSecond, reasons, changeM);
     }
 
     /** Whether it is an order to change the antenna. */
@@ -154,10 +134,10 @@ public record TrimAdvice(
 
     /** The same, done to the second piece. */
     TrimAdvice ofSecond() {
-        return with(true, reasons);
+        return with(true, reasons, spareM);
     }
 
-    private TrimAdvice with(boolean second, List<Outcome> why) {
+    private TrimAdvice with(boolean second, List<Outcome> why, double spare) {
         return new TrimAdvice(
                 action,
                 second,
@@ -178,7 +158,7 @@ public record TrimAdvice(
                 causes,
                 tradeOff,
                 hypotheses,
-                spareM);
+                spare);
     }
 
     /** What to do next. */

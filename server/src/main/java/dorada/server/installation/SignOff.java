@@ -182,7 +182,7 @@ public class SignOff {
     }
 
     /** The rule that it was judged by; empty for one of before this was stored. */
-    Optional<AcceptanceRule> rule() {
+    public Optional<AcceptanceRule> rule() {
         return ruleName == null || limitSwr == null || swrCeiling == null
                 ? Optional.empty()
                 : Optional.of(ruleName.rule(limitSwr, swrCeiling));

@@ -237,7 +237,7 @@ final class HandOverSheet {
         rows.add(new Fact(
                 say("CIRCUMSTANCES"),
                 pass.circumstances().isEmpty()
-                        ? say("AS_IT_SHOULD_BE")
+                        ? say("NONE_NOTED")
                         : String.join(
                                 ", ",
                                 pass.circumstances().stream()

@@ -1,5 +1,6 @@
 package dorada.server.tuning;
 
+import dorada.core.acceptance.WantedChannel;
 import dorada.core.sweep.SweepAnalysis;
 import dorada.server.installation.Installation;
 import dorada.server.installation.InstallationService;
@@ -69,6 +70,14 @@ public class Proven {
                 .filter(v -> v.signOff().isPresent())
                 .reduce((a, b) -> b)
                 .orElseThrow(() -> UserProblem.conflict(Refused.NOT_SIGNED_OFF_YET.of()));
+        // One sheet, one rule: what was judged by another is not judged again under this sign-off.
+        boolean isOther = visit.signOff()
+                .flatMap(SignOff::rule)
+                .filter(r -> !r.outcome().equals(installation.rule().outcome()))
+                .isPresent();
+        if (isOther) {
+            throw UserProblem.conflict(Refused.RULE_CHANGED_SINCE.of());
+        }
         int number = visit.signOff().map(SignOff::terms).orElseThrow().passNumber();
         List<TuningPass> all = passes.findByInstallationIdAndNumberGreaterThanOrderByNumber(installationId, 0).stream()
                 .filter(p -> p.number() <= number)
@@ -89,7 +98,7 @@ public class Proven {
         }
         SweepAnalysis analysis = new SweepAnalysis(pass.sweep().sweep());
         List<ReadingView> all = new ArrayList<>();
-        for (var band : dorada.core.acceptance.WantedChannel.bands(installation.wantedChannels())) {
+        for (var band : WantedChannel.bands(installation.wantedChannels())) {
             double low = band.get(0).frequencyHz();
             double high = band.get(band.size() - 1).frequencyHz();
             double step = STEP_HZ * Math.max(1, Math.ceil((high - low) / STEP_HZ / MOST_STEPS));

@@ -2,6 +2,7 @@ package dorada.server.paper;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.hamcrest.Matchers.containsString;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.put;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.jsonPath;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
@@ -126,6 +127,19 @@ class HandOverApiTest extends ApiTest {
                     .getText();
             assertThat(address).isEqualTo("http://localhost/installations/" + id);
         }
+    }
+
+    @Test
+    void aSignOffByAnotherRuleThanThePlanHasNowHasNoSheet() throws Exception {
+        String id = signedOff();
+        postJson("/api/installations/" + id + "/visits", "{\"purpose\":\"RETUNING\",\"why\":\"\"}")
+                .andExpect(status().isCreated());
+        int version = read(getAs(viewer, "/api/installations/" + id), "$.version");
+        send(put("/api/installations/" + id + "?version=" + version), technician, plan("Tractor 7", 1.9))
+                .andExpect(status().isOk());
+        getAs(viewer, "/api/installations/" + id + "/hand-over")
+                .andExpect(status().isConflict())
+                .andExpect(jsonPath("$.detail", containsString("rule was changed")));
     }
 
     @Test
