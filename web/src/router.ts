@@ -71,6 +71,17 @@ export const router = createRouter({
       meta: { title: 'Meters' },
     },
     {
+      path: '/radios',
+      component: () => import('@/radio/RadiosPage.vue'),
+      meta: { title: 'Radios on the bench', hasHeading: true },
+    },
+    {
+      path: '/radios/:id',
+      component: () => import('@/radio/RadioPage.vue'),
+      props: true,
+      meta: { title: 'Radio on the bench', hasHeading: true },
+    },
+    {
       path: '/instruments',
       component: () => import('@/instrument/InstrumentsPage.vue'),
       meta: { title: 'Instruments', hasHeading: true },

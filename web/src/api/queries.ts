@@ -132,6 +132,33 @@ export const useLengthFit = (
 export const useServices = () =>
   useQuery({ queryKey: ['services'], queryFn: () => answer(api.GET('/api/services')), staleTime: Infinity })
 
+/** The shop's radios with their newest checks; `renew` after one was changed or checked. */
+export function useRadios() {
+  const client = useQueryClient()
+  return {
+    radios: useQuery({ queryKey: ['radios'], queryFn: () => answer(api.GET('/api/radios')) }),
+    renew: () => client.invalidateQueries({ queryKey: ['radios'] }),
+  }
+}
+
+/** Bench checks of a radio, the newest first. */
+export const useRadioChecks = (id: Ref<string>) =>
+  useQuery({
+    queryKey: computed(() => ['radios', id.value, 'checks']),
+    queryFn: () => answer(api.GET('/api/radios/{id}/checks', { params: { path: { id: id.value } } })),
+  })
+
+/** What the readings of a bench check say; nothing is asked while there is none. */
+export const useBenchVerdict = (read: Ref<Schemas['BenchCheckRequest'] | undefined>) =>
+  useQuery({
+    queryKey: computed(() => ['radio-judge', read.value]),
+    queryFn: () =>
+      answer(api.POST('/api/radios/judge', { body: read.value as Schemas['BenchCheckRequest'] })),
+    enabled: computed(() => read.value !== undefined),
+    placeholderData: keepPreviousData,
+    retry: false,
+  })
+
 export type ShopList = Schemas['ShopListView']
 
 /** The shop's own channel lists; `keep` replaces `list` where one is given. */

@@ -4,7 +4,7 @@ import ChoiceField from '@/ui/ChoiceField.vue'
 import FoldOut from '@/ui/FoldOut.vue'
 import PickField from '@/ui/PickField.vue'
 import TextField from '@/ui/TextField.vue'
-import { useFeedlines } from '@/api/queries'
+import { useFeedlines, useRadios } from '@/api/queries'
 import { feedlineOptions } from '@/planning/feedlines'
 import { useWords } from '@/words/words'
 import RadioRows from './RadioRows.vue'
@@ -18,6 +18,17 @@ const words = useWords()
 const feedlines = useFeedlines()
 const open = useFold(props, /^(ratedPowerW|swrCeiling|feedline|otherRadios)/)
 
+const { radios } = useRadios()
+/** What the shop knows of that radio is filled in. */
+function take(id: string) {
+  const radio = radios.data.value?.find((r) => r.id === id)
+  form.value.radioId = id
+  if (radio) {
+    form.value.ratedPower = String(radio.ratedPowerW)
+    form.value.swrCeiling = String(radio.swrCeiling)
+  }
+}
+
 const title = computed(() => {
   const line = feedlines.data.value?.find((l) => l.id === form.value.feedlineType)
   const at = form.value.measuredAt === 'RADIO' ? 'at the radio end' : 'at the antenna'
@@ -28,6 +39,15 @@ const title = computed(() => {
 <template>
   <FoldOut v-model:open="open" class="card" :title="title">
     <div class="two">
+      <PickField
+        :model-value="form.radioId"
+        :name="words.text('radios.THIS_RADIO')"
+        :options="[
+          { value: '', word: words.text('radios.NOT_NAMED') },
+          ...(radios.data.value ?? []).map((r) => ({ value: r.id, word: r.name })),
+        ]"
+        @update:model-value="take"
+      />
       <TextField v-model="form.ratedPower" name="Rated power, W" :wrong="wrong.ratedPowerW" />
       <TextField
         v-model="form.swrCeiling"

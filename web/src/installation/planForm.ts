@@ -29,6 +29,8 @@ export interface PlanForm {
   /** Id of the catalogue; empty where it is not known. */
   feedlineType: string
   feedlineLength: string
+  /** Of the shop's radios; empty where nobody said which. */
+  radioId: string
   /** The others of a fleet, one name on each line; of a new installation alone. */
   alike: string
 }
@@ -78,6 +80,7 @@ export function emptyForm(unit: LengthUnit): PlanForm {
     otherRadios: [],
     feedlineType: '',
     feedlineLength: '',
+    radioId: '',
     alike: '',
   }
 }
@@ -124,6 +127,7 @@ export function formOf(plan: Plan, unit: LengthUnit): PlanForm {
     })),
     feedlineType: plan.feedlineType ?? '',
     feedlineLength: plan.feedlineLengthM === undefined ? '' : metresTyped(plan.feedlineLengthM, unit),
+    radioId: plan.radioId ?? '',
     alike: '',
   }
 }
@@ -151,6 +155,7 @@ export function planOf(i: Schemas['InstallationView']): Plan {
     otherRadios: i.otherRadios,
     feedlineType: i.feedlineType,
     feedlineLengthM: i.feedlineLengthM,
+    radioId: i.radioId,
   }
 }
 
@@ -222,6 +227,7 @@ export function readPlan(form: PlanForm, unit: LengthUnit, hasOwnLimit = true): 
           feedlineLengthM: take('feedlineLengthM', parseLength(form.feedlineLength, unit)),
         }
       : {}),
+    ...(form.radioId ? { radioId: form.radioId } : {}),
   }
   return { plan, wrong }
 }
@@ -261,6 +267,7 @@ export const PLAN_NAMES: Record<keyof Plan, string> = {
   otherRadios: 'the other radios',
   feedlineType: 'the feedline',
   feedlineLengthM: 'the length of the feedline',
+  radioId: 'the shop’s radio',
 }
 
 /** A part of `plan` as it stands in the form, for a question about it. */

@@ -47,6 +47,7 @@ export const PLACES: Place[] = [
     pages: [
       { id: 'LIVE', path: '/live' },
       { id: 'METERS', path: '/live/meters' },
+      { id: 'RADIOS', path: '/radios', also: /^\/radios\// },
       { id: 'COMPARE', path: '/desk' },
       { id: 'CALIBRATIONS', path: '/desk/calibrations' },
       { id: 'INSTRUMENTS', path: '/instruments' },

@@ -5,7 +5,7 @@ import { computed } from 'vue'
 import { useRouter } from 'vue-router'
 import { keep } from '@/kept'
 import { DRAFTS, forgetPlan, putAside } from '@/planning/drafts'
-import { useFeedlines, useSavedPlans, useSavedSheets } from '@/api/queries'
+import { useFeedlines, useRadios, useSavedPlans, useSavedSheets } from '@/api/queries'
 import { CARRIERS } from '@/board/words'
 import { writeAddress } from '@/cutting/sheet'
 import { usePreferences } from '@/preferences'
@@ -27,6 +27,8 @@ const feedline = computed(() => {
   const known = feedlines.data.value?.find((l) => l.id === props.installation.feedlineType)
   return known ? words.value.phrase(known.title) : props.installation.feedlineType
 })
+const { radios } = useRadios()
+const radio = computed(() => radios.data.value?.find((r) => r.id === props.installation.radioId))
 const ownPlans = computed(() =>
   (plans.data.value ?? []).filter((p) => p.installationId === props.installation.id),
 )
@@ -113,6 +115,12 @@ function channelWords(c: Channel): string {
       <dt>Radio</dt>
       <dd>
         {{ installation.ratedPowerW }} W, rated for SWR up to {{ installation.swrCeiling }}
+        <template v-if="radio">
+          <br /><RouterLink :to="`/radios/${radio.id}`">{{ radio.name }}</RouterLink
+          >:
+          {{ radio.newest ? words.sentence(radio.newest.verdict.says) : words.text('radios.NEVER') }}
+          <span v-if="radio.newest" class="soft">{{ formatTime(radio.newest.checkedAt) }}</span>
+        </template>
         <template v-for="r in installation.otherRadios" :key="r.name">
           <br />{{ r.name }}: {{ r.ratedPowerW }} W, rated for SWR up to {{ r.swrCeiling }}
         </template>

@@ -48,6 +48,11 @@ export function quantity(
   if (name.endsWith('ShiftHz')) return `${signed(value / 1e6, MHZ_DIGITS)} MHz`
   if (ends('roughHz')) return mhz(1)
   if (name.endsWith('SmallHz')) return `${(value / 1e3).toFixed(0)} kHz`
+  if (name.endsWith('ShiftTinyHz')) return `${signed(value, 0)} Hz`
+  if (name.endsWith('TinyHz')) return `${value.toFixed(0)} Hz`
+  if (name.endsWith('ShiftPpm')) return `${signed(value, 2)} ppm`
+  if (ends('ppm')) return `${trimmed(value, 2)} ppm`
+  if (ends('dbc')) return `${value.toFixed(0).replace('-', '−')} dBc`
   if (name.endsWith('SharpHz')) return mhz(6)
   if (name.endsWith('TidyHz')) return `${trimmed(value / 1e6, MHZ_DIGITS)} MHz`
   if (name.endsWith('Giga')) return (value / 1e9).toFixed(1)

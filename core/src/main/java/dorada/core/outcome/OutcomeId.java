@@ -8,7 +8,7 @@ import java.util.Map;
 
 /**
  * What can be found out of one kind: an enum whose constants name what each depends on. The end of a parameter's name is its unit,
- * by which it is shown: {@code …Hz}, {@code …M}, {@code …W}, {@code …Ohm}, {@code …Swr}, {@code …Db}, {@code …Dbi}, {@code …Kg}, {@code …Share}, {@code …Chance}; a whole
+ * by which it is shown: {@code …Hz}, {@code …M}, {@code …W}, {@code …Ohm}, {@code …Swr}, {@code …Db}, {@code …Dbi}, {@code …Dbc}, {@code …Ppm}, {@code …Kg}, {@code …Share}, {@code …Chance}; a whole
  * number, {@code …Count}, is counted, a text is a name that a person gave, and another outcome, or a list of them, stands for its own words.
  */
 public interface OutcomeId {

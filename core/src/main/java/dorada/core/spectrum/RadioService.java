@@ -1,5 +1,6 @@
 package dorada.core.spectrum;
 
+import dorada.core.radio.FrequencyTolerance;
 import dorada.core.rf.Band;
 import java.util.List;
 import java.util.Optional;
@@ -12,6 +13,7 @@ import java.util.Optional;
  * @param country where these rules hold
  * @param year of the rules as known here
  * @param source the rule, and how it came here
+ * @param frequencyTolerance of a transmitter, where a rule is known here; services for amateurs have none
  * @param bandwidthHz of one channel
  * @param band where the service has a band rather than numbered channels; empty otherwise
  * @param channels numbered channels, or the band's edges and well-known frequencies
@@ -26,6 +28,7 @@ public record RadioService(
         String country,
         int year,
         String source,
+        Optional<FrequencyTolerance> frequencyTolerance,
         double bandwidthHz,
         Optional<Band> band,
         List<ServiceChannel> channels,

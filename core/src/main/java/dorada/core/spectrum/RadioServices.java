@@ -1,5 +1,6 @@
 package dorada.core.spectrum;
 
+import dorada.core.radio.FrequencyTolerance;
 import dorada.core.rf.Band;
 import java.io.BufferedReader;
 import java.io.IOException;
@@ -11,6 +12,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
@@ -68,6 +70,7 @@ public final class RadioServices {
                 head.get("country"),
                 Integer.parseInt(head.get("year")),
                 head.get("source"),
+                Optional.ofNullable(head.get("frequency tolerance")).map(RadioServices::tolerance),
                 Double.parseDouble(head.get("bandwidth")),
                 Optional.ofNullable(head.get("band")).map(b -> {
                     String[] edges = b.split(" ");
@@ -78,6 +81,16 @@ public final class RadioServices {
                 "even ends".equals(head.get("judged by")),
                 Optional.ofNullable(head.get("external antenna")),
                 reminders);
+    }
+
+    /** {@code 5 ppm; the rule}. */
+    private static FrequencyTolerance tolerance(String text) {
+        String[] parts = text.split("; ", 2);
+        String[] value = parts[0].split(" ");
+        return new FrequencyTolerance(
+                Double.parseDouble(value[0]),
+                FrequencyTolerance.Unit.valueOf(value[1].toUpperCase(Locale.ROOT)),
+                parts[1]);
     }
 
     private static List<String> lowMiddleHigh(List<ServiceChannel> channels) {

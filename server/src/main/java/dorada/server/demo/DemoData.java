@@ -16,6 +16,7 @@ import dorada.server.instrument.PracticeBench;
 import dorada.server.people.PeopleService;
 import dorada.server.people.Person;
 import dorada.server.people.Role;
+import dorada.server.radio.Radios;
 import dorada.server.sweep.UploadedSweep;
 import dorada.server.tuning.PassView;
 import dorada.server.tuning.Recording;
@@ -63,6 +64,7 @@ class DemoData implements SmartInitializingSingleton {
     private final VisitService visits;
     private final PracticeBench bench;
     private final SavedSheets sheets;
+    private final Radios radios;
     private final Clock shopClock;
     private final TransactionTemplate transactions;
     private final String token;
@@ -74,6 +76,7 @@ class DemoData implements SmartInitializingSingleton {
             VisitService visits,
             PracticeBench bench,
             SavedSheets sheets,
+            Radios radios,
             Clock clock,
             TransactionTemplate transactions,
             @Value("${dorada.demo-token}") String token) {
@@ -83,6 +86,7 @@ class DemoData implements SmartInitializingSingleton {
         this.visits = visits;
         this.bench = bench;
         this.sheets = sheets;
+        this.radios = radios;
         this.shopClock = clock;
         this.transactions = transactions;
         this.token = token;
@@ -115,6 +119,13 @@ class DemoData implements SmartInitializingSingleton {
             clock.setBack(Duration.ofDays(2));
             sheets.keep(byLogin.get("bruno").id(), DemoSheets.LINK_BEAM);
             sheets.keep(byLogin.get("noa").id(), DemoSheets.POLE);
+            for (DemoRadios demo : DemoRadios.ALL) {
+                clock.setBack(Duration.ofHours(demo.hoursAgo()));
+                UUID radio = radios.add(demo.radio()).id();
+                if (demo.check() != null) {
+                    radios.check(radio, demo.check(), byLogin.get(demo.by()).id());
+                }
+            }
             clock.setBack(Duration.ZERO);
         }
         if (!token.isBlank()) {

@@ -370,7 +370,8 @@ record DemoInstallation(
                             channels,
                             List.of(),
                             feedline,
-                            feedlineM));
+                            feedlineM,
+                            null));
         }
     }
 }

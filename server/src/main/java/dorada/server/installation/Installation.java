@@ -125,6 +125,9 @@ public class Installation {
     @Column(name = "feedline_length_m")
     private Double feedlineLengthM;
 
+    /** Of the shop's radios; one that is gone or in another shop is known no more. */
+    private UUID radioId;
+
     /** Counts what may change a verdict; signing off doesn't. */
     private long planVersion;
 
@@ -172,7 +175,7 @@ public class Installation {
                 shopNumber,
                 standInSeed,
                 practice,
-                InstallationRequest.of(this, title, startLengthM().orElse(null)),
+                InstallationRequest.of(this, title, startLengthM().orElse(null), radioId),
                 createdBy.login(),
                 createdAt,
                 visits.stream().map(Visit::record).toList());
@@ -230,6 +233,7 @@ public class Installation {
         measuredAt = r.measuredAt();
         feedlineType = r.feedlineType();
         feedlineLengthM = r.feedlineLengthM();
+        radioId = r.radioId();
         channels.clear();
         channels.addAll(r.channels());
         otherRadios.clear();
@@ -369,6 +373,11 @@ public class Installation {
 
     List<Channel> channels() {
         return channels;
+    }
+
+    /** Which of the shop's radios it is for. */
+    public Optional<UUID> radioId() {
+        return Optional.ofNullable(radioId);
     }
 
     /** Further radios on this antenna. */

@@ -13,8 +13,13 @@ import jakarta.validation.constraints.NotEmpty;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.List;
+import java.util.UUID;
 
-/** What a person fills in for an installation; SI units. */
+/**
+ * What a person fills in for an installation; SI units.
+ *
+ * @param radioId of the shop's radios; absent where nobody said which
+ */
 public record InstallationRequest(
         @NotBlank(message = "Please give it a name that the shop will recognise.")
         @Size(max = 160, message = "At most 160 letters, please.")
@@ -85,7 +90,9 @@ public record InstallationRequest(
 
         @DecimalMin(value = "0.05", message = "A feedline is at least 5 cm long.")
         @DecimalMax(value = "1000", message = "A feedline is at most 1 km long.")
-        Double feedlineLengthM) {
+        Double feedlineLengthM,
+
+        UUID radioId) {
 
     /** @throws UserProblem where half of a feedline is given, or none of the catalogue */
     void requireFeedline() {
@@ -110,13 +117,13 @@ public record InstallationRequest(
         return others;
     }
 
-    /** The plan of {@code i} for another carrier of the same kind, whose antenna nobody has measured yet. */
+    /** The plan of {@code i} for another carrier of the same kind, whose antenna nobody has measured yet, nor its radio. */
     static InstallationRequest likeBut(Installation i, String title) {
-        return of(i, title, null);
+        return of(i, title, null, null);
     }
 
     /** The plan of {@code i} as a person would fill it in, with another title and start. */
-    static InstallationRequest of(Installation i, String title, Double startLengthM) {
+    static InstallationRequest of(Installation i, String title, Double startLengthM, UUID radioId) {
         return new InstallationRequest(
                 title,
                 i.customer(),
@@ -137,6 +144,7 @@ public record InstallationRequest(
                 List.copyOf(i.channels()),
                 List.copyOf(i.otherRadios()),
                 i.feedlineType(),
-                i.feedlineLengthM());
+                i.feedlineLengthM(),
+                radioId);
     }
 }

@@ -69,6 +69,7 @@ public final class Permissions {
                             "/api/faults/**",
                             "/api/lines/**",
                             "/api/models/**",
+                            "/api/radios/judge",
                             "/api/touchstone",
                             "/api/traces/**"),
                     may(

@@ -1,5 +1,6 @@
 package dorada.server.spectrum;
 
+import dorada.core.radio.FrequencyTolerance;
 import dorada.core.spectrum.AirbandChannel;
 import dorada.core.spectrum.ChannelList;
 import dorada.core.spectrum.RadioService;
@@ -32,7 +33,19 @@ class SpectrumController {
         }
     }
 
+    /** How far a carrier may be off its channel. */
+    record ToleranceView(
+            @NotNull double value,
+            @NotNull FrequencyTolerance.Unit unit,
+            @NotNull String source) {
+
+        static ToleranceView of(FrequencyTolerance t) {
+            return new ToleranceView(t.value(), t.unit(), t.source());
+        }
+    }
+
     /**
+     * @param frequencyTolerance absent where no rule is known here
      * @param usual names of the channels by which an antenna is judged
      * @param evenEnds the usual acceptance rule asks for ends that are alike
      * @param forbidden why only the built-in antenna may be used; absent where others may
@@ -44,6 +57,7 @@ class SpectrumController {
             @NotNull String country,
             @NotNull int year,
             @NotNull String source,
+            ToleranceView frequencyTolerance,
             @NotNull double bandwidthHz,
             @NotNull List<ChannelView> channels,
             @NotNull List<String> usual,
@@ -58,6 +72,7 @@ class SpectrumController {
                     s.country(),
                     s.year(),
                     s.source(),
+                    s.frequencyTolerance().map(ToleranceView::of).orElse(null),
                     s.bandwidthHz(),
                     s.channels().stream().map(ChannelView::of).toList(),
                     s.usual(),

@@ -53,6 +53,21 @@ final class Quantity {
         if (name.endsWith("SmallHz")) {
             return String.format(Locale.ROOT, "%.0f kHz", value / 1e3);
         }
+        if (name.endsWith("ShiftTinyHz")) {
+            return signed(value, 0) + " Hz";
+        }
+        if (name.endsWith("TinyHz")) {
+            return String.format(Locale.ROOT, "%.0f Hz", value);
+        }
+        if (name.endsWith("ShiftPpm")) {
+            return signed(value, 2) + " ppm";
+        }
+        if (ends(name, "ppm")) {
+            return trimmed(value, 2) + " ppm";
+        }
+        if (ends(name, "dbc")) {
+            return String.format(Locale.ROOT, "%.0f dBc", value).replace('-', '−');
+        }
         if (name.endsWith("SharpHz")) {
             return String.format(Locale.ROOT, "%.6f MHz", value / 1e6);
         }

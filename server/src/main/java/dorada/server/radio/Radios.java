@@ -1,0 +1,119 @@
+package dorada.server.radio;
+
+import dorada.server.people.PeopleService;
+import dorada.server.problem.UserProblem;
+import dorada.server.removed.Removable;
+import dorada.server.removed.Shelf;
+import java.time.Clock;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** The shop's radios: named, checked on the bench, removed and put back. */
+@Service
+@Transactional
+public class Radios implements Shelf {
+
+    private final RadioRepository radios;
+    private final RadioCheckRepository checks;
+    private final PeopleService people;
+    private final Clock clock;
+
+    Radios(RadioRepository radios, RadioCheckRepository checks, PeopleService people, Clock clock) {
+        this.radios = radios;
+        this.checks = checks;
+        this.people = people;
+        this.clock = clock;
+    }
+
+    @Transactional(readOnly = true)
+    List<RadioView> all() {
+        List<Radio> all = radios.findByRemovedAtIsNullOrderByName();
+        Map<UUID, RadioCheck> newest = new HashMap<>();
+        checks.findByRadioIdInOrderByCheckedAt(all.stream().map(Radio::id).toList()).stream()
+                .filter(c -> c.takenBackAt().isEmpty())
+                .forEach(c -> newest.put(c.radio().id(), c));
+        return all.stream()
+                .map(r -> RadioView.of(
+                        r,
+                        Optional.ofNullable(newest.get(r.id()))
+                                .map(RadioCheckView::of)
+                                .orElse(null)))
+                .toList();
+    }
+
+    public RadioView add(RadioRequest request) {
+        requireFree(request, null);
+        return RadioView.of(radios.saveAndFlush(new Radio(UUID.randomUUID()).set(request)), null);
+    }
+
+    RadioView change(UUID id, RadioRequest request) {
+        Radio radio = byId(id);
+        if (radio.version() != request.version()) {
+            throw UserProblem.stale(RadioView.of(radio, null), request);
+        }
+        requireFree(request, id);
+        return RadioView.of(radios.saveAndFlush(radio.set(request)), null);
+    }
+
+    private void requireFree(RadioRequest request, UUID own) {
+        radios.findByNameIgnoreCaseAndRemovedAtIsNull(request.name().strip())
+                .filter(r -> !r.id().equals(own))
+                .ifPresent(r -> {
+                    throw UserProblem.atField("name", Refused.NAME_TAKEN.of(r.name()));
+                });
+    }
+
+    void remove(UUID id, UUID by) {
+        byId(id).remove(people.byId(by), clock.instant());
+    }
+
+    @Transactional(readOnly = true)
+    List<RadioCheckView> checks(UUID id) {
+        byId(id);
+        return checks.findByRadioIdOrderByCheckedAtDesc(id).stream()
+                .map(RadioCheckView::of)
+                .toList();
+    }
+
+    public RadioCheckView check(UUID id, BenchCheckRequest read, UUID by) {
+        read.verdict();
+        return RadioCheckView.of(
+                checks.save(new RadioCheck(UUID.randomUUID(), byId(id), read, people.byId(by), clock.instant())));
+    }
+
+    RadioCheckView takeBack(UUID id, UUID checkId, UUID by) {
+        RadioCheck check =
+                checks.findByIdAndRadioId(checkId, id).orElseThrow(() -> UserProblem.notFound("bench check"));
+        check.takeBack(people.byId(by), clock.instant());
+        return RadioCheckView.of(check);
+    }
+
+    private Radio byId(UUID id) {
+        return radios.findById(id).orElseThrow(() -> UserProblem.notFound("radio"));
+    }
+
+    @Override
+    public String kind() {
+        return "radio";
+    }
+
+    @Override
+    public List<Radio> removed() {
+        return radios.findByRemovedAtIsNotNull();
+    }
+
+    @Override
+    public Optional<Radio> find(UUID id) {
+        return radios.findById(id);
+    }
+
+    @Override
+    public boolean isNameTaken(Removable thing) {
+        return radios.findByNameIgnoreCaseAndRemovedAtIsNull(thing.name()).isPresent();
+    }
+}

@@ -1,0 +1,2 @@
+/** The shop's radios and their bench checks. */
+package dorada.server.radio;
