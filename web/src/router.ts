@@ -76,9 +76,9 @@ export const router = createRouter({
       meta: { title: 'Radios on the bench', hasHeading: true },
     },
     {
-      path: '/radios/:id',
+      path: '/radios/:radio',
       component: () => import('@/radio/RadioPage.vue'),
-      props: true,
+      props: (to) => ({ id: to.params.radio }),
       meta: { title: 'Radio on the bench', hasHeading: true },
     },
     {

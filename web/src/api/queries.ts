@@ -141,6 +141,21 @@ export function useRadios() {
   }
 }
 
+/** What is asked before the first reading by `method` on `carrier`. */
+export const useReadySteps = (
+  method: Ref<Schemas['ReadyRequest']['method']>,
+  carrier: Ref<Schemas['InstallationView']['carrier']>,
+) =>
+  useQuery({
+    queryKey: computed(() => ['ready-steps', method.value, carrier.value]),
+    queryFn: () =>
+      answer(
+        api.GET('/api/ready-steps', { params: { query: { method: method.value, carrier: carrier.value } } }),
+      ),
+    staleTime: Infinity,
+    placeholderData: keepPreviousData,
+  })
+
 /** Bench checks of a radio, the newest first. */
 export const useRadioChecks = (id: Ref<string>) =>
   useQuery({

@@ -271,7 +271,7 @@ async function practise() {
         <h2>{{ words.text('radios.EARLIER') }}</h2>
         <article v-for="c in checks.data.value" :key="c.id" :class="{ back: c.takenBackBy }">
           <p>
-            <b>{{ words.sentence(c.verdict.says) }}</b>
+            <b>{{ words.sentence(c.verdict.says) }}</b>{{ ' ' }}
             <span class="soft">
               {{ words.text('radios.CHECKED', { when: formatTime(c.checkedAt), who: c.checkedBy }) }}
               <template v-if="c.read.note">· {{ c.read.note }}</template>

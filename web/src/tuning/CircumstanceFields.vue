@@ -8,19 +8,11 @@ import type { Circumstance } from './draft'
 
 /** What was not as it should be, and a photo. */
 const circumstances = defineModel<Circumstance[]>({ required: true })
+defineProps<{ all: Circumstance[] }>()
 const emit = defineEmits<{ photo: [file: File | undefined] }>()
 
 const words = useWords()
 const open = ref(circumstances.value.length > 0)
-
-const CIRCUMSTANCES: Circumstance[] = [
-  'ON_THE_GROUND',
-  'INDOORS',
-  'DOOR_OPEN',
-  'PEOPLE_NEAR',
-  'HAND_ON_IT',
-  'OUT_OF_ITS_TUBE',
-]
 </script>
 
 <template>
@@ -28,7 +20,7 @@ const CIRCUMSTANCES: Circumstance[] = [
     <CheckList
       v-model="circumstances"
       :name="words.text('record.CIRCUMSTANCES')"
-      :options="CIRCUMSTANCES.map((c) => ({ value: c, word: capital(words.text(`circumstance.${c}`)) }))"
+      :options="all.map((c) => ({ value: c, word: capital(words.text(`circumstance.${c}`)) }))"
     />
     <FileField
       :name="words.text('record.PHOTO')"

@@ -22,6 +22,7 @@ import { usePreferences } from '@/preferences'
 import { isTyping } from '@/shell/keys'
 import { useForm } from '@/shell/useForm'
 import { draftOfEntry, freshDraft, loadDraft, type PassDraft } from './draft'
+import GetReady from './GetReady.vue'
 import { handOverAddress } from './handOver'
 import HandOver from './HandOver.vue'
 import MakePermanent from './MakePermanent.vue'
@@ -33,6 +34,7 @@ import PassPicture from './PassPicture.vue'
 import PlanSummary from './PlanSummary.vue'
 import RecheckTable from './RecheckTable.vue'
 import RecordPass from './RecordPass.vue'
+import type { Method } from './ready'
 import { isPermanent, isToBeFound, ownPasses, roadOf, usualStep, visitOf } from './road'
 import RoadSteps from './RoadSteps.vue'
 import type { Pass } from './sentence'
@@ -111,6 +113,17 @@ function record(takeAdvice: boolean) {
   notice.value = ''
   draft.value = freshDraft(i, last.value, preferences.unit, takeAdvice, isDemo.value)
   void router.replace({ query: { step: own.value.length ? 'tune' : 'baseline' } })
+}
+
+/** On with the reading, by the method that it was made ready for. */
+function readBy(method: Method) {
+  record(false)
+  if (!draft.value) return
+  if (method === 'ANALYSER') {
+    if (draft.value.source === 'meter') draft.value = { ...draft.value, source: 'analyser' }
+    return
+  }
+  draft.value = { ...draft.value, source: 'meter', meter: { ...draft.value.meter, kind: method } }
 }
 
 /** A pass that was taken back stands in the form again, with its own values. */
@@ -252,6 +265,13 @@ watch(id, (next) => (draft.value = loadDraft(next)))
         :may-write="mayWrite"
         :last="last"
       />
+      <GetReady
+        v-else-if="step === 'ready'"
+        :key="visitOf(installation.data.value).id"
+        :installation="installation.data.value"
+        :may-write="mayWrite"
+        @read="readBy"
+      />
       <template v-else-if="step === 'share'">
         <HandOver
           :installation-id="installation.data.value.id"
@@ -287,6 +307,7 @@ watch(id, (next) => (draft.value = loadDraft(next)))
         :is-baseline="own.length === 0"
         :draft="draft"
         @recorded="recorded"
+        @ready="open('ready')"
         @live="(s) => (liveSweep = s)"
         @close="((draft = undefined), (liveSweep = undefined))"
       />

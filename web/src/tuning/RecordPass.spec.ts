@@ -10,6 +10,8 @@ import { emptyRow } from './spots'
 
 const installation = {
   sweepStartHz: 136.5e6,
+  visits: [{ id: 'v1', number: 1, purpose: 'FITTING' }],
+  circumstances: ['ON_THE_GROUND', 'INDOORS', 'DOOR_OPEN', 'PEOPLE_NEAR', 'HAND_ON_IT', 'OUT_OF_ITS_TUBE'],
   sweepStopHz: 174.4e6,
   id: 'i1',
   antennaPiece: { id: 'adjusted.WHIP', params: {}, text: 'the whip' },

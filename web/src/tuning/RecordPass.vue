@@ -17,6 +17,7 @@ import AnalyserFields from './AnalyserFields.vue'
 import { dropDraft, keepDraft, type PassDraft } from './draft'
 import LiveWatch from './LiveWatch.vue'
 import { liveSettingsOf, readDraft } from './readDraft'
+import { visitOf } from './road'
 import { changeWords, type Installation } from './sentence'
 import SpotFields from './SpotFields.vue'
 import { readSpots } from './spots'
@@ -27,7 +28,12 @@ const FileFields = defineAsyncComponent(() => import('./FileFields.vue'))
 const CircumstanceFields = defineAsyncComponent(() => import('./CircumstanceFields.vue'))
 
 const props = defineProps<{ installation: Installation; isBaseline: boolean; draft: PassDraft }>()
-const emit = defineEmits<{ recorded: [notice: string]; close: []; live: [LiveSweep | undefined] }>()
+const emit = defineEmits<{
+  recorded: [notice: string]
+  close: []
+  ready: []
+  live: [LiveSweep | undefined]
+}>()
 
 const preferences = usePreferences()
 useFormFocus(useTemplateRef<HTMLElement>('sheet'))
@@ -92,6 +98,9 @@ async function sentPhoto(passId: string): Promise<string> {
   }
 }
 
+/** Nobody is held up: it is asked once more where the first reading is taken. */
+const isUnready = computed(() => props.isBaseline && !visitOf(props.installation).ready)
+
 const second = computed(() => props.installation.second)
 const firstName = computed(() => capital(words.value.phrase(props.installation.antennaPiece)))
 const secondName = computed(() => (second.value ? capital(words.value.text(`piece.${second.value.id}`)) : ''))
@@ -147,6 +156,12 @@ function close() {
       }}
     </h2>
     <p v-if="draft.finalSweep" class="hint">{{ words.text('tuning.ALL_TIGHT') }}</p>
+    <p v-if="isUnready" class="hint">
+      {{ words.text('getReady.FIRST') }}
+      <ActionButton quiet class="link" @click="emit('ready')">{{
+        words.text('getReady.ANSWER_IT')
+      }}</ActionButton>
+    </p>
     <p v-if="isBaseline && draft.source !== 'meter'" class="hint">
       {{ words.text('tuning.BASELINE_HINT') }}
     </p>
@@ -215,7 +230,11 @@ function close() {
       :installation="installation"
       :wrong="wrong"
     />
-    <CircumstanceFields v-model="draft.circumstances" @photo="(chosen) => (photo = chosen)" />
+    <CircumstanceFields
+      v-model="draft.circumstances"
+      :all="installation.circumstances"
+      @photo="(chosen) => (photo = chosen)"
+    />
     <p v-if="unplaced" class="wrong" role="alert">{{ unplaced }}</p>
     <BigAction lasting submits :disabled="busy">
       {{

@@ -82,7 +82,9 @@ describe('the road of an installation', () => {
     expect(isPermanent(tight, installation)).toBe(true)
     expect(states(tight)).toContain('permanent done')
     expect(states(tight)).toContain('sign-off now')
-    expect(roadOf(installation, tight, mm)[2]?.detail).toBe('pass 3, dip 151.20 MHz')
+    expect(roadOf(installation, tight, mm).find((s) => s.key === 'tune')?.detail).toBe(
+      'pass 3, dip 151.20 MHz',
+    )
     const closed = { ...installation, signOff: { by: 'Ines', passNumber: 3 } } as Installation
     expect(usualStep(closed, tight)).toBe('share')
     expect(states(tight, closed)).toContain('share done')

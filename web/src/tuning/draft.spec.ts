@@ -12,6 +12,8 @@ const installation = {
     { name: 'Field', frequencyHz: 150e6, primary: true },
     { name: 'Base', frequencyHz: 160e6, primary: false },
   ],
+  visits: [{ id: 'v1', number: 1, purpose: 'FITTING' }],
+  circumstances: [],
 } as unknown as Installation
 const last = { source: 'SPOTS', analysis: { startHz: 140e6, stopHz: 170e6 } } as unknown as Pass
 

@@ -84,12 +84,23 @@ export function freshDraft(
     startMhz: formatMhz(span.startHz),
     stopMhz: formatMhz(span.stopHz),
     points: String(POINTS),
-    circumstances: (last?.circumstances ?? []).map((c) => c.name).filter((c) => c === 'ON_THE_GROUND'),
+    circumstances: standing(installation, last),
     oldAntenna: false,
     finalSweep: false,
     swept: { instrument: isDemo ? 'stand-in' : '', rests: 'UNCALIBRATED_ANALYSER', declared: '', port: '1' },
     meter: freshMeter(installation.channels.map((c) => c.frequencyHz)),
   }
+}
+
+/** What holds for every reading of this visit: as it was answered before the first one; without that, a stage that goes on. */
+function standing(
+  installation: Schemas['InstallationView'],
+  last: Schemas['PassView'] | undefined,
+): Circumstance[] {
+  const ready = installation.visits.at(-1)?.ready
+  return ready
+    ? ready.circumstances.filter((c) => installation.circumstances.includes(c))
+    : (last?.circumstances ?? []).map((c) => c.name).filter((c) => c === 'ON_THE_GROUND')
 }
 
 /** One that was recorded wrongly and taken back, as it was typed; `fresh` has what an entry does not keep. */

@@ -61,6 +61,8 @@ export function roadOf(installation: Installation | undefined, passes: Pass[], w
   const isMet = progress === 'MET' || progress === 'READY'
   const isClosed = installation?.signOff !== undefined
   const isUntouched = installation !== undefined && isUntouchedRecheck(passes, installation)
+  const ready = installation ? visitOf(installation).ready : undefined
+  const isAnswered = ready !== undefined && ready.state !== 'OPEN'
   const isTight = progress === 'READY' || isUntouched || (isClosed && isPermanent(passes, installation))
   return [
     {
@@ -68,6 +70,13 @@ export function roadOf(installation: Installation | undefined, passes: Pass[], w
       name: words.text('road.PLAN'),
       state: 'done',
       detail: installation ? words.text('road.CHANNELS', { count: installation.channels.length }) : '',
+    },
+    {
+      key: 'ready',
+      name: words.text('road.READY'),
+      // Nobody is held up by it, and what was read without it stays.
+      state: isAnswered ? 'done' : 'ahead',
+      detail: isClosed && !isAnswered ? '' : words.text(isAnswered ? 'road.READY_DONE' : 'road.READY_NOT'),
     },
     {
       key: 'baseline',

@@ -185,6 +185,12 @@ public record BenchVerdict(Verdict verdict, List<Outcome> findings, List<Spuriou
         }
     }
 
+    /** To two digits: a level is never known better. */
+    private static int oneIn(double parts) {
+        double step = Math.pow(10, Math.max(0, Math.floor(Math.log10(parts)) - 1));
+        return (int) Math.min(1e9, Math.rint(parts / step) * step);
+    }
+
     /** Whether it is, or may be, too strong. */
     private static boolean spurious(BenchReadings r, List<Found> found) {
         if (r.spurious().isEmpty()) {
@@ -198,11 +204,10 @@ public record BenchVerdict(Verdict verdict, List<Outcome> findings, List<Spuriou
                 .map(BenchReadings.Power::forwardW)
                 .orElse(r.ratedW());
         double most = mostSpuriousDbc(carrierW);
-        int parts = (int) Math.min(Integer.MAX_VALUE, Math.rint(1 / s.share()));
         BenchFinding kind = s.levelDbc() - LEVEL_DOUBT_DB > most
                 ? BenchFinding.SPURIOUS_HIGH
                 : s.levelDbc() + LEVEL_DOUBT_DB > most ? BenchFinding.SPURIOUS_UNSURE : BenchFinding.SPURIOUS_LOW;
-        add(found, kind, s.levelDbc(), parts, most);
+        add(found, kind, s.levelDbc(), oneIn(1 / s.share()), most);
         return kind != BenchFinding.SPURIOUS_LOW;
     }
 }

@@ -2,12 +2,15 @@ package dorada.core.tuning;
 
 import dorada.core.acceptance.ChannelReading;
 import dorada.core.acceptance.WantedChannel;
+import dorada.core.antenna.Carrier;
 import dorada.core.instrument.SpotReading;
 import dorada.core.sweep.Reading;
 import dorada.core.sweep.Sweep;
 import dorada.core.sweep.SweepAnalysis;
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.Comparator;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -89,6 +92,20 @@ public record Pass(
     /** The same reading under {@code other} circumstances. */
     public Pass under(Set<Circumstance> other) {
         return new Pass(changeM, secondChangeM, sweep, dipDeviationHz, spots, other, pieces, lookedOver);
+    }
+
+    /** The same reading with {@code others} left out of account. */
+    Pass without(Collection<Circumstance> others) {
+        Set<Circumstance> left = new HashSet<>(circumstances);
+        left.removeAll(others);
+        return under(left);
+    }
+
+    /** The same reading with the circumstances that are a fault on {@code carrier}; with all where nobody said what it is. */
+    Pass onlyWhatMattersOn(Optional<Carrier> carrier) {
+        return without(circumstances.stream()
+                .filter(c -> carrier.isPresent() && !c.mattersOn(carrier.get()))
+                .toList());
     }
 
     /** The circumstances with {@code effect}, in the order in which people ask. */

@@ -16,6 +16,7 @@ public enum Reason implements OutcomeId {
     PROVISIONAL("circumstance", "remedy"),
     GOOD_ENOUGH_TO_BEGIN("circumstance", "remedy"),
     MEASURED_WHILE("circumstance", "remedy"),
+    FAR_OFF_ANYWAY("circumstances"),
     /** Several {@link #ONE_OF_SEVERAL}. */
     MAY_BE("hypotheses"),
     ONE_OF_SEVERAL("hypothesis", "chance"),

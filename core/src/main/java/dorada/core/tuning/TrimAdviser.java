@@ -7,6 +7,7 @@ import dorada.core.sweep.SweepAnalysis;
 import dorada.core.tuning.Gates.Shut;
 import dorada.core.tuning.TrimAdvice.Action;
 import dorada.core.tuning.TrimAdvice.Fit;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 
@@ -28,6 +29,9 @@ public final class TrimAdviser {
     /** An antenna that is this likely not to follow its changes has its needles looked at one by one. */
     private static final double LOOKED_AT_CLOSELY = 0.03;
 
+    /** So many times what may have moved a dip, its side is certain. */
+    private static final double SURE = 2;
+
     private final TrimTask task;
     private final List<List<WantedChannel>> bands;
 
@@ -37,10 +41,15 @@ public final class TrimAdviser {
     }
 
     /** Advice after all {@code passes}, oldest first, at least one. */
-    public TrimAdvice advise(List<Pass> all) {
-        if (all.isEmpty()) {
+    public TrimAdvice advise(List<Pass> passes) {
+        if (passes.isEmpty()) {
             throw new IllegalArgumentException("Advice needs at least one sweep.");
         }
+        return adviseOn(
+                passes.stream().map(p -> p.onlyWhatMattersOn(task.carrier())).toList());
+    }
+
+    private TrimAdvice adviseOn(List<Pass> all) {
         History history = History.of(all, task.channels());
         List<Pass> passes = history.passes();
         Pass last = history.last();
@@ -53,7 +62,7 @@ public final class TrimAdviser {
         }
         List<Circumstance> spoilt = last.circumstances(Circumstance.Effect.SPOILS);
         if (!spoilt.isEmpty()) {
-            return measureAgain(spoilt);
+            return decidedAnyway(all, spoilt).orElseGet(() -> measureAgain(spoilt));
         }
         // One length serves all bands; its dip is looked for in the lowest.
         List<Pass> lowest = bands.size() < 2 ? passes : Pass.near(passes, bands.get(0), false);
@@ -176,6 +185,29 @@ public final class TrimAdviser {
                     Hypotheses.mostly(Hypothesis.UNREAD, 0.9, Hypothesis.CENTRED));
         }
         return BeyondTheSweep.toTheBand(task, last.sweep(), shut.reason());
+    }
+
+    /**
+     * What a spoilt reading says all the same: so far off that its circumstances can't have moved the dip from the other side, it is
+     * changed the way that it needs, by so little that they can't make it too much.
+     */
+    private Optional<TrimAdvice> decidedAnyway(List<Pass> all, List<Circumstance> spoilt) {
+        List<Pass> asIf = new ArrayList<>(all);
+        Pass last = asIf.remove(asIf.size() - 1);
+        asIf.add(last.without(spoilt));
+        TrimAdvice order = adviseOn(asIf);
+        if (!order.isChange()
+                || order.onSecond()
+                || order.dipHz().isEmpty()
+                || order.targetHz().isEmpty()) {
+            return Optional.empty();
+        }
+        double dipHz = order.dipHz().get();
+        double surely = Math.abs(Math.log(order.targetHz().get() / dipHz)) - SURE * order.dipDoubtHz() / dipHz;
+        double shift = spoilt.stream().mapToDouble(Circumstance::mostShift).sum();
+        return surely > SURE * shift && order.amountM() <= (1 - shift / surely) * order.needLowM()
+                ? Optional.of(order.because(Reason.FAR_OFF_ANYWAY.of(spoilt)))
+                : Optional.empty();
     }
 
     private static TrimAdvice measureAgain(List<Circumstance> spoilt) {

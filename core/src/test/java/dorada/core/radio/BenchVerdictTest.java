@@ -56,6 +56,10 @@ class BenchVerdictTest {
         assertThat((Double) v.findings().get(1).params().get("offShiftPpm")).isEqualTo(0.29, within(0.005));
         assertThat(v.findings().get(2).params()).containsEntry("partsCount", 1_000_000);
         assertThat(v.causes()).as("nothing is wrong").isEmpty();
+        assertThat(judge(8, null, null, new Spurious(-73, OptionalDouble.empty()))
+                        .findings())
+                .as("19,952,623 to two digits")
+                .anySatisfy(f -> assertThat(f.params()).containsEntry("partsCount", 20_000_000));
     }
 
     @ParameterizedTest

@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import dorada.core.acceptance.UnderLimit;
 import dorada.core.acceptance.WantedChannel;
+import dorada.core.antenna.Carrier;
 import dorada.core.line.Feedline;
 import dorada.core.line.Line;
 import dorada.core.line.ThroughLine;
@@ -40,7 +41,7 @@ class CircumstanceTest {
     @ParameterizedTest
     @EnumSource(
             value = Circumstance.class,
-            names = {"INDOORS", "DOOR_OPEN", "PEOPLE_NEAR", "HAND_ON_IT", "OUT_OF_ITS_TUBE"})
+            names = {"INDOORS", "DOOR_OPEN", "PEOPLE_NEAR", "HAND_ON_IT", "OUT_OF_ITS_TUBE", "METAL_NEAR"})
     void aSpoiltReadingIsRepeatedBeforeAnythingIsChanged(Circumstance spoilt) {
         Pass pass = new Pass(0, whip(148e6)).under(Set.of(spoilt));
         TrimAdvice advice = adviser(1.7, new Adjustment.OneWayCut(0.001)).advise(List.of(pass));
@@ -50,6 +51,56 @@ class CircumstanceTest {
         // Measured again as it should be, the earlier reading does no harm.
         TrimAdvice then = adviser(1.7, new Adjustment.OneWayCut(0.001)).advise(List.of(pass, new Pass(0, whip(149e6))));
         assertThat(then.action()).isEqualTo(Action.SHORTEN);
+    }
+
+    /** 38 MHz off indoors is too long outdoors too; by how much is asked again, as it should be. */
+    @ParameterizedTest
+    @EnumSource(
+            value = Circumstance.class,
+            names = {"INDOORS", "DOOR_OPEN", "PEOPLE_NEAR", "HAND_ON_IT", "METAL_NEAR"})
+    void aCircumstanceBlocksNoDecisionThatItCannotChange(Circumstance spoilt) {
+        Sweep far = Curves.resonance(90e6, 180e6, 451, 118e6, 46, 9);
+        for (Adjustment way : List.of(new Adjustment.OneWayCut(0.001), new Adjustment.Slide(0.001))) {
+            TrimAdvice sound = adviser(1.7, way).advise(List.of(new Pass(0, far)));
+            TrimAdvice advice = adviser(1.7, way).advise(List.of(new Pass(0, far).under(Set.of(spoilt))));
+            assertThat(advice.action()).isEqualTo(Action.SHORTEN);
+            assertThat(advice.amountM()).isEqualTo(sound.amountM()).isLessThan(0.7 * sound.needLowM());
+            assertThat(advice.reasons().get(0).is(Reason.FAR_OFF_ANYWAY)).isTrue();
+        }
+        // The other way round too, and never where all of them together could have moved it.
+        Sweep high = Curves.resonance(130e6, 240e6, 451, 205e6, 46, 9);
+        assertThat(adviser(1.7, new Adjustment.Slide(0.001))
+                        .advise(List.of(new Pass(0, high).under(Set.of(spoilt))))
+                        .action())
+                .isEqualTo(Action.LENGTHEN);
+        assertThat(adviser(1.7, new Adjustment.OneWayCut(0.001))
+                        .advise(List.of(new Pass(0, far)
+                                .under(Set.of(Circumstance.INDOORS, Circumstance.HAND_ON_IT, Circumstance.METAL_NEAR))))
+                        .action())
+                .isEqualTo(Action.MEASURE_AGAIN);
+    }
+
+    /** Whatever it moved the dip by, the order is no more than is needed. */
+    @Test
+    void whatIsOrderedOfASpoiltReadingIsNeverTooMuch() {
+        for (double shift : new double[] {-0.05, -0.02, 0.02, 0.05}) {
+            for (double trueHz : new double[] {105e6, 115e6, 125e6, 132e6, 138e6}) {
+                Sweep seen = Curves.resonance(80e6, 180e6, 801, trueHz * (1 + shift), 46, 9);
+                TrimAdvice advice = adviser(1.7, new Adjustment.OneWayCut(0.001))
+                        .advise(List.of(new Pass(0, seen).under(Set.of(Circumstance.INDOORS))));
+                if (advice.isChange()) {
+                    double needM = 0.25 * 299.792458e6 * (1 / trueHz - 1 / 156e6) * PRIOR.lengthRatio();
+                    assertThat(advice.amountM()).isLessThan(needM);
+                }
+            }
+        }
+    }
+
+    @Test
+    void whatStaysIndoorsIsReadIndoors() {
+        Pass pass = new Pass(0, whip(148e6)).under(Set.of(Circumstance.INDOORS));
+        TrimTask attic = task(1.7, new Adjustment.OneWayCut(0.001)).on(Carrier.INDOOR);
+        assertThat(new TrimAdviser(attic).advise(List.of(pass)).action()).isEqualTo(Action.SHORTEN);
     }
 
     @Test

@@ -102,6 +102,7 @@ record ArchiveOfVersion1(
     }
 
     private static VisitRecord visit(int before, String by, Instant at, VisitRecord.SignOffRecord signOff) {
-        return new VisitRecord(null, before == 0 ? VisitPurpose.FITTING : VisitPurpose.RETUNING, "", by, at, signOff);
+        return new VisitRecord(
+                null, before == 0 ? VisitPurpose.FITTING : VisitPurpose.RETUNING, "", by, at, null, signOff);
     }
 }

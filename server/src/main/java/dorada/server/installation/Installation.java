@@ -7,6 +7,9 @@ import dorada.core.antenna.AntennaKind;
 import dorada.core.antenna.Carrier;
 import dorada.core.line.Feedline;
 import dorada.core.line.Line;
+import dorada.core.ready.Method;
+import dorada.core.ready.Readiness;
+import dorada.core.ready.ReadyStep;
 import dorada.core.tuning.Adjustment;
 import dorada.core.tuning.Room;
 import dorada.core.tuning.TrimPrior;
@@ -32,6 +35,7 @@ import jakarta.persistence.Version;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import org.hibernate.annotations.BatchSize;
@@ -250,6 +254,12 @@ public class Installation {
     /** Work goes on; what was signed off stays as it is. */
     public void openVisit(VisitPurpose purpose, String why, Person by, Instant at) {
         begin(new Visit(this, visitNumber + 1, purpose, why, by, at));
+    }
+
+    /** What was looked at before the first reading of the visit that is open. */
+    public void getReady(Method method, Map<ReadyStep, Readiness.Answer> answers, Person by, Instant at) {
+        requireOpen();
+        newestVisit().getReady(method, answers, by, at);
     }
 
     /** Takes back that a visit was opened; of one on which something was recorded that can't be. */

@@ -1,6 +1,9 @@
 package dorada.server.installation;
 
 import dorada.core.antenna.AntennaKind;
+import dorada.core.ready.Method;
+import dorada.core.ready.Readiness;
+import dorada.core.ready.ReadyStep;
 import dorada.core.tuning.TrimPrior;
 import dorada.server.people.PeopleService;
 import dorada.server.problem.UserProblem;
@@ -172,6 +175,13 @@ public class InstallationService {
     /** Flushes a change made to a loaded installation, so that its new version can be sent. */
     public InstallationView saved(Installation installation) {
         return InstallationView.of(installations.saveAndFlush(installation));
+    }
+
+    /** What was looked at before the first reading of the visit that is open. */
+    InstallationView getReady(UUID id, Method method, Map<ReadyStep, Readiness.Answer> answers, UUID by) {
+        Installation installation = byId(id);
+        installation.getReady(method, answers, people.byId(by), clock.instant());
+        return saved(installation);
     }
 
     /** The adjusted length as it was really cut, before the first sweep. */

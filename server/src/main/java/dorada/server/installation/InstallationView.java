@@ -11,6 +11,7 @@ import dorada.core.instrument.Span;
 import dorada.core.rf.Band;
 import dorada.core.safety.Cautions;
 import dorada.core.safety.Situation;
+import dorada.core.tuning.Circumstance;
 import dorada.core.tuning.Pieces;
 import dorada.server.sweep.BandView;
 import dorada.server.words.OutcomeView;
@@ -27,6 +28,7 @@ import java.util.UUID;
  * @param sweepStartHz where a first sweep begins, to find the dip
  * @param sweepStopHz and where it ends
  * @param bands of the channels, ascending: no single resonance serves two of them
+ * @param circumstances that a person can say of a reading on this carrier
  * @param signOff of the newest visit; absent while that is open
  * @param visits the first one first
  */
@@ -64,6 +66,7 @@ public record InstallationView(
         SecondPieceView second,
         PiecesView pieces,
         @NotNull List<PermanentStep> permanentSteps,
+        @NotNull List<Circumstance> circumstances,
         @NotNull String createdBy,
         @NotNull Instant createdAt,
         VisitView.SignOffView signOff,
@@ -145,6 +148,7 @@ public record InstallationView(
                 SecondPieceView.of(i),
                 PiecesView.of(i.antennaKind()),
                 i.antennaKind().permanentSteps(i.carrier()),
+                Circumstance.saidOn(i.carrier()),
                 i.createdBy().displayName(),
                 i.createdAt(),
                 i.signOff().map(VisitView.SignOffView::of).orElse(null),

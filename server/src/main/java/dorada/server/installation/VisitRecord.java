@@ -1,5 +1,8 @@
 package dorada.server.installation;
 
+import dorada.core.ready.Method;
+import dorada.core.ready.Readiness;
+import dorada.core.ready.ReadyStep;
 import dorada.core.recheck.Finding;
 import dorada.core.tuning.TrimPrior;
 import jakarta.validation.Valid;
@@ -9,6 +12,7 @@ import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.time.Instant;
 import java.time.LocalDate;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 
@@ -17,6 +21,7 @@ import java.util.UUID;
  *
  * @param id absent in one that was read from an archive of version 1
  * @param openedBy a login
+ * @param ready absent where nobody answered
  * @param signOff absent while it is open
  */
 public record VisitRecord(
@@ -25,7 +30,19 @@ public record VisitRecord(
         @NotNull @Size(max = 600) String why,
         @NotBlank String openedBy,
         @NotNull Instant openedAt,
+        @Valid ReadyRecord ready,
         @Valid SignOffRecord signOff) {
+
+    /**
+     * What was looked at before the first reading.
+     *
+     * @param by a login
+     */
+    public record ReadyRecord(
+            @NotNull Method method,
+            @NotNull Map<ReadyStep, Readiness.Answer> answers,
+            @NotBlank String by,
+            @NotNull Instant at) {}
 
     /**
      * A sign-off; the rule and the worst SWR are absent where they are not known.

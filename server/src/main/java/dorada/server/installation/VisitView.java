@@ -1,16 +1,23 @@
 package dorada.server.installation;
 
+import dorada.core.ready.Method;
+import dorada.core.ready.Readiness;
+import dorada.core.ready.ReadyStep;
+import dorada.core.tuning.Circumstance;
 import dorada.server.words.OutcomeView;
 import jakarta.validation.constraints.NotNull;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneId;
+import java.util.Map;
+import java.util.Set;
 import java.util.UUID;
 
 /**
  * One time that someone worked on an installation.
  *
  * @param number counted from 1; each pass names the one that it belongs to
+ * @param ready absent where nobody answered
  * @param signOff what ended it; absent while it is open
  */
 public record VisitView(
@@ -20,7 +27,35 @@ public record VisitView(
         @NotNull String why,
         @NotNull String openedBy,
         @NotNull Instant openedAt,
+        ReadyView ready,
         SignOffView signOff) {
+
+    /**
+     * What was answered before the first reading.
+     *
+     * @param openCount questions without an answer
+     * @param circumstances that every reading has until then
+     */
+    public record ReadyView(
+            @NotNull Method method,
+            @NotNull Map<ReadyStep, Readiness.Answer> answers,
+            @NotNull Readiness.State state,
+            @NotNull int openCount,
+            @NotNull Set<Circumstance> circumstances,
+            @NotNull String by,
+            @NotNull Instant at) {
+
+        static ReadyView of(Visit v, Readiness r) {
+            return new ReadyView(
+                    r.method(),
+                    v.readyAnswers(),
+                    r.state(),
+                    r.open().size(),
+                    r.circumstances(),
+                    v.readyBy().displayName(),
+                    v.readyAt().orElseThrow());
+        }
+    }
 
     /**
      * Who ended it, when, on which pass, by which rule and why.
@@ -74,6 +109,7 @@ public record VisitView(
                 v.why(),
                 v.openedBy().displayName(),
                 v.openedAt(),
+                v.readiness().map(r -> ReadyView.of(v, r)).orElse(null),
                 v.signOff().map(SignOffView::of).orElse(null));
     }
 }

@@ -68,6 +68,7 @@ class WordsTest {
                 "rule",
                 "plane",
                 "circumstance",
+                "circumstances",
                 "remedy",
                 "hypotheses",
                 "hypothesis",

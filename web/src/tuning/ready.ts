@@ -1,0 +1,35 @@
+import type { Schemas } from '@/api/client'
+import type { Installation } from './sentence'
+
+export type Method = Schemas['ReadyRequest']['method']
+export type Step = Schemas['ReadyStepView']['step']
+export type Answer = NonNullable<Schemas['ReadyRequest']['answers'][string]>
+
+export const METHODS: Method[] = ['ANALYSER', 'INLINE_METER', 'WATTMETER', 'RADIO_METER']
+
+type Calibration = Schemas['CalibrationView']
+
+/** The newest calibration that covers all channels of `i`. */
+export function covering(
+  calibrations: Calibration[],
+  i: Pick<Installation, 'channels'>,
+): Calibration | undefined {
+  const hz = i.channels.map((c) => c.frequencyHz)
+  return calibrations
+    .filter((c) => c.startHz <= Math.min(...hz) && c.stopHz >= Math.max(...hz))
+    .sort((a, b) => b.madeAt.localeCompare(a.madeAt))[0]
+}
+
+/** Answers to the steps that are asked: a person's own, else what is known. */
+export function answersOf(
+  steps: { step: Step }[],
+  own: Partial<Record<Step, Answer>>,
+  known: Partial<Record<Step, Answer>>,
+): Partial<Record<Step, Answer>> {
+  const all: Partial<Record<Step, Answer>> = {}
+  for (const { step } of steps) {
+    const answer = own[step] ?? known[step]
+    if (answer) all[step] = answer
+  }
+  return all
+}
