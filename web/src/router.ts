@@ -71,6 +71,11 @@ export const router = createRouter({
       meta: { title: 'Meters' },
     },
     {
+      path: '/stations',
+      component: () => import('@/onair/StationsPage.vue'),
+      meta: { title: 'Stations', hasHeading: true },
+    },
+    {
       path: '/radios',
       component: () => import('@/radio/RadiosPage.vue'),
       meta: { title: 'Radios on the bench', hasHeading: true },

@@ -428,6 +428,21 @@ export async function sendPhoto(passId: string, photo: File): Promise<void> {
   await sendForm(`/api/passes/${passId}/photo`, form)
 }
 
+/** A sound clip of a trial on the air. */
+export async function sendClip(
+  id: string,
+  comparisonId: string,
+  number: number,
+  wav: Blob,
+): Promise<Schemas['AirView']> {
+  const form = new FormData()
+  form.append('clip', wav, 'clip.wav')
+  return (await sendForm(
+    `/api/installations/${id}/air/comparisons/${comparisonId}/trials/${number}/clip`,
+    form,
+  )) as Schemas['AirView']
+}
+
 /** Takes the newest pass of installation `id` back, or puts it back. */
 export function useTakeBack(id: Ref<string>) {
   const client = useQueryClient()

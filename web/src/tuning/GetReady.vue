@@ -7,7 +7,7 @@ import BigAction from '@/ui/BigAction.vue'
 import ActionButton from '@/ui/ActionButton.vue'
 import SegmentField from '@/ui/SegmentField.vue'
 import { formatTime } from '@/units/time'
-import { capital, useWords } from '@/words/words'
+import { useWords } from '@/words/words'
 import { calibrationFor } from './elsewhere'
 import { answersOf, covering, METHODS, type Answer, type Method, type Step } from './ready'
 import { visitOf } from './road'
@@ -97,7 +97,7 @@ const says = computed(() => {
       <SegmentField
         v-model="method"
         :name="words.text('getReady.METHOD')"
-        :options="METHODS.map((m) => ({ value: m, word: capital(words.text(`method.${m}`)) }))"
+        :options="METHODS.map((m) => ({ value: m, word: words.text(`getReady.${m}`) }))"
       />
     </div>
     <p :class="saved?.state === 'FORBIDDEN' || saved?.state === 'VOID' ? 'wrong' : 'says'" role="status">
@@ -146,6 +146,7 @@ const says = computed(() => {
 .ready {
   padding: 16px 20px;
   display: grid;
+  grid-template-columns: minmax(0, 1fr);
   gap: 10px;
 }
 

@@ -4,8 +4,9 @@ import ActionButton from '@/ui/ActionButton.vue'
 import BigAction from '@/ui/BigAction.vue'
 import { useEventListener } from '@vueuse/core'
 import CautionList from '@/safety/CautionList.vue'
+import { useAir } from '@/onair/useAir'
 import { useWords } from '@/words/words'
-import { computed, ref, shallowRef, watch } from 'vue'
+import { computed, defineAsyncComponent, ref, shallowRef, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { answer, api, type Schemas } from '@/api/client'
 import {
@@ -47,6 +48,7 @@ const props = defineProps<{ id: string }>()
 
 const route = useRoute()
 const router = useRouter()
+const OnAir = defineAsyncComponent(() => import('@/onair/OnAir.vue'))
 const preferences = usePreferences()
 const words = useWords()
 const me = useMe()
@@ -71,7 +73,13 @@ const mayRecord = computed(() => mayWrite.value && !installation.data.value?.sig
 
 const own = computed(() => ownPasses(passes.value))
 const step = computed(() => String(route.query.step ?? usualStep(installation.data.value, passes.value)))
-const road = computed(() => roadOf(installation.data.value, passes.value, words.value))
+const { air } = useAir(id)
+const callCount = computed(
+  () =>
+    (air.data.value?.calls.filter((c) => !c.takenBackBy).length ?? 0) +
+    (air.data.value?.comparisons.length ?? 0),
+)
+const road = computed(() => roadOf(installation.data.value, passes.value, words.value, callCount.value))
 
 function open(key: string) {
   const pass = key === 'baseline' && passes.value.length > 1 ? '1' : undefined
@@ -93,6 +101,11 @@ const recheck = computed(() =>
 const leading = computed(() => {
   const i = installation.data.value
   return i && visitOf(i).purpose === 'RECHECK' ? recheck.value : undefined
+})
+
+const mainHz = computed(() => {
+  const channels = installation.data.value?.channels ?? []
+  return (channels.find((c) => c.primary) ?? channels[0])?.frequencyHz
 })
 
 const liveSweep = shallowRef<LiveSweep>()
@@ -272,6 +285,13 @@ watch(id, (next) => (draft.value = loadDraft(next)))
         :may-write="mayWrite"
         @read="readBy"
       />
+      <OnAir
+        v-else-if="step === 'on-air'"
+        :key="id"
+        :installation-id="id"
+        :main-hz="mainHz"
+        :may-write="mayWrite"
+      />
       <template v-else-if="step === 'share'">
         <HandOver
           :installation-id="installation.data.value.id"
@@ -324,7 +344,7 @@ watch(id, (next) => (draft.value = loadDraft(next)))
         :installation="installation.data.value"
         @sweep="finalSweep"
       />
-      <template v-else-if="mayRecord">
+      <template v-else-if="mayRecord && step !== 'ready' && step !== 'on-air'">
         <BigAction lasting @click="doNext">{{ next.word }} <kbd>Enter</kbd></BigAction>
         <template v-if="last">
           <ActionButton v-if="last.advice?.action !== 'MEASURE_AGAIN' && !toBeFound" @click="record(false)">

@@ -53,7 +53,13 @@ export function usualStep(installation: Installation | undefined, passes: Pass[]
 }
 
 /** The order of the work, and how far it has come. */
-export function roadOf(installation: Installation | undefined, passes: Pass[], words: Words): RoadStep[] {
+export function roadOf(
+  installation: Installation | undefined,
+  passes: Pass[],
+  words: Words,
+  /** Calls and comparisons on the air. */
+  callCount = 0,
+): RoadStep[] {
   const dip = (p: Pass | undefined) => (p ? dipIn(p, words) : '')
   const own = ownPasses(passes)
   const last = passes.at(-1)
@@ -96,6 +102,12 @@ export function roadOf(installation: Installation | undefined, passes: Pass[], w
       name: words.text('road.PERMANENT'),
       state: isTight ? 'done' : isMet && !isClosed ? 'now' : 'ahead',
       detail: !isTight ? '' : words.text(isUntouched ? 'road.UNTOUCHED' : 'road.FINAL_SWEEP'),
+    },
+    {
+      key: 'on-air',
+      name: words.text('road.ON_AIR'),
+      state: callCount > 0 ? 'done' : 'ahead',
+      detail: callCount > 0 ? words.text('road.ON_AIR_CALLS', { callCount }) : '',
     },
     {
       key: 'sign-off',

@@ -13,8 +13,7 @@ import org.junit.jupiter.api.Test;
 /** What is looked at before the first reading of a visit. */
 class ReadyApiTest extends ApiTest {
 
-    private static final String ANSWERS =
-            """
+    private static final String ANSWERS = """
             {"method":"ANALYSER","answers":{"OVERHEAD_LINES":"YES","RADIO_OFF_THE_LINE":"YES","CALIBRATED_THERE":"YES",
              "FINAL_PLACE":"YES","OUTDOORS":"YES","DOORS_SHUT":"%s","PEOPLE_AWAY":"YES","METAL_AWAY":"YES"}}""";
 

@@ -1,0 +1,78 @@
+package dorada.server.onair;
+
+import dorada.core.planning.Reach;
+import dorada.server.people.SignedIn;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
+import java.util.List;
+import java.util.UUID;
+import org.springframework.http.HttpStatus;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Whom the shop calls. */
+@RestController
+@RequestMapping("/api/stations")
+class StationController {
+
+    private final Stations stations;
+
+    StationController(Stations stations) {
+        this.stations = stations;
+    }
+
+    /** @param horizonM to its own radio horizon; absent where its height is not known */
+    record StationView(
+            @NotNull UUID id,
+            @NotNull long version,
+            @NotNull String name,
+            Double frequencyHz,
+            Double distanceM,
+            Double heightM,
+            Double horizonM,
+            @NotNull String note) {
+
+        static StationView of(Station s) {
+            StationRequest e = s.entered();
+            return new StationView(
+                    s.id(),
+                    s.version(),
+                    e.name(),
+                    e.frequencyHz(),
+                    e.distanceM(),
+                    e.heightM(),
+                    e.heightM() == null ? null : Reach.horizonM(e.heightM()),
+                    e.note());
+        }
+    }
+
+    @GetMapping
+    List<StationView> all() {
+        return stations.all().stream().map(StationView::of).toList();
+    }
+
+    @PostMapping
+    @ResponseStatus(HttpStatus.CREATED)
+    StationView add(@Valid @RequestBody StationRequest request) {
+        return StationView.of(stations.add(request));
+    }
+
+    @PutMapping("/{id}")
+    StationView change(@PathVariable UUID id, @Valid @RequestBody StationRequest request) {
+        return StationView.of(stations.change(id, request));
+    }
+
+    @DeleteMapping("/{id}")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void remove(@PathVariable UUID id, @AuthenticationPrincipal SignedIn me) {
+        stations.remove(id, me.id());
+    }
+}

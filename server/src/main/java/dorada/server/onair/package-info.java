@@ -1,0 +1,2 @@
+/** Proof on the air: the shop's stations, a log of calls, and fair comparisons. */
+package dorada.server.onair;

@@ -1,0 +1,210 @@
+<script setup lang="ts">
+import { useQueryClient } from '@tanstack/vue-query'
+import { computed, ref } from 'vue'
+import { answer, api } from '@/api/client'
+import { useMe } from '@/api/queries'
+import { useForm } from '@/shell/useForm'
+import ActionButton from '@/ui/ActionButton.vue'
+import BigAction from '@/ui/BigAction.vue'
+import ConfirmButton from '@/ui/ConfirmButton.vue'
+import PlainTable from '@/ui/PlainTable.vue'
+import TextField from '@/ui/TextField.vue'
+import { formatDistance, parseDistance } from '@/units/distance'
+import { formatChannelMhz, parseFrequency } from '@/units/frequency'
+import { formatMetres, parseLength } from '@/units/length'
+import type { Parsed } from '@/units/number'
+import { useWords } from '@/words/words'
+import type { Station } from './callForm'
+import { useStations } from './useAir'
+
+/** Whom the shop calls. */
+const words = useWords()
+const client = useQueryClient()
+const me = useMe()
+const mayWrite = computed(() => me.data.value?.role !== 'VIEWER')
+const stations = useStations()
+const empty = { name: '', mhz: '', distance: '', height: '', note: '' }
+const form = ref({ ...empty })
+const editing = ref<Station | 'new'>()
+const { busy, wrong, unplaced, submit } = useForm()
+
+function edit(s: Station) {
+  editing.value = s
+  form.value = {
+    name: s.name,
+    mhz: s.frequencyHz === undefined ? '' : formatChannelMhz(s.frequencyHz),
+    distance: s.distanceM === undefined ? '' : `${Number((s.distanceM / 1000).toFixed(3))} km`,
+    height: s.heightM === undefined ? '' : `${s.heightM} m`,
+    note: s.note,
+  }
+}
+function add() {
+  editing.value = 'new'
+  form.value = { ...empty }
+}
+
+async function save() {
+  const refused: Record<string, string> = {}
+  const take = (field: string, text: string, read: (text: string) => Parsed) => {
+    if (text.trim() === '') return undefined
+    const result = read(text)
+    if (result.ok) return result.value
+    refused[field] = result.why
+    return undefined
+  }
+  const body = {
+    version: editing.value === 'new' ? 0 : (editing.value?.version ?? 0),
+    name: form.value.name,
+    frequencyHz: take('frequencyHz', form.value.mhz, parseFrequency),
+    distanceM: take('distanceM', form.value.distance, parseDistance),
+    heightM: take('heightM', form.value.height, (t) => parseLength(/[a-z'"]/i.test(t) ? t : `${t} m`, 'mm')),
+    note: form.value.note,
+  }
+  wrong.value = refused
+  if (Object.keys(refused).length > 0) return
+  const id = editing.value === 'new' ? undefined : editing.value?.id
+  const done = await submit(async () => {
+    await answer(
+      id
+        ? api.PUT('/api/stations/{id}', { params: { path: { id } }, body })
+        : api.POST('/api/stations', { body }),
+    )
+  })
+  if (done) editing.value = undefined
+  await client.invalidateQueries({ queryKey: ['stations'] })
+}
+
+async function remove(s: Station) {
+  await submit(async () => {
+    await answer(api.DELETE('/api/stations/{id}', { params: { path: { id: s.id } } }))
+  })
+  await client.invalidateQueries({ queryKey: ['stations'] })
+}
+</script>
+
+<template>
+  <div class="page">
+    <h1>{{ words.text('stations.TITLE') }}</h1>
+    <p class="soft">{{ words.text('stations.WHY') }}</p>
+    <p v-if="stations.data.value?.length === 0">{{ words.text('stations.NONE') }}</p>
+    <section v-else-if="stations.data.value" class="card list">
+      <PlainTable>
+        <thead>
+          <tr>
+            <th>{{ words.text('air.NAME') }}</th>
+            <th class="number">{{ words.text('air.FREQUENCY') }}</th>
+            <th class="number">{{ words.text('air.DISTANCE') }}</th>
+            <th class="number">{{ words.text('air.HEIGHT') }}</th>
+            <th class="number">{{ words.text('stations.HORIZON') }}</th>
+            <th></th>
+          </tr>
+        </thead>
+        <tbody>
+          <tr v-for="s in stations.data.value" :key="s.id">
+            <td>
+              {{ s.name }}<span v-if="s.note" class="soft below">{{ s.note }}</span>
+            </td>
+            <td class="number">{{ s.frequencyHz === undefined ? '–' : formatChannelMhz(s.frequencyHz) }}</td>
+            <td class="number">{{ s.distanceM === undefined ? '–' : formatDistance(s.distanceM) }}</td>
+            <td class="number">{{ s.heightM === undefined ? '–' : formatMetres(s.heightM) }}</td>
+            <td class="number">{{ s.horizonM === undefined ? '–' : formatDistance(s.horizonM) }}</td>
+            <td class="buttons">
+              <template v-if="mayWrite">
+                <ActionButton quiet @click="edit(s)">{{ words.text('radios.CHANGE') }}</ActionButton>
+                <ConfirmButton
+                  :question="words.text('stations.REMOVE_REALLY', { name: s.name })"
+                  :yes="words.text('radios.REMOVE_IT')"
+                  @confirmed="remove(s)"
+                  >{{ words.text('radios.REMOVE') }}</ConfirmButton
+                >
+              </template>
+            </td>
+          </tr>
+        </tbody>
+      </PlainTable>
+    </section>
+    <form v-if="editing" class="card edit" novalidate @submit.prevent="save">
+      <div class="fields">
+        <TextField v-model="form.name" :name="words.text('air.NAME')" :wrong="wrong.name" />
+        <TextField
+          v-model="form.mhz"
+          :name="words.text('air.FREQUENCY')"
+          inputmode="decimal"
+          :wrong="wrong.frequencyHz"
+        />
+        <TextField v-model="form.distance" :name="words.text('air.DISTANCE')" :wrong="wrong.distanceM" />
+        <TextField v-model="form.height" :name="words.text('air.HEIGHT')" :wrong="wrong.heightM" />
+      </div>
+      <TextField v-model="form.note" :name="words.text('air.NOTE')" :wrong="wrong.note" />
+      <p v-if="unplaced" class="wrong" role="alert">{{ unplaced }}</p>
+      <div class="buttons">
+        <BigAction submits :disabled="busy">{{ words.text('radios.SAVE') }}</BigAction>
+        <ActionButton quiet @click="editing = undefined">{{ words.text('radios.CANCEL') }}</ActionButton>
+      </div>
+    </form>
+    <ActionButton v-else-if="mayWrite" class="add" @click="add">{{
+      words.text('stations.ADD')
+    }}</ActionButton>
+  </div>
+</template>
+
+<style scoped>
+.page {
+  max-width: 1080px;
+  margin: 0 auto;
+  padding: 22px;
+  display: grid;
+  gap: 12px;
+}
+
+.list {
+  padding: 6px 14px 12px;
+  overflow-x: auto;
+}
+
+td {
+  vertical-align: top;
+  overflow-wrap: anywhere;
+}
+
+.number {
+  text-align: right;
+}
+
+.below {
+  display: block;
+}
+
+.buttons {
+  display: flex;
+  gap: 6px;
+  align-items: center;
+}
+
+.edit {
+  padding: 18px 20px;
+  display: grid;
+  gap: 12px;
+}
+
+.fields {
+  display: grid;
+  grid-template-columns: 2fr 1fr 1fr 1fr;
+  gap: 12px;
+  align-items: start;
+}
+
+.do {
+  max-width: 220px;
+}
+
+.add {
+  justify-self: start;
+}
+
+@media (max-width: 800px) {
+  .fields {
+    grid-template-columns: 1fr 1fr;
+  }
+}
+</style>

@@ -1,0 +1,61 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/vue-query'
+import { computed, type Ref } from 'vue'
+import { answer, api, type Schemas } from '@/api/client'
+import { sendClip } from '@/api/queries'
+
+export type Air = Schemas['AirView']
+export type Comparison = Schemas['ComparisonView']
+export type Trial = Schemas['TrialView']
+export type Report = Schemas['HeardRequest']['report']
+
+/** From worst to best. */
+export const REPORTS: Report[] = [
+  'NOT_HEARD',
+  'NOT_UNDERSTOOD',
+  'WITH_REPEATS',
+  'NOISY',
+  'LITTLE_NOISE',
+  'CLEAR',
+]
+
+export const useStations = () =>
+  useQuery({ queryKey: ['stations'], queryFn: () => answer(api.GET('/api/stations')) })
+
+/** What was tried on the air with installation `id`; every change answers with all of it. */
+export function useAir(id: Ref<string>) {
+  const client = useQueryClient()
+  const key = computed(() => ['air', id.value])
+  const change = <T>(send: (argument: T) => Promise<Air>) =>
+    useMutation({ mutationFn: send, onSuccess: (air) => client.setQueryData(key.value, air) })
+  const path = computed(() => ({ id: id.value }))
+  return {
+    air: useQuery({
+      queryKey: key,
+      queryFn: () => answer(api.GET('/api/installations/{id}/air', { params: { path: path.value } })),
+    }),
+    call: change((body: Schemas['CallRequest']) =>
+      answer(api.POST('/api/installations/{id}/air/calls', { params: { path: path.value }, body })),
+    ),
+    takeBack: change((callId: string) =>
+      answer(
+        api.DELETE('/api/installations/{id}/air/calls/{callId}', {
+          params: { path: { ...path.value, callId } },
+        }),
+      ),
+    ),
+    begin: change((body: Schemas['ComparisonRequest']) =>
+      answer(api.POST('/api/installations/{id}/air/comparisons', { params: { path: path.value }, body })),
+    ),
+    heard: change((t: { comparisonId: string; number: number; report: Report }) =>
+      answer(
+        api.PUT('/api/installations/{id}/air/comparisons/{comparisonId}/trials/{number}', {
+          params: { path: { ...path.value, comparisonId: t.comparisonId, number: t.number } },
+          body: { report: t.report },
+        }),
+      ),
+    ),
+    clip: change((t: { comparisonId: string; number: number; wav: Blob }) =>
+      sendClip(id.value, t.comparisonId, t.number, t.wav),
+    ),
+  }
+}
