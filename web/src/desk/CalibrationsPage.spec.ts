@@ -11,12 +11,14 @@ let kept: { id: string; name: string }[]
 let calls: string[]
 let bench: string[]
 let refusal: string
+let look: object[]
 
 beforeEach(() => {
   kept = []
   calls = []
   bench = []
   refusal = ''
+  look = []
   vi.stubGlobal(
     'fetch',
     vi.fn(async (request: Request) => {
@@ -34,6 +36,7 @@ beforeEach(() => {
         bench.push(((await request.json()) as { atPort: string }).atPort)
         return reply({})
       }
+      if (path === '/api/calibrations/look') return reply(look)
       if (path === '/api/instruments/stand-in/raw-sweep') return reply(trace)
       if (path === '/api/calibrations' && request.method === 'POST') {
         if (refusal) return reply({ detail: refusal, field: 'open' }, 422)
@@ -91,7 +94,7 @@ async function measured(found: Page) {
 describe('calibrations', () => {
   it('measures open, short and load on the practice port and gives it back', async () => {
     const found = await page()
-    expect(found.find('.sentence').text()).toBe('Measure open, short and load.')
+    expect(found.find('.sentence').text()).toContain('Screw on the open where the antenna plugs in')
     await measured(found)
     expect(bench).toEqual(['OPEN', 'ANTENNA', 'SHORT', 'ANTENNA', 'LOAD', 'ANTENNA'])
     expect(found.find('.sentence').text()).toBe('Name it and save it.')
@@ -106,7 +109,7 @@ describe('calibrations', () => {
       ?.setValue('Bench')
     await found.find('form').trigger('submit')
     await flushPromises()
-    expect(found.text()).toContain('is kept. Leave the load on')
+    expect(found.text()).toContain('Leave the load on: one more sweep shows how well it came out.')
     expect(found.find('tbody').text()).toContain('within the hour, Inés')
     await press(found, 'Check the load')
     expect(found.find('.sentence').text()).toContain('within 50 dB')
@@ -114,6 +117,34 @@ describe('calibrations', () => {
     expect(found.text()).toContain('is removed.')
     await press(found, 'Put it back')
     expect(calls).toContain('POST /api/calibrations/c0/restore')
+  })
+
+  it('says which standard to look at again before it is saved', async () => {
+    look = [
+      { standard: 'OPEN', isRight: true, says: [said('Looks like what it should be: open.')] },
+      { standard: 'SHORT', isRight: false, says: [said('The short reads like the open.')] },
+    ]
+    const found = await page()
+    await pick(found, 'stand-in')
+    await press(found, 'Sweep it', 0)
+    await press(found, 'Sweep it', 1)
+    expect(found.find('.sentence').text()).toBe('Look at the short again before you save.')
+    expect(found.find('.taken li.wrong').text()).toContain('reads like the open')
+  })
+
+  it('shows what is on the port while somebody watches, and takes nothing', async () => {
+    vi.useFakeTimers()
+    const found = await page()
+    await pick(found, 'stand-in')
+    await press(found, 'Watch')
+    await vi.advanceTimersByTimeAsync(1600)
+    expect(bench.filter((at) => at === 'OPEN').length).toBeGreaterThan(1)
+    expect(found.find('.taken').exists()).toBe(true)
+    await press(found, 'Stop watching')
+    await vi.advanceTimersByTimeAsync(1600)
+    expect(found.find('.taken').exists()).toBe(false)
+    expect(found.find('.sentence').text()).toContain('Screw on the open')
+    vi.useRealTimers()
   })
 
   it('says what the server refuses, and what of the standards cannot be used', async () => {

@@ -8,7 +8,7 @@ import PickField from '@/ui/PickField.vue'
 import ActionButton from '@/ui/ActionButton.vue'
 import BigAction from '@/ui/BigAction.vue'
 import { useWords } from '@/words/words'
-import { computed, ref } from 'vue'
+import { computed, onBeforeUnmount, ref } from 'vue'
 import { answer, api, Problem, type Schemas } from '@/api/client'
 import { readTraceFile, useCalibrations, useInstruments } from '@/api/queries'
 import { usePreferences } from '@/preferences'
@@ -17,6 +17,7 @@ import { formatMhz, parseFrequency } from '@/units/frequency'
 import { parseLength } from '@/units/length'
 import { parseDecimal } from '@/units/number'
 import { formatTime } from '@/units/time'
+import StandardsTaken, { type Readings } from './StandardsTaken.vue'
 import { ageWords, readStandards, usualStandards } from './calibration'
 
 /** The shop's calibrations: made from open, short and load, checked with the load, removed and put back. */
@@ -37,11 +38,12 @@ const { sort, sorted } = useSorted(
 )
 const instruments = useInstruments()
 type Step = 'open' | 'shorted' | 'load'
-const STEPS: { key: Step; word: string }[] = [
-  { key: 'open', word: 'Open' },
-  { key: 'shorted', word: 'Short' },
-  { key: 'load', word: 'Load' },
+const STEPS: { key: Step; word: string; standard: 'OPEN' | 'SHORT' | 'LOAD' }[] = [
+  { key: 'open', word: 'Open', standard: 'OPEN' },
+  { key: 'shorted', word: 'Short', standard: 'SHORT' },
+  { key: 'load', word: 'Load', standard: 'LOAD' },
 ]
+const WATCH_MS = 700
 const form = ref({
   name: '',
   cable: '',
@@ -108,8 +110,48 @@ async function onPort(step: Step, measure: () => Promise<Schemas['TraceData']>) 
 
 const take = (step: Step) =>
   guarded(step, async () => {
+    made.value = undefined
     readings.value = { ...readings.value, [step]: await onPort(step, fromInstrument) }
   })
+
+/** The next of the three, in working order. */
+const nextStep = computed(() => STEPS.find((s) => !readings.value[s.key]))
+const looked = ref<Schemas['StandardView'][]>([])
+const doubtful = computed(() => looked.value.find((l) => !l.isRight))
+/** The one just saved: the load is on its port still. */
+const made = ref<{ id: string; name: string }>()
+const sentence = computed(() => {
+  if (said.value) return said.value
+  if (made.value) return words.value.text('calibrate.CHECK')
+  const standard = (of: 'OPEN' | 'SHORT' | 'LOAD') => words.value.text(`standard.${of}`)
+  if (doubtful.value)
+    return words.value.text('calibrate.LOOK_AGAIN', { standard: standard(doubtful.value.standard) })
+  return nextStep.value
+    ? words.value.text('calibrate.NEXT', { standard: standard(nextStep.value.standard) })
+    : words.value.text('calibrate.NAME_IT')
+})
+
+/** The picture of the next standard moves while somebody watches, before it is taken. */
+const watched = ref<Readings>({})
+const isWatching = ref(false)
+async function watchNext() {
+  isWatching.value = true
+  while (isWatching.value && nextStep.value) {
+    const step = nextStep.value.key
+    await guarded('', async () => {
+      const trace = await onPort(step, fromInstrument)
+      watched.value = isWatching.value ? { [step]: trace } : {}
+    })
+    if (trouble.value) break
+    await new Promise((resolve) => setTimeout(resolve, WATCH_MS))
+  }
+  stopWatching()
+}
+function stopWatching() {
+  isWatching.value = false
+  watched.value = {}
+}
+onBeforeUnmount(stopWatching)
 const choose = (step: Step, file: File | undefined) =>
   guarded(step, async () => {
     if (file) readings.value = { ...readings.value, [step]: await fromFile(file) }
@@ -121,7 +163,7 @@ const save = () =>
     if (typeof s === 'string') throw new Problem(s, 422)
     const { open, shorted, load } = readings.value
     if (!open || !shorted || !load) throw new Problem('Open, short and load are all needed.', 422)
-    const made = await keep.mutateAsync({
+    made.value = await keep.mutateAsync({
       name: form.value.name,
       instrument: instrumentName.value,
       cable: form.value.cable,
@@ -132,11 +174,12 @@ const save = () =>
       load,
     })
     readings.value = {}
-    said.value = `“${made.name}” is kept. Leave the load on and check it once.`
+    looked.value = []
   })
 
 const checkNow = (id: string, file?: File) =>
   guarded(`check ${id}`, async () => {
+    made.value = undefined
     const trace = file ? await fromFile(file) : await onPort('load', fromInstrument)
     said.value = words.value.sentence((await check.mutateAsync({ id, trace })).says)
   })
@@ -200,12 +243,16 @@ const putBack = () =>
           “{{ removed.name }}” is removed. <ActionButton quiet @click="putBack">Put it back</ActionButton>
         </p>
       </section>
+      <StandardsTaken :readings="readings" :watched="watched" @looked="(all) => (looked = all)" />
     </div>
     <aside class="side">
       <p class="sentence" role="status">
-        {{ said || (isComplete ? 'Name it and save it.' : 'Measure open, short and load.') }}
+        {{ sentence }}
       </p>
       <p v-if="trouble" class="wrong" role="alert">{{ trouble }}</p>
+      <BigAction v-if="made && form.instrument" :disabled="busy !== ''" @click="made && checkNow(made.id)">{{
+        words.text('calibrate.CHECK_IT')
+      }}</BigAction>
       <form class="card block" @submit.prevent="save">
         <PickField
           v-model="form.instrument"
@@ -227,6 +274,9 @@ const putBack = () =>
               : 'Screw the standard on, hand-tight, then sweep it.'
           }}
         </p>
+        <ActionButton v-if="form.instrument && nextStep" @click="isWatching ? stopWatching() : watchNext()">
+          {{ words.text(isWatching ? 'calibrate.STOP_WATCHING' : 'calibrate.WATCH') }}
+        </ActionButton>
         <div v-for="s in STEPS" :key="s.key" class="step">
           <span>{{ s.word }}</span>
           <span class="soft">{{

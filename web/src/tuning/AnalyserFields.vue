@@ -1,16 +1,23 @@
 <script setup lang="ts">
 import PickField from '@/ui/PickField.vue'
 import { useWords } from '@/words/words'
-import { computed, watch } from 'vue'
-import { useInstruments } from '@/api/queries'
+import { computed, ref, watch } from 'vue'
+import { useCalibrations, useInstruments } from '@/api/queries'
+import { ageWords } from '@/desk/calibration'
 import type { SweptDraft } from './draft'
+import { coveringSpan } from './ready'
 import RestsFields from './RestsFields.vue'
 
 const words = useWords()
 
 /** An analyser on the network that is to sweep now. */
 const draft = defineModel<SweptDraft>({ required: true })
-defineProps<{ wrong: Record<string, string> }>()
+const props = defineProps<{
+  wrong: Record<string, string>
+  /** The sweep that is asked for; a calibration that covers it is offered. */
+  span?: { startHz: number; stopHz: number } | undefined
+}>()
+const { calibrations } = useCalibrations()
 const instruments = useInstruments()
 const able = computed(() => instruments.data.value?.filter((i) => i.recorded) ?? [])
 watch(
@@ -21,6 +28,22 @@ watch(
   },
   { immediate: true },
 )
+/** Offered once by itself; what a person chose instead stays. */
+const offered = ref('')
+watch(
+  [() => props.span?.startHz, () => props.span?.stopHz, () => calibrations.data.value],
+  () => {
+    const span = props.span
+    if (!span || !calibrations.data.value) return
+    const best = coveringSpan(calibrations.data.value, span)
+    const isOurs = draft.value.rests === offered.value || draft.value.rests === 'UNCALIBRATED_ANALYSER'
+    if (!isOurs || best?.id === draft.value.rests) return
+    offered.value = best?.id ?? ''
+    draft.value.rests = best?.id ?? 'UNCALIBRATED_ANALYSER'
+  },
+  { immediate: true },
+)
+const used = computed(() => calibrations.data.value?.find((c) => c.id === draft.value.rests))
 </script>
 
 <template>
@@ -37,5 +60,8 @@ watch(
     :options="able.map((i) => ({ value: i.id, word: i.name }))"
   />
   <p class="hint">{{ words.text('tuning.RADIO_OFF') }}</p>
+  <p v-if="used && used.id === offered" class="hint" role="status">
+    {{ words.text('calibrate.OFFERED', { name: used.name, age: ageWords(used.madeAt) }) }}
+  </p>
   <RestsFields v-model="draft" :wrong="wrong" />
 </template>

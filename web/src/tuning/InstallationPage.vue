@@ -238,7 +238,16 @@ async function cancelVisit() {
 function onKey(event: KeyboardEvent) {
   if (isTyping(event)) return
   const onButton = event.target instanceof HTMLElement && event.target.closest('button, a') !== null
-  if (event.key === 'Enter' && !event.repeat && !onButton && mayRecord.value && !draft.value) {
+  // Where these steps are filled in, their own button is the one thing to do.
+  const isElsewhere = step.value === 'ready' || step.value === 'on-air'
+  if (
+    event.key === 'Enter' &&
+    !event.repeat &&
+    !onButton &&
+    !isElsewhere &&
+    mayRecord.value &&
+    !draft.value
+  ) {
     event.preventDefault()
     doNext()
   } else if (event.key === 's' && last.value) record(false)

@@ -217,7 +217,12 @@ function close() {
       <TextField v-model="draft.points" :name="words.text('tuning.POINTS')" :wrong="wrong.points" />
     </div>
     <LiveWatch v-if="draft.source === 'analyser'" :settings="liveSettings" @sweep="(s) => emit('live', s)" />
-    <AnalyserFields v-if="draft.source === 'analyser'" v-model="draft.swept" :wrong="wrong" />
+    <AnalyserFields
+      v-if="draft.source === 'analyser'"
+      v-model="draft.swept"
+      :span="liveSettings"
+      :wrong="wrong"
+    />
     <FileFields
       v-else-if="draft.source === 'file'"
       v-model="draft.swept"

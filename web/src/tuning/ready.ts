@@ -9,15 +9,23 @@ export const METHODS: Method[] = ['ANALYSER', 'INLINE_METER', 'WATTMETER', 'RADI
 
 type Calibration = Schemas['CalibrationView']
 
+/** The newest calibration that covers `span`. */
+export function coveringSpan(
+  calibrations: Calibration[],
+  span: { startHz: number; stopHz: number },
+): Calibration | undefined {
+  return calibrations
+    .filter((c) => c.startHz <= span.startHz && c.stopHz >= span.stopHz)
+    .sort((a, b) => b.madeAt.localeCompare(a.madeAt))[0]
+}
+
 /** The newest calibration that covers all channels of `i`. */
 export function covering(
   calibrations: Calibration[],
   i: Pick<Installation, 'channels'>,
 ): Calibration | undefined {
   const hz = i.channels.map((c) => c.frequencyHz)
-  return calibrations
-    .filter((c) => c.startHz <= Math.min(...hz) && c.stopHz >= Math.max(...hz))
-    .sort((a, b) => b.madeAt.localeCompare(a.madeAt))[0]
+  return coveringSpan(calibrations, { startHz: Math.min(...hz), stopHz: Math.max(...hz) })
 }
 
 /** Answers to the steps that are asked: a person's own, else what is known. */

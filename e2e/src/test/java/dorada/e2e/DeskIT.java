@@ -83,7 +83,7 @@ class DeskIT {
             page.navigate(dorada.address() + "/desk/calibrations");
             Controls.choose(page, "Measured with", "Stand-in");
             for (int i = 0; i < 3; i++) {
-                page.getByText("Sweep it").nth(i).click();
+                ines.button("Sweep it").nth(i).click();
                 assertThat(page.getByText("401 points", new Page.GetByTextOptions().setExact(true)))
                         .hasCount(i + 1);
             }

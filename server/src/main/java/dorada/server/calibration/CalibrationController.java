@@ -1,6 +1,7 @@
 package dorada.server.calibration;
 
 import dorada.core.calibration.Calibration;
+import dorada.core.calibration.StandardLook;
 import dorada.core.calibration.Standards;
 import dorada.core.outcome.Refusal;
 import dorada.core.sweep.Sweep;
@@ -15,7 +16,9 @@ import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
+import java.util.EnumMap;
 import java.util.List;
+import java.util.Map;
 import java.util.UUID;
 import java.util.stream.IntStream;
 import org.springframework.http.HttpStatus;
@@ -84,6 +87,44 @@ class CalibrationController {
     CorrectedView correct(@PathVariable UUID id, @Valid @RequestBody TraceRequest request) {
         Calibration.Corrected c = calibrations.correct(id, request.sweep()).corrected();
         return new CorrectedView(TraceData.of(c.sweep()), OutcomeView.of(c.warnings()));
+    }
+
+    /** Raw readings so far; what nobody read yet is absent. */
+    record LookAtRequest(
+            @Valid TraceData open,
+            @Valid TraceData shorted,
+            @Valid TraceData load) {}
+
+    /** @param isRight nothing speaks against it */
+    record StandardView(
+            @NotNull StandardLook.Standard standard,
+            @NotNull boolean isRight,
+            @NotNull List<OutcomeView> says) {}
+
+    /** What each standard shows of itself before anything is saved: forgotten, swapped or wrong. */
+    @PostMapping("/look")
+    List<StandardView> look(@Valid @RequestBody LookAtRequest request) {
+        Map<StandardLook.Standard, Sweep> read = new EnumMap<>(StandardLook.Standard.class);
+        put(read, StandardLook.Standard.OPEN, request.open, "open");
+        put(read, StandardLook.Standard.SHORT, request.shorted, "shorted");
+        put(read, StandardLook.Standard.LOAD, request.load, "load");
+        return StandardLook.of(read).entrySet().stream()
+                .map(e -> new StandardView(
+                        e.getKey(),
+                        e.getValue().stream().allMatch(o -> o.is(StandardLook.Says.RIGHT)),
+                        OutcomeView.of(e.getValue())))
+                .toList();
+    }
+
+    private static void put(
+            Map<StandardLook.Standard, Sweep> read, StandardLook.Standard standard, TraceData trace, String field) {
+        if (trace != null) {
+            Sweep sweep = trace.sweep(field);
+            if (!sweep.hasPhase()) {
+                throw UserProblem.atField(field, "A standard is read with its phase.");
+            }
+            read.put(standard, sweep);
+        }
     }
 
     record QualityView(

@@ -65,6 +65,7 @@ public final class Permissions {
                             "/api/spots/read",
                             "/api/analysis",
                             "/api/calibrations/correct",
+                            "/api/calibrations/look",
                             "/api/cutting/**",
                             "/api/faults/**",
                             "/api/lines/**",

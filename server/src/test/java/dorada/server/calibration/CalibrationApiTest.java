@@ -121,4 +121,17 @@ class CalibrationApiTest extends ApiTest {
                         "{" + reads.replace("\"load\"", "\"lode\"") + ",\"truth\":\"ideal\"}")
                 .andExpect(jsonPath("$.field").value("load"));
     }
+
+    @Test
+    void aForgottenStandardIsNoticedBeforeAnythingIsSaved() throws Exception {
+        send(post("/api/calibrations/look"), viewer, "{\"open\":" + trace(1) + ",\"shorted\":" + trace(1) + "}")
+                .andExpect(status().isOk())
+                .andExpect(jsonPath("$[0].isRight").value(true))
+                .andExpect(jsonPath("$[1].isRight").value(false))
+                .andExpect(jsonPath("$[1].says[0].id").value("standardLook.SAME_AS"));
+        postJson(
+                        "/api/calibrations/look",
+                        "{\"open\":" + trace(1) + ",\"shorted\":" + trace(-1) + ",\"load\":" + trace(0) + "}")
+                .andExpect(jsonPath("$[*].isRight", not(hasItem(false))));
+    }
 }

@@ -110,6 +110,7 @@ class WordsTest {
                 "ending",
                 "best",
                 "other",
+                "standard",
                 "pass",
                 "visit");
         assertThat(ids().flatMap(id -> id.takes().stream()).distinct())

@@ -1,0 +1,133 @@
+import { QueryClient, VueQueryPlugin } from '@tanstack/vue-query'
+import { flushPromises, mount } from '@vue/test-utils'
+import { createPinia } from 'pinia'
+import { beforeEach, describe, expect, it, vi } from 'vitest'
+import type { Schemas } from '@/api/client'
+import { freshCall, readCall, toStation, type Station } from './callForm'
+import CallLog from './CallLog.vue'
+import FairTrial from './FairTrial.vue'
+import type { Comparison } from './useAir'
+import { wavOf } from './wav'
+
+const get = vi.fn()
+vi.mock('@/api/client', async (original) => ({
+  ...(await original<object>()),
+  api: { GET: (...args: unknown[]) => get(...args) as unknown },
+}))
+const answers = (data: unknown) => Promise.resolve({ data, response: new Response() })
+const global = () => ({
+  plugins: [createPinia(), [VueQueryPlugin, { queryClient: new QueryClient() }]] as never,
+})
+
+describe('a call as typed', () => {
+  const typed = { ...freshCall(153.05e6), name: 'Repeater', powerW: '5', report: 'CLEAR' as const }
+
+  it('reads kilometres and miles, and leaves a distance out that nobody knows', () => {
+    expect(readCall(typed).body).toMatchObject({ frequencyHz: 153.05e6, powerW: 5, report: 'CLEAR' })
+    expect(readCall(typed).body?.distanceM).toBeUndefined()
+    expect(readCall({ ...typed, distance: '8' }).body?.distanceM).toBe(8000)
+    expect(readCall({ ...typed, distance: '5 mi' }).body?.distanceM).toBeCloseTo(8046.72)
+  })
+
+  it('says what is missing at its field', () => {
+    const { body, wrong } = readCall({ ...typed, powerW: 'much', report: '', distance: 'far' })
+    expect(body).toBeUndefined()
+    expect(Object.keys(wrong).sort()).toEqual(['distanceM', 'powerW', 'report'])
+  })
+
+  it('takes what the shop knows of a station', () => {
+    const station = { id: 's', name: 'Light', frequencyHz: 156.8e6, distanceM: 12_300 } as Station
+    expect(toStation(typed, station)).toMatchObject({ name: 'Light', mhz: '156.800', distance: '12.3 km' })
+    expect(toStation(typed, { id: 's', name: 'Light' } as Station).mhz).toBe('153.050')
+  })
+})
+
+describe('a clip as it is sent', () => {
+  it('is a WAV of one channel and 16 bits', async () => {
+    const bytes = new DataView(await wavOf(new Float32Array([0, 1, -2]), 8000).arrayBuffer())
+    const text = (at: number) => String.fromCharCode(...[0, 1, 2, 3].map((i) => bytes.getUint8(at + i)))
+    expect([text(0), text(8), text(12), text(36)]).toEqual(['RIFF', 'WAVE', 'fmt ', 'data'])
+    expect(bytes.byteLength).toBe(44 + 6)
+    expect([bytes.getUint16(22, true), bytes.getUint32(24, true), bytes.getUint16(34, true)]).toEqual([
+      1, 8000, 16,
+    ])
+    // What is too loud is clipped and does not turn over.
+    expect([44, 46, 48].map((at) => bytes.getInt16(at, true))).toEqual([0, 32767, -32767])
+  })
+})
+
+describe('the log', () => {
+  beforeEach(() => {
+    get.mockReset()
+  })
+
+  it('says how far it reached, and strikes out what was taken back', async () => {
+    const entered = {
+      station: 'Repeater',
+      frequencyHz: 153e6,
+      distanceM: 8000,
+      powerW: 5,
+      report: 'NOISY',
+      note: '',
+    }
+    const one = { id: 'c1', entered, by: 'Inés', at: '2026-11-01T10:00:00Z' }
+    get.mockImplementation((path: string) =>
+      answers(
+        path.endsWith('/air')
+          ? { calls: [one, { ...one, id: 'c2', takenBackBy: 'Noa' }], farthest: one, comparisons: [] }
+          : [],
+      ),
+    )
+    const log = mount(CallLog, {
+      props: { installationId: 'i', mainHz: 153e6, mayWrite: true },
+      global: global(),
+    })
+    await flushPromises()
+    expect(log.text()).toContain('Understood as far as 8.0 km (5.0 mi) so far (Repeater).')
+    expect(log.findAll('tr.back')).toHaveLength(1)
+    expect(log.find('tr.back').text()).toContain('taken back by Noa')
+  })
+})
+
+describe('a comparison', () => {
+  const trial = (number: number, antenna: string, more = {}): Schemas['TrialView'] => ({
+    number,
+    round: Math.ceil(number / 2),
+    antenna,
+    hasClip: false,
+    ...more,
+  })
+  const comparison = (trials: Schemas['TrialView'][]) =>
+    ({
+      id: 'k',
+      place: 'yard',
+      powerW: 5,
+      frequencyHz: 153e6,
+      by: 'Inés',
+      at: '2026-11-01T10:00:00Z',
+      isByClips: false,
+      trials,
+      pairs: [{ says: { id: 'comparison.NO_ROUND', params: { best: 'A', other: 'B' }, text: '' } }],
+    }) as Comparison
+  const shown = (trials: Schemas['TrialView'][]) =>
+    mount(FairTrial, {
+      props: { installationId: 'i', comparison: comparison(trials), mayWrite: false },
+      global: global(),
+    }).text()
+
+  it('names the next antenna to the caller, and only a number to say', () => {
+    const text = shown([trial(1, 'B', { report: 'CLEAR' }), trial(2, 'A')])
+    expect(text).toContain('Trial 2: connect A. Say “trial 2” and nothing more.')
+    expect(text).toContain('A and B: no round with a difference yet.')
+  })
+
+  it('shows what a clip says with its doubt, or that it says nothing', () => {
+    const text = shown([
+      trial(1, 'B', { hasClip: true, clipDb: 12.34, clipDoubtDb: 0.62 }),
+      trial(2, 'A', { hasClip: true }),
+    ])
+    expect(text).toContain('12.3 dB ± 0.6')
+    expect(text).toContain('too near its noise to tell')
+    expect(text).toContain('All trials are done.')
+  })
+})
