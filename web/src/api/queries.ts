@@ -406,6 +406,13 @@ export function useInventedRecorded() {
   return computed(() => instruments.data.value?.some((i) => i.standIn && i.recorded) ?? false)
 }
 
+/** Builds that were read under names of their own; asked anew with every pass. */
+export const useRuns = (id: Ref<string>) =>
+  useQuery({
+    queryKey: computed(() => [...keys.passes(id.value), 'runs']),
+    queryFn: () => answer(api.GET('/api/installations/{id}/runs', { params: { path: { id: id.value } } })),
+  })
+
 /** Records a pass of installation `id`; the list follows. */
 export function useRecordPass(id: Ref<string>) {
   const client = useQueryClient()

@@ -10,7 +10,7 @@ import { formatMhz } from '@/units/frequency'
 import { formatLength } from '@/units/length'
 import { formatSwr } from '@/units/swr'
 import { dbi, type Assessment, type Computed } from './choice'
-import { formatKg } from '@/words/quantity'
+import { formatKg } from '@/units/weight'
 
 /** Every candidate with what is said of it, and what was solved. */
 const chosen = defineModel<string>({ required: true })

@@ -7,7 +7,7 @@ import { formatMhz } from '@/units/frequency'
 import { formatBoth } from '@/units/length'
 import { formatSwr } from '@/units/swr'
 import { quarterWaveM } from './band'
-import { formatKg } from '@/words/quantity'
+import { formatKg } from '@/units/weight'
 import { readWhip, requestOf, type GroundAnswer, type GroundDraft } from './ground'
 import GroundView from './GroundView.vue'
 

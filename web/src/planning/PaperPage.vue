@@ -27,7 +27,7 @@ import {
   type Computed,
 } from './choice'
 import { DRAFTS, rememberedPlan, keptCandidate } from './drafts'
-import { formatKg } from '@/words/quantity'
+import { formatKg } from '@/units/weight'
 import { keptGround } from './ground'
 import { partLines } from './paper'
 import PaperGround from './PaperGround.vue'

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { formatKg } from '@/words/quantity'
+import { formatKg } from '@/units/weight'
 import { dragged, endOf, evenRadials, freshVariant, missing, NONE, requestOf } from './ground'
 
 describe('radials', () => {

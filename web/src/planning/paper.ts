@@ -25,6 +25,7 @@ export function partLines(
     ...(way.jumperM > 0 ? [`jumper: ${length(way.jumperM)} of ${line(way.jumper)}`] : []),
     `${way.connectors} connectors to suit`,
     `radio: ${way.ratedW} W, rated for SWR up to ${way.ceilingSwr}`,
+    ...(way.tunerLossDb === undefined ? [] : ['tuner at the radio']),
   ]
   return [...metal, ...feed]
 }

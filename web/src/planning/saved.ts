@@ -149,6 +149,7 @@ export function stationForm(plan: StationPlan, unit: LengthUnit): StationForm {
       connectors: text(w.connectors),
       swr: text(w.swr),
       gain: text(w.gainDbi),
+      tuner: w.tunerLossDb === undefined ? '' : text(w.tunerLossDb),
     })),
     ownHeight: length(plan.ownHeightM),
     largest: length(plan.largestM),

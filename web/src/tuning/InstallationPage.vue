@@ -29,6 +29,7 @@ import HandOver from './HandOver.vue'
 import MakePermanent from './MakePermanent.vue'
 import { nextAction } from './nextAction'
 import NextStep from './NextStep.vue'
+import OldAndNew from './OldAndNew.vue'
 import OpenVisit from './OpenVisit.vue'
 import PassFacts from './PassFacts.vue'
 import PassPicture from './PassPicture.vue'
@@ -48,6 +49,7 @@ const props = defineProps<{ id: string }>()
 
 const route = useRoute()
 const router = useRouter()
+const RunOverlay = defineAsyncComponent(() => import('./RunOverlay.vue'))
 const OnAir = defineAsyncComponent(() => import('@/onair/OnAir.vue'))
 const preferences = usePreferences()
 const words = useWords()
@@ -306,6 +308,7 @@ watch(id, (next) => (draft.value = loadDraft(next)))
           :installation-id="installation.data.value.id"
           :is-signed-off="installation.data.value.visits.some((v) => v.signOff !== undefined)"
         />
+        <OldAndNew :passes="passes" />
         <ShareList :installation="installation.data.value" :passes="passes" />
         <VisitList :installation="installation.data.value" />
       </template>
@@ -318,6 +321,8 @@ watch(id, (next) => (draft.value = loadDraft(next)))
           @show="show"
         />
         <RecheckTable v-if="recheck" :recheck="recheck" />
+        <OldAndNew v-if="step === 'sign-off'" :passes="passes" />
+        <RunOverlay v-if="passes.some((p) => p.runName)" :installation-id="id" />
       </template>
     </div>
 

@@ -235,6 +235,21 @@ function close() {
       :installation="installation"
       :wrong="wrong"
     />
+    <div v-if="draft.source === 'meter' && !draft.finalSweep" class="run">
+      <TextField
+        v-model="draft.runName"
+        :name="words.text('runView.NAME')"
+        :hint="words.text('runView.NAME_HINT')"
+        :wrong="wrong.runName"
+      />
+      <TextField
+        v-if="draft.runName.trim()"
+        v-model="draft.runWeight"
+        :name="words.text('runView.WEIGHT')"
+        :hint="words.text('runView.WEIGHT_HINT')"
+        :wrong="wrong.runWeightKg"
+      />
+    </div>
     <CircumstanceFields
       v-model="draft.circumstances"
       :all="installation.circumstances"

@@ -3,6 +3,7 @@ import { keep, readKept, type Shape } from '@/kept'
 import type { Schemas } from '@/api/client'
 import { formatChannelMhz, formatMhz } from '@/units/frequency'
 import { exactLength, formatLength, type LengthUnit } from '@/units/length'
+import { formatKg } from '@/units/weight'
 import { freshMeter, METERS, rowOf, type MeterDraft } from './spots'
 
 /** What was not as it should be when a pass was taken. */
@@ -30,6 +31,9 @@ export interface PassDraft {
   finalSweep: boolean
   swept: SweptDraft
   meter: MeterDraft
+  /** A build that is read under a name of its own; '' for the antenna as it stands. */
+  runName: string
+  runWeight: string
 }
 
 /** Where a sweep comes from, and what it rests on: a kind of reading, or the id of one of the shop's calibrations. */
@@ -89,6 +93,8 @@ export function freshDraft(
     finalSweep: false,
     swept: { instrument: isDemo ? 'stand-in' : '', rests: 'UNCALIBRATED_ANALYSER', declared: '', port: '1' },
     meter: freshMeter(installation.channels.map((c) => c.frequencyHz)),
+    runName: '',
+    runWeight: '',
   }
 }
 
@@ -133,6 +139,8 @@ export function draftOfEntry(
     oldAntenna: entry.oldAntenna,
     finalSweep: entry.finalSweep,
     meter,
+    runName: entry.runName ?? '',
+    runWeight: entry.runWeightKg === undefined ? '' : formatKg(entry.runWeightKg),
   }
 }
 
@@ -144,6 +152,8 @@ const DRAFT = v.looseObject({
   circumstances: v.array(v.string()),
   swept: v.looseObject({ instrument: v.string(), rests: v.string(), port: v.string() }),
   meter: v.looseObject({}),
+  runName: v.optional(v.string(), ''),
+  runWeight: v.optional(v.string(), ''),
 }) as unknown as Shape<PassDraft>
 
 export function loadDraft(installationId: string): PassDraft | undefined {

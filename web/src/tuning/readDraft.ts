@@ -2,6 +2,7 @@ import type { FileRests, NewPass } from '@/api/queries'
 import type { LiveSettings } from '@/instrument/live'
 import { parseFrequency } from '@/units/frequency'
 import { parseLength, type LengthUnit } from '@/units/length'
+import { parseWeight } from '@/units/weight'
 import { parseDecimal, type Parsed } from '@/units/number'
 import { currentWords } from '@/words/words'
 import type { PassDraft } from './draft'
@@ -48,6 +49,13 @@ export function readDraft(
     ...(isBaseline && draft.oldAntenna ? { oldAntenna: true } : {}),
     ...(draft.finalSweep ? { finalSweep: true } : {}),
   }
+  const isRun = draft.source === 'meter' && draft.runName.trim() !== ''
+  const run = {
+    ...(isRun ? { runName: draft.runName.trim() } : {}),
+    ...(isRun && draft.runWeight.trim() !== ''
+      ? { runWeightKg: take('runWeightKg', parseWeight(draft.runWeight)) }
+      : {}),
+  }
   let pass: NewPass | undefined
   const { rests, declared, port, instrument } = draft.swept
   const rested = {
@@ -60,7 +68,7 @@ export function readDraft(
   } else if (draft.source === 'meter') {
     const { spots, wrong: wrongSpots } = readSpots(draft.meter)
     Object.assign(wrong, wrongSpots)
-    pass = { recording, kind: draft.meter.kind, spots }
+    pass = { recording: { ...recording, ...run }, kind: draft.meter.kind, spots }
   } else {
     const startHz = take('startHz', parseFrequency(draft.startMhz))
     const stopHz = take('stopHz', parseFrequency(draft.stopMhz))

@@ -138,6 +138,7 @@ function stop(pass: Pass): string {
 /** What was done before a pass, in a few words: `−12 mm`, `tap +6 mm`, `final sweep`. */
 export function passName(pass: Pass, installation: Installation, words: Words, isBaseline: boolean): string {
   if (pass.oldAntenna) return words.text('pass.OLD_ANTENNA')
+  if (pass.runName) return pass.runName
   if (isBaseline) return words.text('pass.BASELINE')
   const second = secondWord(installation, words)
   const changes = [

@@ -1,11 +1,8 @@
 import { formatLength, type LengthUnit } from '@/units/length'
+import { formatDistance } from '@/units/distance'
+import { formatKg } from '@/units/weight'
 import { formatWatts } from '@/units/watts'
 import { formatSwr } from '@/units/swr'
-
-/** `85 g`, `1.4 kg`. */
-export function formatKg(kg: number): string {
-  return kg < 0.9995 ? `${Math.round(kg * 1000)} g` : `${kg.toFixed(1)} kg`
-}
 
 const FOOT_M = 0.3048
 const INCH_M = 0.0254
@@ -58,6 +55,7 @@ export function quantity(
   if (name.endsWith('Giga')) return (value / 1e9).toFixed(1)
   if (name.endsWith('WholeHz')) return mhz(0)
   if (ends('hz')) return mhz(digits(beside))
+  if (name.endsWith('AwayM')) return formatDistance(value)
   if (name.endsWith('FarM')) return `${value.toFixed(1)} m (${Math.ceil(value / FOOT_M)} ft)`
   if (name.endsWith('LongM')) return `${value.toFixed(1)} m (${(value / FOOT_M).toFixed(1)} ft)`
   if (name.endsWith('MetresM')) return `${value.toFixed(1)} m`

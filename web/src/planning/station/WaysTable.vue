@@ -39,6 +39,10 @@ const ASKED: {
     ],
   },
   {
+    word: 'Tuner at the radio, dB lost; empty: none',
+    fields: [{ part: 'tuner', name: 'Loss of the tuner in dB,', field: 'tunerLossDb' }],
+  },
+  {
     word: 'Jumper · length',
     fields: [
       { part: 'jumper', name: 'Jumper', field: 'jumper', ofList: true },

@@ -24,6 +24,8 @@ export interface WayForm {
   connectors: string
   swr: string
   gain: string
+  /** Loss in dB of a tuner at the radio; empty without one. */
+  tuner: string
 }
 
 export interface StationForm {
@@ -51,6 +53,7 @@ export function emptyWay(name: string): WayForm {
     connectors: '2',
     swr: '1.5',
     gain: '2.15',
+    tuner: '',
   }
 }
 
@@ -112,6 +115,7 @@ export function readStation(
         connectors: Math.round(take(at('connectors'), parseDecimal(w.connectors))),
         swr: take(at('swr'), parseDecimal(w.swr)),
         gainDbi: take(at('gainDbi'), parseDecimal(w.gain)),
+        ...(w.tuner.trim() === '' ? {} : { tunerLossDb: take(at('tunerLossDb'), parseDecimal(w.tuner)) }),
       }
     }),
     ownHeightM: length('ownHeightM', form.ownHeight),

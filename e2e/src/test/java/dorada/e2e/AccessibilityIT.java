@@ -18,6 +18,8 @@ class AccessibilityIT {
     private static final String[][] VIEWS = {
         {"/installations/new", "What is fitted"},
         {"/due", "Limits that stand"},
+        {"/radios", "known to be good"},
+        {"/stations", "Repeaters, bases"},
         {"/plan", "Claim:"},
         {"/plan/ground", "From above"},
         {"/plan/watts", "What each change is worth"},
@@ -70,6 +72,11 @@ class AccessibilityIT {
                 page.locator("button.within-reach").click();
                 check(page, look + " recording");
                 page.getByText("Cancel").click();
+                for (String step : List.of("Get ready", "On the air")) {
+                    page.getByText(step, new Page.GetByTextOptions().setExact(true)).first().click();
+                    page.locator("section h2").first().waitFor();
+                    check(page, look + " " + step);
+                }
                 page.navigate(dorada.address());
                 ines.finds("Depot mast");
                 page.getByText("Against the sign-off").waitFor();

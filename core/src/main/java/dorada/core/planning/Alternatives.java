@@ -27,21 +27,21 @@ public final class Alternatives {
             steps.add(step(
                     Exchange.RADIO,
                     base,
-                    new PowerChain(to.ratedW(), to.ceilingSwr(), from.parts(), from.antenna()),
+                    new PowerChain(to.ratedW(), to.ceilingSwr(), from.parts(), from.antenna(), from.tunerDb()),
                     frequencyHz));
         }
-        if (!from.parts().equals(to.parts())) {
+        if (!from.parts().equals(to.parts()) || !from.tunerDb().equals(to.tunerDb())) {
             steps.add(step(
                     Exchange.LINE,
                     base,
-                    new PowerChain(from.ratedW(), from.ceilingSwr(), to.parts(), from.antenna()),
+                    new PowerChain(from.ratedW(), from.ceilingSwr(), to.parts(), from.antenna(), to.tunerDb()),
                     frequencyHz));
         }
         if (!from.antenna().equals(to.antenna())) {
             steps.add(step(
                     Exchange.ANTENNA,
                     base,
-                    new PowerChain(from.ratedW(), from.ceilingSwr(), from.parts(), to.antenna()),
+                    new PowerChain(from.ratedW(), from.ceilingSwr(), from.parts(), to.antenna(), from.tunerDb()),
                     frequencyHz));
         }
         if (steps.size() > 1) {

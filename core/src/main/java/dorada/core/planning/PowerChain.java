@@ -8,6 +8,7 @@ import dorada.core.rf.Reflection;
 import dorada.core.rf.Swr;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.OptionalDouble;
 
 /**
  * From the transmitter to the air: jumper, meter, line, connectors, antenna, in this order.
@@ -16,8 +17,9 @@ import java.util.List;
  * @param ceilingSwr above which it folds its power back, above 1
  * @param parts between radio and antenna, from the radio on
  * @param antenna what is at the end
+ * @param tunerDb loss of a tuner at the radio, 0 or more; empty without one
  */
-public record PowerChain(double ratedW, double ceilingSwr, List<Part> parts, Antenna antenna) {
+public record PowerChain(double ratedW, double ceilingSwr, List<Part> parts, Antenna antenna, OptionalDouble tunerDb) {
 
     /** A dipole's gain over isotropic, by which ERP and EIRP differ: 2.15 dB. */
     private static final double DIPOLE_DBI = 2.15;
@@ -27,6 +29,11 @@ public record PowerChain(double ratedW, double ceilingSwr, List<Part> parts, Ant
     /** Loss of one connector in dB; common practice, no source. */
     public static final double CONNECTOR_DB = 0.1;
 
+    /** Without a tuner. */
+    public PowerChain(double ratedW, double ceilingSwr, List<Part> parts, Antenna antenna) {
+        this(ratedW, ceilingSwr, parts, antenna, OptionalDouble.empty());
+    }
+
     public PowerChain {
         parts = List.copyOf(parts);
         if (!(ratedW > 0) || Double.isInfinite(ratedW)) {
@@ -34,6 +41,9 @@ public record PowerChain(double ratedW, double ceilingSwr, List<Part> parts, Ant
         }
         if (!(ceilingSwr > 1)) {
             throw new Refusal(Refused.LIMIT_NOT_ABOVE_1);
+        }
+        if (tunerDb.isPresent() && !(tunerDb.getAsDouble() >= 0)) {
+            throw new Refusal(Refused.LOSS_BELOW_0.of(Place.TUNER));
         }
     }
 
@@ -174,8 +184,11 @@ public record PowerChain(double ratedW, double ceilingSwr, List<Part> parts, Ant
 
     private static final int PHASES = 72;
 
-    /** The spread at {@code frequencyHz} over all phases of an antenna of this SWR. */
+    /** The spread at {@code frequencyHz} behind the tuner, if there is one, over all phases of an antenna of this SWR. */
     public Spread spread(double frequencyHz) {
+        if (tunerDb.isPresent()) {
+            return new Spread(1, 1, false);
+        }
         double size = Reflection.of(antenna.impedance, REFERENCE_OHM).magnitude();
         double low = Double.POSITIVE_INFINITY;
         double high = 1;
@@ -190,7 +203,10 @@ public record PowerChain(double ratedW, double ceilingSwr, List<Part> parts, Ant
         return new Spread(low, high, high > ceilingSwr);
     }
 
-    /** Watts at every point at {@code frequencyHz}. */
+    /**
+     * Watts at every point at {@code frequencyHz}. A tuner that is set right shows the radio a match, and sends all that it does not
+     * lose into the line: what the standing wave costs on the line it does not touch.
+     */
     public Result at(double frequencyHz) {
         int n = parts.size();
         Reflection[] seen = new Reflection[n + 1];
@@ -200,11 +216,13 @@ public record PowerChain(double ratedW, double ceilingSwr, List<Part> parts, Ant
         }
         double ceiling = Swr.magnitude(ceilingSwr);
         double atRadio = seen[0].magnitude();
-        boolean folds = atRadio > ceiling;
+        boolean folds = tunerDb.isEmpty() && atRadio > ceiling;
         double sent = folds ? ratedW * ceiling * ceiling / (atRadio * atRadio) : ratedW;
-        double net = sent * (1 - atRadio * atRadio);
+        double passed = tunerDb.isPresent() ? Math.pow(10, -tunerDb.getAsDouble() / 10) : 1 - atRadio * atRadio;
+        double net = sent * passed;
         double netAtRadio = net;
         List<Stage> stages = new ArrayList<>();
+        tunerDb.ifPresent(db -> stages.add(new Stage(Place.TUNER, ratedW, ratedW, 0, 1, db, 0)));
         for (int i = 0; i <= n; i++) {
             double rho2 = seen[i].magnitude() * seen[i].magnitude();
             double forward = rho2 < 1 ? net / (1 - rho2) : 0;
@@ -222,12 +240,13 @@ public record PowerChain(double ratedW, double ceilingSwr, List<Part> parts, Ant
         }
         double eirp = net * Math.pow(10, antenna.gainDbi / 10);
         // By reciprocity the way back costs what the way out does, the mismatch at the radio included.
-        double back = 10 * Math.log10((1 - atRadio * atRadio) * net / netAtRadio) + antenna.gainDbi;
+        double back = 10 * Math.log10(passed * net / netAtRadio) + antenna.gainDbi;
         return new Result(stages, folds, sent, net, eirp, erpOfEirpW(eirp), back);
     }
 
     /** What the watts pass. */
     public enum Place implements OutcomeId {
+        TUNER,
         JUMPER,
         METER,
         LINE,
@@ -245,6 +264,8 @@ public record PowerChain(double ratedW, double ceilingSwr, List<Part> parts, Ant
         FOLDS_BACK,
         MAY_FOLD_BACK("highSwr"),
         HIDES("radioSwr", "antennaSwr"),
+        /** A tuner shows the radio a match, and mends neither line nor antenna. */
+        TUNER_IS_NO_CURE("antennaSwr", "lineSwr", "extraFineDb", "atAntennaFineW", "ratedFineW"),
         TOO_WARM("part", "line", "averageW");
 
         private final List<String> takes;

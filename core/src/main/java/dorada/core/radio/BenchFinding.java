@@ -8,6 +8,7 @@ public enum BenchFinding implements OutcomeId {
     NEEDLE_AT_END(Weight.READ_AGAIN, "fullScaleFineW"),
     OTHER_PLUG(Weight.READ_AGAIN, "lowWholeHz", "highWholeHz", "channelHz"),
     LOAD_REFLECTS(Weight.READ_AGAIN, "loadSwr"),
+    LOAD_TAKES_ALL(Weight.REMARK),
     POWER_UNSURE(Weight.READ_AGAIN, "readFineW", "lowFineW", "highFineW", "leastFineW"),
     POWER_LOW(Weight.UNFIT, "readFineW", "highFineW", "ratedFineW", "leastFineW"),
     POWER_AS_RATED(Weight.GOOD, "readFineW", "lowFineW", "highFineW", "ratedFineW"),

@@ -122,6 +122,9 @@ public record BenchVerdict(Verdict verdict, List<Outcome> findings, List<Spuriou
             add(found, BenchFinding.LOAD_REFLECTS, loadSwr);
             return;
         }
+        if (p.reflectedW().isPresent()) {
+            add(found, BenchFinding.LOAD_TAKES_ALL);
+        }
         double low = Math.max(0, p.forwardW() - plug.doubtW());
         double high = p.forwardW() + plug.doubtW();
         double least = r.ratedW() * Math.pow(10, -MOST_BELOW_RATED_DB / 10);

@@ -15,6 +15,7 @@ import dorada.core.planning.PowerChain.Result;
 import dorada.core.planning.PowerChain.Run;
 import dorada.core.rf.Impedance;
 import java.util.List;
+import java.util.OptionalDouble;
 import java.util.Random;
 import org.hipparchus.complex.Complex;
 import org.junit.jupiter.api.Test;
@@ -188,5 +189,31 @@ class PowerChainTest {
         assertThatThrownBy(() -> new Fixed(Place.METER, -1)).hasMessageContaining("LOSS_BELOW_0");
         assertThatThrownBy(() -> new PowerChain(5, 1, List.of(), Antenna.ofSwr(1, 0)))
                 .hasMessageContaining("LIMIT_NOT_ABOVE_1");
+    }
+
+    /**
+     * An antenna of 3 behind a line of 3 dB, worked by hand: a = 2, ρ = 0.5, so (1 − 0.25)/(2 − 0.25/2) = 0.4 of what enters arrives, 3.98 dB.
+     * A tuner without loss sends all of it in, and the radio that would fold back sends its full power.
+     */
+    @Test
+    void aTunerShowsAMatchAndMendsNothingBehindIt() {
+        Fixed line = new Fixed(Place.CONNECTORS, 10 * Math.log10(2));
+        PowerChain bare = new PowerChain(50, 1.5, List.of(line), Antenna.ofSwr(3, 0));
+        Result tuned = new PowerChain(50, 1.5, List.of(line), Antenna.ofSwr(3, 0), OptionalDouble.of(0)).at(HZ);
+        assertThat(tuned.foldedBack()).isFalse();
+        assertThat(tuned.stages().get(0).swr()).isEqualTo(1);
+        assertThat(tuned.atAntennaW()).isEqualTo(50 * 0.4, within(1e-9));
+        // The line carries what it carried: ρ at the radio's end is 0.25.
+        assertThat(tuned.stages().get(1).swr()).isEqualTo(1.25 / 0.75, within(1e-9));
+        assertThat(tuned.stages().get(1).mismatchLossDb())
+                .isEqualTo(bare.at(HZ).stages().get(0).mismatchLossDb(), within(1e-12));
+        // With a loss of its own, less; and what is received takes the same way back.
+        Result lossy = new PowerChain(50, 1.5, List.of(line), Antenna.ofSwr(3, 0), OptionalDouble.of(1)).at(HZ);
+        assertThat(lossy.atAntennaW()).isEqualTo(tuned.atAntennaW() / Math.pow(10, 0.1), within(1e-9));
+        assertThat(lossy.receiveDb()).isEqualTo(10 * Math.log10(0.4) - 1, within(1e-9));
+        assertThat(new PowerChain(50, 1.5, List.of(line), Antenna.ofSwr(3, 0), OptionalDouble.of(1))
+                        .spread(HZ)
+                        .mayFoldBack())
+                .isFalse();
     }
 }

@@ -98,7 +98,10 @@ class BenchVerdictTest {
         assertThat(ids(reflecting)).contains("LOAD_REFLECTS").doesNotContain("POWER_LOW");
         // What a plug of 25 W may show of a perfect load is no fault of the load.
         BenchVerdict resting = judge(25, new Power(23, plug, OptionalDouble.of(0.5), plug), null, null);
-        assertThat(ids(resting)).doesNotContain("LOAD_REFLECTS");
+        assertThat(ids(resting)).doesNotContain("LOAD_REFLECTS").contains("LOAD_TAKES_ALL");
+        assertThat(ids(judge(25, watts(23, 25), null, null)))
+                .as("nobody read what comes back")
+                .doesNotContain("LOAD_TAKES_ALL");
     }
 
     @ParameterizedTest

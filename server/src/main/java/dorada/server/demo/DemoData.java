@@ -233,6 +233,8 @@ class DemoData implements SmartInitializingSingleton {
                 null,
                 isFinal,
                 null,
+                null,
+                null,
                 null);
     }
 

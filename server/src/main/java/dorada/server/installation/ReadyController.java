@@ -7,6 +7,7 @@ import dorada.core.ready.ReadyStep;
 import dorada.server.people.SignedIn;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
@@ -45,7 +46,8 @@ class ReadyController {
             @NotNull(message = "Please say what it is read with.")
             Method method,
 
-            @NotNull Map<ReadyStep, Readiness.Answer> answers) {}
+            @NotNull @Size(max = 40, message = "At most 40 answers.")
+            Map<ReadyStep, Readiness.Answer> answers) {}
 
     /** Of the visit that is open; answers of before are replaced. */
     @PutMapping("/installations/{id}/visits/open/ready")

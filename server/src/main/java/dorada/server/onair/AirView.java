@@ -8,6 +8,7 @@ import jakarta.validation.constraints.NotNull;
 import java.time.Instant;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.IntStream;
 
@@ -24,15 +25,18 @@ record AirView(
     static AirView of(List<AirCall> calls, List<AirComparison> comparisons) {
         return new AirView(
                 calls.stream().map(CallView::of).toList(),
-                calls.stream()
-                        .filter(c -> c.takenBackAt().isEmpty()
-                                && !c.entered().oldAntenna()
-                                && c.entered().distanceM() != null
-                                && c.entered().report().score() > Report.NOT_UNDERSTOOD.score())
-                        .max(Comparator.comparingDouble(c -> c.entered().distanceM()))
-                        .map(CallView::of)
-                        .orElse(null),
+                farthest(calls).map(CallView::of).orElse(null),
                 comparisons.stream().map(ComparisonView::of).toList());
+    }
+
+    /** Of the calls with the antenna that stays that count: the farthest that was understood. */
+    static Optional<AirCall> farthest(List<AirCall> calls) {
+        return calls.stream()
+                .filter(c -> c.takenBackAt().isEmpty()
+                        && !c.entered().oldAntenna()
+                        && c.entered().distanceM() != null
+                        && c.entered().report().score() > Report.NOT_UNDERSTOOD.score())
+                .max(Comparator.comparingDouble(c -> c.entered().distanceM()));
     }
 
     /** @param takenBackBy absent where it counts */

@@ -3,6 +3,7 @@ package dorada.server.onair;
 import dorada.core.onair.ClipNoise;
 import dorada.core.onair.Lot;
 import dorada.core.onair.Report;
+import dorada.core.outcome.Outcome;
 import dorada.core.outcome.Refusal;
 import dorada.server.installation.InstallationService;
 import dorada.server.people.PeopleService;
@@ -11,6 +12,7 @@ import java.security.SecureRandom;
 import java.time.Clock;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.Random;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
@@ -19,7 +21,7 @@ import org.springframework.transaction.annotation.Transactional;
 /** Calls and comparisons of an installation. */
 @Service
 @Transactional
-class OnAir {
+public class OnAir {
 
     private final AirCallRepository calls;
     private final AirComparisonRepository comparisons;
@@ -47,6 +49,30 @@ class OnAir {
         return AirView.of(
                 calls.findByInstallationIdOrderByCalledAtDesc(installationId),
                 comparisons.findByInstallationIdOrderByBegunAtDesc(installationId));
+    }
+
+    /**
+     * What the air proved.
+     *
+     * @param farthest call that was understood; empty without one
+     * @param comparisons what each pair of antennas came to, where anything was heard
+     */
+    public record Proof(Optional<Farthest> farthest, List<Outcome> comparisons) {}
+
+    public record Farthest(String station, double distanceM, double powerW, Report report) {}
+
+    @Transactional(readOnly = true)
+    public Proof proof(UUID installationId) {
+        return new Proof(
+                AirView.farthest(calls.findByInstallationIdOrderByCalledAtDesc(installationId))
+                        .map(c -> new Farthest(
+                                c.entered().station(),
+                                c.entered().distanceM(),
+                                c.entered().powerW(),
+                                c.entered().report())),
+                comparisons.findByInstallationIdOrderByBegunAtDesc(installationId).stream()
+                        .flatMap(c -> c.result().says().stream())
+                        .toList());
     }
 
     AirView call(UUID installationId, CallRequest entered, UUID by) {

@@ -1,5 +1,8 @@
 package dorada.server.paper;
 
+import dorada.server.installation.InstallationService;
+import dorada.server.onair.OnAir;
+import dorada.server.radio.Radios;
 import dorada.server.tuning.Proven;
 import dorada.server.words.Words;
 import java.nio.charset.StandardCharsets;
@@ -32,10 +35,16 @@ class HandOverController {
     }
 
     private final Proven proven;
+    private final Radios radios;
+    private final OnAir onAir;
+    private final InstallationService installations;
     private final Map<Language, Words> words = new ConcurrentHashMap<>();
 
-    HandOverController(Proven proven) {
+    HandOverController(Proven proven, Radios radios, OnAir onAir, InstallationService installations) {
         this.proven = proven;
+        this.radios = radios;
+        this.onAir = onAir;
+        this.installations = installations;
     }
 
     /** @param isForShop the shop's own copy, with all passes and their notes */
@@ -51,8 +60,11 @@ class HandOverController {
                 .path("/installations/{id}")
                 .buildAndExpand(id)
                 .toUriString();
+        HandOverSheet.Beside beside =
+                new HandOverSheet.Beside(installations.byId(id).radioId().flatMap(radios::known), onAir.proof(id));
         Words said = words.computeIfAbsent(language, l -> Words.in(l.locale()));
-        byte[] pdf = Pdf.of(new HandOverSheet(facts, said, language.locale(), unit).html(address, format, isForShop));
+        byte[] pdf = Pdf.of(
+                new HandOverSheet(facts, beside, said, language.locale(), unit).html(address, format, isForShop));
         return ResponseEntity.ok()
                 .contentType(MediaType.APPLICATION_PDF)
                 .header(

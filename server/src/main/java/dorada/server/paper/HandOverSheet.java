@@ -4,7 +4,9 @@ import dorada.core.antenna.Carrier;
 import dorada.core.outcome.Outcome;
 import dorada.server.installation.InstallationView;
 import dorada.server.installation.VisitView;
+import dorada.server.onair.OnAir;
 import dorada.server.paper.Html.Fact;
+import dorada.server.radio.Radios;
 import dorada.server.sweep.ReadingView;
 import dorada.server.tuning.PassView;
 import dorada.server.tuning.Proven;
@@ -30,6 +32,7 @@ final class HandOverSheet {
     private static final int QR_SIZE = 92;
 
     private final Proven.Facts facts;
+    private final Beside beside;
     private final InstallationView installation;
     private final VisitView.SignOffView signOff;
     private final PassView pass;
@@ -38,7 +41,15 @@ final class HandOverSheet {
     private final Lengths lengths;
     private final Html html = new Html();
 
-    HandOverSheet(Proven.Facts facts, Words words, Locale locale, Lengths lengths) {
+    /**
+     * What was proved beside the antenna.
+     *
+     * @param radio empty where the plan names none of the shop's
+     */
+    record Beside(Optional<Radios.Known> radio, OnAir.Proof air) {}
+
+    HandOverSheet(Proven.Facts facts, Beside beside, Words words, Locale locale, Lengths lengths) {
+        this.beside = beside;
         this.facts = facts;
         this.installation = facts.installation();
         this.signOff = facts.signOff();
@@ -75,6 +86,7 @@ final class HandOverSheet {
         band();
         lengths();
         measured();
+        onTheAir();
         cautions();
         if (isForShop) {
             steps();
@@ -131,6 +143,13 @@ final class HandOverSheet {
         rows.add(new Fact(
                 say("RADIO"),
                 say("RADIO_IS", "ratedW", installation.ratedPowerW(), "ceilingSwr", installation.swrCeiling())));
+        beside.radio()
+                .ifPresent(r -> rows.add(new Fact(
+                        r.name(),
+                        r.check()
+                                .map(c -> words.sentence(c.verdict()) + " "
+                                        + day(LocalDate.ofInstant(c.at(), ZoneId.systemDefault())) + ", " + c.by())
+                                .orElse(say("RADIO_NOT_CHECKED")))));
         rows.add(new Fact(say("FEEDLINE"), feedline()));
         rows.add(new Fact(say("RULE"), words.sentence(ruleOutcome())));
         html.facts(rows);
@@ -254,6 +273,29 @@ final class HandOverSheet {
                         "day",
                         day(LocalDate.ofInstant(pass.recordedAt(), ZoneId.systemDefault())))));
         html.facts(rows);
+    }
+
+    private void onTheAir() {
+        List<Fact> rows = new ArrayList<>();
+        beside.air()
+                .farthest()
+                .ifPresent(f -> rows.add(new Fact(
+                        say("UNDERSTOOD_AT"),
+                        say(
+                                "CALL",
+                                "stationAwayM",
+                                f.distanceM(),
+                                "station",
+                                f.station(),
+                                "powerFineW",
+                                f.powerW(),
+                                "report",
+                                f.report().of()))));
+        beside.air().comparisons().forEach(c -> rows.add(new Fact(say("COMPARED"), words.sentence(c))));
+        if (!rows.isEmpty()) {
+            html.heading(2, say("ON_AIR"));
+            html.facts(rows);
+        }
     }
 
     private void cautions() {

@@ -115,6 +115,9 @@ class PlanningService {
                         .toList());
     }
 
+    /** Below this nobody needs a tuner. */
+    private static final double NO_CURE_SWR = 1.5;
+
     private static List<OutcomeView> warnings(StationPlan plan, int index, Result r, PowerChain.Spread spread) {
         StationPlan.Way way = plan.alternatives().get(index);
         List<OutcomeView> all = new ArrayList<>();
@@ -124,7 +127,15 @@ class PlanningService {
             all.add(OutcomeView.of(Warning.MAY_FOLD_BACK.of(spread.highSwr())));
         }
         double atAntenna = r.stages().get(r.stages().size() - 1).swr();
-        if (LineEffect.hides(atAntenna, spread.highSwr())) {
+        if (way.tunerLossDb() != null) {
+            Stage onTheLine = r.stages().get(1);
+            double extraDb =
+                    r.stages().stream().mapToDouble(Stage::mismatchLossDb).sum();
+            if (atAntenna > NO_CURE_SWR) {
+                all.add(OutcomeView.of(Warning.TUNER_IS_NO_CURE.of(
+                        atAntenna, onTheLine.swr(), extraDb, r.atAntennaW(), way.ratedW())));
+            }
+        } else if (LineEffect.hides(atAntenna, spread.highSwr())) {
             all.add(OutcomeView.of(Warning.HIDES.of(spread.highSwr(), atAntenna)));
         }
         for (Stage stage : r.stages()) {

@@ -27,6 +27,7 @@ import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.OptionalDouble;
 import org.hibernate.annotations.BatchSize;
 import org.hibernate.annotations.Fetch;
 import org.hibernate.annotations.FetchMode;
@@ -98,6 +99,7 @@ record StationPlan(
      * One way to build it.
      *
      * @param jumper type of the short line at the radio; empty for none
+     * @param tunerLossDb of a tuner at the radio; absent without one
      * @param meterLossDb of a meter in the line; 0 for none
      * @param line type of the feedline
      * @param connectors how many
@@ -149,7 +151,11 @@ record StationPlan(
             @NotNull
             @DecimalMin(value = "-40", message = "A gain lies between -40 and 30 dBi.")
             @DecimalMax(value = "30", message = "A gain lies between -40 and 30 dBi.")
-            double gainDbi) {
+            double gainDbi,
+
+            @DecimalMin(value = "0", message = "A loss is 0 dB or more.")
+            @DecimalMax(value = "20", message = "At most 20 dB, please.")
+            Double tunerLossDb) {
 
         PowerChain chain(int index) {
             List<Part> parts = new ArrayList<>();
@@ -166,7 +172,12 @@ record StationPlan(
             if (connectors > 0 && eachDb > 0) {
                 parts.add(new Fixed(Place.CONNECTORS, connectors * eachDb));
             }
-            return new PowerChain(ratedW, ceilingSwr, parts, Antenna.ofSwr(swr, gainDbi));
+            return new PowerChain(
+                    ratedW,
+                    ceilingSwr,
+                    parts,
+                    Antenna.ofSwr(swr, gainDbi),
+                    tunerLossDb == null ? OptionalDouble.empty() : OptionalDouble.of(tunerLossDb));
         }
 
         private static Feedline type(String id, int index, String field) {

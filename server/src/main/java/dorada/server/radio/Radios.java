@@ -1,10 +1,12 @@
 package dorada.server.radio;
 
+import dorada.core.outcome.Outcome;
 import dorada.server.people.PeopleService;
 import dorada.server.problem.UserProblem;
 import dorada.server.removed.Removable;
 import dorada.server.removed.Shelf;
 import java.time.Clock;
+import java.time.Instant;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -49,6 +51,30 @@ public class Radios implements Shelf {
     public RadioView add(RadioRequest request) {
         requireFree(request, null);
         return RadioView.of(radios.saveAndFlush(new Radio(UUID.randomUUID()).set(request)), null);
+    }
+
+    /**
+     * What is known of a radio.
+     *
+     * @param check verdict of its newest check; empty where there is none
+     */
+    public record Known(String name, Optional<Check> check) {}
+
+    public record Check(Outcome verdict, Instant at, String by) {}
+
+    /** Empty for a radio that the shop does not have. */
+    @Transactional(readOnly = true)
+    public Optional<Known> known(UUID id) {
+        return radios.findById(id)
+                .map(r -> new Known(
+                        r.name(),
+                        checks.findByRadioIdOrderByCheckedAtDesc(id).stream()
+                                .filter(c -> c.takenBackAt().isEmpty())
+                                .findFirst()
+                                .map(c -> new Check(
+                                        c.read().verdict().verdict().of(),
+                                        c.checkedAt(),
+                                        c.checkedBy().displayName()))));
     }
 
     RadioView change(UUID id, RadioRequest request) {

@@ -112,13 +112,16 @@ class Adviser {
         double changeM = 0;
         double secondM = 0;
         boolean looked = false;
+        Optional<String> run = Optional.empty();
         for (TuningPass p : passes) {
             if (p.isOldAntenna()) {
                 continue;
             }
             changeM += p.changeM();
             secondM += p.secondChangeM();
-            looked |= p.isLookedOver();
+            // Another build is another antenna: what was read of the one before says nothing of it.
+            looked |= p.isLookedOver() || !p.runName().equals(run);
+            run = p.runName();
             Optional<Pass> read = pass(p, line);
             if (read.isPresent()) {
                 usable.add(read.get().after(changeM, secondM).afterALook(looked));

@@ -20,6 +20,7 @@ import java.util.UUID;
  *
  * @param number below 0 for one that was taken back
  * @param visit its number; absent in an archive of version 1
+ * @param runName of a build that was read; absent for the antenna as it stands
  * @param recordedBy a login
  */
 public record PassRecord(
@@ -43,7 +44,9 @@ public record PassRecord(
         @NotBlank String recordedBy,
         @NotNull Instant recordedAt,
         @NotNull @Valid SweepRecord sweep,
-        String photo) {
+        String photo,
+        @Size(max = 120) String runName,
+        Double runWeightKg) {
 
     /** So many readings a pass may have. */
     static final int MOST_SPOTS = 500;

@@ -7,6 +7,7 @@ import jakarta.validation.constraints.DecimalMax;
 import jakarta.validation.constraints.DecimalMin;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
+import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 
@@ -24,6 +25,8 @@ import java.util.UUID;
  * @param finalSweep true for the last one, with everything tightened and sealed
  * @param pieces what was changed by {@code changeM}: one piece, or all alike; absent for what is usual with the kind
  * @param lookedOver true where somebody has looked for a fault since the pass before; absent for false
+ * @param runName of the build that was read, to be held against others; absent for none
+ * @param runWeightKg what that build weighs; absent where nobody weighed it
  * @param calibrationId the shop's calibration with which an imported raw sweep is to be corrected; absent for none
  */
 public record Recording(
@@ -52,7 +55,19 @@ public record Recording(
         Boolean oldAntenna,
         Boolean finalSweep,
         Pieces pieces,
-        Boolean lookedOver) {
+        Boolean lookedOver,
+
+        @Size(max = 120, message = "At most 120 letters, please.")
+        String runName,
+
+        @DecimalMin(value = "0.001", message = "A weight lies between 1 g and 10 t.")
+        @DecimalMax(value = "10000", message = "A weight lies between 1 g and 10 t.")
+        Double runWeightKg) {
+
+    /** The build that was read; empty where it is the antenna as it stands. */
+    Optional<String> run() {
+        return Optional.ofNullable(runName).map(String::strip).filter(n -> !n.isEmpty());
+    }
 
     double secondMetres() {
         return secondChangeM == null ? 0 : secondChangeM;

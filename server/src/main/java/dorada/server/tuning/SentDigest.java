@@ -30,6 +30,11 @@ final class SentDigest {
             }) {
                 add(digest, part);
             }
+            // Only where there is one: what was sent before there were runs has the digest that it had.
+            if (recording.run().isPresent()) {
+                add(digest, recording.run().get());
+                add(digest, recording.runWeightKg());
+            }
             for (Object part : content) {
                 add(digest, part);
             }

@@ -85,6 +85,8 @@ class TuningPass {
     private Pieces pieces;
 
     private boolean lookedOver;
+    private String runName;
+    private Double runWeightKg;
 
     @ElementCollection(fetch = FetchType.EAGER)
     @CollectionTable(name = "pass_circumstance", joinColumns = @JoinColumn(name = "pass_id"))
@@ -133,6 +135,8 @@ class TuningPass {
         this.finalSweep = Boolean.TRUE.equals(recording.finalSweep());
         this.pieces = recording.pieces();
         this.lookedOver = Boolean.TRUE.equals(recording.lookedOver());
+        this.runName = recording.run().orElse(null);
+        this.runWeightKg = recording.runWeightKg();
         if (recording.circumstances() != null) {
             this.circumstances.addAll(recording.circumstances());
         }
@@ -161,6 +165,8 @@ class TuningPass {
         this.finalSweep = r.finalSweep();
         this.pieces = r.pieces();
         this.lookedOver = r.lookedOver();
+        this.runName = r.runName();
+        this.runWeightKg = r.runWeightKg();
         this.circumstances.addAll(r.circumstances());
         this.sweep = sweep;
         this.recordedBy = by;
@@ -179,7 +185,9 @@ class TuningPass {
                 finalSweep,
                 sweep.source(),
                 readingKind,
-                spots.stream().map(SpotValue::record).toList());
+                spots.stream().map(SpotValue::record).toList(),
+                runName,
+                runWeightKg);
     }
 
     /** All of it, for an archive. */
@@ -205,7 +213,9 @@ class TuningPass {
                 recordedBy.login(),
                 recordedAt,
                 swept,
-                photo);
+                photo,
+                runName,
+                runWeightKg);
     }
 
     UUID id() {
@@ -273,6 +283,16 @@ class TuningPass {
     /** True where somebody has looked for a fault since the pass before. */
     boolean isLookedOver() {
         return lookedOver;
+    }
+
+    /** Name of the build that was read; empty for the antenna as it stands. */
+    Optional<String> runName() {
+        return Optional.ofNullable(runName);
+    }
+
+    /** What that build weighs; empty where nobody weighed it. */
+    Optional<Double> runWeightKg() {
+        return Optional.ofNullable(runWeightKg);
     }
 
     boolean hasPhoto() {

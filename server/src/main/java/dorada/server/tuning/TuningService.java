@@ -266,7 +266,9 @@ public class TuningService {
             @NotNull boolean finalSweep,
             @NotNull SweepSource source,
             @NotNull ReadingKind readingKind,
-            @NotNull List<PassRecord.SpotRecord> spots) {}
+            @NotNull List<PassRecord.SpotRecord> spots,
+            String runName,
+            Double runWeightKg) {}
 
     /** The last taken back first; none of them counts. One that others follow is recorded again instead of put back. */
     @Transactional(readOnly = true)

@@ -13,6 +13,7 @@ final class Quantity {
 
     private static final double FOOT_M = 0.3048;
     private static final double INCH_M = 0.0254;
+    private static final double MILE_M = 1609.344;
 
     /** A reflection that is all but full: what is above is no number that anybody reads. */
     private static final double HIGHEST_SWR = 100;
@@ -82,6 +83,9 @@ final class Quantity {
         }
         if (ends(name, "hz")) {
             return String.format(Locale.ROOT, "%." + digits(beside) + "f MHz", value / 1e6);
+        }
+        if (name.endsWith("AwayM")) {
+            return String.format(Locale.ROOT, "%.1f km (%.1f mi)", value / 1000, value / MILE_M);
         }
         if (name.endsWith("FarM")) {
             return String.format(Locale.ROOT, "%.1f m (%.0f ft)", value, Math.ceil(value / FOOT_M));

@@ -28,7 +28,10 @@ import org.junit.jupiter.api.Test;
 class HandOverApiTest extends ApiTest {
 
     private String signedOff() throws Exception {
-        String id = makeInstallation(1.05);
+        return signedOff(makeInstallation(1.05));
+    }
+
+    private String signedOff(String id) throws Exception {
         measure(id, UUID.randomUUID(), 0);
         measure(id, UUID.randomUUID(), -0.012);
         int version = read(getAs(viewer, "/api/installations/" + id), "$.version");
@@ -76,6 +79,41 @@ class HandOverApiTest extends ApiTest {
             Number swr =
                     read(getAs(viewer, "/api/installations/" + id + "/passes"), "$[1].verdict.channels[0].reading.swr");
             assertThat(said).contains("%.2f".formatted(swr.doubleValue()));
+        }
+    }
+
+    @Test
+    void whatTheAirProvedAndWhatTheRadioDidStandOnIt() throws Exception {
+        String radio = read(
+                postJson(
+                        "/api/radios",
+                        "{\"version\":0,\"name\":\"Sheet radio\",\"ratedPowerW\":25,\"swrCeiling\":2,\"note\":\"\"}"),
+                "$.id");
+        postJson(
+                        "/api/radios/" + radio + "/checks",
+                        "{\"channelHz\":153e6,\"ratedPowerW\":25,\"forwardW\":24,\"fullScaleW\":50,\"carrierHz\":153e6,"
+                                + "\"tolerance\":5,\"note\":\"\"}")
+                .andExpect(status().isCreated());
+        String id = signedOff();
+        postJson(
+                        "/api/installations/" + id + "/air/calls",
+                        "{\"station\":\"Lighthouse\",\"frequencyHz\":153.05e6,\"distanceM\":8000,\"powerW\":5,"
+                                + "\"oldAntenna\":false,\"report\":\"NOISY\",\"note\":\"\"}")
+                .andExpect(status().isCreated());
+        try (PDDocument sheet = sheet(id, "")) {
+            assertThat(text(sheet))
+                    .contains("On the air", "8.0 km (5.0 mi) away, Lighthouse, with 5.00 W: understood, noisy")
+                    .doesNotContain("Sheet radio");
+        }
+        String named = signedOff(read(
+                postJson(
+                        "/api/installations",
+                        plan("Tractor 12", 1.05).replace("\"channels\"", "\"radioId\":\"" + radio + "\",\"channels\"")),
+                "$.id"));
+        try (PDDocument sheet = sheet(named, "?language=ES")) {
+            assertThat(text(sheet))
+                    .contains("Sheet radio", "Apta: lo leído es como debe ser.")
+                    .doesNotContain("En el aire");
         }
     }
 

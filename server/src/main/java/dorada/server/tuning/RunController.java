@@ -1,0 +1,58 @@
+package dorada.server.tuning;
+
+import dorada.core.acceptance.RunComparison;
+import dorada.server.sweep.ReadingView;
+import dorada.server.words.OutcomeView;
+import jakarta.validation.constraints.NotNull;
+import java.util.List;
+import java.util.UUID;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Builds that were read under names of their own, held against the rule's limit and one another. */
+@RestController
+class RunController {
+
+    private final Runs runs;
+
+    RunController(Runs runs) {
+        this.runs = runs;
+    }
+
+    /** @param highSwr greatest that any of its readings may stand for; absent where there is no end to it */
+    record RunView(
+            @NotNull String name,
+            Double weightKg,
+            @NotNull RunComparison.State state,
+            @NotNull double worstSwr,
+            @NotNull double worstHz,
+            Double highSwr,
+            @NotNull List<ReadingView> readings) {}
+
+    /** @param says what it comes to; empty without a run */
+    record RunsView(
+            @NotNull double limitSwr,
+            @NotNull List<RunView> runs,
+            @NotNull List<OutcomeView> says) {}
+
+    @GetMapping("/api/installations/{id}/runs")
+    RunsView runs(@PathVariable UUID id) {
+        double limit = runs.limitSwr(id);
+        return runs.of(id)
+                .map(c -> new RunsView(
+                        limit, c.runs().stream().map(RunController::view).toList(), OutcomeView.of(c.says())))
+                .orElseGet(() -> new RunsView(limit, List.of(), List.of()));
+    }
+
+    private static RunView view(RunComparison.Judged j) {
+        return new RunView(
+                j.run().name(),
+                j.run().weightKg().isPresent() ? j.run().weightKg().getAsDouble() : null,
+                j.state(),
+                j.worst().swr(),
+                j.worst().frequencyHz(),
+                ReadingView.finite(j.highSwr()),
+                j.run().readings().stream().map(ReadingView::of).toList());
+    }
+}

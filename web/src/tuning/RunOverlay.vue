@@ -1,0 +1,75 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { useRuns } from '@/api/queries'
+import type { PlotTrace } from '@/plots/sweep/trace'
+import SweepPlot from '@/plots/SweepPlot.vue'
+import PlainTable from '@/ui/PlainTable.vue'
+import { formatMhz } from '@/units/frequency'
+import { formatSwr } from '@/units/swr'
+import { formatKg } from '@/units/weight'
+import { useWords } from '@/words/words'
+import { tracesOfRuns } from './runs'
+
+/** Builds read under names of their own, over one another against the limit; the lightest that holds is named. */
+const props = defineProps<{ installationId: string }>()
+const words = useWords()
+const runs = useRuns(computed(() => props.installationId))
+const traces = computed<PlotTrace[]>(() => tracesOfRuns(runs.data.value?.runs ?? []))
+const limit = computed(() => ({
+  swr: runs.data.value?.limitSwr ?? 2,
+  label: words.value.text('runView.LIMIT', { limitSwr: runs.data.value?.limitSwr ?? 2 }),
+}))
+</script>
+
+<template>
+  <section v-if="runs.data.value?.runs.length" class="card">
+    <h2>{{ words.text('runView.TITLE') }}</h2>
+    <p v-for="(s, i) in runs.data.value.says" :key="s.id + i" :class="i ? 'soft' : 'says'">
+      {{ words.sentence(s) }}
+    </p>
+    <div class="plot">
+      <SweepPlot :traces="traces" :pegs="[]" :limit="limit" :caption="words.text('runView.CAPTION')" />
+    </div>
+    <PlainTable>
+      <thead>
+        <tr>
+          <th>{{ words.text('runView.BUILD') }}</th>
+          <th class="number">{{ words.text('runView.WEIGHS') }}</th>
+          <th class="number">{{ words.text('runView.WORST') }}</th>
+          <th class="number">{{ words.text('runView.AT') }}</th>
+          <th></th>
+        </tr>
+      </thead>
+      <tbody>
+        <tr v-for="r in runs.data.value.runs" :key="r.name">
+          <td>{{ r.name }}</td>
+          <td class="number">{{ r.weightKg === undefined ? '–' : formatKg(r.weightKg) }}</td>
+          <td class="number">{{ formatSwr(r.worstSwr) }}</td>
+          <td class="number">{{ formatMhz(r.worstHz) }}</td>
+          <td :class="{ wrong: r.state === 'FAILS' }">{{ words.text(`runView.${r.state}`) }}</td>
+        </tr>
+      </tbody>
+    </PlainTable>
+  </section>
+</template>
+
+<style scoped>
+.card {
+  padding: 12px 16px;
+  display: grid;
+  gap: 6px;
+  grid-template-columns: minmax(0, 1fr);
+}
+
+.says {
+  font-weight: 620;
+}
+
+.plot {
+  height: 340px;
+}
+
+.number {
+  text-align: right;
+}
+</style>
