@@ -40,8 +40,8 @@ async function putBack(thing: Removed) {
   <div class="page">
     <h1>Removed</h1>
     <p class="soft">
-      Plans, cut sheets, channel lists, calibrations and instruments that somebody removed. They are laid
-      aside, not erased. A pass that was taken back is on its installation’s page.
+      Plans, cut sheets, channel lists, calibrations, instruments, radios and stations that somebody removed.
+      They are laid aside, not erased. A pass that was taken back is on its installation’s page.
     </p>
     <p v-if="said" role="status">{{ said }}</p>
     <p v-if="trouble || removed.error.value" class="wrong" role="alert">

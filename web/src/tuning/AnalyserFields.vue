@@ -31,11 +31,16 @@ watch(
 /** Offered once by itself; what a person chose instead stays. */
 const offered = ref('')
 watch(
-  [() => props.span?.startHz, () => props.span?.stopHz, () => calibrations.data.value],
+  [() => props.span?.startHz, () => props.span?.stopHz, () => draft.value.instrument, calibrations.data],
   () => {
     const span = props.span
-    if (!span || !calibrations.data.value) return
-    const best = coveringSpan(calibrations.data.value, span)
+    // It holds for its instrument and for nothing else.
+    const name = able.value.find((i) => i.id === draft.value.instrument)?.name
+    if (!span || !calibrations.data.value || name === undefined) return
+    const best = coveringSpan(
+      calibrations.data.value.filter((c) => c.instrument === name),
+      span,
+    )
     const isOurs = draft.value.rests === offered.value || draft.value.rests === 'UNCALIBRATED_ANALYSER'
     if (!isOurs || best?.id === draft.value.rests) return
     offered.value = best?.id ?? ''

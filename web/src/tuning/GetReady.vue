@@ -9,7 +9,7 @@ import SegmentField from '@/ui/SegmentField.vue'
 import { formatTime } from '@/units/time'
 import { useWords } from '@/words/words'
 import { calibrationFor } from './elsewhere'
-import { answersOf, covering, METHODS, type Answer, type Method, type Step } from './ready'
+import { answersOf, covering, isFresh, METHODS, type Answer, type Method, type Step } from './ready'
 import { visitOf } from './road'
 import type { Installation } from './sentence'
 
@@ -30,10 +30,16 @@ const { radios } = useRadios()
 const calibration = computed(() => covering(calibrations.data.value ?? [], props.installation))
 const radio = computed(() => radios.data.value?.find((r) => r.id === props.installation.radioId))
 
+/** Older than this nobody answers for it unasked: temperature and joints change, a radio ages (common practice, no source). */
+const CALIBRATION_DAYS = 1
+const RADIO_DAYS = 365
+
 /** What is known without asking; a person's own answer goes before it. */
 const known = computed<Partial<Record<Step, Answer>>>(() => ({
-  ...(calibration.value ? { CALIBRATED_THERE: 'YES' } : {}),
-  ...(radio.value?.newest?.verdict.verdict === 'FIT' ? { DUMMY_LOAD_FIRST: 'YES' } : {}),
+  ...(isFresh(calibration.value?.madeAt, CALIBRATION_DAYS) ? { CALIBRATED_THERE: 'YES' } : {}),
+  ...(radio.value?.newest?.verdict.verdict === 'FIT' && isFresh(radio.value.newest.checkedAt, RADIO_DAYS)
+    ? { DUMMY_LOAD_FIRST: 'YES' }
+    : {}),
 }))
 const answers = computed(() => answersOf(steps.data.value ?? [], own.value, known.value))
 const openCount = computed(() => (steps.data.value ?? []).filter((s) => !answers.value[s.step]).length)
@@ -44,6 +50,7 @@ function fact(step: Step): string {
     return c
       ? words.value.text('getReady.FACT_CALIBRATION', {
           name: c.name,
+          instrument: c.instrument,
           lowHz: c.startHz,
           highHz: c.stopHz,
           when: formatTime(c.madeAt),

@@ -10,10 +10,13 @@ const words = useWords()
 const dip = computed(() => {
   const { thenDipHz, nowDipHz } = props.recheck
   if (thenDipHz === undefined || nowDipHz === undefined) return ''
-  return words.value.text('recheck.DIP', {
-    then: formatMhz(thenDipHz),
-    now: formatMhz(nowDipHz),
+  const { dipDoubtHz } = props.recheck
+  const isSwept = dipDoubtHz === 0
+  return words.value.text(isSwept ? 'recheck.DIP' : 'recheck.DIP_ABOUT', {
+    then: formatMhz(thenDipHz, isSwept ? 3 : 1),
+    now: formatMhz(nowDipHz, isSwept ? 3 : 1),
     dipShiftHz: nowDipHz - thenDipHz,
+    ...(isSwept ? {} : { dipDoubtHz }),
   })
 })
 </script>

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import type { Schemas } from '@/api/client'
 import { freshDraft } from './draft'
-import { answersOf, covering, type Step } from './ready'
+import { answersOf, covering, isFresh, type Step } from './ready'
 import type { Installation } from './sentence'
 
 const calibration = (startHz: number, stopHz: number, madeAt: string) =>
@@ -17,6 +17,13 @@ describe('what is known before anybody answers', () => {
     ]
     expect(covering(all, channels)?.name).toBe('2026-11-01')
     expect(covering(all.slice(0, 1), channels)).toBeUndefined()
+  })
+
+  it('is known of what is fresh and not of what is old', () => {
+    const now = Date.parse('2026-11-28T12:00:00Z')
+    expect(isFresh('2026-11-28T08:00:00Z', 1, now)).toBe(true)
+    expect(isFresh('2026-11-26T08:00:00Z', 1, now)).toBe(false)
+    expect(isFresh(undefined, 1, now)).toBe(false)
   })
 
   it('gives way to what a person answers, and only what is asked is answered', () => {

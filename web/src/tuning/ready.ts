@@ -28,6 +28,12 @@ export function covering(
   return coveringSpan(calibrations, { startHz: Math.min(...hz), stopHz: Math.max(...hz) })
 }
 
+const DAY_MS = 86_400_000
+
+/** Whether something of `at` is no older than so many days; false where there is none. */
+export const isFresh = (at: string | undefined, days: number, now = Date.now()): boolean =>
+  at !== undefined && now - new Date(at).getTime() <= days * DAY_MS
+
 /** Answers to the steps that are asked: a person's own, else what is known. */
 export function answersOf(
   steps: { step: Step }[],

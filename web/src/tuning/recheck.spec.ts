@@ -15,6 +15,7 @@ const recheck: Schemas['RecheckView'] = {
   unchanged: 0.001,
   thenDipHz: 157.4e6,
   nowDipHz: 155.662e6,
+  dipDoubtHz: 0,
   channels: [
     { name: 'Field', frequencyHz: 153.05e6, thenSwr: 1.36, nowSwr: 1.21, returnLossChangeDb: 4.3 },
     { name: 'Base', frequencyHz: 157.45e6, thenSwr: 1.01, nowSwr: 1.13, returnLossChangeDb: -10.4 },
@@ -42,6 +43,13 @@ describe('a recheck', () => {
     expect(text).toContain('Not the same circumstances')
     expect(text).toContain('A slipped joint, clamp or set screw (62 %)')
     expect(text).toContain('look at the depth mark')
+  })
+
+  it('says of a dip that needles put somewhere how much they leave open', () => {
+    const about = { ...recheck, dipDoubtHz: 0.62e6 }
+    const text = mount(RecheckSays, { ...on, props: { recheck: about } }).text()
+    expect(text).toContain('Dip about 157.4 MHz then, about 155.7 MHz now')
+    expect(text).toContain('give or take 0.6 MHz')
   })
 
   it('shows each channel then and now', () => {

@@ -73,7 +73,9 @@ class AccessibilityIT {
                 check(page, look + " recording");
                 page.getByText("Cancel").click();
                 for (String step : List.of("Get ready", "On the air")) {
-                    page.getByText(step, new Page.GetByTextOptions().setExact(true)).first().click();
+                    page.getByText(step, new Page.GetByTextOptions().setExact(true))
+                            .first()
+                            .click();
                     page.locator("section h2").first().waitFor();
                     check(page, look + " " + step);
                 }

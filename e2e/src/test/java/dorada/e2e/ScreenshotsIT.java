@@ -95,6 +95,12 @@ class ScreenshotsIT {
                 page.getByText(channel + ".000").first().waitFor();
             }
             take(page, "meters");
+            page.navigate(dorada.address() + "/radios");
+            page.getByText("Depot base radio").click();
+            page.getByText("Checks so far").waitFor();
+            page.setViewportSize(1280, 1000);
+            take(page, "radio-bench");
+            page.setViewportSize(1280, 800);
             page.navigate(dorada.address() + "/model");
             ines.button("Solve").click();
             page.getByText("Greatest gain").waitFor();
@@ -121,15 +127,6 @@ class ScreenshotsIT {
         page.locator(".surface").click();
         page.waitForTimeout(800);
         take(page, "trace-desk");
-        page.locator("input[type=file]")
-                .first()
-                .setInputFiles(Traces.antenna(folder.resolve("depot mast.s1p"), 156, 10, 500, 801, 20));
-        page.locator(".desk-list li").nth(2).waitFor();
-        Controls.take(page, "Distance");
-        Controls.choose(page, "Feedline", "RG-213");
-        page.getByLabel("Its length").fill("20 m");
-        page.locator("svg .event").nth(1).waitFor();
-        take(page, "distance");
     }
 
     private static void take(Page page, String name) {

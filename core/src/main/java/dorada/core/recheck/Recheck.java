@@ -30,6 +30,7 @@ import java.util.Optional;
  * @param finding what it comes to
  * @param unchanged probability that nothing has changed; never 0 and never 1
  * @param thenDipHz where the dip was, nowDipHz where it is; empty where a reading does not show it
+ * @param dipDoubtHz standard deviation of the shift between the two; 0 where both were swept
  * @param channels every wanted channel that both say something of
  * @param causes what may have done it, likeliest first; empty where it is unchanged
  * @param otherwise circumstances of one reading and not of the other, which may explain a change by themselves
@@ -39,9 +40,13 @@ public record Recheck(
         double unchanged,
         Optional<Double> thenDipHz,
         Optional<Double> nowDipHz,
+        double dipDoubtHz,
         List<ChannelDrift> channels,
         List<Likely> causes,
         List<Circumstance> otherwise) {
+
+    /** Readings that leave a dip open by more than this share of its frequency say nothing of where it is. */
+    private static final double OPEN_SHARE = 0.02;
 
     /** No probability is stated as 0 or 1. */
     private static final double LEAST = 0.001;
@@ -125,6 +130,7 @@ public record Recheck(
                 Math.max(LEAST, Math.min(1 - LEAST, unchanged)),
                 dip(then),
                 dip(now),
+                Math.hypot(then.dipDeviationHz(), now.dipDeviationHz()),
                 drifts,
                 isChanged ? causes(all, fits, carrier) : List.of(),
                 otherwise(then, now)));
@@ -182,13 +188,13 @@ public record Recheck(
                 : ChannelReading.ofReadings(pass.spots(), channels);
     }
 
+    /** As swept, or by the curve that explains a few readings, inside the band or beside it, where they leave little open. */
     private static Optional<Double> dip(Pass pass) {
-        return pass.isSwept()
-                ? new SweepAnalysis(pass.sweep())
-                        .deepestDip()
-                        .filter(d -> !d.atEdge())
-                        .map(Dip::frequencyHz)
-                : Optional.empty();
+        return new SweepAnalysis(pass.sweep())
+                .deepestDip()
+                .filter(d -> !d.atEdge())
+                .map(Dip::frequencyHz)
+                .filter(hz -> pass.dipDeviationHz() <= OPEN_SHARE * hz);
     }
 
     private static List<Circumstance> otherwise(Pass then, Pass now) {

@@ -91,6 +91,20 @@ class ClipNoiseTest {
         assertThat(Math.abs(estimate.db() - db)).isLessThanOrEqualTo(2 * estimate.doubtDb());
     }
 
+    static Stream<Arguments> shortClips() {
+        return Stream.of(Sound.KEYED, Sound.SYLLABLES, Sound.SENTENCES)
+                .flatMap(s -> Stream.of(5, 12, 28)
+                        .flatMap(db -> Stream.of(11L, 12L, 13L, 14L).map(seed -> Arguments.of(s, db, seed))));
+    }
+
+    /** Three seconds, other noise: a sentence at the microphone. */
+    @ParameterizedTest
+    @MethodSource("shortClips")
+    void ofShortClipsToo(Sound sound, double db, long seed) {
+        ClipNoise estimate = ClipNoise.of(clip(sound, db, seed % 2 == 0, 16_000, 3.3, seed), 16_000);
+        assertThat(estimate.db()).isEqualTo(db, within(1.0));
+    }
+
     @Test
     void noiseAloneTellsNothing() {
         double[] noise = noise(48_000, false, new Random(2));

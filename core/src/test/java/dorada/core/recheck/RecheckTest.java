@@ -169,8 +169,20 @@ class RecheckTest {
         Recheck moved = Recheck.of(then, meter(1.6, 2.2, 3), CHANNELS, Carrier.VEHICLE, false, false)
                 .orElseThrow();
         assertThat(moved.finding()).isEqualTo(Finding.CHANGED);
-        assertThat(moved.thenDipHz()).isEmpty();
         assertThat(moved.channels()).hasSize(3);
+    }
+
+    /** Where the needles put the dip, inside the band or beside it, with what they leave open; nothing where they leave too much. */
+    @Test
+    void byMeterTheDipIsEstimatedBesideTheBandToo() {
+        Recheck r = Recheck.of(meter(1.5, 1.1, 1.5), meter(1.3, 1.9, 2.8), CHANNELS, Carrier.VEHICLE, false, false)
+                .orElseThrow();
+        assertThat(r.thenDipHz().orElseThrow()).isCloseTo(CHANNELS.get(1).frequencyHz(), within(0.6e6));
+        assertThat(r.dipDoubtHz()).isPositive();
+        r.nowDipHz().ifPresent(hz -> assertThat(hz).isLessThan(r.thenDipHz().orElseThrow() - r.dipDoubtHz()));
+        Recheck flat = Recheck.of(meter(3, 3, 3), meter(3, 3, 3), CHANNELS, Carrier.VEHICLE, false, false)
+                .orElseThrow();
+        assertThat(flat.thenDipHz()).isEmpty();
     }
 
     @Test

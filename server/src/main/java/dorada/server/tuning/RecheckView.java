@@ -27,6 +27,7 @@ record RecheckView(
         @NotNull double unchanged,
         Double thenDipHz,
         Double nowDipHz,
+        @NotNull double dipDoubtHz,
         @NotNull List<ChannelDriftView> channels,
         @NotNull List<LikelyView> causes,
         @NotNull List<PassView.CircumstanceView> otherwise) {
@@ -58,6 +59,7 @@ record RecheckView(
                 r.unchanged(),
                 r.thenDipHz().orElse(null),
                 r.nowDipHz().orElse(null),
+                r.dipDoubtHz(),
                 r.channels().stream()
                         .map(c -> new ChannelDriftView(
                                 c.channel().name(),
