@@ -44,6 +44,8 @@ watch(
   () => {
     if (isBegun.value || !checks.data.value || ruled.value.length === 0) return
     isBegun.value = true
+    // What somebody typed meanwhile stays.
+    if (JSON.stringify(form.value) !== JSON.stringify(likeBefore(undefined, []))) return
     form.value = likeBefore(counting.value[0]?.read, ruled.value)
   },
   { immediate: true },
