@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import type { Schemas } from '@/api/client'
+import { wholeSpanOf } from '@/plots/sweep/useSweepView'
 import { tracesOfRuns } from './runs'
 
 describe('builds over one another', () => {
@@ -17,5 +18,13 @@ describe('builds over one another', () => {
     // A reading without an upper end reaches up to nothing coming through.
     expect(bare?.points?.[0]?.lowDb).toBe(0)
     expect(mesh?.tone).not.toBe(bare?.tone)
+  })
+
+  it('are laid out over all that was read: there is no sweep to go by', () => {
+    const [low, high] = wholeSpanOf(tracesOfRuns([run('mesh', {}), run('bare', { frequencyHz: 136e6 })]), [])
+    expect(low).toBeLessThan(118e6)
+    expect(low).toBeGreaterThan(116e6)
+    expect(high).toBeGreaterThan(136e6)
+    expect(high).toBeLessThan(138e6)
   })
 })

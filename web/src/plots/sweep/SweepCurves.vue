@@ -4,7 +4,7 @@ import { computed } from 'vue'
 import { returnLossOfSwr } from '@/units/swr'
 import type { Curve } from '../sweepScale'
 import { thinned } from '../thinned'
-import { toneStyle } from '../tones'
+import { toneStyle, toneText } from '../tones'
 import type { CurveBand, PlotTrace } from './trace'
 import type { SweepView } from './useSweepView'
 
@@ -13,6 +13,7 @@ const props = defineProps<{ traces: PlotTrace[]; limitSwr: number; view: SweepVi
 
 /** As much of a pixel as nobody sees. */
 const UNSEEN = 0.3
+const APART_PX = 7
 
 const limitY = computed(() => props.view.scale.y(returnLossOfSwr(props.limitSwr)))
 // Laid out on the whole picture, which zooming leaves as it is.
@@ -26,11 +27,14 @@ const bands = computed(() =>
 const readings = computed(() =>
   props.traces
     .filter((t) => t.points?.length)
-    .map((t) => ({
+    .map((t, i, all) => ({
       id: t.id,
       kind: t.kind,
+      tone: t.tone,
+      cap: t.tone === undefined ? 5 : 3,
       marks: (t.points ?? []).map((p) => ({
-        x: props.view.scale.x(p.hz),
+        // Several of equal standing were read at the same places: beside one another they can all be seen.
+        x: props.view.scale.x(p.hz) + (t.tone === undefined ? 0 : (i - (all.length - 1) / 2) * APART_PX),
         y: props.view.scale.y(p.db),
         low: props.view.scale.y(p.lowDb),
         high: Math.min(props.view.inner.height, props.view.scale.y(p.highDb)),
@@ -76,10 +80,17 @@ function path(curve: Curve): string {
         :d="d"
       />
     </g>
-    <g v-for="r in readings" :key="r.id" :class="['readings', r.kind]">
+    <g
+      v-for="r in readings"
+      :key="r.id"
+      :class="['readings', r.kind, { toned: r.tone !== undefined, lit: r.id === lit }]"
+    >
       <g v-for="m in r.marks" :key="m.x" :transform="`translate(${m.x} 0)`">
-        <path :d="`M-5 ${m.low}H5M0 ${m.low}V${m.high}M-5 ${m.high}H5`" />
-        <circle :cy="m.y" r="4" />
+        <path
+          :d="`M-${r.cap} ${m.low}H${r.cap}M0 ${m.low}V${m.high}M-${r.cap} ${m.high}H${r.cap}`"
+          :style="toneStyle(r.tone)"
+        />
+        <circle :cy="m.y" r="4" :style="toneText(r.tone)" />
       </g>
     </g>
   </g>
@@ -138,6 +149,19 @@ function path(curve: Curve): string {
 
 .readings.earlier {
   opacity: 0.55;
+}
+
+.readings.earlier.toned {
+  opacity: 1;
+}
+
+.readings.toned path {
+  /* Its own line is short: only the names' colours tell them apart. */
+  stroke-dasharray: none !important;
+}
+
+.readings.lit circle {
+  r: 6px;
 }
 
 .readings.earlier path {

@@ -27,8 +27,10 @@ export function wholeSpanOf(traces: PlotTrace[], pegs: Peg[]): [number, number] 
   const wanted = pegs.map((p) => p.frequencyHz)
   const band = now?.band?.frequencyHz
   if (band) return [Math.min(band[0] ?? Infinity, ...wanted), Math.max(band.at(-1) ?? -Infinity, ...wanted)]
-  const low = Math.min(curve?.frequencyHz[0] ?? Infinity, ...wanted)
-  const high = Math.max(curve?.frequencyHz.at(-1) ?? -Infinity, ...wanted)
+  // Where nothing was swept, all that was read.
+  const read = curve?.frequencyHz.length ? [] : traces.flatMap((t) => (t.points ?? []).map((p) => p.hz))
+  const low = Math.min(curve?.frequencyHz[0] ?? Infinity, ...wanted, ...read)
+  const high = Math.max(curve?.frequencyHz.at(-1) ?? -Infinity, ...wanted, ...read)
   const isSwept = curve && low >= (curve.frequencyHz[0] ?? 0) && high <= (curve.frequencyHz.at(-1) ?? 0)
   const pad = isSwept ? 0 : (high - low || high * 0.02) * 0.02
   return [low - pad, high + pad]
