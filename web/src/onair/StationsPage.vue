@@ -9,7 +9,7 @@ import BigAction from '@/ui/BigAction.vue'
 import ConfirmButton from '@/ui/ConfirmButton.vue'
 import PlainTable from '@/ui/PlainTable.vue'
 import TextField from '@/ui/TextField.vue'
-import { formatDistance, parseDistance } from '@/units/distance'
+import { formatDistance, parseDistance, typedDistance } from '@/units/distance'
 import { formatChannelMhz, parseFrequency } from '@/units/frequency'
 import { formatMetres, parseLength } from '@/units/length'
 import type { Parsed } from '@/units/number'
@@ -33,7 +33,7 @@ function edit(s: Station) {
   form.value = {
     name: s.name,
     mhz: s.frequencyHz === undefined ? '' : formatChannelMhz(s.frequencyHz),
-    distance: s.distanceM === undefined ? '' : `${Number((s.distanceM / 1000).toFixed(3))} km`,
+    distance: typedDistance(s.distanceM),
     height: s.heightM === undefined ? '' : `${s.heightM} m`,
     note: s.note,
   }

@@ -1,6 +1,6 @@
 import type { Schemas } from '@/api/client'
 import { formatChannelMhz, parseFrequency } from '@/units/frequency'
-import { parseDistance } from '@/units/distance'
+import { parseDistance, typedDistance } from '@/units/distance'
 import { parseDecimal, refused } from '@/units/number'
 import type { Report } from './useAir'
 
@@ -37,7 +37,7 @@ export function toStation(form: CallForm, s: Station): CallForm {
     stationId: s.id,
     name: s.name,
     mhz: s.frequencyHz === undefined ? form.mhz : formatChannelMhz(s.frequencyHz),
-    distance: s.distanceM === undefined ? '' : `${Number((s.distanceM / 1000).toFixed(3))} km`,
+    distance: typedDistance(s.distanceM),
   }
 }
 

@@ -17,7 +17,7 @@ const compared = computed(() => againstOld(props.passes))
 <template>
   <section v-if="compared" class="card">
     <h2>{{ words.text('oldAndNew.TITLE') }}</h2>
-    <PlainTable>
+    <PlainTable is-of-numbers>
       <thead>
         <tr>
           <th>{{ words.text('tuning.CHANNEL') }}</th>
@@ -48,11 +48,5 @@ const compared = computed(() => againstOld(props.passes))
   padding: 12px 16px;
   display: grid;
   gap: 6px;
-}
-
-td:not(:first-child),
-th:not(:first-child) {
-  text-align: right;
-  font-variant-numeric: tabular-nums;
 }
 </style>

@@ -15,7 +15,7 @@ const signed = (db: number | undefined) =>
 <template>
   <section class="card">
     <h2>{{ words.text('recheck.HEAD', { then: `${recheck.thenPass}`, now: `${recheck.nowPass}` }) }}</h2>
-    <PlainTable>
+    <PlainTable is-of-numbers>
       <thead>
         <tr>
           <th>{{ words.text('tuning.CHANNEL') }}</th>
@@ -43,11 +43,5 @@ const signed = (db: number | undefined) =>
   padding: 12px 16px;
   display: grid;
   gap: 6px;
-}
-
-td:not(:first-child),
-th:not(:first-child) {
-  text-align: right;
-  font-variant-numeric: tabular-nums;
 }
 </style>

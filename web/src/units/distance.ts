@@ -13,6 +13,10 @@ export function parseDistance(text: string): Parsed {
   return read.ok ? parsed(read.value * (METRES[unit ?? 'km'] ?? 1000)) : read
 }
 
+/** As it is typed: `12.3 km`; nothing where nobody knows. */
+export const typedDistance = (metres: number | undefined): string =>
+  metres === undefined ? '' : `${Number((metres / 1000).toFixed(3))} km`
+
 /** In both: `24.5 km (15.2 mi)`. */
 export const formatDistance = (metres: number): string =>
   `${(metres / 1000).toFixed(1)} km (${(metres / MILE_M).toFixed(1)} mi)`

@@ -49,6 +49,12 @@ create table air_trial (
     report        varchar(20),
     clip_db       double precision,
     clip_doubt_db double precision,
-    clip          blob,
+    clip_id       uuid,
     primary key (comparison_id, number)
+);
+
+-- Apart, so that a list of trials brings no sound along.
+create table air_clip (
+    id  uuid not null primary key,
+    wav blob not null
 );

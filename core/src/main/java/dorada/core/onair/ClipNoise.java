@@ -18,9 +18,8 @@ import org.hipparchus.transform.TransformType;
  * @param db signal to noise; absent of meaning where {@code isTold} is false
  * @param doubtDb by which it may be wrong
  * @param isTold false where nothing stands clearly above the noise, or there is no pause to hear the noise in
- * @param pauseShare share of the clip that is taken for pauses
  */
-public record ClipNoise(double db, double doubtDb, boolean isTold, double pauseShare) {
+public record ClipNoise(double db, double doubtDb, boolean isTold) {
 
     /** A frame is at least this long: shorter than a syllable, longer than a period of any voice. */
     private static final double FRAME_SECONDS = 0.03;
@@ -83,9 +82,8 @@ public record ClipNoise(double db, double doubtDb, boolean isTold, double pauseS
         double n = sum(withoutTones(noise));
         double signal = whole - n;
         double db = signal > 0 ? 10 * Math.log10(signal / n) : Double.NEGATIVE_INFINITY;
-        double share = Math.min(1, 2.0 * pauses / spectra.length);
         boolean isTold = pauses >= LEAST_PAUSES && db >= LEAST_TOLD_DB;
-        return new ClipNoise(Math.max(-20, Math.min(MOST_TOLD_DB, db)), doubt(pauses, db), isTold, share);
+        return new ClipNoise(Math.max(-20, Math.min(MOST_TOLD_DB, db)), doubt(pauses, db), isTold);
     }
 
     /** Few pauses tell the noise less well, and near 0 dB the difference of two like numbers less still. */

@@ -3,7 +3,6 @@ package dorada.core.radio;
 import dorada.core.instrument.SpotReading;
 import dorada.core.outcome.Outcome;
 import dorada.core.outcome.OutcomeId;
-import dorada.core.rf.Swr;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -87,24 +86,17 @@ public record BenchVerdict(Verdict verdict, List<Outcome> findings, List<Spuriou
     }
 
     private static Verdict verdict(List<Found> found) {
-        // A load that reflects or a needle at its stop says nothing of the radio, not even ill.
-        boolean isPowerVoid = has(found, BenchFinding.LOAD_REFLECTS)
-                || has(found, BenchFinding.NEEDLE_AT_END)
-                || has(found, BenchFinding.OTHER_PLUG);
-        boolean isUnfit = found.stream().anyMatch(f -> f.kind.weight() == BenchFinding.Weight.UNFIT);
-        if (isUnfit && !isPowerVoid) {
-            return Verdict.UNFIT;
-        }
-        if (found.stream().anyMatch(f -> f.kind.weight() == BenchFinding.Weight.READ_AGAIN)) {
+        // A load that reflects pulls at all that is read into it: it says nothing of the radio, not even ill.
+        if (found.stream().anyMatch(f -> f.kind == BenchFinding.LOAD_REFLECTS)) {
             return Verdict.READ_AGAIN;
         }
-        return found.stream().anyMatch(f -> f.kind.weight() == BenchFinding.Weight.OPEN)
-                ? Verdict.INCOMPLETE
-                : Verdict.FIT;
-    }
-
-    private static boolean has(List<Found> found, BenchFinding kind) {
-        return found.stream().anyMatch(f -> f.kind == kind);
+        // The gravest stands first.
+        return switch (found.get(0).kind.weight()) {
+            case UNFIT -> Verdict.UNFIT;
+            case READ_AGAIN -> Verdict.READ_AGAIN;
+            case OPEN -> Verdict.INCOMPLETE;
+            default -> Verdict.FIT;
+        };
     }
 
     private static void power(BenchReadings r, BenchReadings.Power p, List<Found> found) {
@@ -117,12 +109,12 @@ public record BenchVerdict(Verdict verdict, List<Outcome> findings, List<Spuriou
             add(found, BenchFinding.NEEDLE_AT_END, plug.fullScaleW());
             return;
         }
-        double loadSwr = surelyReflected(r, p);
-        if (loadSwr > MOST_LOAD_SWR) {
-            add(found, BenchFinding.LOAD_REFLECTS, loadSwr);
+        Optional<SpotReading> load = load(r, p);
+        if (load.isPresent() && load.get().lowSwr() > MOST_LOAD_SWR) {
+            add(found, BenchFinding.LOAD_REFLECTS, load.get().lowSwr());
             return;
         }
-        if (p.reflectedW().isPresent()) {
+        if (load.isPresent() && load.get().swr() <= MOST_LOAD_SWR) {
             add(found, BenchFinding.LOAD_TAKES_ALL);
         }
         double low = Math.max(0, p.forwardW() - plug.doubtW());
@@ -147,27 +139,21 @@ public record BenchVerdict(Verdict verdict, List<Outcome> findings, List<Spuriou
         }
     }
 
-    /** The least SWR of the load that the two readings allow; 1 where nobody read what comes back. */
-    private static double surelyReflected(BenchReadings r, BenchReadings.Power p) {
+    /** What the two readings say of the load; empty where nobody read what comes back. More than goes is as much as goes. */
+    private static Optional<SpotReading> load(BenchReadings r, BenchReadings.Power p) {
         if (p.reflectedW().isEmpty() || !(p.forwardW() > 0)) {
-            return 1;
+            return Optional.empty();
         }
-        double reflected = p.reflectedW().orElseThrow();
-        if (reflected >= p.forwardW()) {
-            return Swr.ofMagnitude(SURELY_ALL);
-        }
-        return SpotReading.ofWatts(
-                        r.channelHz(),
-                        new SpotReading.Watts(
-                                p.forwardW(),
-                                reflected,
-                                p.plug().fullScaleW(),
-                                Math.max(reflected, p.reflectedPlug().fullScaleW())),
-                        SpotReading.USUAL_ERROR_SHARE)
-                .lowSwr();
+        double reflected = Math.min(p.forwardW(), p.reflectedW().getAsDouble());
+        return Optional.of(SpotReading.ofWatts(
+                r.channelHz(),
+                new SpotReading.Watts(
+                        p.forwardW(),
+                        reflected,
+                        p.plug().fullScaleW(),
+                        Math.max(reflected, p.reflectedPlug().fullScaleW())),
+                SpotReading.USUAL_ERROR_SHARE));
     }
-
-    private static final double SURELY_ALL = 0.98;
 
     private static void frequency(
             BenchReadings r, BenchReadings.Counter c, Optional<FrequencyTolerance> tolerance, List<Found> found) {
@@ -203,7 +189,9 @@ public record BenchVerdict(Verdict verdict, List<Outcome> findings, List<Spuriou
         BenchReadings.Spurious s = r.spurious().get();
         // By the power that was read, where it can be believed: a weak radio is held to no more than its own carrier.
         double carrierW = r.power()
-                .filter(p -> p.forwardW() > 0 && p.plug().isFor(r.channelHz()))
+                .filter(p -> p.forwardW() > 0
+                        && p.plug().isFor(r.channelHz())
+                        && !p.plug().isAtEnd(p.forwardW()))
                 .map(BenchReadings.Power::forwardW)
                 .orElse(r.ratedW());
         double most = mostSpuriousDbc(carrierW);

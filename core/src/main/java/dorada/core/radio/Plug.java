@@ -1,5 +1,6 @@
 package dorada.core.radio;
 
+import dorada.core.instrument.DirectionalWattmeter;
 import dorada.core.instrument.SpotReading;
 import dorada.core.outcome.Refusal;
 import java.util.Arrays;
@@ -13,13 +14,8 @@ import java.util.Arrays;
  */
 public record Plug(double fullScaleW, double lowHz, double highHz) {
 
-    private static final double DIVISIONS = 50;
-
-    /** Its reading is within this share of full scale, and half a division of what the eye can tell. */
-    private static final double DOUBT_SHARE = SpotReading.USUAL_ERROR_SHARE + 0.5 / DIVISIONS;
-
-    /** Within a third of a division of full scale the needle rests at its stop. */
-    private static final double STOP_SHARE = 1 - 0.34 / DIVISIONS;
+    /** Nearer than a third of a fiftieth of full scale the needle rests at its stop. */
+    private static final double STOP_SHARE = 0.993;
 
     private static final double[] USUAL_W = {1, 2.5, 5, 10, 25, 50, 100, 250, 500, 1000, 2500};
 
@@ -47,7 +43,7 @@ public record Plug(double fullScaleW, double lowHz, double highHz) {
 
     /** The most by which a reading on it may be wrong, in watts. */
     public double doubtW() {
-        return DOUBT_SHARE * fullScaleW;
+        return new DirectionalWattmeter(fullScaleW, lowHz, highHz, SpotReading.USUAL_ERROR_SHARE).doubtW();
     }
 
     /** Whether the needle is at its end stop, where it may mean anything beyond. */

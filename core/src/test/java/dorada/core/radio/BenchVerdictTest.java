@@ -91,14 +91,29 @@ class BenchVerdictTest {
         Plug plug = new Plug(25, 100e6, 250e6);
         BenchVerdict other =
                 judge(25, new Power(3, low, OptionalDouble.empty(), low), new Counter(CHANNEL_HZ + 5000, 0), null);
-        assertThat(other.verdict()).isEqualTo(Verdict.READ_AGAIN);
-        assertThat(ids(other)).contains("OTHER_PLUG", "FREQUENCY_OFF");
+        // The counter does not go by the plug: that far off, the radio is ill whatever its power is.
+        assertThat(other.verdict()).isEqualTo(Verdict.UNFIT);
+        assertThat(ids(other)).containsExactly("FREQUENCY_OFF", "OTHER_PLUG", "NO_SPURIOUS_READ");
+        assertThat(judge(25, new Power(3, low, OptionalDouble.empty(), low), new Counter(CHANNEL_HZ, 0), null)
+                        .verdict())
+                .isEqualTo(Verdict.READ_AGAIN);
         BenchVerdict reflecting = judge(25, new Power(10, plug, OptionalDouble.of(5), plug), null, null);
         assertThat(reflecting.verdict()).isEqualTo(Verdict.READ_AGAIN);
         assertThat(ids(reflecting)).contains("LOAD_REFLECTS").doesNotContain("POWER_LOW");
         // What a plug of 25 W may show of a perfect load is no fault of the load.
         BenchVerdict resting = judge(25, new Power(23, plug, OptionalDouble.of(0.5), plug), null, null);
-        assertThat(ids(resting)).doesNotContain("LOAD_REFLECTS").contains("LOAD_TAKES_ALL");
+        assertThat(ids(resting)).doesNotContain("LOAD_REFLECTS", "LOAD_TAKES_ALL");
+        assertThat(ids(judge(25, new Power(23, plug, OptionalDouble.of(0.2), plug), null, null)))
+                .as("SWR 1.2 as read")
+                .contains("LOAD_TAKES_ALL");
+        BenchVerdict either = judge(25, new Power(23, plug, OptionalDouble.of(1.5), plug), null, null);
+        assertThat(ids(either))
+                .as("SWR 1.7 as read, 1.2 within the doubt")
+                .doesNotContain("LOAD_TAKES_ALL", "LOAD_REFLECTS");
+        assertThat(judge(25, new Power(10, plug, OptionalDouble.of(12), plug), new Counter(CHANNEL_HZ + 5000, 0), null)
+                        .verdict())
+                .as("what is read into a load that sends all back is nothing of the radio")
+                .isEqualTo(Verdict.READ_AGAIN);
         assertThat(ids(judge(25, watts(23, 25), null, null)))
                 .as("nobody read what comes back")
                 .doesNotContain("LOAD_TAKES_ALL");
@@ -217,5 +232,12 @@ class BenchVerdictTest {
     @CsvSource({"8, 10", "4, 5", "5, 10", "25, 50", "0.5, 1", "9000, 2500"})
     void thePlugToBeginWith(double ratedW, double fullScaleW) {
         assertThat(Plug.usualFullScaleW(ratedW)).isEqualTo(fullScaleW);
+    }
+
+    /** 5 W at the end of a scale are no 5 W: the limit is that of the rated 25, 57 dB and not 50. */
+    @Test
+    void aNeedleAtItsEndSetsNoLimit() {
+        BenchVerdict v = judge(25, watts(5, 5), null, new Spurious(-53, OptionalDouble.empty()));
+        assertThat(ids(v)).contains("SPURIOUS_HIGH");
     }
 }

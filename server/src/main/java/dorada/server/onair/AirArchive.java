@@ -25,11 +25,17 @@ class AirArchive implements ShopPart<AirRecord> {
 
     private final AirCallRepository calls;
     private final AirComparisonRepository comparisons;
+    private final AirClipRepository clips;
     private final InstallationService installations;
 
-    AirArchive(AirCallRepository calls, AirComparisonRepository comparisons, InstallationService installations) {
+    AirArchive(
+            AirCallRepository calls,
+            AirComparisonRepository comparisons,
+            AirClipRepository clips,
+            InstallationService installations) {
         this.calls = calls;
         this.comparisons = comparisons;
+        this.clips = clips;
         this.installations = installations;
     }
 
@@ -78,7 +84,7 @@ class AirArchive implements ShopPart<AirRecord> {
     public List<AirRecord> pack(Optional<UUID> installation) {
         return Stream.concat(
                         calls(installation).stream().map(AirArchive::record),
-                        comparisons(installation).stream().map(AirArchive::record))
+                        comparisons(installation).stream().map(this::record))
                 .toList();
     }
 
@@ -95,7 +101,7 @@ class AirArchive implements ShopPart<AirRecord> {
                 null);
     }
 
-    private static AirRecord record(AirComparison c) {
+    private AirRecord record(AirComparison c) {
         List<String> antennas =
                 c.trials().stream().map(AirTrial::antenna).distinct().toList();
         int rounds = c.trials().stream().mapToInt(AirTrial::round).max().orElse(1);
@@ -110,7 +116,13 @@ class AirArchive implements ShopPart<AirRecord> {
                 new ComparisonRequest(c.place(), c.powerW(), c.frequencyHz(), antennas, rounds),
                 c.trials().stream()
                         .map(t -> new TrialRecord(
-                                t.round(), t.antenna(), t.report().orElse(null), t.hasClip() ? t.clip() : null))
+                                t.round(),
+                                t.antenna(),
+                                t.report().orElse(null),
+                                t.clipId()
+                                        .flatMap(clips::findById)
+                                        .map(AirClip::wav)
+                                        .orElse(null)))
                         .toList());
     }
 
@@ -158,7 +170,7 @@ class AirArchive implements ShopPart<AirRecord> {
                         trial.heardAs(t.report());
                     }
                     if (t.clip() != null) {
-                        trial.recorded(t.clip(), Clips.noise(t.clip()));
+                        trial.recorded(clips.save(new AirClip(t.clip())), Clips.noise(t.clip()));
                     }
                     return trial;
                 })

@@ -6,9 +6,9 @@ import jakarta.persistence.Column;
 import jakarta.persistence.Embeddable;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
-import jakarta.persistence.Lob;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.UUID;
 
 /** One antenna heard once, in the order of the lot. */
 @Embeddable
@@ -24,8 +24,7 @@ class AirTrial {
     private Double clipDb;
     private Double clipDoubtDb;
 
-    @Lob
-    private byte[] clip;
+    private UUID clipId;
 
     protected AirTrial() {}
 
@@ -60,15 +59,16 @@ class AirTrial {
     }
 
     boolean hasClip() {
-        return clip != null;
+        return clipId != null;
     }
 
-    byte[] clip() {
-        return clip == null ? new byte[0] : clip.clone();
+    /** Of its sound; empty without one. */
+    Optional<UUID> clipId() {
+        return Optional.ofNullable(clipId);
     }
 
-    void recorded(byte[] wav, ClipNoise says) {
-        clip = wav.clone();
+    void recorded(AirClip clip, ClipNoise says) {
+        clipId = clip.id();
         clipDb = says.isTold() ? says.db() : null;
         clipDoubtDb = says.isTold() ? says.doubtDb() : null;
     }

@@ -25,6 +25,7 @@ public class OnAir {
 
     private final AirCallRepository calls;
     private final AirComparisonRepository comparisons;
+    private final AirClipRepository clips;
     private final InstallationService installations;
     private final PeopleService people;
     private final Clock clock;
@@ -33,11 +34,13 @@ public class OnAir {
     OnAir(
             AirCallRepository calls,
             AirComparisonRepository comparisons,
+            AirClipRepository clips,
             InstallationService installations,
             PeopleService people,
             Clock clock) {
         this.calls = calls;
         this.comparisons = comparisons;
+        this.clips = clips;
         this.installations = installations;
         this.people = people;
         this.clock = clock;
@@ -117,17 +120,17 @@ public class OnAir {
     AirView recorded(UUID installationId, UUID comparisonId, int number, byte[] wav) {
         AirTrial trial = trial(installationId, comparisonId, number);
         ClipNoise says = Clips.noise(wav);
-        trial.recorded(wav, says);
+        trial.recorded(clips.save(new AirClip(wav)), says);
         return of(installationId);
     }
 
     @Transactional(readOnly = true)
     byte[] clip(UUID installationId, UUID comparisonId, int number) {
-        AirTrial trial = trial(installationId, comparisonId, number);
-        if (!trial.hasClip()) {
-            throw UserProblem.notFound("clip");
-        }
-        return trial.clip();
+        return trial(installationId, comparisonId, number)
+                .clipId()
+                .flatMap(clips::findById)
+                .map(AirClip::wav)
+                .orElseThrow(() -> UserProblem.notFound("clip"));
     }
 
     private AirTrial trial(UUID installationId, UUID comparisonId, int number) {

@@ -9,6 +9,7 @@ import static org.springframework.test.web.servlet.request.MockMvcRequestBuilder
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.multipart;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.put;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.jsonPath;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
@@ -116,6 +117,11 @@ class ArchiveApiTest extends ApiTest {
                 .andExpect(status().isOk());
         postJson("/api/installations/" + id + "/visits", "{\"purpose\":\"REPAIR\",\"why\":\"cracked base\"}")
                 .andExpect(status().isCreated());
+        send(
+                        put("/api/installations/" + id + "/visits/open/ready"),
+                        technician,
+                        "{\"method\":\"ANALYSER\",\"answers\":{\"DOORS_SHUT\":\"NO\",\"OUTDOORS\":\"YES\"}}")
+                .andExpect(status().isOk());
         postJson("/api/plans", "{\"name\":\"Boat 2\",\"installationId\":\"" + id + "\",\"need\":" + NEED + "}")
                 .andExpect(status().isCreated());
         return id;
@@ -133,6 +139,7 @@ class ArchiveApiTest extends ApiTest {
             "delete from pass_photo" + passes,
             "delete from tuning_pass" + ofIt,
             "delete from sign_off where visit_id in (select id from visit" + ofIt + ")",
+            "delete from ready_answer where visit_id in (select id from visit" + ofIt + ")",
             "delete from visit" + ofIt,
             "delete from wanted_channel" + ofIt,
             "delete from other_radio" + ofIt,

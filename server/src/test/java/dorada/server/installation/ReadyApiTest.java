@@ -28,7 +28,7 @@ class ReadyApiTest extends ApiTest {
     }
 
     @Test
-    void answersStandWithTheVisitAndComeBackFromAnArchive() throws Exception {
+    void answersStandWithTheVisitAndAreReplacedByNewerOnes() throws Exception {
         String id = makeInstallation(1.6);
         String ready = "/api/installations/" + id + "/visits/open/ready";
         send(put(ready), viewer, ANSWERS.formatted("NO")).andExpect(status().isForbidden());
