@@ -1,7 +1,7 @@
 import { readdirSync, readFileSync } from 'node:fs'
 import { fileURLToPath } from 'node:url'
 import vue from '@vitejs/plugin-vue'
-import { defineConfig } from 'vitest/config'
+import { defineConfig, type TestProjectInlineConfiguration } from 'vitest/config'
 
 const specs = readdirSync(new URL('src', import.meta.url), { recursive: true, encoding: 'utf8' })
   .filter((file) => file.endsWith('.spec.ts'))
@@ -12,12 +12,12 @@ const shared = specs.filter(
 )
 
 // Nothing is asserted about wall time: a busy machine may take long over what a quiet one does in one second.
-const asked = {
+const asked: TestProjectInlineConfiguration['test'] = {
   environment: 'happy-dom',
   globals: false,
   setupFiles: ['src/testing/setup.ts'],
   testTimeout: 60_000,
-} as const
+}
 
 export default defineConfig({
   plugins: [vue()],
