@@ -64,7 +64,11 @@ const rechecks = useRechecks(
   id,
   computed(() => (installation.data.value?.visits.length ?? 0) > 1),
 )
-const last = computed(() => passes.value.at(-1))
+const own = computed(() => ownPasses(passes.value))
+/** The old antenna may be read at any time, and is never in the way of the one that stays. */
+const last = computed(() => own.value.at(-1) ?? passes.value.at(-1))
+/** The only one that can be taken back. */
+const newest = computed(() => passes.value.at(-1))
 const shownNumber = computed(() => Number(route.query.pass ?? last.value?.number ?? 0))
 const shown = computed<Pass | undefined>(
   () => passes.value.find((p) => p.number === shownNumber.value) ?? last.value,
@@ -73,7 +77,6 @@ const isLast = computed(() => shown.value?.number === last.value?.number)
 const mayWrite = computed(() => me.data.value?.role !== undefined && me.data.value.role !== 'VIEWER')
 const mayRecord = computed(() => mayWrite.value && !installation.data.value?.signOff)
 
-const own = computed(() => ownPasses(passes.value))
 const step = computed(() => String(route.query.step ?? usualStep(installation.data.value, passes.value)))
 const { air } = useAir(id)
 const callCount = computed(
@@ -156,7 +159,7 @@ const changePasses = useTakeBack(id)
 
 /** A wrong entry, taken back; it can be put back until another is recorded. */
 async function takeBack() {
-  const wrong = last.value
+  const wrong = newest.value
   if (!wrong) return
   const done = await submit(async () => {
     await changePasses.mutateAsync({ passId: wrong.id, isBack: true })
@@ -255,7 +258,8 @@ function onKey(event: KeyboardEvent) {
   } else if (event.key === 's' && last.value) record(false)
   else if (event.key === 'f' && last.value && !toBeFound.value) open('sign-off')
   else if (event.key === 'ArrowLeft' && shown.value && shown.value.number > 1) show(shown.value.number - 1)
-  else if (event.key === 'ArrowRight' && shown.value && !isLast.value) show(shown.value.number + 1)
+  else if (event.key === 'ArrowRight' && shown.value && shown.value !== newest.value)
+    show(shown.value.number + 1)
 }
 useEventListener(window, 'keydown', onKey)
 watch(id, (next) => (draft.value = loadDraft(next)))
@@ -373,7 +377,7 @@ watch(id, (next) => (draft.value = loadDraft(next)))
             {{ words.text('tuning.CANCEL_VISIT', { visit: `${openVisit?.number}` }) }}
           </ActionButton>
           <ActionButton v-else quiet class="back" @click="takeBack">
-            {{ words.text('tuning.TAKE_BACK', { pass: `${last.number}` }) }}
+            {{ words.text('tuning.TAKE_BACK', { pass: `${newest?.number}` }) }}
           </ActionButton>
         </template>
       </template>

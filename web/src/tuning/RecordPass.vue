@@ -77,7 +77,7 @@ async function send() {
               pass: `${recorded.number}`,
               change: changeWords(recorded.changeM, words.value),
             })
-          : photoTrouble,
+          : photoTrouble || (recorded.oldAntenna ? words.value.text('tuning.OLD_RECORDED') : ''),
       )
     } catch (error) {
       isUnanswered.value ||= error instanceof Problem && error.isUnanswered
@@ -149,9 +149,11 @@ function close() {
         words.text(
           draft.finalSweep
             ? 'tuning.FINAL_SWEEP'
-            : isBaseline
-              ? 'tuning.BASELINE_SWEEP'
-              : 'tuning.WHAT_CHANGED',
+            : draft.oldAntenna
+              ? 'tuning.OLD_SWEEP'
+              : isBaseline
+                ? 'tuning.BASELINE_SWEEP'
+                : 'tuning.WHAT_CHANGED',
         )
       }}
     </h2>
@@ -165,7 +167,7 @@ function close() {
     <p v-if="isBaseline && draft.source !== 'meter'" class="hint">
       {{ words.text('tuning.BASELINE_HINT') }}
     </p>
-    <template v-else-if="!isBaseline && !draft.finalSweep">
+    <template v-else-if="!isBaseline && !draft.finalSweep && !draft.oldAntenna">
       <ChoiceField
         v-if="second"
         v-model="draft.piece"
@@ -201,7 +203,7 @@ function close() {
     <CheckField v-if="draft.lookedOver" v-model="draft.lookedOver">{{
       words.text('tuning.LOOKED_OVER')
     }}</CheckField>
-    <CheckField v-if="isBaseline" v-model="draft.oldAntenna">{{
+    <CheckField v-if="!draft.finalSweep" v-model="draft.oldAntenna">{{
       words.text('tuning.OLD_ANTENNA')
     }}</CheckField>
     <TextField v-model="draft.note" :name="words.text('tuning.NOTE')" type="textarea" :wrong="wrong.note" />

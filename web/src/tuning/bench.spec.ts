@@ -74,6 +74,11 @@ describe('the road of an installation', () => {
     expect(states([old])).toContain('tune ahead')
   })
 
+  it('goes by the antenna that stays, however late the old one was read', () => {
+    const met = [pass({ number: 1 }), pass({ number: 2, met: true, finalSweep: true })]
+    expect(states([...met, pass({ number: 3, oldAntenna: true })])).toEqual(states(met))
+  })
+
   it('asks for permanence once the rule is met, then for the sign-off', () => {
     const met = [pass({ number: 1 }), pass({ number: 2, met: true })]
     expect(states(met)).toContain('permanent now')

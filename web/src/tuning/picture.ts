@@ -47,7 +47,7 @@ export function tracesOf(
   if (!now) return watched
   const own = ownPasses(passes)
   const name = (p: Pass) => passName(p, installation, words, p.id === own[0]?.id)
-  const isLast = now.id === passes.at(-1)?.id
+  const isLast = now.id === (own.at(-1) ?? now).id
   const earlier = passes
     .filter((p) => p.number < now.number || (p.oldAntenna && p.id !== now.id))
     .map<PlotTrace>((p) => ({ id: p.id, label: name(p), kind: 'earlier', curve: curveOf(p), ...pointsOf(p) }))

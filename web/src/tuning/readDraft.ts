@@ -46,8 +46,8 @@ export function readDraft(
       : {}),
     ...(draft.lookedOver ? { lookedOver: true } : {}),
     ...(draft.circumstances.length ? { circumstances: draft.circumstances } : {}),
-    ...(isBaseline && draft.oldAntenna ? { oldAntenna: true } : {}),
-    ...(draft.finalSweep ? { finalSweep: true } : {}),
+    ...(draft.oldAntenna ? { oldAntenna: true } : {}),
+    ...(draft.finalSweep && !draft.oldAntenna ? { finalSweep: true } : {}),
   }
   const isRun = draft.source === 'meter' && draft.runName.trim() !== ''
   const run = {

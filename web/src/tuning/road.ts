@@ -44,7 +44,7 @@ export const isPermanent = (passes: Pass[], installation: Installation | undefin
 
 /** How far it is, as the board says it: what an earlier visit proved is to be proved again. */
 const progressOf = (passes: Pass[], installation: Installation | undefined): Pass['progress'] =>
-  isToBeFound(installation, passes) ? 'TUNING' : (passes.at(-1)?.progress ?? 'PLANNED')
+  isToBeFound(installation, passes) ? 'TUNING' : (ownPasses(passes).at(-1)?.progress ?? 'PLANNED')
 
 /** The step that a person most likely wants to see. */
 export function usualStep(installation: Installation | undefined, passes: Pass[]): string {
@@ -62,7 +62,7 @@ export function roadOf(
 ): RoadStep[] {
   const dip = (p: Pass | undefined) => (p ? dipIn(p, words) : '')
   const own = ownPasses(passes)
-  const last = passes.at(-1)
+  const last = own.at(-1)
   const progress = progressOf(passes, installation)
   const isMet = progress === 'MET' || progress === 'READY'
   const isClosed = installation?.signOff !== undefined
@@ -95,7 +95,7 @@ export function roadOf(
       name: words.text('road.TUNE'),
       state: !own[0] ? 'ahead' : isMet || isClosed ? 'done' : 'now',
       detail:
-        last && last.number > 1 ? words.text('road.PASS', { pass: `${last.number}`, dip: dip(last) }) : '',
+        last && own.length > 1 ? words.text('road.PASS', { pass: `${last.number}`, dip: dip(last) }) : '',
     },
     {
       key: 'permanent',

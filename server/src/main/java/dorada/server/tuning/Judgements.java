@@ -66,7 +66,11 @@ public class Judgements {
 
     /** Judges the newest of {@code all} in the light of those before it, and keeps that with it. */
     PassView judge(List<TuningPass> all, Installation installation) {
-        return kept(all, installation, judging(installation));
+        return kept(newestOf(all), all, installation, judging(installation));
+    }
+
+    private static TuningPass newestOf(List<TuningPass> all) {
+        return all.get(all.size() - 1);
     }
 
     private Function<TuningPass, Judgement> judging(Installation installation) {
@@ -75,21 +79,23 @@ public class Judgements {
         return pass -> known.computeIfAbsent(pass.id(), id -> Judgement.of(pass, installation, adviser.estimate(pass)));
     }
 
-    private PassView kept(List<TuningPass> all, Installation installation, Function<TuningPass, Judgement> judging) {
-        TuningPass pass = all.get(all.size() - 1);
-        PassView view = fresh(all, installation, judging);
+    private PassView kept(
+            TuningPass pass, List<TuningPass> all, Installation installation, Function<TuningPass, Judgement> judging) {
+        PassView view = fresh(pass, all, installation, judging);
         kept.save(new SavedJudgement(
                 pass, installation.planVersion(), program, judging.apply(pass), packing.packed(view)));
         return view;
     }
 
-    private PassView fresh(List<TuningPass> all, Installation installation, Function<TuningPass, Judgement> judging) {
-        return PassView.lastOf(all, installation, adviser.advice(installation, all), judging);
+    private PassView fresh(
+            TuningPass pass, List<TuningPass> all, Installation installation, Function<TuningPass, Judgement> judging) {
+        List<TuningPass> upTo = all.subList(0, all.indexOf(pass) + 1);
+        return PassView.of(upTo, TuningPass.oldOf(all), installation, adviser.advice(installation, upTo), judging);
     }
 
-    /** What {@code all} but the last says of the last, without keeping it. */
-    PassView look(List<TuningPass> all, Installation installation) {
-        return fresh(all, installation, judging(installation));
+    /** What those of {@code all} before {@code pass}, and the old antenna whenever it was read, say of it; not kept. */
+    PassView look(TuningPass pass, List<TuningPass> all, Installation installation) {
+        return fresh(pass, all, installation, judging(installation));
     }
 
     /** All that count, oldest first, as they go out. What is not kept yet is judged now. */
@@ -110,7 +116,7 @@ public class Judgements {
                     List<TuningPass> all = passesOf(installationId);
                     Function<TuningPass, Judgement> judging = judging(installation);
                     return IntStream.rangeClosed(1, all.size())
-                            .mapToObj(n -> packing.sent(fresh(all.subList(0, n), installation, judging)))
+                            .mapToObj(n -> packing.sent(fresh(all.get(n - 1), all, installation, judging)))
                             .toList();
                 }));
     }
@@ -150,7 +156,7 @@ public class Judgements {
         for (int n = 1; n <= all.size(); n++) {
             SavedJudgement is = known.get(all.get(n - 1).id());
             if (is == null || !is.isOf(installation.planVersion(), program)) {
-                kept(all.subList(0, n), installation, judging);
+                kept(all.get(n - 1), all, installation, judging);
                 if (System.nanoTime() > until) {
                     return true;
                 }
@@ -167,6 +173,11 @@ public class Judgements {
     /** What was said of a pass holds no longer: those before it are others. */
     void forget(UUID passId) {
         kept.deleteById(passId);
+    }
+
+    /** What each costs is told against the old antenna: with another reading of that, what is kept holds no longer. */
+    void forgetAll(UUID installationId) {
+        kept.deleteOf(installationId);
     }
 
     /** Which build of the program judges. */

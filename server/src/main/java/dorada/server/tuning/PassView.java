@@ -342,10 +342,12 @@ public record PassView(
     /**
      * The last of {@code passes}, judged and advised in the light of those before it.
      *
+     * @param old the old antenna, which may be read at any time; empty where nobody has
      * @param judged judges one of them, each once
      */
-    static PassView lastOf(
+    static PassView of(
             List<TuningPass> passes,
+            Optional<TuningPass> old,
             Installation installation,
             Optional<TrimAdvice> advice,
             Function<TuningPass, Judgement> judged) {
@@ -406,7 +408,7 @@ public record PassView(
                 pass.runName().orElse(null),
                 pass.runWeightKg().orElse(null),
                 Judgement.fromTheOtherEnd(pass, installation).map(PlaneView::of).orElse(null),
-                pass.isOldAntenna() ? null : cost(passes, j.verdict(), judged),
+                pass.isOldAntenna() ? null : cost(old, j.verdict(), judged),
                 advice.map(AdviceView::of).orElse(null),
                 OutcomeView.of(Cautions.of(TuningCautions.of(installation, pass, j, advice))),
                 TuningPass.newestOf(passes)
@@ -417,9 +419,7 @@ public record PassView(
     }
 
     /** Against the old antenna where it was measured, else against a perfect match. */
-    private static CostView cost(List<TuningPass> passes, Verdict now, Function<TuningPass, Judgement> judged) {
-        Optional<TuningPass> old =
-                passes.stream().filter(TuningPass::isOldAntenna).reduce((a, b) -> b);
+    private static CostView cost(Optional<TuningPass> old, Verdict now, Function<TuningPass, Judgement> judged) {
         return CostView.of(
                 old.isPresent() ? Against.OLD_ANTENNA : Against.PERFECT_MATCH,
                 MismatchCost.of(now, old.map(o -> judged.apply(o).verdict())));

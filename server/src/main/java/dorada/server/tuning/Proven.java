@@ -79,17 +79,17 @@ public class Proven {
             throw UserProblem.conflict(Refused.RULE_CHANGED_SINCE.of());
         }
         int number = visit.signOff().map(SignOff::terms).orElseThrow().passNumber();
-        List<TuningPass> all = passes.findByInstallationIdAndNumberGreaterThanOrderByNumber(installationId, 0).stream()
-                .filter(p -> p.number() <= number)
-                .toList();
+        List<TuningPass> all = passes.findByInstallationIdAndNumberGreaterThanOrderByNumber(installationId, 0);
+        List<TuningPass> upTo = all.stream().filter(p -> p.number() <= number).toList();
+        TuningPass pass = upTo.get(upTo.size() - 1);
         VisitView view = VisitView.of(visit);
         return new Facts(
                 InstallationView.of(installation),
                 view,
                 view.signOff(),
-                judgements.look(all, installation),
-                overTheBand(all.get(all.size() - 1), installation),
-                steps(all, installation));
+                judgements.look(pass, all, installation),
+                overTheBand(pass, installation),
+                steps(upTo, installation));
     }
 
     private static List<ReadingView> overTheBand(TuningPass pass, Installation installation) {

@@ -3,6 +3,7 @@ package dorada.server.tuning;
 import dorada.core.instrument.ReadingKind;
 import dorada.core.tuning.Circumstance;
 import dorada.core.tuning.Pieces;
+import dorada.server.problem.UserProblem;
 import jakarta.validation.constraints.DecimalMax;
 import jakarta.validation.constraints.DecimalMin;
 import jakarta.validation.constraints.NotNull;
@@ -67,6 +68,14 @@ public record Recording(
     /** The build that was read; empty where it is the antenna as it stands. */
     Optional<String> run() {
         return Optional.ofNullable(runName).map(String::strip).filter(n -> !n.isEmpty());
+    }
+
+    /** @throws UserProblem where the old antenna is said to be changed, or what is swept for the last time */
+    void requireOfOneAntenna() {
+        boolean isChanged = changeM != 0 || secondMetres() != 0 || Boolean.TRUE.equals(finalSweep);
+        if (Boolean.TRUE.equals(oldAntenna) && isChanged) {
+            throw UserProblem.atField("changeM", Refused.OLD_IS_NOT_CHANGED.of());
+        }
     }
 
     double secondMetres() {

@@ -4,6 +4,7 @@ import java.util.Collection;
 import java.util.List;
 import java.util.UUID;
 import org.springframework.data.jpa.repository.JpaRepository;
+import org.springframework.data.jpa.repository.Modifying;
 import org.springframework.data.jpa.repository.Query;
 
 interface SavedJudgementRepository extends JpaRepository<SavedJudgement, UUID> {
@@ -32,6 +33,11 @@ interface SavedJudgementRepository extends JpaRepository<SavedJudgement, UUID> {
                 select 1 from SavedJudgement j
                 where j.passId = p.id and j.planVersion = i.planVersion and j.program = :program)""")
     List<UUID> installationsToJudge(String program);
+
+    @Modifying(flushAutomatically = true)
+    @Query(
+            "delete SavedJudgement j where j.passId in (select p.id from TuningPass p where p.installation.id = :installation)")
+    void deleteOf(UUID installation);
 
     List<SavedJudgement> findByPassIdIn(Collection<UUID> passes);
 }

@@ -256,6 +256,11 @@ class TuningPass {
         return counting.stream().filter(p -> !p.oldAntenna).reduce((a, b) -> b);
     }
 
+    /** The last reading of the antenna that was there before; empty where nobody read it. */
+    static Optional<TuningPass> oldOf(List<TuningPass> counting) {
+        return counting.stream().filter(TuningPass::isOldAntenna).reduce((a, b) -> b);
+    }
+
     double changeM() {
         return changeM;
     }

@@ -173,6 +173,7 @@ public class TuningService {
             return viewOf(sentBefore.get(), before, installation, recording, digest);
         }
         installation.requireOpen();
+        recording.requireOfOneAntenna();
         TuningPass pass = new TuningPass(
                 installation,
                 before.size() + 1,
@@ -186,6 +187,7 @@ public class TuningService {
         all.add(pass);
         TuningPass.lastIsNewest(all);
         passes.saveAndFlush(pass);
+        forgetWhereOld(pass);
         return judgements.judge(all, installation);
     }
 
@@ -198,7 +200,7 @@ public class TuningService {
         if (!all.contains(pass)) {
             throw UserProblem.conflict(Refused.RECORDED_AND_TAKEN_BACK.of());
         }
-        PassView recorded = judgements.look(all.subList(0, pass.number()), installation);
+        PassView recorded = judgements.look(pass, all, installation);
         if (!pass.isMadeFrom(digest)) {
             throw UserProblem.otherContent(recorded, recording);
         }
@@ -218,6 +220,7 @@ public class TuningService {
         }
         requireOfThisVisit(pass);
         judgements.forget(passId);
+        forgetWhereOld(pass);
         pass.renumber(-1 - passes.countByInstallationIdAndNumberLessThan(installationId, 0));
         TuningPass.lastIsNewest(all.subList(0, all.size() - 1));
     }
@@ -237,6 +240,13 @@ public class TuningService {
         pass.renumber(all.size() + 1);
         all.add(pass);
         TuningPass.lastIsNewest(all);
+        forgetWhereOld(pass);
+    }
+
+    private void forgetWhereOld(TuningPass pass) {
+        if (pass.isOldAntenna()) {
+            judgements.forgetAll(pass.installation().id());
+        }
     }
 
     /** What an earlier visit recorded is what its sign-off rests on. */

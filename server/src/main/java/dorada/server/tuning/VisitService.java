@@ -58,17 +58,15 @@ public class VisitService {
         if (all.isEmpty()) {
             throw UserProblem.conflict(Refused.NOTHING_TO_SIGN_OFF.of());
         }
-        TuningPass last = all.get(all.size() - 1);
+        TuningPass last =
+                TuningPass.newestOf(all).orElseThrow(() -> UserProblem.conflict(Refused.ONLY_THE_OLD_ANTENNA.of()));
         if (last.number() != request.passNumber()) {
             throw UserProblem.conflict(Refused.SOMEBODY_RECORDED.of(String.valueOf(last.number())));
         }
         if (last.visitNumber() < installation.visitNumber()) {
             throw UserProblem.conflict(Refused.NOTHING_READ_ON_THIS_VISIT.of());
         }
-        if (last.isOldAntenna()) {
-            throw UserProblem.conflict(Refused.NEWEST_IS_THE_OLD_ANTENNA.of());
-        }
-        PassView seen = judgements.look(all, installation);
+        PassView seen = judgements.look(last, all, installation);
         String reason = request.reason() == null ? "" : request.reason().strip();
         boolean met = seen.verdict().met();
         if (!met && reason.isEmpty()) {

@@ -8,6 +8,7 @@ import static org.hamcrest.Matchers.hasItem;
 import static org.hamcrest.Matchers.hasSize;
 import static org.hamcrest.Matchers.lessThanOrEqualTo;
 import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.delete;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.multipart;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.jsonPath;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
@@ -85,6 +86,28 @@ class WorkbenchApiTest extends ApiTest {
                         "/api/installations/" + id + "/sign-off",
                         "{\"version\":" + version(id) + ",\"passNumber\":2,\"remark\":\"\",\"reason\":\"higher up\"}")
                 .andExpect(jsonPath("$.signOff.costDb").isNumber());
+    }
+
+    @Test
+    void theOldAntennaMayBeReadAtAnyTimeAndIsNeverInTheWay() throws Exception {
+        String id = makeInstallation(10);
+        String passes = "/api/installations/" + id + "/passes";
+        sweep(id, "", VHF).andExpect(jsonPath("$.cost.against").value("PERFECT_MATCH"));
+        sweep(id, "\"oldAntenna\":true,\"finalSweep\":true,", VHF).andExpect(status().isUnprocessableContent());
+        String old = read(sweep(id, "\"oldAntenna\":true,", VHF), "$.id");
+        // What was said of the new one before is told against the old one now, as if that had been read first.
+        getAs(viewer, passes)
+                .andExpect(jsonPath("$[0].cost.against").value("OLD_ANTENNA"))
+                .andExpect(jsonPath("$[0].advice.action").exists());
+        send(delete("/api/passes/" + old), technician, "").andExpect(status().isNoContent());
+        getAs(viewer, passes).andExpect(jsonPath("$[0].cost.against").value("PERFECT_MATCH"));
+        postJson("/api/passes/" + old + "/put-back", "{}").andExpect(status().isNoContent());
+        // The sign-off is of the one that stays, however much was read of the other since.
+        String form = "{\"version\":" + version(id) + ",\"passNumber\":%d,\"remark\":\"\",\"reason\":\"higher up\"}";
+        postJson("/api/installations/" + id + "/sign-off", form.formatted(2)).andExpect(status().isConflict());
+        postJson("/api/installations/" + id + "/sign-off", form.formatted(1))
+                .andExpect(status().isOk())
+                .andExpect(jsonPath("$.signOff.passNumber").value(1));
     }
 
     private static double mismatchDb(double swr) {
