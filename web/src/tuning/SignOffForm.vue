@@ -3,7 +3,9 @@ import { useFormFocus } from '@/ui/useFormFocus'
 import ActionButton from '@/ui/ActionButton.vue'
 import BigAction from '@/ui/BigAction.vue'
 import CheckField from '@/ui/CheckField.vue'
-import { keep, like, useKept } from '@/kept'
+import { keep, like, listLike, useKept } from '@/kept'
+import { usePreferences } from '@/preferences'
+import { useTypedLengths } from '@/units/typed'
 import { useWords } from '@/words/words'
 import { defineAsyncComponent, computed, ref, useTemplateRef } from 'vue'
 import { answer, api } from '@/api/client'
@@ -11,6 +13,8 @@ import { useInstallationChange } from '@/api/queries'
 import TextField from '@/ui/TextField.vue'
 import { useForm } from '@/shell/useForm'
 import { parseDecimal } from '@/units/number'
+import PartRows from './PartRows.vue'
+import { freshPart, partsOf, readParts, type PartDraft } from './parts'
 import { visitOf } from './road'
 import type { Installation, Pass } from './sentence'
 
@@ -34,6 +38,14 @@ const emit = defineEmits<{ permanent: [] }>()
 const DRAFT = `dorada.sign-off-draft.${visitOf(props.installation).id}`
 const NOTHING = { remark: '', reason: '', limit: '', due: '', mendedBy: '', returnedBy: '' }
 const typed = useKept(DRAFT, like(NOTHING), { ...NOTHING })
+const preferences = usePreferences()
+const PARTS = `${DRAFT}.parts`
+const parts = useKept<PartDraft[]>(
+  PARTS,
+  listLike(freshPart()),
+  partsOf(props.installation, props.pass, preferences.unit, words.value),
+)
+useTypedLengths(parts)
 const { busy, wrong, unplaced, submit } = useForm()
 const signOff = useInstallationChange(() =>
   answer(
@@ -43,6 +55,7 @@ const signOff = useInstallationChange(() =>
         version: props.installation.version,
         passNumber: props.pass.number,
         remark: typed.value.remark,
+        parts: readParts(parts.value, preferences.unit).parts,
         reason: needsReason.value || isLimited.value ? typed.value.reason : undefined,
         ...(limitW.value?.ok ? { limitW: limitW.value.value } : {}),
         ...(isLimited.value && typed.value.due ? { due: typed.value.due } : {}),
@@ -80,11 +93,17 @@ async function send() {
     wrong.value = { limitW: limitW.value.why }
     return
   }
+  const { wrong: wrongParts } = readParts(parts.value, preferences.unit)
+  if (Object.keys(wrongParts).length) {
+    wrong.value = wrongParts
+    return
+  }
   const done = await submit(async () => {
     await signOff.mutateAsync(undefined)
   })
   if (done) {
     keep(DRAFT, undefined)
+    keep(PARTS, undefined)
     props.onSignedOff()
   }
 }
@@ -141,6 +160,7 @@ async function send() {
       type="textarea"
       :wrong="wrong.remark"
     />
+    <PartRows v-model="parts" :wrong="wrong" />
     <p v-if="unplaced" class="wrong" role="alert">{{ unplaced }}</p>
     <BigAction submits :disabled="busy">
       {{ words.text(needsReason ? 'tuning.SIGN_OFF_JUDGED' : 'tuning.SIGN_OFF') }}

@@ -1,11 +1,14 @@
 <script setup lang="ts">
 import { useWords } from '@/words/words'
 import { computed } from 'vue'
+import { usePreferences } from '@/preferences'
+import { formatBoth } from '@/units/length'
 import { formatSwr } from '@/units/swr'
 import { formatTime } from '@/units/time'
 import type { Installation } from './sentence'
 
 const words = useWords()
+const preferences = usePreferences()
 
 /** Who closed it and how it may be used. */
 const props = defineProps<{ signOff: NonNullable<Installation['signOff']>; inList?: boolean }>()
@@ -48,6 +51,12 @@ const ruleWords = computed(() => {
   </p>
   <p class="soft">{{ signOff.by }}, {{ formatTime(signOff.at) }}. {{ signOff.remark }}</p>
   <p v-if="signOff.reason">{{ signOff.reason }}</p>
+  <ol v-if="inList && signOff.parts.length" :aria-label="words.text('parts.LIST')">
+    <li v-for="(p, i) in signOff.parts" :key="i">
+      {{ p.name }}{{ p.lengthM === undefined ? '' : `, ${formatBoth(p.lengthM, preferences.unit, true)}`
+      }}{{ p.note ? `: ${p.note}` : '' }}
+    </li>
+  </ol>
   <p v-if="limitWords" :class="inList ? 'soft' : 'trouble'">{{ limitWords }}</p>
   <p v-if="inList && ruleWords" class="soft">{{ ruleWords }}</p>
   <p v-if="inList && signOff.finding" class="soft">

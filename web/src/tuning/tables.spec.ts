@@ -158,6 +158,7 @@ describe('sharing', () => {
       passNumber: 2,
       remark: '490 mm',
       reason: 'until dry',
+      parts: [{ name: 'Whip', lengthM: 0.49, note: 'filed mark' }],
     }
     const rule = { id: 'rule.UNDER_LIMIT', params: { limitSwr: 1.6 } }
     const list = mount(VisitList, {
@@ -173,6 +174,7 @@ describe('sharing', () => {
       ...pinia(),
     })
     expect(list.text()).toMatch(/Visit 3: repair.*Range is down.*Still open.*Visit 2: recheck.*Visit 1/s)
+    expect(list.findAll('li').at(-1)?.text()).toBe('Whip, 490 mm (19 9/32 in): filed mark')
     expect(list.text()).toMatch(/Judged by: .*1\.60.*worst SWR 1\.42.*until dry/s)
     expect(list.text().match(/Judged by/g)).toHaveLength(1)
   })

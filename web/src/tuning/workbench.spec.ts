@@ -79,7 +79,12 @@ describe('making it permanent', () => {
 })
 
 describe('signing off', () => {
-  const installation = { id: 'i1', version: 3, visits: [{ id: 'v1' }] } as Installation
+  const installation = {
+    id: 'i1',
+    version: 3,
+    visits: [{ id: 'v1' }],
+    antennaPiece: { id: 'piece.TAP', params: {} },
+  } as unknown as Installation
   const signedOff = vi.fn()
   const form = (pass: object) =>
     mount(SignOffForm, {
@@ -118,6 +123,7 @@ describe('signing off', () => {
       verdict: { met: false },
       finalSweep: true,
       cost: { against: 'OLD_ANTENNA', worstDb: 0.14, channels: [] },
+      lengthM: 0.478,
     })
     expect(page.text()).toContain('0.1 dB worse than the old antenna')
     expect(page.text()).toContain('This SWR allows 12 W')
@@ -136,6 +142,8 @@ describe('signing off', () => {
       limitW: 10,
       due: '2027-03-01',
       version: 3,
+      // As it was worked out from its start and its changes.
+      parts: [{ name: 'The tap', lengthM: 0.478, note: '' }],
     })
     expect(signedOff).toHaveBeenCalledOnce()
   })

@@ -6,7 +6,7 @@ import { parseLength, type LengthUnit } from './length'
 const LENGTHS = new Set([
   ...['roofLength', 'roofWidth', 'roomLength', 'roomHeight', 'mountHeight', 'clearance'],
   ...['along', 'across', 'from', 'to', 'thick', 'rod', 'wire', 'insulation', 'holes'],
-  ...['jumperLength', 'lineLength', 'ownHeight', 'largest', 'totalHeight', 'height', 'whip'],
+  ...['partLength', 'jumperLength', 'lineLength', 'ownHeight', 'largest', 'totalHeight', 'height', 'whip'],
   ...[
     'amount',
     'smallestStep',

@@ -12,6 +12,7 @@ import dorada.core.tuning.TrimAdvice.Action;
 import dorada.server.cutting.SavedSheets;
 import dorada.server.installation.Installation;
 import dorada.server.installation.InstallationService;
+import dorada.server.installation.SignedPart;
 import dorada.server.instrument.PracticeBench;
 import dorada.server.people.PeopleService;
 import dorada.server.people.Person;
@@ -214,7 +215,10 @@ class DemoData implements SmartInitializingSingleton {
                             isLimited ? last.transmit().powerW() / 2 : null,
                             isLimited ? LocalDate.now(clock).plusDays(MENDED_WITHIN_DAYS) : null,
                             isLimited ? by.displayName() : null,
-                            null),
+                            null,
+                            List.of(
+                                    new SignedPart("Adjusted piece", last.lengthM(), "filed mark at its socket"),
+                                    new SignedPart("Lock nut", null, "torqued, sealed"))),
                     by.id());
         }
         return new Filled(demo, made, changedM);

@@ -70,6 +70,7 @@ record ArchiveOfVersion1(
                             null,
                             null,
                             null,
+                            null,
                             null)));
             by = e.reopenedBy();
             at = e.reopenedAt();
@@ -95,6 +96,7 @@ record ArchiveOfVersion1(
                                 null,
                                 signOff.learntSetPerElectrical(),
                                 signOff.learntDoubt(),
+                                null,
                                 null,
                                 null,
                                 null)));

@@ -5,7 +5,9 @@ import dorada.core.recheck.Finding;
 import dorada.core.tuning.TrimPrior;
 import dorada.server.people.Person;
 import dorada.server.shop.ArchivedPeople;
+import jakarta.persistence.CollectionTable;
 import jakarta.persistence.Column;
+import jakarta.persistence.ElementCollection;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
@@ -15,11 +17,17 @@ import jakarta.persistence.JoinColumn;
 import jakarta.persistence.ManyToOne;
 import jakarta.persistence.MapsId;
 import jakarta.persistence.OneToOne;
+import jakarta.persistence.OrderColumn;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneId;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import org.hibernate.annotations.BatchSize;
+import org.hibernate.annotations.Fetch;
+import org.hibernate.annotations.FetchMode;
 import org.hibernate.annotations.Immutable;
 
 /** How a visit ended: on which pass, by which rule, and how the installation may be used since. Never altered. */
@@ -68,6 +76,13 @@ public class SignOff {
     private Double lengthRatio;
     private Double lengthRatioDoubt;
 
+    @ElementCollection(fetch = FetchType.EAGER)
+    @CollectionTable(name = "sign_off_part", joinColumns = @JoinColumn(name = "visit_id"))
+    @OrderColumn(name = "position")
+    @Fetch(FetchMode.SELECT)
+    @BatchSize(size = 100)
+    private List<SignedPart> parts = new ArrayList<>();
+
     /**
      * How a signed-off installation may be used.
      *
@@ -80,6 +95,7 @@ public class SignOff {
      * @param finding against the sign-off before; null where there is none, or nothing was compared
      * @param mendedBy who mends it; null for nobody named
      * @param returnedBy who returned an aircraft to service, with which licence; null where nobody has
+     * @param parts numbered from 1 in this order; empty where nobody listed them
      */
     public record Terms(
             int passNumber,
@@ -91,7 +107,8 @@ public class SignOff {
             Double worstSwr,
             Finding finding,
             String mendedBy,
-            String returnedBy) {}
+            String returnedBy,
+            List<SignedPart> parts) {}
 
     protected SignOff() {}
 
@@ -109,6 +126,7 @@ public class SignOff {
         this.finding = terms.finding();
         this.mendedBy = terms.mendedBy();
         this.returnedBy = terms.returnedBy();
+        this.parts.addAll(terms.parts());
         this.lengthRatio = lesson.map(TrimPrior.Lesson::lengthRatio).orElse(null);
         this.lengthRatioDoubt = lesson.map(TrimPrior.Lesson::doubt).orElse(null);
     }
@@ -127,7 +145,8 @@ public class SignOff {
                         r.worstSwr(),
                         r.finding(),
                         r.mendedBy(),
-                        r.returnedBy()),
+                        r.returnedBy(),
+                        r.parts()),
                 r.lesson(),
                 people.byLogin(r.by()),
                 r.at());
@@ -161,7 +180,8 @@ public class SignOff {
                 lengthRatioDoubt,
                 finding,
                 mendedBy,
-                returnedBy);
+                returnedBy,
+                List.copyOf(parts));
     }
 
     public Person signedBy() {
@@ -173,7 +193,18 @@ public class SignOff {
     }
 
     public Terms terms() {
-        return new Terms(passNumber, remark, reason, limitW, due, costDb, worstSwr, finding, mendedBy, returnedBy);
+        return new Terms(
+                passNumber,
+                remark,
+                reason,
+                limitW,
+                due,
+                costDb,
+                worstSwr,
+                finding,
+                mendedBy,
+                returnedBy,
+                List.copyOf(parts));
     }
 
     /** The day on which it is looked at again, by what it is fitted to and what was found. */

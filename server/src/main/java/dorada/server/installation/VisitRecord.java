@@ -12,6 +12,7 @@ import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.time.Instant;
 import java.time.LocalDate;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
@@ -66,7 +67,13 @@ public record VisitRecord(
             Double lengthRatioDoubt,
             Finding finding,
             @Size(max = 200) String mendedBy,
-            @Size(max = 300) String returnedBy) {
+            @Size(max = 300) String returnedBy,
+            @Valid @Size(max = 60) List<SignedPart> parts) {
+
+        /** Archives of before know no parts. */
+        public SignOffRecord {
+            parts = parts == null ? List.of() : List.copyOf(parts);
+        }
 
         Optional<TrimPrior.Lesson> lesson() {
             return lengthRatio == null || lengthRatioDoubt == null

@@ -9,6 +9,7 @@ import jakarta.validation.constraints.NotNull;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneId;
+import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
@@ -63,6 +64,7 @@ public record VisitView(
      * @param rule absent in one of before it was stored
      * @param worstSwr likewise
      * @param finding against the sign-off before; absent where nothing was compared
+     * @param parts numbered from 1 in this order
      * @param recheckBy the day on which it is looked at again
      */
     public record SignOffView(
@@ -79,6 +81,7 @@ public record VisitView(
             OutcomeView finding,
             String mendedBy,
             String returnedBy,
+            @NotNull List<SignedPart> parts,
             @NotNull LocalDate recheckBy) {
 
         static SignOffView of(SignOff s) {
@@ -97,6 +100,7 @@ public record VisitView(
                     t.finding() == null ? null : OutcomeView.phrase(t.finding()),
                     t.mendedBy(),
                     t.returnedBy(),
+                    t.parts(),
                     s.recheckBy(ZoneId.systemDefault()));
         }
     }

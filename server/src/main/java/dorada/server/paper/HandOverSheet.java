@@ -3,6 +3,7 @@ package dorada.server.paper;
 import dorada.core.antenna.Carrier;
 import dorada.core.outcome.Outcome;
 import dorada.server.installation.InstallationView;
+import dorada.server.installation.SignedPart;
 import dorada.server.installation.VisitView;
 import dorada.server.onair.OnAir;
 import dorada.server.paper.Html.Fact;
@@ -17,6 +18,8 @@ import java.time.ZoneId;
 import java.time.format.DateTimeFormatter;
 import java.time.format.FormatStyle;
 import java.util.ArrayList;
+import java.util.Base64;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
@@ -85,9 +88,12 @@ final class HandOverSheet {
         channels();
         band();
         lengths();
+        parts();
+        oldAntenna();
         measured();
         onTheAir();
         cautions();
+        photos(isForShop);
         if (isForShop) {
             steps();
         }
@@ -248,6 +254,70 @@ final class HandOverSheet {
         }
     }
 
+    private void parts() {
+        if (!signOff.parts().isEmpty()) {
+            html.heading(2, say("PARTS"));
+            List<List<String>> rows = new ArrayList<>();
+            for (SignedPart p : signOff.parts()) {
+                String length = p.lengthM() == null ? "" : lengths.of(p.lengthM());
+                rows.add(List.of(Integer.toString(rows.size() + 1), p.name(), length, p.note()));
+            }
+            html.table(List.of(say("PART_NUMBER"), say("PART"), say("LENGTH_OR_PLACE"), say("MARK")), rows);
+        }
+    }
+
+    /** Channel by channel against the antenna that was there before; by how much more comes to the air through the match. */
+    private void oldAntenna() {
+        facts.old().ifPresent(old -> {
+            html.heading(2, say("OLD_AND_NEW"));
+            Map<Double, ReadingView> before = new HashMap<>();
+            old.verdict().channels().forEach(c -> before.put(c.reading().frequencyHz(), c.reading()));
+            Map<String, Double> costDb = new HashMap<>();
+            if (pass.cost() != null && pass.cost().against() == PassView.Against.OLD_ANTENNA) {
+                pass.cost().channels().forEach(c -> costDb.put(c.name(), c.db()));
+            }
+            html.table(
+                    List.of(say("CHANNEL"), "MHz", say("OLD"), say("NEW"), say("GAIN")),
+                    pass.verdict().channels().stream()
+                            .map(c -> List.of(
+                                    c.name(),
+                                    number(c.reading().frequencyHz() / 1e6, 3),
+                                    swr(before.get(c.reading().frequencyHz())),
+                                    swr(c.reading()),
+                                    signed(costDb.get(c.name()))))
+                            .toList());
+        });
+    }
+
+    private String swr(ReadingView reading) {
+        return reading == null || reading.swr() == null ? say("NOT_READ") : number(reading.swr(), 2);
+    }
+
+    /** What a cost in dB brings when it is turned round. */
+    private static String signed(Double costDb) {
+        return costDb == null
+                ? ""
+                : String.format(Locale.ROOT, "%+.1f", 0 - costDb).replace('-', '−');
+    }
+
+    /** The customer sees how it was left; the shop all that was taken on the way. */
+    private void photos(boolean isForShop) {
+        List<Proven.Photo> shown = facts.photos().stream()
+                .filter(p -> isForShop || p.pass() == pass.number())
+                .toList();
+        if (shown.isEmpty()) {
+            return;
+        }
+        html.heading(2, say("PHOTOS"));
+        for (Proven.Photo p : shown) {
+            String caption = say("PHOTO_OF", "pass", Integer.toString(p.pass()));
+            html.raw("<div class=\"photo\"><img alt=\"" + Html.safe(caption) + "\" src=\"data:image/jpeg;base64,"
+                    + Base64.getEncoder().encodeToString(p.jpeg()) + "\"/>");
+            html.paragraph("kind", isForShop ? joined(caption, p.note()) : caption);
+            html.raw("</div>");
+        }
+    }
+
     private void measured() {
         html.heading(2, say("MEASURED"));
         List<Fact> rows = new ArrayList<>();
@@ -357,6 +427,8 @@ final class HandOverSheet {
             .numbers th { text-align: right; font-weight: bold; border-bottom: 0.6pt solid #8fa0a8; padding: 2pt 6pt; }
             .numbers td { text-align: right; padding: 1.5pt 6pt; border-bottom: 0.3pt solid #dfe5e6; }
             .numbers th:first-child, .numbers td:first-child, .numbers th:last-child, .numbers td:last-child { text-align: left; }
+            .photo { page-break-inside: avoid; margin-top: 4pt; }
+            .photo img { max-width: 120mm; max-height: 90mm; }
             .picture { page-break-inside: avoid; margin-top: 4pt; }
             ul { margin: 0; padding-left: 14pt; }
             li { margin: 0 0 2pt; }

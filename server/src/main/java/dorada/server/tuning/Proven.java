@@ -11,6 +11,7 @@ import dorada.server.installation.VisitView;
 import dorada.server.problem.UserProblem;
 import dorada.server.sweep.ReadingView;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -26,11 +27,16 @@ public class Proven {
     /** A wider span is told in coarser steps. */
     private static final int MOST_STEPS = 24;
 
+    /** On one paper. */
+    private static final int MOST_PHOTOS = 6;
+
     private final TuningPassRepository passes;
     private final InstallationService installations;
     private final Judgements judgements;
+    private final PassFiles files;
 
-    Proven(TuningPassRepository passes, InstallationService installations, Judgements judgements) {
+    Proven(TuningPassRepository passes, InstallationService installations, Judgements judgements, PassFiles files) {
+        this.files = files;
         this.passes = passes;
         this.installations = installations;
         this.judgements = judgements;
@@ -43,9 +49,14 @@ public class Proven {
      */
     public record Step(int pass, double changeM, double secondChangeM, Optional<Double> lengthM, String note) {}
 
+    /** A picture that was taken with pass {@code pass}. */
+    public record Photo(int pass, String note, byte[] jpeg) {}
+
     /**
      * @param pass the one that the sign-off rests on
      * @param overTheBand every megahertz of each wanted band, of a sweep; empty for readings at single channels
+     * @param old the antenna that was there before, as it was read last; empty where nobody read it
+     * @param photos of the passes up to that one, the newest first
      * @param steps all passes of the antenna that stays, oldest first
      */
     public record Facts(
@@ -54,6 +65,8 @@ public class Proven {
             VisitView.SignOffView signOff,
             PassView pass,
             List<ReadingView> overTheBand,
+            Optional<PassView> old,
+            List<Photo> photos,
             List<Step> steps) {
 
         /** By how much a second piece was changed in all. */
@@ -89,7 +102,18 @@ public class Proven {
                 view.signOff(),
                 judgements.look(pass, all, installation),
                 overTheBand(pass, installation),
+                TuningPass.oldOf(all).map(o -> judgements.look(o, all, installation)),
+                photos(upTo),
                 steps(upTo, installation));
+    }
+
+    private List<Photo> photos(List<TuningPass> upTo) {
+        return upTo.stream()
+                .filter(TuningPass::hasPhoto)
+                .sorted(Comparator.comparingInt(TuningPass::number).reversed())
+                .limit(MOST_PHOTOS)
+                .map(p -> new Photo(p.number(), p.note(), files.photo(p.id())))
+                .toList();
     }
 
     private static List<ReadingView> overTheBand(TuningPass pass, Installation installation) {

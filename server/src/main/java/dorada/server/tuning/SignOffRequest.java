@@ -1,10 +1,13 @@
 package dorada.server.tuning;
 
+import dorada.server.installation.SignedPart;
+import jakarta.validation.Valid;
 import jakarta.validation.constraints.DecimalMin;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.time.Clock;
 import java.time.LocalDate;
+import java.util.List;
 import java.util.Optional;
 
 /**
@@ -18,6 +21,7 @@ import java.util.Optional;
  * @param reason why it is good enough, where the rule is not met; where it is, perhaps what speaks for it all the same
  * @param mendedBy who mends it; absent for nobody named
  * @param returnedBy who returned an aircraft to service, with which licence; absent where nobody has
+ * @param parts as they are put together again, the first is number 1; absent for none
  */
 public record SignOffRequest(
         @NotNull long version,
@@ -38,11 +42,18 @@ public record SignOffRequest(
         String mendedBy,
 
         @Size(max = 300, message = "At most 300 letters, please.")
-        String returnedBy) {
+        String returnedBy,
+
+        @Valid @Size(max = 60, message = "At most 60 parts, please.")
+        List<SignedPart> parts) {
+
+    public SignOffRequest {
+        parts = parts == null ? List.of() : List.copyOf(parts);
+    }
 
     /** Without a limit. */
     public static SignOffRequest of(long version, int passNumber, String remark, String reason) {
-        return new SignOffRequest(version, passNumber, remark, reason, null, null, null, null);
+        return new SignOffRequest(version, passNumber, remark, reason, null, null, null, null, List.of());
     }
 
     /** What was typed; empty for nothing. */

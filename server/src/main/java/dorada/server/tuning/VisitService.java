@@ -90,7 +90,8 @@ public class VisitService {
                                 .map(f -> f.recheck().finding())
                                 .orElse(null),
                         SignOffRequest.said(request.mendedBy()).orElse(null),
-                        SignOffRequest.said(request.returnedBy()).orElse(null)),
+                        SignOffRequest.said(request.returnedBy()).orElse(null),
+                        request.parts()),
                 adviser.lesson(installation, all),
                 people.byId(by),
                 clock.instant());

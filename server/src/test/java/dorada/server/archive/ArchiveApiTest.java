@@ -113,7 +113,9 @@ class ArchiveApiTest extends ApiTest {
         postJson(
                         "/api/installations/" + id + "/sign-off",
                         "{\"version\":" + version
-                                + ",\"passNumber\":3,\"remark\":\"490 mm\",\"reason\":\"until dry\",\"due\":\"2999-01-01\"}")
+                                + ",\"passNumber\":3,\"remark\":\"490 mm\",\"reason\":\"until dry\",\"due\":\"2999-01-01\","
+                                + "\"parts\":[{\"name\":\"Whip\",\"lengthM\":0.49,\"note\":\"filed mark\"},"
+                                + "{\"name\":\"Base\",\"note\":\"\"}]}")
                 .andExpect(status().isOk());
         postJson("/api/installations/" + id + "/visits", "{\"purpose\":\"REPAIR\",\"why\":\"cracked base\"}")
                 .andExpect(status().isCreated());
@@ -138,6 +140,7 @@ class ArchiveApiTest extends ApiTest {
             "delete from pass_circumstance" + passes,
             "delete from pass_photo" + passes,
             "delete from tuning_pass" + ofIt,
+            "delete from sign_off_part where visit_id in (select id from visit" + ofIt + ")",
             "delete from sign_off where visit_id in (select id from visit" + ofIt + ")",
             "delete from ready_answer where visit_id in (select id from visit" + ofIt + ")",
             "delete from visit" + ofIt,

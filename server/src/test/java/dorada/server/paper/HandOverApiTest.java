@@ -2,6 +2,8 @@ package dorada.server.paper;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.hamcrest.Matchers.containsString;
+import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.multipart;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.put;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.jsonPath;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
@@ -12,9 +14,11 @@ import com.google.zxing.common.HybridBinarizer;
 import com.google.zxing.qrcode.QRCodeReader;
 import dorada.server.ApiTest;
 import java.awt.image.BufferedImage;
+import java.io.ByteArrayOutputStream;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
+import javax.imageio.ImageIO;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.cos.COSName;
 import org.apache.pdfbox.pdmodel.PDDocument;
@@ -23,6 +27,7 @@ import org.apache.pdfbox.pdmodel.font.PDFont;
 import org.apache.pdfbox.rendering.PDFRenderer;
 import org.apache.pdfbox.text.PDFTextStripper;
 import org.junit.jupiter.api.Test;
+import org.springframework.mock.web.MockMultipartFile;
 
 /** The sheet is read back by another library than the one that wrote it. */
 class HandOverApiTest extends ApiTest {
@@ -114,6 +119,45 @@ class HandOverApiTest extends ApiTest {
             assertThat(text(sheet))
                     .contains("Sheet radio", "Apta: lo leído es como debe ser.")
                     .doesNotContain("En el aire");
+        }
+    }
+
+    @Test
+    void itHasThePartsByNumberTheOldAntennaAndThePhotoOfHowItWasLeft() throws Exception {
+        String id = makeInstallation(1.05);
+        String fitted = read(measure(id, UUID.randomUUID(), 0), "$.id");
+        postJson(
+                        "/api/installations/" + id + "/passes",
+                        "{\"recording\":{\"requestKey\":\"" + UUID.randomUUID()
+                                + "\",\"changeM\":0,\"oldAntenna\":true,\"note\":\"\"},"
+                                + "\"startHz\":135e6,\"stopHz\":178e6,\"points\":201}")
+                .andExpect(status().isCreated());
+        ByteArrayOutputStream picture = new ByteArrayOutputStream();
+        ImageIO.write(new BufferedImage(300, 200, BufferedImage.TYPE_INT_RGB), "png", picture);
+        http.perform(multipart("/api/passes/" + fitted + "/photo")
+                        .file(new MockMultipartFile("photo", "roof.png", "image/png", picture.toByteArray()))
+                        .with(as(technician))
+                        .with(csrf()))
+                .andExpect(status().isNoContent());
+        String form = "{\"version\":" + read(getAs(viewer, "/api/installations/" + id), "$.version")
+                + ",\"passNumber\":1,\"remark\":\"\",\"reason\":\"higher up\",\"parts\":[%s]}";
+        postJson("/api/installations/" + id + "/sign-off", form.formatted("{\"name\":\" \",\"note\":\"\"}"))
+                .andExpect(status().isUnprocessableContent())
+                .andExpect(jsonPath("$.field").value("parts[0].name"));
+        postJson(
+                        "/api/installations/" + id + "/sign-off",
+                        form.formatted("{\"name\":\"Whip\",\"lengthM\":0.4901,\"note\":\"filed mark\"},"
+                                + "{\"name\":\"Strap\",\"lengthM\":0.0635,\"note\":\"from the boom\"}"))
+                .andExpect(status().isOk())
+                .andExpect(jsonPath("$.visits[0].signOff.parts[1].name").value("Strap"));
+        try (PDDocument sheet = sheet(id, "")) {
+            assertThat(text(sheet))
+                    .containsPattern("1 Whip .*490.*filed mark")
+                    .containsPattern("2 Strap .*64.*from the boom")
+                    .contains("Old antenna and new", "Photos", "With pass 1");
+        }
+        try (PDDocument sheet = sheet(signedOff(), "")) {
+            assertThat(text(sheet)).doesNotContain("Old antenna and new", "Photos", "numbered");
         }
     }
 

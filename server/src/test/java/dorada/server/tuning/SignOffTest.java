@@ -21,7 +21,7 @@ class SignOffTest {
         "2026-03-01T21:00:00Z, UTC, 2026-03-01, false"
     })
     void aDateHasPassedByTheDayOfTheShop(Instant now, ZoneId zone, LocalDate due, boolean hasPassed) {
-        SignOffRequest request = new SignOffRequest(0, 1, "", null, null, due, null, null);
+        SignOffRequest request = new SignOffRequest(0, 1, "", null, null, due, null, null, null);
         assertThat(request.hasPassed(Clock.fixed(now, zone))).isEqualTo(hasPassed);
     }
 }
