@@ -11,6 +11,9 @@ import type { Pass } from './sentence'
 /** The antenna that was there before and the new one, channel by channel; nothing where the old one was not read. */
 const props = defineProps<{ passes: Pass[] }>()
 const words = useWords()
+const named = (circumstances: Pass['circumstances']) =>
+  circumstances.map((c) => words.value.text(`circumstance.${c.name}`)).join(', ') ||
+  words.value.text('oldAndNew.AS_IT_SHOULD')
 const compared = computed(() => againstOld(props.passes))
 </script>
 
@@ -37,6 +40,14 @@ const compared = computed(() => againstOld(props.passes))
         </tr>
       </tbody>
     </PlainTable>
+    <p v-if="compared.otherwise" class="caution">
+      {{
+        words.text('oldAndNew.OTHERWISE', {
+          old: named(compared.otherwise.then),
+          now: named(compared.otherwise.now),
+        })
+      }}
+    </p>
     <p class="hint">
       {{ words.text('oldAndNew.WHY', { old: `${compared.oldPass}`, now: `${compared.newPass}` }) }}
     </p>

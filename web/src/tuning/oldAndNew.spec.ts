@@ -6,6 +6,7 @@ const pass = (number: number, swr: (number | undefined)[], more: object = {}) =>
   ({
     number,
     oldAntenna: false,
+    circumstances: [],
     verdict: {
       channels: swr.map((s, i) => ({ name: `c${i}`, reading: { frequencyHz: 150e6 + i * 1e6, swr: s } })),
     },
@@ -41,5 +42,14 @@ describe('the old antenna and the new one', () => {
     })
     expect(againstOld([pass(1, [2])])).toBeUndefined()
     expect(againstOld([pass(1, [2], { oldAntenna: true })])).toBeUndefined()
+  })
+
+  it('says where both were not read under the same circumstances', () => {
+    const having = (...names: string[]) => ({ circumstances: names.map((name) => ({ name, words: name })) })
+    const old = (more: object) => pass(1, [2], { oldAntenna: true, ...more })
+    expect(
+      againstOld([old(having('INDOORS')), pass(2, [1.4], having('INDOORS', 'DOOR_OPEN'))])?.otherwise,
+    ).toMatchObject({ then: [], now: [{ name: 'DOOR_OPEN' }] })
+    expect(againstOld([old(having('INDOORS')), pass(2, [1.4], having('INDOORS'))])?.otherwise).toBeUndefined()
   })
 })

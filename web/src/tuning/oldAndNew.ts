@@ -10,10 +10,28 @@ export interface OldAndNewRow {
   gainDb: number | undefined
 }
 
+/** What was not as it should be with the one alone, and with the other alone. */
+export interface Unlike {
+  then: Circumstances
+  now: Circumstances
+}
+type Circumstances = Pass['circumstances']
+
+/** Where two passes were read under other circumstances, which; undefined where both were read alike. */
+export function unlike(then: Pass, now: Pass): Unlike | undefined {
+  const without = (some: Circumstances, others: Circumstances) =>
+    some.filter((c) => !others.some((o) => o.name === c.name))
+  const found = {
+    then: without(then.circumstances, now.circumstances),
+    now: without(now.circumstances, then.circumstances),
+  }
+  return found.then.length || found.now.length ? found : undefined
+}
+
 /** The newest pass of the antenna that stays against the newest of the old one; undefined where one of them is missing. */
 export function againstOld(
   passes: Pass[],
-): { oldPass: number; newPass: number; rows: OldAndNewRow[] } | undefined {
+): { oldPass: number; newPass: number; rows: OldAndNewRow[]; otherwise: Unlike | undefined } | undefined {
   const old = passes.filter((p) => p.oldAntenna).at(-1)
   const now = passes.filter((p) => !p.oldAntenna).at(-1)
   if (!old || !now) return undefined
@@ -32,5 +50,5 @@ export function againstOld(
       gainDb: cost === undefined ? undefined : -cost,
     }
   })
-  return { oldPass: old.number, newPass: now.number, rows }
+  return { oldPass: old.number, newPass: now.number, rows, otherwise: unlike(old, now) }
 }

@@ -123,7 +123,7 @@ describe('signing off', () => {
       verdict: { met: false },
       finalSweep: true,
       cost: { against: 'OLD_ANTENNA', worstDb: 0.14, channels: [] },
-      lengthM: 0.478,
+      lengthM: 0.5,
     })
     expect(page.text()).toContain('0.1 dB worse than the old antenna')
     expect(page.text()).toContain('This SWR allows 12 W')
@@ -143,7 +143,7 @@ describe('signing off', () => {
       due: '2027-03-01',
       version: 3,
       // As it was worked out from its start and its changes.
-      parts: [{ name: 'The tap', lengthM: 0.478, note: '' }],
+      parts: [{ name: 'The tap', lengthM: 0.5, note: '' }],
     })
     expect(signedOff).toHaveBeenCalledOnce()
   })
