@@ -40,7 +40,7 @@ public final class Bench {
     /**
      * Takes parts of benchmark names; none means all, "solver" the wire solver's trial alone, "kinds" the
      * table of kinds, and "faults-on-lines" with
-     * {@code --seed} and {@code --trials} the trial of the fault locator; "recheck" likewise that of rechecks; "adviser" likewise, with {@code --kinds} for some only,
+     * {@code --seed} and {@code --trials} the trial of the fault locator; "recheck" likewise that of rechecks; "likes" that of what finished antennas lead to expect of the next, with {@code --trials} for each; "adviser" likewise, with {@code --kinds} for some only,
      * {@code --world} for one of {@link World} or all of them, {@code --habits} for two habits of the trade beside it.
      */
     public static void main(String[] names) throws RunnerException {
@@ -56,6 +56,11 @@ public final class Bench {
         if (names.length > 0 && names[0].equals("recheck")) {
             RecheckTrial.print(System.out, Long.parseLong(option(names, "--seed", "1")), (int)
                     Long.parseLong(option(names, "--trials", "500")));
+            return;
+        }
+        if (names.length > 0 && names[0].equals("likes")) {
+            LikesTrial.print(System.out, Long.parseLong(option(names, "--seed", "1")), (int)
+                    Long.parseLong(option(names, "--trials", "20")));
             return;
         }
         if (names.length == 1 && names[0].equals("kinds")) {

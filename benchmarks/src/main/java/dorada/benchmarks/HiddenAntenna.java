@@ -260,6 +260,26 @@ record HiddenAntenna(
         return possible.isEmpty() ? Set.of() : Set.of(possible.get(random.nextInt(possible.size())));
     }
 
+    /** The same, cut to a length before it is read for the first time; what is shorter already stays. */
+    HiddenAntenna cutTo(double lengthM) {
+        double length = kind.controls().get(0).allowed(Math.min(lengthM, start.lengthM));
+        return new HiddenAntenna(
+                kind,
+                drift,
+                start.ofLength(length),
+                before,
+                after,
+                changesAtPass,
+                fault,
+                byMeter,
+                lineIsKnown,
+                rule,
+                channels,
+                seed,
+                world,
+                driftsBy);
+    }
+
     /** The same with nothing broken. */
     HiddenAntenna mended() {
         return as(Set.of(), world);

@@ -67,14 +67,19 @@ final class TrialPerson {
             int harmful,
             int roomTaken,
             int roomWorse,
-            List<Double> stated) {}
+            List<Double> stated,
+            Optional<TrimPrior.Lesson> lesson) {}
 
     static Outcome follow(HiddenAntenna drawn, Way way) {
+        return follow(drawn, way, TrialKinds.prior(drawn.kind()));
+    }
+
+    /** @param prior what is known of it before its first reading */
+    static Outcome follow(HiddenAntenna drawn, Way way, TrimPrior prior) {
         HiddenAntenna job = drawn;
         Control c = job.kind().controls().get(0);
         Random random = new Random(job.seed());
         AntennaKind kind = job.kind().kind();
-        TrimPrior prior = TrialKinds.prior(job.kind());
         Optional<MatchControl> match = MatchControl.of(kind);
         Adjustment adjustment = c.oneWay() ? new Adjustment.OneWayCut(c.stepM()) : new Adjustment.Slide(c.stepM());
         double low = job.channels().get(0).frequencyHz();
@@ -261,7 +266,8 @@ final class TrialPerson {
                 harmful,
                 roomTaken,
                 roomWorse,
-                stated);
+                stated,
+                TrialKinds.prior(job.kind()).lessonOf(passes));
     }
 
     /** Nobody's analyser, nor the solver, goes to where a rod is no thin wire any more. */

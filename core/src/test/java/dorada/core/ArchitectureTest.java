@@ -1,9 +1,11 @@
 package dorada.core;
 
+import static com.tngtech.archunit.base.DescribedPredicate.not;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
 import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
 
 import com.tngtech.archunit.core.domain.JavaCall;
+import com.tngtech.archunit.core.domain.JavaClass;
 import com.tngtech.archunit.core.domain.properties.HasName;
 import com.tngtech.archunit.core.domain.properties.HasOwner;
 import com.tngtech.archunit.core.importer.ImportOption;
@@ -65,6 +67,7 @@ class ArchitectureTest {
                             HasOwner.Predicates.With.owner(HasName.Predicates.name("java.lang.String")))
                     .and(JavaCall.Predicates.target(HasName.Predicates.nameMatching("format|formatted"))))
             .orShould()
-            .dependOnClassesThat()
-            .resideInAPackage("java.text..");
+            .dependOnClassesThat(JavaClass.Predicates.resideInAPackage("java.text..")
+                    // Takes accents away, and puts nothing into words.
+                    .and(not(HasName.Predicates.nameMatching("java\\.text\\.Normalizer.*"))));
 }

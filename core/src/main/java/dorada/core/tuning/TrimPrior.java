@@ -36,8 +36,27 @@ public record TrimPrior(double waves, double lengthRatio, double doubt, int ante
     /** Two antennas of one kind differ by this, relative; common practice, no source. */
     private static final double BETWEEN_ANTENNAS = 0.05;
 
-    /** What one finished antenna taught: the ratio, and its doubt, relative. */
-    public record Lesson(double lengthRatio, double doubt) {}
+    /** Two of one kind on like mounts, with like antennas, in one band differ by this; common practice, no source. */
+    private static final double BETWEEN_LIKES = 0.02;
+
+    /**
+     * What one finished antenna taught.
+     *
+     * @param doubt of the ratio, relative
+     * @param between by how much the next antenna may differ from it, relative
+     */
+    public record Lesson(double lengthRatio, double doubt, double between) {
+
+        /** Of an antenna of which nothing but the kind is known to be the same. */
+        public Lesson(double lengthRatio, double doubt) {
+            this(lengthRatio, doubt, BETWEEN_ANTENNAS);
+        }
+
+        /** Of one that is like the next one by {@code likeness}, 0 to 1. */
+        public Lesson likeBy(double likeness) {
+            return new Lesson(lengthRatio, doubt, BETWEEN_LIKES + (1 - likeness) * (BETWEEN_ANTENNAS - BETWEEN_LIKES));
+        }
+    }
 
     /** Nothing but the kind. */
     public TrimPrior(double waves, double lengthRatio, double doubt) {
@@ -58,17 +77,21 @@ public record TrimPrior(double waves, double lengthRatio, double doubt, int ante
     public TrimPrior informedBy(List<Lesson> lessons) {
         double sum = Math.log(lengthRatio) / (doubt * doubt);
         double weights = 1 / (doubt * doubt);
+        double lessonWeights = 0;
+        double between = 0;
         for (Lesson l : lessons) {
-            double w = 1 / (l.doubt * l.doubt + BETWEEN_ANTENNAS * BETWEEN_ANTENNAS);
+            double w = 1 / (l.doubt * l.doubt + l.between * l.between);
             sum += w * Math.log(l.lengthRatio);
             weights += w;
+            lessonWeights += w;
+            between += w * l.between;
         }
         return lessons.isEmpty()
                 ? this
                 : new TrimPrior(
                         waves,
                         Math.exp(sum / weights),
-                        Math.min(doubt, Math.hypot(Math.sqrt(1 / weights), BETWEEN_ANTENNAS)),
+                        Math.min(doubt, Math.hypot(Math.sqrt(1 / weights), between / lessonWeights)),
                         lessons.size(),
                         circuit);
     }
