@@ -18,6 +18,7 @@ export const router = createRouter({
     {
       path: '/installations/new',
       component: () => import('@/installation/EditPage.vue'),
+      props: (to) => (typeof to.query.like === 'string' ? { like: to.query.like } : {}),
       meta: { title: 'New installation', hasHeading: true },
     },
     {
@@ -69,6 +70,11 @@ export const router = createRouter({
       path: '/live/meters',
       component: () => import('@/instrument/MetersPage.vue'),
       meta: { title: 'Meters' },
+    },
+    {
+      path: '/book',
+      component: () => import('@/book/BookPage.vue'),
+      meta: { title: 'Book', hasHeading: true },
     },
     {
       path: '/stations',

@@ -20,8 +20,10 @@ import TextField from '@/ui/TextField.vue'
 import { useForm } from '@/shell/useForm'
 import { useTypedLengths } from '@/units/typed'
 import AdjustFields from './AdjustFields.vue'
-import { copiesOf, namesOf, type Beginning } from './begin'
+import { copiesOf, likeInstallation, namesOf, type Beginning } from './begin'
 import BeginWith from './BeginWith.vue'
+import LikesPlanned from '@/book/LikesPlanned.vue'
+import { formatLength } from '@/units/length'
 import FleetField from './FleetField.vue'
 import ChannelRows from './ChannelRows.vue'
 import LengthQuestion from './LengthQuestion.vue'
@@ -42,7 +44,8 @@ import {
 import RadioFields from './RadioFields.vue'
 import WhereFields from './WhereFields.vue'
 
-const props = defineProps<{ id?: string }>()
+/** @prop like the installation that a new one begins with */
+const props = defineProps<{ id?: string; like?: string }>()
 
 const DRAFT = `dorada.plan-draft.${props.id ?? 'new'}`
 const router = useRouter()
@@ -229,6 +232,7 @@ async function begin(what: () => Promise<Beginning>) {
     form.value = { ...from.form, title, alike, customer: from.form.customer || customer }
   })
 }
+if (props.like && !props.id) void begin(() => likeInstallation(props.like ?? '', words.value))
 </script>
 
 <template>
@@ -293,6 +297,12 @@ async function begin(what: () => Promise<Beginning>) {
         <ChoiceField v-model="form.ruleName" name="Acceptance rule" :options="ruleOptions" :hint="ruleHint" />
         <TextField v-if="hasOwnLimit" v-model="form.limit" name="SWR limit" :wrong="wrong.limitSwr" />
       </section>
+
+      <LikesPlanned
+        v-if="!id && asTyped"
+        :plan="asTyped"
+        @begin="(m) => (form.startLength = formatLength(m, preferences.unit, true))"
+      />
 
       <WhereFields v-model="form" :wrong="wrong" :is-open="isLong" />
 

@@ -3,6 +3,7 @@ import { readAddress, requestOf } from '@/cutting/sheet'
 import { firstByRule, installationOf } from '@/planning/choice'
 import { needForm } from '@/planning/saved'
 import { formatChannelMhz } from '@/units/frequency'
+import { formatLength } from '@/units/length'
 import type { Words } from '@/words/words'
 import type { LocationQuery } from 'vue-router'
 import { channelForm, emptyForm, formOf, planOf, usuallyAdjusted, type PlanForm } from './planForm'
@@ -32,11 +33,19 @@ export const copiesOf = (installationId: string, titles: string[]) =>
 
 const silently = (call: Promise<unknown>) => call.catch(() => undefined)
 
-/** Like another one, without its name and what is its own. */
+/** Like another one, without its name and what is its own: cut to where it and those like it lead to expect. */
 export async function likeInstallation(id: string, words: Words): Promise<Beginning> {
   const like = await answer(api.GET('/api/installations/{id}', { params: { path: { id } } }))
+  const likes = await answer(
+    api.GET('/api/installations/{id}/like', { params: { path: { id }, query: { withItself: true } } }),
+  )
+  const startM = like.oneWay ? likes.cutToM : likes.setToM
   return {
-    form: { ...formOf(planOf(like), words.unit), title: '', startLength: '' },
+    form: {
+      ...formOf(planOf(like), words.unit),
+      title: '',
+      startLength: startM === undefined ? '' : formatLength(startM, words.unit, true),
+    },
     made: () => Promise.resolve(),
   }
 }

@@ -57,6 +57,7 @@ export const PLACES: Place[] = [
     id: 'SHOP',
     icon: Book,
     pages: [
+      { id: 'BOOK', path: '/book' },
       { id: 'STATIONS', path: '/stations' },
       { id: 'PEOPLE', path: '/people' },
       { id: 'REMOVED', path: '/removed' },

@@ -5,6 +5,7 @@ import BigAction from '@/ui/BigAction.vue'
 import { useEventListener } from '@vueuse/core'
 import CautionList from '@/safety/CautionList.vue'
 import { useAir } from '@/onair/useAir'
+import LikesHere from '@/book/LikesHere.vue'
 import { useWords } from '@/words/words'
 import { computed, defineAsyncComponent, ref, shallowRef, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
@@ -287,6 +288,12 @@ watch(id, (next) => (draft.value = loadDraft(next)))
     />
 
     <div class="middle">
+      <!-- Where others like it ended matters before the first reading; after it, what this one shows does. -->
+      <LikesHere
+        v-if="own.length === 0 && (step === 'plan' || step === 'baseline')"
+        :installation="installation.data.value"
+        :may-begin="mayRecord"
+      />
       <PlanSummary
         v-if="step === 'plan'"
         :installation="installation.data.value"
@@ -326,6 +333,11 @@ watch(id, (next) => (draft.value = loadDraft(next)))
         />
         <RecheckTable v-if="recheck" :recheck="recheck" />
         <OldAndNew v-if="step === 'sign-off'" :passes="passes" />
+        <LikesHere
+          v-if="own.length > 0 && step === 'tune' && !draft"
+          :installation="installation.data.value"
+          :may-begin="false"
+        />
         <RunOverlay v-if="passes.some((p) => p.runName)" :installation-id="id" />
       </template>
     </div>

@@ -2,6 +2,7 @@ package dorada.core.tuning;
 
 import dorada.core.antenna.AntennaKind;
 import dorada.core.antenna.BandPiece;
+import dorada.core.rf.Wavelength;
 import java.util.List;
 import java.util.Optional;
 
@@ -94,6 +95,16 @@ public record TrimPrior(double waves, double lengthRatio, double doubt, int ante
                         Math.min(doubt, Math.hypot(Math.sqrt(1 / weights), between / lessonWeights)),
                         lessons.size(),
                         circuit);
+    }
+
+    /** The same with the ratio that one antenna taught, and nothing else. */
+    public TrimPrior taught(Lesson lesson) {
+        return new TrimPrior(waves, lesson.lengthRatio, lesson.doubt, 1, circuit);
+    }
+
+    /** By how many hertz a dip at {@code hz} moves down for a metre more of set length: the wavelength goes with the length. */
+    public double hzPerMetre(double hz) {
+        return hz / (waves * Wavelength.ofHz(hz) * lengthRatio);
     }
 
     /** The same where {@code factor} times as much must be set for the same effect. */

@@ -91,13 +91,6 @@ class Board {
     }
 
     private static Progress state(InstallationRow row, Newest.Row pass, Map<UUID, Boolean> met) {
-        if (row.signedOff()) {
-            return Progress.signedOff(row.byJudgement());
-        }
-        if (pass == null) {
-            return Progress.PLANNED;
-        }
-        boolean isMet = pass.isOfNewestVisit() && Boolean.TRUE.equals(met.get(row.id()));
-        return Progress.afterReading(isMet, pass.isFinal());
+        return Newest.progress(row.signedOff(), row.byJudgement(), pass, Boolean.TRUE.equals(met.get(row.id())));
     }
 }

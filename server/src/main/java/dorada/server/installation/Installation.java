@@ -301,6 +301,10 @@ public class Installation {
         return shopNumber(shopNumber);
     }
 
+    public long number() {
+        return shopNumber;
+    }
+
     /** How the shop writes its {@code number}. */
     public static String shopNumber(long number) {
         return "FS-%04d".formatted(number);
@@ -318,7 +322,8 @@ public class Installation {
         return carrier;
     }
 
-    String carrierDetail() {
+    /** What it is fitted to and how, in a person's words. */
+    public String carrierDetail() {
         return carrierDetail;
     }
 
@@ -326,7 +331,8 @@ public class Installation {
         return antennaKind;
     }
 
-    String antennaDetail() {
+    /** Which antenna, in a person's words. */
+    public String antennaDetail() {
         return antennaDetail;
     }
 

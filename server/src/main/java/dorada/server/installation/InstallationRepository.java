@@ -1,7 +1,5 @@
 package dorada.server.installation;
 
-import dorada.core.antenna.AntennaKind;
-import dorada.core.tuning.TrimPrior;
 import java.util.List;
 import java.util.UUID;
 import org.springframework.data.domain.Pageable;
@@ -39,14 +37,6 @@ interface InstallationRepository extends JpaRepository<Installation, UUID> {
 
     @Query("select count(i) from Installation i where " + FOUND)
     int countFound(String text);
-
-    /** What each finished antenna of {@code kind} taught when it was signed off last; all but {@code but}. */
-    @Query("""
-            select new dorada.core.tuning.TrimPrior$Lesson(s.lengthRatio, s.lengthRatioDoubt)
-            from SignOff s join s.visit v join v.installation i
-            where i.antennaKind = :kind and s.lengthRatio is not null and i.id <> :but
-              and not exists (select 1 from SignOff t where t.visit.installation = i and t.visit.number > v.number)""")
-    List<TrimPrior.Lesson> lessons(AntennaKind kind, UUID but);
 
     /** Those that are signed off, as they were last. */
     @Query("""

@@ -1,10 +1,8 @@
 package dorada.server.installation;
 
-import dorada.core.antenna.AntennaKind;
 import dorada.core.ready.Method;
 import dorada.core.ready.Readiness;
 import dorada.core.ready.ReadyStep;
-import dorada.core.tuning.TrimPrior;
 import dorada.server.people.PeopleService;
 import dorada.server.problem.UserProblem;
 import dorada.server.shop.ArchivedPeople;
@@ -36,6 +34,9 @@ public class InstallationService {
     private final RandomGenerator random = RandomGenerator.getDefault();
     private final Optional<Long> standInSeed;
 
+    /** Something of it is another than it was: plan, visit, pass, or what was said of one. */
+    public record Touched(UUID installation) {}
+
     /** What verdicts and advice on this installation depend on is another. */
     public record PlanChanged(UUID installation) {}
 
@@ -60,7 +61,7 @@ public class InstallationService {
     /** As {@link #create(InstallationRequest, UUID)}, with a stand-in antenna that can be repeated. */
     public Installation create(InstallationRequest request, UUID by, long standInSeed) {
         // Flushed, so that the version that goes out is the one that is stored.
-        return installations.saveAndFlush(new Installation(
+        return kept(new Installation(
                 installations.nextShopNumber(), standInSeed, request, people.byId(by), clock.instant()));
     }
 
@@ -70,12 +71,6 @@ public class InstallationService {
         return titles.stream()
                 .map(title -> create(InstallationRequest.likeBut(original, title), by))
                 .toList();
-    }
-
-    /** What finished antennas of {@code kind} taught, all but installation {@code but}. */
-    @Transactional(readOnly = true)
-    public List<TrimPrior.Lesson> lessons(AntennaKind kind, UUID but) {
-        return installations.lessons(kind, but);
     }
 
     @Transactional(readOnly = true)
@@ -135,7 +130,7 @@ public class InstallationService {
         installation.requireOpen();
         installation.fill(request);
         events.publishEvent(new PlanChanged(id));
-        return InstallationView.of(installations.saveAndFlush(installation));
+        return saved(installation);
     }
 
     /** All of the shop, oldest first. */
@@ -157,7 +152,7 @@ public class InstallationService {
         while (!isTaken && installations.nextShopNumber() < number) {
             continue;
         }
-        return installations.saveAndFlush(new Installation(r, number, people));
+        return kept(new Installation(r, number, people));
     }
 
     /**
@@ -168,13 +163,18 @@ public class InstallationService {
     public Optional<Integer> goOn(InstallationRecord r, ArchivedPeople people) {
         Installation ours = byId(r.id());
         Optional<Integer> added = ours.goOn(r.visits(), people);
-        installations.saveAndFlush(ours);
+        kept(ours);
         return added;
     }
 
     /** Flushes a change made to a loaded installation, so that its new version can be sent. */
     public InstallationView saved(Installation installation) {
-        return InstallationView.of(installations.saveAndFlush(installation));
+        return InstallationView.of(kept(installation));
+    }
+
+    private Installation kept(Installation installation) {
+        events.publishEvent(new Touched(installation.id()));
+        return installations.saveAndFlush(installation);
     }
 
     /** What was looked at before the first reading of the visit that is open. */
@@ -188,7 +188,7 @@ public class InstallationService {
     public void startsAt(Installation installation, double lengthM) {
         installation.startsAt(lengthM);
         events.publishEvent(new PlanChanged(installation.id()));
-        installations.saveAndFlush(installation);
+        kept(installation);
     }
 
     /** Those that are signed off, as they were last. */

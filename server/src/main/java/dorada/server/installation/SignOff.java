@@ -207,6 +207,13 @@ public class SignOff {
                 List.copyOf(parts));
     }
 
+    /** What the antenna taught of its kind; empty where nothing was learnt. */
+    public Optional<TrimPrior.Lesson> lesson() {
+        return lengthRatio == null || lengthRatioDoubt == null
+                ? Optional.empty()
+                : Optional.of(new TrimPrior.Lesson(lengthRatio, lengthRatioDoubt));
+    }
+
     /** The day on which it is looked at again, by what it is fitted to and what was found. */
     public LocalDate recheckBy(ZoneId shop) {
         return DueRow.recheckBy(visit.installation().carrier(), finding, signedAt, shop);

@@ -175,15 +175,15 @@ public class Visit {
     }
 
     /** What it is for, in a person's words; "" for none. */
-    String why() {
+    public String why() {
         return why;
     }
 
-    Person openedBy() {
+    public Person openedBy() {
         return openedBy;
     }
 
-    Instant openedAt() {
+    public Instant openedAt() {
         return openedAt;
     }
 

@@ -9,6 +9,9 @@ import org.springframework.stereotype.Component;
 @Component
 public class DataFolder {
 
+    /** Within it: the search index, which can be taken away at any time while Dorada is stopped. */
+    public static final String INDEX = "index";
+
     private final Optional<Path> path;
 
     DataFolder(Environment environment) {

@@ -15,8 +15,9 @@ import java.time.LocalDateTime;
 import java.time.format.DateTimeFormatter;
 import org.h2.tools.Restore;
 import org.springframework.security.crypto.factory.PasswordEncoderFactories;
+import org.springframework.util.FileSystemUtils;
 
-/** What is done on the machine itself, without the server: {@code ./dorada backup}, {@code restore}, {@code reset-lead}. */
+/** What is done on the machine itself, without the server: {@code ./dorada backup}, {@code restore}, {@code reindex}, {@code reset-lead}. */
 public final class KeepingMain {
 
     private static final String LETTERS = "abcdefghijkmnpqrstuvwxyz23456789";
@@ -24,7 +25,7 @@ public final class KeepingMain {
 
     private KeepingMain() {}
 
-    /** @param args backup FOLDER; restore FOLDER FILE, perhaps with --over; reset-lead FOLDER LOGIN */
+    /** @param args backup FOLDER; restore FOLDER FILE, perhaps with --over; reindex FOLDER; reset-lead FOLDER LOGIN */
     public static void main(String[] args) throws IOException {
         try {
             System.out.println(
@@ -32,6 +33,7 @@ public final class KeepingMain {
                         case "backup" -> backup(Path.of(args[1]));
                         case "restore" ->
                             restore(Path.of(args[1]), Path.of(args[2]), args.length > 3 && args[3].equals("--over"));
+                        case "reindex" -> reindex(Path.of(args[1]));
                         case "reset-lead" -> resetLead(Path.of(args[1]), args[2]);
                         default -> throw new IllegalArgumentException("There is no " + args[0] + ".");
                     });
@@ -80,11 +82,24 @@ public final class KeepingMain {
             Files.move(database, folder.resolve(aside + ".mv.db"), StandardCopyOption.ATOMIC_MOVE);
         }
         Files.createDirectories(folder);
+        // It is of the data that were laid aside; the next start makes one of these.
+        FileSystemUtils.deleteRecursively(folder.resolve(DataFolder.INDEX));
         Restore.execute(backup.toString(), folder.toString(), Counts.FILE);
         try (Connection restored = Counts.reading(folder)) {
             new Witness(folder).write(restored);
         }
         return "Restored: " + holds.words() + ".";
+    }
+
+    /** Takes the search index away; the next start makes it anew from the rows. */
+    static String reindex(Path folder) throws IOException, SQLException {
+        // Opening it fails while a server has it.
+        try (Connection connection = open(folder)) {
+            connection.isValid(1);
+        }
+        return FileSystemUtils.deleteRecursively(folder.resolve(DataFolder.INDEX))
+                ? "The search index is gone; the next start makes it anew."
+                : "There was no search index; the next start makes one.";
     }
 
     /** A new password for a lead, who is active again; printed once. Sessions have ended with the server, tokens are withdrawn. */

@@ -13,7 +13,6 @@ import dorada.core.tuning.TrimAdvice;
 import dorada.core.tuning.TrimPrior;
 import dorada.core.tuning.TrimTask;
 import dorada.server.installation.Installation;
-import dorada.server.installation.InstallationService;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -27,14 +26,14 @@ class Adviser {
     /** Pages ask for the same advice again and again; some hundred installations are open at once. */
     private static final int MOST_REMEMBERED = 2000;
 
-    private final InstallationService installations;
+    private final Taught taught;
     private final Cache<Remembered, TrimAdvice> memory =
             Caffeine.newBuilder().maximumSize(MOST_REMEMBERED).build();
     private final Cache<UUID, ResonanceEstimate> estimates =
             Caffeine.newBuilder().maximumSize(MOST_REMEMBERED).build();
 
-    Adviser(InstallationService installations) {
-        this.installations = installations;
+    Adviser(Taught taught) {
+        this.taught = taught;
     }
 
     /** Advice after all {@code passes}, oldest first; empty where the last is of the old antenna, or has no reading. */
@@ -88,10 +87,9 @@ class Adviser {
                 : TrimPrior.of(installation.antennaKind()).lessonOf(usable);
     }
 
-    /** The kind's prior, and what the shop's finished antennas of that kind taught. */
+    /** The kind's prior, and what the shop's finished antennas taught that are like it. */
     private TrimPrior prior(Installation installation) {
-        return TrimPrior.of(installation.antennaKind())
-                .informedBy(installations.lessons(installation.antennaKind(), installation.id()));
+        return TrimPrior.of(installation.antennaKind()).informedBy(taught.lessonsFor(installation));
     }
 
     private Optional<Pass> pass(TuningPass p, Optional<Line> line) {

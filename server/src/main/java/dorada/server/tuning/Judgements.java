@@ -15,6 +15,7 @@ import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.beans.factory.ObjectProvider;
 import org.springframework.boot.info.BuildProperties;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.dao.DataAccessException;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.PlatformTransactionManager;
@@ -37,6 +38,7 @@ public class Judgements {
     private final InTurn inTurn;
     private final TransactionTemplate writing;
     private final TransactionTemplate reading;
+    private final ApplicationEventPublisher events;
     private final String program;
 
     Judgements(
@@ -47,6 +49,7 @@ public class Judgements {
             PackedView packing,
             InTurn inTurn,
             PlatformTransactionManager transactions,
+            ApplicationEventPublisher events,
             ObjectProvider<BuildProperties> build) {
         this.passes = passes;
         this.kept = kept;
@@ -54,6 +57,7 @@ public class Judgements {
         this.adviser = adviser;
         this.packing = packing;
         this.inTurn = inTurn;
+        this.events = events;
         writing = new TransactionTemplate(transactions);
         reading = new TransactionTemplate(transactions);
         reading.setReadOnly(true);
@@ -83,7 +87,7 @@ public class Judgements {
             TuningPass pass, List<TuningPass> all, Installation installation, Function<TuningPass, Judgement> judging) {
         PassView view = fresh(pass, all, installation, judging);
         kept.save(new SavedJudgement(
-                pass, installation.planVersion(), program, judging.apply(pass), packing.packed(view)));
+                pass, installation.planVersion(), program, judging.apply(pass), view.fault(), packing.packed(view)));
         return view;
     }
 
@@ -141,6 +145,7 @@ public class Judgements {
         while (more) {
             more = inTurn.on(installationId, () -> writing.execute(t -> judgeSome(installationId)));
         }
+        events.publishEvent(new InstallationService.Touched(installationId));
     }
 
     /** For a moment only, because whoever wants to record on it waits; true where some are left. */
@@ -181,7 +186,7 @@ public class Judgements {
     }
 
     /** Which build of the program judges. */
-    String program() {
+    public String program() {
         return program;
     }
 }

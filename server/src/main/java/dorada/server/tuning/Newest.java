@@ -2,6 +2,7 @@ package dorada.server.tuning;
 
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
+import dorada.core.acceptance.Progress;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Collection;
@@ -14,6 +15,7 @@ import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.PlatformTransactionManager;
+import org.springframework.transaction.annotation.Transactional;
 import org.springframework.transaction.support.TransactionTemplate;
 
 /**
@@ -82,6 +84,35 @@ public class Newest {
     public Map<UUID, Row> rows(Collection<UUID> installations) {
         return passes.newestRowsOf(judgements.program(), installations).stream()
                 .collect(Collectors.toMap(Row::installation, Function.identity()));
+    }
+
+    /** How far an installation is of which {@code pass}, or none, is the newest reading. */
+    public static Progress progress(boolean isSignedOff, boolean byJudgement, Row pass, boolean isMet) {
+        if (isSignedOff) {
+            return Progress.signedOff(byJudgement);
+        }
+        return pass == null ? Progress.PLANNED : Progress.afterReading(pass.isOfNewestVisit() && isMet, pass.isFinal());
+    }
+
+    /**
+     * A pass that counts, as lists of the shop tell it.
+     *
+     * @param fault the likeliest of what was to be looked for after it, as an outcome's id; null for none
+     */
+    public record Worked(
+            int number,
+            double changeM,
+            double secondChangeM,
+            String note,
+            String recordedBy,
+            boolean isOldAntenna,
+            String fault,
+            Instant recordedAt) {}
+
+    /** The passes of an installation that count, oldest first; no sweep is read. */
+    @Transactional(readOnly = true)
+    public List<Worked> worked(UUID installation) {
+        return passes.worked(installation);
     }
 
     /** Whether the rule is met, by installation. */

@@ -339,6 +339,13 @@ public record PassView(
         }
     }
 
+    /** The likeliest of what is to be looked for after it, as an outcome's id; empty where nothing is. */
+    Optional<String> fault() {
+        return advice == null
+                ? Optional.empty()
+                : advice.causes().stream().findFirst().map(c -> c.name().id());
+    }
+
     /**
      * The last of {@code passes}, judged and advised in the light of those before it.
      *

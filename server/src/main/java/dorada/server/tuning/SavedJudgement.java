@@ -6,6 +6,7 @@ import jakarta.persistence.Id;
 import jakarta.persistence.Lob;
 import jakarta.persistence.Table;
 import java.nio.ByteBuffer;
+import java.util.Optional;
 import java.util.UUID;
 
 /** What a pass says by one plan and one build of the program: worked out once, and again where either is another. */
@@ -22,6 +23,7 @@ class SavedJudgement {
     private Double worstSwr;
     private Double dipHz;
     private boolean dipAtEdge;
+    private String fault;
 
     @Lob
     private byte[] outline;
@@ -31,8 +33,12 @@ class SavedJudgement {
 
     protected SavedJudgement() {}
 
-    /** @param says what the page of the installation shows, packed by {@link PackedView} */
-    SavedJudgement(TuningPass pass, long planVersion, String program, Judgement j, byte[] says) {
+    /**
+     * @param fault that was to be looked for after it, as an outcome's id
+     * @param says what the page of the installation shows, packed by {@link PackedView}
+     */
+    SavedJudgement(
+            TuningPass pass, long planVersion, String program, Judgement j, Optional<String> fault, byte[] says) {
         this.passId = pass.id();
         this.planVersion = planVersion;
         this.program = program;
@@ -42,6 +48,7 @@ class SavedJudgement {
         this.dipHz = s.dipHz();
         this.dipAtEdge = s.dipAtEdge();
         this.outline = encode(s.outline());
+        this.fault = fault.orElse(null);
         this.says = says.clone();
     }
 

@@ -44,6 +44,14 @@ interface TuningPassRepository extends JpaRepository<TuningPass, UUID> {
     @Query(NEWEST + " and i.id in :installations")
     List<Newest.Row> newestRowsOf(String program, Collection<UUID> installations);
 
+    /** Those of an installation that count, oldest first; no sweep is read. */
+    @Query("""
+            select new dorada.server.tuning.Newest$Worked(
+                p.number, p.changeM, p.secondChangeM, p.note, r.displayName, p.oldAntenna, j.fault, p.recordedAt)
+            from TuningPass p join p.recordedBy r left join SavedJudgement j on j.passId = p.id
+            where p.installation.id = :installation and p.number > 0 order by p.number""")
+    List<Newest.Worked> worked(UUID installation);
+
     /** These passes with their sweeps and plans. */
     @Query("select p from TuningPass p join fetch p.sweep join fetch p.installation where p.id in :ids")
     List<TuningPass> withSweeps(Collection<UUID> ids);

@@ -28,6 +28,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.function.BiFunction;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -44,6 +45,7 @@ public class TuningService {
     private final Calibrations calibrations;
     private final Judgements judgements;
     private final Clock clock;
+    private final ApplicationEventPublisher events;
 
     TuningService(
             TuningPassRepository passes,
@@ -53,7 +55,9 @@ public class TuningService {
             PeopleService people,
             Calibrations calibrations,
             Judgements judgements,
-            Clock clock) {
+            Clock clock,
+            ApplicationEventPublisher events) {
+        this.events = events;
         this.passes = passes;
         this.installations = installations;
         this.sweeps = sweeps;
@@ -187,7 +191,7 @@ public class TuningService {
         all.add(pass);
         TuningPass.lastIsNewest(all);
         passes.saveAndFlush(pass);
-        forgetWhereOld(pass);
+        changed(pass);
         return judgements.judge(all, installation);
     }
 
@@ -220,7 +224,7 @@ public class TuningService {
         }
         requireOfThisVisit(pass);
         judgements.forget(passId);
-        forgetWhereOld(pass);
+        changed(pass);
         pass.renumber(-1 - passes.countByInstallationIdAndNumberLessThan(installationId, 0));
         TuningPass.lastIsNewest(all.subList(0, all.size() - 1));
     }
@@ -240,10 +244,11 @@ public class TuningService {
         pass.renumber(all.size() + 1);
         all.add(pass);
         TuningPass.lastIsNewest(all);
-        forgetWhereOld(pass);
+        changed(pass);
     }
 
-    private void forgetWhereOld(TuningPass pass) {
+    private void changed(TuningPass pass) {
+        events.publishEvent(new InstallationService.Touched(pass.installation().id()));
         if (pass.isOldAntenna()) {
             judgements.forgetAll(pass.installation().id());
         }

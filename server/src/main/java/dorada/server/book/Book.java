@@ -1,0 +1,189 @@
+package dorada.server.book;
+
+import dorada.core.acceptance.Progress;
+import dorada.core.acceptance.WantedChannel;
+import dorada.core.antenna.Carrier;
+import dorada.core.book.BookQuery;
+import dorada.core.book.Likes;
+import dorada.core.book.Traits;
+import dorada.core.tuning.TrimPrior;
+import dorada.server.installation.Installation;
+import dorada.server.installation.InstallationService;
+import dorada.server.tuning.Taught;
+import jakarta.persistence.EntityManager;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import org.hibernate.search.engine.search.predicate.SearchPredicate;
+import org.hibernate.search.engine.search.predicate.dsl.SimpleBooleanPredicateClausesCollector;
+import org.hibernate.search.engine.search.predicate.dsl.TypedSearchPredicateFactory;
+import org.hibernate.search.engine.search.query.SearchResult;
+import org.hibernate.search.mapper.orm.Search;
+import org.springframework.data.domain.Limit;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Finds what the shop remembers: by words, channels and lengths, or by being like something. */
+@Service
+@Transactional(readOnly = true)
+class Book implements Taught {
+
+    private static final String[] WORDY = {"title", "number", "customer", "people", "mount", "antenna", "named", "words"
+    };
+
+    /** One letter may be wrong in a word of four, two in one of eight; in a shorter one any change makes another word. */
+    private static final int ONE_WRONG = 4;
+
+    private static final int TWO_WRONG = 8;
+
+    /** Of the frequency, either way: beyond, nothing is alike. */
+    private static final double BAND = 0.17;
+
+    /** The newest of a kind and band; older ones say nothing that these don't. */
+    private static final int MOST_COMPARED = 3000;
+
+    /** So many that are alike need none that is not. */
+    private static final int ENOUGH = 5;
+
+    private static final int MOST_OF_A_KIND = 50;
+
+    private final EntityManager entities;
+    private final BookRepository book;
+    private final InstallationService installations;
+
+    Book(EntityManager entities, BookRepository book, InstallationService installations) {
+        this.entities = entities;
+        this.book = book;
+        this.installations = installations;
+    }
+
+    /** What else must be so; empty for anything. */
+    record Filter(Optional<String> kind, Optional<Carrier> carrier, Optional<Progress> state, Optional<String> fault) {}
+
+    /** @param total of all pages */
+    record Found(List<BookEntry> entries, long total) {}
+
+    Found search(String text, Filter filter, int page, int size) {
+        BookQuery asked = BookQuery.of(text);
+        SearchResult<BookEntry> result = Search.session(entities)
+                .search(BookEntry.class)
+                .where((f, all) -> {
+                    all.add(f.matchAll());
+                    asked.words().forEach(w -> all.add(wordy(f, w)));
+                    asked.frequenciesHz()
+                            .forEach(r -> all.add(f.range().field("channelsHz").between(r.low(), r.high())));
+                    asked.lengthsM()
+                            .forEach(
+                                    r -> all.add(f.range().field("finalLengthM").between(r.low(), r.high())));
+                    only(f, all, filter);
+                })
+                .sort(f -> asked.words().isEmpty()
+                        ? f.field("shopNumber").desc()
+                        : f.composite().add(f.score()).add(f.field("shopNumber").desc()))
+                .fetch(Math.multiplyExact(page, size), size);
+        return new Found(result.hits(), result.total().hitCount());
+    }
+
+    private static void only(
+            TypedSearchPredicateFactory<?> f, SimpleBooleanPredicateClausesCollector<?, ?> all, Filter filter) {
+        filter.kind().ifPresent(k -> all.add(f.match().field("kindId").matching(k)));
+        filter.carrier().ifPresent(c -> all.add(f.match().field("carrier").matching(c)));
+        filter.state().ifPresent(s -> all.add(f.match().field("state").matching(s)));
+        filter.fault().ifPresent(x -> all.add(f.match().field("fault").matching(x)));
+    }
+
+    /** As it is, with a letter wrong, or as the beginning of a longer one. */
+    private static SearchPredicate wordy(TypedSearchPredicateFactory<?> f, String word) {
+        int wrong = word.length() < ONE_WRONG ? 0 : word.length() < TWO_WRONG ? 1 : 2;
+        return f.or().add(f.match().fields(WORDY).matching(word).boost(4))
+                .add(f.prefix().fields(WORDY).matching(plain(word)).boost(2))
+                .add(
+                        wrong == 0
+                                ? f.matchNone()
+                                : f.match().fields(WORDY).matching(word).fuzzy(wrong, 1))
+                .toPredicate();
+    }
+
+    /** A beginning is not cut up into words, so that it is made as plain as they are here. */
+    private static String plain(String word) {
+        return java.text.Normalizer.normalize(word, java.text.Normalizer.Form.NFD)
+                .replaceAll("\\p{M}", "")
+                .toLowerCase(Locale.ROOT);
+    }
+
+    /** Likes, and the rows of them by their ids. */
+    record Alike(Likes<UUID> likes, Map<UUID, BookEntry> rows) {}
+
+    /** The finished ones that are most like an installation; itself is left out but where it is an example for another one. */
+    Alike like(UUID installationId, boolean withItself) {
+        Installation i = installations.byId(installationId);
+        return withRows(withItself ? likes(BookKeeper.traits(i), Optional.empty()) : likesOf(i));
+    }
+
+    /** Geometric middle of the lowest band of some channels, in Hz, as that of an installation is told. */
+    static double middleHz(List<Double> channelsHz) {
+        List<WantedChannel> lowest = WantedChannel.bands(channelsHz.stream()
+                        .map(hz -> new WantedChannel("", hz, false))
+                        .toList())
+                .get(0);
+        return Math.sqrt(
+                lowest.get(0).frequencyHz() * lowest.get(lowest.size() - 1).frequencyHz());
+    }
+
+    /** The finished ones that are most like one that is not there yet. */
+    Alike like(Traits asked) {
+        return withRows(likes(asked, Optional.empty()));
+    }
+
+    private Alike withRows(Likes<UUID> likes) {
+        List<UUID> ids = likes.nearest().stream().map(l -> l.finished().name()).toList();
+        return new Alike(
+                likes,
+                book.findAllById(ids).stream()
+                        .collect(Collectors.toMap(BookEntry::installationId, Function.identity())));
+    }
+
+    private Likes<UUID> likesOf(Installation i) {
+        return likes(BookKeeper.traits(i), Optional.of(i.id()));
+    }
+
+    private Likes<UUID> likes(Traits asked, Optional<UUID> but) {
+        return Likes.of(
+                asked,
+                book
+                        .finished(
+                                asked.kind(),
+                                asked.middleHz() * (1 - BAND),
+                                asked.middleHz() * (1 + BAND),
+                                Limit.of(MOST_COMPARED))
+                        .stream()
+                        .filter(r -> !but.equals(Optional.of(r.id())))
+                        .map(BookRepository.Row::finished)
+                        .toList());
+    }
+
+    /** What those like it taught; where there are few, what others of its kind did as well. */
+    @Override
+    public List<TrimPrior.Lesson> lessonsFor(Installation installation) {
+        Likes<UUID> likes = likesOf(installation);
+        List<TrimPrior.Lesson> lessons = new ArrayList<>(likes.lessons());
+        if (lessons.size() < ENOUGH) {
+            Set<UUID> told = likes.nearest().stream()
+                    .map(l -> l.finished().name())
+                    .collect(Collectors.toCollection(HashSet::new));
+            told.add(installation.id());
+            book.finished(installation.antennaKind(), 0, Double.MAX_VALUE, Limit.of(MOST_OF_A_KIND)).stream()
+                    .filter(r -> !told.contains(r.id()))
+                    .flatMap(r -> r.finished().lesson().stream())
+                    .forEach(lessons::add);
+        }
+        return lessons;
+    }
+}

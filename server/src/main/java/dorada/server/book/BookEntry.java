@@ -1,0 +1,267 @@
+package dorada.server.book;
+
+import dorada.core.acceptance.Progress;
+import dorada.core.antenna.AntennaKind;
+import dorada.core.antenna.Carrier;
+import dorada.core.book.Finished;
+import dorada.core.book.Traits;
+import dorada.core.tuning.TrimPrior;
+import jakarta.persistence.Column;
+import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
+import jakarta.persistence.Id;
+import jakarta.persistence.Lob;
+import jakarta.persistence.Transient;
+import java.time.Instant;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.UUID;
+import java.util.stream.Stream;
+import org.hibernate.search.engine.backend.types.Sortable;
+import org.hibernate.search.mapper.pojo.extractor.mapping.annotation.ContainerExtraction;
+import org.hibernate.search.mapper.pojo.mapping.definition.annotation.FullTextField;
+import org.hibernate.search.mapper.pojo.mapping.definition.annotation.GenericField;
+import org.hibernate.search.mapper.pojo.mapping.definition.annotation.Indexed;
+import org.hibernate.search.mapper.pojo.mapping.definition.annotation.IndexingDependency;
+import org.hibernate.search.mapper.pojo.mapping.definition.annotation.KeywordField;
+import org.hibernate.search.mapper.pojo.mapping.definition.annotation.ObjectPath;
+import org.hibernate.search.mapper.pojo.mapping.definition.annotation.PropertyValue;
+
+/** One installation as the shop remembers it: what lists, searches and the next one like it ask for, in one row. */
+@Entity
+@Indexed
+class BookEntry {
+
+    @Id
+    private UUID installationId;
+
+    private long version;
+    private int passCount;
+    private String program;
+    private Instant builtAt;
+
+    @GenericField(sortable = Sortable.YES)
+    private long shopNumber;
+
+    @FullTextField(analyzer = WordsOfTheBook.ANY_WORDS)
+    private String title;
+
+    @FullTextField(analyzer = WordsOfTheBook.ANY_WORDS)
+    private String customer;
+
+    @Enumerated(EnumType.STRING)
+    @Column(length = 30)
+    @GenericField
+    private Carrier carrier;
+
+    @FullTextField(analyzer = WordsOfTheBook.ANY_WORDS)
+    private String mount;
+
+    @Column(length = 30)
+    private AntennaKind kind;
+
+    @FullTextField(analyzer = WordsOfTheBook.ANY_WORDS)
+    private String antenna;
+
+    private double middleHz;
+
+    @Lob
+    private String channels;
+
+    @FullTextField(analyzer = WordsOfTheBook.ANY_WORDS)
+    private String people;
+
+    /** What its kind, its carrier and its faults are called, in every language. */
+    @FullTextField(analyzer = WordsOfTheBook.ANY_WORDS)
+    private String named;
+
+    @Lob
+    @FullTextField(analyzer = WordsOfTheBook.ANY_WORDS)
+    private String words;
+
+    private String faults;
+
+    @Enumerated(EnumType.STRING)
+    @Column(length = 30)
+    @GenericField
+    private Progress state;
+
+    @Column(name = "final_length_m")
+    @GenericField
+    private Double finalLengthM;
+
+    private int changes;
+    private int readings;
+    private Double worstSwr;
+    private Double lengthRatio;
+    private Double lengthRatioDoubt;
+    private Instant signedAt;
+    private Instant touchedAt;
+
+    protected BookEntry() {}
+
+    BookEntry(UUID installationId) {
+        this.installationId = installationId;
+    }
+
+    /** What it is made of, to be known again. */
+    record MadeOf(long version, int passCount, String program, Instant at) {}
+
+    /**
+     * What is told of it.
+     *
+     * @param named what kind, carrier and faults are called, in every language
+     * @param words all that anybody wrote about it
+     * @param faults outcomes' ids
+     * @param finalLengthM null where nobody knows it; likewise {@code worstSwr}, {@code signedAt}
+     */
+    record Told(
+            long shopNumber,
+            String title,
+            String customer,
+            Traits traits,
+            List<Double> channelsHz,
+            List<String> people,
+            List<String> named,
+            List<String> words,
+            List<String> faults,
+            Progress state,
+            Double finalLengthM,
+            int changes,
+            int readings,
+            Double worstSwr,
+            Optional<TrimPrior.Lesson> lesson,
+            Instant signedAt,
+            Instant touchedAt) {}
+
+    private static final int MOST_PEOPLE = 4000;
+    private static final int MOST_NAMED = 2000;
+
+    void tell(MadeOf of, Told t) {
+        version = of.version();
+        passCount = of.passCount();
+        program = of.program();
+        builtAt = of.at();
+        shopNumber = t.shopNumber();
+        title = t.title();
+        customer = t.customer();
+        carrier = t.traits().carrier();
+        mount = t.traits().mount();
+        kind = t.traits().kind();
+        antenna = t.traits().antenna();
+        middleHz = t.traits().middleHz();
+        channels = String.join(" ", t.channelsHz().stream().map(String::valueOf).toList());
+        people = shortened(String.join(", ", t.people()), MOST_PEOPLE);
+        named = shortened(String.join(", ", t.named()), MOST_NAMED);
+        words = String.join("\n", t.words());
+        faults = shortened(String.join(" ", t.faults()), MOST_NAMED);
+        state = t.state();
+        finalLengthM = t.finalLengthM();
+        changes = t.changes();
+        readings = t.readings();
+        worstSwr = t.worstSwr();
+        lengthRatio = t.lesson().map(TrimPrior.Lesson::lengthRatio).orElse(null);
+        lengthRatioDoubt = t.lesson().map(TrimPrior.Lesson::doubt).orElse(null);
+        signedAt = t.signedAt();
+        touchedAt = t.touchedAt();
+    }
+
+    private static String shortened(String text, int most) {
+        return text.length() <= most ? text : text.substring(0, most);
+    }
+
+    UUID installationId() {
+        return installationId;
+    }
+
+    long shopNumber() {
+        return shopNumber;
+    }
+
+    String title() {
+        return title;
+    }
+
+    String customer() {
+        return customer;
+    }
+
+    Progress state() {
+        return state;
+    }
+
+    Traits traits() {
+        return new Traits(kind, middleHz, carrier, mount, antenna);
+    }
+
+    List<String> people() {
+        return people.isEmpty() ? List.of() : List.of(people.split(", "));
+    }
+
+    List<String> faults() {
+        return Stream.of(faults.split(" ")).filter(f -> !f.isEmpty()).toList();
+    }
+
+    Optional<Instant> signedAt() {
+        return Optional.ofNullable(signedAt);
+    }
+
+    Instant touchedAt() {
+        return touchedAt;
+    }
+
+    /** What it came to, as far as it came. */
+    Finished<BookEntry> finished() {
+        return new Finished<>(
+                this,
+                traits(),
+                finalLengthM == null ? OptionalDouble.empty() : OptionalDouble.of(finalLengthM),
+                lengthRatio == null
+                        ? Optional.empty()
+                        : Optional.of(new TrimPrior.Lesson(lengthRatio, lengthRatioDoubt)),
+                changes,
+                readings,
+                worstSwr == null ? OptionalDouble.empty() : OptionalDouble.of(worstSwr),
+                signedAt == null ? touchedAt : signedAt);
+    }
+
+    /** Megahertz of each wanted channel, for the index. */
+    @Transient
+    @GenericField
+    @IndexingDependency(derivedFrom = @ObjectPath(@PropertyValue(propertyName = "channels")))
+    public List<Double> getChannelsHz() {
+        return Arrays.stream(channels.split(" "))
+                .filter(c -> !c.isEmpty())
+                .map(Double::valueOf)
+                .toList();
+    }
+
+    /** Its kind's id, for the index. */
+    @Transient
+    @KeywordField
+    @IndexingDependency(
+            derivedFrom = @ObjectPath(@PropertyValue(propertyName = "kind")),
+            extraction = @ContainerExtraction)
+    public String getKindId() {
+        return kind.name();
+    }
+
+    /** As the shop writes it, for the index. */
+    @Transient
+    @FullTextField(analyzer = WordsOfTheBook.ANY_WORDS)
+    @IndexingDependency(derivedFrom = @ObjectPath(@PropertyValue(propertyName = "shopNumber")))
+    public String getNumber() {
+        return dorada.server.installation.Installation.shopNumber(shopNumber);
+    }
+
+    /** Outcomes' ids of what was met, for the index. */
+    @Transient
+    @KeywordField(name = "fault")
+    @IndexingDependency(derivedFrom = @ObjectPath(@PropertyValue(propertyName = "faults")))
+    public List<String> getFaultIds() {
+        return faults();
+    }
+}

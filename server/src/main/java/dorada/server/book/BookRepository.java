@@ -1,0 +1,80 @@
+package dorada.server.book;
+
+import dorada.core.antenna.AntennaKind;
+import dorada.core.antenna.Carrier;
+import dorada.core.book.Finished;
+import dorada.core.book.Traits;
+import dorada.core.tuning.TrimPrior;
+import java.time.Instant;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.UUID;
+import org.springframework.data.domain.Limit;
+import org.springframework.data.jpa.repository.JpaRepository;
+import org.springframework.data.jpa.repository.Query;
+
+interface BookRepository extends JpaRepository<BookEntry, UUID> {
+
+    /** Installations whose row is missing, or made of something older. */
+    @Query("""
+            select i.id from Installation i where not exists (
+                select 1 from BookEntry b where b.installationId = i.id and b.version = i.version and b.program = :program
+                  and b.passCount = (select count(p) from TuningPass p where p.installation = i))
+            order by i.shopNumber desc""")
+    List<UUID> stale(String program);
+
+    @Query("select count(p) from TuningPass p where p.installation.id = :installation")
+    int passCount(UUID installation);
+
+    /** What one that is signed off came to; nothing that anybody wrote about it. */
+    record Row(
+            UUID id,
+            AntennaKind kind,
+            double middleHz,
+            Carrier carrier,
+            String mount,
+            String antenna,
+            Double finalLengthM,
+            Double lengthRatio,
+            Double lengthRatioDoubt,
+            int changes,
+            int readings,
+            Double worstSwr,
+            Instant signedAt) {
+
+        Finished<UUID> finished() {
+            return new Finished<>(
+                    id,
+                    new Traits(kind, middleHz, carrier, mount, antenna),
+                    finalLengthM == null ? OptionalDouble.empty() : OptionalDouble.of(finalLengthM),
+                    lesson(),
+                    changes,
+                    readings,
+                    worstSwr == null ? OptionalDouble.empty() : OptionalDouble.of(worstSwr),
+                    signedAt);
+        }
+
+        private Optional<TrimPrior.Lesson> lesson() {
+            return lengthRatio == null || lengthRatioDoubt == null
+                    ? Optional.empty()
+                    : Optional.of(new TrimPrior.Lesson(lengthRatio, lengthRatioDoubt));
+        }
+    }
+
+    /** Those that are signed off, of one kind, between two frequencies, the newest first. */
+    @Query("""
+            select new dorada.server.book.BookRepository$Row(
+                b.installationId, b.kind, b.middleHz, b.carrier, b.mount, b.antenna, b.finalLengthM, b.lengthRatio,
+                b.lengthRatioDoubt, b.changes, b.readings, b.worstSwr, b.signedAt)
+            from BookEntry b
+            where b.kind = :kind and b.middleHz between :lowHz and :highHz and b.signedAt is not null
+            order by b.signedAt desc""")
+    List<Row> finished(AntennaKind kind, double lowHz, double highHz, Limit most);
+
+    @Query("select max(b.builtAt) from BookEntry b")
+    Instant newest();
+
+    @Query("select b from BookEntry b where b.builtAt >= :since")
+    List<BookEntry> since(Instant since);
+}

@@ -1,0 +1,199 @@
+package dorada.server.book;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
+
+import com.jayway.jsonpath.JsonPath;
+import dorada.core.tuning.TrimPrior;
+import dorada.server.ApiTest;
+import dorada.server.installation.InstallationService;
+import dorada.server.tuning.Taught;
+import java.nio.charset.StandardCharsets;
+import java.time.Duration;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Locale;
+import java.util.UUID;
+import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.jdbc.core.JdbcTemplate;
+
+class BookApiTest extends ApiTest {
+
+    /** Far more than it takes; nothing is asserted about how long. */
+    private static final Duration PATIENCE = Duration.ofSeconds(30);
+
+    @Autowired
+    private JdbcTemplate database;
+
+    @Autowired
+    private Taught taught;
+
+    @Autowired
+    private InstallationService installations;
+
+    @Autowired
+    private BookKeeping keeping;
+
+    private String made(String plan) throws Exception {
+        return read(postJson("/api/installations", plan).andExpect(status().isCreated()), "$.id");
+    }
+
+    private static String van(String title, String mount) {
+        return plan(title, 1.05)
+                .replace("steel roof", mount)
+                .replace("\"oneWay\":true", "\"oneWay\":true,\"startLengthM\":0.51");
+    }
+
+    private void signOff(String id, int pass, String remark) throws Exception {
+        int version = read(getAs(viewer, "/api/installations/" + id), "$.version");
+        postJson(
+                        "/api/installations/" + id + "/sign-off",
+                        "{\"version\":%d,\"passNumber\":%d,\"remark\":\"%s\",\"reason\":\"until dry\"}"
+                                .formatted(version, pass, remark))
+                .andExpect(status().isOk());
+    }
+
+    /** Cut twice, to 490 mm, and signed off. */
+    private String finished(String title, String mount, String remark) throws Exception {
+        String id = made(van(title, mount));
+        measure(id, UUID.randomUUID(), 0);
+        measure(id, UUID.randomUUID(), -0.012);
+        measure(id, UUID.randomUUID(), -0.008);
+        signOff(id, 3, remark);
+        return id;
+    }
+
+    private List<String> found(String query) throws Exception {
+        String answer = getAs(viewer, "/api/book?size=200&" + query)
+                .andExpect(status().isOk())
+                .andReturn()
+                .getResponse()
+                .getContentAsString(StandardCharsets.UTF_8);
+        return JsonPath.read(answer, "$.rows[*].id");
+    }
+
+    private List<String> waitFor(String query, String id) throws Exception {
+        long until = System.nanoTime() + PATIENCE.toNanos();
+        List<String> found = found(query);
+        while (!found.contains(id) && System.nanoTime() < until) {
+            Thread.sleep(20);
+            found = found(query);
+        }
+        assertThat(found).as(query).contains(id);
+        return found;
+    }
+
+    @Test
+    void anythingThatIsKnownOfItFindsIt() throws Exception {
+        String id = finished("Tractor Quillaja", "gutter mount, zinc", "Depth mark filed, seal kept");
+        waitFor("search=quillaja&state=SIGNED_OFF_BY_JUDGEMENT", id);
+        // In any case, with a letter wrong, as a beginning, and from all fields together.
+        for (String asked : List.of(
+                "QUILLAJA",
+                "quilaja",
+                "quil",
+                "filed quillaja",
+                "gutter quillaja",
+                "olive quillaja",
+                "ines quillaja")) {
+            assertThat(found("search=" + asked)).as(asked).contains(id);
+        }
+        // What its kind and carrier are called, in both languages.
+        assertThat(found("search=quillaja vehicle")).contains(id);
+        assertThat(found("search=quillaja vehículo")).contains(id);
+        assertThat(found("search=quillaja 153.05")).contains(id);
+        assertThat(found("search=quillaja 153.08")).doesNotContain(id);
+        assertThat(found("search=quillaja 490 mm")).contains(id);
+        assertThat(found("search=quillaja 19 5/16 in")).contains(id);
+        assertThat(found("search=quillaja 495 mm")).doesNotContain(id);
+        assertThat(found("search=quillaja&carrier=MAST")).doesNotContain(id);
+        assertThat(found("search=quillaja&kind=QUARTER_WAVE_WHIP&carrier=VEHICLE"))
+                .containsExactly(id);
+        assertThat(found("search=quillaja mast")).doesNotContain(id);
+        // A short word with another letter is another word.
+        assertThat(found("search=quillaja zonc")).contains(id);
+        assertThat(found("search=quillaja zin")).contains(id);
+        assertThat(found("search=quillaja zun")).doesNotContain(id);
+    }
+
+    /** Every row that has a word, by a plain scan of the same rows, is found by that word. */
+    @Test
+    void theIndexFindsWhatAScanFinds() throws Exception {
+        List<String> ids = new ArrayList<>();
+        for (String title : List.of("Baler Mirlo", "Van Mirlo, long roof", "Harvester Ñandú", "Van 9")) {
+            ids.add(made(van(title, "steel roof " + title)));
+        }
+        for (String id : ids) {
+            waitFor("search=" + (id.equals(ids.get(3)) ? "Van 9" : ""), id);
+        }
+        keeping.makeIndexAnew();
+        for (String word : List.of("mirlo", "van", "harvester", "roof", "ñandú", "steel")) {
+            List<String> scanned =
+                    database.queryForList("select installation_id, title, mount from book_entry").stream()
+                            .filter(row -> Arrays.asList((row.get("TITLE") + " " + row.get("MOUNT"))
+                                            .toLowerCase(Locale.ROOT)
+                                            .split("[^\\p{L}\\p{N}]+"))
+                                    .contains(word))
+                            .map(row -> String.valueOf(row.get("INSTALLATION_ID")))
+                            .toList();
+            assertThat(scanned).isNotEmpty();
+            assertThat(found("search=" + word)).as(word).containsAll(scanned);
+        }
+        assertThat(found("search=mirlo")).doesNotContain(ids.get(2), ids.get(3));
+    }
+
+    @Test
+    void whatWasFinishedIsThereForTheNextOneLikeIt() throws Exception {
+        String mount = "roof rack, left rail " + UUID.randomUUID();
+        String first = finished("Pick-up 3", mount, "490 mm");
+        String other = finished("Pick-up 4", "boot lid", "490 mm");
+        String next = made(van("Pick-up 5", mount));
+        waitFor("search=Pick-up 3&state=SIGNED_OFF_BY_JUDGEMENT", first);
+        waitFor("search=Pick-up 4&state=SIGNED_OFF_BY_JUDGEMENT", other);
+        String likes = getAs(viewer, "/api/installations/" + next + "/like")
+                .andExpect(status().isOk())
+                .andReturn()
+                .getResponse()
+                .getContentAsString(StandardCharsets.UTF_8);
+        assertThat(JsonPath.<String>read(likes, "$.nearest[0].row.id")).isEqualTo(first);
+        assertThat(JsonPath.<Number>read(likes, "$.nearest[0].likeness").doubleValue())
+                .isCloseTo(1, within(1e-9));
+        assertThat(JsonPath.<Number>read(likes, "$.nearest[0].row.finalLengthM").doubleValue())
+                .isCloseTo(0.49, within(1e-9));
+        assertThat(JsonPath.<Integer>read(likes, "$.nearest[0].row.changes")).isEqualTo(2);
+        double median = JsonPath.<Number>read(likes, "$.lengthM.median").doubleValue();
+        assertThat(JsonPath.<Number>read(likes, "$.cutToM").doubleValue()).isGreaterThan(median);
+        // The first of a kind has itself for no example.
+        List<String> own = JsonPath.read(
+                getAs(viewer, "/api/installations/" + first + "/like")
+                        .andReturn()
+                        .getResponse()
+                        .getContentAsString(StandardCharsets.UTF_8),
+                "$.nearest[*].row.id");
+        assertThat(own).contains(other).doesNotContain(first);
+        // Planned and not there yet, of another kind: nothing is alike.
+        getAs(viewer, "/api/book/like?kind=DIPOLE&channelsHz=153.05e6&channelsHz=157.45e6&carrier=VEHICLE&mount=boot")
+                .andExpect(status().isOk());
+        // What it taught is weighed by how alike it is.
+        List<TrimPrior.Lesson> lessons = taught.lessonsFor(installations.byId(UUID.fromString(next)));
+        assertThat(lessons.stream().mapToDouble(TrimPrior.Lesson::between).min().orElse(1))
+                .isLessThan(lessons.stream()
+                        .mapToDouble(TrimPrior.Lesson::between)
+                        .max()
+                        .orElse(0));
+    }
+
+    @Test
+    void aSearchThatCannotBeIsRefused() throws Exception {
+        getAs(viewer, "/api/book?search=" + "x".repeat(300)).andExpect(status().isUnprocessableContent());
+        getAs(viewer, "/api/book?size=0").andExpect(status().isUnprocessableContent());
+        getAs(viewer, "/api/book?state=NEVER").andExpect(status().is4xxClientError());
+        // Nothing that is typed is a syntax.
+        for (String odd : List.of("\"", "+-*?~()[]", "title:x", "a AND b", "%25", "1/0 in", "…")) {
+            getAs(viewer, "/api/book?search=" + odd).andExpect(status().isOk());
+        }
+    }
+}

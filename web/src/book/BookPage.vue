@@ -1,0 +1,230 @@
+<script setup lang="ts">
+import { refDebounced } from '@vueuse/core'
+import { computed, ref, watch } from 'vue'
+import { useRoute, useRouter } from 'vue-router'
+import { useKinds, useMe } from '@/api/queries'
+import { CARRIERS, STATES, type Carrier, type CardState } from '@/board/words'
+import { usePreferences } from '@/preferences'
+import ActionButton from '@/ui/ActionButton.vue'
+import PickField from '@/ui/PickField.vue'
+import PlainTable from '@/ui/PlainTable.vue'
+import TextField from '@/ui/TextField.vue'
+import { formatMhz } from '@/units/frequency'
+import { formatLength } from '@/units/length'
+import { formatSwr } from '@/units/swr'
+import { formatTime } from '@/units/time'
+import { useWords } from '@/words/words'
+import { askedOf, filtersOf, PAGE_SIZE, withoutEmpty, type BookFilters } from './asked'
+import { useBook } from './queries'
+
+/** Every installation of the shop in a row, found by anything that is known of it; what is asked stands in the address. */
+const route = useRoute()
+const router = useRouter()
+const words = useWords()
+const preferences = usePreferences()
+const me = useMe()
+const kinds = useKinds()
+
+const SETTLED_MS = 200
+const filters = ref<BookFilters>(filtersOf(route.query))
+const settled = refDebounced(filters, SETTLED_MS)
+const asked = computed(() => askedOf(settled.value))
+const found = useBook(asked)
+const rows = computed(() => found.data.value?.rows ?? [])
+const total = computed(() => found.data.value?.total ?? 0)
+const mayWrite = computed(() => me.data.value?.role !== 'VIEWER')
+
+watch(settled, (now) => void router.replace({ query: withoutEmpty(now) }))
+
+function set(more: Partial<BookFilters>) {
+  filters.value = { ...filters.value, page: '', ...more }
+}
+
+const kindOptions = computed(() =>
+  (kinds.data.value ?? []).map((k) => ({ value: String(k.kind), word: words.value.phrase(k.words) })),
+)
+const kindWord = (kind: string) => kindOptions.value.find((k) => k.value === kind)?.word ?? kind
+const carrierOptions = (Object.keys(CARRIERS) as Carrier[]).map((c) => ({ value: c, word: CARRIERS[c] }))
+const stateOptions = (Object.keys(STATES) as CardState[]).map((s) => ({ value: s, word: STATES[s] }))
+const page = computed(() => Number(filters.value.page || 0))
+const isFiltered = computed(() => Object.values(withoutEmpty(filters.value)).length > 0)
+const fine = (m: number | undefined) => (m === undefined ? '' : formatLength(m, preferences.unit))
+</script>
+
+<template>
+  <div class="page">
+    <h1>{{ words.text('book.TITLE') }}</h1>
+    <p class="soft">{{ words.text('book.WHY') }}</p>
+    <form class="filters" role="search" @submit.prevent>
+      <TextField
+        class="text"
+        :model-value="filters.search"
+        :name="words.text('book.SEARCH')"
+        :placeholder="words.text('book.SEARCH_HINT')"
+        :maxlength="200"
+        @update:model-value="set({ search: $event })"
+      />
+      <PickField
+        v-bind="filters.kind ? { modelValue: filters.kind } : {}"
+        clearable
+        :name="words.text('book.KIND')"
+        :placeholder="words.text('book.ANY')"
+        :options="kindOptions"
+        @update:model-value="set({ kind: $event })"
+        @cleared="set({ kind: '' })"
+      />
+      <PickField
+        v-bind="filters.carrier ? { modelValue: filters.carrier } : {}"
+        clearable
+        :name="words.text('book.CARRIER')"
+        :placeholder="words.text('book.ANY')"
+        :options="carrierOptions"
+        @update:model-value="set({ carrier: $event })"
+        @cleared="set({ carrier: '' })"
+      />
+      <PickField
+        v-bind="filters.state ? { modelValue: filters.state } : {}"
+        clearable
+        :name="words.text('book.STATE')"
+        :placeholder="words.text('book.ANY')"
+        :options="stateOptions"
+        @update:model-value="set({ state: $event })"
+        @cleared="set({ state: '' })"
+      />
+    </form>
+    <p v-if="filters.fault" class="soft">
+      {{ words.text('book.ONLY_FAULT', { fault: words.text(filters.fault) }) }}
+      <ActionButton quiet @click="set({ fault: '' })">{{ words.text('book.ANY_FAULT') }}</ActionButton>
+    </p>
+    <p v-if="found.error.value" class="wrong" role="alert">{{ found.error.value.message }}</p>
+    <p v-else-if="found.data.value" role="status">
+      {{ words.text(total || isFiltered ? 'book.FOUND' : 'book.EMPTY', { count: total }) }}
+    </p>
+    <section v-if="rows.length" class="card">
+      <PlainTable>
+        <thead>
+          <tr>
+            <th>{{ words.text('book.INSTALLATION') }}</th>
+            <th>{{ words.text('book.WHAT') }}</th>
+            <th class="number">MHz</th>
+            <th class="number">{{ words.text('book.LENGTH') }}</th>
+            <th class="number">{{ words.text('book.MHZ_PER_MM') }}</th>
+            <th class="number">{{ words.text('book.CHANGES') }}</th>
+            <th class="number">SWR</th>
+            <th>{{ words.text('book.FAULTS') }}</th>
+            <th>{{ words.text('book.STATE') }}</th>
+            <th v-if="mayWrite">
+              <span class="visually-hidden">{{ words.text('book.NEXT') }}</span>
+            </th>
+          </tr>
+        </thead>
+        <tbody>
+          <tr v-for="r in rows" :key="r.id">
+            <td>
+              <RouterLink class="name" :to="`/installations/${r.id}`">{{ r.title }}</RouterLink>
+              <span class="soft below">{{ r.shopNumber }}, {{ r.customer }}</span>
+            </td>
+            <td>
+              {{ kindWord(r.kind) }}
+              <span class="soft below">{{
+                [CARRIERS[r.carrier], r.mount, r.antenna].filter(Boolean).join(', ')
+              }}</span>
+            </td>
+            <td class="number">{{ formatMhz(r.middleHz) }}</td>
+            <td class="number">{{ fine(r.finalLengthM) }}</td>
+            <td class="number">{{ r.mhzPerMm === undefined ? '' : r.mhzPerMm.toFixed(2) }}</td>
+            <td class="number">{{ r.readings ? r.changes : '' }}</td>
+            <td class="number">{{ r.worstSwr === undefined ? '' : formatSwr(r.worstSwr) }}</td>
+            <td>
+              <ActionButton
+                v-for="f in r.faults"
+                :key="f.id"
+                quiet
+                class="link"
+                @click="set({ fault: f.id })"
+                >{{ words.phrase(f) }}</ActionButton
+              >
+            </td>
+            <td>
+              {{ STATES[r.state] }}
+              <span class="soft below">{{ r.people.join(', ') }}, {{ formatTime(r.touchedAt) }}</span>
+            </td>
+            <td v-if="mayWrite">
+              <RouterLink
+                v-if="r.signedAt"
+                class="other whole"
+                :to="{ path: '/installations/new', query: { like: r.id } }"
+                >{{ words.text('book.ONE_LIKE_IT') }}</RouterLink
+              >
+            </td>
+          </tr>
+        </tbody>
+      </PlainTable>
+    </section>
+    <nav v-if="total > PAGE_SIZE" class="pages" :aria-label="words.text('book.PAGES')">
+      <ActionButton :disabled="page === 0" @click="set({ page: page > 1 ? String(page - 1) : '' })">{{
+        words.text('book.BEFORE')
+      }}</ActionButton>
+      <span>{{
+        words.text('book.PAGE', { page: String(page + 1), pages: String(Math.ceil(total / PAGE_SIZE)) })
+      }}</span>
+      <ActionButton :disabled="(page + 1) * PAGE_SIZE >= total" @click="set({ page: String(page + 1) })">{{
+        words.text('book.AFTER')
+      }}</ActionButton>
+    </nav>
+  </div>
+</template>
+
+<style scoped>
+.page {
+  padding: 18px 22px;
+  display: grid;
+  gap: 10px;
+}
+
+.filters {
+  display: grid;
+  grid-template-columns: minmax(240px, 2fr) repeat(3, minmax(150px, 1fr));
+  gap: 12px;
+  align-items: start;
+}
+
+.card {
+  padding: 6px 14px 12px;
+  overflow-x: auto;
+}
+
+td {
+  vertical-align: top;
+}
+
+.number {
+  text-align: right;
+  font-variant-numeric: tabular-nums;
+  white-space: nowrap;
+}
+
+.below {
+  display: block;
+}
+
+.whole {
+  white-space: nowrap;
+}
+
+.pages {
+  display: flex;
+  align-items: center;
+  gap: 12px;
+}
+
+@media (max-width: 1000px) {
+  .filters {
+    grid-template-columns: 1fr 1fr;
+  }
+
+  .text {
+    grid-column: 1 / -1;
+  }
+}
+</style>

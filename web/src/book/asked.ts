@@ -1,0 +1,45 @@
+import type { LocationQuery } from 'vue-router'
+import { CARRIERS, STATES, type CardState, type Carrier } from '@/board/words'
+import type { BookAsked } from './queries'
+
+export const PAGE_SIZE = 50
+
+/** What is asked of the book, as it stands in the address; '' for anything. */
+export interface BookFilters {
+  search: string
+  kind: string
+  carrier: string
+  state: string
+  fault: string
+  page: string
+}
+
+const text = (value: LocationQuery[string] | undefined) => (typeof value === 'string' ? value : '')
+
+/** Whoever follows a link may have any address: what is no carrier, state or page is left away. */
+export function filtersOf(query: LocationQuery): BookFilters {
+  const [carrier, state, page] = [text(query.carrier), text(query.state), text(query.page)]
+  return {
+    search: text(query.search).slice(0, 200),
+    kind: text(query.kind),
+    carrier: carrier in CARRIERS ? carrier : '',
+    state: state in STATES ? state : '',
+    fault: /^[a-zA-Z.]+\.[A-Z_0-9]+$/.test(text(query.fault)) ? text(query.fault) : '',
+    page: /^\d{1,3}$/.test(page) && page !== '0' ? page : '',
+  }
+}
+
+export const withoutEmpty = (filters: BookFilters): Record<string, string> =>
+  Object.fromEntries(Object.entries(filters).filter(([, value]) => value !== '')) as Record<string, string>
+
+export function askedOf(filters: BookFilters): BookAsked {
+  return {
+    search: filters.search,
+    ...(filters.kind ? { kind: filters.kind } : {}),
+    ...(filters.carrier ? { carrier: filters.carrier as Carrier } : {}),
+    ...(filters.state ? { state: filters.state as CardState } : {}),
+    ...(filters.fault ? { fault: filters.fault } : {}),
+    page: Number(filters.page || 0),
+    size: PAGE_SIZE,
+  }
+}

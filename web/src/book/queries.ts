@@ -1,0 +1,34 @@
+import { keepPreviousData, useQuery } from '@tanstack/vue-query'
+import { computed, type Ref } from 'vue'
+import { answer, api, type Schemas } from '@/api/client'
+import type { operations } from '@/api/schema'
+
+export type BookRow = Schemas['BookRowView']
+export type Likes = Schemas['LikesView']
+export type BookAsked = NonNullable<operations['search']['parameters']['query']>
+export type LikeAsked = operations['likePlanned']['parameters']['query']
+
+/** Rows of the shop's book; those of before stay while others are asked for. */
+export const useBook = (asked: Ref<BookAsked>) =>
+  useQuery({
+    queryKey: computed(() => ['board', 'book', asked.value]),
+    queryFn: () => answer(api.GET('/api/book', { params: { query: asked.value } })),
+    placeholderData: keepPreviousData,
+    refetchInterval: 15_000,
+  })
+
+/** The finished installations that are most like one; itself is left out. */
+export const useLikes = (id: Ref<string>) =>
+  useQuery({
+    queryKey: computed(() => ['board', 'like', id.value]),
+    queryFn: () => answer(api.GET('/api/installations/{id}/like', { params: { path: { id: id.value } } })),
+  })
+
+/** The same of one that is planned and not there yet; nothing is asked before it is known what. */
+export const useLikesOf = (asked: Ref<LikeAsked | undefined>) =>
+  useQuery({
+    queryKey: computed(() => ['board', 'like', asked.value]),
+    queryFn: async (): Promise<Likes | null> =>
+      asked.value ? answer(api.GET('/api/book/like', { params: { query: asked.value } })) : null,
+    placeholderData: keepPreviousData,
+  })
