@@ -206,6 +206,7 @@ td {
 
 .below {
   display: block;
+  min-width: 150px;
 }
 
 .whole {

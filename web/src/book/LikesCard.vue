@@ -5,7 +5,6 @@ import ActionButton from '@/ui/ActionButton.vue'
 import PlainTable from '@/ui/PlainTable.vue'
 import { formatBoth, formatLength } from '@/units/length'
 import { formatSwr } from '@/units/swr'
-import { formatTime } from '@/units/time'
 import { useWords } from '@/words/words'
 import LikesPicture from './LikesPicture.vue'
 import type { Likes } from './queries'
@@ -49,11 +48,9 @@ const fine = (m: number | undefined) => (m === undefined ? '' : formatLength(m, 
           high: fine(likes.lengthM.high),
         })
       }}</template>
-      {{
-        likes.changes
-          ? ` ${words.text('likes.CHANGES', { changes: String(Math.round(likes.changes.median * 2) / 2) })}`
-          : ''
-      }}
+      <template v-if="likes.changes">{{
+        ` ${words.text('likes.CHANGES', { changesCount: Math.round(likes.changes.median) })}`
+      }}</template>
     </p>
     <LikesPicture :likes="likes" :is-one-way="isOneWay" />
     <template v-if="beginM !== undefined">
@@ -75,7 +72,6 @@ const fine = (m: number | undefined) => (m === undefined ? '' : formatLength(m, 
             <th class="number">{{ words.text('book.MHZ_PER_MM') }}</th>
             <th class="number">{{ words.text('book.CHANGES') }}</th>
             <th class="number">SWR</th>
-            <th>{{ words.text('book.FAULTS') }}</th>
           </tr>
         </thead>
         <tbody>
@@ -83,7 +79,12 @@ const fine = (m: number | undefined) => (m === undefined ? '' : formatLength(m, 
             <td>
               <RouterLink class="name" :to="`/installations/${l.row.id}`">{{ l.row.title }}</RouterLink>
               <span class="soft below">{{
-                [l.row.shopNumber, l.row.mount, l.row.signedAt ? formatTime(l.row.signedAt) : '']
+                [
+                  l.row.shopNumber,
+                  l.row.mount,
+                  ...l.row.faults.map((f) => words.phrase(f)),
+                  l.row.met ? '' : words.text('likes.LET_PASS'),
+                ]
                   .filter(Boolean)
                   .join(', ')
               }}</span>
@@ -93,7 +94,6 @@ const fine = (m: number | undefined) => (m === undefined ? '' : formatLength(m, 
             <td class="number">{{ l.row.mhzPerMm === undefined ? '' : l.row.mhzPerMm.toFixed(2) }}</td>
             <td class="number">{{ l.row.changes }}</td>
             <td class="number">{{ l.row.worstSwr === undefined ? '' : formatSwr(l.row.worstSwr) }}</td>
-            <td>{{ l.row.faults.map((f) => words.phrase(f)).join(', ') }}</td>
           </tr>
         </tbody>
       </PlainTable>
@@ -129,5 +129,6 @@ td {
 
 .below {
   display: block;
+  min-width: 170px;
 }
 </style>

@@ -17,7 +17,9 @@ const SIDE = 30
 const LINE = 44
 
 const ended = computed(() =>
-  props.likes.nearest.flatMap((l) => (l.scaledM === undefined ? [] : [{ ...l, scaledM: l.scaledM }])),
+  props.likes.nearest.flatMap((l) =>
+    l.scaledM === undefined || !l.row.met ? [] : [{ ...l, scaledM: l.scaledM }],
+  ),
 )
 const startM = computed(() => (props.isOneWay ? props.likes.cutToM : props.likes.setToM))
 const x = computed(() => {

@@ -17,6 +17,7 @@ const row = (id: string, more: object = {}) => ({
   worstSwr: 1.31,
   mhzPerMm: 0.31,
   faults: [],
+  met: true,
   signedAt: '2026-03-01T08:00:00Z',
   ...more,
 })
@@ -69,8 +70,9 @@ describe('those that are like this one', () => {
   it('say where they ended, and to what a saw begins', async () => {
     const shown = card({})
     expect(shown.text()).toContain('6 that are like it are finished.')
-    expect(shown.text()).toMatch(/ended at 490 mm .*half of them between 488 mm and 493 mm/)
+    expect(shown.text()).toMatch(/ended at 490 mm .*on this band, half of them between 488 mm and 493 mm/)
     expect(shown.findAll('circle')).toHaveLength(6)
+    expect(shown.text()).toContain('Usually after 2 changes.')
     expect(shown.findAll('tbody tr')).toHaveLength(4)
     await shown.find('.begin').trigger('click')
     expect(shown.emitted('begin')?.[0]).toEqual([0.49735])
@@ -84,5 +86,13 @@ describe('those that are like this one', () => {
     expect(card({ startM: 0.4974 }).text()).toContain('It starts at 497 mm')
     expect(card({ mayBegin: false }).find('.begin').exists()).toBe(false)
     expect(card({ likes: likes(0) }).text()).toBe('')
+  })
+
+  it('says what was let pass, and does not draw it as an example', () => {
+    const some = likes(3)
+    ;(some.nearest[1] as { row: object }).row = row('v1', { met: false, worstSwr: 3.2 })
+    const shown = card({ likes: some })
+    expect(shown.findAll('circle')).toHaveLength(2)
+    expect(shown.findAll('tbody tr')[1]?.text()).toContain('let pass by judgement')
   })
 })

@@ -85,6 +85,7 @@ final class LikesTrial {
                         o.lesson(),
                         o.cuts(),
                         o.cuts() + 1,
+                        true,
                         OptionalDouble.empty(),
                         Instant.EPOCH));
             }

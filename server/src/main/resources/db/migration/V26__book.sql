@@ -1,7 +1,7 @@
 -- What lists and searches of the shop tell of an installation: worked out from its plan, visits and passes, and again whenever one of
 -- them is another. The search index is made from it.
 create table book_entry (
-    installation_id    uuid          not null primary key references installation (id),
+    installation_id    uuid          not null primary key references installation (id) on delete cascade,
     version            bigint        not null,
     pass_count         int           not null,
     program            varchar(60)   not null,
@@ -23,6 +23,7 @@ create table book_entry (
     final_length_m     double precision,
     changes            int           not null,
     readings           int           not null,
+    met                boolean       not null,
     worst_swr          double precision,
     length_ratio       double precision,
     length_ratio_doubt double precision,

@@ -13,6 +13,7 @@ import java.util.OptionalDouble;
  * @param lesson what it taught of its kind; empty where nothing was learnt
  * @param changes how often it was cut or moved
  * @param readings of the antenna that stayed
+ * @param isMet its rule was met when it was signed off: one that was let pass for a reason is no example to cut by
  * @param worstSwr on any wanted channel when it was signed off; empty where not known
  */
 public record Finished<T>(
@@ -22,5 +23,6 @@ public record Finished<T>(
         Optional<TrimPrior.Lesson> lesson,
         int changes,
         int readings,
+        boolean isMet,
         OptionalDouble worstSwr,
         Instant signedAt) {}

@@ -11,7 +11,7 @@ import java.util.function.ToDoubleFunction;
  * The finished installations that are most like one that is asked for, and what they lead to expect of it.
  *
  * @param nearest the likest first
- * @param lengthM final lengths on the band that is asked for: a length that was tuned for another frequency goes with its wavelength
+ * @param lengthM final lengths of those that met their rules, on the band that is asked for: a length that was tuned for another frequency goes with its wavelength
  */
 public record Likes<T>(
         Traits asked,
@@ -49,7 +49,7 @@ public record Likes<T>(
         return new Likes<>(
                 asked,
                 nearest,
-                spread(nearest, Like::scaledM),
+                spread(nearest.stream().filter(l -> l.finished().isMet()).toList(), Like::scaledM),
                 spread(nearest, l -> l.finished().changes()),
                 spread(nearest, l -> l.finished().worstSwr().orElse(Double.NaN)));
     }

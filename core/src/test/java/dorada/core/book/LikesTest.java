@@ -31,6 +31,7 @@ class LikesTest {
                 Optional.of(new TrimPrior.Lesson(1.1, 0.02)),
                 2,
                 3,
+                !name.startsWith("let pass"),
                 OptionalDouble.of(1.3),
                 Instant.EPOCH);
     }
@@ -83,6 +84,10 @@ class LikesTest {
         assertThat(likes.startLengthM(false)).contains(0.49);
         assertThat(Likes.of(VAN, List.<Finished<String>>of()).startLengthM(true))
                 .isEmpty();
+        // What was let pass for a reason is no example.
+        assertThat(Likes.of(VAN, List.of(finished("a", VAN, 0.49), finished("let pass", VAN, 0.52)))
+                        .startLengthM(false))
+                .contains(0.49);
         // Even of one alone something is left for the saw.
         assertThat(Likes.of(VAN, List.of(finished("a", VAN, 0.49)))
                         .startLengthM(true)

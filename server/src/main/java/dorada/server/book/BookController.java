@@ -46,6 +46,7 @@ class BookController {
      *
      * @param finalLengthM of the adjusted piece; absent where nobody knows it
      * @param mhzPerMm what a millimetre of it did; absent where nothing was learnt
+     * @param met its rule, when it was signed off last; false before
      * @param worstSwr when it was signed off last
      * @param faults met on the way
      */
@@ -64,6 +65,7 @@ class BookController {
             Double mhzPerMm,
             @NotNull int changes,
             @NotNull int readings,
+            @NotNull boolean met,
             Double worstSwr,
             @NotNull List<OutcomeView> faults,
             @NotNull List<String> people,
@@ -91,6 +93,7 @@ class BookController {
                             .orElse(null),
                     f.changes(),
                     f.readings(),
+                    f.isMet(),
                     f.worstSwr().isPresent() ? f.worstSwr().getAsDouble() : null,
                     e.faults().stream()
                             .map(id -> OutcomeView.of(new Outcome(id, Map.of())))

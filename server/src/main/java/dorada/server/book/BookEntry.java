@@ -95,6 +95,7 @@ class BookEntry {
 
     private int changes;
     private int readings;
+    private boolean met;
     private Double worstSwr;
     private Double lengthRatio;
     private Double lengthRatioDoubt;
@@ -116,6 +117,7 @@ class BookEntry {
      * @param named what kind, carrier and faults are called, in every language
      * @param words all that anybody wrote about it
      * @param faults outcomes' ids
+     * @param isMet its rule was met when it was signed off last
      * @param finalLengthM null where nobody knows it; likewise {@code worstSwr}, {@code signedAt}
      */
     record Told(
@@ -132,6 +134,7 @@ class BookEntry {
             Double finalLengthM,
             int changes,
             int readings,
+            boolean isMet,
             Double worstSwr,
             Optional<TrimPrior.Lesson> lesson,
             Instant signedAt,
@@ -162,6 +165,7 @@ class BookEntry {
         finalLengthM = t.finalLengthM();
         changes = t.changes();
         readings = t.readings();
+        met = t.isMet();
         worstSwr = t.worstSwr();
         lengthRatio = t.lesson().map(TrimPrior.Lesson::lengthRatio).orElse(null);
         lengthRatioDoubt = t.lesson().map(TrimPrior.Lesson::doubt).orElse(null);
@@ -224,6 +228,7 @@ class BookEntry {
                         : Optional.of(new TrimPrior.Lesson(lengthRatio, lengthRatioDoubt)),
                 changes,
                 readings,
+                met,
                 worstSwr == null ? OptionalDouble.empty() : OptionalDouble.of(worstSwr),
                 signedAt == null ? touchedAt : signedAt);
     }

@@ -85,6 +85,7 @@ class BookKeeper {
                         .filter(p -> p.changeM() != 0 || p.secondChangeM() != 0)
                         .count(),
                 own.size(),
+                end.filter(BookKeeper::isMet).isPresent(),
                 end.map(s -> s.terms().worstSwr()).orElse(null),
                 end.flatMap(SignOff::lesson),
                 end.map(SignOff::signedAt).orElse(null),
@@ -109,6 +110,14 @@ class BookKeeper {
         boolean isMet =
                 pass != null && Boolean.TRUE.equals(newest.met(List.of(pass)).get(i.id()));
         return Newest.progress(i.isSignedOff(), byJudgement, pass, isMet);
+    }
+
+    /** For no reason but that; or within the limit of its rule all the same, as where only the final sweep was left away. */
+    private static boolean isMet(SignOff end) {
+        Double worst = end.terms().worstSwr();
+        return end.terms().reason() == null
+                || worst != null
+                        && end.rule().filter(r -> worst <= r.limitSwr()).isPresent();
     }
 
     private static List<String> faults(Installation i, List<Newest.Worked> own) {

@@ -40,6 +40,7 @@ interface BookRepository extends JpaRepository<BookEntry, UUID> {
             Double lengthRatioDoubt,
             int changes,
             int readings,
+            boolean isMet,
             Double worstSwr,
             Instant signedAt) {
 
@@ -51,6 +52,7 @@ interface BookRepository extends JpaRepository<BookEntry, UUID> {
                     lesson(),
                     changes,
                     readings,
+                    isMet,
                     worstSwr == null ? OptionalDouble.empty() : OptionalDouble.of(worstSwr),
                     signedAt);
         }
@@ -66,7 +68,7 @@ interface BookRepository extends JpaRepository<BookEntry, UUID> {
     @Query("""
             select new dorada.server.book.BookRepository$Row(
                 b.installationId, b.kind, b.middleHz, b.carrier, b.mount, b.antenna, b.finalLengthM, b.lengthRatio,
-                b.lengthRatioDoubt, b.changes, b.readings, b.worstSwr, b.signedAt)
+                b.lengthRatioDoubt, b.changes, b.readings, b.met, b.worstSwr, b.signedAt)
             from BookEntry b
             where b.kind = :kind and b.middleHz between :lowHz and :highHz and b.signedAt is not null
             order by b.signedAt desc""")

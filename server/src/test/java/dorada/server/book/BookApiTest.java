@@ -2,6 +2,7 @@ package dorada.server.book;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.jsonPath;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
 import com.jayway.jsonpath.JsonPath;
@@ -41,8 +42,8 @@ class BookApiTest extends ApiTest {
         return read(postJson("/api/installations", plan).andExpect(status().isCreated()), "$.id");
     }
 
-    private static String van(String title, String mount) {
-        return plan(title, 1.05)
+    private static String van(String title, String mount, double limitSwr) {
+        return plan(title, limitSwr)
                 .replace("steel roof", mount)
                 .replace("\"oneWay\":true", "\"oneWay\":true,\"startLengthM\":0.51");
     }
@@ -57,8 +58,8 @@ class BookApiTest extends ApiTest {
     }
 
     /** Cut twice, to 490 mm, and signed off. */
-    private String finished(String title, String mount, String remark) throws Exception {
-        String id = made(van(title, mount));
+    private String finished(String title, String mount, String remark, double limitSwr) throws Exception {
+        String id = made(van(title, mount, limitSwr));
         measure(id, UUID.randomUUID(), 0);
         measure(id, UUID.randomUUID(), -0.012);
         measure(id, UUID.randomUUID(), -0.008);
@@ -88,7 +89,7 @@ class BookApiTest extends ApiTest {
 
     @Test
     void anythingThatIsKnownOfItFindsIt() throws Exception {
-        String id = finished("Tractor Quillaja", "gutter mount, zinc", "Depth mark filed, seal kept");
+        String id = finished("Tractor Quillaja", "gutter mount, zinc", "Depth mark filed, seal kept", 1.05);
         waitFor("search=quillaja&state=SIGNED_OFF_BY_JUDGEMENT", id);
         // In any case, with a letter wrong, as a beginning, and from all fields together.
         for (String asked : List.of(
@@ -124,7 +125,7 @@ class BookApiTest extends ApiTest {
     void theIndexFindsWhatAScanFinds() throws Exception {
         List<String> ids = new ArrayList<>();
         for (String title : List.of("Baler Mirlo", "Van Mirlo, long roof", "Harvester Ñandú", "Van 9")) {
-            ids.add(made(van(title, "steel roof " + title)));
+            ids.add(made(van(title, "steel roof " + title, 1.05)));
         }
         for (String id : ids) {
             waitFor("search=" + (id.equals(ids.get(3)) ? "Van 9" : ""), id);
@@ -148,9 +149,9 @@ class BookApiTest extends ApiTest {
     @Test
     void whatWasFinishedIsThereForTheNextOneLikeIt() throws Exception {
         String mount = "roof rack, left rail " + UUID.randomUUID();
-        String first = finished("Pick-up 3", mount, "490 mm");
-        String other = finished("Pick-up 4", "boot lid", "490 mm");
-        String next = made(van("Pick-up 5", mount));
+        String first = finished("Pick-up 3", mount, "490 mm", 10);
+        String other = finished("Pick-up 4", "boot lid", "490 mm", 10);
+        String next = made(van("Pick-up 5", mount, 1.5));
         waitFor("search=Pick-up 3&state=SIGNED_OFF_BY_JUDGEMENT", first);
         waitFor("search=Pick-up 4&state=SIGNED_OFF_BY_JUDGEMENT", other);
         String likes = getAs(viewer, "/api/installations/" + next + "/like")
@@ -166,6 +167,13 @@ class BookApiTest extends ApiTest {
         assertThat(JsonPath.<Integer>read(likes, "$.nearest[0].row.changes")).isEqualTo(2);
         double median = JsonPath.<Number>read(likes, "$.lengthM.median").doubleValue();
         assertThat(JsonPath.<Number>read(likes, "$.cutToM").doubleValue()).isGreaterThan(median);
+        // One that was let pass for a reason is shown, and is no example to cut by.
+        String passed = finished("Pick-up 6", mount, "490 mm", 1.05);
+        waitFor("search=Pick-up 6&state=SIGNED_OFF_BY_JUDGEMENT", passed);
+        getAs(viewer, "/api/installations/" + next + "/like")
+                .andExpect(jsonPath("$.nearest[?(@.row.id == '" + passed + "')].row.met")
+                        .value(false))
+                .andExpect(jsonPath("$.lengthM.median").value(median));
         // The first of a kind has itself for no example.
         List<String> own = JsonPath.read(
                 getAs(viewer, "/api/installations/" + first + "/like")

@@ -252,4 +252,20 @@ class KeepingTest {
         }
         assertThatThrownBy(() -> KeepingMain.resetLead(data, "ines")).hasMessageContaining("Leads: marisol.");
     }
+
+    @Test
+    void theSearchIndexCanBeTakenAwayAndIsNotThatOfDataThatWereLaidAside() throws Exception {
+        Path file;
+        try (Connection open = shop()) {
+            file = new BackupFolder(data).make(open, LocalDateTime.of(2026, 3, 1, 4, 0));
+        }
+        Path index = Files.createDirectories(data.resolve(DataFolder.INDEX).resolve("BookEntry"));
+        Files.writeString(index.resolve("segments_1"), "of before");
+        assertThat(KeepingMain.reindex(data)).contains("the next start makes it anew");
+        assertThat(data.resolve(DataFolder.INDEX)).doesNotExist();
+        assertThat(KeepingMain.reindex(data)).contains("the next start makes one");
+        Files.createDirectories(index);
+        KeepingMain.restore(data, file, true);
+        assertThat(data.resolve(DataFolder.INDEX)).doesNotExist();
+    }
 }
