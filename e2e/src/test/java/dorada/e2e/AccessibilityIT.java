@@ -20,6 +20,7 @@ class AccessibilityIT {
         {"/due", "Limits that stand"},
         {"/radios", "known to be good"},
         {"/stations", "Repeaters, bases"},
+        {"/book", "Tow plane"},
         {"/plan", "Claim:"},
         {"/plan/ground", "From above"},
         {"/plan/watts", "What each change is worth"},

@@ -87,14 +87,9 @@ class ScreenshotsIT {
             assertThat(ines.traces("earlier")).hasCount(1);
             page.waitForTimeout(3000);
             take(page, "live-sweep");
-            page.navigate(dorada.address() + "/live/meters");
-            for (String channel : List.of("153", "156", "159")) {
-                page.getByLabel("Channel, MHz").fill(channel);
-                ines.button("Set the needle to full scale").click();
-                ines.button("Transmit and read").click();
-                page.getByText(channel + ".000").first().waitFor();
-            }
-            take(page, "meters");
+            page.navigate(dorada.address() + "/book");
+            page.getByText("Tow plane").first().waitFor();
+            take(page, "book");
             page.navigate(dorada.address() + "/radios");
             page.getByText("Depot base radio").click();
             page.getByText("Checks so far").waitFor();

@@ -66,7 +66,7 @@ public record Likes<T>(
      * @param isOneWay false where it slides both ways: then it is set to where they ended
      */
     public Optional<Double> startLengthM(boolean isOneWay) {
-        return lengthM.map(s -> isOneWay ? Math.max((1 + ALLOWANCE) * s.median(), s.high()) : s.median());
+        return lengthM.map(s -> isOneWay ? Math.max((1 + ALLOWANCE) * s.median(), s.highest()) : s.median());
     }
 
     /** What they taught, each weighed by how alike it is. */

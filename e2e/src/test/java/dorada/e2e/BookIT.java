@@ -1,0 +1,47 @@
+package dorada.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import org.junit.jupiter.api.Test;
+
+/** The shop's book: found by what is known of it, and begun again for the next one that is like it. */
+class BookIT {
+
+    private static Locator rows(Page page, String text) {
+        return page.locator("tbody tr").filter(new Locator.FilterOptions().setHasText(text));
+    }
+
+    @Test
+    void whatWasLearntOnceIsThereForTheNextOne() throws Exception {
+        try (RunningDorada dorada = RunningDorada.demo();
+                Desk desk = new Desk()) {
+            Page page = desk.page();
+            page.navigate(dorada.address());
+            Technician ines = new Technician(page, dorada.address()).signsIn("ines");
+
+            // Two letters wrong, and from several fields together; what was asked stands in the address.
+            page.navigate(dorada.address() + "/book");
+            page.locator(".filters input").first().fill("aircraft trianer");
+            assertThat(page.locator("tbody tr")).hasCount(1);
+            assertThat(rows(page, "Trainer with fabric skin")).isVisible();
+            assertThat(page.url()).contains("search=aircraft");
+            page.reload();
+            assertThat(rows(page, "Trainer with fabric skin")).isVisible();
+            page.locator(".filters input").first().fill("nobody has this");
+            assertThat(page.getByText("Nothing was found.")).isVisible();
+
+            page.locator(".filters input").first().fill("Pick-up 3");
+            rows(page, "Pick-up 3").getByText("One like it").click();
+            assertThat(page.getByLabel("Customer")).not().hasValue("");
+            ines.field("Name in the shop").fill("Pick-up 21");
+            ines.button("Create installation").click();
+            assertThat(ines.heading("Pick-up 21")).isVisible();
+            ines.button(java.util.regex.Pattern.compile("^Plan\\b")).click();
+            assertThat(page.getByText("Like this one")).isVisible();
+            assertThat(rows(page, "Pick-up 3").first()).containsText("100 %");
+        }
+    }
+}
