@@ -46,8 +46,11 @@ class Book implements Taught {
     /** Of the frequency, either way: beyond, nothing is alike. */
     private static final double BAND = 0.17;
 
-    /** The newest of a kind and band; older ones say nothing that these don't. */
-    private static final int MOST_COMPARED = 3000;
+    /** Many more than are shown: the index weighs words by how rare they are, which likeness does not. */
+    private static final int MOST_COMPARED = 200;
+
+    /** Against a rare word or two. */
+    private static final float CARRIER = 5;
 
     /** So many that are alike need none that is not. */
     private static final int ENOUGH = 5;
@@ -154,19 +157,34 @@ class Book implements Taught {
         return likes(BookKeeper.traits(i), Optional.of(i.id()));
     }
 
+    /** The index finds those that may be alike; how alike they are is worked out. */
     private Likes<UUID> likes(Traits asked, Optional<UUID> but) {
+        List<UUID> near = Search.session(entities)
+                .search(BookEntry.class)
+                .select(f -> f.id(UUID.class))
+                .where(f -> f.bool()
+                        .filter(f.match().field("kindId").matching(asked.kind().name()))
+                        .filter(f.range()
+                                .field("middleHz")
+                                .between(asked.middleHz() * (1 - BAND), asked.middleHz() * (1 + BAND)))
+                        .filter(f.exists().field("signedAt"))
+                        .should(f.match()
+                                .field("carrier")
+                                .matching(asked.carrier())
+                                .constantScore()
+                                .boost(CARRIER))
+                        .should(f.match().field("mount").matching(asked.mount()))
+                        .should(f.match().field("antenna").matching(asked.antenna())))
+                .fetchHits(MOST_COMPARED);
+        List<UUID> others =
+                near.stream().filter(id -> !but.equals(Optional.of(id))).toList();
         return Likes.of(
                 asked,
-                book
-                        .finished(
-                                asked.kind(),
-                                asked.middleHz() * (1 - BAND),
-                                asked.middleHz() * (1 + BAND),
-                                Limit.of(MOST_COMPARED))
-                        .stream()
-                        .filter(r -> !but.equals(Optional.of(r.id())))
-                        .map(BookRepository.Row::finished)
-                        .toList());
+                others.isEmpty()
+                        ? List.of()
+                        : book.finished(others).stream()
+                                .map(BookRepository.Row::finished)
+                                .toList());
     }
 
     /** What those like it taught; where there are few, what others of its kind did as well. */
@@ -179,7 +197,7 @@ class Book implements Taught {
                     .map(l -> l.finished().name())
                     .collect(Collectors.toCollection(HashSet::new));
             told.add(installation.id());
-            book.finished(installation.antennaKind(), 0, Double.MAX_VALUE, Limit.of(MOST_OF_A_KIND)).stream()
+            book.finished(installation.antennaKind(), Limit.of(MOST_OF_A_KIND)).stream()
                     .filter(r -> !told.contains(r.id()))
                     .flatMap(r -> r.finished().lesson().stream())
                     .forEach(lessons::add);

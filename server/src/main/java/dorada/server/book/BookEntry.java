@@ -66,6 +66,7 @@ class BookEntry {
     @FullTextField(analyzer = WordsOfTheBook.ANY_WORDS)
     private String antenna;
 
+    @GenericField
     private double middleHz;
 
     @Lob
@@ -99,7 +100,10 @@ class BookEntry {
     private Double worstSwr;
     private Double lengthRatio;
     private Double lengthRatioDoubt;
+
+    @GenericField
     private Instant signedAt;
+
     private Instant touchedAt;
 
     protected BookEntry() {}

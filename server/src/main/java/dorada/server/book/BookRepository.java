@@ -6,6 +6,7 @@ import dorada.core.book.Finished;
 import dorada.core.book.Traits;
 import dorada.core.tuning.TrimPrior;
 import java.time.Instant;
+import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -64,15 +65,20 @@ interface BookRepository extends JpaRepository<BookEntry, UUID> {
         }
     }
 
-    /** Those that are signed off, of one kind, between two frequencies, the newest first. */
-    @Query("""
+    String ROWS = """
             select new dorada.server.book.BookRepository$Row(
                 b.installationId, b.kind, b.middleHz, b.carrier, b.mount, b.antenna, b.finalLengthM, b.lengthRatio,
                 b.lengthRatioDoubt, b.changes, b.readings, b.met, b.worstSwr, b.signedAt)
             from BookEntry b
-            where b.kind = :kind and b.middleHz between :lowHz and :highHz and b.signedAt is not null
-            order by b.signedAt desc""")
-    List<Row> finished(AntennaKind kind, double lowHz, double highHz, Limit most);
+            where b.signedAt is not null\s""";
+
+    /** Those of {@code ids} that are signed off. */
+    @Query(ROWS + "and b.installationId in :ids")
+    List<Row> finished(Collection<UUID> ids);
+
+    /** Those of one kind that are signed off, the newest first. */
+    @Query(ROWS + "and b.kind = :kind order by b.signedAt desc")
+    List<Row> finished(AntennaKind kind, Limit most);
 
     @Query("select max(b.builtAt) from BookEntry b")
     Instant newest();
