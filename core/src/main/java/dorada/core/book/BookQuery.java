@@ -8,7 +8,7 @@ import java.util.regex.Pattern;
 /**
  * What somebody types to find something in the book, taken apart.
  *
- * @param words that must all be there
+ * @param words that must all be there, at most sixteen
  * @param frequenciesHz of which each must be a wanted channel
  * @param lengthsM of which each must be where it ended
  */
@@ -21,6 +21,9 @@ public record BookQuery(List<String> words, List<Range> frequenciesHz, List<Rang
             return new Range(value - doubt, value + doubt);
         }
     }
+
+    /** Nobody looks for more at once; what is typed beyond them is left away. */
+    private static final int MOST_WORDS = 16;
 
     private static final double INCH_M = 0.0254;
     private static final double FOOT_M = 0.3048;
@@ -68,7 +71,7 @@ public record BookQuery(List<String> words, List<Range> frequenciesHz, List<Rang
         });
         List<String> words = new ArrayList<>();
         for (String word : left.toString().split("[^\\p{L}\\p{N}]+")) {
-            if (!word.isEmpty()) {
+            if (!word.isEmpty() && words.size() < MOST_WORDS) {
                 words.add(word);
             }
         }

@@ -104,7 +104,9 @@ class Book implements Taught {
 
     /** As it is, with a letter wrong, or as the beginning of a longer one. */
     private static SearchPredicate wordy(TypedSearchPredicateFactory<?> f, String word) {
-        int wrong = word.length() < ONE_WRONG ? 0 : word.length() < TWO_WRONG ? 1 : 2;
+        // A number with another digit is another number.
+        boolean isNumber = word.chars().anyMatch(Character::isDigit);
+        int wrong = isNumber || word.length() < ONE_WRONG ? 0 : word.length() < TWO_WRONG ? 1 : 2;
         return f.or().add(f.match().fields(WORDY).matching(word).boost(4))
                 .add(f.prefix().fields(WORDY).matching(plain(word)).boost(2))
                 .add(

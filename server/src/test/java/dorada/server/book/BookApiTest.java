@@ -114,6 +114,8 @@ class BookApiTest extends ApiTest {
         assertThat(found("search=quillaja&kind=QUARTER_WAVE_WHIP&carrier=VEHICLE"))
                 .containsExactly(id);
         assertThat(found("search=quillaja mast")).doesNotContain(id);
+        // Another digit is another number.
+        assertThat(found("search=quillaja 1234")).doesNotContain(id);
         // A short word with another letter is another word.
         assertThat(found("search=quillaja zonc")).contains(id);
         assertThat(found("search=quillaja zin")).contains(id);
@@ -199,6 +201,9 @@ class BookApiTest extends ApiTest {
         getAs(viewer, "/api/book?search=" + "x".repeat(300)).andExpect(status().isUnprocessableContent());
         getAs(viewer, "/api/book?size=0").andExpect(status().isUnprocessableContent());
         getAs(viewer, "/api/book?state=NEVER").andExpect(status().is4xxClientError());
+        getAs(viewer, "/api/book?search=" + "harvesters ".repeat(18)).andExpect(status().isOk());
+        getAs(viewer, "/api/book?search=" + "a ".repeat(99)).andExpect(status().isOk());
+        getAs(viewer, "/api/book?page=1000&size=200").andExpect(status().isOk());
         // Nothing that is typed is a syntax.
         for (String odd : List.of("\"", "+-*?~()[]", "title:x", "a AND b", "%25", "1/0 in", "…")) {
             getAs(viewer, "/api/book?search=" + odd).andExpect(status().isOk());
