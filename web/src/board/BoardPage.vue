@@ -53,7 +53,10 @@ const sentence = computed(() => {
 })
 
 function onKey(event: KeyboardEvent) {
-  if (!isTyping(event) && event.key === 'n' && mayWrite.value) void router.push('/installations/new')
+  if (isTyping(event) || event.key !== 'n' || !mayWrite.value) return
+  // The letter belongs to the page, and not to the field that opens.
+  event.preventDefault()
+  void router.push('/installations/new')
 }
 useEventListener(window, 'keydown', onKey)
 </script>

@@ -256,9 +256,14 @@ function onKey(event: KeyboardEvent) {
   ) {
     event.preventDefault()
     doNext()
-  } else if (event.key === 's' && last.value) record(false)
-  else if (event.key === 'f' && last.value && !toBeFound.value) open('sign-off')
-  else if (event.key === 'ArrowLeft' && shown.value && shown.value.number > 1) show(shown.value.number - 1)
+  } else if (event.key === 's' && last.value) {
+    // The letter belongs to the page, and not to the field that opens.
+    event.preventDefault()
+    record(false)
+  } else if (event.key === 'f' && last.value && !toBeFound.value) {
+    event.preventDefault()
+    open('sign-off')
+  } else if (event.key === 'ArrowLeft' && shown.value && shown.value.number > 1) show(shown.value.number - 1)
   else if (event.key === 'ArrowRight' && shown.value && shown.value !== newest.value)
     show(shown.value.number + 1)
 }

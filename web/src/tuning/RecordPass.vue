@@ -203,7 +203,7 @@ function close() {
     <CheckField v-if="draft.lookedOver" v-model="draft.lookedOver">{{
       words.text('tuning.LOOKED_OVER')
     }}</CheckField>
-    <CheckField v-if="!draft.finalSweep" v-model="draft.oldAntenna">{{
+    <CheckField v-if="isBaseline" v-model="draft.oldAntenna">{{
       words.text('tuning.OLD_ANTENNA')
     }}</CheckField>
     <TextField v-model="draft.note" :name="words.text('tuning.NOTE')" type="textarea" :wrong="wrong.note" />
@@ -257,6 +257,9 @@ function close() {
       :all="installation.circumstances"
       @photo="(chosen) => (photo = chosen)"
     />
+    <CheckField v-if="!isBaseline && !draft.finalSweep" v-model="draft.oldAntenna">{{
+      words.text('tuning.OLD_ANTENNA')
+    }}</CheckField>
     <p v-if="unplaced" class="wrong" role="alert">{{ unplaced }}</p>
     <BigAction lasting submits :disabled="busy">
       {{
