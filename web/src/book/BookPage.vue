@@ -35,6 +35,19 @@ const total = computed(() => found.data.value?.total ?? 0)
 const mayWrite = computed(() => me.data.value?.role !== 'VIEWER')
 
 watch(settled, (now) => void router.replace({ query: withoutEmpty(now) }))
+/** Another link to this page is followed; what the page itself wrote there is what it shows. */
+watch(
+  () => route.query,
+  (query) => {
+    const linked = filtersOf(query)
+    if (JSON.stringify(withoutEmpty(linked)) !== JSON.stringify(withoutEmpty(settled.value)))
+      filters.value = linked
+  },
+)
+/** Anything may stand in an address. */
+const faultWord = computed(() =>
+  words.value.phrase({ id: filters.value.fault, params: {}, text: filters.value.fault }),
+)
 
 function set(more: Partial<BookFilters>) {
   filters.value = { ...filters.value, page: '', ...more }
@@ -93,7 +106,7 @@ const fine = (m: number | undefined) => (m === undefined ? '' : formatLength(m, 
       />
     </form>
     <p v-if="filters.fault" class="soft">
-      {{ words.text('book.ONLY_FAULT', { fault: words.text(filters.fault) }) }}
+      {{ words.text('book.ONLY_FAULT', { fault: faultWord }) }}
       <ActionButton quiet @click="set({ fault: '' })">{{ words.text('book.ANY_FAULT') }}</ActionButton>
     </p>
     <p v-if="found.error.value" class="wrong" role="alert">{{ found.error.value.message }}</p>

@@ -232,7 +232,12 @@ async function begin(what: () => Promise<Beginning>) {
     form.value = { ...from.form, title, alike, customer: from.form.customer || customer }
   })
 }
-if (props.like && !props.id) void begin(() => likeInstallation(props.like ?? '', words.value))
+/** Once: what is typed from then on is not begun over by a reload. */
+async function beginLike(like: string) {
+  await begin(() => likeInstallation(like, words.value))
+  await router.replace({ query: {} })
+}
+if (props.like && !props.id) void beginLike(props.like)
 </script>
 
 <template>

@@ -26,6 +26,9 @@ import org.hibernate.search.engine.search.predicate.dsl.SimpleBooleanPredicateCl
 import org.hibernate.search.engine.search.predicate.dsl.TypedSearchPredicateFactory;
 import org.hibernate.search.engine.search.query.SearchResult;
 import org.hibernate.search.mapper.orm.Search;
+import org.hibernate.search.util.common.SearchException;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -34,6 +37,8 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 @Transactional(readOnly = true)
 class Book implements Taught {
+
+    private static final Logger LOG = LoggerFactory.getLogger(Book.class);
 
     private static final String[] WORDY = {"title", "number", "customer", "people", "mount", "antenna", "named", "words"
     };
@@ -189,10 +194,20 @@ class Book implements Taught {
                                 .toList());
     }
 
+    /** Advice does without likes where the index can't be read: nobody's reading is lost for it. */
+    private Likes<UUID> likesIfFound(Installation installation) {
+        try {
+            return likesOf(installation);
+        } catch (SearchException e) {
+            LOG.warn("The index could not be asked for what is like {}: {}", installation.shopNumber(), e.getMessage());
+            return Likes.of(BookKeeper.traits(installation), List.of());
+        }
+    }
+
     /** What those like it taught; where there are few, what others of its kind did as well. */
     @Override
     public List<TrimPrior.Lesson> lessonsFor(Installation installation) {
-        Likes<UUID> likes = likesOf(installation);
+        Likes<UUID> likes = likesIfFound(installation);
         List<TrimPrior.Lesson> lessons = new ArrayList<>(likes.lessons());
         if (lessons.size() < ENOUGH) {
             Set<UUID> told = likes.nearest().stream()

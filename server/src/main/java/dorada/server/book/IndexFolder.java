@@ -1,14 +1,28 @@
 package dorada.server.book;
 
 import dorada.server.keeping.DataFolder;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.stream.Stream;
+import org.apache.lucene.index.DirectoryReader;
 import org.apache.lucene.search.IndexSearcher;
+import org.apache.lucene.store.Directory;
+import org.apache.lucene.store.FSDirectory;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 import org.springframework.boot.hibernate.autoconfigure.HibernatePropertiesCustomizer;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
+import org.springframework.util.FileSystemUtils;
 
 /** The index lies beside the database; that of a database in memory in memory too. */
 @Configuration(proxyBeanMethods = false)
 class IndexFolder {
+
+    private static final Logger LOG = LoggerFactory.getLogger(IndexFolder.class);
 
     /** So many words with a letter wrong, each in every field, as anybody may ask for at once. */
     private static final int MOST_CLAUSES = 20_000;
@@ -21,8 +35,36 @@ class IndexFolder {
         IndexSearcher.setMaxClauseCount(MOST_CLAUSES);
         return properties -> data.path()
                 .ifPresentOrElse(
-                        folder -> properties.put(
-                                ROOT, folder.resolve(DataFolder.INDEX).toString()),
+                        folder -> {
+                            Path index = folder.resolve(DataFolder.INDEX);
+                            takeAwayIfBroken(index);
+                            properties.put(ROOT, index.toString());
+                        },
                         () -> properties.put(TYPE, "local-heap"));
+    }
+
+    /** Dorada starts without it, and makes it anew from the rows. */
+    static void takeAwayIfBroken(Path index) {
+        if (!Files.isDirectory(index)) {
+            return;
+        }
+        try (Stream<Path> parts = Files.list(index)) {
+            List<Path> broken = parts.filter(p -> !isReadable(p)).toList();
+            if (!broken.isEmpty()) {
+                LOG.warn("The search index cannot be read and is made anew from the data: {}", broken);
+                FileSystemUtils.deleteRecursively(index);
+            }
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    private static boolean isReadable(Path part) {
+        try (Directory directory = FSDirectory.open(part);
+                DirectoryReader reader = DirectoryReader.open(directory)) {
+            return reader.numDocs() >= 0;
+        } catch (IOException | IllegalArgumentException e) {
+            return false;
+        }
     }
 }
