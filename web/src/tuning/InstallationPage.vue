@@ -338,11 +338,6 @@ watch(id, (next) => (draft.value = loadDraft(next)))
         />
         <RecheckTable v-if="recheck" :recheck="recheck" />
         <OldAndNew v-if="step === 'sign-off'" :passes="passes" />
-        <LikesHere
-          v-if="own.length > 0 && step === 'tune' && !draft"
-          :installation="installation.data.value"
-          :may-begin="false"
-        />
         <RunOverlay v-if="passes.some((p) => p.runName)" :installation-id="id" />
       </template>
     </div>
