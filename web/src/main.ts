@@ -21,8 +21,10 @@ const queries = new QueryClient({
       // An answer is read, never changed: no curve of thousands of points is watched point by point.
       shallow: true,
       networkMode: 'always',
-      // Only a lost connection is worth another try; what the server refused it will refuse again.
-      retry: (count, error) => error instanceof Problem && error.isUnanswered && count < 3,
+      // Only a lost connection, or a database just being opened again, is worth another try; what the server refused it will
+      // refuse again.
+      retry: (count, error) =>
+        error instanceof Problem && (error.isUnanswered || error.status === 503) && count < 3,
     },
     // Said at once and kept on the screen, instead of waiting in silence for the network.
     mutations: { networkMode: 'always' },

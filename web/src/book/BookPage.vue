@@ -11,6 +11,7 @@ import PlainTable from '@/ui/PlainTable.vue'
 import TextField from '@/ui/TextField.vue'
 import { formatMhz } from '@/units/frequency'
 import { formatLength } from '@/units/length'
+import { formatSensitivity } from '@/units/sensitivity'
 import { formatSwr } from '@/units/swr'
 import { formatTime } from '@/units/time'
 import { useWords } from '@/words/words'
@@ -57,8 +58,16 @@ const kindOptions = computed(() =>
   (kinds.data.value ?? []).map((k) => ({ value: String(k.kind), word: words.value.phrase(k.words) })),
 )
 const kindWord = (kind: string) => kindOptions.value.find((k) => k.value === kind)?.word ?? kind
-const carrierOptions = (Object.keys(CARRIERS) as Carrier[]).map((c) => ({ value: c, word: CARRIERS[c] }))
-const stateOptions = (Object.keys(STATES) as CardState[]).map((s) => ({ value: s, word: STATES[s] }))
+const carriers = (Object.keys(CARRIERS) as Carrier[]).map((c) => ({ value: c, word: CARRIERS[c] }))
+const states = (Object.keys(STATES) as CardState[]).map((s) => ({ value: s, word: STATES[s] }))
+const fields = computed(
+  () =>
+    [
+      { key: 'kind', name: 'book.KIND', options: kindOptions.value },
+      { key: 'carrier', name: 'book.CARRIER', options: carriers },
+      { key: 'state', name: 'book.STATE', options: states },
+    ] as const,
+)
 const page = computed(() => Number(filters.value.page || 0))
 const isFiltered = computed(() => Object.values(withoutEmpty(filters.value)).length > 0)
 const fine = (m: number | undefined) => (m === undefined ? '' : formatLength(m, preferences.unit))
@@ -78,31 +87,15 @@ const fine = (m: number | undefined) => (m === undefined ? '' : formatLength(m, 
         @update:model-value="set({ search: $event })"
       />
       <PickField
-        v-bind="filters.kind ? { modelValue: filters.kind } : {}"
+        v-for="f in fields"
+        :key="f.key"
+        v-bind="filters[f.key] ? { modelValue: filters[f.key] } : {}"
         clearable
-        :name="words.text('book.KIND')"
+        :name="words.text(f.name)"
         :placeholder="words.text('book.ANY')"
-        :options="kindOptions"
-        @update:model-value="set({ kind: $event })"
-        @cleared="set({ kind: '' })"
-      />
-      <PickField
-        v-bind="filters.carrier ? { modelValue: filters.carrier } : {}"
-        clearable
-        :name="words.text('book.CARRIER')"
-        :placeholder="words.text('book.ANY')"
-        :options="carrierOptions"
-        @update:model-value="set({ carrier: $event })"
-        @cleared="set({ carrier: '' })"
-      />
-      <PickField
-        v-bind="filters.state ? { modelValue: filters.state } : {}"
-        clearable
-        :name="words.text('book.STATE')"
-        :placeholder="words.text('book.ANY')"
-        :options="stateOptions"
-        @update:model-value="set({ state: $event })"
-        @cleared="set({ state: '' })"
+        :options="f.options"
+        @update:model-value="set({ [f.key]: $event })"
+        @cleared="set({ [f.key]: '' })"
       />
     </form>
     <p v-if="filters.fault" class="soft">
@@ -121,7 +114,9 @@ const fine = (m: number | undefined) => (m === undefined ? '' : formatLength(m, 
             <th>{{ words.text('book.WHAT') }}</th>
             <th class="number">MHz</th>
             <th class="number">{{ words.text('book.LENGTH') }}</th>
-            <th class="number">{{ words.text('book.MHZ_PER_MM') }}</th>
+            <th class="number">
+              {{ words.text(preferences.unit === 'mm' ? 'book.MHZ_PER_MM' : 'book.MHZ_PER_INCH') }}
+            </th>
             <th class="number">{{ words.text('book.CHANGES') }}</th>
             <th class="number">SWR</th>
             <th>{{ words.text('book.FAULTS') }}</th>
@@ -145,7 +140,7 @@ const fine = (m: number | undefined) => (m === undefined ? '' : formatLength(m, 
             </td>
             <td class="number">{{ formatMhz(r.middleHz) }}</td>
             <td class="number">{{ fine(r.finalLengthM) }}</td>
-            <td class="number">{{ r.mhzPerMm === undefined ? '' : r.mhzPerMm.toFixed(2) }}</td>
+            <td class="number">{{ formatSensitivity(r.sensitivityHzPerM, preferences.unit) }}</td>
             <td class="number">{{ r.readings ? r.changes : '' }}</td>
             <td class="number">{{ r.worstSwr === undefined ? '' : formatSwr(r.worstSwr) }}</td>
             <td>

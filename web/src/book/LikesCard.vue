@@ -4,6 +4,7 @@ import { usePreferences } from '@/preferences'
 import ActionButton from '@/ui/ActionButton.vue'
 import PlainTable from '@/ui/PlainTable.vue'
 import { formatBoth, formatLength } from '@/units/length'
+import { formatSensitivity } from '@/units/sensitivity'
 import { formatSwr } from '@/units/swr'
 import { useWords } from '@/words/words'
 import LikesPicture from './LikesPicture.vue'
@@ -25,15 +26,10 @@ const preferences = usePreferences()
 const FIRST = 4
 const isAll = ref(false)
 const shown = computed(() => (isAll.value ? props.likes.nearest : props.likes.nearest.slice(0, FIRST)))
-const beginM = computed(() => (props.isOneWay ? props.likes.cutToM : props.likes.setToM))
-/** It stands there already, as finely as a tape reads. */
-const isBegun = computed(
-  () =>
-    beginM.value !== undefined &&
-    props.startM !== undefined &&
-    Math.abs(props.startM - beginM.value) < 0.0006,
-)
+const beginM = computed(() => props.likes.startM)
 const fine = (m: number | undefined) => (m === undefined ? '' : formatLength(m, preferences.unit))
+/** What stands there already reads the same. */
+const isBegun = computed(() => beginM.value !== undefined && fine(props.startM) === fine(beginM.value))
 </script>
 
 <template>
@@ -69,7 +65,9 @@ const fine = (m: number | undefined) => (m === undefined ? '' : formatLength(m, 
             <th>{{ words.text('likes.WHICH') }}</th>
             <th class="number">{{ words.text('likes.ALIKE') }}</th>
             <th class="number">{{ words.text('book.LENGTH') }}</th>
-            <th class="number">{{ words.text('book.MHZ_PER_MM') }}</th>
+            <th class="number">
+              {{ words.text(preferences.unit === 'mm' ? 'book.MHZ_PER_MM' : 'book.MHZ_PER_INCH') }}
+            </th>
             <th class="number">{{ words.text('book.CHANGES') }}</th>
             <th class="number">SWR</th>
           </tr>
@@ -91,7 +89,7 @@ const fine = (m: number | undefined) => (m === undefined ? '' : formatLength(m, 
             </td>
             <td class="number">{{ Math.round(l.likeness * 100) }} %</td>
             <td class="number">{{ fine(l.row.finalLengthM) }}</td>
-            <td class="number">{{ l.row.mhzPerMm === undefined ? '' : l.row.mhzPerMm.toFixed(2) }}</td>
+            <td class="number">{{ formatSensitivity(l.row.sensitivityHzPerM, preferences.unit) }}</td>
             <td class="number">{{ l.row.changes }}</td>
             <td class="number">{{ l.row.worstSwr === undefined ? '' : formatSwr(l.row.worstSwr) }}</td>
           </tr>

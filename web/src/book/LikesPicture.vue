@@ -21,7 +21,7 @@ const ended = computed(() =>
     l.scaledM === undefined || !l.row.met ? [] : [{ ...l, scaledM: l.scaledM }],
   ),
 )
-const startM = computed(() => (props.isOneWay ? props.likes.cutToM : props.likes.setToM))
+const startM = computed(() => props.likes.startM)
 const x = computed(() => {
   const all = [...ended.value.map((l) => l.scaledM), ...(startM.value === undefined ? [] : [startM.value])]
   const low = Math.min(...all)

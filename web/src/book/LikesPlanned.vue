@@ -19,6 +19,7 @@ const asked = computed((): LikeAsked | undefined => {
         carrier: props.plan.carrier,
         mount: props.plan.carrierDetail,
         antenna: props.plan.antennaDetail,
+        oneWay: props.plan.oneWay,
       }
     : undefined
 })

@@ -15,7 +15,7 @@ const row = (id: string, more: object = {}) => ({
   finalLengthM: 0.49,
   changes: 2,
   worstSwr: 1.31,
-  mhzPerMm: 0.31,
+  sensitivityHzPerM: -3.1e8,
   faults: [],
   met: true,
   signedAt: '2026-03-01T08:00:00Z',
@@ -30,8 +30,7 @@ const likes = (count: number) =>
     })),
     lengthM: { median: 0.49, low: 0.488, high: 0.493 },
     changes: { median: 2, low: 1, high: 3 },
-    cutToM: 0.49735,
-    setToM: 0.49,
+    startM: 0.49735,
   }) as unknown as Likes
 
 function card(props: object) {
@@ -81,7 +80,8 @@ describe('those that are like this one', () => {
   })
 
   it('are set to where they ended where it slides, and nothing is offered twice or to who may not', () => {
-    expect(card({ isOneWay: false }).find('.begin').text()).toBe('Set it to 490 mm first')
+    const slides = { likes: { ...likes(6), startM: 0.49 }, isOneWay: false }
+    expect(card(slides).find('.begin').text()).toBe('Set it to 490 mm first')
     expect(card({ startM: 0.4974 }).find('.begin').exists()).toBe(false)
     expect(card({ startM: 0.4974 }).text()).toContain('It starts at 497 mm')
     expect(card({ mayBegin: false }).find('.begin').exists()).toBe(false)

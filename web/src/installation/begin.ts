@@ -39,7 +39,7 @@ export async function likeInstallation(id: string, words: Words): Promise<Beginn
   const likes = await answer(
     api.GET('/api/installations/{id}/like', { params: { path: { id }, query: { withItself: true } } }),
   )
-  const startM = like.oneWay ? likes.cutToM : likes.setToM
+  const { startM } = likes
   return {
     form: {
       ...formOf(planOf(like), words.unit),

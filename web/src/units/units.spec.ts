@@ -3,6 +3,7 @@ import { formatMhz, parseFrequency } from './frequency'
 import { exactLength, formatBoth, formatLength, parseLength } from './length'
 import { parseDecimal } from './number'
 import { formatSwr, returnLossOfMagnitude, returnLossOfSwr, swrOfMagnitude, swrOfReturnLoss } from './swr'
+import { formatSensitivity } from './sensitivity'
 
 describe('lengths as people type them', () => {
   // 1 in = 25.4 mm exactly (international yard and pound agreement, 1959).
@@ -135,5 +136,14 @@ describe('what |Γ| means', () => {
     expect(swrOfMagnitude(1)).toBe(Infinity)
     expect(swrOfMagnitude(0)).toBe(1)
     expect(returnLossOfMagnitude(0)).toBe(80)
+  })
+})
+
+describe('a sensitivity', () => {
+  it('is told by the millimetre or the inch taken off', () => {
+    // A 490 mm whip whose dip lies at 153.05 MHz: -153.05 / 490 MHz per mm, times 25.4 for an inch.
+    expect(formatSensitivity(-153.05e6 / 0.49, 'mm')).toBe('0.31')
+    expect(formatSensitivity(-153.05e6 / 0.49, 'inch')).toBe('7.9')
+    expect(formatSensitivity(undefined, 'mm')).toBe('')
   })
 })

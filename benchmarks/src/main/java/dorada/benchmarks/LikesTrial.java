@@ -84,9 +84,7 @@ final class LikesTrial {
                         OptionalDouble.of(o.at().lengthM()),
                         o.lesson(),
                         o.cuts(),
-                        o.cuts() + 1,
                         true,
-                        OptionalDouble.empty(),
                         Instant.EPOCH));
             }
         }
@@ -97,7 +95,7 @@ final class LikesTrial {
                     Optional<Double> start = use == Use.LESSONS ? Optional.empty() : likes.startLengthM(true);
                     HiddenAntenna begun = start.map(job::cutTo).orElse(job);
                     TrimPrior prior = TrialKinds.prior(job.kind()).informedBy(likes.lessons());
-                    count(begun, TrialPerson.follow(begun, Way.ADVISER, prior), name(n, use), tallies);
+                    count(job, TrialPerson.follow(begun, Way.ADVISER, prior), name(n, use), tallies);
                 }
             }
         }
@@ -124,10 +122,10 @@ final class LikesTrial {
                 "");
     }
 
+    /** @param job before it was cut for the first time: what that took too much off is lost as well */
     private static void count(HiddenAntenna job, TrialPerson.Outcome o, String name, Map<String, Tally> tallies) {
         boolean isLost =
                 !o.met() && !job.isCurable(o.at(), o.seen()) && job.isCurable(job.start(), TrialPerson.MOST_CUTS);
-        // What was cut too short before it was read is lost as well.
         synchronized (tallies) {
             Tally t = tallies.computeIfAbsent(name, k -> new Tally());
             t.done++;

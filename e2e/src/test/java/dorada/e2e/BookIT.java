@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 
 /** The shop's book: found by what is known of it, and begun again for the next one that is like it. */
@@ -39,7 +40,7 @@ class BookIT {
             ines.field("Name in the shop").fill("Pick-up 21");
             ines.button("Create installation").click();
             assertThat(ines.heading("Pick-up 21")).isVisible();
-            ines.button(java.util.regex.Pattern.compile("^Plan\\b")).click();
+            ines.button(Pattern.compile("^Plan\\b")).click();
             assertThat(page.getByText("Like this one")).isVisible();
             assertThat(rows(page, "Pick-up 3").first()).containsText("100 %");
         }

@@ -6,6 +6,8 @@ import java.io.IOException;
 import java.io.OutputStream;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.time.Duration;
+import java.util.List;
 import java.util.UUID;
 import java.util.concurrent.TimeUnit;
 import org.junit.jupiter.api.Assumptions;
@@ -41,7 +43,9 @@ class FaultsIT {
                 var refused = dorada.postJson(path, Shop.pass(lost, 0));
                 assertThat(refused.statusCode()).isEqualTo(507);
                 assertThat(refused.body()).contains("disk").contains("full");
-                assertThat(dorada.get("/api/installations").statusCode()).isEqualTo(200);
+                for (String look : List.of("/api/installations", path, "/api/book?search=jetty")) {
+                    assertThat(lookedAt(dorada, look)).as(look).isEqualTo(200);
+                }
                 assertThat(dorada.postJson("/api/advice", Shop.advice()).statusCode())
                         .isEqualTo(200);
                 assertThat(dorada.get("/actuator/health").body()).contains("The disk is full.");
@@ -49,12 +53,29 @@ class FaultsIT {
                 var kept = dorada.postJson(path, Shop.pass(lost, 0));
                 assertThat(kept.statusCode()).as(kept.body()).isEqualTo(201);
                 assertThat(dorada.get(path).body().split("\"number\":1,", -1)).hasSize(2);
+                // What the index had no room for comes as well.
+                long until = System.nanoTime() + Duration.ofSeconds(60).toNanos();
+                while (!dorada.get("/api/book?search=trial").body().contains("Trial")) {
+                    assertThat(System.nanoTime()).as("the book finds it").isLessThan(until);
+                    Thread.sleep(250);
+                }
                 System.out.println(
                         "Disk full: 507 with a sentence, looking and advice went on; room again: recorded, no restart");
             }
         } finally {
             run("umount", disk.toString());
         }
+    }
+
+    /** What was just being written when the room ended closes the database, once: that is said, and whoever asks again sees. */
+    private static int lookedAt(RunningDorada dorada, String path) throws IOException, InterruptedException {
+        long until = System.nanoTime() + Duration.ofSeconds(10).toNanos();
+        int status = dorada.get(path).statusCode();
+        while ((status == 503 || status == 507) && System.nanoTime() < until) {
+            Thread.sleep(100);
+            status = dorada.get(path).statusCode();
+        }
+        return status;
     }
 
     /** To the last byte. */

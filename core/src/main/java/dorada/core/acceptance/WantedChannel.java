@@ -51,6 +51,13 @@ public record WantedChannel(String name, double frequencyHz, boolean primary, Us
         return bands;
     }
 
+    /** Geometric middle of each band of {@code channels} in Hz, ascending. */
+    public static double[] middlesHz(List<WantedChannel> channels) {
+        return bands(channels).stream()
+                .mapToDouble(b -> Math.sqrt(b.get(0).frequencyHz * b.get(b.size() - 1).frequencyHz))
+                .toArray();
+    }
+
     /** Middle of the lowest band of {@code channels}, in Hz: where one length is looked for. */
     public static double middleOfLowestBandHz(List<WantedChannel> channels) {
         List<WantedChannel> band = bands(channels).get(0);

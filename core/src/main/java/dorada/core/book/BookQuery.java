@@ -1,14 +1,16 @@
 package dorada.core.book;
 
+import java.text.Normalizer;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
 /**
  * What somebody types to find something in the book, taken apart.
  *
- * @param words that must all be there, at most sixteen
+ * @param words that must all be there, in small letters and without accents, at most sixteen
  * @param frequenciesHz of which each must be a wanted channel
  * @param lengthsM of which each must be where it ended
  */
@@ -55,7 +57,7 @@ public record BookQuery(List<String> words, List<Range> frequenciesHz, List<Rang
             lengths.add(Range.about(inches * INCH_M, Math.max(LEAST_M, INCH_M / Math.max(1, parts) / 2)));
         });
         take(left, LENGTH, m -> {
-            double unit = switch (m.group(2).toLowerCase(java.util.Locale.ROOT)) {
+            double unit = switch (m.group(2).toLowerCase(Locale.ROOT)) {
                 case "mm" -> 0.001;
                 case "cm" -> 0.01;
                 case "m" -> 1;
@@ -72,10 +74,17 @@ public record BookQuery(List<String> words, List<Range> frequenciesHz, List<Rang
         List<String> words = new ArrayList<>();
         for (String word : left.toString().split("[^\\p{L}\\p{N}]+")) {
             if (!word.isEmpty() && words.size() < MOST_WORDS) {
-                words.add(word);
+                words.add(plain(word));
             }
         }
         return new BookQuery(List.copyOf(words), List.copyOf(frequencies), List.copyOf(lengths));
+    }
+
+    /** In small letters and without accents, as the book's words are looked up. */
+    static String plain(String text) {
+        return Normalizer.normalize(text, Normalizer.Form.NFD)
+                .replaceAll("\\p{M}", "")
+                .toLowerCase(Locale.ROOT);
     }
 
     private interface Taking {

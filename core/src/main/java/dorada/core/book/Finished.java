@@ -12,9 +12,7 @@ import java.util.OptionalDouble;
  * @param finalLengthM of the piece that was adjusted; empty where nobody knew its length
  * @param lesson what it taught of its kind; empty where nothing was learnt
  * @param changes how often it was cut or moved
- * @param readings of the antenna that stayed
  * @param isMet its rule was met when it was signed off: one that was let pass for a reason is no example to cut by
- * @param worstSwr on any wanted channel when it was signed off; empty where not known
  */
 public record Finished<T>(
         T name,
@@ -22,7 +20,5 @@ public record Finished<T>(
         OptionalDouble finalLengthM,
         Optional<TrimPrior.Lesson> lesson,
         int changes,
-        int readings,
         boolean isMet,
-        OptionalDouble worstSwr,
         Instant signedAt) {}

@@ -13,12 +13,7 @@ import java.util.function.ToDoubleFunction;
  * @param nearest the likest first
  * @param lengthM final lengths of those that met their rules, on the band that is asked for: a length that was tuned for another frequency goes with its wavelength
  */
-public record Likes<T>(
-        Traits asked,
-        List<Like<T>> nearest,
-        Optional<Spread> lengthM,
-        Optional<Spread> changes,
-        Optional<Spread> worstSwr) {
+public record Likes<T>(List<Like<T>> nearest, Optional<Spread> lengthM, Optional<Spread> changes) {
 
     /** Less alike says nothing; common practice, no source. */
     private static final double LEAST = 0.5;
@@ -28,12 +23,21 @@ public record Likes<T>(
     /** What is left to be cut, as a share, so that the first reading finds it too long; common practice, no source. */
     private static final double ALLOWANCE = 0.015;
 
+    /** As much more as one alone may have ended short of the next, shared among those that are known; likewise no source. */
+    private static final double OF_ONE_ALONE = 0.03;
+
     /**
      * One of them.
      *
      * @param scaledM its final length on the band that is asked for; NaN where it is not known
      */
-    public record Like<T>(Finished<T> finished, double likeness, double scaledM) {}
+    public record Like<T>(Finished<T> finished, double likeness, double scaledM) {
+
+        /** Its length is known, and was good enough by its rule. */
+        boolean isExample() {
+            return finished.isMet() && !Double.isNaN(scaledM);
+        }
+    }
 
     public static <T> Likes<T> of(Traits asked, Collection<Finished<T>> finished) {
         List<Like<T>> nearest = finished.stream()
@@ -47,11 +51,9 @@ public record Likes<T>(
                 .limit(MOST)
                 .toList();
         return new Likes<>(
-                asked,
                 nearest,
-                spread(nearest.stream().filter(l -> l.finished().isMet()).toList(), Like::scaledM),
-                spread(nearest, l -> l.finished().changes()),
-                spread(nearest, l -> l.finished().worstSwr().orElse(Double.NaN)));
+                spread(nearest.stream().filter(Like::isExample).toList(), Like::scaledM),
+                spread(nearest, l -> l.finished().changes()));
     }
 
     private static <T> Optional<Spread> spread(List<Like<T>> nearest, ToDoubleFunction<Like<T>> of) {
@@ -66,7 +68,9 @@ public record Likes<T>(
      * @param isOneWay false where it slides both ways: then it is set to where they ended
      */
     public Optional<Double> startLengthM(boolean isOneWay) {
-        return lengthM.map(s -> isOneWay ? Math.max((1 + ALLOWANCE) * s.median(), s.highest()) : s.median());
+        long examples = nearest.stream().filter(Like::isExample).count();
+        double left = ALLOWANCE + OF_ONE_ALONE / Math.max(1, examples);
+        return lengthM.map(s -> isOneWay ? Math.max((1 + left) * s.median(), s.highest()) : s.median());
     }
 
     /** What they taught, each weighed by how alike it is. */

@@ -2,10 +2,8 @@ package dorada.core.book;
 
 import dorada.core.antenna.AntennaKind;
 import dorada.core.antenna.Carrier;
-import java.text.Normalizer;
 import java.util.HashSet;
 import java.util.List;
-import java.util.Locale;
 import java.util.Set;
 
 /**
@@ -59,8 +57,7 @@ public record Traits(AntennaKind kind, double middleHz, Carrier carrier, String 
     }
 
     private static Set<String> words(String text) {
-        String plain = Normalizer.normalize(text, Normalizer.Form.NFD).replaceAll("\\p{M}", "");
-        Set<String> words = new HashSet<>(List.of(plain.toLowerCase(Locale.ROOT).split("[^\\p{L}\\p{N}]+")));
+        Set<String> words = new HashSet<>(List.of(BookQuery.plain(text).split("[^\\p{L}\\p{N}]+")));
         words.remove("");
         return words;
     }

@@ -151,6 +151,11 @@ record Sensitivity(double lengthRatio, double doubt, boolean learnt, double surr
 
     /** Hz by which the dip moves per metre of set length, at {@code dipHz}; negative. */
     double hzPerM(double dipHz, double waves) {
+        return hzPerM(dipHz, waves, lengthRatio);
+    }
+
+    /** The same for a ratio of set to electrical length. */
+    static double hzPerM(double dipHz, double waves, double lengthRatio) {
         return -dipHz / (waves * Wavelength.ofHz(dipHz) * lengthRatio);
     }
 

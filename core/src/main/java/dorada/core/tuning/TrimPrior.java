@@ -2,7 +2,6 @@ package dorada.core.tuning;
 
 import dorada.core.antenna.AntennaKind;
 import dorada.core.antenna.BandPiece;
-import dorada.core.rf.Wavelength;
 import java.util.List;
 import java.util.Optional;
 
@@ -97,14 +96,9 @@ public record TrimPrior(double waves, double lengthRatio, double doubt, int ante
                         circuit);
     }
 
-    /** The same with the ratio that one antenna taught, and nothing else. */
-    public TrimPrior taught(Lesson lesson) {
-        return new TrimPrior(waves, lesson.lengthRatio, lesson.doubt, 1, circuit);
-    }
-
-    /** By how many hertz a dip at {@code hz} moves down for a metre more of set length: the wavelength goes with the length. */
-    public double hzPerMetre(double hz) {
-        return hz / (waves * Wavelength.ofHz(hz) * lengthRatio);
+    /** Hz by which the dip of an antenna that taught {@code lesson} moves per metre of set length, at {@code dipHz}; negative. */
+    public double hzPerM(Lesson lesson, double dipHz) {
+        return Sensitivity.hzPerM(dipHz, waves, lesson.lengthRatio);
     }
 
     /** The same where {@code factor} times as much must be set for the same effect. */

@@ -14,7 +14,6 @@ import jakarta.persistence.EntityManager;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -113,7 +112,7 @@ class Book implements Taught {
         boolean isNumber = word.chars().anyMatch(Character::isDigit);
         int wrong = isNumber || word.length() < ONE_WRONG ? 0 : word.length() < TWO_WRONG ? 1 : 2;
         return f.or().add(f.match().fields(WORDY).matching(word).boost(4))
-                .add(f.prefix().fields(WORDY).matching(plain(word)).boost(2))
+                .add(f.prefix().fields(WORDY).matching(word).boost(2))
                 .add(
                         wrong == 0
                                 ? f.matchNone()
@@ -121,43 +120,33 @@ class Book implements Taught {
                 .toPredicate();
     }
 
-    /** A beginning is not cut up into words, so that it is made as plain as they are here. */
-    private static String plain(String word) {
-        return java.text.Normalizer.normalize(word, java.text.Normalizer.Form.NFD)
-                .replaceAll("\\p{M}", "")
-                .toLowerCase(Locale.ROOT);
-    }
-
-    /** Likes, and the rows of them by their ids. */
-    record Alike(Likes<UUID> likes, Map<UUID, BookEntry> rows) {}
+    /** Likes, and the rows of them by their ids; for one that is cut, or slides both ways. */
+    record Alike(Likes<UUID> likes, Map<UUID, BookEntry> rows, boolean isOneWay) {}
 
     /** The finished ones that are most like an installation; itself is left out but where it is an example for another one. */
     Alike like(UUID installationId, boolean withItself) {
         Installation i = installations.byId(installationId);
-        return withRows(withItself ? likes(BookKeeper.traits(i), Optional.empty()) : likesOf(i));
+        return withRows(withItself ? likes(BookKeeper.traits(i), Optional.empty()) : likesOf(i), i.isOneWay());
     }
 
     /** Geometric middle of the lowest band of some channels, in Hz, as that of an installation is told. */
     static double middleHz(List<Double> channelsHz) {
-        List<WantedChannel> lowest = WantedChannel.bands(channelsHz.stream()
-                        .map(hz -> new WantedChannel("", hz, false))
-                        .toList())
-                .get(0);
-        return Math.sqrt(
-                lowest.get(0).frequencyHz() * lowest.get(lowest.size() - 1).frequencyHz());
+        return WantedChannel.middlesHz(
+                channelsHz.stream().map(hz -> new WantedChannel("", hz, false)).toList())[0];
     }
 
     /** The finished ones that are most like one that is not there yet. */
-    Alike like(Traits asked) {
-        return withRows(likes(asked, Optional.empty()));
+    Alike like(Traits asked, boolean isOneWay) {
+        return withRows(likes(asked, Optional.empty()), isOneWay);
     }
 
-    private Alike withRows(Likes<UUID> likes) {
+    private Alike withRows(Likes<UUID> likes, boolean isOneWay) {
         List<UUID> ids = likes.nearest().stream().map(l -> l.finished().name()).toList();
         return new Alike(
                 likes,
                 book.findAllById(ids).stream()
-                        .collect(Collectors.toMap(BookEntry::installationId, Function.identity())));
+                        .collect(Collectors.toMap(BookEntry::installationId, Function.identity())),
+                isOneWay);
     }
 
     private Likes<UUID> likesOf(Installation i) {

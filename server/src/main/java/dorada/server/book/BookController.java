@@ -3,7 +3,6 @@ package dorada.server.book;
 import dorada.core.acceptance.Progress;
 import dorada.core.antenna.AntennaKind;
 import dorada.core.antenna.Carrier;
-import dorada.core.book.Finished;
 import dorada.core.book.Likes;
 import dorada.core.book.Spread;
 import dorada.core.book.Traits;
@@ -33,8 +32,6 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 class BookController {
 
-    private static final double HZ_PER_M_TO_MHZ_PER_MM = 1e-9;
-
     private final Book book;
 
     BookController(Book book) {
@@ -45,7 +42,7 @@ class BookController {
      * One installation in a row.
      *
      * @param finalLengthM of the adjusted piece; absent where nobody knows it
-     * @param mhzPerMm what a millimetre of it did; absent where nothing was learnt
+     * @param sensitivityHzPerM how far its dip moved per metre of set length, negative; absent where nothing was learnt
      * @param met its rule, when it was signed off last; false before
      * @param worstSwr when it was signed off last
      * @param faults met on the way
@@ -62,7 +59,7 @@ class BookController {
             @NotNull double middleHz,
             @NotNull Progress state,
             Double finalLengthM,
-            Double mhzPerMm,
+            Double sensitivityHzPerM,
             @NotNull int changes,
             @NotNull int readings,
             @NotNull boolean met,
@@ -73,7 +70,6 @@ class BookController {
             @NotNull Instant touchedAt) {
 
         static BookRowView of(BookEntry e) {
-            Finished<BookEntry> f = e.finished();
             Traits t = e.traits();
             return new BookRowView(
                     e.installationId(),
@@ -86,17 +82,16 @@ class BookController {
                     t.antenna(),
                     t.middleHz(),
                     e.state(),
-                    f.finalLengthM().isPresent() ? f.finalLengthM().getAsDouble() : null,
-                    f.lesson()
-                            .map(l ->
-                                    TrimPrior.of(t.kind()).taught(l).hzPerMetre(t.middleHz()) * HZ_PER_M_TO_MHZ_PER_MM)
+                    e.finalLengthM().orElse(null),
+                    e.lesson()
+                            .map(l -> TrimPrior.of(t.kind()).hzPerM(l, t.middleHz()))
                             .orElse(null),
-                    f.changes(),
-                    f.readings(),
-                    f.isMet(),
-                    f.worstSwr().isPresent() ? f.worstSwr().getAsDouble() : null,
+                    e.changes(),
+                    e.readings(),
+                    e.isMet(),
+                    e.worstSwr().orElse(null),
                     e.faults().stream()
-                            .map(id -> OutcomeView.of(new Outcome(id, Map.of())))
+                            .map(id -> OutcomeView.phrase(new Outcome(id, Map.of())))
                             .toList(),
                     e.people(),
                     e.signedAt().orElse(null),
@@ -155,16 +150,9 @@ class BookController {
      * The finished installations that are most like one.
      *
      * @param lengthM where they ended, on the band that is asked for; absent where nobody knows
-     * @param cutToM to what the next is cut before its first reading
-     * @param setToM to what the next is set that slides both ways
+     * @param startM to what the next is cut or set before its first reading
      */
-    record LikesView(
-            @NotNull List<LikeView> nearest,
-            SpreadView lengthM,
-            SpreadView changes,
-            SpreadView worstSwr,
-            Double cutToM,
-            Double setToM) {
+    record LikesView(@NotNull List<LikeView> nearest, SpreadView lengthM, SpreadView changes, Double startM) {
 
         static LikesView of(Book.Alike alike) {
             Likes<UUID> l = alike.likes();
@@ -178,9 +166,7 @@ class BookController {
                             .toList(),
                     l.lengthM().map(SpreadView::of).orElse(null),
                     l.changes().map(SpreadView::of).orElse(null),
-                    l.worstSwr().map(SpreadView::of).orElse(null),
-                    l.startLengthM(true).orElse(null),
-                    l.startLengthM(false).orElse(null));
+                    l.startLengthM(alike.isOneWay()).orElse(null));
         }
     }
 
@@ -201,9 +187,10 @@ class BookController {
                                     Double>
                             channelsHz,
             @RequestParam Carrier carrier,
+            @RequestParam boolean oneWay,
             @RequestParam(defaultValue = "") @Size(max = 600, message = "At most 600 letters, please.") String mount,
             @RequestParam(defaultValue = "") @Size(max = 600, message = "At most 600 letters, please.")
                     String antenna) {
-        return LikesView.of(book.like(new Traits(kind, Book.middleHz(channelsHz), carrier, mount, antenna)));
+        return LikesView.of(book.like(new Traits(kind, Book.middleHz(channelsHz), carrier, mount, antenna), oneWay));
     }
 }

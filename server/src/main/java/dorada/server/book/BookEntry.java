@@ -3,9 +3,9 @@ package dorada.server.book;
 import dorada.core.acceptance.Progress;
 import dorada.core.antenna.AntennaKind;
 import dorada.core.antenna.Carrier;
-import dorada.core.book.Finished;
 import dorada.core.book.Traits;
 import dorada.core.tuning.TrimPrior;
+import dorada.server.installation.Installation;
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
@@ -17,7 +17,6 @@ import java.time.Instant;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
-import java.util.OptionalDouble;
 import java.util.UUID;
 import java.util.stream.Stream;
 import org.hibernate.search.engine.backend.types.Sortable;
@@ -221,23 +220,36 @@ class BookEntry {
         return touchedAt;
     }
 
-    /** What it came to, as far as it came. */
-    Finished<BookEntry> finished() {
-        return new Finished<>(
-                this,
-                traits(),
-                finalLengthM == null ? OptionalDouble.empty() : OptionalDouble.of(finalLengthM),
-                lengthRatio == null
-                        ? Optional.empty()
-                        : Optional.of(new TrimPrior.Lesson(lengthRatio, lengthRatioDoubt)),
-                changes,
-                readings,
-                met,
-                worstSwr == null ? OptionalDouble.empty() : OptionalDouble.of(worstSwr),
-                signedAt == null ? touchedAt : signedAt);
+    Optional<Double> finalLengthM() {
+        return Optional.ofNullable(finalLengthM);
     }
 
-    /** Megahertz of each wanted channel, for the index. */
+    int changes() {
+        return changes;
+    }
+
+    int readings() {
+        return readings;
+    }
+
+    boolean isMet() {
+        return met;
+    }
+
+    Optional<Double> worstSwr() {
+        return Optional.ofNullable(worstSwr);
+    }
+
+    /** What it taught of its kind; empty where nothing was learnt. */
+    Optional<TrimPrior.Lesson> lesson() {
+        return lesson(lengthRatio, lengthRatioDoubt);
+    }
+
+    static Optional<TrimPrior.Lesson> lesson(Double ratio, Double doubt) {
+        return ratio == null || doubt == null ? Optional.empty() : Optional.of(new TrimPrior.Lesson(ratio, doubt));
+    }
+
+    /** Hertz of each wanted channel, for the index. */
     @Transient
     @GenericField
     @IndexingDependency(derivedFrom = @ObjectPath(@PropertyValue(propertyName = "channels")))
@@ -263,7 +275,7 @@ class BookEntry {
     @FullTextField(analyzer = WordsOfTheBook.ANY_WORDS)
     @IndexingDependency(derivedFrom = @ObjectPath(@PropertyValue(propertyName = "shopNumber")))
     public String getNumber() {
-        return dorada.server.installation.Installation.shopNumber(shopNumber);
+        return Installation.shopNumber(shopNumber);
     }
 
     /** Outcomes' ids of what was met, for the index. */

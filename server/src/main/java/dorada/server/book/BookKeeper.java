@@ -65,7 +65,10 @@ class BookKeeper {
         List<Newest.Worked> own = all.stream().filter(p -> !p.isOldAntenna()).toList();
         Optional<SignOff> end =
                 i.visits().stream().flatMap(v -> v.signOff().stream()).reduce((a, b) -> b);
-        double changedM = own.stream().mapToDouble(Newest.Worked::changeM).sum();
+        // What a later visit has changed is told once that is signed off as well.
+        int last = end.map(e -> e.terms().passNumber()).orElse(Integer.MAX_VALUE);
+        List<Newest.Worked> told = own.stream().filter(p -> p.number() <= last).toList();
+        double changedM = told.stream().mapToDouble(Newest.Worked::changeM).sum();
         List<String> faults = faults(i, own);
         return new BookEntry.Told(
                 i.number(),
@@ -78,14 +81,14 @@ class BookKeeper {
                 words(i, all),
                 faults,
                 state(i),
-                own.isEmpty()
+                told.isEmpty()
                         ? null
                         : i.startLengthM().map(start -> start + changedM).orElse(null),
-                (int) own.stream()
+                (int) told.stream()
                         .filter(p -> p.changeM() != 0 || p.secondChangeM() != 0)
                         .count(),
-                own.size(),
-                end.filter(BookKeeper::isMet).isPresent(),
+                told.size(),
+                end.filter(e -> isMet(e, told)).isPresent(),
                 end.map(s -> s.terms().worstSwr()).orElse(null),
                 end.flatMap(SignOff::lesson),
                 end.map(SignOff::signedAt).orElse(null),
@@ -112,12 +115,12 @@ class BookKeeper {
         return Newest.progress(i.isSignedOff(), byJudgement, pass, isMet);
     }
 
-    /** For no reason but that; or within the limit of its rule all the same, as where only the final sweep was left away. */
-    private static boolean isMet(SignOff end) {
-        Double worst = end.terms().worstSwr();
+    /** For no reason but that; or for one, on a pass that met it all the same, as where only the final sweep was left away. */
+    private static boolean isMet(SignOff end, List<Newest.Worked> told) {
         return end.terms().reason() == null
-                || worst != null
-                        && end.rule().filter(r -> worst <= r.limitSwr()).isPresent();
+                || told.stream()
+                        .filter(p -> p.number() == end.terms().passNumber())
+                        .anyMatch(p -> Boolean.TRUE.equals(p.met()));
     }
 
     private static List<String> faults(Installation i, List<Newest.Worked> own) {

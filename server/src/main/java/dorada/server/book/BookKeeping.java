@@ -1,21 +1,16 @@
 package dorada.server.book;
 
 import dorada.server.installation.InstallationService.Touched;
+import dorada.server.keeping.InBackground;
+import dorada.server.keeping.RoomOnDisk;
 import dorada.server.tuning.Judgements;
 import jakarta.annotation.PreDestroy;
 import jakarta.persistence.EntityManager;
 import jakarta.persistence.EntityManagerFactory;
 import java.time.Duration;
 import java.time.Instant;
-import java.util.Set;
-import java.util.UUID;
-import java.util.concurrent.ConcurrentHashMap;
-import java.util.concurrent.ExecutorService;
-import java.util.concurrent.Executors;
 import org.hibernate.search.mapper.orm.Search;
 import org.hibernate.search.mapper.orm.work.SearchIndexingPlan;
-import org.slf4j.Logger;
-import org.slf4j.LoggerFactory;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Component;
@@ -30,23 +25,15 @@ import org.springframework.transaction.support.TransactionTemplate;
 @Component
 class BookKeeping {
 
-    private static final Logger LOG = LoggerFactory.getLogger(BookKeeping.class);
-
     /** The index is on the disk a second after a row; this is a wide margin. */
     private static final Duration PERHAPS_LOST = Duration.ofMinutes(2);
 
-    private final BookKeeper keeper;
     private final BookRepository book;
     private final Judgements judgements;
     private final EntityManager entities;
     private final EntityManagerFactory factory;
     private final TransactionTemplate transactions;
-    private final Set<UUID> waiting = ConcurrentHashMap.newKeySet();
-    private final ExecutorService worker = Executors.newSingleThreadExecutor(work -> {
-        Thread thread = new Thread(work, "book");
-        thread.setDaemon(true);
-        return thread;
-    });
+    private final InBackground background;
 
     BookKeeping(
             BookKeeper keeper,
@@ -54,24 +41,27 @@ class BookKeeping {
             Judgements judgements,
             EntityManager entities,
             EntityManagerFactory factory,
-            PlatformTransactionManager transactions) {
-        this.keeper = keeper;
+            PlatformTransactionManager transactions,
+            RoomOnDisk room,
+            LostWrites lost) {
         this.book = book;
         this.judgements = judgements;
         this.entities = entities;
         this.factory = factory;
         this.transactions = new TransactionTemplate(transactions);
+        background = new InBackground("book", room, id -> {
+            if (lost.taken()) {
+                makeIndexAnew();
+            }
+            keeper.write(id, judgements.program());
+        });
     }
 
     @EventListener(ApplicationReadyEvent.class)
     void atTheStart() {
-        worker.execute(() -> {
-            try {
-                makeIndexWhole();
-                book.stale(judgements.program()).forEach(this::later);
-            } catch (RuntimeException e) {
-                LOG.warn("The book could not be looked through: {}", e.getMessage());
-            }
+        background.run(() -> {
+            makeIndexWhole();
+            book.stale(judgements.program()).forEach(background::later);
         });
     }
 
@@ -110,25 +100,11 @@ class BookKeeping {
     /** Also of what was judged outside of a transaction. */
     @TransactionalEventListener(fallbackExecution = true)
     void changed(Touched touched) {
-        later(touched.installation());
-    }
-
-    private void later(UUID installation) {
-        if (waiting.add(installation)) {
-            worker.execute(() -> {
-                waiting.remove(installation);
-                try {
-                    keeper.write(installation, judgements.program());
-                } catch (RuntimeException e) {
-                    // It is tried again with the next change, and at the next start.
-                    LOG.warn("The book's row of {} could not be written: {}", installation, e.getMessage());
-                }
-            });
-        }
+        background.later(touched.installation());
     }
 
     @PreDestroy
     void stop() {
-        worker.shutdownNow();
+        background.close();
     }
 }

@@ -4,11 +4,9 @@ import dorada.core.antenna.AntennaKind;
 import dorada.core.antenna.Carrier;
 import dorada.core.book.Finished;
 import dorada.core.book.Traits;
-import dorada.core.tuning.TrimPrior;
 import java.time.Instant;
 import java.util.Collection;
 import java.util.List;
-import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.UUID;
 import org.springframework.data.domain.Limit;
@@ -40,9 +38,7 @@ interface BookRepository extends JpaRepository<BookEntry, UUID> {
             Double lengthRatio,
             Double lengthRatioDoubt,
             int changes,
-            int readings,
             boolean isMet,
-            Double worstSwr,
             Instant signedAt) {
 
         Finished<UUID> finished() {
@@ -50,25 +46,17 @@ interface BookRepository extends JpaRepository<BookEntry, UUID> {
                     id,
                     new Traits(kind, middleHz, carrier, mount, antenna),
                     finalLengthM == null ? OptionalDouble.empty() : OptionalDouble.of(finalLengthM),
-                    lesson(),
+                    BookEntry.lesson(lengthRatio, lengthRatioDoubt),
                     changes,
-                    readings,
                     isMet,
-                    worstSwr == null ? OptionalDouble.empty() : OptionalDouble.of(worstSwr),
                     signedAt);
-        }
-
-        private Optional<TrimPrior.Lesson> lesson() {
-            return lengthRatio == null || lengthRatioDoubt == null
-                    ? Optional.empty()
-                    : Optional.of(new TrimPrior.Lesson(lengthRatio, lengthRatioDoubt));
         }
     }
 
     String ROWS = """
             select new dorada.server.book.BookRepository$Row(
                 b.installationId, b.kind, b.middleHz, b.carrier, b.mount, b.antenna, b.finalLengthM, b.lengthRatio,
-                b.lengthRatioDoubt, b.changes, b.readings, b.met, b.worstSwr, b.signedAt)
+                b.lengthRatioDoubt, b.changes, b.met, b.signedAt)
             from BookEntry b
             where b.signedAt is not null\s""";
 

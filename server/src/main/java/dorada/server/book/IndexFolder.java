@@ -11,6 +11,8 @@ import org.apache.lucene.index.DirectoryReader;
 import org.apache.lucene.search.IndexSearcher;
 import org.apache.lucene.store.Directory;
 import org.apache.lucene.store.FSDirectory;
+import org.hibernate.search.engine.cfg.EngineSettings;
+import org.hibernate.search.engine.environment.bean.BeanReference;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.boot.hibernate.autoconfigure.HibernatePropertiesCustomizer;
@@ -31,16 +33,19 @@ class IndexFolder {
     private static final String ROOT = "hibernate.search.backend.directory.root";
 
     @Bean
-    HibernatePropertiesCustomizer whereTheIndexLies(DataFolder data) {
+    HibernatePropertiesCustomizer whereTheIndexLies(DataFolder data, LostWrites lost) {
         IndexSearcher.setMaxClauseCount(MOST_CLAUSES);
-        return properties -> data.path()
-                .ifPresentOrElse(
-                        folder -> {
-                            Path index = folder.resolve(DataFolder.INDEX);
-                            takeAwayIfBroken(index);
-                            properties.put(ROOT, index.toString());
-                        },
-                        () -> properties.put(TYPE, "local-heap"));
+        return properties -> {
+            properties.put(EngineSettings.BACKGROUND_FAILURE_HANDLER, BeanReference.ofInstance(lost));
+            data.path()
+                    .ifPresentOrElse(
+                            folder -> {
+                                Path index = folder.resolve(DataFolder.INDEX);
+                                takeAwayIfBroken(index);
+                                properties.put(ROOT, index.toString());
+                            },
+                            () -> properties.put(TYPE, "local-heap"));
+        };
     }
 
     /** Dorada starts without it, and makes it anew from the rows. */

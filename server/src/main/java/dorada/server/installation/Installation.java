@@ -486,10 +486,7 @@ public class Installation {
 
     /** Geometric middle of each wanted band in Hz, ascending. */
     public double[] bandsHz() {
-        return WantedChannel.bands(wantedChannels()).stream()
-                .mapToDouble(b ->
-                        Math.sqrt(b.get(0).frequencyHz() * b.get(b.size() - 1).frequencyHz()))
-                .toArray();
+        return WantedChannel.middlesHz(wantedChannels());
     }
 
     /** Geometric middle of the lowest wanted band in Hz. */

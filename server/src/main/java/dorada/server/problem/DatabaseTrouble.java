@@ -4,6 +4,7 @@ import java.io.IOException;
 import java.sql.SQLException;
 import java.util.Optional;
 import org.h2.api.ErrorCode;
+import org.h2.mvstore.MVStoreException;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.ProblemDetail;
 
@@ -17,6 +18,8 @@ final class DatabaseTrouble {
     private static final String CLOSED =
             "The database is being opened again. Nothing of this was kept: please send it again.";
 
+    private static final String POOL_CLOSED = "Connection is closed";
+
     private DatabaseTrouble() {}
 
     /** Empty where the trouble is another. */
@@ -26,8 +29,12 @@ final class DatabaseTrouble {
             if (t instanceof IOException && String.valueOf(t.getMessage()).contains("No space left")) {
                 return Optional.of(ProblemDetail.forStatusAndDetail(HttpStatus.INSUFFICIENT_STORAGE, FULL));
             }
+            // Its store, while it closes itself.
+            isClosed |= t instanceof MVStoreException;
+            // The pool's own, without a code: what could not be rolled back hides what it was.
             isClosed |= t instanceof SQLException s
-                    && (s.getErrorCode() == ErrorCode.DATABASE_IS_CLOSED
+                    && (POOL_CLOSED.equals(s.getMessage())
+                            || s.getErrorCode() == ErrorCode.DATABASE_IS_CLOSED
                             || s.getErrorCode() == ErrorCode.DATABASE_CALLED_AT_SHUTDOWN
                             || s.getErrorCode() == ErrorCode.OBJECT_CLOSED
                             || s.getErrorCode() == ErrorCode.CONNECTION_BROKEN_1);

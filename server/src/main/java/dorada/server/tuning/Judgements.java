@@ -2,6 +2,7 @@ package dorada.server.tuning;
 
 import dorada.server.installation.Installation;
 import dorada.server.installation.InstallationService;
+import dorada.server.keeping.RoomOnDisk;
 import java.time.Duration;
 import java.util.HashMap;
 import java.util.List;
@@ -39,6 +40,7 @@ public class Judgements {
     private final TransactionTemplate writing;
     private final TransactionTemplate reading;
     private final ApplicationEventPublisher events;
+    private final RoomOnDisk room;
     private final String program;
 
     Judgements(
@@ -50,6 +52,7 @@ public class Judgements {
             InTurn inTurn,
             PlatformTransactionManager transactions,
             ApplicationEventPublisher events,
+            RoomOnDisk room,
             ObjectProvider<BuildProperties> build) {
         this.passes = passes;
         this.kept = kept;
@@ -58,6 +61,7 @@ public class Judgements {
         this.packing = packing;
         this.inTurn = inTurn;
         this.events = events;
+        this.room = room;
         writing = new TransactionTemplate(transactions);
         reading = new TransactionTemplate(transactions);
         reading.setReadOnly(true);
@@ -109,9 +113,11 @@ public class Judgements {
             return known.get();
         }
         try {
-            judgeMissing(installationId);
-        } catch (DataAccessException | TransactionException e) {
             // A disk without room is no reason not to read.
+            if (room.isThere(0)) {
+                judgeMissing(installationId);
+            }
+        } catch (DataAccessException | TransactionException e) {
             LOG.warn("Judgements could not be kept: {}", e.getMessage());
         }
         return known(installationId)

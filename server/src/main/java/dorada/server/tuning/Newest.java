@@ -98,6 +98,7 @@ public class Newest {
      * A pass that counts, as lists of the shop tell it.
      *
      * @param fault the likeliest of what was to be looked for after it, as an outcome's id; null for none
+     * @param met the rule; null where that is not kept
      */
     public record Worked(
             int number,
@@ -107,6 +108,7 @@ public class Newest {
             String recordedBy,
             boolean isOldAntenna,
             String fault,
+            Boolean met,
             Instant recordedAt) {}
 
     /** The passes of an installation that count, oldest first; no sweep is read. */

@@ -47,7 +47,7 @@ interface TuningPassRepository extends JpaRepository<TuningPass, UUID> {
     /** Those of an installation that count, oldest first; no sweep is read. */
     @Query("""
             select new dorada.server.tuning.Newest$Worked(
-                p.number, p.changeM, p.secondChangeM, p.note, r.displayName, p.oldAntenna, j.fault, p.recordedAt)
+                p.number, p.changeM, p.secondChangeM, p.note, r.displayName, p.oldAntenna, j.fault, j.met, p.recordedAt)
             from TuningPass p join p.recordedBy r left join SavedJudgement j on j.passId = p.id
             where p.installation.id = :installation and p.number > 0 order by p.number""")
     List<Newest.Worked> worked(UUID installation);

@@ -2,6 +2,7 @@ package dorada.server.book;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
+import static org.hamcrest.Matchers.closeTo;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.jsonPath;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
@@ -10,6 +11,8 @@ import dorada.core.tuning.TrimPrior;
 import dorada.server.ApiTest;
 import dorada.server.installation.InstallationService;
 import dorada.server.tuning.Taught;
+import jakarta.persistence.EntityManagerFactory;
+import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.time.Duration;
 import java.util.ArrayList;
@@ -17,6 +20,8 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.UUID;
+import org.hibernate.search.engine.reporting.FailureContext;
+import org.hibernate.search.mapper.orm.Search;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.jdbc.core.JdbcTemplate;
@@ -37,6 +42,12 @@ class BookApiTest extends ApiTest {
 
     @Autowired
     private BookKeeping keeping;
+
+    @Autowired
+    private LostWrites lost;
+
+    @Autowired
+    private EntityManagerFactory entities;
 
     private String made(String plan) throws Exception {
         return read(postJson("/api/installations", plan).andExpect(status().isCreated()), "$.id");
@@ -168,7 +179,7 @@ class BookApiTest extends ApiTest {
                 .isCloseTo(0.49, within(1e-9));
         assertThat(JsonPath.<Integer>read(likes, "$.nearest[0].row.changes")).isEqualTo(2);
         double median = JsonPath.<Number>read(likes, "$.lengthM.median").doubleValue();
-        assertThat(JsonPath.<Number>read(likes, "$.cutToM").doubleValue()).isGreaterThan(median);
+        assertThat(JsonPath.<Number>read(likes, "$.startM").doubleValue()).isGreaterThan(median);
         // One that was let pass for a reason is shown, and is no example to cut by.
         String passed = finished("Pick-up 6", mount, "490 mm", 1.05);
         waitFor("search=Pick-up 6&state=SIGNED_OFF_BY_JUDGEMENT", passed);
@@ -176,6 +187,14 @@ class BookApiTest extends ApiTest {
                 .andExpect(jsonPath("$.nearest[?(@.row.id == '" + passed + "')].row.met")
                         .value(false))
                 .andExpect(jsonPath("$.lengthM.median").value(median));
+        // What a later visit cuts is no final length until that is signed off.
+        postJson("/api/installations/" + first + "/visits", "{\"purpose\":\"REPAIR\",\"why\":\"bent at the gate\"}")
+                .andExpect(status().isCreated());
+        measure(first, UUID.randomUUID(), -0.05);
+        waitFor("search=Pick-up 3 gate", first);
+        getAs(viewer, "/api/book?search=Pick-up 3 gate")
+                .andExpect(jsonPath("$.rows[0].finalLengthM").value(closeTo(0.49, 1e-9)))
+                .andExpect(jsonPath("$.rows[0].changes").value(2));
         // The first of a kind has itself for no example.
         List<String> own = JsonPath.read(
                 getAs(viewer, "/api/installations/" + first + "/like")
@@ -185,7 +204,9 @@ class BookApiTest extends ApiTest {
                 "$.nearest[*].row.id");
         assertThat(own).contains(other).doesNotContain(first);
         // Planned and not there yet, of another kind: nothing is alike.
-        getAs(viewer, "/api/book/like?kind=DIPOLE&channelsHz=153.05e6&channelsHz=157.45e6&carrier=VEHICLE&mount=boot")
+        getAs(
+                        viewer,
+                        "/api/book/like?kind=DIPOLE&channelsHz=153.05e6&channelsHz=157.45e6&carrier=VEHICLE&oneWay=true&mount=boot")
                 .andExpect(status().isOk());
         // What it taught is weighed by how alike it is.
         List<TrimPrior.Lesson> lessons = taught.lessonsFor(installations.byId(UUID.fromString(next)));
@@ -208,5 +229,20 @@ class BookApiTest extends ApiTest {
         for (String odd : List.of("\"", "+-*?~()[]", "title:x", "a AND b", "%25", "1/0 in", "…")) {
             getAs(viewer, "/api/book?search=" + odd).andExpect(status().isOk());
         }
+    }
+
+    @Test
+    void whatTheIndexCouldNotWriteIsThereAgainWithTheNextThatIsKept() throws Exception {
+        String id = made(plan("Van Ratama", 1.5));
+        waitFor("search=ratama", id);
+        Search.mapping(entities).scope(BookEntry.class).workspace().purge();
+        Search.mapping(entities).scope(BookEntry.class).workspace().refresh();
+        assertThat(found("search=ratama")).isEmpty();
+        FailureContext.Builder failure = FailureContext.builder();
+        failure.throwable(new IOException("No space left on device"));
+        failure.failingOperation("of a trial");
+        lost.handle(failure.build());
+        made(plan("Van Anything", 1.5));
+        waitFor("search=ratama", id);
     }
 }

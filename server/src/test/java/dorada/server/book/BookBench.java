@@ -79,12 +79,14 @@ class BookBench extends ApiTest {
             row(
                     wanted,
                     "like this one",
-                    () -> book.like(new Traits(
-                            QuarterWaveDesign.KIND,
-                            150e6 + random.nextInt(10) * 1e6,
-                            Carrier.VEHICLE,
-                            "steel roof " + random.nextInt(20),
-                            "whip")));
+                    () -> book.like(
+                            new Traits(
+                                    QuarterWaveDesign.KIND,
+                                    150e6 + random.nextInt(10) * 1e6,
+                                    Carrier.VEHICLE,
+                                    "steel roof " + random.nextInt(20),
+                                    "whip"),
+                            true));
         }
     }
 

@@ -1,10 +1,14 @@
 package dorada.server.problem;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import com.zaxxer.hikari.HikariDataSource;
 import java.io.IOException;
+import java.sql.Connection;
 import java.sql.SQLException;
 import org.h2.api.ErrorCode;
+import org.h2.mvstore.MVStoreException;
 import org.junit.jupiter.api.Test;
 
 class DatabaseTroubleTest {
@@ -20,9 +24,28 @@ class DatabaseTroubleTest {
     }
 
     @Test
+    void aRollbackOnAConnectionThatThePoolHasThrownAwayHidesNothing() throws SQLException {
+        HikariDataSource pool = new HikariDataSource();
+        pool.setJdbcUrl("jdbc:h2:mem:thrown-away");
+        try (pool) {
+            Connection thrownAway = pool.getConnection();
+            thrownAway.close();
+            assertThatThrownBy(thrownAway::rollback)
+                    .satisfies(e -> assertThat(DatabaseTrouble.of(new RuntimeException("Unable to rollback", e))
+                                    .orElseThrow()
+                                    .getStatus())
+                            .isEqualTo(503));
+        }
+    }
+
+    @Test
     void aClosedDatabaseAsksToSendAgainAndOtherTroubleIsOther() {
         assertThat(DatabaseTrouble.of(
                                 new RuntimeException(new SQLException("closed", "90098", ErrorCode.DATABASE_IS_CLOSED)))
+                        .orElseThrow()
+                        .getStatus())
+                .isEqualTo(503);
+        assertThat(DatabaseTrouble.of(new RuntimeException(new MVStoreException(4, "Transaction 1 is closed")))
                         .orElseThrow()
                         .getStatus())
                 .isEqualTo(503);

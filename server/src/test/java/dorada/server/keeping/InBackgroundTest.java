@@ -1,0 +1,53 @@
+package dorada.server.keeping;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.mockito.Mockito.mock;
+import static org.mockito.Mockito.when;
+
+import java.util.UUID;
+import java.util.concurrent.BlockingQueue;
+import java.util.concurrent.LinkedBlockingQueue;
+import java.util.concurrent.TimeUnit;
+import java.util.concurrent.atomic.AtomicInteger;
+import org.junit.jupiter.api.Test;
+
+class InBackgroundTest {
+
+    private final RoomOnDisk room = mock();
+    private final BlockingQueue<UUID> done = new LinkedBlockingQueue<>();
+
+    @Test
+    void nothingIsWrittenUntilThereIsRoomAndThenAllOfItIs() throws Exception {
+        AtomicInteger asked = new AtomicInteger();
+        when(room.isThere(0)).thenAnswer(a -> {
+            assertThat(done).isEmpty();
+            return asked.incrementAndGet() > 1;
+        });
+        UUID first = UUID.randomUUID();
+        try (InBackground background = new InBackground("trial", room, done::add)) {
+            background.later(first);
+            background.later(first);
+            assertThat(done.poll(1, TimeUnit.MINUTES)).isEqualTo(first);
+            // Once, though it was asked for twice while it waited.
+            background.run(() -> done.add(new UUID(0, 0)));
+            assertThat(done.poll(1, TimeUnit.MINUTES)).isEqualTo(new UUID(0, 0));
+        }
+    }
+
+    @Test
+    void whatFailsKeepsNothingElseFromBeingDone() throws Exception {
+        when(room.isThere(0)).thenReturn(true);
+        UUID wrong = UUID.randomUUID();
+        UUID right = UUID.randomUUID();
+        try (InBackground background = new InBackground("trial", room, id -> {
+            if (id.equals(wrong)) {
+                throw new IllegalStateException("of a trial");
+            }
+            done.add(id);
+        })) {
+            background.later(wrong);
+            background.later(right);
+            assertThat(done.poll(1, TimeUnit.MINUTES)).isEqualTo(right);
+        }
+    }
+}
