@@ -77,6 +77,11 @@ export const router = createRouter({
       meta: { title: 'Book', hasHeading: true },
     },
     {
+      path: '/lessons',
+      component: () => import('@/lesson/LessonsPage.vue'),
+      meta: { title: 'Lessons', hasHeading: true },
+    },
+    {
       path: '/stations',
       component: () => import('@/onair/StationsPage.vue'),
       meta: { title: 'Stations', hasHeading: true },

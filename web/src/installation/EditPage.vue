@@ -23,6 +23,7 @@ import AdjustFields from './AdjustFields.vue'
 import { copiesOf, likeInstallation, namesOf, type Beginning } from './begin'
 import BeginWith from './BeginWith.vue'
 import LikesPlanned from '@/book/LikesPlanned.vue'
+import LessonsPlanned from '@/lesson/LessonsPlanned.vue'
 import { formatLength } from '@/units/length'
 import FleetField from './FleetField.vue'
 import ChannelRows from './ChannelRows.vue'
@@ -303,6 +304,7 @@ if (props.like && !props.id) void beginLike(props.like)
         <TextField v-if="hasOwnLimit" v-model="form.limit" name="SWR limit" :wrong="wrong.limitSwr" />
       </section>
 
+      <LessonsPlanned v-if="!id && asTyped" :plan="asTyped" />
       <LikesPlanned
         v-if="!id && asTyped"
         :plan="asTyped"

@@ -58,6 +58,7 @@ export const PLACES: Place[] = [
     icon: Book,
     pages: [
       { id: 'BOOK', path: '/book' },
+      { id: 'LESSONS', path: '/lessons' },
       { id: 'STATIONS', path: '/stations' },
       { id: 'PEOPLE', path: '/people' },
       { id: 'REMOVED', path: '/removed' },

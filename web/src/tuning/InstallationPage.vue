@@ -6,6 +6,7 @@ import { useEventListener } from '@vueuse/core'
 import CautionList from '@/safety/CautionList.vue'
 import { useAir } from '@/onair/useAir'
 import LikesHere from '@/book/LikesHere.vue'
+import LessonsHere from '@/lesson/LessonsHere.vue'
 import { useWords } from '@/words/words'
 import { computed, defineAsyncComponent, ref, shallowRef, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
@@ -293,6 +294,12 @@ watch(id, (next) => (draft.value = loadDraft(next)))
     />
 
     <div class="middle">
+      <LessonsHere
+        v-if="step === 'plan' || step === 'ready' || step === 'baseline' || installation.data.value.signOff"
+        :installation="installation.data.value"
+        :passes="own"
+        :offers="step === 'plan'"
+      />
       <!-- Where others like it ended matters before the first reading; after it, what this one shows does. -->
       <LikesHere
         v-if="own.length === 0 && (step === 'plan' || step === 'baseline')"

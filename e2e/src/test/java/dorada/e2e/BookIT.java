@@ -43,6 +43,17 @@ class BookIT {
             ines.button(Pattern.compile("^Plan\\b")).click();
             assertThat(page.getByText("Like this one")).isVisible();
             assertThat(rows(page, "Pick-up 3").first()).containsText("100 %");
+
+            // What is written down on it stands there for whoever plans the next.
+            ines.button("Write a lesson down").click();
+            ines.field("What should whoever fits the next one know?").fill("Paint under this base: scrape first");
+            ines.button("Keep the lesson").click();
+            assertThat(page.getByText("Paint under this base")).isVisible();
+            page.navigate(dorada.address() + "/installations/new");
+            assertThat(page.getByText("Paint under this base")).isVisible();
+            page.navigate(dorada.address() + "/lessons");
+            ines.button("Remove").click();
+            assertThat(page.getByText("Nothing is written down yet.")).isVisible();
         }
     }
 }

@@ -21,7 +21,7 @@ public record Likes<T>(List<Like<T>> nearest, Optional<Spread> lengthM, Optional
     private static final int MOST = 20;
 
     /** What is left to be cut, as a share, so that the first reading finds it too long; common practice, no source. */
-    private static final double ALLOWANCE = 0.015;
+    private static final double ALLOWANCE = 0.02;
 
     /** As much more as one alone may have ended short of the next, shared among those that are known; likewise no source. */
     private static final double OF_ONE_ALONE = 0.03;

@@ -56,7 +56,7 @@ public record Traits(AntennaKind kind, double middleHz, Carrier carrier, String 
         return (double) a.size() / all.size();
     }
 
-    private static Set<String> words(String text) {
+    static Set<String> words(String text) {
         Set<String> words = new HashSet<>(List.of(BookQuery.plain(text).split("[^\\p{L}\\p{N}]+")));
         words.remove("");
         return words;

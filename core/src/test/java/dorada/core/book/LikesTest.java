@@ -74,7 +74,7 @@ class LikesTest {
         Likes<String> likes =
                 Likes.of(VAN, List.of(finished("a", VAN, 0.48), finished("b", VAN, 0.49), finished("c", VAN, 0.5)));
         double start = likes.startLengthM(true).orElseThrow();
-        assertThat(start).isCloseTo(0.49 * 1.025, within(1e-9));
+        assertThat(start).isCloseTo(0.49 * 1.03, within(1e-9));
         Likes<String> wide =
                 Likes.of(VAN, List.of(finished("a", VAN, 0.47), finished("b", VAN, 0.49), finished("c", VAN, 0.53)));
         // Nearly all ended below it.
@@ -90,7 +90,7 @@ class LikesTest {
         assertThat(Likes.of(VAN, List.of(finished("a", VAN, 0.49)))
                         .startLengthM(true)
                         .orElseThrow())
-                .isCloseTo(0.49 * 1.045, within(1e-9));
+                .isCloseTo(0.49 * 1.05, within(1e-9));
     }
 
     @Test

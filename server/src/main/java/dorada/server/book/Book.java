@@ -126,7 +126,7 @@ class Book implements Taught {
     /** The finished ones that are most like an installation; itself is left out but where it is an example for another one. */
     Alike like(UUID installationId, boolean withItself) {
         Installation i = installations.byId(installationId);
-        return withRows(withItself ? likes(BookKeeper.traits(i), Optional.empty()) : likesOf(i), i.isOneWay());
+        return withRows(withItself ? likes(i.traits(), Optional.empty()) : likesOf(i), i.isOneWay());
     }
 
     /** Geometric middle of the lowest band of some channels, in Hz, as that of an installation is told. */
@@ -150,7 +150,7 @@ class Book implements Taught {
     }
 
     private Likes<UUID> likesOf(Installation i) {
-        return likes(BookKeeper.traits(i), Optional.of(i.id()));
+        return likes(i.traits(), Optional.of(i.id()));
     }
 
     /** The index finds those that may be alike; how alike they are is worked out. */
@@ -189,7 +189,7 @@ class Book implements Taught {
             return likesOf(installation);
         } catch (SearchException e) {
             LOG.warn("The index could not be asked for what is like {}: {}", installation.shopNumber(), e.getMessage());
-            return Likes.of(BookKeeper.traits(installation), List.of());
+            return Likes.of(installation.traits(), List.of());
         }
     }
 

@@ -2,7 +2,6 @@ package dorada.server.book;
 
 import dorada.core.acceptance.Progress;
 import dorada.core.acceptance.WantedChannel;
-import dorada.core.book.Traits;
 import dorada.core.outcome.Outcome;
 import dorada.core.recheck.Finding;
 import dorada.server.installation.Installation;
@@ -74,7 +73,7 @@ class BookKeeper {
                 i.number(),
                 i.title(),
                 i.customer(),
-                traits(i),
+                i.traits(),
                 i.wantedChannels().stream().map(WantedChannel::frequencyHz).toList(),
                 people(i, all),
                 named(i, faults),
@@ -100,10 +99,6 @@ class BookKeeper {
                         .flatMap(s -> s)
                         .max(Instant::compareTo)
                         .orElseThrow());
-    }
-
-    static Traits traits(Installation i) {
-        return new Traits(i.antennaKind(), i.middleHz(), i.carrier(), i.carrierDetail(), i.antennaDetail());
     }
 
     private Progress state(Installation i) {

@@ -5,6 +5,7 @@ import dorada.core.acceptance.ReferencePlane;
 import dorada.core.acceptance.WantedChannel;
 import dorada.core.antenna.AntennaKind;
 import dorada.core.antenna.Carrier;
+import dorada.core.book.Traits;
 import dorada.core.line.Feedline;
 import dorada.core.line.Line;
 import dorada.core.ready.Method;
@@ -492,5 +493,10 @@ public class Installation {
     /** Geometric middle of the lowest wanted band in Hz. */
     public double middleHz() {
         return bandsHz()[0];
+    }
+
+    /** What makes it like another. */
+    public Traits traits() {
+        return new Traits(antennaKind(), middleHz(), carrier(), carrierDetail(), antennaDetail());
     }
 }

@@ -1,0 +1,60 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import { useMe } from '@/api/queries'
+import ActionButton from '@/ui/ActionButton.vue'
+import { useWords } from '@/words/words'
+import LessonForm from './LessonForm.vue'
+import LessonList from './LessonList.vue'
+import type { Lesson, Scope } from './queries'
+
+/** What the shop learnt that holds here, and the place to write down more. */
+const props = defineProps<{
+  lessons: Lesson[]
+  scope: Scope
+  /** On which it is learnt; nothing where it is only planned, and nothing is learnt yet. */
+  installationId?: string
+  /** What was looked for on it, in words: worth telling the next. */
+  found?: string
+  /** With none, a place to write is offered all the same. */
+  offers?: boolean
+}>()
+const words = useWords()
+const me = useMe()
+const isWriting = ref(false)
+const mayWrite = computed(() => props.installationId !== undefined && me.data.value?.role !== 'VIEWER')
+const isTold = computed(() =>
+  props.lessons.some(
+    (l) => l.installationId === props.installationId && l.says.startsWith(props.found ?? ''),
+  ),
+)
+const offersFound = computed(() => mayWrite.value && props.found !== undefined && !isTold.value)
+</script>
+
+<template>
+  <section v-if="lessons.length || offersFound || (offers && mayWrite)" class="card lessons">
+    <h2 v-if="lessons.length">{{ words.text('lessons.HERE') }}</h2>
+    <LessonList v-if="lessons.length" :lessons="lessons" />
+    <LessonForm
+      v-if="isWriting"
+      :scope="scope"
+      :installation-id="installationId"
+      :says="offersFound ? `${found}: ` : ''"
+      @done="isWriting = false"
+    />
+    <template v-else-if="mayWrite">
+      <p v-if="offersFound">{{ words.text('lessons.FOUND', { found: found ?? '' }) }}</p>
+      <ActionButton quiet class="write" @click="isWriting = true">{{
+        words.text('lessons.WRITE')
+      }}</ActionButton>
+    </template>
+  </section>
+</template>
+
+<style scoped>
+.lessons {
+  padding: 14px 18px;
+  display: grid;
+  gap: 8px;
+  justify-items: start;
+}
+</style>

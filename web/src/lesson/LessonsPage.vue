@@ -1,0 +1,64 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import { useMe } from '@/api/queries'
+import ActionButton from '@/ui/ActionButton.vue'
+import TextField from '@/ui/TextField.vue'
+import { useWords } from '@/words/words'
+import LessonForm from './LessonForm.vue'
+import LessonList from './LessonList.vue'
+import { useLessons } from './queries'
+
+/** All that the shop learnt; each is told where it holds. */
+const words = useWords()
+const me = useMe()
+const lessons = useLessons()
+const isWriting = ref(false)
+const search = ref('')
+const plain = (text: string) => text.normalize('NFD').replace(/\p{M}/gu, '').toLowerCase()
+const shown = computed(() => {
+  const asked = plain(search.value).split(/\s+/)
+  return (lessons.data.value ?? []).filter((l) => {
+    const all = plain([l.says, l.mount, l.part, l.by].join(' '))
+    return asked.every((w) => all.includes(w))
+  })
+})
+const mayWrite = computed(() => me.data.value?.role !== 'VIEWER')
+</script>
+
+<template>
+  <div class="page">
+    <h1>{{ words.text('lessons.TITLE') }}</h1>
+    <p class="soft">{{ words.text('lessons.WHY') }}</p>
+    <p v-if="lessons.error.value" class="wrong" role="alert">{{ lessons.error.value.message }}</p>
+    <template v-else-if="lessons.data.value">
+      <p v-if="lessons.data.value.length === 0">{{ words.text('lessons.NONE') }}</p>
+      <template v-else>
+        <TextField v-model="search" :name="words.text('lessons.SEARCH')" :maxlength="100" />
+        <p role="status">{{ words.text('lessons.SHOWN', { count: shown.length }) }}</p>
+        <section v-if="shown.length" class="card all"><LessonList :lessons="shown" with-scope /></section>
+      </template>
+      <section v-if="isWriting" class="card all"><LessonForm @done="isWriting = false" /></section>
+      <ActionButton v-else-if="mayWrite" class="write" @click="isWriting = true">{{
+        words.text('lessons.WRITE')
+      }}</ActionButton>
+    </template>
+  </div>
+</template>
+
+<style scoped>
+.page {
+  max-width: 1080px;
+  margin: 0 auto;
+  padding: 22px;
+  display: grid;
+  gap: 12px;
+}
+
+.all {
+  padding: 14px 18px;
+}
+
+.write {
+  justify-self: start;
+}
+</style>
