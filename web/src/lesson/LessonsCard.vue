@@ -20,6 +20,10 @@ const props = defineProps<{
 }>()
 const words = useWords()
 const me = useMe()
+/** The closest stand first; more of them would push the plan away. */
+const FIRST = 3
+const isAll = ref(false)
+const shown = computed(() => (isAll.value ? props.lessons : props.lessons.slice(0, FIRST)))
 const isWriting = ref(false)
 const mayWrite = computed(() => props.installationId !== undefined && me.data.value?.role !== 'VIEWER')
 const isTold = computed(() =>
@@ -33,7 +37,10 @@ const offersFound = computed(() => mayWrite.value && props.found !== undefined &
 <template>
   <section v-if="lessons.length || offersFound || (offers && mayWrite)" class="card lessons">
     <h2 v-if="lessons.length">{{ words.text('lessons.HERE') }}</h2>
-    <LessonList v-if="lessons.length" :lessons="lessons" />
+    <LessonList v-if="lessons.length" :lessons="shown" />
+    <ActionButton v-if="lessons.length > FIRST" quiet class="more" @click="isAll = !isAll">{{
+      words.text(isAll ? 'likes.FEWER' : 'likes.ALL', { count: lessons.length })
+    }}</ActionButton>
     <LessonForm
       v-if="isWriting"
       :scope="scope"

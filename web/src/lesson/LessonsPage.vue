@@ -33,7 +33,7 @@ const mayWrite = computed(() => me.data.value?.role !== 'VIEWER')
     <template v-else-if="lessons.data.value">
       <p v-if="lessons.data.value.length === 0">{{ words.text('lessons.NONE') }}</p>
       <template v-else>
-        <TextField v-model="search" :name="words.text('lessons.SEARCH')" :maxlength="100" />
+        <TextField v-model="search" class="search" :name="words.text('lessons.SEARCH')" :maxlength="100" />
         <p role="status">{{ words.text('lessons.SHOWN', { count: shown.length }) }}</p>
         <section v-if="shown.length" class="card all"><LessonList :lessons="shown" with-scope /></section>
       </template>
@@ -52,6 +52,10 @@ const mayWrite = computed(() => me.data.value?.role !== 'VIEWER')
   padding: 22px;
   display: grid;
   gap: 12px;
+}
+
+.search {
+  max-width: 520px;
 }
 
 .all {

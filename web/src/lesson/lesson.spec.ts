@@ -61,6 +61,13 @@ describe('what the shop learnt', () => {
     expect(told.text()).not.toContain('Looked for')
   })
 
+  it('shows the closest three of many, and all when asked', async () => {
+    const shown = card({ lessons: ['1', '2', '3', '4', '5'].map((n) => lesson(n, `Lesson ${n}`)) })
+    expect(shown.findAll('li')).toHaveLength(3)
+    await shown.find('.more').trigger('click')
+    expect(shown.findAll('li')).toHaveLength(5)
+  })
+
   it('takes no room where there is nothing to tell and nothing to write', () => {
     expect(card({}).find('section').exists()).toBe(false)
     expect(card({ offers: true }).find('.write').exists()).toBe(true)

@@ -9,12 +9,21 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 
 import com.jayway.jsonpath.JsonPath;
 import dorada.server.ApiTest;
+import dorada.server.people.Person;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
 
 class LessonApiTest extends ApiTest {
+
+    @Autowired
+    private LessonArchive archive;
+
+    @Autowired
+    private ShopLessonRepository repository;
 
     private static String lesson(UUID key, long version, String says, String scope) {
         return "{\"requestKey\":\"%s\",\"version\":%d,\"says\":\"%s\",%s}".formatted(key, version, says, scope);
@@ -83,5 +92,23 @@ class LessonApiTest extends ApiTest {
         assertThat(ids("/api/removed")).contains(id);
         postJson("/api/removed/" + id + "/put-back", "").andExpect(status().isNoContent());
         assertThat(ids("/api/lessons")).contains(id);
+    }
+
+    @Test
+    void anArchiveTakesItAlongAndPutsItThereOnce() throws Exception {
+        String id = learnt("Two washers here", "\"mount\":\"\",\"part\":\"double washer\"");
+        var packed = archive.pack(Optional.empty()).stream()
+                .filter(r -> r.id().toString().equals(id))
+                .findFirst()
+                .orElseThrow();
+        assertThat(archive.pack(Optional.of(UUID.randomUUID()))).isEmpty();
+        Person learner = archive.people(Optional.empty())
+                .filter(p -> p.login().equals(packed.learntBy()))
+                .findFirst()
+                .orElseThrow();
+        assertThat(archive.restore(packed, login -> learner)).isFalse();
+        repository.deleteById(packed.id());
+        assertThat(archive.restore(packed, login -> learner)).isTrue();
+        assertThat(archive.pack(Optional.empty())).contains(packed);
     }
 }
