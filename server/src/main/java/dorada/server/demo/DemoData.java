@@ -24,6 +24,7 @@ import dorada.server.tuning.Recording;
 import dorada.server.tuning.SignOffRequest;
 import dorada.server.tuning.TuningService;
 import dorada.server.tuning.VisitService;
+import jakarta.persistence.EntityManager;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
@@ -68,6 +69,7 @@ class DemoData implements SmartInitializingSingleton {
     private final Radios radios;
     private final Clock shopClock;
     private final TransactionTemplate transactions;
+    private final EntityManager entities;
     private final String token;
 
     DemoData(
@@ -80,6 +82,7 @@ class DemoData implements SmartInitializingSingleton {
             Radios radios,
             Clock clock,
             TransactionTemplate transactions,
+            EntityManager entities,
             @Value("${dorada.demo-token}") String token) {
         this.people = people;
         this.installations = installations;
@@ -90,6 +93,7 @@ class DemoData implements SmartInitializingSingleton {
         this.radios = radios;
         this.shopClock = clock;
         this.transactions = transactions;
+        this.entities = entities;
         this.token = token;
     }
 
@@ -113,9 +117,11 @@ class DemoData implements SmartInitializingSingleton {
             Map<String, Filled> byTitle = new HashMap<>();
             for (DemoInstallation demo : DemoInstallation.ALL) {
                 byTitle.put(demo.request().title(), fill(demo, byLogin.get(demo.by()), clock));
+                letGo();
             }
             for (DemoVisit visit : DemoVisit.ALL) {
                 visit(visit, byTitle.get(visit.title()), byLogin.get(visit.by()), clock);
+                letGo();
             }
             clock.setBack(Duration.ofDays(2));
             sheets.keep(byLogin.get("bruno").id(), DemoSheets.LINK_BEAM);
@@ -138,11 +144,17 @@ class DemoData implements SmartInitializingSingleton {
         }
     }
 
+    /** With each question Hibernate looks for changes in all that it holds: of what is finished it holds nothing. */
+    private void letGo() {
+        entities.flush();
+        entities.clear();
+    }
+
     /** @param changedM by how much it was lengthened until it was signed off */
-    private record Filled(DemoInstallation demo, Installation installation, double changedM) {}
+    private record Filled(DemoInstallation demo, UUID id, double changedM) {}
 
     private void visit(DemoVisit visit, Filled there, Person by, DemoClock clock) {
-        Installation made = there.installation();
+        Installation made = installations.byId(there.id());
         clock.setBack(Duration.ofHours(visit.hoursAgo()));
         visits.openVisit(made.id(), visit.purpose(), visit.why(), by.id());
         if (Double.isNaN(visit.slippedM())) {
@@ -221,7 +233,7 @@ class DemoData implements SmartInitializingSingleton {
                                     new SignedPart("Lock nut", null, "torqued, sealed"))),
                     by.id());
         }
-        return new Filled(demo, made, changedM);
+        return new Filled(demo, made.id(), changedM);
     }
 
     private static Recording recording(double changeM, String note, boolean isFinal) {
