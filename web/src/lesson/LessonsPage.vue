@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { useMe } from '@/api/queries'
+import { reads } from '@/shell/useFound'
 import ActionButton from '@/ui/ActionButton.vue'
 import TextField from '@/ui/TextField.vue'
 import { useWords } from '@/words/words'
@@ -14,14 +15,9 @@ const me = useMe()
 const lessons = useLessons()
 const isWriting = ref(false)
 const search = ref('')
-const plain = (text: string) => text.normalize('NFD').replace(/\p{M}/gu, '').toLowerCase()
-const shown = computed(() => {
-  const asked = plain(search.value).split(/\s+/)
-  return (lessons.data.value ?? []).filter((l) => {
-    const all = plain([l.says, l.mount, l.part, l.by].join(' '))
-    return asked.every((w) => all.includes(w))
-  })
-})
+const shown = computed(() =>
+  (lessons.data.value ?? []).filter((l) => reads([l.says, l.mount, l.part, l.by].join(' '), search.value)),
+)
 const mayWrite = computed(() => me.data.value?.role !== 'VIEWER')
 </script>
 

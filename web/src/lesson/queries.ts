@@ -1,4 +1,4 @@
-import { useQuery, useQueryClient } from '@tanstack/vue-query'
+import { keepPreviousData, useQuery, useQueryClient } from '@tanstack/vue-query'
 import { computed, type Ref } from 'vue'
 import { answer, api, type Schemas } from '@/api/client'
 import type { operations } from '@/api/schema'
@@ -22,7 +22,7 @@ export const useLessonsPlanned = (asked: Ref<PlannedAsked>) =>
   useQuery({
     queryKey: computed(() => ['lessons', 'planned', asked.value]),
     queryFn: () => answer(api.GET('/api/lessons/planned', { params: { query: asked.value } })),
-    placeholderData: (before: Lesson[] | undefined) => before,
+    placeholderData: keepPreviousData,
   })
 
 /** Wherever they are told, after one was written down, changed or removed. */

@@ -33,5 +33,6 @@ describe('the search', () => {
   it('finds a name by parts of its words, in any case', () => {
     expect(reads('Calibrations · Measure', 'meas cal')).toBe(true)
     expect(reads('Calibrations · Measure', 'plan')).toBe(false)
+    expect(reads('Inés, techo de acero', 'ines TECHÓ')).toBe(true)
   })
 })

@@ -7,13 +7,14 @@ import { pagesFor, PLACES } from './places'
 const MOST_OF_A_KIND = 6
 const SETTLED_MS = 150
 
-/** Every word of `text` somewhere in `name`, in any case. */
+const plain = (text: string) => text.normalize('NFD').replace(/\p{M}/gu, '').toLowerCase()
+
+/** Every word of `text` somewhere in `name`, in any case, with or without accents. */
 export function reads(name: string, text: string): boolean {
-  const low = name.toLowerCase()
-  return text
-    .toLowerCase()
+  const all = plain(name)
+  return plain(text)
     .split(/\s+/)
-    .every((word) => low.includes(word))
+    .every((word) => all.includes(word))
 }
 
 /**

@@ -50,10 +50,10 @@ class BookKeeping {
         this.factory = factory;
         this.transactions = new TransactionTemplate(transactions);
         background = new InBackground("book", room, id -> {
+            keeper.write(id, judgements.program());
             if (lost.taken()) {
                 makeIndexAnew();
             }
-            keeper.write(id, judgements.program());
         });
     }
 
