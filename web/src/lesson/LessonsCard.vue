@@ -13,7 +13,7 @@ const props = defineProps<{
   scope: Scope
   /** On which it is learnt; nothing where it is only planned, and nothing is learnt yet. */
   installationId?: string
-  /** What was looked for on it, in words: worth telling the next. */
+  /** What was looked for on it and nobody has told the next, in words. */
   found?: string
   /** With none, a place to write is offered all the same. */
   offers?: boolean
@@ -26,12 +26,7 @@ const isAll = ref(false)
 const shown = computed(() => (isAll.value ? props.lessons : props.lessons.slice(0, FIRST)))
 const isWriting = ref(false)
 const mayWrite = computed(() => props.installationId !== undefined && me.data.value?.role !== 'VIEWER')
-const isTold = computed(() =>
-  props.lessons.some(
-    (l) => l.installationId === props.installationId && l.says.startsWith(props.found ?? ''),
-  ),
-)
-const offersFound = computed(() => mayWrite.value && props.found !== undefined && !isTold.value)
+const offersFound = computed(() => mayWrite.value && props.found !== undefined)
 </script>
 
 <template>

@@ -3,13 +3,16 @@ import { computed } from 'vue'
 import type { Installation, Pass } from '@/tuning/sentence'
 import { useWords } from '@/words/words'
 import LessonsCard from './LessonsCard.vue'
-import { lookedFor } from './lookedFor'
 import { useLessonsOf } from './queries'
 
 /** Those that hold of an installation that is there. */
 const props = defineProps<{ installation: Installation; passes: Pass[]; offers?: boolean }>()
 const words = useWords()
-const lessons = useLessonsOf(computed(() => props.installation.id))
+const state = computed(() => [props.installation.version, ...props.passes.map((p) => p.number)].join())
+const here = useLessonsOf(
+  computed(() => props.installation.id),
+  state,
+)
 const scope = computed(() => ({
   kind: props.installation.antennaKind,
   carrier: props.installation.carrier,
@@ -17,15 +20,15 @@ const scope = computed(() => ({
   part: '',
 }))
 const found = computed(() => {
-  const name = lookedFor(props.passes, props.installation.signOff !== undefined)
+  const name = here.data.value?.lookedFor
   return name && words.value.phrase(name)
 })
 </script>
 
 <template>
   <LessonsCard
-    v-if="lessons.data.value"
-    :lessons="lessons.data.value"
+    v-if="here.data.value"
+    :lessons="here.data.value.lessons"
     :scope="scope"
     :installation-id="installation.id"
     :offers="offers"

@@ -10,10 +10,11 @@ export type PlannedAsked = operations['lessonsPlanned']['parameters']['query']
 export const useLessons = () =>
   useQuery({ queryKey: ['lessons'], queryFn: () => answer(api.GET('/api/lessons')) })
 
-/** Those that hold of an installation. */
-export const useLessonsOf = (id: Ref<string>) =>
+/** Those that hold of an installation, asked for again with each `state` of it. */
+export const useLessonsOf = (id: Ref<string>, state: Ref<string>) =>
   useQuery({
-    queryKey: computed(() => ['lessons', 'of', id.value]),
+    queryKey: computed(() => ['lessons', 'of', id.value, state.value]),
+    placeholderData: keepPreviousData,
     queryFn: () => answer(api.GET('/api/installations/{id}/lessons', { params: { path: { id: id.value } } })),
   })
 

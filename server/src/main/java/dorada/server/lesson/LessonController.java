@@ -3,10 +3,14 @@ package dorada.server.lesson;
 import dorada.core.antenna.AntennaKind;
 import dorada.core.antenna.Carrier;
 import dorada.core.book.Traits;
+import dorada.core.outcome.Outcome;
 import dorada.server.people.SignedIn;
+import dorada.server.words.OutcomeView;
 import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.List;
+import java.util.Map;
 import java.util.UUID;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -30,15 +34,26 @@ class LessonController {
         this.lessons = lessons;
     }
 
+    /**
+     * Those that hold of an installation.
+     *
+     * @param lookedFor on it, and behind it: nobody has told the next yet; absent for nothing
+     */
+    record LessonsHereView(@NotNull List<LessonView> lessons, OutcomeView lookedFor) {}
+
     @GetMapping("/api/lessons")
     List<LessonView> lessons() {
         return views(lessons.all());
     }
 
-    /** Those that hold of an installation. */
     @GetMapping("/api/installations/{id}/lessons")
-    List<LessonView> lessonsOf(@PathVariable UUID id) {
-        return views(lessons.of(id));
+    LessonsHereView lessonsOf(@PathVariable UUID id) {
+        Lessons.Here here = lessons.of(id);
+        return new LessonsHereView(
+                views(here.lessons()),
+                here.lookedFor()
+                        .map(f -> OutcomeView.phrase(new Outcome(f, Map.of())))
+                        .orElse(null));
     }
 
     /** Those that hold of one that is being planned. */

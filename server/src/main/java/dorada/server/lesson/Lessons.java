@@ -1,10 +1,13 @@
 package dorada.server.lesson;
 
+import dorada.core.book.LookedFor;
 import dorada.core.book.Traits;
+import dorada.server.installation.Installation;
 import dorada.server.installation.InstallationService;
 import dorada.server.people.PeopleService;
 import dorada.server.problem.UserProblem;
 import dorada.server.removed.Shelf;
+import dorada.server.tuning.Newest;
 import java.time.Clock;
 import java.util.Comparator;
 import java.util.List;
@@ -20,12 +23,19 @@ class Lessons implements Shelf {
 
     private final ShopLessonRepository lessons;
     private final InstallationService installations;
+    private final Newest newest;
     private final PeopleService people;
     private final Clock clock;
 
-    Lessons(ShopLessonRepository lessons, InstallationService installations, PeopleService people, Clock clock) {
+    Lessons(
+            ShopLessonRepository lessons,
+            InstallationService installations,
+            Newest newest,
+            PeopleService people,
+            Clock clock) {
         this.lessons = lessons;
         this.installations = installations;
+        this.newest = newest;
         this.people = people;
         this.clock = clock;
     }
@@ -46,9 +56,23 @@ class Lessons implements Shelf {
                 .toList();
     }
 
+    /**
+     * On an installation.
+     *
+     * @param lookedFor outcome's id of what was looked for on it and is behind it; empty also where something learnt on it is told
+     */
+    record Here(List<ShopLesson> lessons, Optional<String> lookedFor) {}
+
     @Transactional(readOnly = true)
-    List<ShopLesson> of(UUID installationId) {
-        return of(installations.byId(installationId).traits());
+    Here of(UUID installationId) {
+        Installation i = installations.byId(installationId);
+        List<ShopLesson> hold = of(i.traits());
+        boolean isTold = hold.stream().anyMatch(l -> l.installationId().equals(Optional.of(installationId)));
+        List<Optional<String>> faults = newest.worked(installationId).stream()
+                .filter(p -> !p.isOldAntenna())
+                .map(p -> Optional.ofNullable(p.fault()))
+                .toList();
+        return new Here(hold, isTold ? Optional.empty() : LookedFor.behind(faults, i.isSignedOff()));
     }
 
     ShopLesson add(LessonRequest request, UUID by) {

@@ -16,6 +16,7 @@ import java.util.Optional;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.jdbc.core.JdbcTemplate;
 
 class LessonApiTest extends ApiTest {
 
@@ -24,6 +25,9 @@ class LessonApiTest extends ApiTest {
 
     @Autowired
     private ShopLessonRepository repository;
+
+    @Autowired
+    private JdbcTemplate database;
 
     private static String lesson(UUID key, long version, String says, String scope) {
         return "{\"requestKey\":\"%s\",\"version\":%d,\"says\":\"%s\",%s}".formatted(key, version, says, scope);
@@ -36,13 +40,17 @@ class LessonApiTest extends ApiTest {
     }
 
     private List<String> ids(String path) throws Exception {
+        return ids(path, "$[*].id");
+    }
+
+    private List<String> ids(String path, String where) throws Exception {
         return JsonPath.read(
                 getAs(viewer, path)
                         .andExpect(status().isOk())
                         .andReturn()
                         .getResponse()
                         .getContentAsString(StandardCharsets.UTF_8),
-                "$[*].id");
+                where);
     }
 
     @Test
@@ -53,7 +61,7 @@ class LessonApiTest extends ApiTest {
                 "Paint under this base, scrape first",
                 "\"carrier\":\"VEHICLE\",\"kind\":\"QUARTER_WAVE_WHIP\",\"mount\":\"STEEL roof\",\"part\":\"\"");
         String other = learnt("Gutters rust", "\"mount\":\"gutter\",\"part\":\"\"");
-        assertThat(ids("/api/installations/" + installation + "/lessons"))
+        assertThat(ids("/api/installations/" + installation + "/lessons", "$.lessons[*].id"))
                 .containsSubsequence(close, wide)
                 .doesNotContain(other);
         assertThat(ids("/api/lessons/planned?kind=QUARTER_WAVE_WHIP&carrier=VEHICLE&mount=van, gutter mount"))
@@ -110,5 +118,22 @@ class LessonApiTest extends ApiTest {
         repository.deleteById(packed.id());
         assertThat(archive.restore(packed, login -> learner)).isTrue();
         assertThat(archive.pack(Optional.empty())).contains(packed);
+    }
+
+    @Test
+    void whatWasLookedForIsOfferedOnceItIsBehindAndUntilItIsTold() throws Exception {
+        String installation = read(postJson("/api/installations", plan("Van Lapacho", 1.5)), "$.id");
+        String here = "/api/installations/" + installation + "/lessons";
+        measure(installation, UUID.randomUUID(), 0);
+        database.update(
+                "update pass_judgement set fault = 'cause.DUMMY_LOAD' where pass_id in (select id from tuning_pass where installation_id = ?)",
+                UUID.fromString(installation));
+        getAs(viewer, here).andExpect(jsonPath("$.lookedFor").doesNotExist());
+        measure(installation, UUID.randomUUID(), -0.004);
+        getAs(viewer, here).andExpect(jsonPath("$.lookedFor.id").value("cause.DUMMY_LOAD"));
+        learnt(
+                "Take the dummy load off first",
+                "\"carrier\":\"VEHICLE\",\"mount\":\"\",\"part\":\"\",\"installationId\":\"" + installation + "\"");
+        getAs(viewer, here).andExpect(jsonPath("$.lookedFor").doesNotExist());
     }
 }
