@@ -30,7 +30,10 @@ const offersFound = computed(() => mayWrite.value && props.found !== undefined)
 </script>
 
 <template>
-  <section v-if="lessons.length || offersFound || (offers && mayWrite)" class="card lessons">
+  <section
+    v-if="lessons.length || offersFound || (offers && mayWrite)"
+    :class="lessons.length || offersFound || isWriting ? 'card lessons' : ''"
+  >
     <h2 v-if="lessons.length">{{ words.text('lessons.HERE') }}</h2>
     <LessonList v-if="lessons.length" :lessons="shown" />
     <ActionButton v-if="lessons.length > FIRST" quiet class="more" @click="isAll = !isAll">{{

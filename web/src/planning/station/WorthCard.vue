@@ -23,12 +23,20 @@ const words = useWords()
           ways[0]?.name
         }}
       </caption>
+      <thead v-if="w.worth.length">
+        <tr>
+          <td></td>
+          <th scope="col">sends</th>
+          <th scope="col">ERP</th>
+          <th scope="col">receives</th>
+        </tr>
+      </thead>
       <tbody>
         <tr v-for="s in w.worth" :key="s.what.id">
           <th scope="row">{{ words.phrase(s.what) }}</th>
           <td>{{ formatDb(s.gainDb) }}</td>
           <td>{{ formatWatts(s.erpW) }}</td>
-          <td class="soft">receives {{ formatDb(s.receiveGainDb) }}</td>
+          <td class="soft">{{ formatDb(s.receiveGainDb) }}</td>
         </tr>
         <tr v-if="w.worth.length === 0">
           <th scope="row">no difference</th>
@@ -54,6 +62,10 @@ table {
 .plain-table th {
   text-align: left;
   font-weight: 400;
+}
+
+.plain-table thead th {
+  text-align: right;
 }
 
 .plain-table td {
