@@ -142,17 +142,15 @@ export function useRadios() {
 }
 
 /** What is asked before the first reading by `method` on `carrier`. */
-export const useReadySteps = (
-  method: Ref<Schemas['ReadyRequest']['method']>,
-  carrier: Ref<Schemas['InstallationView']['carrier']>,
-) =>
+export const useReadySteps = (id: string, method: Ref<Schemas['ReadyRequest']['method']>) =>
   useQuery({
-    queryKey: computed(() => ['ready-steps', method.value, carrier.value]),
+    queryKey: computed(() => ['ready', id, method.value]),
     queryFn: () =>
       answer(
-        api.GET('/api/ready-steps', { params: { query: { method: method.value, carrier: carrier.value } } }),
+        api.GET('/api/installations/{id}/ready', {
+          params: { path: { id }, query: { method: method.value } },
+        }),
       ),
-    staleTime: Infinity,
     placeholderData: keepPreviousData,
   })
 
@@ -292,6 +290,17 @@ export function useSavedSheets(installation?: Ref<string | undefined>) {
 export type Recording = Schemas['Recording']
 
 export type Calibration = Schemas['CalibrationView']
+
+/** Calibrations that a sweep from one frequency to another can use, newest first; none without a span. */
+export const useCoveringCalibrations = (span: Ref<{ lowHz: number; highHz: number } | undefined>) =>
+  useQuery({
+    queryKey: computed(() => ['calibrations', 'covering', span.value]),
+    queryFn: () => {
+      const query = span.value
+      return query ? answer(api.GET('/api/calibrations/covering', { params: { query } })) : []
+    },
+    placeholderData: keepPreviousData,
+  })
 
 /** The shop's calibrations, newest first. */
 export function useCalibrations() {

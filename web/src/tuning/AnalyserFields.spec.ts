@@ -20,10 +20,13 @@ const calibration = (id: string, instrument: string, startHz: number, stopHz: nu
   madeAt: '2026-11-01T10:00:00Z',
 })
 
-async function fields(calibrations: object[], rests = 'UNCALIBRATED_ANALYSER') {
+async function fields(calibrations: ReturnType<typeof calibration>[], rests = 'UNCALIBRATED_ANALYSER') {
   get.mockImplementation((path: string) =>
     Promise.resolve({
-      data: path === '/api/instruments' ? [{ id: 'a1', name: 'Bench', recorded: true }] : calibrations,
+      data:
+        path === '/api/instruments'
+          ? [{ id: 'a1', name: 'Bench', recorded: true }]
+          : calibrations.filter((c) => path !== '/api/calibrations/covering' || c.startHz <= 140e6),
       response: new Response(),
     }),
   )
@@ -46,7 +49,7 @@ describe('a calibration that covers the sweep', () => {
     expect(shown.text()).toContain('“vhf” covers this sweep')
   })
 
-  it('is none of another instrument, and none that ends within the sweep', async () => {
+  it('is none of another instrument, and none that the sweep is not covered by', async () => {
     const { draft } = await fields([
       calibration('other', 'Yard', 130e6, 180e6),
       calibration('narrow', 'Bench', 145e6, 180e6),

@@ -2,10 +2,9 @@
 import PickField from '@/ui/PickField.vue'
 import { useWords } from '@/words/words'
 import { computed, ref, watch } from 'vue'
-import { useCalibrations, useInstruments } from '@/api/queries'
+import { useCalibrations, useCoveringCalibrations, useInstruments } from '@/api/queries'
 import { ageWords } from '@/desk/calibration'
 import type { SweptDraft } from './draft'
-import { coveringSpan } from './ready'
 import RestsFields from './RestsFields.vue'
 
 const words = useWords()
@@ -18,6 +17,9 @@ const props = defineProps<{
   span?: { startHz: number; stopHz: number } | undefined
 }>()
 const { calibrations } = useCalibrations()
+const covering = useCoveringCalibrations(
+  computed(() => props.span && { lowHz: props.span.startHz, highHz: props.span.stopHz }),
+)
 const instruments = useInstruments()
 const able = computed(() => instruments.data.value?.filter((i) => i.recorded) ?? [])
 watch(
@@ -31,16 +33,12 @@ watch(
 /** Offered once by itself; what a person chose instead stays. */
 const offered = ref('')
 watch(
-  [() => props.span?.startHz, () => props.span?.stopHz, () => draft.value.instrument, calibrations.data],
+  [covering.data, () => draft.value.instrument, able],
   () => {
-    const span = props.span
     // It holds for its instrument and for nothing else.
     const name = able.value.find((i) => i.id === draft.value.instrument)?.name
-    if (!span || !calibrations.data.value || name === undefined) return
-    const best = coveringSpan(
-      calibrations.data.value.filter((c) => c.instrument === name),
-      span,
-    )
+    if (!covering.data.value || covering.isPlaceholderData.value || name === undefined) return
+    const best = covering.data.value.find((c) => c.instrument === name)
     const isOurs = draft.value.rests === offered.value || draft.value.rests === 'UNCALIBRATED_ANALYSER'
     if (!isOurs || best?.id === draft.value.rests) return
     offered.value = best?.id ?? ''

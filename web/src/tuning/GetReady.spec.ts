@@ -30,13 +30,13 @@ beforeEach(() => {
   put.mockReset()
   get.mockImplementation((path: string) =>
     answers(
-      path === '/api/ready-steps'
+      path === '/api/installations/{id}/ready'
         ? [
             { step: 'RADIO_OFF_THE_LINE', weight: 'FORBIDS' },
-            { step: 'CALIBRATED_THERE', weight: 'DOUBTS' },
+            { step: 'CALIBRATED_THERE', weight: 'DOUBTS', known: 'YES' },
             { step: 'OUTDOORS', weight: 'DOUBTS' },
           ]
-        : path === '/api/calibrations'
+        : path === '/api/calibrations/covering'
           ? [{ id: 'k', name: 'VHF', instrument: 'Bench', startHz: 140e6, stopHz: 170e6, madeAt: now }]
           : [],
     ),

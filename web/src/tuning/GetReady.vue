@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { answer, api, type Schemas } from '@/api/client'
-import { useCalibrations, useInstallationChange, useRadios, useReadySteps } from '@/api/queries'
+import { useCoveringCalibrations, useInstallationChange, useRadios, useReadySteps } from '@/api/queries'
 import { useForm } from '@/shell/useForm'
 import BigAction from '@/ui/BigAction.vue'
 import ActionButton from '@/ui/ActionButton.vue'
@@ -9,7 +9,7 @@ import SegmentField from '@/ui/SegmentField.vue'
 import { formatTime } from '@/units/time'
 import { useWords } from '@/words/words'
 import { calibrationFor } from './elsewhere'
-import { answersOf, covering, isFresh, METHODS, type Answer, type Method, type Step } from './ready'
+import { answersOf, METHODS, type Answer, type Method, type Step } from './ready'
 import { visitOf } from './road'
 import type { Installation } from './sentence'
 
@@ -21,27 +21,16 @@ const visit = computed(() => visitOf(props.installation))
 const saved = computed(() => visit.value.ready)
 const method = ref<Method>(saved.value?.method ?? 'ANALYSER')
 const own = ref<Partial<Record<Step, Answer>>>({ ...saved.value?.answers })
-const steps = useReadySteps(
-  method,
-  computed(() => props.installation.carrier),
+const steps = useReadySteps(props.installation.id, method)
+const hz = computed(() => props.installation.channels.map((c) => c.frequencyHz))
+const calibrations = useCoveringCalibrations(
+  computed(() => ({ lowHz: Math.min(...hz.value), highHz: Math.max(...hz.value) })),
 )
-const { calibrations } = useCalibrations()
 const { radios } = useRadios()
-const calibration = computed(() => covering(calibrations.data.value ?? [], props.installation))
+const calibration = computed(() => calibrations.data.value?.[0])
 const radio = computed(() => radios.data.value?.find((r) => r.id === props.installation.radioId))
 
-/** Older than this nobody answers for it unasked: temperature and joints change, a radio ages (common practice, no source). */
-const CALIBRATION_DAYS = 1
-const RADIO_DAYS = 365
-
-/** What is known without asking; a person's own answer goes before it. */
-const known = computed<Partial<Record<Step, Answer>>>(() => ({
-  ...(isFresh(calibration.value?.madeAt, CALIBRATION_DAYS) ? { CALIBRATED_THERE: 'YES' } : {}),
-  ...(radio.value?.newest?.verdict.verdict === 'FIT' && isFresh(radio.value.newest.checkedAt, RADIO_DAYS)
-    ? { DUMMY_LOAD_FIRST: 'YES' }
-    : {}),
-}))
-const answers = computed(() => answersOf(steps.data.value ?? [], own.value, known.value))
+const answers = computed(() => answersOf(steps.data.value ?? [], own.value))
 const openCount = computed(() => (steps.data.value ?? []).filter((s) => !answers.value[s.step]).length)
 
 function fact(step: Step): string {

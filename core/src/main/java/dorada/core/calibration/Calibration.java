@@ -68,7 +68,12 @@ public final class Calibration {
 
     /** True where all of {@code span} is calibrated. */
     public boolean covers(Span span) {
-        return span.startHz() >= startHz() && span.stopHz() <= stopHz();
+        return covers(span.startHz(), span.stopHz());
+    }
+
+    /** True where everything from {@code lowHz} to {@code highHz} is calibrated; they may be one. */
+    public boolean covers(double lowHz, double highHz) {
+        return lowHz >= startHz() && highHz <= stopHz();
     }
 
     /** A corrected sweep, and what a person must know about it. */

@@ -29,6 +29,7 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import tools.jackson.databind.JsonNode;
@@ -47,9 +48,16 @@ class CalibrationController {
         this.json = json;
     }
 
+    /** The newest first. */
     @GetMapping
     List<CalibrationView> all() {
         return calibrations.all();
+    }
+
+    /** Those that a sweep from {@code lowHz} to {@code highHz} can use, the newest first. */
+    @GetMapping("/covering")
+    List<CalibrationView> covering(@RequestParam double lowHz, @RequestParam double highHz) {
+        return calibrations.covering(lowHz, highHz);
     }
 
     @PostMapping

@@ -9,9 +9,11 @@ import dorada.server.problem.UserProblem;
 import dorada.server.removed.Shelf;
 import dorada.server.sweep.SweepStore;
 import java.time.Clock;
+import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -39,6 +41,23 @@ public class Calibrations implements Shelf {
         return calibrations.findByRemovedAtIsNullOrderByMadeAtDesc().stream()
                 .map(CalibrationView::of)
                 .toList();
+    }
+
+    /** Those that cover {@code lowHz} to {@code highHz}, the newest first. */
+    @Transactional(readOnly = true)
+    List<CalibrationView> covering(double lowHz, double highHz) {
+        return madeFor(lowHz, highHz).map(CalibrationView::of).toList();
+    }
+
+    /** When the newest was made that covers {@code lowHz} to {@code highHz}; empty where none does. */
+    @Transactional(readOnly = true)
+    public Optional<Instant> madeAt(double lowHz, double highHz) {
+        return madeFor(lowHz, highHz).map(SavedCalibration::madeAt).findFirst();
+    }
+
+    private Stream<SavedCalibration> madeFor(double lowHz, double highHz) {
+        return calibrations.findByRemovedAtIsNullOrderByMadeAtDesc().stream()
+                .filter(c -> c.calibration().covers(lowHz, highHz));
     }
 
     CalibrationView make(CalibrationRequest request, UUID by) {

@@ -495,6 +495,14 @@ public class Installation {
         return bandsHz()[0];
     }
 
+    public double lowestHz() {
+        return channels.stream().mapToDouble(Channel::frequencyHz).min().orElseThrow();
+    }
+
+    public double highestHz() {
+        return channels.stream().mapToDouble(Channel::frequencyHz).max().orElseThrow();
+    }
+
     /** What makes it like another. */
     public Traits traits() {
         return new Traits(antennaKind(), middleHz(), carrier(), carrierDetail(), antennaDetail());

@@ -1,13 +1,16 @@
 package dorada.server.installation;
 
-import dorada.core.antenna.Carrier;
 import dorada.core.ready.Method;
+import dorada.core.ready.OnRecord;
 import dorada.core.ready.Readiness;
 import dorada.core.ready.ReadyStep;
+import dorada.server.calibration.Calibrations;
 import dorada.server.people.SignedIn;
+import dorada.server.radio.Radios;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
+import java.time.Clock;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
@@ -26,19 +29,38 @@ import org.springframework.web.bind.annotation.RestController;
 class ReadyController {
 
     private final InstallationService installations;
+    private final Calibrations calibrations;
+    private final Radios radios;
+    private final Clock clock;
 
-    ReadyController(InstallationService installations) {
+    ReadyController(InstallationService installations, Calibrations calibrations, Radios radios, Clock clock) {
         this.installations = installations;
+        this.calibrations = calibrations;
+        this.radios = radios;
+        this.clock = clock;
     }
 
-    record ReadyStepView(@NotNull ReadyStep step, @NotNull ReadyStep.Weight weight) {}
+    /** @param known what the shop's records answer; absent where a person has to */
+    record ReadyStepView(@NotNull ReadyStep step, @NotNull ReadyStep.Weight weight, Readiness.Answer known) {}
 
-    /** What is asked before readings by {@code method} on {@code carrier}, in the order in which it is done. */
-    @GetMapping("/ready-steps")
-    List<ReadyStepView> steps(@RequestParam Method method, @RequestParam Carrier carrier) {
-        return ReadyStep.of(method, carrier).stream()
-                .map(s -> new ReadyStepView(s, s.weight()))
+    /** What is asked before readings by {@code method} on an installation, in the order in which it is done. */
+    @GetMapping("/installations/{id}/ready")
+    List<ReadyStepView> steps(@PathVariable UUID id, @RequestParam Method method) {
+        Installation installation = installations.byId(id);
+        Map<ReadyStep, Readiness.Answer> known = onRecord(installation).answers(clock.instant());
+        return ReadyStep.of(method, installation.carrier()).stream()
+                .map(s -> new ReadyStepView(s, s.weight(), known.get(s)))
                 .toList();
+    }
+
+    private OnRecord onRecord(Installation installation) {
+        return new OnRecord(
+                calibrations.madeAt(installation.lowestHz(), installation.highestHz()),
+                installation
+                        .radioId()
+                        .flatMap(radios::known)
+                        .flatMap(Radios.Known::check)
+                        .map(c -> new OnRecord.RadioCheck(c.at(), c.isFit())));
     }
 
     /** @param answers to some of the steps or all */

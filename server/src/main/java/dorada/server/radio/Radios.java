@@ -1,6 +1,7 @@
 package dorada.server.radio;
 
 import dorada.core.outcome.Outcome;
+import dorada.core.radio.BenchVerdict;
 import dorada.server.people.PeopleService;
 import dorada.server.problem.UserProblem;
 import dorada.server.removed.Removable;
@@ -60,7 +61,7 @@ public class Radios implements Shelf {
      */
     public record Known(String name, Optional<Check> check) {}
 
-    public record Check(Outcome verdict, Instant at, String by) {}
+    public record Check(Outcome verdict, boolean isFit, Instant at, String by) {}
 
     /** Empty for a radio that the shop does not have. */
     @Transactional(readOnly = true)
@@ -73,6 +74,7 @@ public class Radios implements Shelf {
                                 .findFirst()
                                 .map(c -> new Check(
                                         c.read().verdict().verdict().of(),
+                                        c.read().verdict().verdict() == BenchVerdict.Verdict.FIT,
                                         c.checkedAt(),
                                         c.checkedBy().displayName()))));
     }

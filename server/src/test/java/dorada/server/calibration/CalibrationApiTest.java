@@ -18,15 +18,15 @@ import org.junit.jupiter.api.Test;
 import org.springframework.mock.web.MockMultipartFile;
 
 /** An analyser that reads M = 0.1 + 0.9·Γ: directivity 0.1, tracking 0.9, no source match. */
-class CalibrationApiTest extends ApiTest {
+public class CalibrationApiTest extends ApiTest {
 
-    private static String trace(double gamma) {
+    public static String trace(double gamma) {
         double m = 0.1 + 0.9 * gamma;
         return "{\"frequencyHz\":[140e6,150e6,160e6],\"re\":[" + m + "," + m + "," + m
                 + "],\"im\":[0,0,0],\"hasPhase\":true}";
     }
 
-    private static String calibration(String name, String open) {
+    public static String calibration(String name, String open) {
         return "{\"name\":\"" + name
                 + "\",\"instrument\":\"bench\",\"cable\":\"\",\"adapter\":\"BNC\",\"standards\":{\"openOffsetM\":0,"
                 + "\"openFarad\":0,\"shortOffsetM\":0,\"shortHenry\":0,\"loadOhm\":50},\"open\":" + open

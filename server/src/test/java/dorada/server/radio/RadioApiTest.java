@@ -20,14 +20,14 @@ import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.transaction.support.TransactionTemplate;
 
-class RadioApiTest extends ApiTest {
+public class RadioApiTest extends ApiTest {
 
-    private static final String GOOD = """
+    public static final String GOOD = """
             {"channelHz":125e6,"ratedPowerW":8,"forwardW":12,"fullScaleW":25,"plugLowHz":100e6,"plugHighHz":250e6,
              "carrierHz":125000036,"tolerance":5,"toleranceUnit":"PPM","toleranceSource":"a rule","spuriousDbc":-60,
              "spuriousHz":125.12e6,"note":""}""";
 
-    private static String radio(String name, long version) {
+    public static String radio(String name, long version) {
         return "{\"version\":" + version + ",\"name\":\"" + name
                 + "\",\"ratedPowerW\":8,\"swrCeiling\":2,\"note\":\"shelf 3\"}";
     }
