@@ -12,6 +12,7 @@ import java.time.Instant;
 import org.hibernate.search.mapper.orm.Search;
 import org.hibernate.search.mapper.orm.work.SearchIndexingPlan;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.PlatformTransactionManager;
@@ -43,7 +44,8 @@ class BookKeeping {
             EntityManagerFactory factory,
             PlatformTransactionManager transactions,
             RoomOnDisk room,
-            LostWrites lost) {
+            LostWrites lost,
+            ApplicationEventPublisher events) {
         this.book = book;
         this.judgements = judgements;
         this.entities = entities;
@@ -54,6 +56,7 @@ class BookKeeping {
             if (lost.taken()) {
                 makeIndexAnew();
             }
+            events.publishEvent(new RowWritten(id));
         });
     }
 
