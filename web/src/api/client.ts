@@ -39,9 +39,13 @@ function csrfToken(): string {
   return match ? decodeURIComponent(match[1] ?? '') : ''
 }
 
+/** This page among all that are open: what it changes itself it need not be told. */
+export const PAGE = crypto.randomUUID()
+
 /** A request as the browser sends it, with the CSRF header, turned into a {@link Problem} where it goes wrong. */
 export async function send(request: Request): Promise<Response> {
   request.headers.set('X-XSRF-TOKEN', csrfToken())
+  request.headers.set('X-Dorada-Page', PAGE)
   try {
     return await globalThis.fetch(request)
   } catch {

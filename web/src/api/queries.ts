@@ -31,6 +31,9 @@ type Card = Schemas['CardView']
 
 const AT_ONCE = 60
 
+/** Changes are told as they come; this is for where telling fails. */
+export const NOW_AND_THEN_MS = 60_000
+
 /** The board a page at a time, newest first; {@code state} undefined for all. */
 export function useBoard(search: Ref<string>, state: Ref<Card['state'] | undefined> = ref()) {
   const pages = useInfiniteQuery({
@@ -47,7 +50,7 @@ export function useBoard(search: Ref<string>, state: Ref<Card['state'] | undefin
     placeholderData: (
       before: { pages: { cards: Card[]; total: number }[]; pageParams: number[] } | undefined,
     ) => before,
-    refetchInterval: 15_000,
+    refetchInterval: NOW_AND_THEN_MS,
   })
   /** A card that moved to another page meanwhile stands once. */
   const cards = computed(() => {
@@ -65,7 +68,7 @@ export const useCounts = (search: Ref<string>) =>
     queryFn: () =>
       answer(api.GET('/api/installations/counts', { params: { query: { search: search.value } } })),
     placeholderData: (before: Schemas['CountView'][] | undefined) => before,
-    refetchInterval: 15_000,
+    refetchInterval: NOW_AND_THEN_MS,
   })
 
 export const useInstallation = (id: Ref<string>) =>
@@ -79,7 +82,7 @@ export const usePasses = (id: Ref<string>) =>
   useQuery({
     queryKey: computed(() => keys.passes(id.value)),
     queryFn: () => answer(api.GET('/api/installations/{id}/passes', { params: { path: { id: id.value } } })),
-    refetchInterval: 15_000,
+    refetchInterval: NOW_AND_THEN_MS,
   })
 
 /** What each visit after a sign-off found against it, the newest first. */

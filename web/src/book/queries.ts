@@ -1,6 +1,7 @@
 import { keepPreviousData, useQuery } from '@tanstack/vue-query'
 import { computed, type Ref } from 'vue'
 import { answer, api, type Schemas } from '@/api/client'
+import { NOW_AND_THEN_MS } from '@/api/queries'
 import type { operations } from '@/api/schema'
 
 export type BookRow = Schemas['BookRowView']
@@ -14,7 +15,7 @@ export const useBook = (asked: Ref<BookAsked>) =>
     queryKey: computed(() => ['board', 'book', asked.value]),
     queryFn: () => answer(api.GET('/api/book', { params: { query: asked.value } })),
     placeholderData: keepPreviousData,
-    refetchInterval: 15_000,
+    refetchInterval: NOW_AND_THEN_MS,
   })
 
 /** The finished installations that are most like one; itself is left out. */

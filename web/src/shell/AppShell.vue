@@ -7,6 +7,7 @@ import { useWords } from '@/words/words'
 import FindAnything from './FindAnything.vue'
 import PersonMenu from './PersonMenu.vue'
 import { pagesFor, placeOf, PLACES } from './places'
+import { useTogether } from './together'
 import WhereIAm from './WhereIAm.vue'
 
 const props = defineProps<{ me: Schemas['PersonView'] }>()
@@ -14,6 +15,7 @@ const props = defineProps<{ me: Schemas['PersonView'] }>()
 const words = useWords()
 const route = useRoute()
 const here = computed(() => placeOf(route.path))
+const others = useTogether(computed(() => /^\/installations\/([0-9a-f-]{36})/.exec(route.path)?.[1] ?? ''))
 const isViewer = computed(() => props.me.role === 'VIEWER')
 </script>
 
@@ -36,7 +38,7 @@ const isViewer = computed(() => props.me.role === 'VIEWER')
       </RouterLink>
     </nav>
     <header class="top">
-      <WhereIAm :here="here" :is-viewer="isViewer" />
+      <WhereIAm :here="here" :is-viewer="isViewer" :others="others" />
       <FindAnything />
       <PersonMenu :me="me" />
     </header>

@@ -7,7 +7,12 @@ import { useCameFrom } from './cameFrom'
 import { pagesFor, type Place, type PlacePage } from './places'
 
 /** Where a person is: the pages of the place, or the way back from an installation. */
-const props = defineProps<{ here: { place: Place; page: PlacePage } | undefined; isViewer: boolean }>()
+const props = defineProps<{
+  here: { place: Place; page: PlacePage } | undefined
+  isViewer: boolean
+  /** Who else is on this installation now. */
+  others: string[]
+}>()
 const words = useWords()
 const route = useRoute()
 const id = computed(() => (typeof route.params.id === 'string' ? route.params.id : ''))
@@ -26,6 +31,9 @@ const pages = computed(() => (props.here ? pagesFor(props.here.place, props.isVi
           {{ installation.data.value.title }}
         </RouterLink>
         <span class="soft">{{ installation.data.value.shopNumber }}</span>
+        <span v-if="others.length" class="others" role="status">{{
+          words.text('shell.ALSO_HERE', { names: others.join(', '), count: others.length })
+        }}</span>
       </template>
     </template>
     <template v-else>
@@ -75,6 +83,14 @@ const pages = computed(() => (props.here ? pagesFor(props.here.place, props.isVi
   max-width: 180px;
   overflow: hidden;
   text-overflow: ellipsis;
+}
+
+.others {
+  margin-left: 10px;
+  padding: 2px 10px;
+  border: 1px solid var(--line);
+  border-radius: 12px;
+  font-size: 14px;
 }
 
 .title {

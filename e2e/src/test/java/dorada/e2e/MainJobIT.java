@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import com.microsoft.playwright.APIResponse;
+import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Route;
 import com.microsoft.playwright.options.AriaRole;
@@ -64,12 +65,21 @@ class MainJobIT {
         }
         assertThat(pass).isGreaterThan(1);
         assertThat(ines.verdict()).containsText("Met: SWR 1.60 or less");
-        ines.makesItPermanent(++pass);
-        assertThat(ines.sentence()).containsText("everything is tight");
-        ines.signsOff("Depth mark filed, cap on.");
-
         Technician bruno = new Technician(desk.page(), dorada.address()).signsIn("bruno");
         bruno.finds("Pick-up 21");
+        Technician marisol = new Technician(desk.page(), dorada.address()).signsIn("marisol");
+        plansOneLikeIt(marisol);
+        assertThat(ines.page().getByText("Bruno is here too")).isVisible();
+        ines.makesItPermanent(++pass);
+        assertThat(ines.sentence()).containsText("everything is tight");
+        // He sees it come, without asking for it.
+        assertThat(bruno.passes()).hasCount(pass);
+        ines.signsOff("Depth mark filed, cap on.");
+        assertThat(likes(marisol).filter(new Locator.FilterOptions().setHasText("Pick-up 21")))
+                .isVisible();
+        // What she was typing meanwhile stays.
+        assertThat(marisol.field("Name in the shop")).hasValue("Pick-up 22");
+
         assertThat(bruno.sentence()).containsText("Signed off on pass " + pass);
         List<String> lines = bruno.exportsTheTrace().lines().toList();
         assertThat(lines).contains("# Hz S RI R 50");
@@ -92,6 +102,27 @@ class MainJobIT {
         assertThat(Double.parseDouble(shown.strip())).isCloseTo(dipMhz, within(1.0));
         isHandedOver(bruno);
         isRechecked(bruno, pass);
+    }
+
+    /** Nobody has signed this one off yet: it does not stand among those that are like it. */
+    private static void plansOneLikeIt(Technician who) {
+        who.page().navigate(dorada.address() + "/installations/new");
+        who.field("Name in the shop").fill("Pick-up 22");
+        for (int i = 0; i < CHANNELS.size(); i++) {
+            if (i > 0) {
+                who.button("Add a channel").click();
+            }
+            who.page().getByLabel("Name of channel " + (i + 1)).fill(CHANNELS.get(i)[0]);
+            who.page().getByLabel("Frequency of channel " + (i + 1) + " in MHz").fill(CHANNELS.get(i)[1]);
+        }
+        assertThat(likes(who).filter(new Locator.FilterOptions().setHasText("Pick-up 3")))
+                .isVisible();
+        assertThat(likes(who).filter(new Locator.FilterOptions().setHasText("Pick-up 21")))
+                .hasCount(0);
+    }
+
+    private static Locator likes(Technician who) {
+        return who.page().locator("tbody tr");
     }
 
     private static void isHandedOver(Technician who) {

@@ -5,6 +5,7 @@ import dorada.server.installation.InstallationService.Touched;
 import dorada.server.people.PeopleService;
 import dorada.server.people.SignedIn;
 import jakarta.servlet.http.HttpSession;
+import jakarta.validation.constraints.NotNull;
 import java.time.Duration;
 import java.util.Comparator;
 import java.util.List;
@@ -64,7 +65,7 @@ class OpenPages {
     }
 
     /** Who else is on an installation. */
-    record HereView(List<String> others) {}
+    record HereView(@NotNull List<String> others) {}
 
     /** Listens until the page is gone; what the same page listened to before is over. */
     SseEmitter listen(UUID page, SignedIn who, Optional<UUID> installation, HttpSession session) {
@@ -122,7 +123,7 @@ class OpenPages {
     }
 
     /** @param by the page that did it, which knows; null where none did */
-    void tell(Change change, UUID by) {
+    void tell(ChangeView change, UUID by) {
         open.values().stream()
                 .filter(p -> !Objects.equals(p.id(), by))
                 .forEach(p -> p.tell(change, SseEmitter.event().name("changed").data(change)));
@@ -131,12 +132,12 @@ class OpenPages {
     /** Judged anew, too, in the background. */
     @TransactionalEventListener(fallbackExecution = true)
     void touched(Touched touched) {
-        tell(new Change("installations", touched.installation()), null);
+        tell(new ChangeView("installations", touched.installation()), null);
     }
 
     @EventListener
     void written(RowWritten row) {
-        tell(Change.OF_THE_BOOK, null);
+        tell(ChangeView.OF_THE_BOOK, null);
     }
 
     @Scheduled(fixedDelay = PULSE_MS)

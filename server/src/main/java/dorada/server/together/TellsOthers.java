@@ -27,7 +27,7 @@ class TellsOthers extends OncePerRequestFilter {
             throws ServletException, IOException {
         chain.doFilter(request, response);
         if (response.getStatus() < REFUSED && Permissions.isKept(request)) {
-            Change.by(request.getRequestURI()).ifPresent(change -> pages.tell(change, pageOf(request)));
+            ChangeView.by(request.getRequestURI()).ifPresent(change -> pages.tell(change, pageOf(request)));
         }
     }
 

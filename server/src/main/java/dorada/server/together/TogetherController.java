@@ -34,7 +34,10 @@ class TogetherController {
      */
     @ApiResponse(
             responseCode = "200",
-            content = @Content(mediaType = "text/event-stream", schema = @Schema(implementation = Change.class)))
+            content =
+                    @Content(
+                            mediaType = "text/event-stream",
+                            schema = @Schema(oneOf = {ChangeView.class, OpenPages.HereView.class})))
     @GetMapping(produces = MediaType.TEXT_EVENT_STREAM_VALUE)
     SseEmitter listen(
             @RequestParam UUID page,

@@ -120,7 +120,7 @@ class TogetherApiTest extends ApiTest {
         send(put("/api/people/" + leaver.id()), lead, change).andExpect(status().isOk());
         awaitTold(page, "{\"of\":\"people\"");
         pages.pulse();
-        pages.tell(new Change("plans", null), null);
+        pages.tell(new ChangeView("plans", null), null);
         awaitTold(other, "{\"of\":\"plans\"}");
         assertThat(toldTo(page).call()).doesNotContain("plans");
     }
