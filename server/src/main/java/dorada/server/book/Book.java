@@ -11,6 +11,7 @@ import dorada.server.installation.Installation;
 import dorada.server.installation.InstallationService;
 import dorada.server.tuning.Taught;
 import jakarta.persistence.EntityManager;
+import java.time.Instant;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
@@ -72,7 +73,24 @@ class Book implements Taught {
     }
 
     /** What else must be so; empty for anything. */
-    record Filter(Optional<String> kind, Optional<Carrier> carrier, Optional<Progress> state, Optional<String> fault) {}
+    record Filter(
+            Optional<String> kind,
+            Optional<Carrier> carrier,
+            Optional<Progress> state,
+            Optional<String> fault,
+            Optional<String> person,
+            Optional<Instant> signedFrom,
+            Optional<Instant> signedBefore) {
+
+        static final Filter ANY = new Filter(
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty());
+    }
 
     /** @param total of all pages */
     record Found(List<BookEntry> entries, long total) {}
@@ -104,6 +122,9 @@ class Book implements Taught {
         filter.carrier().ifPresent(c -> all.add(f.match().field("carrier").matching(c)));
         filter.state().ifPresent(s -> all.add(f.match().field("state").matching(s)));
         filter.fault().ifPresent(x -> all.add(f.match().field("fault").matching(x)));
+        filter.person().ifPresent(p -> all.add(f.phrase().field("people").matching(p)));
+        filter.signedFrom().ifPresent(t -> all.add(f.range().field("signedAt").atLeast(t)));
+        filter.signedBefore().ifPresent(t -> all.add(f.range().field("signedAt").lessThan(t)));
     }
 
     /** As it is, with a letter wrong, or as the beginning of a longer one. */

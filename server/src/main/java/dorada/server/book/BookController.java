@@ -16,7 +16,9 @@ import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
+import java.time.Clock;
 import java.time.Instant;
+import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -33,9 +35,11 @@ import org.springframework.web.bind.annotation.RestController;
 class BookController {
 
     private final Book book;
+    private final Clock clock;
 
-    BookController(Book book) {
+    BookController(Book book, Clock clock) {
         this.book = book;
+        this.clock = clock;
     }
 
     /**
@@ -103,7 +107,16 @@ class BookController {
     record BookPageView(
             @NotNull List<BookRowView> rows, @NotNull long total) {}
 
-    /** @param page counted from 0 */
+    private Instant midnight(LocalDate day) {
+        return day.atStartOfDay(clock.getZone()).toInstant();
+    }
+
+    /**
+     * @param person whose name is among those who worked on it
+     * @param signedFrom first day on which it was signed off
+     * @param signedTo last such day
+     * @param page counted from 0
+     */
     @GetMapping("/api/book")
     BookPageView search(
             @RequestParam(defaultValue = "") @Size(max = 200, message = "A search has at most 200 letters.")
@@ -112,6 +125,9 @@ class BookController {
             @RequestParam(required = false) Carrier carrier,
             @RequestParam(required = false) Progress state,
             @RequestParam(required = false) @Size(max = 120) String fault,
+            @RequestParam(required = false) @Size(max = 120) String person,
+            @RequestParam(required = false) LocalDate signedFrom,
+            @RequestParam(required = false) LocalDate signedTo,
             @RequestParam(defaultValue = "0")
                     @Min(value = 0, message = "Pages are counted from 0.")
                     @Max(value = 1000, message = "Please search for less.")
@@ -126,7 +142,10 @@ class BookController {
                         Optional.ofNullable(kind),
                         Optional.ofNullable(carrier),
                         Optional.ofNullable(state),
-                        Optional.ofNullable(fault)),
+                        Optional.ofNullable(fault),
+                        Optional.ofNullable(person).filter(p -> !p.isBlank()),
+                        Optional.ofNullable(signedFrom).map(this::midnight),
+                        Optional.ofNullable(signedTo).map(d -> midnight(d.plusDays(1)))),
                 page,
                 size);
         return new BookPageView(found.entries().stream().map(BookRowView::of).toList(), found.total());

@@ -3,6 +3,7 @@ package dorada.server.book;
 import dorada.core.acceptance.Progress;
 import dorada.core.antenna.AntennaKind;
 import dorada.core.antenna.Carrier;
+import dorada.core.book.ShopNumbers;
 import dorada.core.book.Traits;
 import dorada.core.tuning.TrimPrior;
 import dorada.server.installation.Installation;
@@ -95,6 +96,11 @@ class BookEntry {
 
     private int changes;
     private int readings;
+
+    @Column(name = "cut_off_m")
+    private double cutOffM;
+
+    private int overshoots;
     private boolean met;
     private Double worstSwr;
     private Double lengthRatio;
@@ -104,6 +110,7 @@ class BookEntry {
     private Instant signedAt;
 
     private Instant touchedAt;
+    private Instant plannedAt;
 
     protected BookEntry() {}
 
@@ -137,9 +144,11 @@ class BookEntry {
             Double finalLengthM,
             int changes,
             int readings,
+            ShopNumbers.Spent spent,
             boolean isMet,
             Double worstSwr,
             Optional<TrimPrior.Lesson> lesson,
+            Instant plannedAt,
             Instant signedAt,
             Instant touchedAt) {}
 
@@ -168,10 +177,13 @@ class BookEntry {
         finalLengthM = t.finalLengthM();
         changes = t.changes();
         readings = t.readings();
+        cutOffM = t.spent().cutOffM();
+        overshoots = t.spent().overshoots();
         met = t.isMet();
         worstSwr = t.worstSwr();
         lengthRatio = t.lesson().map(TrimPrior.Lesson::lengthRatio).orElse(null);
         lengthRatioDoubt = t.lesson().map(TrimPrior.Lesson::doubt).orElse(null);
+        plannedAt = t.plannedAt();
         signedAt = t.signedAt();
         touchedAt = t.touchedAt();
     }
@@ -209,6 +221,11 @@ class BookEntry {
     }
 
     List<String> faults() {
+        return faults(faults);
+    }
+
+    /** As a row has them. */
+    static List<String> faults(String faults) {
         return Stream.of(faults.split(" ")).filter(f -> !f.isEmpty()).toList();
     }
 

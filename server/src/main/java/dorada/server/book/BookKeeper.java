@@ -2,6 +2,7 @@ package dorada.server.book;
 
 import dorada.core.acceptance.Progress;
 import dorada.core.acceptance.WantedChannel;
+import dorada.core.book.ShopNumbers;
 import dorada.core.outcome.Outcome;
 import dorada.core.recheck.Finding;
 import dorada.server.installation.Installation;
@@ -87,9 +88,11 @@ class BookKeeper {
                         .filter(p -> p.changeM() != 0 || p.secondChangeM() != 0)
                         .count(),
                 told.size(),
+                ShopNumbers.spent(told.stream().map(Newest.Worked::changeM).toList(), i.isOneWay()),
                 end.filter(e -> isMet(e, told)).isPresent(),
                 end.map(s -> s.terms().worstSwr()).orElse(null),
                 end.flatMap(SignOff::lesson),
+                i.createdAt(),
                 end.map(SignOff::signedAt).orElse(null),
                 Stream.of(
                                 Stream.of(i.createdAt()),

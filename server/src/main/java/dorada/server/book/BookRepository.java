@@ -1,12 +1,15 @@
 package dorada.server.book;
 
+import dorada.core.acceptance.Progress;
 import dorada.core.antenna.AntennaKind;
 import dorada.core.antenna.Carrier;
 import dorada.core.book.Finished;
+import dorada.core.book.ShopNumbers;
 import dorada.core.book.Traits;
 import java.time.Instant;
 import java.util.Collection;
 import java.util.List;
+import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.UUID;
 import org.springframework.data.domain.Limit;
@@ -67,6 +70,43 @@ interface BookRepository extends JpaRepository<BookEntry, UUID> {
     /** Those of one kind that are signed off, the newest first. */
     @Query(ROWS + "and b.kind = :kind order by b.signedAt desc")
     List<Row> finished(AntennaKind kind, Limit most);
+
+    /** What a job came to, for the numbers of the shop. */
+    record JobRow(
+            Progress state,
+            Instant plannedAt,
+            Instant signedAt,
+            Instant touchedAt,
+            int changes,
+            int readings,
+            double cutOffM,
+            int overshoots,
+            String faults) {
+
+        ShopNumbers.Job job() {
+            return new ShopNumbers.Job(
+                    state,
+                    plannedAt,
+                    Optional.ofNullable(signedAt),
+                    touchedAt,
+                    changes,
+                    readings,
+                    cutOffM,
+                    overshoots,
+                    BookEntry.faults(faults));
+        }
+    }
+
+    /** All that stand somewhere now; those whose row is not yet what it should be are missing. */
+    @Query("""
+            select new dorada.server.book.BookRepository$JobRow(
+                b.state, b.plannedAt, b.signedAt, b.touchedAt, b.changes, b.readings, b.cutOffM, b.overshoots, b.faults)
+            from BookEntry b where b.plannedAt is not null""")
+    List<JobRow> jobs();
+
+    /** How many rows are not yet what they should be. */
+    @Query("select count(b) from BookEntry b where b.plannedAt is null")
+    int unwritten();
 
     @Query("select max(b.builtAt) from BookEntry b")
     Instant newest();

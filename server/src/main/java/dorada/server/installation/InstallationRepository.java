@@ -47,6 +47,13 @@ interface InstallationRepository extends JpaRepository<Installation, UUID> {
             where i.signedOff and v.number = i.visitNumber""")
     List<DueRow> signedOff();
 
+    /** What each sign-off of an installation that was signed off more than once found, the oldest first. */
+    @Query("""
+            select new dorada.server.installation.FoundRow(i.id, i.carrier, s.signedAt, s.finding)
+            from SignOff s join s.visit v join v.installation i
+            where i.visitNumber > 1 order by i.id, v.number""")
+    List<FoundRow> found();
+
     @Query("select i.id from Installation i order by i.shopNumber")
     List<UUID> allIds();
 

@@ -191,6 +191,12 @@ public class InstallationService {
         kept(installation);
     }
 
+    /** What sign-offs of those found that were signed off more than once, the oldest first. */
+    @Transactional(readOnly = true)
+    public List<FoundRow> found() {
+        return installations.found();
+    }
+
     /** Those that are signed off, as they were last. */
     @Transactional(readOnly = true)
     public List<DueRow> signedOff() {

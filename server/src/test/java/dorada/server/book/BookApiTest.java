@@ -15,6 +15,7 @@ import jakarta.persistence.EntityManagerFactory;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.time.Duration;
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -125,6 +126,14 @@ class BookApiTest extends ApiTest {
         assertThat(found("search=quillaja&kind=QUARTER_WAVE_WHIP&carrier=VEHICLE"))
                 .containsExactly(id);
         assertThat(found("search=quillaja mast")).doesNotContain(id);
+        // By who worked on it, and when it was signed off.
+        LocalDate today = LocalDate.now();
+        assertThat(found("search=quillaja&person=ines")).contains(id);
+        assertThat(found("search=quillaja&person=noa")).doesNotContain(id);
+        assertThat(found("search=quillaja&signedFrom=" + today.minusDays(1) + "&signedTo=" + today.plusDays(1)))
+                .contains(id);
+        assertThat(found("search=quillaja&signedTo=" + today.minusDays(2))).doesNotContain(id);
+        assertThat(found("search=quillaja&signedFrom=" + today.plusDays(2))).doesNotContain(id);
         // Another digit is another number.
         assertThat(found("search=quillaja 1234")).doesNotContain(id);
         // A short word with another letter is another word.
@@ -157,6 +166,37 @@ class BookApiTest extends ApiTest {
             assertThat(found("search=" + word)).as(word).containsAll(scanned);
         }
         assertThat(found("search=mirlo")).doesNotContain(ids.get(2), ids.get(3));
+    }
+
+    private String numbers() throws Exception {
+        return getAs(viewer, "/api/numbers?weeks=2")
+                .andExpect(status().isOk())
+                .andReturn()
+                .getResponse()
+                .getContentAsString(StandardCharsets.UTF_8);
+    }
+
+    private static <T> T ofThisWeek(String numbers, String field) {
+        return JsonPath.read(numbers, "$.weeks[1]." + field);
+    }
+
+    @Test
+    void theNumbersOfTheShopCountWhatWasFinished() throws Exception {
+        String before = numbers();
+        String id = finished("Tractor Numeral", "steel roof", "490 mm", 1.05);
+        waitFor("search=numeral&state=SIGNED_OFF_BY_JUDGEMENT", id);
+        String after = numbers();
+        assertThat(JsonPath.<List<?>>read(after, "$.weeks")).hasSize(2);
+        assertThat(JsonPath.<List<String>>read(after, "$.standing[*].state")).contains("SIGNED_OFF_BY_JUDGEMENT");
+        assertThat(JsonPath.<Integer>read(after, "$.unwritten")).isZero();
+        assertThat(ofThisWeek(after, "signedOff").toString()).isNotEqualTo("0");
+        // Other tests finish some of theirs in the same shop, and none is taken away.
+        assertThat(BookApiTest.<Integer>ofThisWeek(after, "signedOff"))
+                .isGreaterThan(BookApiTest.<Integer>ofThisWeek(before, "signedOff"));
+        assertThat(BookApiTest.<Number>ofThisWeek(after, "cutOffM").doubleValue())
+                .isGreaterThanOrEqualTo(
+                        BookApiTest.<Number>ofThisWeek(before, "cutOffM").doubleValue() + 0.02 - 1e-9);
+        getAs(viewer, "/api/numbers?weeks=0").andExpect(status().isUnprocessableContent());
     }
 
     @Test
