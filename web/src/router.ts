@@ -77,6 +77,11 @@ export const router = createRouter({
       meta: { title: 'Book', hasHeading: true },
     },
     {
+      path: '/numbers',
+      component: () => import('@/book/NumbersPage.vue'),
+      meta: { title: 'Numbers of the shop', hasHeading: true },
+    },
+    {
       path: '/lessons',
       component: () => import('@/lesson/LessonsPage.vue'),
       meta: { title: 'Lessons', hasHeading: true },

@@ -16,6 +16,7 @@ export const keys = {
   passes: (id: string) => ['passes', id] as const,
   rechecks: (id: string) => ['passes', id, 'rechecks'] as const,
   due: ['board', 'due'] as const,
+  people: ['people'] as const,
 }
 
 /** Who is signed in; null for nobody. */
@@ -26,6 +27,9 @@ export const useMe = () =>
       (await answer<Schemas['PersonView'] | undefined>(api.GET('/api/session'))) ?? null,
     staleTime: Infinity,
   })
+
+export const usePeople = () =>
+  useQuery({ queryKey: keys.people, queryFn: () => answer(api.GET('/api/people')) })
 
 type Card = Schemas['CardView']
 

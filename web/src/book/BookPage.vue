@@ -2,12 +2,14 @@
 import { refDebounced } from '@vueuse/core'
 import { computed, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
-import { useKinds, useMe } from '@/api/queries'
+import { useKinds, useMe, usePeople } from '@/api/queries'
 import { CARRIERS, STATES, type Carrier, type CardState } from '@/board/words'
 import { usePreferences } from '@/preferences'
 import ActionButton from '@/ui/ActionButton.vue'
+import DateField from '@/ui/DateField.vue'
 import PickField from '@/ui/PickField.vue'
-import PlainTable from '@/ui/PlainTable.vue'
+import PageFrame from '@/ui/PageFrame.vue'
+import TableCard from '@/ui/TableCard.vue'
 import TextField from '@/ui/TextField.vue'
 import { formatMhz } from '@/units/frequency'
 import { formatLength } from '@/units/length'
@@ -60,21 +62,30 @@ const kindOptions = computed(() =>
 const kindWord = (kind: string) => kindOptions.value.find((k) => k.value === kind)?.word ?? kind
 const carriers = (Object.keys(CARRIERS) as Carrier[]).map((c) => ({ value: c, word: CARRIERS[c] }))
 const states = (Object.keys(STATES) as CardState[]).map((s) => ({ value: s, word: STATES[s] }))
+const people = usePeople()
+const persons = computed(() =>
+  (people.data.value ?? []).map((p) => ({ value: p.displayName, word: p.displayName })),
+)
 const fields = computed(
   () =>
     [
       { key: 'kind', name: 'book.KIND', options: kindOptions.value },
       { key: 'carrier', name: 'book.CARRIER', options: carriers },
       { key: 'state', name: 'book.STATE', options: states },
+      { key: 'person', name: 'book.PERSON', options: persons.value },
     ] as const,
 )
+const DAYS = [
+  { key: 'signedFrom', name: 'book.SIGNED_FROM' },
+  { key: 'signedTo', name: 'book.SIGNED_TO' },
+] as const
 const page = computed(() => Number(filters.value.page || 0))
 const isFiltered = computed(() => Object.values(withoutEmpty(filters.value)).length > 0)
 const fine = (m: number | undefined) => (m === undefined ? '' : formatLength(m, preferences.unit))
 </script>
 
 <template>
-  <div class="page">
+  <PageFrame width="whole">
     <h1>{{ words.text('book.TITLE') }}</h1>
     <p class="soft">{{ words.text('book.WHY') }}</p>
     <form class="filters" role="search" @submit.prevent>
@@ -97,6 +108,13 @@ const fine = (m: number | undefined) => (m === undefined ? '' : formatLength(m, 
         @update:model-value="set({ [f.key]: $event })"
         @cleared="set({ [f.key]: '' })"
       />
+      <DateField
+        v-for="d in DAYS"
+        :key="d.key"
+        :model-value="filters[d.key]"
+        :name="words.text(d.name)"
+        @update:model-value="set({ [d.key]: $event })"
+      />
     </form>
     <p v-if="filters.fault" class="soft">
       {{ words.text('book.ONLY_FAULT', { fault: faultWord }) }}
@@ -106,69 +124,67 @@ const fine = (m: number | undefined) => (m === undefined ? '' : formatLength(m, 
     <p v-else-if="found.data.value" role="status">
       {{ words.text(total || isFiltered ? 'book.FOUND' : 'book.EMPTY', { count: total }) }}
     </p>
-    <section v-if="rows.length" class="card">
-      <PlainTable>
-        <thead>
-          <tr>
-            <th>{{ words.text('book.INSTALLATION') }}</th>
-            <th>{{ words.text('book.WHAT') }}</th>
-            <th class="number">MHz</th>
-            <th class="number">{{ words.text('book.LENGTH') }}</th>
-            <th class="number">
-              {{ words.text(preferences.unit === 'mm' ? 'book.MHZ_PER_MM' : 'book.MHZ_PER_INCH') }}
-            </th>
-            <th class="number">{{ words.text('book.CHANGES') }}</th>
-            <th class="number">SWR</th>
-            <th>{{ words.text('book.FAULTS') }}</th>
-            <th>{{ words.text('book.STATE') }}</th>
-            <th v-if="mayWrite">
-              <span class="visually-hidden">{{ words.text('book.NEXT') }}</span>
-            </th>
-          </tr>
-        </thead>
-        <tbody>
-          <tr v-for="r in rows" :key="r.id">
-            <td>
-              <RouterLink class="name" :to="`/installations/${r.id}`">{{ r.title }}</RouterLink>
-              <span class="soft below">{{ r.shopNumber }}, {{ r.customer }}</span>
-            </td>
-            <td>
-              {{ kindWord(r.kind) }}
-              <span class="soft below">{{
-                [CARRIERS[r.carrier], r.mount, r.antenna].filter(Boolean).join(', ')
-              }}</span>
-            </td>
-            <td class="number">{{ formatMhz(r.middleHz) }}</td>
-            <td class="number">{{ fine(r.finalLengthM) }}</td>
-            <td class="number">{{ formatSensitivity(r.sensitivityHzPerM, preferences.unit) }}</td>
-            <td class="number">{{ r.readings ? r.changes : '' }}</td>
-            <td class="number">{{ r.worstSwr === undefined ? '' : formatSwr(r.worstSwr) }}</td>
-            <td>
-              <ActionButton
-                v-for="f in r.faults"
-                :key="f.id"
-                quiet
-                class="link"
-                @click="set({ fault: f.id })"
-                >{{ words.phrase(f) }}</ActionButton
-              >
-            </td>
-            <td>
-              {{ STATES[r.state] }}
-              <span class="soft below">{{ r.people.join(', ') }}, {{ formatTime(r.touchedAt) }}</span>
-            </td>
-            <td v-if="mayWrite">
-              <RouterLink
-                v-if="r.signedAt"
-                class="other whole"
-                :to="{ path: '/installations/new', query: { like: r.id } }"
-                >{{ words.text('book.ONE_LIKE_IT') }}</RouterLink
-              >
-            </td>
-          </tr>
-        </tbody>
-      </PlainTable>
-    </section>
+    <TableCard v-if="rows.length">
+      <thead>
+        <tr>
+          <th>{{ words.text('book.INSTALLATION') }}</th>
+          <th>{{ words.text('book.WHAT') }}</th>
+          <th class="number">MHz</th>
+          <th class="number">{{ words.text('book.LENGTH') }}</th>
+          <th class="number">
+            {{ words.text(preferences.unit === 'mm' ? 'book.MHZ_PER_MM' : 'book.MHZ_PER_INCH') }}
+          </th>
+          <th class="number">{{ words.text('book.CHANGES') }}</th>
+          <th class="number">SWR</th>
+          <th>{{ words.text('book.FAULTS') }}</th>
+          <th>{{ words.text('book.STATE') }}</th>
+          <th v-if="mayWrite">
+            <span class="visually-hidden">{{ words.text('book.NEXT') }}</span>
+          </th>
+        </tr>
+      </thead>
+      <tbody>
+        <tr v-for="r in rows" :key="r.id">
+          <td>
+            <RouterLink class="name" :to="`/installations/${r.id}`">{{ r.title }}</RouterLink>
+            <span class="soft below">{{ r.shopNumber }}, {{ r.customer }}</span>
+          </td>
+          <td>
+            {{ kindWord(r.kind) }}
+            <span class="soft below">{{
+              [CARRIERS[r.carrier], r.mount, r.antenna].filter(Boolean).join(', ')
+            }}</span>
+          </td>
+          <td class="number">{{ formatMhz(r.middleHz) }}</td>
+          <td class="number">{{ fine(r.finalLengthM) }}</td>
+          <td class="number">{{ formatSensitivity(r.sensitivityHzPerM, preferences.unit) }}</td>
+          <td class="number">{{ r.readings ? r.changes : '' }}</td>
+          <td class="number">{{ r.worstSwr === undefined ? '' : formatSwr(r.worstSwr) }}</td>
+          <td>
+            <ActionButton
+              v-for="f in r.faults"
+              :key="f.id"
+              quiet
+              class="link"
+              @click="set({ fault: f.id })"
+              >{{ words.phrase(f) }}</ActionButton
+            >
+          </td>
+          <td>
+            {{ STATES[r.state] }}
+            <span class="soft below">{{ r.people.join(', ') }}, {{ formatTime(r.touchedAt) }}</span>
+          </td>
+          <td v-if="mayWrite">
+            <RouterLink
+              v-if="r.signedAt"
+              class="other whole"
+              :to="{ path: '/installations/new', query: { like: r.id } }"
+              >{{ words.text('book.ONE_LIKE_IT') }}</RouterLink
+            >
+          </td>
+        </tr>
+      </tbody>
+    </TableCard>
     <nav v-if="total > PAGE_SIZE" class="pages" :aria-label="words.text('book.PAGES')">
       <ActionButton :disabled="page === 0" @click="set({ page: page > 1 ? String(page - 1) : '' })">{{
         words.text('book.BEFORE')
@@ -180,45 +196,15 @@ const fine = (m: number | undefined) => (m === undefined ? '' : formatLength(m, 
         words.text('book.AFTER')
       }}</ActionButton>
     </nav>
-  </div>
+  </PageFrame>
 </template>
 
 <style scoped>
-.page {
-  padding: 18px 22px;
-  display: grid;
-  gap: 10px;
-}
-
 .filters {
   display: grid;
   grid-template-columns: minmax(240px, 2fr) repeat(3, minmax(150px, 1fr));
   gap: 12px;
   align-items: start;
-}
-
-.card {
-  padding: 6px 14px 12px;
-  overflow-x: auto;
-}
-
-td {
-  vertical-align: top;
-}
-
-.number {
-  text-align: right;
-  font-variant-numeric: tabular-nums;
-  white-space: nowrap;
-}
-
-.below {
-  display: block;
-  min-width: 150px;
-}
-
-.whole {
-  white-space: nowrap;
 }
 
 .pages {

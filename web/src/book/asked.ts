@@ -11,10 +11,18 @@ export interface BookFilters {
   carrier: string
   state: string
   fault: string
+  /** Who worked on it. */
+  person: string
+  /** Days, as 2026-03-12. */
+  signedFrom: string
+  signedTo: string
   page: string
 }
 
 const text = (value: LocationQuery[string] | undefined) => (typeof value === 'string' ? value : '')
+
+const day = (value: LocationQuery[string] | undefined) =>
+  /^\d{4}-\d{2}-\d{2}$/.test(text(value)) && !Number.isNaN(Date.parse(text(value))) ? text(value) : ''
 
 /** Whoever follows a link may have any address: what is no carrier, state or page is left away. */
 export function filtersOf(query: LocationQuery): BookFilters {
@@ -25,6 +33,9 @@ export function filtersOf(query: LocationQuery): BookFilters {
     carrier: carrier in CARRIERS ? carrier : '',
     state: state in STATES ? state : '',
     fault: /^[a-zA-Z.]+\.[A-Z_0-9]+$/.test(text(query.fault)) ? text(query.fault) : '',
+    person: text(query.person).slice(0, 120),
+    signedFrom: day(query.signedFrom),
+    signedTo: day(query.signedTo),
     page: /^\d{1,3}$/.test(page) && page !== '0' ? page : '',
   }
 }
@@ -39,6 +50,9 @@ export function askedOf(filters: BookFilters): BookAsked {
     ...(filters.carrier ? { carrier: filters.carrier as Carrier } : {}),
     ...(filters.state ? { state: filters.state as CardState } : {}),
     ...(filters.fault ? { fault: filters.fault } : {}),
+    ...(filters.person ? { person: filters.person } : {}),
+    ...(filters.signedFrom ? { signedFrom: filters.signedFrom } : {}),
+    ...(filters.signedTo ? { signedTo: filters.signedTo } : {}),
     page: Number(filters.page || 0),
     size: PAGE_SIZE,
   }

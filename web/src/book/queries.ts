@@ -9,6 +9,14 @@ export type Likes = Schemas['LikesView']
 export type BookAsked = NonNullable<operations['search']['parameters']['query']>
 export type LikeAsked = operations['likePlanned']['parameters']['query']
 
+/** How the shop's work goes, half a year back. */
+export const useNumbers = () =>
+  useQuery({
+    queryKey: ['board', 'numbers'],
+    queryFn: () => answer(api.GET('/api/numbers')),
+    refetchInterval: NOW_AND_THEN_MS,
+  })
+
 /** Rows of the shop's book; those of before stay while others are asked for. */
 export const useBook = (asked: Ref<BookAsked>) =>
   useQuery({

@@ -2,6 +2,7 @@
 import { computed, ref } from 'vue'
 import { useMe } from '@/api/queries'
 import { reads } from '@/shell/useFound'
+import PageFrame from '@/ui/PageFrame.vue'
 import ActionButton from '@/ui/ActionButton.vue'
 import TextField from '@/ui/TextField.vue'
 import { useWords } from '@/words/words'
@@ -22,7 +23,7 @@ const mayWrite = computed(() => me.data.value?.role !== 'VIEWER')
 </script>
 
 <template>
-  <div class="page">
+  <PageFrame>
     <h1>{{ words.text('lessons.TITLE') }}</h1>
     <p class="soft">{{ words.text('lessons.WHY') }}</p>
     <p v-if="lessons.error.value" class="wrong" role="alert">{{ lessons.error.value.message }}</p>
@@ -38,18 +39,10 @@ const mayWrite = computed(() => me.data.value?.role !== 'VIEWER')
         words.text('lessons.WRITE')
       }}</ActionButton>
     </template>
-  </div>
+  </PageFrame>
 </template>
 
 <style scoped>
-.page {
-  max-width: 1080px;
-  margin: 0 auto;
-  padding: 22px;
-  display: grid;
-  gap: 12px;
-}
-
 .search {
   max-width: 520px;
 }

@@ -7,7 +7,8 @@ import { useForm } from '@/shell/useForm'
 import ActionButton from '@/ui/ActionButton.vue'
 import BigAction from '@/ui/BigAction.vue'
 import ConfirmButton from '@/ui/ConfirmButton.vue'
-import PlainTable from '@/ui/PlainTable.vue'
+import PageFrame from '@/ui/PageFrame.vue'
+import TableCard from '@/ui/TableCard.vue'
 import TextField from '@/ui/TextField.vue'
 import { formatDistance, parseDistance, typedDistance } from '@/units/distance'
 import { formatChannelMhz, parseFrequency } from '@/units/frequency'
@@ -83,46 +84,44 @@ async function remove(s: Station) {
 </script>
 
 <template>
-  <div class="page">
+  <PageFrame>
     <h1>{{ words.text('stations.TITLE') }}</h1>
     <p class="soft">{{ words.text('stations.WHY') }}</p>
     <p v-if="stations.data.value?.length === 0">{{ words.text('stations.NONE') }}</p>
-    <section v-else-if="stations.data.value" class="card list">
-      <PlainTable>
-        <thead>
-          <tr>
-            <th>{{ words.text('air.NAME') }}</th>
-            <th class="number">{{ words.text('air.FREQUENCY') }}</th>
-            <th class="number">{{ words.text('air.DISTANCE') }}</th>
-            <th class="number">{{ words.text('air.HEIGHT') }}</th>
-            <th class="number">{{ words.text('stations.HORIZON') }}</th>
-            <th></th>
-          </tr>
-        </thead>
-        <tbody>
-          <tr v-for="s in stations.data.value" :key="s.id">
-            <td>
-              {{ s.name }}<span v-if="s.note" class="soft below">{{ s.note }}</span>
-            </td>
-            <td class="number">{{ s.frequencyHz === undefined ? '–' : formatChannelMhz(s.frequencyHz) }}</td>
-            <td class="number">{{ s.distanceM === undefined ? '–' : formatDistance(s.distanceM) }}</td>
-            <td class="number">{{ s.heightM === undefined ? '–' : formatMetres(s.heightM) }}</td>
-            <td class="number">{{ s.horizonM === undefined ? '–' : formatDistance(s.horizonM) }}</td>
-            <td class="buttons">
-              <template v-if="mayWrite">
-                <ActionButton quiet @click="edit(s)">{{ words.text('radios.CHANGE') }}</ActionButton>
-                <ConfirmButton
-                  :question="words.text('stations.REMOVE_REALLY', { name: s.name })"
-                  :yes="words.text('radios.REMOVE_IT')"
-                  @confirmed="remove(s)"
-                  >{{ words.text('radios.REMOVE') }}</ConfirmButton
-                >
-              </template>
-            </td>
-          </tr>
-        </tbody>
-      </PlainTable>
-    </section>
+    <TableCard v-else-if="stations.data.value">
+      <thead>
+        <tr>
+          <th>{{ words.text('air.NAME') }}</th>
+          <th class="number">{{ words.text('air.FREQUENCY') }}</th>
+          <th class="number">{{ words.text('air.DISTANCE') }}</th>
+          <th class="number">{{ words.text('air.HEIGHT') }}</th>
+          <th class="number">{{ words.text('stations.HORIZON') }}</th>
+          <th></th>
+        </tr>
+      </thead>
+      <tbody>
+        <tr v-for="s in stations.data.value" :key="s.id">
+          <td>
+            {{ s.name }}<span v-if="s.note" class="soft below">{{ s.note }}</span>
+          </td>
+          <td class="number">{{ s.frequencyHz === undefined ? '–' : formatChannelMhz(s.frequencyHz) }}</td>
+          <td class="number">{{ s.distanceM === undefined ? '–' : formatDistance(s.distanceM) }}</td>
+          <td class="number">{{ s.heightM === undefined ? '–' : formatMetres(s.heightM) }}</td>
+          <td class="number">{{ s.horizonM === undefined ? '–' : formatDistance(s.horizonM) }}</td>
+          <td class="buttons">
+            <template v-if="mayWrite">
+              <ActionButton quiet @click="edit(s)">{{ words.text('radios.CHANGE') }}</ActionButton>
+              <ConfirmButton
+                :question="words.text('stations.REMOVE_REALLY', { name: s.name })"
+                :yes="words.text('radios.REMOVE_IT')"
+                @confirmed="remove(s)"
+                >{{ words.text('radios.REMOVE') }}</ConfirmButton
+              >
+            </template>
+          </td>
+        </tr>
+      </tbody>
+    </TableCard>
     <form v-if="editing" class="card edit" novalidate @submit.prevent="save">
       <div class="fields">
         <TextField v-model="form.name" :name="words.text('air.NAME')" :wrong="wrong.name" />
@@ -145,36 +144,10 @@ async function remove(s: Station) {
     <ActionButton v-else-if="mayWrite" class="add" @click="add">{{
       words.text('stations.ADD')
     }}</ActionButton>
-  </div>
+  </PageFrame>
 </template>
 
 <style scoped>
-.page {
-  max-width: 1080px;
-  margin: 0 auto;
-  padding: 22px;
-  display: grid;
-  gap: 12px;
-}
-
-.list {
-  padding: 6px 14px 12px;
-  overflow-x: auto;
-}
-
-td {
-  vertical-align: top;
-  overflow-wrap: anywhere;
-}
-
-.number {
-  text-align: right;
-}
-
-.below {
-  display: block;
-}
-
 .buttons {
   display: flex;
   gap: 6px;

@@ -1,10 +1,10 @@
 <script setup lang="ts">
 import PlainTable from '@/ui/PlainTable.vue'
 import BigAction from '@/ui/BigAction.vue'
-import { useQuery, useQueryClient } from '@tanstack/vue-query'
+import { useQueryClient } from '@tanstack/vue-query'
 import { computed, ref } from 'vue'
 import { answer, api } from '@/api/client'
-import { useMe } from '@/api/queries'
+import { keys, useMe, usePeople } from '@/api/queries'
 import ChoiceField from '@/ui/ChoiceField.vue'
 import TextField from '@/ui/TextField.vue'
 import { useForm } from '@/shell/useForm'
@@ -12,11 +12,10 @@ import ArchiveCard from './ArchiveCard.vue'
 import PersonRow from './PersonRow.vue'
 import { ROLES, type Role } from './roles'
 
-const KEY = ['people'] as const
 const me = useMe()
 const isLead = computed(() => me.data.value?.role === 'LEAD')
 const client = useQueryClient()
-const people = useQuery({ queryKey: KEY, queryFn: () => answer(api.GET('/api/people')) })
+const people = usePeople()
 const empty = () => ({ login: '', displayName: '', password: '', role: 'TECHNICIAN' as Role })
 const person = ref(empty())
 const { busy, wrong, unplaced, submit } = useForm()
@@ -26,7 +25,7 @@ async function add() {
     await answer(api.POST('/api/people', { body: person.value }))
   })
   if (done) person.value = empty()
-  await client.invalidateQueries({ queryKey: KEY })
+  await client.invalidateQueries({ queryKey: keys.people })
 }
 </script>
 
@@ -52,7 +51,7 @@ async function add() {
             :key="p.id"
             :person="p"
             :is-lead="isLead"
-            @changed="client.invalidateQueries({ queryKey: KEY })"
+            @changed="client.invalidateQueries({ queryKey: keys.people })"
           />
         </tbody>
       </PlainTable>

@@ -3,7 +3,8 @@ import { computed, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import { useMe, useRadios } from '@/api/queries'
 import ActionButton from '@/ui/ActionButton.vue'
-import PlainTable from '@/ui/PlainTable.vue'
+import PageFrame from '@/ui/PageFrame.vue'
+import TableCard from '@/ui/TableCard.vue'
 import { formatTime } from '@/units/time'
 import { useWords } from '@/words/words'
 import RadioForm from './RadioForm.vue'
@@ -25,87 +26,52 @@ async function added(radio: Radio) {
 </script>
 
 <template>
-  <div class="page">
+  <PageFrame>
     <h1>{{ words.text('radios.TITLE') }}</h1>
     <p class="soft">{{ words.text('radios.WHY') }}</p>
     <p v-if="radios.error.value" class="wrong" role="alert">{{ radios.error.value.message }}</p>
     <p v-if="radios.data.value?.length === 0">{{ words.text('radios.NONE') }}</p>
-    <section v-else-if="radios.data.value" class="card list">
-      <PlainTable>
-        <thead>
-          <tr>
-            <th>{{ words.text('radios.NAME') }}</th>
-            <th class="number">{{ words.text('radios.RATED') }}</th>
-            <th>{{ words.text('radios.VERDICT') }}</th>
-            <th>{{ words.text('radios.DAY') }}</th>
-          </tr>
-        </thead>
-        <tbody>
-          <tr v-for="r in radios.data.value" :key="r.id">
-            <td>
-              <RouterLink class="name" :to="`/radios/${r.id}`">{{ r.name }}</RouterLink>
-              <span v-if="r.note" class="soft below">{{ r.note }}</span>
-            </td>
-            <td class="number">{{ r.ratedPowerW }}</td>
-            <td>
-              <template v-if="r.newest">{{ words.sentence(r.newest.verdict.says) }}</template>
-              <span v-else class="soft">{{ words.text('radios.NEVER') }}</span>
-            </td>
-            <td>
-              {{
-                r.newest
-                  ? words.text('radios.CHECKED', {
-                      when: formatTime(r.newest.checkedAt),
-                      who: r.newest.checkedBy,
-                    })
-                  : ''
-              }}
-            </td>
-          </tr>
-        </tbody>
-      </PlainTable>
-    </section>
+    <TableCard v-else-if="radios.data.value">
+      <thead>
+        <tr>
+          <th>{{ words.text('radios.NAME') }}</th>
+          <th class="number">{{ words.text('radios.RATED') }}</th>
+          <th>{{ words.text('radios.VERDICT') }}</th>
+          <th>{{ words.text('radios.DAY') }}</th>
+        </tr>
+      </thead>
+      <tbody>
+        <tr v-for="r in radios.data.value" :key="r.id">
+          <td>
+            <RouterLink class="name" :to="`/radios/${r.id}`">{{ r.name }}</RouterLink>
+            <span v-if="r.note" class="soft below">{{ r.note }}</span>
+          </td>
+          <td class="number">{{ r.ratedPowerW }}</td>
+          <td>
+            <template v-if="r.newest">{{ words.sentence(r.newest.verdict.says) }}</template>
+            <span v-else class="soft">{{ words.text('radios.NEVER') }}</span>
+          </td>
+          <td>
+            {{
+              r.newest
+                ? words.text('radios.CHECKED', {
+                    when: formatTime(r.newest.checkedAt),
+                    who: r.newest.checkedBy,
+                  })
+                : ''
+            }}
+          </td>
+        </tr>
+      </tbody>
+    </TableCard>
     <RadioForm v-if="isAdding" @saved="added" @left="isAdding = false" />
     <ActionButton v-else-if="mayWrite" class="add" @click="isAdding = true">{{
       words.text('radios.ADD')
     }}</ActionButton>
-  </div>
+  </PageFrame>
 </template>
 
 <style scoped>
-.page {
-  max-width: 1080px;
-  margin: 0 auto;
-  padding: 22px;
-  display: grid;
-  gap: 12px;
-}
-
-.list {
-  padding: 6px 14px 12px;
-  overflow-x: auto;
-}
-
-td {
-  vertical-align: top;
-  overflow-wrap: anywhere;
-}
-
-.number {
-  text-align: right;
-  padding-right: 28px;
-}
-
-.name {
-  display: inline-flex;
-  min-height: 44px;
-  align-items: center;
-}
-
-.below {
-  display: block;
-}
-
 .add {
   justify-self: start;
 }

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import PlainTable from '@/ui/PlainTable.vue'
+import PageFrame from '@/ui/PageFrame.vue'
+import TableCard from '@/ui/TableCard.vue'
 import SortHead from '@/ui/SortHead.vue'
 import { useSorted } from '@/ui/useSorted'
 import ActionButton from '@/ui/ActionButton.vue'
@@ -37,7 +38,7 @@ async function putBack(thing: Removed) {
 </script>
 
 <template>
-  <div class="page">
+  <PageFrame width="text">
     <h1>Removed</h1>
     <p class="soft">
       Plans, cut sheets, channel lists, calibrations, instruments, radios and stations that somebody removed.
@@ -47,68 +48,39 @@ async function putBack(thing: Removed) {
     <p v-if="trouble || removed.error.value" class="wrong" role="alert">
       {{ trouble || removed.error.value?.message }}
     </p>
-    <section v-if="removed.data.value?.length" class="card">
-      <PlainTable>
-        <thead>
-          <tr>
-            <SortHead v-model:sort="sort" by="kind" name="What" />
-            <SortHead v-model:sort="sort" by="name" name="Name" />
-            <SortHead v-model:sort="sort" by="at" name="Removed" />
-            <th><span class="visually-hidden">Put back</span></th>
-          </tr>
-        </thead>
-        <tbody>
-          <tr v-for="r in sorted" :key="r.id">
-            <td>{{ r.kind }}</td>
-            <td class="called">{{ r.name }}</td>
-            <td class="soft">{{ formatTime(r.removedAt) }}, {{ r.removedBy }}</td>
-            <td class="deed">
-              <ActionButton
-                v-if="mayPutBack"
-                quiet
-                :disabled="busy"
-                :aria-label="`Put ${r.name} back`"
-                @click="putBack(r)"
-              >
-                Put back
-              </ActionButton>
-            </td>
-          </tr>
-        </tbody>
-      </PlainTable>
-    </section>
+    <TableCard v-if="removed.data.value?.length">
+      <thead>
+        <tr>
+          <SortHead v-model:sort="sort" by="kind" name="What" />
+          <SortHead v-model:sort="sort" by="name" name="Name" />
+          <SortHead v-model:sort="sort" by="at" name="Removed" />
+          <th><span class="visually-hidden">Put back</span></th>
+        </tr>
+      </thead>
+      <tbody>
+        <tr v-for="r in sorted" :key="r.id">
+          <td>{{ r.kind }}</td>
+          <td class="called">{{ r.name }}</td>
+          <td class="soft">{{ formatTime(r.removedAt) }}, {{ r.removedBy }}</td>
+          <td class="deed">
+            <ActionButton
+              v-if="mayPutBack"
+              quiet
+              :disabled="busy"
+              :aria-label="`Put ${r.name} back`"
+              @click="putBack(r)"
+            >
+              Put back
+            </ActionButton>
+          </td>
+        </tr>
+      </tbody>
+    </TableCard>
     <p v-else-if="removed.data.value" class="soft">Nothing is laid aside.</p>
-  </div>
+  </PageFrame>
 </template>
 
 <style scoped>
-.page {
-  max-width: 860px;
-  margin: 0 auto;
-  padding: 28px 22px;
-  display: grid;
-  gap: 14px;
-}
-
-.card {
-  padding: 12px 20px;
-}
-
-table {
-  width: 100%;
-  border-collapse: collapse;
-}
-
-th,
-td {
-  text-align: left;
-  padding: 4px 12px 4px 0;
-}
-
-tbody tr {
-  border-top: 1px solid var(--line);
-}
-
 .called {
   overflow-wrap: anywhere;
 }

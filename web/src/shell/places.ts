@@ -59,6 +59,7 @@ export const PLACES: Place[] = [
     pages: [
       { id: 'BOOK', path: '/book' },
       { id: 'LESSONS', path: '/lessons' },
+      { id: 'NUMBERS', path: '/numbers' },
       { id: 'STATIONS', path: '/stations' },
       { id: 'PEOPLE', path: '/people' },
       { id: 'REMOVED', path: '/removed' },
