@@ -9,7 +9,7 @@ import { useBoard, useCounts, useDue, useMe } from '@/api/queries'
 import { useWords } from '@/words/words'
 import { isTyping } from '@/shell/keys'
 import InstallationCard from './InstallationCard.vue'
-import { STATES, type CardState } from './words'
+import { stateOptions, type CardState } from './words'
 
 /** Seen once in the life of a shop. */
 const FirstSteps = defineAsyncComponent(() => import('./FirstSteps.vue'))
@@ -31,7 +31,7 @@ const mayWrite = computed(() => me.data.value?.role !== undefined && me.data.val
 const cards = computed(() => board.cards.value ?? [])
 const count = (s: CardState) => reckoned.data.value?.find((c) => c.state === s)?.count ?? 0
 const counts = computed(() =>
-  (Object.keys(STATES) as CardState[]).map((s) => ({ state: s, word: STATES[s], count: count(s) })),
+  stateOptions(words.value).map(({ value, word }) => ({ state: value, word, count: count(value) })),
 )
 const states = computed(() => [
   { value: 'ALL' as const, word: `All ${all.value}` },

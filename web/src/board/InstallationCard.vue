@@ -4,8 +4,9 @@ import MiniTrace from '@/plots/MiniTrace.vue'
 import { spanAround } from '@/plots/sweep/bands'
 import { formatMhz } from '@/units/frequency'
 import { formatSwr } from '@/units/swr'
-import { CARRIERS, STATES } from './words'
+import { useWords } from '@/words/words'
 
+const words = useWords()
 defineProps<{ card: Schemas['CardView'] }>()
 
 function dipWords(newest: Schemas['NewestView']): string {
@@ -18,10 +19,12 @@ function dipWords(newest: Schemas['NewestView']): string {
   <RouterLink :to="`/installations/${card.id}`" class="card" :data-state="card.state">
     <div class="head">
       <span class="number">{{ card.shopNumber }}</span>
-      <span class="state"><i aria-hidden="true"></i>{{ STATES[card.state] }}</span>
+      <span class="state"><i aria-hidden="true"></i>{{ words.text(`state.${card.state}`) }}</span>
     </div>
     <h2>{{ card.title }}</h2>
-    <p class="soft who">{{ [card.customer, CARRIERS[card.carrier]].filter(Boolean).join(' · ') }}</p>
+    <p class="soft who">
+      {{ [card.customer, words.text(`fittedTo.${card.carrier}`)].filter(Boolean).join(' · ') }}
+    </p>
     <div class="traces">
       <MiniTrace
         v-for="b in card.bands"

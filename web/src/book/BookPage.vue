@@ -3,7 +3,7 @@ import { refDebounced } from '@vueuse/core'
 import { computed, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { useKinds, useMe, usePeople } from '@/api/queries'
-import { CARRIERS, STATES, type Carrier, type CardState } from '@/board/words'
+import { carrierOptions, stateOptions } from '@/board/words'
 import { usePreferences } from '@/preferences'
 import ActionButton from '@/ui/ActionButton.vue'
 import DateField from '@/ui/DateField.vue'
@@ -60,8 +60,6 @@ const kindOptions = computed(() =>
   (kinds.data.value ?? []).map((k) => ({ value: String(k.kind), word: words.value.phrase(k.words) })),
 )
 const kindWord = (kind: string) => kindOptions.value.find((k) => k.value === kind)?.word ?? kind
-const carriers = (Object.keys(CARRIERS) as Carrier[]).map((c) => ({ value: c, word: CARRIERS[c] }))
-const states = (Object.keys(STATES) as CardState[]).map((s) => ({ value: s, word: STATES[s] }))
 const people = usePeople()
 const persons = computed(() =>
   (people.data.value ?? []).map((p) => ({ value: p.displayName, word: p.displayName })),
@@ -70,8 +68,8 @@ const fields = computed(
   () =>
     [
       { key: 'kind', name: 'book.KIND', options: kindOptions.value },
-      { key: 'carrier', name: 'book.CARRIER', options: carriers },
-      { key: 'state', name: 'book.STATE', options: states },
+      { key: 'carrier', name: 'book.CARRIER', options: carrierOptions(words.value) },
+      { key: 'state', name: 'book.STATE', options: stateOptions(words.value) },
       { key: 'person', name: 'book.PERSON', options: persons.value },
     ] as const,
 )
@@ -152,7 +150,7 @@ const fine = (m: number | undefined) => (m === undefined ? '' : formatLength(m, 
           <td>
             {{ kindWord(r.kind) }}
             <span class="soft below">{{
-              [CARRIERS[r.carrier], r.mount, r.antenna].filter(Boolean).join(', ')
+              [words.text(`fittedTo.${r.carrier}`), r.mount, r.antenna].filter(Boolean).join(', ')
             }}</span>
           </td>
           <td class="number">{{ formatMhz(r.middleHz) }}</td>
@@ -171,7 +169,7 @@ const fine = (m: number | undefined) => (m === undefined ? '' : formatLength(m, 
             >
           </td>
           <td>
-            {{ STATES[r.state] }}
+            {{ words.text(`state.${r.state}`) }}
             <span class="soft below">{{ r.people.join(', ') }}, {{ formatTime(r.touchedAt) }}</span>
           </td>
           <td v-if="mayWrite">

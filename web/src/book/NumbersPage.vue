@@ -1,7 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { useDue } from '@/api/queries'
-import { CARRIERS, STATES } from '@/board/words'
 import { usePreferences } from '@/preferences'
 import PageFrame from '@/ui/PageFrame.vue'
 import SegmentField from '@/ui/SegmentField.vue'
@@ -56,7 +55,7 @@ const say = (m: Measure, value: number | undefined) => formatMeasure(m, value, p
           <tr v-for="s in n.standing" :key="s.state">
             <td>
               <RouterLink class="name" :to="{ path: '/book', query: { state: s.state } }">{{
-                STATES[s.state]
+                words.text(`state.${s.state}`)
               }}</RouterLink>
             </td>
             <td class="number">{{ s.count }}</td>
@@ -136,7 +135,7 @@ const say = (m: Measure, value: number | undefined) => formatMeasure(m, value, p
           <tr v-for="h in n.held" :key="h.carrier + h.age">
             <td>
               <RouterLink class="name" :to="{ path: '/book', query: { carrier: h.carrier } }">{{
-                CARRIERS[h.carrier]
+                words.text(`fittedTo.${h.carrier}`)
               }}</RouterLink>
             </td>
             <td>{{ words.text(`numbers.age.${h.age}`) }}</td>

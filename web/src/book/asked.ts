@@ -30,8 +30,8 @@ export function filtersOf(query: LocationQuery): BookFilters {
   return {
     search: text(query.search).slice(0, 200),
     kind: text(query.kind),
-    carrier: carrier in CARRIERS ? carrier : '',
-    state: state in STATES ? state : '',
+    carrier: CARRIERS.includes(carrier as Carrier) ? carrier : '',
+    state: STATES.includes(state as CardState) ? state : '',
     fault: /^[a-zA-Z.]+\.[A-Z_0-9]+$/.test(text(query.fault)) ? text(query.fault) : '',
     person: text(query.person).slice(0, 120),
     signedFrom: day(query.signedFrom),

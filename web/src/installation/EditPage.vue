@@ -12,7 +12,7 @@ import { useInstallation, useInstallationChange, useKinds, useMe, useRules, useS
 import { useUsualStart } from './useUsualStart'
 import { parseDecimal } from '@/units/number'
 import { useWords } from '@/words/words'
-import { CARRIERS, type Carrier } from '@/board/words'
+import { carrierOptions } from '@/board/words'
 import { usePreferences } from '@/preferences'
 import { notify } from '@/ui/notices'
 import ChoiceField from '@/ui/ChoiceField.vue'
@@ -197,7 +197,6 @@ function takeTheirs(field: keyof Plan) {
   merged.value.collisions = merged.value.collisions.filter((c) => c !== field)
 }
 
-const carrierOptions = (Object.keys(CARRIERS) as Carrier[]).map((value) => ({ value, word: CARRIERS[value] }))
 const asTyped = computed(() => readPlan(form.value, preferences.unit, hasOwnLimit.value).plan)
 const piece = computed(() => {
   const known = kinds.data.value?.find((k) => k.kind === form.value.antennaKind)
@@ -284,7 +283,7 @@ if (props.like && !props.id) void beginLike(props.like)
         <ChoiceField
           v-model="form.carrier"
           name="Fitted to"
-          :options="carrierOptions"
+          :options="carrierOptions(words)"
           :wrong="wrong.carrier"
         />
         <PickField

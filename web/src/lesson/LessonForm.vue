@@ -2,7 +2,7 @@
 import { computed, ref, useTemplateRef } from 'vue'
 import { answer, api } from '@/api/client'
 import { useKinds } from '@/api/queries'
-import { CARRIERS, type Carrier } from '@/board/words'
+import { CARRIERS } from '@/board/words'
 import { useForm } from '@/shell/useForm'
 import ActionButton from '@/ui/ActionButton.vue'
 import PickField from '@/ui/PickField.vue'
@@ -41,7 +41,7 @@ const kindOptions = computed(() =>
   (kinds.data.value ?? []).map((k) => ({ value: k.kind, word: words.value.phrase(k.words) })),
 )
 const carrierOptions = computed(() =>
-  (Object.keys(CARRIERS) as Carrier[]).map((c) => ({ value: c, word: words.value.text(`carrier.${c}`) })),
+  CARRIERS.map((c) => ({ value: c, word: words.value.text(`carrier.${c}`) })),
 )
 
 async function save() {

@@ -2,7 +2,6 @@
 import ProgressBar from '@/ui/ProgressBar.vue'
 import { NSkeleton } from 'naive-ui'
 import PickField from '@/ui/PickField.vue'
-import { optionsOf } from '@/ui/options'
 import ActionButton from '@/ui/ActionButton.vue'
 import BigAction from '@/ui/BigAction.vue'
 import { watchDebounced } from '@vueuse/core'
@@ -12,7 +11,7 @@ import { useRouter } from 'vue-router'
 import { useSolving } from '@/antenna/useSolving'
 import { answer, api, Problem } from '@/api/client'
 import { useLatest } from '@/api/latest'
-import { CARRIERS } from '@/board/words'
+import { carrierOptions } from '@/board/words'
 import SweepPlot from '@/plots/SweepPlot.vue'
 import type { PlotTrace } from '@/plots/sweep/trace'
 import { PLAN_OF_NEW } from '@/installation/planForm'
@@ -189,7 +188,7 @@ function toPower() {
   <div class="desk">
     <div class="work">
       <form class="bar card" @submit.prevent="solve">
-        <PickField v-model="form.carrier" name="Fitted to" :options="optionsOf(CARRIERS)" />
+        <PickField v-model="form.carrier" name="Fitted to" :options="carrierOptions(words)" />
         <TextField v-model="form.low" name="Band from, MHz" :wrong="read.wrong.low" />
         <TextField v-model="form.high" name="to, MHz" :wrong="read.wrong.high" />
         <TextField v-model="form.limit" name="SWR limit" :wrong="read.wrong.limit" />

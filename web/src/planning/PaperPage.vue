@@ -7,7 +7,6 @@ import { useWords, type Outcome } from '@/words/words'
 import { computed, onMounted, ref } from 'vue'
 import { useSolving } from '@/antenna/useSolving'
 import { answer, api, Problem } from '@/api/client'
-import { CARRIERS } from '@/board/words'
 import SweepPlot from '@/plots/SweepPlot.vue'
 import { usePreferences } from '@/preferences'
 import { formatChannelMhz } from '@/units/frequency'
@@ -155,7 +154,7 @@ const today = new Date().toLocaleDateString()
         <dl>
           <dt>On</dt>
           <dd>
-            {{ CARRIERS[need.carrier]
+            {{ words.text(`fittedTo.${need.carrier}`)
             }}<template v-if="need.material !== 'NONE'"
               >, {{ MATERIALS[need.material].toLowerCase() }}</template
             >

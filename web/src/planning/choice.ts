@@ -2,7 +2,6 @@ import { like, readKept } from '@/kept'
 import { DRAFTS } from './drafts'
 import type { Words } from '@/words/words'
 import type { Schemas } from '@/api/client'
-import { CARRIERS } from '@/board/words'
 import { channelForm, emptyForm, type PlanForm } from '@/installation/planForm'
 import { formatChannelMhz, parseFrequency } from '@/units/frequency'
 import { exactLength, formatLength, parseLength, type LengthUnit } from '@/units/length'
@@ -166,7 +165,7 @@ export function installationOf(
     need.material === 'METAL'
       ? `metal ${form.roofLength} × ${form.roofWidth}`
       : need.material === 'NONE'
-        ? CARRIERS[form.carrier]
+        ? words.text(`fittedTo.${form.carrier}`)
         : MATERIALS[need.material].toLowerCase()
   return {
     ...emptyForm(words.unit),

@@ -6,7 +6,6 @@ import { useRouter } from 'vue-router'
 import { keep } from '@/kept'
 import { DRAFTS, forgetPlan, putAside } from '@/planning/drafts'
 import { useFeedlines, useRadios, useSavedPlans, useSavedSheets } from '@/api/queries'
-import { CARRIERS } from '@/board/words'
 import { writeAddress } from '@/cutting/sheet'
 import { usePreferences } from '@/preferences'
 import { formatChannelMhz } from '@/units/frequency'
@@ -96,7 +95,7 @@ function channelWords(c: Channel): string {
     </div>
     <dl>
       <dt>Fitted to</dt>
-      <dd>{{ CARRIERS[installation.carrier] }}. {{ installation.carrierDetail }}</dd>
+      <dd>{{ words.text(`fittedTo.${installation.carrier}`) }}. {{ installation.carrierDetail }}</dd>
       <dt>Antenna</dt>
       <dd>{{ installation.antennaDetail || 'Not described.' }}</dd>
       <dt>Adjusted by</dt>

@@ -20,7 +20,7 @@ import PlainTable from './PlainTable.vue'
 }
 
 .card :deep(td) {
-  vertical-align: top;
+  vertical-align: baseline;
   overflow-wrap: break-word;
 }
 
@@ -35,13 +35,16 @@ import PlainTable from './PlainTable.vue'
   overflow-wrap: normal;
 }
 
-.card :deep(.name) {
-  display: inline-flex;
-  min-height: 44px;
-  align-items: center;
-}
-
 .card :deep(.below) {
   display: block;
+}
+
+/* As high as a finger. */
+@media (pointer: coarse) {
+  .card :deep(.name) {
+    display: inline-flex;
+    min-height: 44px;
+    align-items: center;
+  }
 }
 </style>

@@ -21,6 +21,7 @@ class AccessibilityIT {
         {"/radios", "known to be good"},
         {"/stations", "Repeaters, bases"},
         {"/book", "Tow plane"},
+        {"/numbers", "Where the jobs stand"},
         {"/lessons", "What the shop learnt"},
         {"/plan", "Claim:"},
         {"/plan/ground", "From above"},
