@@ -1,12 +1,12 @@
 <script setup lang="ts">
-import { ref } from 'vue'
+import { computed, ref } from 'vue'
 import { usePreferences } from '@/preferences'
 import SegmentField from '@/ui/SegmentField.vue'
 import { useWords } from '@/words/words'
-import { handOverAddress, usualPaper } from './handOver'
+import { folderAddress, handOverAddress, usualPaper } from './handOver'
 
 /** The sheet that goes with the antenna: the customer's copy, and the shop's with the way there. */
-const props = defineProps<{ installationId: string; isSignedOff: boolean }>()
+const props = defineProps<{ installationId: string; customer: string; isSignedOff: boolean }>()
 const preferences = usePreferences()
 const words = useWords()
 const formats = [
@@ -19,13 +19,8 @@ const languages = [
   { value: 'en' as const, word: 'English' },
   { value: 'es' as const, word: 'Español' },
 ]
-const address = (isForShop: boolean) =>
-  handOverAddress(props.installationId, {
-    language: language.value,
-    unit: preferences.unit,
-    format: format.value,
-    isForShop,
-  })
+const how = computed(() => ({ language: language.value, unit: preferences.unit, format: format.value }))
+const address = (isForShop: boolean) => handOverAddress(props.installationId, { ...how.value, isForShop })
 </script>
 
 <template>
@@ -40,6 +35,9 @@ const address = (isForShop: boolean) =>
       <div class="how">
         <a class="other" target="_blank" :href="address(false)">{{ words.text('handOver.CUSTOMER') }}</a>
         <a class="other" target="_blank" :href="address(true)">{{ words.text('handOver.SHOP') }}</a>
+        <a v-if="customer" class="other" target="_blank" :href="folderAddress(customer, how)">{{
+          words.text('handOver.FOLDER', { customer })
+        }}</a>
       </div>
     </template>
     <p v-else class="soft">{{ words.text('handOver.NOT_YET') }}</p>

@@ -329,6 +329,7 @@ watch(id, (next) => (draft.value = loadDraft(next)))
       <template v-else-if="step === 'share'">
         <HandOver
           :installation-id="installation.data.value.id"
+          :customer="installation.data.value.customer"
           :is-signed-off="installation.data.value.visits.some((v) => v.signOff !== undefined)"
         />
         <OldAndNew :passes="passes" />

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { handOverAddress } from './handOver'
+import { folderAddress, handOverAddress } from './handOver'
 
 describe('the address of a hand-over sheet', () => {
   it('says language, unit and paper as the server knows them', () => {
@@ -11,5 +11,10 @@ describe('the address of a hand-over sheet', () => {
     expect(inches).toContain('unit=IN')
     expect(inches).toContain('isForShop=true')
     expect(handOverAddress('i1', { language: 'en', unit: 'inch', format: 'A4' })).toContain('format=A4')
+  })
+
+  it('names a customer whatever letters they are written with', () => {
+    const address = folderAddress('Peña & Söhne', { language: 'es', unit: 'mm' })
+    expect(new URL(address, 'http://x').searchParams.get('customer')).toBe('Peña & Söhne')
   })
 })

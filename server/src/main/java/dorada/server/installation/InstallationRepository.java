@@ -54,6 +54,12 @@ interface InstallationRepository extends JpaRepository<Installation, UUID> {
             where i.visitNumber > 1 order by i.id, v.number""")
     List<FoundRow> found();
 
+    /** Those of a customer that were ever signed off. */
+    @Query("""
+            select i.id from Installation i where lower(i.customer) = lower(:customer)
+              and exists (select 1 from SignOff s where s.visit.installation = i) order by i.shopNumber""")
+    List<UUID> signedOffOf(String customer);
+
     @Query("select i.id from Installation i order by i.shopNumber")
     List<UUID> allIds();
 

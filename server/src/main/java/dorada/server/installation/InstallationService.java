@@ -191,6 +191,12 @@ public class InstallationService {
         kept(installation);
     }
 
+    /** Installations of a customer, named in any case, that were ever signed off; in the order of their numbers. */
+    @Transactional(readOnly = true)
+    public List<UUID> signedOffOf(String customer) {
+        return installations.signedOffOf(customer.strip());
+    }
+
     /** What sign-offs of those found that were signed off more than once, the oldest first. */
     @Transactional(readOnly = true)
     public List<FoundRow> found() {

@@ -62,18 +62,36 @@ final class HandOverSheet {
         this.lengths = lengths;
     }
 
+    /** The whole document; parameters as in {@link #body}. */
+    String html(String address, PaperFormat format, boolean isForShop) {
+        return document(locale, say("TITLE"), title(), format, body(address, isForShop));
+    }
+
+    /** A document of one sheet or many. */
+    static String document(Locale locale, String kind, String title, PaperFormat format, String body) {
+        return "<html lang=\"" + locale.getLanguage() + "\"><head><title>" + Html.safe(kind + " " + title)
+                + "</title><meta name=\"description\" content=\"" + Html.safe(kind) + "\"/>"
+                + "<meta name=\"subject\" content=\"" + Html.safe(title) + "\"/>"
+                + "<style>" + STYLE.replace("SIZE", format.size()) + "</style></head><body>" + body + "</body></html>";
+    }
+
+    /** Its number and name in the shop. */
+    String title() {
+        return "%s %s".formatted(installation.shopNumber(), installation.title());
+    }
+
+    /** When and by whom it was signed off. */
+    String signed() {
+        return "%s, %s".formatted(day(LocalDate.ofInstant(signOff.at(), ZoneId.systemDefault())), signOff.by());
+    }
+
     /**
-     * The whole document.
+     * What stands on the sheet; asked for once.
      *
      * @param address that opens the installation
      * @param isForShop with the passes and their notes
      */
-    String html(String address, PaperFormat format, boolean isForShop) {
-        String title = "%s %s".formatted(installation.shopNumber(), installation.title());
-        html.raw("<html lang=\"" + locale.getLanguage() + "\"><head><title>" + Html.safe(say("TITLE") + " " + title)
-                + "</title><meta name=\"description\" content=\"" + Html.safe(say("TITLE")) + "\"/>"
-                + "<meta name=\"subject\" content=\"" + Html.safe(title) + "\"/>"
-                + "<style>" + STYLE.replace("SIZE", format.size()) + "</style></head><body>");
+    String body(String address, boolean isForShop) {
         html.raw("<div class=\"label\">" + QrCode.svg(address, QR_SIZE, say("QR", "address", address)) + "<br/>"
                 + Html.safe(installation.shopNumber()) + "</div>");
         html.paragraph("kind", say(isForShop ? "SHOP_COPY" : "TITLE"));
@@ -98,7 +116,7 @@ final class HandOverSheet {
             steps();
         }
         signature();
-        return html.raw("</body></html>").toString();
+        return html.toString();
     }
 
     private String say(String key) {
@@ -427,6 +445,7 @@ final class HandOverSheet {
             .numbers th { text-align: right; font-weight: bold; border-bottom: 0.6pt solid #8fa0a8; padding: 2pt 6pt; }
             .numbers td { text-align: right; padding: 1.5pt 6pt; border-bottom: 0.3pt solid #dfe5e6; }
             .numbers th:first-child, .numbers td:first-child, .numbers th:last-child, .numbers td:last-child { text-align: left; }
+            .sheet { page-break-before: always; }
             .photo { page-break-inside: avoid; margin-top: 4pt; }
             .photo img { max-width: 120mm; max-height: 90mm; }
             .picture { page-break-inside: avoid; margin-top: 4pt; }

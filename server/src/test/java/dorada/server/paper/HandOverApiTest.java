@@ -227,17 +227,59 @@ class HandOverApiTest extends ApiTest {
         }
     }
 
-    @Test
-    void aSignOffByAnotherRuleThanThePlanHasNowHasNoSheet() throws Exception {
-        String id = signedOff();
+    private void changesTheRule(String id, String plan) throws Exception {
         postJson("/api/installations/" + id + "/visits", "{\"purpose\":\"RETUNING\",\"why\":\"\"}")
                 .andExpect(status().isCreated());
         int version = read(getAs(viewer, "/api/installations/" + id), "$.version");
-        send(put("/api/installations/" + id + "?version=" + version), technician, plan("Tractor 7", 1.9))
+        send(put("/api/installations/" + id + "?version=" + version), technician, plan)
                 .andExpect(status().isOk());
+    }
+
+    @Test
+    void aSignOffByAnotherRuleThanThePlanHasNowHasNoSheet() throws Exception {
+        String id = signedOff();
+        changesTheRule(id, plan("Tractor 7", 1.9));
         getAs(viewer, "/api/installations/" + id + "/hand-over")
                 .andExpect(status().isConflict())
                 .andExpect(jsonPath("$.detail", containsString("rule was changed")));
+    }
+
+    private String of(String customer, String title, double limitSwr) throws Exception {
+        return read(
+                postJson("/api/installations", plan(title, limitSwr).replace("Olive growers", customer))
+                        .andExpect(status().isCreated()),
+                "$.id");
+    }
+
+    @Test
+    void allSheetsOfACustomerAreOneDocumentThatBeginsWithAList() throws Exception {
+        signedOff(of("Cooperativa Sabina", "Tractor Sabina 1", 1.05));
+        signedOff(of("Cooperativa Sabina", "Tractor Sabina 2", 1.05));
+        of("Cooperativa Sabina", "Tractor Sabina 3", 1.05);
+        String other = signedOff(of("Cooperativa Sabina", "Tractor Sabina 4", 1.05));
+        changesTheRule(other, plan("Tractor Sabina 4", 1.9).replace("Olive growers", "Cooperativa Sabina"));
+        byte[] pdf = getAs(viewer, "/api/hand-overs?customer=cooperativa sabina")
+                .andExpect(status().isOk())
+                .andReturn()
+                .getResponse()
+                .getContentAsByteArray();
+        try (PDDocument folder = Loader.loadPDF(pdf)) {
+            PDFTextStripper first = new PDFTextStripper();
+            first.setEndPage(1);
+            assertThat(first.getText(folder))
+                    .contains("Tractor Sabina 1", "Tractor Sabina 2", "Without a sheet", "Tractor Sabina 4")
+                    .doesNotContain("Tractor Sabina 3")
+                    .doesNotContain("Over the band");
+            PDFTextStripper second = new PDFTextStripper();
+            second.setStartPage(2);
+            second.setEndPage(2);
+            assertThat(second.getText(folder)).contains("Tractor Sabina 1").doesNotContain("Tractor Sabina 2");
+            assertThat(text(folder)).contains("Over the band").doesNotContain("The way there");
+            assertThat(folder.getDocumentCatalog().getMarkInfo().isMarked()).isTrue();
+        }
+        getAs(viewer, "/api/hand-overs?customer=Nobody")
+                .andExpect(status().isConflict())
+                .andExpect(jsonPath("$.detail").value("Nothing of Nobody was ever signed off here."));
     }
 
     @Test

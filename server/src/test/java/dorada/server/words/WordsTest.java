@@ -112,7 +112,8 @@ class WordsTest {
                 "other",
                 "standard",
                 "pass",
-                "visit");
+                "visit",
+                "customer");
         assertThat(ids().flatMap(id -> id.takes().stream()).distinct())
                 .filteredOn(name -> !namesAndParts.contains(name) && !name.endsWith("Count"))
                 .hasSizeGreaterThan(20)
