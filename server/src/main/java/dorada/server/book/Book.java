@@ -6,6 +6,7 @@ import dorada.core.antenna.Carrier;
 import dorada.core.book.BookQuery;
 import dorada.core.book.Likes;
 import dorada.core.book.Traits;
+import dorada.core.book.Whose;
 import dorada.core.tuning.TrimPrior;
 import dorada.server.installation.Installation;
 import dorada.server.installation.InstallationService;
@@ -13,6 +14,7 @@ import dorada.server.tuning.Taught;
 import jakarta.persistence.EntityManager;
 import java.time.Instant;
 import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
@@ -139,6 +141,18 @@ class Book implements Taught {
                                 ? f.matchNone()
                                 : f.match().fields(WORDY).matching(word).fuzzy(wrong, 1))
                 .toPredicate();
+    }
+
+    private static final Set<Progress> OPEN =
+            EnumSet.of(Progress.PLANNED, Progress.TUNING, Progress.MET, Progress.READY);
+
+    /** To which installations a sweep of that name and span may belong; finished ones by their number alone. */
+    List<Whose.Match<BookEntry>> whose(String fileName, double startHz, double stopHz) {
+        List<Whose.Candidate<BookEntry>> candidates = book.in(OPEN, Whose.numbersIn(fileName)).stream()
+                .map(e -> new Whose.Candidate<>(
+                        e, e.shopNumber(), e.title(), e.getChannelsHz(), OPEN.contains(e.state()), e.touchedAt()))
+                .toList();
+        return Whose.of(candidates, fileName, startHz, stopHz);
     }
 
     /** Likes, and the rows of them by their ids; for one that is cut, or slides both ways. */

@@ -104,6 +104,10 @@ interface BookRepository extends JpaRepository<BookEntry, UUID> {
             from BookEntry b where b.plannedAt is not null""")
     List<JobRow> jobs();
 
+    /** All that are not signed off, and those with a number. */
+    @Query("select b from BookEntry b where b.state in :states or b.shopNumber in :numbers")
+    List<BookEntry> in(Collection<Progress> states, Collection<Long> numbers);
+
     /** How many rows are not yet what they should be. */
     @Query("select count(b) from BookEntry b where b.plannedAt is null")
     int unwritten();

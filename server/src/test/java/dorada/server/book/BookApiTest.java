@@ -168,6 +168,30 @@ class BookApiTest extends ApiTest {
         assertThat(found("search=mirlo")).doesNotContain(ids.get(2), ids.get(3));
     }
 
+    @Test
+    void aFileIsOfTheInstallationThatItsNameOrItsBandTells() throws Exception {
+        String open = made(plan("Loader Aulaga", 1.5));
+        waitFor("search=aulaga", open);
+        String number = read(getAs(viewer, "/api/installations/" + open), "$.shopNumber");
+        String whose = "/api/book/whose?startHz=%s&stopHz=%s&fileName=";
+        getAs(viewer, whose.formatted(1e6, 2e6) + number + " second.s1p")
+                .andExpect(jsonPath("$[0].id").value(open))
+                .andExpect(jsonPath("$[0].by").value("NUMBER"))
+                .andExpect(jsonPath("$[0].isOpen").value(true));
+        getAs(viewer, whose.formatted(1e6, 2e6) + "aulaga-loader.s1p")
+                .andExpect(jsonPath("$[0].by").value("TITLE"));
+        getAs(viewer, whose.formatted(140e6, 170e6) + "yard.s1p")
+                .andExpect(jsonPath("$[?(@.id == '" + open + "')].by").value("BAND"));
+        getAs(viewer, whose.formatted(1e6, 2e6) + "yard.s1p")
+                .andExpect(jsonPath("$").isEmpty());
+        String finished = finished("Loader Balo", "steel roof", "490 mm", 1.05);
+        waitFor("search=balo&state=SIGNED_OFF_BY_JUDGEMENT", finished);
+        String its = read(getAs(viewer, "/api/installations/" + finished), "$.shopNumber");
+        getAs(viewer, whose.formatted(140e6, 170e6) + its + ".s1p")
+                .andExpect(jsonPath("$[0].id").value(finished))
+                .andExpect(jsonPath("$[0].isOpen").value(false));
+    }
+
     private String numbers() throws Exception {
         return getAs(viewer, "/api/numbers?weeks=2")
                 .andExpect(status().isOk())
