@@ -77,6 +77,11 @@ export const router = createRouter({
       meta: { title: 'Book', hasHeading: true },
     },
     {
+      path: '/files',
+      component: () => import('@/files/FilesPage.vue'),
+      meta: { title: 'Many files', hasHeading: true },
+    },
+    {
       path: '/numbers',
       component: () => import('@/book/NumbersPage.vue'),
       meta: { title: 'Numbers of the shop', hasHeading: true },

@@ -378,7 +378,8 @@ export type NewPass =
 
 export type FileRests = NonNullable<Recording['rests']>
 
-async function sendPass(id: string, pass: NewPass): Promise<Schemas['PassView']> {
+/** One pass as it was read; sent twice under its key it is there once. */
+export async function sendPass(id: string, pass: NewPass): Promise<Schemas['PassView']> {
   if ('spots' in pass)
     return answer(api.POST('/api/installations/{id}/spots', { params: { path: { id } }, body: pass }))
   if (!('file' in pass)) {

@@ -48,6 +48,7 @@ export const PLACES: Place[] = [
       { id: 'LIVE', path: '/live' },
       { id: 'METERS', path: '/live/meters' },
       { id: 'RADIOS', path: '/radios', also: /^\/radios\// },
+      { id: 'FILES', path: '/files', notForViewers: true },
       { id: 'COMPARE', path: '/desk' },
       { id: 'CALIBRATIONS', path: '/desk/calibrations' },
       { id: 'INSTRUMENTS', path: '/instruments' },

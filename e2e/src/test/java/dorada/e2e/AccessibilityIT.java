@@ -22,6 +22,7 @@ class AccessibilityIT {
         {"/stations", "Repeaters, bases"},
         {"/book", "Tow plane"},
         {"/numbers", "Where the jobs stand"},
+        {"/files", "Bring many sweep files in"},
         {"/lessons", "What the shop learnt"},
         {"/plan", "Claim:"},
         {"/plan/ground", "From above"},
