@@ -85,7 +85,7 @@ const say = (m: Measure, value: number | undefined) => formatMeasure(m, value, p
             <tr v-for="w in weeks" :key="w.monday">
               <td>
                 <RouterLink
-                  class="name"
+                  class="name whole"
                   :to="{ path: '/book', query: { signedFrom: w.monday, signedTo: w.sunday } }"
                   >{{ words.text('numbers.WEEK_OF', { day: w.monday }) }}</RouterLink
                 >

@@ -69,6 +69,26 @@ const known = (f: OneFile) => {
       {{ words.text('files.TOO_MANY', { mostCount: MOST_FILES }) }}
     </p>
     <template v-if="files.length">
+      <template v-if="isSending">
+        <ProgressBar
+          :share="done / Math.max(1, asked)"
+          :name="words.text('files.PROGRESS', { doneCount: done, count: asked })"
+        />
+        <p role="status">{{ words.text('files.PROGRESS', { doneCount: done, count: asked }) }}</p>
+        <ActionButton class="act" @click="stop">{{ words.text('files.STOP') }}</ActionButton>
+      </template>
+      <template v-else>
+        <p v-if="done" role="status">
+          {{ words.text('files.REPORT', { doneCount: done, leftCount: files.length - done }) }}
+        </p>
+        <BigAction
+          v-if="files.some((f) => isReady(f)) || !done"
+          class="act"
+          :disabled="ready.length === 0"
+          @click="recordAll"
+          >{{ words.text('files.RECORD', { count: ready.length }) }}</BigAction
+        >
+      </template>
       <TableCard>
         <thead>
           <tr>
@@ -103,8 +123,10 @@ const known = (f: OneFile) => {
               />
             </td>
             <td>{{ told(f) }}</td>
-            <td :class="{ wrong: f.trouble }">{{ became(f) }}</td>
-            <td class="number">
+            <td>
+              <span :class="{ wrong: f.trouble }">{{ became(f) }}</span>
+            </td>
+            <td class="deeds">
               <ActionButton
                 v-if="f.state === 'READY' && f.installation && !f.isChecked"
                 @click="choose(f, f.installation)"
@@ -117,26 +139,6 @@ const known = (f: OneFile) => {
           </tr>
         </tbody>
       </TableCard>
-      <template v-if="isSending">
-        <ProgressBar
-          :share="done / Math.max(1, asked)"
-          :name="words.text('files.PROGRESS', { doneCount: done, count: asked })"
-        />
-        <p role="status">{{ words.text('files.PROGRESS', { doneCount: done, count: asked }) }}</p>
-        <ActionButton class="act" @click="stop">{{ words.text('files.STOP') }}</ActionButton>
-      </template>
-      <template v-else>
-        <p v-if="done" role="status">
-          {{ words.text('files.REPORT', { doneCount: done, leftCount: files.length - done }) }}
-        </p>
-        <BigAction
-          v-if="files.some((f) => isReady(f)) || !done"
-          class="act"
-          :disabled="ready.length === 0"
-          @click="recordAll"
-          >{{ words.text('files.RECORD', { count: ready.length }) }}</BigAction
-        >
-      </template>
     </template>
   </PageFrame>
 </template>
@@ -161,6 +163,14 @@ const known = (f: OneFile) => {
 
 .file {
   overflow-wrap: anywhere;
+}
+
+.deeds {
+  text-align: right;
+}
+
+.deeds :deep(button) {
+  white-space: nowrap;
 }
 
 .act {

@@ -30,6 +30,10 @@ import PlainTable from './PlainTable.vue'
   white-space: nowrap;
 }
 
+.card :deep(th.number) {
+  white-space: normal;
+}
+
 .card :deep(.whole) {
   white-space: nowrap;
   overflow-wrap: normal;
