@@ -1,5 +1,7 @@
 import { refDebounced } from '@vueuse/core'
 import { computed, type Ref } from 'vue'
+import { useBook } from '@/book/queries'
+import { useLessons } from '@/lesson/queries'
 import { useBoard, useCalibrations, useSavedPlans, useSavedSheets } from '@/api/queries'
 import { useWords } from '@/words/words'
 import { pagesFor, PLACES } from './places'
@@ -26,10 +28,17 @@ export function useFound(text: Ref<string>, isViewer: Ref<boolean>) {
   const words = useWords()
   const settled = refDebounced(text, SETTLED_MS)
   const board = useBoard(settled)
+  const book = useBook(computed(() => ({ search: settled.value, page: 0, size: MOST_OF_A_KIND })))
+  const lessons = useLessons()
   const { plans } = useSavedPlans()
   const { sheets } = useSavedSheets()
   const { calibrations } = useCalibrations()
 
+  /** As it is written, at once; then what the book forgives: a wrong letter, a channel, a length, a word in a note. */
+  const installations = computed(() => {
+    const found = [...(board.cards.value ?? []).slice(0, MOST_OF_A_KIND), ...(book.data.value?.rows ?? [])]
+    return [...new Map(found.map((c) => [c.id, c])).values()].slice(0, MOST_OF_A_KIND)
+  })
   const options = computed(() => {
     const group = (id: string) => words.value.text(`shell.found.${id}`)
     const some = <T>(id: string, all: T[] | undefined, word: (t: T) => string, path: (t: T) => string) =>
@@ -44,12 +53,17 @@ export function useFound(text: Ref<string>, isViewer: Ref<boolean>) {
       })),
     )
     return [
-      // Found by the server, by more than the name.
-      ...(board.cards.value ?? []).slice(0, MOST_OF_A_KIND).map((c) => ({
+      ...installations.value.map((c) => ({
         value: `/installations/${c.id}`,
         word: `${c.shopNumber} ${c.title}`,
         group: group('INSTALLATIONS'),
       })),
+      ...some(
+        'LESSONS',
+        lessons.data.value,
+        (l) => l.says,
+        () => '/lessons',
+      ),
       ...some(
         'SHEETS',
         sheets.data.value,
@@ -76,5 +90,8 @@ export function useFound(text: Ref<string>, isViewer: Ref<boolean>) {
       ),
     ]
   })
-  return { options, isLooking: computed(() => text.value !== '' && board.isFetching.value) }
+  return {
+    options,
+    isLooking: computed(() => text.value !== '' && (board.isFetching.value || book.isFetching.value)),
+  }
 }

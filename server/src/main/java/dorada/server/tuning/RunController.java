@@ -38,11 +38,13 @@ class RunController {
 
     @GetMapping("/api/installations/{id}/runs")
     RunsView runs(@PathVariable UUID id) {
-        double limit = runs.limitSwr(id);
-        return runs.of(id)
+        Runs.Known known = runs.of(id);
+        return known.comparison()
                 .map(c -> new RunsView(
-                        limit, c.runs().stream().map(RunController::view).toList(), OutcomeView.of(c.says())))
-                .orElseGet(() -> new RunsView(limit, List.of(), List.of()));
+                        known.limitSwr(),
+                        c.runs().stream().map(RunController::view).toList(),
+                        OutcomeView.of(c.says())))
+                .orElseGet(() -> new RunsView(known.limitSwr(), List.of(), List.of()));
     }
 
     private static RunView view(RunComparison.Judged j) {

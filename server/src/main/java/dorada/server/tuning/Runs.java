@@ -29,14 +29,13 @@ class Runs {
         this.installations = installations;
     }
 
-    double limitSwr(UUID installationId) {
-        return installations.byId(installationId).rule().limitSwr();
-    }
+    /** @param comparison empty where nothing was read under a name */
+    record Known(double limitSwr, Optional<RunComparison> comparison) {}
 
-    /** Empty where nothing was read under a name. */
-    Optional<RunComparison> of(UUID installationId) {
+    Known of(UUID installationId) {
+        double limit = installations.byId(installationId).rule().limitSwr();
         List<Run> runs = runs(passes.findByInstallationIdAndNumberGreaterThanOrderByNumber(installationId, 0));
-        return runs.isEmpty() ? Optional.empty() : Optional.of(RunComparison.of(runs, limitSwr(installationId)));
+        return new Known(limit, runs.isEmpty() ? Optional.empty() : Optional.of(RunComparison.of(runs, limit)));
     }
 
     /** What was read twice under one name counts as it was read last. */
