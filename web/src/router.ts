@@ -28,6 +28,12 @@ export const router = createRouter({
       meta: { title: 'Change the plan', hasHeading: true },
     },
     {
+      path: '/installations/:id/fleet',
+      component: () => import('@/book/FleetPage.vue'),
+      props: true,
+      meta: { title: 'Fleet', hasHeading: true },
+    },
+    {
       path: '/installations/:id',
       component: () => import('@/tuning/InstallationPage.vue'),
       props: true,

@@ -9,6 +9,13 @@ export type Likes = Schemas['LikesView']
 export type BookAsked = NonNullable<operations['search']['parameters']['query']>
 export type LikeAsked = operations['likePlanned']['parameters']['query']
 
+/** All with the plan of an installation, itself among them. */
+export const useFleet = (id: Ref<string>) =>
+  useQuery({
+    queryKey: computed(() => ['board', 'fleet', id.value]),
+    queryFn: () => answer(api.GET('/api/installations/{id}/fleet', { params: { path: { id: id.value } } })),
+  })
+
 /** How the shop's work goes, half a year back. */
 export const useNumbers = () =>
   useQuery({

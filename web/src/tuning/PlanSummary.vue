@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import ActionButton from '@/ui/ActionButton.vue'
+import { useFleet } from '@/book/queries'
 import { useWords } from '@/words/words'
 import { computed } from 'vue'
 import { useRouter } from 'vue-router'
@@ -19,6 +20,8 @@ import type { Installation, Pass } from './sentence'
 const props = defineProps<{ installation: Installation; mayWrite: boolean; last: Pass | undefined }>()
 const router = useRouter()
 const preferences = usePreferences()
+const fleet = useFleet(computed(() => props.installation.id))
+const othersCount = computed(() => (fleet.data.value?.rows.length ?? 1) - 1)
 const words = useWords()
 const { plans } = useSavedPlans()
 const feedlines = useFeedlines()
@@ -171,6 +174,14 @@ function channelWords(c: Channel): string {
         </ul>
         <RouterLink :to="newSheet">Work out a new one</RouterLink>
       </dd>
+      <template v-if="othersCount > 0">
+        <dt>{{ words.text('fleet.HEAD') }}</dt>
+        <dd>
+          <RouterLink :to="`/installations/${installation.id}/fleet`">{{
+            words.text('fleet.LINK', { count: othersCount })
+          }}</RouterLink>
+        </dd>
+      </template>
       <dt>Made by</dt>
       <dd>{{ installation.createdBy }}, {{ formatTime(installation.createdAt) }}</dd>
     </dl>

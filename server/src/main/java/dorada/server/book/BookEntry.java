@@ -241,6 +241,11 @@ class BookEntry {
         return Optional.ofNullable(finalLengthM);
     }
 
+    /** Whether it has the wanted channels that another has. */
+    boolean hasChannelsOf(BookEntry other) {
+        return channels.equals(other.channels);
+    }
+
     int changes() {
         return changes;
     }

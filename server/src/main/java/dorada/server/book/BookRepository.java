@@ -108,6 +108,13 @@ interface BookRepository extends JpaRepository<BookEntry, UUID> {
     @Query("select b from BookEntry b where b.state in :states or b.shopNumber in :numbers")
     List<BookEntry> in(Collection<Progress> states, Collection<Long> numbers);
 
+    /** Those of one customer with the same kind, carrier and channels: one plan, fitted many times. */
+    @Query("""
+            select b from BookEntry b, BookEntry one where one.installationId = :id
+              and lower(b.customer) = lower(one.customer) and b.kind = one.kind and b.carrier = one.carrier
+              and b.middleHz = one.middleHz order by b.shopNumber""")
+    List<BookEntry> besides(UUID id);
+
     /** How many rows are not yet what they should be. */
     @Query("select count(b) from BookEntry b where b.plannedAt is null")
     int unwritten();

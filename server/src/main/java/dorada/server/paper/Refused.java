@@ -6,7 +6,7 @@ import java.util.List;
 /** What papers refuse. */
 enum Refused implements OutcomeId {
     NOTHING_SIGNED_OFF("customer"),
-    TOO_MANY_SHEETS("count", "mostCount");
+    TOO_MANY_SHEETS("sheetsCount", "mostCount");
 
     private final List<String> takes;
 

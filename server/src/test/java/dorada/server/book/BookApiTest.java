@@ -3,6 +3,8 @@ package dorada.server.book;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 import static org.hamcrest.Matchers.closeTo;
+import static org.hamcrest.Matchers.contains;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.jsonPath;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
@@ -190,6 +192,46 @@ class BookApiTest extends ApiTest {
         getAs(viewer, whose.formatted(140e6, 170e6) + its + ".s1p")
                 .andExpect(jsonPath("$[0].id").value(finished))
                 .andExpect(jsonPath("$[0].isOpen").value(false));
+    }
+
+    @Test
+    void aFleetIsOneTableAndThoseThatAreDoneCutTheOthers() throws Exception {
+        String customer = "Fleet " + UUID.randomUUID();
+        String first = made(van("Harvester 1", "roof", 10).replace("Olive growers", customer));
+        String second = made(plan("Harvester 2", 10).replace("Olive growers", customer));
+        String read = made(plan("Harvester 3", 10).replace("Olive growers", customer));
+        String other =
+                made(plan("Loader", 10).replace("Olive growers", customer).replace("157450000", "158000000"));
+        measure(read, UUID.randomUUID(), 0);
+        for (String id : List.of(first, second, read, other)) {
+            waitFor("search=" + customer.replace("-", " "), id);
+        }
+        String fleet = "/api/installations/" + second + "/fleet";
+        getAs(viewer, fleet)
+                .andExpect(jsonPath("$.rows[*].title", contains("Harvester 1", "Harvester 2", "Harvester 3")))
+                .andExpect(jsonPath("$.startM").doesNotExist());
+        postJson(fleet + "/begin", "{}").andExpect(status().isConflict());
+
+        measure(first, UUID.randomUUID(), 0);
+        measure(first, UUID.randomUUID(), -0.02);
+        signOff(first, 2, "done");
+        waitFor("search=" + customer.replace("-", " ") + "&state=SIGNED_OFF_BY_JUDGEMENT", first);
+        double startM = JsonPath.<Number>read(
+                        getAs(viewer, fleet)
+                                .andExpect(jsonPath("$.lengthM.median", closeTo(0.49, 1e-9), Double.class))
+                                .andReturn()
+                                .getResponse()
+                                .getContentAsString(),
+                        "$.startM")
+                .doubleValue();
+        assertThat(startM).isGreaterThan(0.49);
+        send(post(fleet + "/begin"), viewer, "{}").andExpect(status().isForbidden());
+        postJson(fleet + "/begin", "{}").andExpect(status().isOk());
+        getAs(viewer, "/api/installations/" + second)
+                .andExpect(jsonPath("$.startLengthM", closeTo(startM, 1e-9), Double.class));
+        // It was read already: what it was then is not changed under it.
+        getAs(viewer, "/api/installations/" + read)
+                .andExpect(jsonPath("$.startLengthM").doesNotExist());
     }
 
     private String numbers() throws Exception {
