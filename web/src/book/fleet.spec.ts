@@ -84,6 +84,6 @@ describe('a fleet', () => {
     expect((await page(begun, 'VIEWER')).find('button').exists()).toBe(false)
     const shown = await page({ rows: [row('Tractor 2', 'PLANNED')], oneWay: true, untouched: 1 })
     expect(shown.find('button').exists()).toBe(false)
-    expect(shown.text()).toContain('None is done with a known length yet.')
+    expect(shown.text()).toContain('None that met its rule has a known length yet.')
   })
 })
