@@ -25,7 +25,10 @@ export function isOld(key: QueryKey, { of, id }: Change): boolean {
       // Named by their own number, not by that of their installation.
       return first === 'passes' || first === 'installation'
     case 'book':
-      return first === 'board' && (second === 'book' || second === 'like' || second === 'numbers' || second === 'fleet')
+      return (
+        first === 'board' &&
+        (second === 'book' || second === 'like' || second === 'numbers' || second === 'fleet')
+      )
     case 'radios':
     case 'calibrations':
       return first === of || first === 'ready'

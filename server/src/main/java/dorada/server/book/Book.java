@@ -147,10 +147,15 @@ class Book implements Taught {
             EnumSet.of(Progress.PLANNED, Progress.TUNING, Progress.MET, Progress.READY);
 
     /** To which installations a sweep of that name and span may belong; finished ones by their number alone. */
-    List<Whose.Match<BookEntry>> whose(String fileName, double startHz, double stopHz) {
-        List<Whose.Candidate<BookEntry>> candidates = book.in(OPEN, Whose.numbersIn(fileName)).stream()
-                .map(e -> new Whose.Candidate<>(
-                        e, e.shopNumber(), e.title(), e.getChannelsHz(), OPEN.contains(e.state()), e.touchedAt()))
+    List<Whose.Match<BookRepository.NamedRow>> whose(String fileName, double startHz, double stopHz) {
+        List<Whose.Candidate<BookRepository.NamedRow>> candidates = book.named(OPEN, Whose.numbersIn(fileName)).stream()
+                .map(r -> new Whose.Candidate<>(
+                        r,
+                        r.shopNumber(),
+                        r.title(),
+                        BookEntry.channelsHz(r.channels()),
+                        OPEN.contains(r.state()),
+                        r.touchedAt()))
                 .toList();
         return Whose.of(candidates, fileName, startHz, stopHz);
     }

@@ -276,6 +276,11 @@ class BookEntry {
     @GenericField
     @IndexingDependency(derivedFrom = @ObjectPath(@PropertyValue(propertyName = "channels")))
     public List<Double> getChannelsHz() {
+        return channelsHz(channels);
+    }
+
+    /** As a row has them. */
+    static List<Double> channelsHz(String channels) {
         return Arrays.stream(channels.split(" "))
                 .filter(c -> !c.isEmpty())
                 .map(Double::valueOf)

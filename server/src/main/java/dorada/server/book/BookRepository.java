@@ -104,9 +104,15 @@ interface BookRepository extends JpaRepository<BookEntry, UUID> {
             from BookEntry b where b.plannedAt is not null""")
     List<JobRow> jobs();
 
-    /** All that are not signed off, and those with a number. */
-    @Query("select b from BookEntry b where b.state in :states or b.shopNumber in :numbers")
-    List<BookEntry> in(Collection<Progress> states, Collection<Long> numbers);
+    /** What tells a sweep that came as a file to which installation it belongs. */
+    record NamedRow(UUID id, long shopNumber, String title, String channels, Progress state, Instant touchedAt) {}
+
+    /** All that are in one of some states, and those with one of some numbers; nothing that anybody wrote about them. */
+    @Query("""
+            select new dorada.server.book.BookRepository$NamedRow(
+                b.installationId, b.shopNumber, b.title, b.channels, b.state, b.touchedAt)
+            from BookEntry b where b.state in :states or b.shopNumber in :numbers""")
+    List<NamedRow> named(Collection<Progress> states, Collection<Long> numbers);
 
     /** Those of one customer with the same kind, carrier and channels: one plan, fitted many times. */
     @Query("""

@@ -32,13 +32,13 @@ class WhoseController {
             @NotNull boolean isOpen,
             @NotNull Whose.By by) {
 
-        static WhoseView of(Whose.Match<BookEntry> match) {
-            BookEntry e = match.candidate().name();
+        static WhoseView of(Whose.Match<BookRepository.NamedRow> match) {
+            BookRepository.NamedRow row = match.candidate().name();
             return new WhoseView(
-                    e.installationId(),
-                    Installation.shopNumber(e.shopNumber()),
-                    e.title(),
-                    e.state(),
+                    row.id(),
+                    Installation.shopNumber(row.shopNumber()),
+                    row.title(),
+                    row.state(),
                     match.candidate().isOpen(),
                     match.by());
         }

@@ -98,7 +98,10 @@ class HandOverController {
         List<String> missing = new ArrayList<>();
         for (UUID id : all) {
             try {
-                sheets.add(new HandOverFolder.Sheet(made(id, language, unit).sheet(), addressOf(id)));
+                HandOverSheet sheet = made(id, language, unit).sheet();
+                // What it is made of is let go of with each.
+                sheets.add(new HandOverFolder.Sheet(
+                        sheet.title(), sheet.signed(), sheet.body(addressOf(id), isForShop, false)));
             } catch (UserProblem e) {
                 Installation without = installations.byId(id);
                 missing.add("%s %s: %s".formatted(without.shopNumber(), without.title(), why(e, said(language))));

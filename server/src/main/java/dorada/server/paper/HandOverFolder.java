@@ -10,11 +10,11 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 
-/** All that a customer was handed over: a list of it, and each sheet from a page of its own on. */
+/** All that a customer was handed over: a list of it, and each sheet, without its photos, from a page of its own on. */
 final class HandOverFolder {
 
-    /** One installation, with the address that opens it. */
-    record Sheet(HandOverSheet sheet, String address) {}
+    /** What stands on one sheet, and its row in the list. */
+    record Sheet(String title, String signed, String body) {}
 
     private final String customer;
     private final List<Sheet> sheets;
@@ -39,15 +39,13 @@ final class HandOverFolder {
                 "lead",
                 today.format(DateTimeFormatter.ofLocalizedDate(FormatStyle.LONG).withLocale(locale)));
         List<List<String>> rows = new ArrayList<>();
-        sheets.forEach(s -> rows.add(List.of(s.sheet().title(), s.sheet().signed())));
+        sheets.forEach(s -> rows.add(List.of(s.title(), s.signed())));
         html.table(List.of(say("FOLDER_INSTALLATION"), say("FOLDER_SIGNED")), rows);
         if (!missing.isEmpty()) {
             html.heading(2, say("FOLDER_MISSING"));
             html.list(missing);
         }
-        sheets.forEach(s -> html.raw("<div class=\"sheet\">")
-                .raw(s.sheet().body(s.address(), isForShop))
-                .raw("</div>"));
+        sheets.forEach(s -> html.raw("<div class=\"sheet\">").raw(s.body()).raw("</div>"));
         return HandOverSheet.document(locale, say("FOLDER"), customer, format, html.toString());
     }
 

@@ -64,7 +64,7 @@ final class HandOverSheet {
 
     /** The whole document; parameters as in {@link #body}. */
     String html(String address, PaperFormat format, boolean isForShop) {
-        return document(locale, say("TITLE"), title(), format, body(address, isForShop));
+        return document(locale, say("TITLE"), title(), format, body(address, isForShop, true));
     }
 
     /** A document of one sheet or many. */
@@ -90,8 +90,9 @@ final class HandOverSheet {
      *
      * @param address that opens the installation
      * @param isForShop with the passes and their notes
+     * @param withPhotos false where many sheets are one document
      */
-    String body(String address, boolean isForShop) {
+    String body(String address, boolean isForShop, boolean withPhotos) {
         html.raw("<div class=\"label\">" + QrCode.svg(address, QR_SIZE, say("QR", "address", address)) + "<br/>"
                 + Html.safe(installation.shopNumber()) + "</div>");
         html.paragraph("kind", say(isForShop ? "SHOP_COPY" : "TITLE"));
@@ -111,7 +112,9 @@ final class HandOverSheet {
         measured();
         onTheAir();
         cautions();
-        photos(isForShop);
+        if (withPhotos) {
+            photos(isForShop);
+        }
         if (isForShop) {
             steps();
         }
