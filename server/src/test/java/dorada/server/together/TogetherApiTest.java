@@ -32,6 +32,7 @@ class TogetherApiTest extends ApiTest {
     private MvcResult opened(SignedIn who, UUID page, String installation, MockHttpSession session) throws Exception {
         return http.perform(get("/api/together?page=" + page
                                 + (installation == null ? "" : "&installation=" + installation))
+                        .accept(MediaType.TEXT_EVENT_STREAM)
                         .session(session)
                         .with(as(who)))
                 .andExpect(request().asyncStarted())
@@ -78,6 +79,11 @@ class TogetherApiTest extends ApiTest {
         awaitTold(mine, "{\"of\":\"installations\",\"id\":\"" + id + "\"}");
         awaitTold(other, "{\"of\":\"book\"}");
         assertThat(toldTo(mine).call()).doesNotContain("lessons");
+    }
+
+    @Test
+    void whoeverDidNotAskForAStreamDoesNotWaitForItsEnd() throws Exception {
+        getAs(viewer, "/api/together?page=" + UUID.randomUUID()).andExpect(status().isNotAcceptable());
     }
 
     @Test
