@@ -70,9 +70,9 @@ describe('a fleet', () => {
   it('says where each stands, and begins the unread where the others ended', async () => {
     post.mockImplementation(() => answers(begun))
     const shown = await page(begun)
-    expect(shown.text()).toContain('1 of 3 signed off, 1 not read yet.')
+    expect(shown.text()).toContain('1 of 3 signed off, 1 not begun yet.')
     const begin = shown.find('button')
-    expect(begin.text()).toBe('Start the 1 unread at 511 mm')
+    expect(begin.text()).toBe('Start the 1 not begun at 511 mm')
     await begin.trigger('click')
     await flushPromises()
     expect(post.mock.calls[0]?.[0]).toBe('/api/installations/{id}/fleet/begin')

@@ -26,7 +26,7 @@ class FleetController {
      * @param rows in the order of their numbers
      * @param lengthM where those that met their rule ended; absent where nobody knows
      * @param startM to what the next is cut or set before its first reading
-     * @param untouched how many nobody has read yet
+     * @param untouched how many nobody has read, and of which no length is known
      */
     record FleetView(
             @NotNull List<BookRowView> rows,
