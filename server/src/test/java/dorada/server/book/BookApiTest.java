@@ -200,15 +200,17 @@ class BookApiTest extends ApiTest {
         String first = made(van("Harvester 1", "roof", 10).replace("Olive growers", customer));
         String second = made(plan("Harvester 2", 10).replace("Olive growers", customer));
         String read = made(plan("Harvester 3", 10).replace("Olive growers", customer));
+        String cut = made(van("Harvester 4", "roof", 10).replace("Olive growers", customer));
         String other =
                 made(plan("Loader", 10).replace("Olive growers", customer).replace("157450000", "158000000"));
         measure(read, UUID.randomUUID(), 0);
-        for (String id : List.of(first, second, read, other)) {
+        for (String id : List.of(first, second, read, cut, other)) {
             waitFor("search=" + customer.replace("-", " "), id);
         }
         String fleet = "/api/installations/" + second + "/fleet";
         getAs(viewer, fleet)
-                .andExpect(jsonPath("$.rows[*].title", contains("Harvester 1", "Harvester 2", "Harvester 3")))
+                .andExpect(jsonPath(
+                        "$.rows[*].title", contains("Harvester 1", "Harvester 2", "Harvester 3", "Harvester 4")))
                 .andExpect(jsonPath("$.startM").doesNotExist());
         postJson(fleet + "/begin", "{}").andExpect(status().isConflict());
 
@@ -229,6 +231,9 @@ class BookApiTest extends ApiTest {
         postJson(fleet + "/begin", "{}").andExpect(status().isOk());
         getAs(viewer, "/api/installations/" + second)
                 .andExpect(jsonPath("$.startLengthM", closeTo(startM, 1e-9), Double.class));
+        // Its length is known: whoever wrote it may have cut it so.
+        getAs(viewer, "/api/installations/" + cut)
+                .andExpect(jsonPath("$.startLengthM", closeTo(0.51, 1e-9), Double.class));
         // It was read already: what it was then is not changed under it.
         getAs(viewer, "/api/installations/" + read)
                 .andExpect(jsonPath("$.startLengthM").doesNotExist());
