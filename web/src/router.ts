@@ -34,6 +34,12 @@ export const router = createRouter({
       meta: { title: 'Fleet', hasHeading: true },
     },
     {
+      path: '/installations/:id/history',
+      component: () => import('@/history/HistoryPage.vue'),
+      props: true,
+      meta: { title: 'History', hasHeading: true },
+    },
+    {
       path: '/installations/:id',
       component: () => import('@/tuning/InstallationPage.vue'),
       props: true,

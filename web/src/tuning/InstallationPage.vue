@@ -175,7 +175,8 @@ function recorded(words: string) {
   notice.value = words
   draft.value = undefined
   liveSweep.value = undefined
-  void router.replace({ query: {} })
+  // Who has opened another step meanwhile stays there.
+  if (step.value === 'tune' || step.value === 'baseline') void router.replace({ query: {} })
 }
 
 /** Measured again as it should be: nothing was changed but the circumstances. */

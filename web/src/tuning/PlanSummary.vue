@@ -183,7 +183,12 @@ function channelWords(c: Channel): string {
         </dd>
       </template>
       <dt>Made by</dt>
-      <dd>{{ installation.createdBy }}, {{ formatTime(installation.createdAt) }}</dd>
+      <dd>
+        {{ installation.createdBy }}, {{ formatTime(installation.createdAt) }}.
+        <RouterLink :to="`/installations/${installation.id}/history`">{{
+          words.text('history.LINK')
+        }}</RouterLink>
+      </dd>
     </dl>
     <CopyPlan v-if="mayWrite" :installation="installation" />
     <PlanningCautions :carrier="installation.carrier" />

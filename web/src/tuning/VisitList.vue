@@ -14,6 +14,9 @@ const visits = computed(() => [...props.installation.visits].reverse())
 <template>
   <section class="card">
     <h2>{{ words.text('tuning.VISITS') }}</h2>
+    <RouterLink :to="`/installations/${installation.id}/history`">{{
+      words.text('history.LINK')
+    }}</RouterLink>
     <div v-for="v in visits" :key="v.id" class="one">
       <h3>
         {{ words.text('tuning.VISIT', { visit: `${v.number}`, purpose: words.text(`visit.${v.purpose}`) }) }}

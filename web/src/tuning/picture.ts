@@ -33,6 +33,9 @@ function pointsOf(p: Pass): { points?: ReadPoint[] } {
   return points.length ? { points } : {}
 }
 
+/** What is drawn of a pass: its curve, else its readings. */
+export const drawnOf = (p: Pass) => ({ curve: curveOf(p), ...pointsOf(p) })
+
 /** What is watched, the earlier passes, what is expected, and the pass `now`, if there is one yet. */
 export function tracesOf(
   installation: Installation,
@@ -50,7 +53,7 @@ export function tracesOf(
   const isLast = now.id === (own.at(-1) ?? now).id
   const earlier = passes
     .filter((p) => p.number < now.number || (p.oldAntenna && p.id !== now.id))
-    .map<PlotTrace>((p) => ({ id: p.id, label: name(p), kind: 'earlier', curve: curveOf(p), ...pointsOf(p) }))
+    .map<PlotTrace>((p) => ({ id: p.id, label: name(p), kind: 'earlier', ...drawnOf(p) }))
   return [
     ...watched,
     ...earlier,
@@ -63,8 +66,7 @@ export function tracesOf(
           ? words.text('tuning.NOW')
           : name(now),
       kind: live ? 'earlier' : now.estimate ? 'guess' : 'now',
-      curve: curveOf(now),
-      ...pointsOf(now),
+      ...drawnOf(now),
       ...(now.estimate && !live ? { band: now.estimate.band } : {}),
     },
   ]

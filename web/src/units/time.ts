@@ -2,3 +2,8 @@
 export function formatTime(utc: string): string {
   return new Date(utc).toLocaleString([], { dateStyle: 'medium', timeStyle: 'short' })
 }
+
+/** A time in UTC as the local date. */
+export function formatDay(utc: string): string {
+  return new Date(utc).toLocaleDateString([], { dateStyle: 'medium' })
+}

@@ -99,6 +99,8 @@ final class Technician {
     Technician sweepsNow(int number) {
         button(Pattern.compile("Sweep now|Send again")).click();
         assertThat(page.getByText("pass " + number + " ·")).isVisible();
+        // The form goes after the pass has come.
+        assertThat(button(Pattern.compile("Sweep now|Send again"))).isHidden();
         return this;
     }
 

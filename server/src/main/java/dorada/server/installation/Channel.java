@@ -2,10 +2,6 @@ package dorada.server.installation;
 
 import dorada.core.acceptance.WantedChannel;
 import dorada.core.acceptance.WantedChannel.Use;
-import jakarta.persistence.Column;
-import jakarta.persistence.Embeddable;
-import jakarta.persistence.EnumType;
-import jakarta.persistence.Enumerated;
 import jakarta.validation.constraints.DecimalMax;
 import jakarta.validation.constraints.DecimalMin;
 import jakarta.validation.constraints.NotBlank;
@@ -13,13 +9,12 @@ import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 
 /**
- * A wanted channel as stored and sent.
+ * A wanted channel as sent.
  *
  * @param use absent: both
  * @param weight absent: 1
  * @param radio the name of another radio on the same antenna; absent or empty for the first
  */
-@Embeddable
 public record Channel(
         @NotBlank(message = "Each channel needs a name.") @Size(max = 60, message = "At most 60 letters, please.")
         String name,
@@ -29,9 +24,8 @@ public record Channel(
         @DecimalMax(value = "1e9", message = "A channel lies between 1 and 1000 MHz.")
         double frequencyHz,
 
-        @NotNull @Column(name = "is_primary") boolean primary,
+        @NotNull boolean primary,
 
-        @Enumerated(EnumType.STRING) @Column(name = "channel_use", length = 20)
         Use use,
 
         @DecimalMin(value = "0.1", message = "A channel counts between 0.1 and 10 times.")

@@ -43,15 +43,20 @@ import org.hibernate.annotations.BatchSize;
 import org.hibernate.annotations.Fetch;
 import org.hibernate.annotations.FetchMode;
 import org.hibernate.annotations.OptimisticLock;
+import org.hibernate.envers.Audited;
+import org.hibernate.envers.NotAudited;
 
 /** One antenna on one carrier for one radio, from plan to sign-off. */
 @Entity
+@Audited
 public class Installation {
 
     @Id
     private UUID id;
 
+    @NotAudited
     private long shopNumber;
+
     private String title;
     private String customer;
 
@@ -88,21 +93,23 @@ public class Installation {
     @Column(length = 20)
     private ReferencePlane measuredAt;
 
+    @NotAudited
     private long standInSeed;
 
     @ElementCollection(fetch = FetchType.EAGER)
     @CollectionTable(name = "wanted_channel", joinColumns = @JoinColumn(name = "installation_id"))
     @OrderColumn(name = "position")
     @BatchSize(size = 100)
-    private List<Channel> channels = new ArrayList<>();
+    private List<ChannelValue> channels = new ArrayList<>();
 
     @ElementCollection(fetch = FetchType.EAGER)
     @CollectionTable(name = "other_radio", joinColumns = @JoinColumn(name = "installation_id"))
     @OrderColumn(name = "position")
     @BatchSize(size = 100)
-    private List<OtherRadio> otherRadios = new ArrayList<>();
+    private List<OtherRadioValue> otherRadios = new ArrayList<>();
 
     /** The first one first. Chosen apart: joined with the channels, each would come once for every channel. */
+    @NotAudited
     @OneToMany(mappedBy = "installation", cascade = CascadeType.ALL, orphanRemoval = true, fetch = FetchType.EAGER)
     @OrderBy("number")
     @Fetch(FetchMode.SELECT)
@@ -110,19 +117,24 @@ public class Installation {
     private List<Visit> visits = new ArrayList<>();
 
     /** Of the newest visit; lists ask for no more than this and whether it is ended. */
+    @NotAudited
     private int visitNumber;
 
+    @NotAudited
     private boolean signedOff;
 
     /** Not what a person changes, so that nobody's edit is stale for it. */
     @Embedded
+    @NotAudited
     @OptimisticLock(excluded = true)
     private PracticeAntenna practice;
 
+    @NotAudited
     @ManyToOne(fetch = FetchType.EAGER, optional = false)
     @JoinColumn(name = "created_by")
     private Person createdBy;
 
+    @NotAudited
     private Instant createdAt;
 
     private String feedlineType;
@@ -134,6 +146,7 @@ public class Installation {
     private UUID radioId;
 
     /** Counts what may change a verdict; signing off doesn't. */
+    @NotAudited
     private long planVersion;
 
     @Version
@@ -240,9 +253,9 @@ public class Installation {
         feedlineLengthM = r.feedlineLengthM();
         radioId = r.radioId();
         channels.clear();
-        channels.addAll(r.channels());
+        r.channels().forEach(c -> channels.add(new ChannelValue(c)));
         otherRadios.clear();
-        otherRadios.addAll(r.radios());
+        r.radios().forEach(o -> otherRadios.add(new OtherRadioValue(o)));
     }
 
     /** Ends the visit. */
@@ -389,7 +402,7 @@ public class Installation {
     }
 
     List<Channel> channels() {
-        return channels;
+        return channels.stream().map(ChannelValue::record).toList();
     }
 
     /** Which of the shop's radios it is for. */
@@ -399,7 +412,7 @@ public class Installation {
 
     /** Further radios on this antenna. */
     public List<OtherRadio> otherRadios() {
-        return otherRadios;
+        return otherRadios.stream().map(OtherRadioValue::record).toList();
     }
 
     public Person createdBy() {
@@ -482,7 +495,7 @@ public class Installation {
 
     /** The wanted channels, in the order in which they were typed. */
     public List<WantedChannel> wantedChannels() {
-        return channels.stream().map(Channel::wanted).toList();
+        return channels().stream().map(Channel::wanted).toList();
     }
 
     /** Geometric middle of each wanted band in Hz, ascending. */
@@ -496,11 +509,11 @@ public class Installation {
     }
 
     public double lowestHz() {
-        return channels.stream().mapToDouble(Channel::frequencyHz).min().orElseThrow();
+        return channels().stream().mapToDouble(Channel::frequencyHz).min().orElseThrow();
     }
 
     public double highestHz() {
-        return channels.stream().mapToDouble(Channel::frequencyHz).max().orElseThrow();
+        return channels().stream().mapToDouble(Channel::frequencyHz).max().orElseThrow();
     }
 
     /** What makes it like another. */

@@ -141,8 +141,8 @@ public record InstallationRequest(
                 i.ruleName(),
                 i.limitSwr(),
                 i.measuredAt(),
-                List.copyOf(i.channels()),
-                List.copyOf(i.otherRadios()),
+                i.channels(),
+                i.otherRadios(),
                 i.feedlineType(),
                 i.feedlineLengthM(),
                 radioId);

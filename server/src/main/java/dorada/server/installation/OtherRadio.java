@@ -1,7 +1,5 @@
 package dorada.server.installation;
 
-import jakarta.persistence.Column;
-import jakarta.persistence.Embeddable;
 import jakarta.validation.constraints.DecimalMax;
 import jakarta.validation.constraints.DecimalMin;
 import jakarta.validation.constraints.NotBlank;
@@ -9,13 +7,11 @@ import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 
 /** Another radio that shares the antenna. */
-@Embeddable
 public record OtherRadio(
         @NotBlank(message = "Each radio needs a name.") @Size(max = 60, message = "At most 60 letters, please.")
         String name,
 
         @NotNull
-        @Column(name = "rated_power_w")
         @DecimalMin(value = "0.001", message = "Rated power lies between 1 mW and 2 kW.")
         @DecimalMax(value = "2000", message = "Rated power lies between 1 mW and 2 kW.")
         double ratedPowerW,

@@ -1,5 +1,7 @@
 package dorada.server.installation;
 
+import dorada.core.history.Happened;
+import dorada.core.outcome.Outcome;
 import dorada.core.ready.Method;
 import dorada.core.ready.Readiness;
 import dorada.core.ready.Readiness.Answer;
@@ -29,6 +31,7 @@ import java.util.UUID;
 import org.hibernate.annotations.BatchSize;
 import org.hibernate.annotations.Fetch;
 import org.hibernate.annotations.FetchMode;
+import org.hibernate.envers.Audited;
 
 /** One time that someone worked on an installation. It is open until a sign-off ends it. */
 @Entity
@@ -37,15 +40,19 @@ public class Visit {
     @Id
     private UUID id;
 
+    @Audited
     @ManyToOne(fetch = FetchType.LAZY, optional = false)
     private Installation installation;
 
+    @Audited
     private int number;
 
+    @Audited
     @Enumerated(EnumType.STRING)
     @Column(length = 20)
     private VisitPurpose purpose;
 
+    @Audited
     private String why;
 
     @ManyToOne(fetch = FetchType.EAGER, optional = false)
@@ -57,6 +64,7 @@ public class Visit {
     @OneToOne(mappedBy = "visit", fetch = FetchType.EAGER, cascade = CascadeType.ALL)
     private SignOff signOff;
 
+    @Audited
     @Enumerated(EnumType.STRING)
     @Column(length = 20)
     private Method readyMethod;
@@ -65,8 +73,10 @@ public class Visit {
     @JoinColumn(name = "ready_by")
     private Person readyBy;
 
+    @Audited
     private Instant readyAt;
 
+    @Audited
     @ElementCollection(fetch = FetchType.EAGER)
     @CollectionTable(name = "ready_answer", joinColumns = @JoinColumn(name = "visit_id"))
     @MapKeyColumn(name = "step", length = 30)
@@ -142,6 +152,14 @@ public class Visit {
 
     Map<ReadyStep, Answer> readyAnswers() {
         return Collections.unmodifiableMap(readyAnswers);
+    }
+
+    /** How much was as it should be when somebody last answered. */
+    Outcome gotReady() {
+        return Happened.GOT_READY.of(
+                readyMethod,
+                Collections.frequency(readyAnswers.values(), Answer.YES),
+                Collections.frequency(readyAnswers.values(), Answer.NO));
     }
 
     /** How ready it is; empty where nobody answered. */

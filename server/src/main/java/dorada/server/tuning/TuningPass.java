@@ -27,6 +27,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import org.hibernate.envers.Audited;
 
 /**
  * One turn of the loop, recorded: what was changed, and the sweep after it. Never altered afterwards, but a wrong entry can be
@@ -38,10 +39,13 @@ class TuningPass {
     @Id
     private UUID id;
 
+    @Audited
     @ManyToOne(fetch = FetchType.LAZY, optional = false)
     private Installation installation;
 
+    @Audited
     private int number;
+
     private int visitNumber;
 
     /** Of those that count and are not of the old antenna; lists ask for it alone. */

@@ -12,6 +12,9 @@ interface TuningPassRepository extends JpaRepository<TuningPass, UUID> {
     /** Those that count: a pass that was taken back has a number below 0. */
     List<TuningPass> findByInstallationIdAndNumberGreaterThanOrderByNumber(UUID installationId, int number);
 
+    /** Taken back ones too. */
+    List<TuningPass> findByInstallationIdOrderByRecordedAt(UUID installationId);
+
     boolean existsByInstallationIdAndNumberGreaterThan(UUID installationId, int number);
 
     List<TuningPass> findByInstallationIdAndNumberLessThanOrderByNumber(UUID installationId, int number);

@@ -113,7 +113,15 @@ class WordsTest {
                 "standard",
                 "pass",
                 "visit",
-                "customer");
+                "customer",
+                "field",
+                "before",
+                "after",
+                "text",
+                "purpose",
+                "use",
+                "method",
+                "report");
         assertThat(ids().flatMap(id -> id.takes().stream()).distinct())
                 .filteredOn(name -> !namesAndParts.contains(name) && !name.endsWith("Count"))
                 .hasSizeGreaterThan(20)

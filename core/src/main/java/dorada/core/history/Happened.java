@@ -1,0 +1,52 @@
+package dorada.core.history;
+
+import dorada.core.outcome.OutcomeId;
+import java.util.List;
+
+/** One thing that happened to an installation. */
+public enum Happened implements OutcomeId {
+    PLANNED,
+    CHANGED("field", "before", "after"),
+    FILLED_IN("field", "after"),
+    EMPTIED("field", "before"),
+    ADDED("field", "after"),
+    TAKEN_OUT("field", "before"),
+    /** What it is, it stays; what is said of it is another. */
+    SAID_OTHERWISE("field", "before", "after"),
+    /** The same in another order. */
+    REORDERED("field"),
+    VISIT_OPENED("visit", "purpose"),
+    VISIT_CANCELLED("visit", "purpose"),
+    WHY("text"),
+    GOT_READY("method", "yesCount", "noCount"),
+    READ("pass"),
+    READ_ANY,
+    READ_OLD("pass"),
+    READ_AFTER_SHORTENING("pass", "lengthM"),
+    READ_AFTER_LENGTHENING("pass", "lengthM"),
+    READ_FINAL("pass"),
+    NOTED("text"),
+    PASS_TAKEN_BACK("pass"),
+    PASS_PUT_BACK("pass"),
+    SIGNED_OFF("pass"),
+    SIGNED_OFF_BY_JUDGEMENT("pass", "text"),
+    CALLED("text", "report"),
+    CALL_TAKEN_BACK("text"),
+    COMPARED("channelHz");
+
+    private final List<String> takes;
+
+    Happened(String... takes) {
+        this.takes = List.of(takes);
+    }
+
+    @Override
+    public String area() {
+        return "happened";
+    }
+
+    @Override
+    public List<String> takes() {
+        return takes;
+    }
+}
