@@ -9,11 +9,25 @@ import com.microsoft.playwright.options.AriaRole;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.regex.Pattern;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
 /** Files on the trace desk, a calibration of the practice analyser, and a tuning pass read from a meter. */
 class DeskIT {
+
+    private static RunningDorada dorada;
+
+    @BeforeAll
+    static void start() throws Exception {
+        dorada = RunningDorada.demo();
+    }
+
+    @AfterAll
+    static void stop() throws Exception {
+        dorada.close();
+    }
 
     @TempDir
     private Path folder;
@@ -25,8 +39,7 @@ class DeskIT {
         Path mast = Traces.antenna(folder.resolve("mast.s1p"), 156, 10, 500, 801, 20);
         Path table =
                 Files.writeString(folder.resolve("meter.csv"), "Freq MHz,VSWR\n150,2\n151,1.6\n152,1.3\n153,1.7\n");
-        try (RunningDorada dorada = RunningDorada.demo();
-                Desk desk = new Desk()) {
+        try (Desk desk = new Desk()) {
             Page page = desk.page();
             page.navigate(dorada.address());
             Technician ines = new Technician(page, dorada.address()).signsIn("ines");
@@ -97,8 +110,7 @@ class DeskIT {
 
     @Test
     void aMetersReadingsTuneAsASweepDoes() throws Exception {
-        try (RunningDorada dorada = RunningDorada.demo();
-                Desk desk = new Desk()) {
+        try (Desk desk = new Desk()) {
             Page page = desk.page();
             page.navigate(dorada.address());
             Technician ines = new Technician(page, dorada.address()).signsIn("bruno");

@@ -6,10 +6,24 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import java.util.regex.Pattern;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 
 /** The whole job by the keyboard alone: nothing is pointed at, and every field is reached by Tab. */
 class KeyboardIT {
+
+    private static RunningDorada dorada;
+
+    @BeforeAll
+    static void start() throws Exception {
+        dorada = RunningDorada.demo();
+    }
+
+    @AfterAll
+    static void stop() throws Exception {
+        dorada.close();
+    }
 
     private static final int MOST_TABS = 80;
 
@@ -63,8 +77,7 @@ class KeyboardIT {
     /** Forward and reflected watts at every megahertz of the airband: watts, Enter, watts, Enter. */
     @Test
     void nineteenRowsOfWatts() throws Exception {
-        try (RunningDorada dorada = RunningDorada.demo();
-                Desk desk = new Desk()) {
+        try (Desk desk = new Desk()) {
             page = desk.page();
             signIn(dorada);
             press("/");
@@ -103,8 +116,7 @@ class KeyboardIT {
 
     @Test
     void fromPlanToSignOff() throws Exception {
-        try (RunningDorada dorada = RunningDorada.demo();
-                Desk desk = new Desk()) {
+        try (Desk desk = new Desk()) {
             page = desk.page();
             signIn(dorada);
             press("n");

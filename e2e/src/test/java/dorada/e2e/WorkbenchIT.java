@@ -8,18 +8,31 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import java.util.List;
 import java.util.regex.Pattern;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 
 /** The workbench beside the plain loop: a spoilt reading, the old antenna, a live sweep, a limit. */
 class WorkbenchIT {
+
+    private static RunningDorada dorada;
+
+    @BeforeAll
+    static void start() throws Exception {
+        dorada = RunningDorada.demo();
+    }
+
+    @AfterAll
+    static void stop() throws Exception {
+        dorada.close();
+    }
 
     private static final List<String[]> CHANNELS =
             List.of(new String[] {"Field", "153.05"}, new String[] {"Base", "157.45"});
 
     @Test
     void aJobWithAllItsCircumstancesIsClosedWithALimit() throws Exception {
-        try (RunningDorada dorada = RunningDorada.demo();
-                Desk desk = new Desk()) {
+        try (Desk desk = new Desk()) {
             Technician ines = new Technician(desk.page(), dorada.address()).signsIn("ines");
             Page page = ines.page();
             ines.makesAnInstallation("Pick-up 31", "1.6", CHANNELS);
@@ -89,13 +102,19 @@ class WorkbenchIT {
                 .click();
         assertThat(page.getByText("Signed off by judgement on pass 3.")).isVisible();
         assertThat(page.getByText("Still open.")).isVisible();
+
+        page.getByText("History: who changed what").click();
+        assertThat(page.getByText("Took back that visit 2 was opened (recheck)."))
+                .isVisible();
+        assertThat(page.getByText("Signed off on pass 3 by judgement: Until the roof is dry"))
+                .isVisible();
+        assertThat(page.getByText("Why: The roof is dry")).isVisible();
     }
 
     /** A tip, and a ring below the coil that sets it finely; what the plan says of the range binds the advice. */
     @Test
     void aWhipWithARingIsBroughtInWithinItsRange() throws Exception {
-        try (RunningDorada dorada = RunningDorada.demo();
-                Desk desk = new Desk()) {
+        try (Desk desk = new Desk()) {
             Technician bruno = new Technician(desk.page(), dorada.address()).signsIn("bruno");
             Page page = bruno.page();
             List<String[]> cb = List.of(new String[] {"CB 1", "26.965"}, new String[] {"CB 40", "27.405"});
@@ -140,8 +159,7 @@ class WorkbenchIT {
     /** The same advice in another language and unit, and after a reload too. */
     @Test
     void theTuningPageSpeaksSpanishInInches() throws Exception {
-        try (RunningDorada dorada = RunningDorada.demo();
-                Desk desk = new Desk()) {
+        try (Desk desk = new Desk()) {
             Technician ines = new Technician(desk.page(), dorada.address()).signsIn("ines");
             Page page = ines.page();
             page.getByText("Tractor 7").click();

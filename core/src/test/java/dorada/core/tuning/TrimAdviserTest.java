@@ -264,7 +264,7 @@ class TrimAdviserTest {
                 : new Adjustment.Slide(kind.smallestStepM());
         TrimAdviser adviser =
                 new TrimAdviser(TrimTask.of(new UnderLimit(limit), channels, adjustment, TrimPrior.of(kind)));
-        for (long seed = 0; seed < 12; seed++) {
+        for (long seed = 0; seed < Kinds.antennas(kind, 12); seed++) {
             StandIn antenna = Designs.ALL.of(kind).standIn(centre, seed);
             Random noise = new Random(seed);
             double length = antenna.startLengthM();
