@@ -1,0 +1,111 @@
+package dorada.core.exercise;
+
+import dorada.core.outcome.Refusal;
+import dorada.core.simulation.Condition;
+import dorada.core.simulation.Control;
+import dorada.core.tuning.Adjustment;
+import dorada.core.tuning.AntennaAdviser;
+import dorada.core.tuning.Cause;
+import dorada.core.tuning.Room;
+import dorada.core.tuning.TrimAdvice;
+import dorada.core.tuning.TrimAdvice.Action;
+import dorada.core.tuning.TrimPrior;
+import dorada.core.tuning.TrimTask;
+import dorada.core.wire.Watch;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Stream;
+
+/** Whom an attempt is held against, on the same antenna. */
+public final class Rivals {
+
+    private static final int MOST_TURNS = 20;
+
+    /** What a named cause is looked at as. */
+    private static final Map<Condition, Set<Cause.Id>> NAMED_BY = new EnumMap<>(Map.of(
+            Condition.DUMMY_LOAD, Set.of(Cause.Id.DUMMY_LOAD, Cause.Id.NOT_THIS_ANTENNA),
+            Condition.LOOSE_CONNECTOR,
+                    Set.of(
+                            Cause.Id.LOOSE_CONNECTOR,
+                            Cause.Id.BAD_CONNECTOR,
+                            Cause.Id.CONNECTOR_OR_FEEDLINE,
+                            Cause.Id.OPEN_OR_SHORTED,
+                            Cause.Id.WORN_CONNECTOR),
+            Condition.PAINT_UNDER_GROUND, Set.of(Cause.Id.NO_GROUND_PLANE, Cause.Id.PAINT_UNDER_THE_MOUNT),
+            Condition.WET_LINE, Set.of(Cause.Id.LOSSY_FEEDLINE, Cause.Id.WATER_IN_THE_LINE),
+            Condition.KINKED_LINE, Set.of(Cause.Id.SECOND_REFLECTION, Cause.Id.KINKED_FEEDLINE),
+            Condition.PERSON_NEAR, Set.of(Cause.Id.THINGS_NEAR, Cause.Id.SOMEBODY_CAME_AND_WENT),
+            Condition.DOOR_OPEN, Set.of(Cause.Id.THINGS_NEAR)));
+
+    private Rivals() {}
+
+    /** Whoever does what the adviser says, and looks for faults in the order in which it names them. */
+    public static Attempt adviser(Exercise exercise, Watch watch) {
+        Control c = exercise.control();
+        Adjustment adjustment = c.oneWay() ? new Adjustment.OneWayCut(c.stepM()) : new Adjustment.Slide(c.stepM());
+        Attempt attempt = Attempt.begun(exercise).and(Deed.READ);
+        for (int turn = 0; turn < MOST_TURNS; turn++) {
+            double length = attempt.lengthM();
+            TrimTask task = TrimTask.of(
+                            exercise.rule(),
+                            exercise.channels(),
+                            adjustment,
+                            TrimPrior.of(exercise.on().kind()))
+                    .within(new Room(length - c.lowM(), c.oneWay() ? 0 : c.highM() - length));
+            TrimAdvice advice = new AntennaAdviser(exercise.on().kind(), task).advise(attempt.passes(watch));
+            Optional<Attempt> next = next(attempt, advice);
+            if (next.isEmpty()) {
+                break;
+            }
+            attempt = next.get().and(Deed.READ);
+        }
+        return attempt.and(Deed.SIGN_OFF);
+    }
+
+    /** Empty where nothing is left to be done. */
+    private static Optional<Attempt> next(Attempt attempt, TrimAdvice advice) {
+        Action action = advice.action();
+        if (action == Action.STOP) {
+            return Optional.empty();
+        }
+        if (action == Action.SHORTEN || action == Action.LENGTHEN) {
+            try {
+                return Optional.of(
+                        attempt.and(Deed.change(action == Action.SHORTEN ? -advice.amountM() : advice.amountM())));
+            } catch (Refusal nothingLeft) {
+                return Optional.empty();
+            }
+        }
+        Exercise exercise = attempt.exercise();
+        return Stream.concat(
+                        advice.causes().stream().flatMap(cause -> suspectsOf(cause, exercise)),
+                        exercise.suspects().stream())
+                .filter(s -> !attempt.looked().containsKey(s))
+                .findFirst()
+                .map(s -> attempt.and(Deed.look(s)));
+    }
+
+    private static Stream<Condition> suspectsOf(Cause cause, Exercise exercise) {
+        return exercise.suspects().stream()
+                .filter(s -> NAMED_BY.getOrDefault(s, Set.of()).contains(cause.id()));
+    }
+
+    /** Whoever knew everything: mends what is wrong, makes the one change, and reads once to prove it. */
+    public static Attempt perfect(Exercise exercise) {
+        Attempt attempt = Attempt.begun(exercise);
+        if (exercise.hidden().isPresent()) {
+            attempt = attempt.and(Deed.look(exercise.hidden().get()));
+        }
+        double change = exercise.bestM() - exercise.startM();
+        if (Math.abs(change) >= exercise.control().stepM()) {
+            attempt = attempt.and(Deed.change(change));
+        }
+        for (Deed last : List.of(Deed.READ, Deed.SIGN_OFF)) {
+            attempt = attempt.and(last);
+        }
+        return attempt;
+    }
+}

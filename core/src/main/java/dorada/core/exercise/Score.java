@@ -1,0 +1,30 @@
+package dorada.core.exercise;
+
+/**
+ * What an attempt came to.
+ *
+ * @param minutes that it would have taken
+ * @param worstSwr on the worst of the channels in truth, with nothing wrong and nobody near
+ * @param met the rule is met so
+ * @param faultLeft what is wrong is still there
+ * @param moreOffM metres taken off beyond what it needed; 0 for what is not cut
+ */
+public record Score(
+        int readings,
+        int changes,
+        int looks,
+        double minutes,
+        double worstSwr,
+        boolean met,
+        boolean faultLeft,
+        double moreOffM) {
+
+    public boolean isPassed() {
+        return met && !faultLeft;
+    }
+
+    /** How much of the time was needed: 1 for as fast as somebody who knew everything, 0 where it was not brought in. */
+    public double mark(Score perfect) {
+        return isPassed() ? Math.min(1, perfect.minutes / minutes) : 0;
+    }
+}

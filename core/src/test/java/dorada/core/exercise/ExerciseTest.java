@@ -1,0 +1,146 @@
+package dorada.core.exercise;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
+
+import dorada.core.design.Designs;
+import dorada.core.outcome.Refusal;
+import dorada.core.simulation.Condition;
+import dorada.core.simulation.VirtualInstallation;
+import dorada.core.wire.Watch;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.LongStream;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+
+class ExerciseTest {
+
+    private static Exercise on(String id, long seed) {
+        return Exercise.draw(Designs.ALL.installation(id).orElseThrow(), seed, Watch.NOBODY);
+    }
+
+    static Stream<VirtualInstallation> possible() {
+        return Designs.ALL.installations().stream().filter(Exercise::isPossibleOn);
+    }
+
+    /** Whoever knows everything brings each of them in; that is no matter of luck with the number. */
+    @ParameterizedTest
+    @MethodSource("possible")
+    void eachCanBeBroughtInWithOneChange(VirtualInstallation v) {
+        Exercise exercise = Exercise.draw(v, 11, Watch.NOBODY);
+        Attempt perfect = Rivals.perfect(exercise);
+        Score score = perfect.score(Watch.NOBODY);
+        assertThat(score.isPassed()).as("%s", score).isTrue();
+        assertThat(score.changes()).isLessThanOrEqualTo(1);
+        assertThat(score.readings()).isEqualTo(1);
+        assertThat(score.mark(score)).isEqualTo(1);
+        // And there was something to do.
+        assertThat(exercise.hidden().isPresent() || score.changes() == 1).isTrue();
+    }
+
+    /** The adviser is held to what it is trusted with; what one reading can't tell from a sound antenna it leaves, as people do. */
+    @Test
+    void theAdviserBringsInWhatReadingsShowAndCutsNoneTooFar() {
+        List<Score> scores = LongStream.range(2, 8)
+                .mapToObj(seed -> on("handheld-rod", seed))
+                .map(e -> Rivals.adviser(e, Watch.NOBODY).score(Watch.NOBODY))
+                .toList();
+        assertThat(scores).allMatch(Score::met);
+        assertThat(scores.stream().filter(Score::isPassed)).as("%s", scores).hasSizeGreaterThanOrEqualTo(4);
+        assertThat(scores).allMatch(s -> s.moreOffM() < 0.01);
+    }
+
+    /** Seeds that are neighbours draw what is not alike. */
+    @Test
+    void neighbouringNumbersAreOtherExercises() {
+        List<Exercise> some = LongStream.range(1, 13)
+                .mapToObj(seed -> on("handheld-rod", seed))
+                .toList();
+        assertThat(some.stream().map(Exercise::hidden).distinct()).hasSizeGreaterThan(3);
+        assertThat(some).anyMatch(e -> e.hidden().isEmpty());
+        double shortest = some.stream().mapToDouble(Exercise::startM).min().orElseThrow();
+        double longest = some.stream().mapToDouble(Exercise::startM).max().orElseThrow();
+        assertThat(longest / shortest).isGreaterThan(1.015);
+    }
+
+    @Test
+    void theSameNumberIsTheSameExerciseAndTheSameReadings() {
+        Exercise one = on("handheld-rod", 3);
+        Exercise again = on("handheld-rod", 3);
+        assertThat(again.hidden()).isEqualTo(one.hidden());
+        assertThat(again.bestM()).isEqualTo(one.bestM());
+        Attempt a = Attempt.of(one, List.of(Deed.READ));
+        Attempt b = Attempt.of(again, List.of(Deed.READ));
+        assertThat(a.sweep(a.readings().get(0), Watch.NOBODY).re(100))
+                .isEqualTo(b.sweep(b.readings().get(0), Watch.NOBODY).re(100));
+        assertThat(on("handheld-rod", 4).bestM()).isNotEqualTo(one.bestM());
+    }
+
+    private static final Exercise ROOF = on("roof-quarter-wave", 5);
+
+    private static Exercise with(Condition hidden) {
+        return new Exercise(
+                ROOF.on(),
+                ROOF.seed(),
+                ROOF.drift(),
+                ROOF.startM(),
+                Optional.ofNullable(hidden),
+                ROOF.limitSwr(),
+                ROOF.bestM());
+    }
+
+    @Test
+    void aFaultStaysUntilSomebodyLooksAtItAndIsNotPassedWithoutThat() {
+        Exercise exercise = with(Condition.PAINT_UNDER_GROUND);
+        double change = exercise.bestM() - exercise.startM();
+        List<Deed> blind = List.of(Deed.READ, Deed.change(change), Deed.SIGN_OFF);
+        Score left = Attempt.of(exercise, blind).score(Watch.NOBODY);
+        assertThat(left.met()).isTrue();
+        assertThat(left.faultLeft()).isTrue();
+        assertThat(left.mark(left)).isZero();
+
+        Attempt looking = Attempt.of(
+                exercise,
+                List.of(Deed.READ, Deed.look(Condition.DOOR_OPEN), Deed.look(Condition.PAINT_UNDER_GROUND), Deed.READ));
+        assertThat(looking.looked())
+                .containsEntry(Condition.DOOR_OPEN, false)
+                .containsEntry(Condition.PAINT_UNDER_GROUND, true);
+        assertThat(looking.readings().get(1).now()).isEmpty();
+        assertThat(looking.readings().get(1).lookedOver()).isTrue();
+        assertThat(looking.minutes()).isEqualTo(2 + 3 + 3 + 2);
+    }
+
+    @Test
+    void whatIsCutTooFarIsNotPassedAndSaysByHowMuch() {
+        Exercise exercise = with(null);
+        double tooMuch = exercise.bestM() - exercise.startM() - 0.05;
+        Score score = Attempt.of(exercise, List.of(Deed.READ, Deed.change(tooMuch), Deed.READ, Deed.SIGN_OFF))
+                .score(Watch.NOBODY);
+        assertThat(score.met()).isFalse();
+        assertThat(score.moreOffM()).isCloseTo(0.05, within(1e-9));
+        assertThat(score.mark(Rivals.perfect(exercise).score(Watch.NOBODY))).isZero();
+    }
+
+    @Test
+    void whatCantBeDoneIsRefused() {
+        Attempt begun = Attempt.begun(with(null));
+        assertThatThrownBy(() -> begun.and(Deed.SIGN_OFF)).isInstanceOf(Refusal.class);
+        assertThatThrownBy(() -> begun.and(Deed.change(0.01))).isInstanceOf(Refusal.class);
+        assertThatThrownBy(() -> begun.and(Deed.change(-3))).isInstanceOf(Refusal.class);
+        assertThatThrownBy(() -> begun.and(Deed.change(Double.NaN))).isInstanceOf(Refusal.class);
+        assertThatThrownBy(() -> begun.and(Deed.look(Condition.ON_THE_GROUND))).isInstanceOf(Refusal.class);
+        Attempt over = begun.and(Deed.READ).and(Deed.SIGN_OFF);
+        assertThatThrownBy(() -> over.and(Deed.READ)).isInstanceOf(Refusal.class);
+        Attempt many = begun;
+        for (int i = 0; i < Attempt.MOST_DEEDS; i++) {
+            many = many.and(Deed.READ);
+        }
+        Attempt full = many;
+        assertThatThrownBy(() -> full.and(Deed.READ)).isInstanceOf(Refusal.class);
+        assertThat(full.and(Deed.SIGN_OFF).isOver()).isTrue();
+    }
+}
