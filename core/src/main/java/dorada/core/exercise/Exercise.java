@@ -103,6 +103,20 @@ public record Exercise(
                 .toList();
     }
 
+    /** One that was drawn before, from what was kept of it; nothing is solved. */
+    public static Exercise kept(
+            VirtualInstallation v,
+            long seed,
+            double drift,
+            double startM,
+            Optional<Condition> hidden,
+            double limitSwr,
+            double bestM) {
+        Control c = v.controls().get(0);
+        VirtualInstallation on = c.oneWay() ? v.leftLonger(startM / c.startM()) : v;
+        return new Exercise(on, seed, drift, startM, hidden, limitSwr, bestM);
+    }
+
     /** Draws one. It takes some dozens of solutions. */
     public static Exercise draw(VirtualInstallation v, long seed, Watch watch) {
         Random random = new Random(seed * SPREADS);

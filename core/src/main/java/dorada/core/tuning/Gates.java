@@ -49,11 +49,11 @@ final class Gates {
     /** The same for what can be undone. */
     static final double MOST_ON_THE_OTHER_SIDE_OF_A_MOVE = 0.25;
 
-    /** After a change, metal comes off by a needle only where it is less likely than this that changes do nothing. */
-    static final double MOST_NOT_FOLLOWING = 0.01;
-
-    /** The same for what can be undone. */
-    static final double MOST_NOT_FOLLOWING_OF_A_MOVE = 0.1;
+    /**
+     * After a change, the next one is ordered by a needle only where it is less likely than this that changes do nothing: what a move
+     * spoils can be undone, but nobody finds the fault by moving on.
+     */
+    static final double MOST_NOT_FOLLOWING = 0.003;
 
     /** A side is said where it is so much likelier than the other. */
     private static final double LIKELIER = 2;
@@ -187,9 +187,9 @@ final class Gates {
         Hypotheses all = s.hypotheses();
         boolean shorter = s.sideM() < 0;
         Deed change = s.oneWay() && shorter ? Deed.CUT : Deed.MOVE;
-        double mostNotFollowing = change == Deed.CUT ? MOST_NOT_FOLLOWING : MOST_NOT_FOLLOWING_OF_A_MOVE;
         if (!s.last().isSwept()
-                && (all.probability(Hypothesis.NOT_FOLLOWING) > mostNotFollowing || Response.isOneMarkAlone(passes))) {
+                && (all.probability(Hypothesis.NOT_FOLLOWING) > MOST_NOT_FOLLOWING
+                        || Response.isOneMarkAlone(passes))) {
             return Optional.of(notSeenToFollow(s));
         }
         double ofChange = Losses.expected(change, shorter, all);

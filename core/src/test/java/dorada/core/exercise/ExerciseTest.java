@@ -73,6 +73,16 @@ class ExerciseTest {
         Exercise again = on("handheld-rod", 3);
         assertThat(again.hidden()).isEqualTo(one.hidden());
         assertThat(again.bestM()).isEqualTo(one.bestM());
+        Exercise kept = Exercise.kept(
+                Designs.ALL.installation("handheld-rod").orElseThrow(),
+                one.seed(),
+                one.drift(),
+                one.startM(),
+                one.hidden(),
+                one.limitSwr(),
+                one.bestM());
+        assertThat(kept.read(one.startM(), one.hidden(), 1, Watch.NOBODY).re(100))
+                .isCloseTo(one.read(one.startM(), one.hidden(), 1, Watch.NOBODY).re(100), within(1e-9));
         Attempt a = Attempt.of(one, List.of(Deed.READ));
         Attempt b = Attempt.of(again, List.of(Deed.READ));
         assertThat(a.sweep(a.readings().get(0), Watch.NOBODY).re(100))

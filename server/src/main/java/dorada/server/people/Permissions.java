@@ -54,7 +54,14 @@ public final class Permissions {
                     may(Who.LEAD, Deed.KEEPS, PUT, "/api/people/*", "/api/instruments/*"),
                     may(Who.LEAD, Deed.KEEPS, DELETE, "/api/instruments/*"),
                     may(Who.SIGNED_IN, Deed.LOOKS, GET, "/api/**"),
-                    may(Who.SIGNED_IN, Deed.KEEPS, POST, "/api/session/password", "/api/tokens"),
+                    may(
+                            Who.SIGNED_IN,
+                            Deed.KEEPS,
+                            POST,
+                            "/api/session/password",
+                            "/api/tokens",
+                            "/api/exercises",
+                            "/api/exercises/*/deeds"),
                     may(Who.SIGNED_IN, Deed.KEEPS, DELETE, "/api/tokens/*"),
                     may(Who.SIGNED_IN, Deed.WORKS_OUT, DELETE, "/api/session", "/api/sessions/**", "/api/jobs/*"),
                     may(

@@ -1,0 +1,239 @@
+package dorada.server.exercise;
+
+import dorada.core.antenna.Carrier;
+import dorada.core.exercise.Attempt;
+import dorada.core.exercise.Deed;
+import dorada.core.exercise.Exercise;
+import dorada.core.exercise.Score;
+import dorada.core.simulation.Condition;
+import dorada.core.sweep.Sweep;
+import dorada.core.wire.Watch;
+import dorada.server.exercise.ExerciseRun.Rival;
+import dorada.server.people.SignedIn;
+import dorada.server.sweep.TraceData;
+import dorada.server.words.OutcomeView;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.time.Instant;
+import java.util.List;
+import java.util.UUID;
+import org.springframework.http.HttpStatus;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Exercises: to begin, to do, and how they went. */
+@RestController
+@RequestMapping("/api/exercises")
+class ExerciseController {
+
+    private final Exercises exercises;
+
+    ExerciseController(Exercises exercises) {
+        this.exercises = exercises;
+    }
+
+    record ExerciseChoiceView(
+            @NotNull String id,
+            @NotNull OutcomeView title,
+            @NotNull Carrier carrier) {}
+
+    /** @param mark of the time it took, how much was needed; absent before it is over */
+    record ExerciseRowView(
+            @NotNull UUID id,
+            @NotNull OutcomeView title,
+            @NotNull String by,
+            @NotNull Instant begunAt,
+            @NotNull boolean over,
+            ScoreView score,
+            Double mark) {}
+
+    record ExercisesView(
+            @NotNull List<ExerciseChoiceView> choices,
+            @NotNull List<ExerciseRowView> rows) {}
+
+    /** What there is to practise on, and one's own runs; a lead sees everybody's. */
+    @GetMapping
+    ExercisesView exercises(@AuthenticationPrincipal SignedIn me) {
+        return new ExercisesView(
+                exercises.choices().stream()
+                        .map(v -> new ExerciseChoiceView(v.id(), OutcomeView.phrase(v.title()), v.carrier()))
+                        .toList(),
+                exercises.seenBy(me).stream().map(ExerciseController::row).toList());
+    }
+
+    record BeginExerciseRequest(
+            @NotNull(message = "Please choose what to practise on.")
+            @Size(max = 60, message = "At most 60 letters, please.")
+            String on) {}
+
+    @PostMapping
+    @ResponseStatus(HttpStatus.CREATED)
+    ExerciseView beginExercise(@Valid @RequestBody BeginExerciseRequest request, @AuthenticationPrincipal SignedIn me) {
+        return view(exercises.begin(request.on(), me.id()));
+    }
+
+    @GetMapping("/{id}")
+    ExerciseView exercise(@PathVariable UUID id, @AuthenticationPrincipal SignedIn me) {
+        return view(exercises.byId(id, me));
+    }
+
+    /**
+     * @param changeM metres by which the piece is made longer; of a change alone
+     * @param suspect what is looked at; of a look alone
+     */
+    record DeedRequest(
+            @NotNull(message = "Please say what you do.") Deed.What what, Double changeM, Condition suspect) {}
+
+    @PostMapping("/{id}/deeds")
+    ExerciseView doInExercise(
+            @PathVariable UUID id, @Valid @RequestBody DeedRequest request, @AuthenticationPrincipal SignedIn me) {
+        double changeM = request.changeM() == null ? 0 : request.changeM();
+        return view(exercises.does(id, new Deed(request.what(), changeM, request.suspect()), me));
+    }
+
+    /** As it was read. */
+    record ExerciseChannelView(
+            @NotNull String name,
+            @NotNull double frequencyHz,
+            @NotNull double swr,
+            @NotNull double returnLossDb,
+            @NotNull boolean met) {}
+
+    /** @param changeM since the reading before */
+    record ExerciseReadingView(
+            @NotNull int number,
+            @NotNull double changeM,
+            @NotNull boolean lookedOver,
+            @NotNull TraceData trace,
+            @NotNull List<ExerciseChannelView> channels) {}
+
+    /** @param found absent where nobody looked */
+    record SuspectView(@NotNull Condition name, @NotNull OutcomeView words, Boolean found) {}
+
+    /** @param moreOffM metres taken off beyond what it needed */
+    record ScoreView(
+            @NotNull int readings,
+            @NotNull int changes,
+            @NotNull int looks,
+            @NotNull double minutes,
+            @NotNull double worstSwr,
+            @NotNull boolean met,
+            @NotNull boolean faultLeft,
+            @NotNull double moreOffM) {
+
+        static ScoreView of(Score s) {
+            return new ScoreView(
+                    s.readings(),
+                    s.changes(),
+                    s.looks(),
+                    s.minutes(),
+                    s.worstSwr(),
+                    s.met(),
+                    s.faultLeft(),
+                    s.moreOffM());
+        }
+    }
+
+    /**
+     * How it went.
+     *
+     * @param hidden what was wrong; absent where nothing was
+     * @param bestM the length that somebody who knew everything would have left
+     */
+    record ExerciseEndView(
+            @NotNull ScoreView own,
+            @NotNull ScoreView adviser,
+            @NotNull ScoreView perfect,
+            @NotNull double mark,
+            OutcomeView hidden,
+            @NotNull double bestM) {}
+
+    /** @param end absent before it is over: until then nobody learns what is hidden */
+    record ExerciseView(
+            @NotNull UUID id,
+            @NotNull OutcomeView title,
+            @NotNull String by,
+            @NotNull OutcomeView rule,
+            @NotNull double limitSwr,
+            @NotNull OutcomeView control,
+            @NotNull boolean oneWay,
+            @NotNull double startM,
+            @NotNull double lengthM,
+            @NotNull double unreadChangeM,
+            @NotNull int changes,
+            @NotNull double minutes,
+            @NotNull List<ExerciseReadingView> readings,
+            @NotNull List<SuspectView> suspects,
+            ExerciseEndView end) {}
+
+    private static ExerciseRowView row(ExerciseRun run) {
+        return new ExerciseRowView(
+                run.id(),
+                OutcomeView.phrase(run.exercise().on().title()),
+                run.begunBy().displayName(),
+                run.begunAt(),
+                run.isOver(),
+                run.score(Rival.OWN).map(ScoreView::of).orElse(null),
+                run.mark().orElse(null));
+    }
+
+    private static ExerciseView view(Exercises.Run run) {
+        Attempt a = run.attempt();
+        Exercise e = a.exercise();
+        return new ExerciseView(
+                run.kept().id(),
+                OutcomeView.phrase(e.on().title()),
+                run.kept().begunBy().displayName(),
+                OutcomeView.phrase(e.rule().outcome()),
+                e.limitSwr(),
+                OutcomeView.phrase(e.control().name()),
+                e.isCut(),
+                e.startM(),
+                a.lengthM(),
+                a.unreadChangeM(),
+                a.changes(),
+                a.minutes(),
+                a.readings().stream().map(r -> reading(a, r)).toList(),
+                e.suspects().stream()
+                        .map(s -> new SuspectView(
+                                s, OutcomeView.phrase(s), a.looked().get(s)))
+                        .toList(),
+                run.kept().isOver() ? end(run) : null);
+    }
+
+    private static ExerciseReadingView reading(Attempt a, Attempt.Reading r) {
+        Sweep sweep = a.sweep(r, Watch.NOBODY);
+        return new ExerciseReadingView(
+                r.number(),
+                r.changeM(),
+                r.lookedOver(),
+                TraceData.of(sweep),
+                a.verdict(sweep).channels().stream()
+                        .flatMap(c -> c.measured().reading().stream()
+                                .map(read -> new ExerciseChannelView(
+                                        c.measured().channel().name(),
+                                        read.frequencyHz(),
+                                        read.swr(),
+                                        read.returnLossDb(),
+                                        c.met())))
+                        .toList());
+    }
+
+    private static ExerciseEndView end(Exercises.Run run) {
+        ExerciseRun kept = run.kept();
+        return new ExerciseEndView(
+                ScoreView.of(kept.score(Rival.OWN).orElseThrow()),
+                ScoreView.of(kept.score(Rival.ADVISER).orElseThrow()),
+                ScoreView.of(kept.score(Rival.PERFECT).orElseThrow()),
+                kept.mark().orElseThrow(),
+                run.attempt().exercise().hidden().map(OutcomeView::phrase).orElse(null),
+                run.attempt().exercise().bestM());
+    }
+}

@@ -1,0 +1,158 @@
+package dorada.server.exercise;
+
+import dorada.core.design.Designs;
+import dorada.core.exercise.Deed;
+import dorada.core.exercise.Exercise;
+import dorada.core.exercise.Score;
+import dorada.core.simulation.Condition;
+import dorada.server.people.Person;
+import dorada.server.problem.UserProblem;
+import jakarta.persistence.CollectionTable;
+import jakarta.persistence.Column;
+import jakarta.persistence.ElementCollection;
+import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
+import jakarta.persistence.FetchType;
+import jakarta.persistence.Id;
+import jakarta.persistence.JoinColumn;
+import jakarta.persistence.ManyToOne;
+import jakarta.persistence.MapKeyColumn;
+import jakarta.persistence.MapKeyEnumerated;
+import jakarta.persistence.OrderColumn;
+import jakarta.persistence.Version;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import org.hibernate.annotations.BatchSize;
+import org.hibernate.annotations.Fetch;
+import org.hibernate.annotations.FetchMode;
+
+/** Somebody's exercise: what was drawn, what was done, and when it is over what it came to. */
+@Entity
+class ExerciseRun {
+
+    /** Whose attempt it was. */
+    enum Rival {
+        OWN,
+        ADVISER,
+        PERFECT
+    }
+
+    @Id
+    private UUID id;
+
+    private String drawnFrom;
+    private long seed;
+    private double drift;
+
+    @Column(name = "start_m")
+    private double startM;
+
+    @Enumerated(EnumType.STRING)
+    @Column(length = 30)
+    private Condition hidden;
+
+    private double limitSwr;
+
+    @Column(name = "best_m")
+    private double bestM;
+
+    @ManyToOne(fetch = FetchType.EAGER, optional = false)
+    @JoinColumn(name = "begun_by")
+    private Person begunBy;
+
+    private Instant begunAt;
+    private Instant endedAt;
+
+    @ElementCollection(fetch = FetchType.EAGER)
+    @CollectionTable(name = "exercise_deed", joinColumns = @JoinColumn(name = "run_id"))
+    @OrderColumn(name = "position")
+    @Fetch(FetchMode.SELECT)
+    @BatchSize(size = 100)
+    private List<DeedValue> deeds = new ArrayList<>();
+
+    @ElementCollection(fetch = FetchType.EAGER)
+    @CollectionTable(name = "exercise_score", joinColumns = @JoinColumn(name = "run_id"))
+    @MapKeyColumn(name = "rival", length = 10)
+    @MapKeyEnumerated(EnumType.STRING)
+    @Fetch(FetchMode.SELECT)
+    @BatchSize(size = 100)
+    private Map<Rival, ScoreValue> scores = new EnumMap<>(Rival.class);
+
+    @Version
+    private long version;
+
+    protected ExerciseRun() {}
+
+    ExerciseRun(String drawnFrom, Exercise drawn, Person by, Instant at) {
+        this.id = UUID.randomUUID();
+        this.drawnFrom = drawnFrom;
+        this.seed = drawn.seed();
+        this.drift = drawn.drift();
+        this.startM = drawn.startM();
+        this.hidden = drawn.hidden().orElse(null);
+        this.limitSwr = drawn.limitSwr();
+        this.bestM = drawn.bestM();
+        this.begunBy = by;
+        this.begunAt = at;
+    }
+
+    /** @throws UserProblem where there is no such antenna any more */
+    Exercise exercise() {
+        return Exercise.kept(
+                Designs.ALL.installation(drawnFrom).orElseThrow(() -> UserProblem.notFound("practice installation")),
+                seed,
+                drift,
+                startM,
+                Optional.ofNullable(hidden),
+                limitSwr,
+                bestM);
+    }
+
+    void add(Deed deed) {
+        deeds.add(new DeedValue(deed));
+    }
+
+    void end(Map<Rival, Score> all, Instant at) {
+        all.forEach((rival, score) -> scores.put(rival, new ScoreValue(score)));
+        endedAt = at;
+    }
+
+    UUID id() {
+        return id;
+    }
+
+    String drawnFrom() {
+        return drawnFrom;
+    }
+
+    List<Deed> deeds() {
+        return deeds.stream().map(DeedValue::deed).toList();
+    }
+
+    Optional<Score> score(Rival rival) {
+        return Optional.ofNullable(scores.get(rival)).map(ScoreValue::score);
+    }
+
+    /** Of the time it took, how much was needed; empty before it is over. */
+    Optional<Double> mark() {
+        return score(Rival.OWN).flatMap(own -> score(Rival.PERFECT).map(own::mark));
+    }
+
+    Person begunBy() {
+        return begunBy;
+    }
+
+    Instant begunAt() {
+        return begunAt;
+    }
+
+    boolean isOver() {
+        return endedAt != null;
+    }
+}

@@ -1,0 +1,116 @@
+package dorada.server.exercise;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.hamcrest.Matchers.containsString;
+import static org.hamcrest.Matchers.greaterThan;
+import static org.hamcrest.Matchers.hasItem;
+import static org.hamcrest.Matchers.hasSize;
+import static org.hamcrest.Matchers.not;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.jsonPath;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
+
+import com.jayway.jsonpath.JsonPath;
+import dorada.server.ApiTest;
+import dorada.server.people.SignedIn;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import org.springframework.test.web.servlet.ResultActions;
+
+/** What an apprentice does on a virtual antenna, and what a lead sees of it. */
+class ExerciseApiTest extends ApiTest {
+
+    private String begun(SignedIn who) throws Exception {
+        return read(
+                send(post("/api/exercises"), who, "{\"on\":\"handheld-rod\"}").andExpect(status().isCreated()), "$.id");
+    }
+
+    private ResultActions does(SignedIn who, String id, String deed) throws Exception {
+        return send(post("/api/exercises/" + id + "/deeds"), who, deed);
+    }
+
+    @Test
+    void itIsDoneStepByStepAndOnlyItsEndTellsWhatWasHidden() throws Exception {
+        String id = begun(viewer);
+        does(viewer, id, "{\"what\":\"SIGN_OFF\"}")
+                .andExpect(status().isUnprocessableContent())
+                .andExpect(jsonPath("$.detail", containsString("Nothing was read yet")));
+        does(viewer, id, "{\"what\":\"READ\"}")
+                .andExpect(status().isOk())
+                .andExpect(jsonPath("$.readings", hasSize(1)))
+                .andExpect(jsonPath("$.readings[0].trace.re", hasSize(241)))
+                .andExpect(jsonPath("$.readings[0].channels", hasSize(3)))
+                .andExpect(jsonPath("$.end").doesNotExist())
+                .andExpect(jsonPath("$.hidden").doesNotExist());
+        does(viewer, id, "{\"what\":\"CHANGE\",\"changeM\":0.01}")
+                .andExpect(status().isUnprocessableContent())
+                .andExpect(jsonPath("$.detail", containsString("gets no longer")));
+        does(viewer, id, "{\"what\":\"CHANGE\",\"changeM\":-0.004}")
+                .andExpect(jsonPath("$.changes").value(1))
+                .andExpect(jsonPath("$.unreadChangeM").value(-0.004));
+        does(viewer, id, "{\"what\":\"LOOK\",\"suspect\":\"HAND_NEAR\"}")
+                .andExpect(
+                        jsonPath("$.suspects[?(@.name == 'HAND_NEAR')].found").isNotEmpty())
+                .andExpect(jsonPath("$.suspects[?(@.name == 'WET_LINE')].found").isEmpty());
+        does(viewer, id, "{\"what\":\"READ\"}")
+                .andExpect(jsonPath("$.readings[1].changeM").value(-0.004));
+        String ended = does(viewer, id, "{\"what\":\"SIGN_OFF\"}")
+                .andExpect(status().isOk())
+                .andExpect(jsonPath("$.end.own.readings").value(2))
+                .andExpect(jsonPath("$.end.own.changes").value(1))
+                .andExpect(jsonPath("$.end.own.looks").value(1))
+                .andExpect(jsonPath("$.end.own.minutes").value(12.0))
+                .andExpect(jsonPath("$.end.perfect.met").value(true))
+                .andExpect(jsonPath("$.end.perfect.faultLeft").value(false))
+                .andExpect(jsonPath("$.end.adviser.readings", greaterThan(0)))
+                .andReturn()
+                .getResponse()
+                .getContentAsString();
+        double mark = JsonPath.<Number>read(ended, "$.end.mark").doubleValue();
+        boolean passed =
+                JsonPath.<Boolean>read(ended, "$.end.own.met") && !JsonPath.<Boolean>read(ended, "$.end.own.faultLeft");
+        assertThat(mark > 0).isEqualTo(passed);
+        does(viewer, id, "{\"what\":\"READ\"}")
+                .andExpect(status().isUnprocessableContent())
+                .andExpect(jsonPath("$.detail", containsString("is over")));
+        // Read again it is the same.
+        getAs(viewer, "/api/exercises/" + id)
+                .andExpect(jsonPath("$.end.mark").value(mark))
+                .andExpect(jsonPath("$.readings", hasSize(2)));
+    }
+
+    @Test
+    void aLeadSeesEverybodysAndNobodyElseDoes() throws Exception {
+        String id = begun(viewer);
+        getAs(technician, "/api/exercises/" + id).andExpect(status().isNotFound());
+        does(technician, id, "{\"what\":\"READ\"}").andExpect(status().isNotFound());
+        getAs(lead, "/api/exercises/" + id).andExpect(status().isOk());
+        does(lead, id, "{\"what\":\"READ\"}").andExpect(status().isNotFound());
+        getAs(lead, "/api/exercises").andExpect(jsonPath("$.rows[*].id", hasItem(id)));
+        getAs(technician, "/api/exercises").andExpect(jsonPath("$.rows[*].id", not(hasItem(id))));
+    }
+
+    /** None of it is the shop's work. */
+    @Test
+    void whatWasPractisedIsInNoneOfTheShopsLists() throws Exception {
+        String board =
+                getAs(lead, "/api/installations").andReturn().getResponse().getContentAsString();
+        String numbers = getAs(lead, "/api/numbers").andReturn().getResponse().getContentAsString();
+        String id = begun(technician);
+        does(technician, id, "{\"what\":\"READ\"}");
+        does(technician, id, "{\"what\":\"SIGN_OFF\"}").andExpect(status().isOk());
+        assertThat(List.of(
+                        getAs(lead, "/api/installations")
+                                .andReturn()
+                                .getResponse()
+                                .getContentAsString(),
+                        getAs(lead, "/api/numbers").andReturn().getResponse().getContentAsString()))
+                .containsExactly(board, numbers);
+    }
+
+    @Test
+    void whatIsNotThereCantBePractised() throws Exception {
+        send(post("/api/exercises"), technician, "{\"on\":\"no-such-thing\"}").andExpect(status().isNotFound());
+        send(post("/api/exercises"), technician, "{}").andExpect(status().isUnprocessableContent());
+    }
+}
