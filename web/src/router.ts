@@ -131,6 +131,17 @@ export const router = createRouter({
       meta: { title: 'Virtual bench' },
     },
     {
+      path: '/exercises',
+      component: () => import('@/exercise/ExercisesPage.vue'),
+      meta: { title: 'Exercises', hasHeading: true },
+    },
+    {
+      path: '/exercises/:exercise',
+      component: () => import('@/exercise/ExercisePage.vue'),
+      props: (to) => ({ id: to.params.exercise }),
+      meta: { title: 'Exercise', hasHeading: true },
+    },
+    {
       path: '/model',
       component: () => import('@/antenna/ModelPage.vue'),
       meta: { title: 'Try it on the model', hasHeading: true },

@@ -71,6 +71,7 @@ export const PLACES: Place[] = [
     icon: Flask,
     pages: [
       { id: 'BENCH', path: '/practice' },
+      { id: 'EXERCISES', path: '/exercises', also: /^\/exercises\// },
       { id: 'MODEL', path: '/model' },
     ],
   },

@@ -36,6 +36,7 @@ class AccessibilityIT {
         {"/desk/calibrations", "A calibration holds"},
         {"/live", "Ready to sweep"},
         {"/practice", "On the bench"},
+        {"/exercises", "Begin an exercise"},
     };
 
     /**

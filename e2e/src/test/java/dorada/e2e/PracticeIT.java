@@ -67,7 +67,39 @@ class PracticeIT {
             assertThat(page.getByText("Wire 1: it lies along wire 0")).isVisible();
             // The refusal of the last geometry is the one complaint that belongs here.
             assertThat(desk.takeConsoleErrors()).allMatch(e -> e.contains("422"));
+            anExercise(ines, dorada);
+            assertThat(desk.takeConsoleErrors()).isEmpty();
         }
+    }
+
+    /** What is hidden is told at the end, and the lead sees how it went. */
+    private static void anExercise(Technician ines, RunningDorada dorada) {
+        Page page = ines.page();
+        page.navigate(dorada.address() + "/exercises");
+        Controls.choose(page, "Antenna", "Handheld with a rod");
+        ines.button("Begin an exercise").click();
+        assertThat(page.locator(".sentence")).hasText("Read it first.");
+        ines.button("Read it").click();
+        assertThat(page.locator(".sentence")).containsText("at worst");
+        ines.field("Change the rod by").fill("3 mm");
+        ines.button("Shorten").click();
+        assertThat(page.locator(".sentence")).containsText("−3 mm since the last reading");
+        ines.button("Look whether: a kink in the line").click();
+        assertThat(page.getByText(Pattern.compile("^(not so|so it was; mended)$")))
+                .hasCount(1);
+        ines.button("Read it").click();
+        assertThat(page.getByText("2 readings, one change, 12 minutes so far")).isVisible();
+        ines.button("Sign it off").click();
+        ines.button("Sign it off").last().click();
+        assertThat(page.getByText(Pattern.compile("Hidden was|Nothing was hidden")))
+                .isVisible();
+        assertThat(page.locator("tbody tr")).hasCount(3);
+        page.context().clearCookies();
+        new Technician(page, dorada.address()).signsIn("marisol");
+        page.getByText("installations wait").waitFor();
+        page.navigate(dorada.address() + "/exercises");
+        assertThat(page.getByText("Who stands where")).isVisible();
+        assertThat(page.locator("tbody").first()).containsText("Inés");
     }
 
     private static double dip(Page page) {

@@ -108,6 +108,24 @@ class GatesTest {
         assertShut(Gates.hypotheses(standing, List.of(far, hardly)), Gate.NOT_SEEN_TO_FOLLOW, Action.MEASURE_AGAIN);
     }
 
+    /**
+     * Needles that all went half a mark the right way are what moved surroundings do as well: by such readings a stuck half-wave whip
+     * was once told to be cut again. Those that went as far as the change should move them have shown that it follows.
+     */
+    @Test
+    void needlesThatHardlyStirredHaveShownNothingEither() {
+        TrimTask task = TrimTask.of(
+                new UnderLimit(1.7), VHF, new Adjustment.OneWayCut(0.001), TrimPrior.of(Kinds.of("HALF_WAVE_WHIP")));
+        List<Pass> hardly = List.of(spots(1.3, 1.5, 2), spots(1.2, 1.4, 1.9).after(-0.008, 0));
+        assertShut(
+                Gates.hypotheses(standing(task, hardly.get(0), hardly.get(1)), hardly),
+                Gate.NOT_SEEN_TO_FOLLOW,
+                Action.MEASURE_AGAIN);
+        List<Pass> plainly = List.of(spots(1.9, 2.5, 4), spots(1.7, 2, 3).after(-0.01, 0));
+        assertThat(Gates.hypotheses(standing(task, plainly.get(0), plainly.get(1)), plainly))
+                .isEmpty();
+    }
+
     private static void assertShut(Optional<Shut> gate, Gate which, Action instead) {
         assertThat(gate).isPresent();
         assertThat(gate.get().gate()).isEqualTo(which);

@@ -76,12 +76,12 @@ class ExerciseController {
     @PostMapping
     @ResponseStatus(HttpStatus.CREATED)
     ExerciseView beginExercise(@Valid @RequestBody BeginExerciseRequest request, @AuthenticationPrincipal SignedIn me) {
-        return view(exercises.begin(request.on(), me.id()));
+        return view(exercises.begin(request.on(), me.id()), me);
     }
 
     @GetMapping("/{id}")
     ExerciseView exercise(@PathVariable UUID id, @AuthenticationPrincipal SignedIn me) {
-        return view(exercises.byId(id, me));
+        return view(exercises.byId(id, me), me);
     }
 
     /**
@@ -95,7 +95,7 @@ class ExerciseController {
     ExerciseView doInExercise(
             @PathVariable UUID id, @Valid @RequestBody DeedRequest request, @AuthenticationPrincipal SignedIn me) {
         double changeM = request.changeM() == null ? 0 : request.changeM();
-        return view(exercises.does(id, new Deed(request.what(), changeM, request.suspect()), me));
+        return view(exercises.does(id, new Deed(request.what(), changeM, request.suspect()), me), me);
     }
 
     /** As it was read. */
@@ -159,7 +159,7 @@ class ExerciseController {
     record ExerciseView(
             @NotNull UUID id,
             @NotNull OutcomeView title,
-            @NotNull String by,
+            @NotNull boolean mine,
             @NotNull OutcomeView rule,
             @NotNull double limitSwr,
             @NotNull OutcomeView control,
@@ -184,13 +184,13 @@ class ExerciseController {
                 run.mark().orElse(null));
     }
 
-    private static ExerciseView view(Exercises.Run run) {
+    private static ExerciseView view(Exercises.Run run, SignedIn me) {
         Attempt a = run.attempt();
         Exercise e = a.exercise();
         return new ExerciseView(
                 run.kept().id(),
                 OutcomeView.phrase(e.on().title()),
-                run.kept().begunBy().displayName(),
+                run.kept().begunBy().id().equals(me.id()),
                 OutcomeView.phrase(e.rule().outcome()),
                 e.limitSwr(),
                 OutcomeView.phrase(e.control().name()),

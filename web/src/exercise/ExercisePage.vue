@@ -1,0 +1,222 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import SweepPlot from '@/plots/SweepPlot.vue'
+import { usePreferences } from '@/preferences'
+import { useForm } from '@/shell/useForm'
+import { changeWords } from '@/tuning/sentence'
+import ActionButton from '@/ui/ActionButton.vue'
+import BigAction from '@/ui/BigAction.vue'
+import ConfirmButton from '@/ui/ConfirmButton.vue'
+import TextField from '@/ui/TextField.vue'
+import { formatBoth, parseLength } from '@/units/length'
+import { formatSwr } from '@/units/swr'
+import { useWords } from '@/words/words'
+import ExerciseEnd from './ExerciseEnd.vue'
+import { pegsOf, tracesOf } from './exercise'
+import { useDeed, useExercise, type Deed } from './queries'
+
+/** One exercise: read it, change it, look at what may be wrong, and say when it is done. */
+const props = defineProps<{ id: string }>()
+const words = useWords()
+const preferences = usePreferences()
+const id = computed(() => props.id)
+const exercise = useExercise(id)
+const deed = useDeed(id)
+const { busy, trouble, submit } = useForm()
+const amount = ref('')
+const wrongAmount = ref('')
+
+const e = computed(() => exercise.data.value)
+/** A lead looks at others' and does nothing in them. */
+const isOpen = computed(() => e.value?.mine === true && !e.value.end)
+const traces = computed(() => (e.value ? tracesOf(e.value, words.value) : []))
+const pegs = computed(() => (e.value ? pegsOf(e.value) : []))
+const limit = computed(() => ({
+  swr: e.value?.limitSwr ?? 2,
+  label: words.value.text('runView.LIMIT', { limitSwr: e.value?.limitSwr ?? 2 }),
+}))
+const worst = computed(() => Math.max(...pegs.value.map((p) => p.swr ?? 1)))
+/** One sentence: what stands now. */
+const sentence = computed(() => {
+  if (!e.value) return ''
+  if (e.value.end) return words.value.text('exercise.OVER')
+  if (e.value.readings.length === 0) return words.value.text('exercise.NOTHING_READ')
+  if (e.value.unreadChangeM)
+    return words.value.text('exercise.CHANGED_SINCE', {
+      change: changeWords(e.value.unreadChangeM, words.value),
+    })
+  return words.value.text(pegs.value.every((p) => p.met) ? 'exercise.READS_MET' : 'exercise.READS_MISSED', {
+    swr: formatSwr(worst.value),
+  })
+})
+
+const does = (what: Deed) => submit(async () => void (await deed.mutateAsync(what)))
+
+async function change(side: -1 | 1) {
+  const read = parseLength(amount.value, preferences.unit)
+  wrongAmount.value = read.ok ? '' : read.why
+  if (!read.ok) return
+  if (await does({ what: 'CHANGE', changeM: side * read.value })) amount.value = ''
+}
+</script>
+
+<template>
+  <p v-if="exercise.error.value" class="lost wrong" role="alert">{{ exercise.error.value.message }}</p>
+  <div v-else-if="e" class="bench">
+    <div class="work">
+      <header>
+        <h1>{{ words.text('exercise.OF', { title: words.phrase(e.title) }) }}</h1>
+        <p class="soft">
+          {{
+            words.text('exercise.TASK', {
+              rule: words.phrase(e.rule),
+              piece: words.phrase(e.control),
+              length: formatBoth(e.startM, preferences.unit),
+            })
+          }}
+        </p>
+      </header>
+      <div class="plot card">
+        <SweepPlot
+          v-if="traces.length"
+          :traces="traces"
+          :pegs="pegs"
+          :limit="limit"
+          :caption="words.text('exercise.CAPTION', { title: words.phrase(e.title) })"
+        />
+        <p v-else class="empty soft">{{ words.text('exercise.EMPTY') }}</p>
+      </div>
+      <ExerciseEnd v-if="e.end" :end="e.end" />
+    </div>
+
+    <aside class="side">
+      <p class="sentence" role="status">{{ sentence }}</p>
+      <p class="soft">
+        {{
+          words.text('exercise.SO_FAR', {
+            readingsCount: e.readings.length,
+            changesCount: e.changes,
+            minutesCount: e.minutes,
+            length: formatBoth(e.lengthM, preferences.unit),
+          })
+        }}
+      </p>
+      <p v-if="trouble" class="wrong" role="alert">{{ trouble }}</p>
+      <template v-if="isOpen">
+        <BigAction :disabled="busy" @click="does({ what: 'READ' })">{{
+          words.text(busy ? 'exercise.SOLVING' : 'exercise.READ')
+        }}</BigAction>
+        <form class="card change" novalidate @submit.prevent="change(-1)">
+          <TextField
+            v-model="amount"
+            :name="words.text('exercise.BY', { piece: words.phrase(e.control) })"
+            :wrong="wrongAmount"
+            inputmode="text"
+          />
+          <div class="buttons">
+            <ActionButton submits :disabled="busy">{{ words.text('exercise.SHORTER') }}</ActionButton>
+            <ActionButton v-if="!e.oneWay" :disabled="busy" @click="change(1)">{{
+              words.text('exercise.LONGER')
+            }}</ActionButton>
+          </div>
+          <p v-if="e.oneWay" class="hint">{{ words.text('exercise.ONE_WAY') }}</p>
+        </form>
+        <section class="card suspects">
+          <h2>{{ words.text('exercise.LOOK_AT') }}</h2>
+          <ul>
+            <li v-for="s in e.suspects" :key="s.name">
+              <span>{{ words.phrase(s.words) }}</span>
+              <span v-if="s.found !== undefined" :class="s.found ? 'found' : 'soft'">{{
+                words.text(s.found ? 'exercise.FOUND' : 'exercise.NOT_SO')
+              }}</span>
+              <ActionButton
+                v-else
+                quiet
+                :disabled="busy"
+                :aria-label="words.text('exercise.LOOK_AT_IT', { what: words.phrase(s.words) })"
+                @click="does({ what: 'LOOK', suspect: s.name })"
+                >{{ words.text('exercise.LOOK') }}</ActionButton
+              >
+            </li>
+          </ul>
+        </section>
+        <ConfirmButton
+          v-if="e.readings.length"
+          :question="words.text('exercise.SURE')"
+          :yes="words.text('exercise.SIGN_OFF')"
+          @confirmed="does({ what: 'SIGN_OFF' })"
+          >{{ words.text('exercise.SIGN_OFF') }}</ConfirmButton
+        >
+      </template>
+      <RouterLink v-else to="/exercises">{{ words.text('exercise.BACK') }}</RouterLink>
+    </aside>
+  </div>
+</template>
+
+<style scoped>
+.bench {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) 340px;
+  gap: 18px;
+  padding: 18px 22px;
+  align-items: start;
+}
+
+.work,
+.side {
+  display: grid;
+  gap: 12px;
+  grid-template-columns: minmax(0, 1fr);
+}
+
+.plot {
+  padding: 12px 16px;
+  height: 440px;
+}
+
+.empty {
+  padding: 40px;
+  text-align: center;
+}
+
+.change,
+.suspects {
+  padding: 12px 16px;
+  display: grid;
+  gap: 8px;
+}
+
+.buttons {
+  display: flex;
+  gap: 8px;
+}
+
+ul {
+  list-style: none;
+  margin: 0;
+  padding: 0;
+}
+
+li {
+  display: flex;
+  justify-content: space-between;
+  align-items: center;
+  gap: 8px;
+  min-height: 40px;
+}
+
+li > span + span {
+  white-space: nowrap;
+}
+
+.found {
+  font-weight: 620;
+  color: var(--coral);
+}
+
+@media (max-width: 1020px) {
+  .bench {
+    grid-template-columns: minmax(0, 1fr);
+  }
+}
+</style>
