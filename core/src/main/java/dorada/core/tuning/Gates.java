@@ -55,6 +55,9 @@ final class Gates {
      */
     static final double MOST_NOT_FOLLOWING = 0.003;
 
+    /** The same for what can be undone where one channel is all that is read: it cannot show more than itself. */
+    static final double MOST_NOT_FOLLOWING_OF_ONE_CHANNEL = 0.1;
+
     /** A side is said where it is so much likelier than the other. */
     private static final double LIKELIER = 2;
 
