@@ -190,9 +190,11 @@ final class Gates {
         Hypotheses all = s.hypotheses();
         boolean shorter = s.sideM() < 0;
         Deed change = s.oneWay() && shorter ? Deed.CUT : Deed.MOVE;
+        double mostNotFollowing = change == Deed.MOVE && s.last().spots().size() == 1
+                ? MOST_NOT_FOLLOWING_OF_ONE_CHANNEL
+                : MOST_NOT_FOLLOWING;
         if (!s.last().isSwept()
-                && (all.probability(Hypothesis.NOT_FOLLOWING) > MOST_NOT_FOLLOWING
-                        || Response.isOneMarkAlone(passes))) {
+                && (all.probability(Hypothesis.NOT_FOLLOWING) > mostNotFollowing || Response.isOneMarkAlone(passes))) {
             return Optional.of(notSeenToFollow(s));
         }
         double ofChange = Losses.expected(change, shorter, all);
