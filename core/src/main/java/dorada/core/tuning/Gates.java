@@ -55,8 +55,11 @@ final class Gates {
      */
     static final double MOST_NOT_FOLLOWING = 0.003;
 
-    /** The same for what can be undone where one channel is all that is read: it cannot show more than itself. */
-    static final double MOST_NOT_FOLLOWING_OF_ONE_CHANNEL = 0.1;
+    /** The same once somebody has looked and held a hand to it. */
+    static final double MOST_NOT_FOLLOWING_AFTER_A_LOOK = 0.01;
+
+    /** For what can be undone after a look, and where one channel is all that is read: it cannot show more than itself. */
+    static final double MOST_NOT_FOLLOWING_OF_A_MOVE = 0.1;
 
     /** A side is said where it is so much likelier than the other. */
     private static final double LIKELIER = 2;
@@ -190,9 +193,7 @@ final class Gates {
         Hypotheses all = s.hypotheses();
         boolean shorter = s.sideM() < 0;
         Deed change = s.oneWay() && shorter ? Deed.CUT : Deed.MOVE;
-        double mostNotFollowing = change == Deed.MOVE && s.last().spots().size() == 1
-                ? MOST_NOT_FOLLOWING_OF_ONE_CHANNEL
-                : MOST_NOT_FOLLOWING;
+        double mostNotFollowing = mostNotFollowing(change, s, passes.get(0).lookedOver());
         if (!s.last().isSwept()
                 && (all.probability(Hypothesis.NOT_FOLLOWING) > mostNotFollowing || Response.isOneMarkAlone(passes))) {
             return Optional.of(notSeenToFollow(s));
@@ -222,6 +223,13 @@ final class Gates {
                 all.probability(Hypothesis.MISREAD) > 0.5
                         ? misread()
                         : new Shut(Gate.SIDES_DISAGREE, Action.MEASURE_AGAIN, cannotTell(s)));
+    }
+
+    private static double mostNotFollowing(Deed change, Standing s, boolean looked) {
+        if (change == Deed.MOVE && (looked || s.last().spots().size() == 1)) {
+            return MOST_NOT_FOLLOWING_OF_A_MOVE;
+        }
+        return looked ? MOST_NOT_FOLLOWING_AFTER_A_LOOK : MOST_NOT_FOLLOWING;
     }
 
     /** The readings have not shown yet that it follows its changes: another reading may, and then a look. */
