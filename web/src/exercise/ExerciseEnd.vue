@@ -15,8 +15,6 @@ const preferences = usePreferences()
 const rows = computed(() =>
   (['own', 'adviser', 'perfect'] as const).map((who) => ({ who, s: props.end[who] })),
 )
-const how = (s: Schemas['ScoreView']) =>
-  words.value.text(!s.met ? 'exercise.MISSED' : s.faultLeft ? 'exercise.FAULT_LEFT' : 'exercise.BROUGHT_IN')
 </script>
 
 <template>
@@ -56,7 +54,7 @@ const how = (s: Schemas['ScoreView']) =>
           <td class="number">{{ r.s.minutes }}</td>
           <td class="number">{{ r.s.moreOffM ? formatBoth(r.s.moreOffM, preferences.unit) : '–' }}</td>
           <td class="number">{{ formatSwr(r.s.worstSwr) }}</td>
-          <td :class="{ wrong: !r.s.met || r.s.faultLeft }">{{ how(r.s) }}</td>
+          <td :class="{ wrong: r.s.ending !== 'BROUGHT_IN' }">{{ words.text(`exercise.${r.s.ending}`) }}</td>
         </tr>
       </tbody>
     </PlainTable>

@@ -10,7 +10,7 @@ import TableCard from '@/ui/TableCard.vue'
 import { formatSwr } from '@/units/swr'
 import { formatTime } from '@/units/time'
 import { useWords } from '@/words/words'
-import { percent, standings } from './exercise'
+import { percent } from './exercise'
 import { useBeginExercise, useExercises } from './queries'
 
 /** Exercises on virtual antennas: begin one, and see how those before went. */
@@ -35,7 +35,7 @@ const chosen = computed({
   set: (id) => (on.value = id),
 })
 const isLead = computed(() => me.data.value?.role === 'LEAD')
-const table = computed(() => standings(rows.value))
+const people = computed(() => exercises.data.value?.people ?? [])
 
 const start = () =>
   submit(async () => {
@@ -58,7 +58,7 @@ const start = () =>
         <p v-if="trouble" class="wrong" role="alert">{{ trouble }}</p>
       </section>
 
-      <template v-if="isLead && table.length">
+      <template v-if="people.length">
         <h2>{{ words.text('exercise.PEOPLE') }}</h2>
         <TableCard>
           <thead>
@@ -72,7 +72,7 @@ const start = () =>
             </tr>
           </thead>
           <tbody>
-            <tr v-for="s in table" :key="s.by">
+            <tr v-for="s in people" :key="s.by">
               <td>{{ s.by }}</td>
               <td class="number">{{ s.done }}</td>
               <td class="number">{{ s.passed }}</td>
@@ -111,17 +111,7 @@ const start = () =>
               <td class="number">{{ r.score ? formatSwr(r.score.worstSwr) : '' }}</td>
               <td class="number">{{ r.mark === undefined ? '' : percent(r.mark) }}</td>
               <td>
-                {{
-                  words.text(
-                    !r.score
-                      ? 'exercise.GOING_ON'
-                      : !r.score.met
-                        ? 'exercise.MISSED'
-                        : r.score.faultLeft
-                          ? 'exercise.FAULT_LEFT'
-                          : 'exercise.BROUGHT_IN',
-                  )
-                }}
+                {{ words.text(`exercise.${r.score?.ending ?? 'GOING_ON'}`) }}
               </td>
             </tr>
           </tbody>

@@ -1,33 +1,7 @@
 import { describe, expect, it } from 'vitest'
-import { standings, tracesOf } from './exercise'
-import type { Exercise, Row } from './queries'
+import { tracesOf } from './exercise'
+import type { Exercise } from './queries'
 import { Words } from '@/words/words'
-
-const row = (by: string, mark: number | undefined, score?: object) =>
-  ({
-    by,
-    mark,
-    ...(score ? { score: { met: true, faultLeft: false, moreOffM: 0, ...score } } : {}),
-  }) as Row
-
-describe('how people stand', () => {
-  it('counts what is finished, and says what went wrong', () => {
-    const all = standings([
-      row('Teo', 0.5, {}),
-      row('Teo', 0, { met: false, moreOffM: 0.01 }),
-      row('Teo', undefined),
-      row('Noa', 0.9, {}),
-      row('Bruno', 0, { faultLeft: true }),
-    ])
-    expect(all.map((s) => s.by)).toEqual(['Noa', 'Teo', 'Bruno'])
-    expect(all[1]).toMatchObject({ done: 2, passed: 1, mark: 0.25, faultsLeft: 0, tooFar: 1 })
-    expect(all[2]).toMatchObject({ done: 1, passed: 0, faultsLeft: 1, tooFar: 0 })
-  })
-
-  it('says nothing of whoever has finished nothing', () => {
-    expect(standings([row('Teo', undefined)])).toEqual([])
-  })
-})
 
 describe('readings in the picture', () => {
   it('are the newest, and those before it by what was changed', () => {

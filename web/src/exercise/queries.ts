@@ -4,8 +4,6 @@ import { answer, api, type Schemas } from '@/api/client'
 
 export type Exercise = Schemas['ExerciseView']
 export type Deed = Schemas['DeedRequest']
-export type Row = Schemas['ExerciseRowView']
-export type Score = Schemas['ScoreView']
 
 const ALL = ['practice', 'exercises'] as const
 const key = (id: string) => ['practice', 'exercise', id] as const

@@ -28,8 +28,8 @@ const traces = computed(() =>
 )
 const pegs = computed(() => pegsOf(ownPasses(passes.data.value ?? []).at(-1), undefined))
 const limit = computed(() => {
-  const i = installation.data.value
-  return { swr: i?.limitSwr ?? 2, label: words.value.text('runView.LIMIT', { limitSwr: i?.limitSwr ?? 2 }) }
+  const swr = installation.data.value?.ruleLimitSwr ?? 2
+  return { swr, label: words.value.text('tuning.RULE', { limitSwr: swr }) }
 })
 </script>
 

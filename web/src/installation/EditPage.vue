@@ -32,10 +32,10 @@ import { merge } from './merge'
 import {
   emptyForm,
   formOf,
-  PLAN_NAMES,
   PLAN_OF_NEW,
   planOf,
   planShape,
+  planFieldKey,
   planWords,
   readPlan,
   usuallyAdjusted,
@@ -255,7 +255,7 @@ if (props.like && !props.id) void beginLike(props.like)
       </p>
       <ul v-else>
         <li v-for="field in merged.collisions" :key="field">
-          You both changed {{ PLAN_NAMES[field] }}. Theirs: “{{
+          You both changed {{ words.text(planFieldKey(field)) }}. Theirs: “{{
             planWords(merged.theirs, field, preferences.unit)
           }}”.
           <ActionButton @click="takeTheirs(field)">Take theirs</ActionButton>

@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { merge } from './merge'
-import { channelForm, emptyForm, formOf, planWords, readPlan } from './planForm'
+import en from '@words/en.json'
+import { channelForm, emptyForm, formOf, planFieldKey, planWords, readPlan } from './planForm'
 
 describe('the plan form', () => {
   const filled = () => ({
@@ -102,5 +103,16 @@ describe('two people changing the same plan', () => {
     )
     expect(result.collisions).toEqual(['title'])
     expect(result.merged).toEqual({ title: 'X', limit: 3, channels: [1] })
+  })
+})
+
+describe('the parts of a plan', () => {
+  it('each have words in the catalogue', () => {
+    const names = Object.keys(en.planField)
+    expect(planFieldKey('startLengthM')).toBe('planField.START_LENGTH_M')
+    const plan = readPlan({ ...emptyForm('mm'), feedlineType: 'rg-58', radioId: 'x' }, 'mm').plan
+    const fields = Object.keys(plan) as (keyof typeof plan)[]
+    expect(fields.length).toBeGreaterThan(18)
+    expect(fields.filter((f) => !names.includes(planFieldKey(f).replace('planField.', '')))).toEqual([])
   })
 })

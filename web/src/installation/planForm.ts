@@ -245,30 +245,9 @@ const watts = (text: string) => parseDecimal(text.replace(/\s*w(atts?)?$/i, ''))
 /** Where the draft of a new installation says which saved plan it was made of. */
 export const PLAN_OF_NEW = 'dorada.plan-draft.new.of'
 
-/** What each part of a plan is called on the page. */
-export const PLAN_NAMES: Record<keyof Plan, string> = {
-  title: 'the name',
-  customer: 'the customer',
-  carrier: 'what it is fitted to',
-  carrierDetail: 'where on it',
-  antennaKind: 'the kind of antenna',
-  antennaDetail: 'the antenna in words',
-  oneWay: 'the way of adjusting',
-  smallestStepM: 'the smallest step',
-  startLengthM: 'the length at the start',
-  shortestLengthM: 'the shortest it can be',
-  longestLengthM: 'the longest it can be',
-  ratedPowerW: 'the rated power',
-  swrCeiling: "the radio's SWR limit",
-  ruleName: 'the acceptance rule',
-  limitSwr: 'the SWR limit',
-  measuredAt: 'where it is measured',
-  channels: 'the channels',
-  otherRadios: 'the other radios',
-  feedlineType: 'the feedline',
-  feedlineLengthM: 'the length of the feedline',
-  radioId: 'the shop’s radio',
-}
+/** What a part of a plan is called: the key of its words. */
+export const planFieldKey = (field: keyof Plan) =>
+  `planField.${field.replace(/[A-Z]/g, (letter) => `_${letter}`).toUpperCase()}`
 
 /** A part of `plan` as it stands in the form, for a question about it. */
 export function planWords(plan: Plan, field: keyof Plan, unit: LengthUnit): string {

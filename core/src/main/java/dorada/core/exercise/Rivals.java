@@ -13,7 +13,6 @@ import dorada.core.tuning.TrimPrior;
 import dorada.core.tuning.TrimTask;
 import dorada.core.wire.Watch;
 import java.util.EnumMap;
-import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -103,9 +102,6 @@ public final class Rivals {
         if (Math.abs(change) >= exercise.control().stepM()) {
             attempt = attempt.and(Deed.change(change));
         }
-        for (Deed last : List.of(Deed.READ, Deed.SIGN_OFF)) {
-            attempt = attempt.and(last);
-        }
-        return attempt;
+        return attempt.and(Deed.READ).and(Deed.SIGN_OFF);
     }
 }

@@ -19,8 +19,24 @@ public record Score(
         boolean faultLeft,
         double moreOffM) {
 
+    /** How it ended. */
+    public enum Ending {
+        BROUGHT_IN,
+        FAULT_LEFT,
+        MISSED
+    }
+
+    public Ending ending() {
+        return !met ? Ending.MISSED : faultLeft ? Ending.FAULT_LEFT : Ending.BROUGHT_IN;
+    }
+
     public boolean isPassed() {
-        return met && !faultLeft;
+        return ending() == Ending.BROUGHT_IN;
+    }
+
+    /** Whether it missed its rule because more was taken off than it needed. */
+    boolean isCutTooFar() {
+        return !met && moreOffM > 0;
     }
 
     /** How much of the time was needed: 1 for as fast as somebody who knew everything, 0 where it was not brought in. */

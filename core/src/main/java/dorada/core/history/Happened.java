@@ -21,9 +21,15 @@ public enum Happened implements OutcomeId {
     GOT_READY("method", "yesCount", "noCount"),
     READ("pass"),
     READ_ANY,
+    /** With what was changed before it told beside. */
+    READ_AFTER_A_CHANGE("pass"),
     READ_OLD("pass"),
-    READ_AFTER_SHORTENING("pass", "lengthM"),
-    READ_AFTER_LENGTHENING("pass", "lengthM"),
+    READ_BUILD("pass", "text"),
+    SHORTENED("lengthFineM"),
+    LENGTHENED("lengthFineM"),
+    /** The second piece: lengthened, or moved outward. */
+    SECOND_OUT("lengthFineM"),
+    SECOND_IN("lengthFineM"),
     READ_FINAL("pass"),
     NOTED("text"),
     PASS_TAKEN_BACK("pass"),

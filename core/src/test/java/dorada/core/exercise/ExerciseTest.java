@@ -136,6 +136,20 @@ class ExerciseTest {
     }
 
     @Test
+    void howSomebodyStandsCountsWhatWentWrong() {
+        Score perfect = new Score(1, 1, 0, 7, 1.4, true, false, 0);
+        Score slow = new Score(4, 1, 1, 14, 1.4, true, false, 0);
+        Score tooFar = new Score(2, 2, 0, 14, 2.4, false, false, 0.01);
+        Score blind = new Score(2, 1, 0, 9, 1.4, true, true, 0.002);
+        Standing standing = Standing.of(Stream.of(slow, tooFar, blind, perfect)
+                .map(own -> new Standing.Finished(own, perfect))
+                .toList());
+        assertThat(standing).isEqualTo(new Standing(4, 2, (0.5 + 0 + 0 + 1) / 4, 1, 1));
+        assertThat(blind.ending()).isEqualTo(Score.Ending.FAULT_LEFT);
+        assertThat(tooFar.ending()).isEqualTo(Score.Ending.MISSED);
+    }
+
+    @Test
     void whatCantBeDoneIsRefused() {
         Attempt begun = Attempt.begun(with(null));
         assertThatThrownBy(() -> begun.and(Deed.SIGN_OFF)).isInstanceOf(Refusal.class);

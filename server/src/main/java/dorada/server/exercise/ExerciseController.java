@@ -54,9 +54,20 @@ class ExerciseController {
             ScoreView score,
             Double mark) {}
 
+    /** @param mark the average over all that are finished, from 0 to 1 */
+    record ExercisePersonView(
+            @NotNull String by,
+            @NotNull int done,
+            @NotNull int passed,
+            @NotNull double mark,
+            @NotNull int faultsLeft,
+            @NotNull int tooFar) {}
+
+    /** @param people for the lead; else empty */
     record ExercisesView(
             @NotNull List<ExerciseChoiceView> choices,
-            @NotNull List<ExerciseRowView> rows) {}
+            @NotNull List<ExerciseRowView> rows,
+            @NotNull List<ExercisePersonView> people) {}
 
     /** What there is to practise on, and one's own runs; a lead sees everybody's. */
     @GetMapping
@@ -65,7 +76,16 @@ class ExerciseController {
                 exercises.choices().stream()
                         .map(v -> new ExerciseChoiceView(v.id(), OutcomeView.phrase(v.title()), v.carrier()))
                         .toList(),
-                exercises.seenBy(me).stream().map(ExerciseController::row).toList());
+                exercises.seenBy(me).stream().map(ExerciseController::row).toList(),
+                exercises.standings(me).entrySet().stream()
+                        .map(e -> new ExercisePersonView(
+                                e.getKey().displayName(),
+                                e.getValue().done(),
+                                e.getValue().passed(),
+                                e.getValue().mark(),
+                                e.getValue().faultsLeft(),
+                                e.getValue().tooFar()))
+                        .toList());
     }
 
     record BeginExerciseRequest(
@@ -124,20 +144,12 @@ class ExerciseController {
             @NotNull int looks,
             @NotNull double minutes,
             @NotNull double worstSwr,
-            @NotNull boolean met,
-            @NotNull boolean faultLeft,
+            @NotNull Score.Ending ending,
             @NotNull double moreOffM) {
 
         static ScoreView of(Score s) {
             return new ScoreView(
-                    s.readings(),
-                    s.changes(),
-                    s.looks(),
-                    s.minutes(),
-                    s.worstSwr(),
-                    s.met(),
-                    s.faultLeft(),
-                    s.moreOffM());
+                    s.readings(), s.changes(), s.looks(), s.minutes(), s.worstSwr(), s.ending(), s.moreOffM());
         }
     }
 

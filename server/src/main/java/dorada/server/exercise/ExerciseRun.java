@@ -4,6 +4,7 @@ import dorada.core.design.Designs;
 import dorada.core.exercise.Deed;
 import dorada.core.exercise.Exercise;
 import dorada.core.exercise.Score;
+import dorada.core.exercise.Standing;
 import dorada.core.simulation.Condition;
 import dorada.server.people.Person;
 import dorada.server.problem.UserProblem;
@@ -139,9 +140,14 @@ class ExerciseRun {
         return Optional.ofNullable(scores.get(rival)).map(ScoreValue::score);
     }
 
+    /** Empty before it is over. */
+    Optional<Standing.Finished> finished() {
+        return score(Rival.OWN).flatMap(own -> score(Rival.PERFECT).map(p -> new Standing.Finished(own, p)));
+    }
+
     /** Of the time it took, how much was needed; empty before it is over. */
     Optional<Double> mark() {
-        return score(Rival.OWN).flatMap(own -> score(Rival.PERFECT).map(own::mark));
+        return finished().map(f -> f.own().mark(f.perfect()));
     }
 
     Person begunBy() {

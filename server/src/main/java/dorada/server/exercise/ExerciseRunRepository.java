@@ -11,4 +11,6 @@ interface ExerciseRunRepository extends JpaRepository<ExerciseRun, UUID> {
     List<ExerciseRun> findByBegunByIdOrderByBegunAtDesc(UUID person, Limit most);
 
     List<ExerciseRun> findAllByOrderByBegunAtDesc(Limit most);
+
+    List<ExerciseRun> findByEndedAtIsNotNull();
 }

@@ -7,18 +7,23 @@ import dorada.core.exercise.Attempt;
 import dorada.core.exercise.Deed;
 import dorada.core.exercise.Exercise;
 import dorada.core.exercise.Rivals;
+import dorada.core.exercise.Standing;
 import dorada.core.simulation.VirtualInstallation;
 import dorada.core.wire.Watch;
 import dorada.server.exercise.ExerciseRun.Rival;
 import dorada.server.people.PeopleService;
+import dorada.server.people.Person;
 import dorada.server.people.Role;
 import dorada.server.people.SignedIn;
 import dorada.server.problem.UserProblem;
 import java.time.Clock;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import java.util.random.RandomGenerator;
+import java.util.stream.Collectors;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Service;
@@ -69,6 +74,25 @@ class Exercises {
         return me.role() == Role.LEAD
                 ? runs.findAllByOrderByBegunAtDesc(Limit.of(MOST_LISTED))
                 : runs.findByBegunByIdOrderByBegunAtDesc(me.id(), Limit.of(MOST_LISTED));
+    }
+
+    /** How each person does who has finished something, the best first; for the lead alone. */
+    Map<Person, Standing> standings(SignedIn me) {
+        if (me.role() != Role.LEAD) {
+            return Map.of();
+        }
+        Map<Person, Standing> all = new LinkedHashMap<>();
+        runs.findByEndedAtIsNotNull().stream()
+                .collect(Collectors.groupingBy(r -> r.begunBy().id()))
+                .values()
+                .stream()
+                .map(own -> Map.entry(
+                        own.get(0).begunBy(),
+                        Standing.of(
+                                own.stream().flatMap(r -> r.finished().stream()).toList())))
+                .sorted(Comparator.comparingDouble(e -> -e.getValue().mark()))
+                .forEach(e -> all.put(e.getKey(), e.getValue()));
+        return all;
     }
 
     Run begin(String id, UUID by) {

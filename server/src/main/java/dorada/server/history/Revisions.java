@@ -57,14 +57,14 @@ public class Revisions {
                 .getResultList();
         return found.stream()
                 .map(Object[].class::cast)
-                .map(found3 -> {
-                    Revision revision = (Revision) found3[1];
+                .map(rowAndRevision -> {
+                    Revision revision = (Revision) rowAndRevision[1];
                     return new Was<>(
-                            type.cast(found3[0]),
+                            type.cast(rowAndRevision[0]),
                             revision.at(),
                             revision.by().map(names::get),
-                            found3[2] == RevisionType.ADD,
-                            found3[2] == RevisionType.DEL);
+                            rowAndRevision[2] == RevisionType.ADD,
+                            rowAndRevision[2] == RevisionType.DEL);
                 })
                 .toList();
     }

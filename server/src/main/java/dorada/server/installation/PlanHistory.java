@@ -9,10 +9,12 @@ import dorada.server.people.Person;
 import dorada.server.radio.Radios;
 import java.time.Instant;
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -41,8 +43,10 @@ class PlanHistory implements Chronicle {
         List<Happening> all = new ArrayList<>();
         all.add(new Happening(installation.createdAt(), by(installation.createdBy()), List.of(Happened.PLANNED.of())));
         addChanges(all, id);
-        addCancelled(all, id);
-        installation.visits().forEach(v -> addVisit(all, v));
+        Map<UUID, List<Was<Visit>>> visits = revisions.ofInstallation(Visit.class, id).stream()
+                .collect(Collectors.groupingBy(was -> was.row().id()));
+        addCancelled(all, visits.values());
+        installation.visits().forEach(v -> addVisit(all, v, visits.getOrDefault(v.id(), List.of())));
         return all;
     }
 
@@ -67,8 +71,9 @@ class PlanHistory implements Chronicle {
         }
     }
 
-    private void addCancelled(List<Happening> all, UUID id) {
-        revisions.ofInstallation(Visit.class, id).stream()
+    private static void addCancelled(List<Happening> all, Collection<List<Was<Visit>>> visits) {
+        visits.stream()
+                .flatMap(List::stream)
                 .filter(Was::isRemoved)
                 .forEach(was -> all.add(new Happening(
                         was.at(),
@@ -78,7 +83,7 @@ class PlanHistory implements Chronicle {
                                 words(was.row().purpose()))))));
     }
 
-    private void addVisit(List<Happening> all, Visit visit) {
+    private static void addVisit(List<Happening> all, Visit visit, List<Was<Visit>> were) {
         String number = String.valueOf(visit.number());
         if (visit.number() > 1) {
             List<Outcome> says = new ArrayList<>(List.of(Happened.VISIT_OPENED.of(number, words(visit.purpose()))));
@@ -88,7 +93,7 @@ class PlanHistory implements Chronicle {
             all.add(new Happening(visit.openedAt(), by(visit.openedBy()), says));
         }
         List<Was<Visit>> answered = new ArrayList<>();
-        for (Was<Visit> was : revisions.of(Visit.class, visit.id())) {
+        for (Was<Visit> was : were) {
             Optional<Instant> earlier = answered.isEmpty()
                     ? Optional.empty()
                     : answered.get(answered.size() - 1).row().readyAt();

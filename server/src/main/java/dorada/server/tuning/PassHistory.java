@@ -60,23 +60,30 @@ class PassHistory implements Chronicle {
 
     private static List<Outcome> recorded(TuningPass pass, Optional<Integer> number) {
         List<Outcome> says = new ArrayList<>();
-        says.add(number.map(n -> recorded(pass, String.valueOf(n))).orElseGet(Happened.READ_ANY::of));
+        change(pass.changeM(), Happened.SHORTENED, Happened.LENGTHENED).ifPresent(says::add);
+        change(pass.secondChangeM(), Happened.SECOND_IN, Happened.SECOND_OUT).ifPresent(says::add);
+        boolean isUnchanged = says.isEmpty();
+        says.add(number.map(n -> recorded(pass, String.valueOf(n), isUnchanged)).orElseGet(Happened.READ_ANY::of));
         if (!pass.note().isEmpty()) {
             says.add(Happened.NOTED.of(pass.note()));
         }
         return says;
     }
 
-    private static Outcome recorded(TuningPass pass, String number) {
-        double changeM = pass.changeM();
+    private static Optional<Outcome> change(double metres, Happened less, Happened more) {
+        return metres == 0 ? Optional.empty() : Optional.of((metres < 0 ? less : more).of(Math.abs(metres)));
+    }
+
+    private static Outcome recorded(TuningPass pass, String number, boolean isUnchanged) {
         if (pass.isOldAntenna()) {
             return Happened.READ_OLD.of(number);
+        }
+        if (pass.runName().isPresent()) {
+            return Happened.READ_BUILD.of(number, pass.runName().get());
         }
         if (pass.isFinalSweep()) {
             return Happened.READ_FINAL.of(number);
         }
-        return changeM < 0
-                ? Happened.READ_AFTER_SHORTENING.of(number, -changeM)
-                : changeM > 0 ? Happened.READ_AFTER_LENGTHENING.of(number, changeM) : Happened.READ.of(number);
+        return (isUnchanged ? Happened.READ : Happened.READ_AFTER_A_CHANGE).of(number);
     }
 }

@@ -60,15 +60,13 @@ class ExerciseApiTest extends ApiTest {
                 .andExpect(jsonPath("$.end.own.changes").value(1))
                 .andExpect(jsonPath("$.end.own.looks").value(1))
                 .andExpect(jsonPath("$.end.own.minutes").value(12.0))
-                .andExpect(jsonPath("$.end.perfect.met").value(true))
-                .andExpect(jsonPath("$.end.perfect.faultLeft").value(false))
+                .andExpect(jsonPath("$.end.perfect.ending").value("BROUGHT_IN"))
                 .andExpect(jsonPath("$.end.adviser.readings", greaterThan(0)))
                 .andReturn()
                 .getResponse()
                 .getContentAsString();
         double mark = JsonPath.<Number>read(ended, "$.end.mark").doubleValue();
-        boolean passed =
-                JsonPath.<Boolean>read(ended, "$.end.own.met") && !JsonPath.<Boolean>read(ended, "$.end.own.faultLeft");
+        boolean passed = JsonPath.<String>read(ended, "$.end.own.ending").equals("BROUGHT_IN");
         assertThat(mark > 0).isEqualTo(passed);
         does(viewer, id, "{\"what\":\"READ\"}")
                 .andExpect(status().isUnprocessableContent())
@@ -87,7 +85,12 @@ class ExerciseApiTest extends ApiTest {
         getAs(lead, "/api/exercises/" + id).andExpect(status().isOk());
         does(lead, id, "{\"what\":\"READ\"}").andExpect(status().isNotFound());
         getAs(lead, "/api/exercises").andExpect(jsonPath("$.rows[*].id", hasItem(id)));
-        getAs(technician, "/api/exercises").andExpect(jsonPath("$.rows[*].id", not(hasItem(id))));
+        getAs(technician, "/api/exercises")
+                .andExpect(jsonPath("$.rows[*].id", not(hasItem(id))))
+                .andExpect(jsonPath("$.people", hasSize(0)));
+        does(viewer, id, "{\"what\":\"READ\"}");
+        does(viewer, id, "{\"what\":\"SIGN_OFF\"}").andExpect(status().isOk());
+        getAs(lead, "/api/exercises").andExpect(jsonPath("$.people[*].by", hasItem("teo")));
     }
 
     /** None of it is the shop's work. */

@@ -75,7 +75,7 @@ class HistoryApiTest extends ApiTest {
         getAs(viewer, history(id))
                 .andExpect(jsonPath("$", hasSize(6)))
                 .andExpect(jsonPath(SAYS.formatted(0), contains("Took pass 2 back.")))
-                .andExpect(jsonPath(SAYS.formatted(1), contains("Shortened by 12 mm and recorded pass 2.", "Note: n")))
+                .andExpect(jsonPath(SAYS.formatted(1), contains("Shortened by 12 mm.", "Recorded pass 2.", "Note: n")))
                 .andExpect(jsonPath(
                         SAYS.formatted(2), contains("Put a pass back that had been taken back; it is pass 1.")))
                 .andExpect(jsonPath("$[3].by").value("marisol"))
