@@ -7,10 +7,12 @@ import SignInPage from '@/people/SignInPage.vue'
 import { usePreferences } from '@/preferences'
 import AppShell from '@/shell/AppShell.vue'
 import { naiveOverrides } from '@/theme/naive'
+import { useWords } from '@/words/words'
 import { naiveWords } from '@/theme/naiveWords'
 
 const preferences = usePreferences()
 const me = useMe()
+const words = useWords()
 const ofTheLibrary = computed(() => naiveWords(preferences.language))
 </script>
 
@@ -25,9 +27,9 @@ const ofTheLibrary = computed(() => naiveWords(preferences.language))
     <AppShell v-else-if="me.data.value" :me="me.data.value" />
     <p v-else-if="me.error.value" class="waiting trouble">
       {{ me.error.value.message }}
-      <ActionButton @click="me.refetch()">Try again</ActionButton>
+      <ActionButton @click="me.refetch()">{{ words.text('signIn.AGAIN') }}</ActionButton>
     </p>
-    <p v-else class="waiting soft">One moment…</p>
+    <p v-else class="waiting soft">{{ words.text('boardPage.MOMENT') }}</p>
   </NConfigProvider>
 </template>
 

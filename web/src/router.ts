@@ -40,6 +40,12 @@ export const router = createRouter({
       meta: { title: 'History', hasHeading: true },
     },
     {
+      path: '/installations/:id/hear/:comparison',
+      component: () => import('@/onair/HearPage.vue'),
+      props: true,
+      meta: { title: 'Hear', hasHeading: true },
+    },
+    {
       path: '/installations/:id',
       component: () => import('@/tuning/InstallationPage.vue'),
       props: true,
@@ -97,6 +103,11 @@ export const router = createRouter({
       path: '/numbers',
       component: () => import('@/book/NumbersPage.vue'),
       meta: { title: 'Numbers of the shop', hasHeading: true },
+    },
+    {
+      path: '/catalogue',
+      component: () => import('@/catalogue/CataloguePage.vue'),
+      meta: { title: 'Catalogue', hasHeading: true },
     },
     {
       path: '/lessons',

@@ -36,6 +36,19 @@ describe('talking to the server', () => {
     expect((failed as Problem).isUnanswered).toBe(true)
   })
 
+  it('an answer that is cut off while it comes is a lost connection too, and a mistake of ours is none', async () => {
+    const cut = (error: unknown) =>
+      answer(Promise.reject(error as Error) as Promise<{ response: Response }>).catch((e: unknown) => e)
+    for (const error of [
+      new DOMException('signal is aborted', 'AbortError'),
+      new TypeError('network error'),
+    ]) {
+      expect(await cut(error)).toMatchObject({ isUnanswered: true })
+    }
+    const ours = new RangeError('ours')
+    expect(await cut(ours)).toBe(ours)
+  })
+
   it('sends the CSRF token of the moment', async () => {
     document.cookie = 'XSRF-TOKEN=abc%2Fd'
     let seen: string | null = ''

@@ -59,10 +59,16 @@ export const api = createClient<paths>({ baseUrl: location.origin, fetch: send }
 export async function answer<T>(
   call: Promise<{ data?: T; error?: unknown; response: Response }>,
 ): Promise<T> {
-  const { data, error, response } = await call
+  const { data, error, response } = await call.catch((cut: unknown) => {
+    throw isCutOff(cut) ? new Problem(currentWords().text('typed.NO_CONNECTION'), 0) : cut
+  })
   if (response.ok) return data as T
   throw problemOf(response.status, error as ProblemBody | undefined)
 }
+
+/** An answer that had begun: given up by us, or by the network. */
+const isCutOff = (error: unknown): boolean =>
+  error instanceof TypeError || (error instanceof DOMException && error.name === 'AbortError')
 
 export function problemOf(status: number, body: ProblemBody | undefined): Problem {
   const fields: Record<string, string> = {}

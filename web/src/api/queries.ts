@@ -350,12 +350,15 @@ async function sendForm(path: string, form: FormData): Promise<unknown> {
   return body
 }
 
-/** An archive, read into this shop; what is here already stays as it is. */
-export async function readArchive(file: File): Promise<Schemas['ReadArchiveView']> {
+/** Sends one file as a form does. */
+export async function sendFile<T>(path: string, file: File): Promise<T> {
   const form = new FormData()
   form.append('file', file)
-  return (await sendForm('/api/archive', form)) as Schemas['ReadArchiveView']
+  return (await sendForm(path, form)) as T
 }
+
+/** An archive, read into this shop; what is here already stays as it is. */
+export const readArchive = (file: File) => sendFile<Schemas['ReadArchiveView']>('/api/archive', file)
 
 /** A sweep file as the server reads it, without anything being stored. */
 export async function readTraceFile(file: File, port = 1): Promise<Schemas['ReadFileView']> {
@@ -430,6 +433,14 @@ export const useRuns = (id: Ref<string>) =>
     queryFn: () => answer(api.GET('/api/installations/{id}/runs', { params: { path: { id: id.value } } })),
   })
 
+/** The antenna that was there before against the one that stays; asked anew with every pass. */
+export const useOldAntenna = (id: Ref<string>) =>
+  useQuery({
+    queryKey: computed(() => [...keys.passes(id.value), 'old-antenna']),
+    queryFn: () =>
+      answer(api.GET('/api/installations/{id}/old-antenna', { params: { path: { id: id.value } } })),
+  })
+
 /** Records a pass of installation `id`; the list follows. */
 export function useRecordPass(id: Ref<string>) {
   const client = useQueryClient()
@@ -453,18 +464,10 @@ export async function sendPhoto(passId: string, photo: File): Promise<void> {
 }
 
 /** A sound clip of a trial on the air. */
-export async function sendClip(
-  id: string,
-  comparisonId: string,
-  number: number,
-  wav: Blob,
-): Promise<Schemas['AirView']> {
+export async function sendClip<T>(trial: string, wav: Blob): Promise<T> {
   const form = new FormData()
   form.append('clip', wav, 'clip.wav')
-  return (await sendForm(
-    `/api/installations/${id}/air/comparisons/${comparisonId}/trials/${number}/clip`,
-    form,
-  )) as Schemas['AirView']
+  return (await sendForm(`/api/installations/${trial}/clip`, form)) as T
 }
 
 /** Takes the newest pass of installation `id` back, or puts it back. */

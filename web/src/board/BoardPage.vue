@@ -34,7 +34,7 @@ const counts = computed(() =>
   stateOptions(words.value).map(({ value, word }) => ({ state: value, word, count: count(value) })),
 )
 const states = computed(() => [
-  { value: 'ALL' as const, word: `All ${all.value}` },
+  { value: 'ALL' as const, word: words.value.text('boardPage.ALL', { count: all.value }) },
   ...counts.value.map((c) => ({ value: c.state, word: `${c.word} ${c.count}` })),
 ])
 const shownState = computed({
@@ -48,8 +48,8 @@ const isEmptyShop = computed(
 const sentence = computed(() => {
   const waiting = count('TUNING') + count('MET') + count('READY')
   return waiting === 0
-    ? 'Nothing is waiting.'
-    : `${waiting} ${waiting === 1 ? 'installation waits' : 'installations wait'} for a hand.`
+    ? words.value.text('boardPage.NOTHING_WAITS')
+    : words.value.text('boardPage.WAIT', { count: waiting })
 })
 
 function onKey(event: KeyboardEvent) {
@@ -65,13 +65,13 @@ useEventListener(window, 'keydown', onKey)
   <div class="page">
     <div class="top">
       <div>
-        <h1>{{ reckoned.data.value ? sentence : 'One moment…' }}</h1>
+        <h1>{{ reckoned.data.value ? sentence : words.text('boardPage.MOMENT') }}</h1>
         <RouterLink v-if="dueCount" class="due" to="/due">{{
           words.text('due.COUNT', { count: dueCount })
         }}</RouterLink>
       </div>
       <RouterLink v-if="mayWrite" class="do new" to="/installations/new"
-        >New installation <kbd>N</kbd></RouterLink
+        >{{ words.text('boardPage.NEW') }} <kbd>N</kbd></RouterLink
       >
     </div>
     <div v-if="!isEmptyShop" class="filters">
@@ -79,25 +79,27 @@ useEventListener(window, 'keydown', onKey)
         v-model:value="typed"
         class="search"
         clearable
-        placeholder="Search name, customer, number, antenna"
-        :input-props="{ 'aria-label': 'Search', type: 'search' }"
+        :placeholder="words.text('boardPage.SEARCH_IN')"
+        :input-props="{ 'aria-label': words.text('boardPage.SEARCH'), type: 'search' }"
       />
-      <SegmentField v-model="shownState" name="State" :options="states" />
+      <SegmentField v-model="shownState" :name="words.text('boardPage.STATE')" :options="states" />
     </div>
     <p v-if="board.error.value" class="wrong" role="alert">{{ board.error.value.message }}</p>
     <div v-if="cards.length" class="cards">
       <InstallationCard v-for="card in cards" :key="card.id" :card="card" />
     </div>
     <p v-if="board.hasNextPage.value" class="more">
-      <span class="soft">{{ cards.length }} of {{ board.total.value }}</span>
+      <span class="soft">{{
+        words.text('boardPage.OF', { shown: `${cards.length}`, all: `${board.total.value}` })
+      }}</span>
       <ActionButton :disabled="board.isFetchingNextPage.value" @click="board.fetchNextPage()">
-        Show more
+        {{ words.text('boardPage.MORE') }}
       </ActionButton>
     </p>
     <section v-if="board.data.value && !cards.length" class="empty">
       <template v-if="!isEmptyShop">
-        <h2>Nothing fits this search.</h2>
-        <p class="soft">Try fewer letters, or another state.</p>
+        <h2>{{ words.text('boardPage.NOTHING_FITS') }}</h2>
+        <p class="soft">{{ words.text('boardPage.TRY') }}</p>
       </template>
       <FirstSteps v-else :may-write="mayWrite" :is-lead="me.data.value?.role === 'LEAD'" />
     </section>

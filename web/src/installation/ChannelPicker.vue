@@ -2,6 +2,7 @@
 import CheckField from '@/ui/CheckField.vue'
 import FileField from '@/ui/FileField.vue'
 import PickField from '@/ui/PickField.vue'
+import { useWords } from '@/words/words'
 import ActionButton from '@/ui/ActionButton.vue'
 import { computed, ref, watch } from 'vue'
 import { answer, api, type Schemas } from '@/api/client'
@@ -12,6 +13,7 @@ import { formatChannelMhz } from '@/units/frequency'
 import { listText, picked, shortName, type PickedChannel } from './channels'
 
 /** Channels from a service, from a list that is pasted, or an airband channel by its name. */
+const words = useWords()
 const emit = defineEmits<{ take: [channels: PickedChannel[]]; close: []; evenEnds: [] }>()
 
 const OWN = 'own'
@@ -119,28 +121,41 @@ async function takeAir() {
 </script>
 
 <template>
-  <div class="picker card" role="group" aria-label="Channels from a service or a list">
+  <div class="picker card" role="group" :aria-label="words.text('channelPicker.TITLE')">
     <PickField
       v-model="chosen"
-      name="Service"
+      :name="words.text('channelPicker.SERVICE')"
       :options="[
         ...(services.data.value ?? []).map((s) => ({ value: s.id, word: `${s.title} · ${s.country}` })),
-        ...(lists.data.value ?? []).map((l) => ({ value: l.id, word: `${l.name} · ours` })),
-        { value: OWN, word: 'A new list of our own' },
+        ...(lists.data.value ?? []).map((l) => ({
+          value: l.id,
+          word: words.text('channelPicker.OURS', { name: l.name }),
+        })),
+        { value: OWN, word: words.text('channelPicker.NEW') },
       ]"
     />
 
     <template v-if="service || shopList">
       <p v-if="service?.forbidden" class="caution stop" role="alert">
-        Do not plan another antenna: {{ service.forbidden }}.
+        {{ words.text('channelPicker.FORBIDDEN', { why: service.forbidden }) }}
       </p>
       <p v-if="shopList" class="hint">
-        {{ shopList.source || 'Source not noted' }}; saved by {{ shopList.madeBy }}. Check your licence.
+        {{
+          words.text('channelPicker.OF_LIST', {
+            source: shopList.source || words.text('channelPicker.NO_SOURCE'),
+            who: shopList.madeBy,
+          })
+        }}
       </p>
       <p v-if="service" class="hint">
-        {{ service.reminders.join('. ') }}. Check your licence. Source: {{ service.source }} ({{
-          service.country
-        }}, {{ service.year }}).
+        {{
+          words.text('channelPicker.OF_SERVICE', {
+            reminders: service.reminders.join('. '),
+            source: service.source,
+            country: service.country,
+            year: `${service.year}`,
+          })
+        }}
       </p>
       <div class="list">
         <CheckField
@@ -151,31 +166,33 @@ async function takeAir() {
           @update:model-value="toggle(c.name)"
         >
           <b>{{ c.name }}</b> {{ formatChannelMhz(c.transmitHz) }}
-          <span v-if="c.receiveHz !== c.transmitHz" class="soft"
-            >receive {{ formatChannelMhz(c.receiveHz) }}</span
-          >
+          <span v-if="c.receiveHz !== c.transmitHz" class="soft">{{
+            words.text('channelPicker.RECEIVE', { mhz: formatChannelMhz(c.receiveHz) })
+          }}</span>
           <span v-if="c.note" class="soft">{{ c.note }}</span>
         </CheckField>
       </div>
       <div v-if="service?.id === 'airband'" class="air">
-        <TextField v-model="airName" name="Channel as dialled" placeholder="122.805" />
-        <ActionButton :disabled="!airName.trim()" @click="takeAir">Add it</ActionButton>
+        <TextField v-model="airName" :name="words.text('channelPicker.DIALLED')" placeholder="122.805" />
+        <ActionButton :disabled="!airName.trim()" @click="takeAir">{{
+          words.text('channelPicker.ADD_IT')
+        }}</ActionButton>
         <p class="hint">
-          8.33 kHz channels are named 5, 10 or 15 kHz above their block: the carrier is looked up.
+          {{ words.text('channelPicker.AIR_HINT') }}
         </p>
       </div>
       <div class="buttons">
         <ActionButton :disabled="marked.size === 0" @click="takeMarked">
-          Add {{ marked.size }} marked
+          {{ words.text('channelPicker.ADD_MARKED', { count: marked.size }) }}
         </ActionButton>
         <ActionButton quiet @click="markUsual">
-          {{ service ? 'The usual ones' : 'All of them' }}
+          {{ words.text(`channelPicker.${service ? 'USUAL' : 'ALL'}`) }}
         </ActionButton>
         <template v-if="shopList">
-          <ActionButton quiet @click="changeList">Change this list</ActionButton>
-          <ActionButton quiet @click="removeList">Remove it</ActionButton>
+          <ActionButton quiet @click="changeList">{{ words.text('channelPicker.CHANGE') }}</ActionButton>
+          <ActionButton quiet @click="removeList">{{ words.text('channelPicker.REMOVE') }}</ActionButton>
         </template>
-        <ActionButton quiet @click="emit('close')">Close</ActionButton>
+        <ActionButton quiet @click="emit('close')">{{ words.text('channelPicker.CLOSE') }}</ActionButton>
       </div>
     </template>
 
@@ -183,21 +200,33 @@ async function takeAir() {
       <TextField
         v-model="pasted"
         type="textarea"
-        name="One channel on each line"
-        hint="Name, MHz, and where it differs what you hear: “Ferry deck; 457.525; 467.525”, or a repeater’s offset: “Hill, 146.940, -0.6”"
+        :name="words.text('channelPicker.PASTE')"
+        :hint="words.text('channelPicker.PASTE_HINT')"
       />
-      <FileField name="Or a CSV file" accept=".csv,.txt,text/*" @files="readFile($event[0])" />
+      <FileField
+        :name="words.text('channelPicker.FILE')"
+        accept=".csv,.txt,text/*"
+        @files="readFile($event[0])"
+      />
       <div class="keep">
-        <TextField v-model="listName" name="Save it for the shop as" placeholder="Ferry port" />
-        <TextField v-model="listSource" name="From where" placeholder="their licence, 2026" />
+        <TextField v-model="listName" :name="words.text('channelPicker.SAVE_AS')" placeholder="Ferry port" />
+        <TextField
+          v-model="listSource"
+          :name="words.text('channelPicker.FROM_WHERE')"
+          :placeholder="words.text('channelPicker.FROM_SUCH_AS')"
+        />
       </div>
       <div class="buttons">
-        <ActionButton :disabled="!pasted.trim()" @click="takePasted"> Add this list </ActionButton>
+        <ActionButton :disabled="!pasted.trim()" @click="takePasted">{{
+          words.text('channelPicker.ADD_LIST')
+        }}</ActionButton>
         <ActionButton :disabled="!pasted.trim() || !listName.trim()" @click="keepList">
-          Save it for the shop
+          {{ words.text('channelPicker.KEEP') }}
         </ActionButton>
-        <ActionButton v-if="removed" @click="putBack"> Put “{{ removed.name }}” back </ActionButton>
-        <ActionButton quiet @click="emit('close')">Close</ActionButton>
+        <ActionButton v-if="removed" @click="putBack">{{
+          words.text('channelPicker.PUT_BACK', { name: removed.name })
+        }}</ActionButton>
+        <ActionButton quiet @click="emit('close')">{{ words.text('channelPicker.CLOSE') }}</ActionButton>
       </div>
     </template>
     <p v-if="trouble" class="wrong" role="alert">{{ trouble }}</p>

@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import PickField from '@/ui/PickField.vue'
-import { optionsOf } from '@/ui/options'
 import ActionButton from '@/ui/ActionButton.vue'
 import { NInput, NRadio } from 'naive-ui'
-import { ref } from 'vue'
+import { computed, ref } from 'vue'
+import { useWords } from '@/words/words'
 import type { PickedChannel } from './channels'
 import ChannelPicker from './ChannelPicker.vue'
 import { channelForm, type PlanForm } from './planForm'
@@ -13,7 +13,15 @@ const emit = defineEmits<{ evenEnds: [] }>()
 const channels = defineModel<PlanForm['channels']>({ required: true })
 defineProps<{ wrong: Record<string, string>; radios: PlanForm['otherRadios'] }>()
 
-const USES = { BOTH: 'transmit and receive', TRANSMIT: 'transmit only', RECEIVE: 'receive only' } as const
+const words = useWords()
+const uses = computed(() =>
+  (['BOTH', 'TRANSMIT', 'RECEIVE'] as const).map((u) => ({
+    value: u,
+    word: words.value.text(`planForm.use.${u}`),
+  })),
+)
+/** What is said of the channel in row `i`. */
+const of = (key: string, i: number) => words.value.text(`planForm.${key}`, { number: `${i + 1}` })
 const WEIGHTS = ['0.5', '1', '2', '3', '5']
 const isPicking = ref(false)
 
@@ -47,48 +55,55 @@ const weights = (now: string) => (WEIGHTS.includes(now) ? WEIGHTS : [...WEIGHTS,
 
 <template>
   <fieldset>
-    <legend>Channels that must work</legend>
+    <legend>{{ words.text('planForm.CHANNELS') }}</legend>
     <div class="rows">
       <div v-for="(c, i) in channels" :key="i" class="row">
         <NInput
           v-model:value="c.name"
-          placeholder="Name"
+          :placeholder="words.text('planForm.NAME')"
           :status="wrong[`channels[${i}].name`] ? 'error' : undefined"
-          :input-props="{ 'aria-label': `Name of channel ${i + 1}` }"
+          :input-props="{ 'aria-label': of('NAME_OF', i) }"
         />
         <NInput
           v-model:value="c.mhz"
           :status="wrong[`channels[${i}].frequencyHz`] ? 'error' : undefined"
-          :input-props="{ 'aria-label': `Frequency of channel ${i + 1} in MHz`, inputmode: 'decimal' }"
+          :input-props="{ 'aria-label': of('FREQUENCY_OF', i), inputmode: 'decimal' }"
         >
           <template #suffix><span class="soft">MHz</span></template>
         </NInput>
-        <PickField v-model="c.use" :name="`Use of channel ${i + 1}`" bare :options="optionsOf(USES)" />
+        <PickField v-model="c.use" :name="of('USE_OF', i)" bare :options="uses" />
         <PickField
           v-model="c.weight"
-          :name="`Weight of channel ${i + 1}`"
+          :name="of('WEIGHT_OF', i)"
           bare
-          :options="weights(c.weight).map((w) => ({ value: w, word: `weight ${w}` }))"
+          :options="
+            weights(c.weight).map((w) => ({ value: w, word: words.text('planForm.WEIGHT', { weight: w }) }))
+          "
         />
         <NRadio
           class="main"
           name="primary"
           :value="i"
           :checked="c.primary"
-          :aria-label="`Channel ${i + 1} is the main one`"
+          :aria-label="of('IS_MAIN', i)"
           @update:checked="choosePrimary(i)"
-          >main</NRadio
+          >{{ words.text('planForm.MAIN') }}</NRadio
         >
-        <ActionButton quiet :aria-label="`Remove channel ${i + 1}`" @click="remove(i)"> Remove </ActionButton>
+        <ActionButton quiet :aria-label="of('REMOVE_CHANNEL', i)" @click="remove(i)">{{
+          words.text('planForm.REMOVE')
+        }}</ActionButton>
         <PickField
           v-if="radios.length"
           v-model="c.radio"
           class="of"
-          :name="`Radio of channel ${i + 1}`"
+          :name="of('RADIO_OF', i)"
           bare
           :options="[
-            { value: '', word: 'of the first radio' },
-            ...radios.map((r) => ({ value: r.name.trim(), word: `of ${r.name}` })),
+            { value: '', word: words.text('planForm.OF_FIRST') },
+            ...radios.map((r) => ({
+              value: r.name.trim(),
+              word: words.text('planForm.OF_RADIO', { name: r.name }),
+            })),
           ]"
         />
         <p
@@ -102,13 +117,12 @@ const weights = (now: string) => (WEIGHTS.includes(now) ? WEIGHTS : [...WEIGHTS,
     </div>
     <p v-if="wrong.channels" class="wrong" role="alert">{{ wrong.channels }}</p>
     <p class="hint">
-      A channel of greater weight is drawn nearer to the dip where the rule leaves a choice. A receive-only
-      channel is no danger to the transmitter.
+      {{ words.text('planForm.CHANNELS_HINT') }}
     </p>
     <div class="add">
-      <ActionButton @click="add">Add a channel</ActionButton>
+      <ActionButton @click="add">{{ words.text('planForm.ADD_CHANNEL') }}</ActionButton>
       <ActionButton :aria-expanded="isPicking" @click="isPicking = !isPicking">
-        From a service or a list
+        {{ words.text('planForm.FROM_LIST') }}
       </ActionButton>
     </div>
     <ChannelPicker v-if="isPicking" @even-ends="emit('evenEnds')" @take="take" @close="isPicking = false" />

@@ -22,6 +22,7 @@ import { useTypedLengths } from '@/units/typed'
 import AdjustFields from './AdjustFields.vue'
 import { copiesOf, likeInstallation, namesOf, type Beginning } from './begin'
 import BeginWith from './BeginWith.vue'
+import NameField from '@/catalogue/NameField.vue'
 import LikesPlanned from '@/book/LikesPlanned.vue'
 import LessonsPlanned from '@/lesson/LessonsPlanned.vue'
 import { formatLength } from '@/units/length'
@@ -200,7 +201,7 @@ function takeTheirs(field: keyof Plan) {
 const asTyped = computed(() => readPlan(form.value, preferences.unit, hasOwnLimit.value).plan)
 const piece = computed(() => {
   const known = kinds.data.value?.find((k) => k.kind === form.value.antennaKind)
-  return known ? words.value.phrase(known.piece) : 'element'
+  return known ? words.value.phrase(known.piece) : words.value.text('planForm.ELEMENT')
 })
 
 /** All of it is open where a plan is changed, or was begun before. */
@@ -242,29 +243,33 @@ if (props.like && !props.id) void beginLike(props.like)
 
 <template>
   <div class="page">
-    <h1>{{ id ? 'Change the plan' : 'What is fitted, where, and what must work?' }}</h1>
+    <h1>{{ words.text(id ? 'planForm.CHANGE' : 'planForm.NEW') }}</h1>
     <p v-if="isFromDraft" class="hint">
-      This is what you typed last time; it was not saved yet.
-      <ActionButton quiet class="inline" @click="startOver">Start over</ActionButton>
+      {{ words.text('planForm.TYPED_LAST_TIME') }}
+      <ActionButton quiet class="inline" @click="startOver">{{
+        words.text('planForm.START_OVER')
+      }}</ActionButton>
     </p>
     <section v-if="merged" class="card conflict" role="alert">
-      <h2>A colleague saved this while you were editing.</h2>
+      <h2>{{ words.text('planForm.COLLEAGUE_SAVED') }}</h2>
       <p v-if="merged.collisions.length === 0">
-        Your changes and theirs touch different things and are put together below. Please look once and save
-        again.
+        {{ words.text('planForm.PUT_TOGETHER') }}
       </p>
       <ul v-else>
         <li v-for="field in merged.collisions" :key="field">
-          You both changed {{ words.text(planFieldKey(field)) }}. Theirs: “{{
-            planWords(merged.theirs, field, preferences.unit)
-          }}”.
-          <ActionButton @click="takeTheirs(field)">Take theirs</ActionButton>
+          {{
+            words.text('planForm.BOTH_CHANGED', {
+              part: words.text(planFieldKey(field)),
+              theirs: planWords(merged.theirs, field, words),
+            })
+          }}
+          <ActionButton @click="takeTheirs(field)">{{ words.text('planForm.TAKE_THEIRS') }}</ActionButton>
         </li>
       </ul>
     </section>
 
     <p v-if="me.data.value?.role === 'VIEWER'" class="soft">
-      A viewer reads; a technician plans, measures and signs off.
+      {{ words.text('planForm.ONLY_READS') }}
     </p>
     <form v-else ref="sheet" class="asked" novalidate @submit.prevent="send">
       <BeginWith v-if="!id" @begin="begin" />
@@ -273,22 +278,27 @@ if (props.like && !props.id) void beginLike(props.like)
           <TextField
             v-model="form.title"
             class="first-field"
-            name="Name in the shop"
-            placeholder="Tractor 7"
+            :name="words.text('planForm.TITLE')"
+            :placeholder="words.text('planForm.TITLE_SUCH_AS')"
             :wrong="wrong.title"
           />
-          <TextField v-model="form.customer" name="Customer" :wrong="wrong.customer" />
+          <NameField
+            v-model="form.customer"
+            sort="CUSTOMER"
+            :name="words.text('planForm.CUSTOMER')"
+            :wrong="wrong.customer"
+          />
         </div>
         <FleetField v-if="!id" v-model="form.alike" />
         <ChoiceField
           v-model="form.carrier"
-          name="Fitted to"
+          :name="words.text('planForm.FITTED_TO')"
           :options="carrierOptions(words)"
           :wrong="wrong.carrier"
         />
         <PickField
           :model-value="form.antennaKind"
-          name="Kind"
+          :name="words.text('planForm.KIND')"
           :options="(kinds.data.value ?? []).map((k) => ({ value: k.kind, word: words.phrase(k.words) }))"
           @update:model-value="chooseKind($event as Plan['antennaKind'])"
         />
@@ -299,8 +309,18 @@ if (props.like && !props.id) void beginLike(props.like)
           :radios="form.otherRadios"
           @even-ends="takeEvenEnds"
         />
-        <ChoiceField v-model="form.ruleName" name="Acceptance rule" :options="ruleOptions" :hint="ruleHint" />
-        <TextField v-if="hasOwnLimit" v-model="form.limit" name="SWR limit" :wrong="wrong.limitSwr" />
+        <ChoiceField
+          v-model="form.ruleName"
+          :name="words.text('planForm.RULE')"
+          :options="ruleOptions"
+          :hint="ruleHint"
+        />
+        <TextField
+          v-if="hasOwnLimit"
+          v-model="form.limit"
+          :name="words.text('planForm.LIMIT')"
+          :wrong="wrong.limitSwr"
+        />
       </section>
 
       <LessonsPlanned v-if="!id && asTyped" :plan="asTyped" />
@@ -318,13 +338,15 @@ if (props.like && !props.id) void beginLike(props.like)
 
       <p v-if="trouble && !merged" class="wrong" role="alert">{{ trouble }}</p>
       <p v-else-if="Object.keys(wrong).length" class="wrong" role="alert">
-        Something above still needs a look; what you typed is kept.
+        {{ words.text('planForm.NEEDS_A_LOOK') }}
       </p>
       <div class="end">
         <BigAction submits :disabled="busy">
-          {{ id ? 'Save the plan' : 'Create installation' }}
+          {{ words.text(id ? 'planForm.SAVE' : 'planForm.CREATE') }}
         </BigAction>
-        <RouterLink class="plain" :to="id ? `/installations/${id}` : '/'">Back</RouterLink>
+        <RouterLink class="plain" :to="id ? `/installations/${id}` : '/'">{{
+          words.text('planForm.BACK')
+        }}</RouterLink>
       </div>
     </form>
   </div>

@@ -31,12 +31,16 @@ const named = (kind: string) => words.value.text(`kind.${kind}`)
 <template>
   <div v-if="shown" class="question" role="status">
     <p>
-      Length and kind do not fit: a {{ named(plan.antennaKind) }} is some
-      {{ formatBoth(shown.usualM, preferences.unit) }} at {{ formatMhz(shown.atHz) }} MHz. Please measure it
-      once more, or choose what it is.
+      {{
+        words.text('planForm.DOES_NOT_FIT', {
+          kind: named(plan.antennaKind),
+          usual: formatBoth(shown.usualM, preferences.unit),
+          mhz: formatMhz(shown.atHz),
+        })
+      }}
     </p>
     <ActionButton v-for="kind in shown.others" :key="kind" @click="emit('kind', kind)">
-      It is a {{ named(kind) }}
+      {{ words.text('planForm.IT_IS', { kind: named(kind) }) }}
     </ActionButton>
   </div>
 </template>

@@ -31,8 +31,12 @@ function take(id: string) {
 
 const title = computed(() => {
   const line = feedlines.data.value?.find((l) => l.id === form.value.feedlineType)
-  const at = form.value.measuredAt === 'RADIO' ? 'at the radio end' : 'at the antenna'
-  return `Radio: ${form.value.ratedPower} W, SWR up to ${form.value.swrCeiling}; feedline ${line ? words.value.phrase(line.title) : 'not known'}; measured ${at}`
+  return words.value.text('planForm.RADIO_IS', {
+    power: form.value.ratedPower,
+    ceiling: form.value.swrCeiling,
+    line: line ? words.value.phrase(line.title) : words.value.text('planForm.LINE_NOT_KNOWN'),
+    where: words.value.text(`plane.${form.value.measuredAt}`),
+  })
 })
 </script>
 
@@ -48,36 +52,40 @@ const title = computed(() => {
         ]"
         @update:model-value="take"
       />
-      <TextField v-model="form.ratedPower" name="Rated power, W" :wrong="wrong.ratedPowerW" />
+      <TextField
+        v-model="form.ratedPower"
+        :name="words.text('planForm.RATED_POWER')"
+        :wrong="wrong.ratedPowerW"
+      />
       <TextField
         v-model="form.swrCeiling"
-        name="Highest SWR it is rated for"
-        hint="From the radio's papers."
+        :name="words.text('planForm.CEILING')"
+        :hint="words.text('planForm.CEILING_HINT')"
         :wrong="wrong.swrCeiling"
       />
       <PickField
         v-model="form.feedlineType"
-        name="Feedline"
-        hint="With it both ends are shown, and advice works at the antenna."
+        :name="words.text('planForm.FEEDLINE')"
+        :hint="words.text('planForm.FEEDLINE_HINT')"
         :wrong="wrong.feedlineType"
-        :options="feedlineOptions(feedlines.data.value, words, 'not known')"
+        :options="feedlineOptions(feedlines.data.value, words, words.text('planForm.LINE_NOT_KNOWN'))"
       />
       <TextField
         v-if="form.feedlineType"
         v-model="form.feedlineLength"
-        name="Its length"
-        hint="4.2 m, or 14 ft"
+        :name="words.text('planForm.FEEDLINE_LENGTH')"
+        :hint="words.text('planForm.FEEDLINE_LENGTH_HINT')"
         :wrong="wrong.feedlineLengthM"
       />
     </div>
     <ChoiceField
       v-model="form.measuredAt"
-      name="Measured"
+      :name="words.text('planForm.MEASURED')"
       :options="[
-        { value: 'RADIO', word: 'At the radio end' },
-        { value: 'ANTENNA', word: 'At the antenna' },
+        { value: 'RADIO', word: words.text('planForm.AT_RADIO') },
+        { value: 'ANTENNA', word: words.text('planForm.AT_ANTENNA') },
       ]"
-      hint="A lossy feedline makes the SWR look better at the radio end."
+      :hint="words.text('planForm.MEASURED_HINT')"
     />
     <RadioRows v-model="form.otherRadios" :wrong="wrong" />
   </FoldOut>

@@ -1,16 +1,23 @@
 <script setup lang="ts">
 import ActionButton from '@/ui/ActionButton.vue'
 import TextField from '@/ui/TextField.vue'
+import { useWords } from '@/words/words'
 import type { PlanForm } from './planForm'
 
 /** Further radios that share the antenna. */
 const radios = defineModel<PlanForm['otherRadios']>({ required: true })
 defineProps<{ wrong: Record<string, string> }>()
 
+const words = useWords()
+
 function add() {
   radios.value = [
     ...radios.value,
-    { name: `radio ${radios.value.length + 2}`, ratedPower: '25', swrCeiling: '2.0' },
+    {
+      name: words.value.text('planForm.RADIO_NAMED', { number: `${radios.value.length + 2}` }),
+      ratedPower: '25',
+      swrCeiling: '2.0',
+    },
   ]
 }
 
@@ -21,20 +28,29 @@ function remove(index: number) {
 
 <template>
   <div v-for="(r, i) in radios" :key="i" class="radio">
-    <TextField v-model="r.name" name="Another radio" :wrong="wrong[`otherRadios[${i}].name`]" />
+    <TextField
+      v-model="r.name"
+      :name="words.text('planForm.ANOTHER_RADIO')"
+      :wrong="wrong[`otherRadios[${i}].name`]"
+    />
     <TextField
       v-model="r.ratedPower"
-      name="Its rated power, W"
+      :name="words.text('planForm.ITS_POWER')"
       :wrong="wrong[`otherRadios[${i}].ratedPowerW`]"
     />
     <TextField
       v-model="r.swrCeiling"
-      name="Highest SWR it is rated for"
+      :name="words.text('planForm.CEILING')"
       :wrong="wrong[`otherRadios[${i}].swrCeiling`]"
     />
-    <ActionButton quiet :aria-label="`Remove ${r.name}`" @click="remove(i)">Remove</ActionButton>
+    <ActionButton
+      quiet
+      :aria-label="words.text('planForm.REMOVE_NAMED', { name: r.name })"
+      @click="remove(i)"
+      >{{ words.text('planForm.REMOVE') }}</ActionButton
+    >
   </div>
-  <ActionButton @click="add">Another radio on this antenna</ActionButton>
+  <ActionButton @click="add">{{ words.text('planForm.ADD_RADIO') }}</ActionButton>
 </template>
 
 <style scoped>

@@ -44,6 +44,7 @@ export async function likeInstallation(id: string, words: Words): Promise<Beginn
     form: {
       ...formOf(planOf(like), words.unit),
       title: '',
+      carriedBy: '',
       startLength: startM === undefined ? '' : formatLength(startM, words.unit, true),
     },
     made: () => Promise.resolve(),

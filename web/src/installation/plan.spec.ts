@@ -1,7 +1,10 @@
 import { describe, expect, it } from 'vitest'
 import { merge } from './merge'
 import en from '@words/en.json'
+import { Words } from '@/words/words'
 import { channelForm, emptyForm, formOf, planFieldKey, planWords, readPlan } from './planForm'
+
+const mm = new Words('en', 'mm')
 
 describe('the plan form', () => {
   const filled = () => ({
@@ -29,8 +32,8 @@ describe('the plan form', () => {
     const slides = readPlan({ ...typed, adjust: 'slide' }, 'mm').plan
     expect(slides.longestLengthM).toBeCloseTo(0.5, 9)
     expect(formOf(slides, 'inch').shortestLength).toBe('17 1/2 in')
-    expect(planWords(slides, 'longestLengthM', 'mm')).toBe('500 mm')
-    expect(planWords({ ...slides, shortestLengthM: undefined }, 'shortestLengthM', 'mm')).toBe('not known')
+    expect(planWords(slides, 'longestLengthM', mm)).toBe('500 mm')
+    expect(planWords({ ...slides, shortestLengthM: undefined }, 'shortestLengthM', mm)).toBe('not known')
     expect(readPlan({ ...typed, shortestLength: 'short' }, 'mm').wrong).toHaveProperty('shortestLengthM')
   })
 
@@ -57,12 +60,13 @@ describe('the plan form', () => {
 
   it('a part of it can be said in words', () => {
     const { plan } = readPlan(filled(), 'mm')
-    expect(planWords(plan, 'channels', 'mm')).toBe('Field 153.050')
-    expect(planWords(plan, 'startLengthM', 'inch')).toBe('19 in')
-    expect(planWords({ ...plan, startLengthM: undefined }, 'startLengthM', 'mm')).toBe('not measured')
-    expect(planWords(plan, 'oneWay', 'mm')).toBe('cutting')
-    expect(planWords(plan, 'ruleName', 'mm')).toBe('under limit')
-    expect(planWords(plan, 'ratedPowerW', 'mm')).toBe('25')
+    expect(planWords(plan, 'channels', mm)).toBe('Field 153.050')
+    expect(planWords(plan, 'startLengthM', new Words('en', 'inch'))).toBe('19 in')
+    expect(planWords({ ...plan, startLengthM: undefined }, 'startLengthM', mm)).toBe('not measured')
+    expect(planWords(plan, 'oneWay', mm)).toBe('cut, one way')
+    expect(planWords(plan, 'ruleName', mm)).toBe('Under a limit on every channel')
+    expect(planWords(plan, 'ruleName', new Words('es', 'mm'))).not.toContain('limit ')
+    expect(planWords(plan, 'ratedPowerW', mm)).toBe('25')
   })
 
   it('other radios are read, and a channel of a radio that is gone goes back to the first', () => {

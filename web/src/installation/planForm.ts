@@ -2,7 +2,8 @@ import { like } from '@/kept'
 import type { Schemas } from '@/api/client'
 import { formatChannelMhz, parseFrequency } from '@/units/frequency'
 import { exactLength, formatLength, parseLength, type LengthUnit } from '@/units/length'
-import { parseDecimal, type Parsed } from '@/units/number'
+import { parseDecimal, why, type Parsed } from '@/units/number'
+import type { Words } from '@/words/words'
 
 export type Plan = Schemas['InstallationRequest']
 
@@ -31,6 +32,10 @@ export interface PlanForm {
   feedlineLength: string
   /** Of the shop's radios; empty where nobody said which. */
   radioId: string
+  /** Names of the catalogue, as the customer's is. */
+  carriedBy: string
+  antennaName: string
+  baseName: string
   /** The others of a fleet, one name on each line; of a new installation alone. */
   alike: string
 }
@@ -81,6 +86,9 @@ export function emptyForm(unit: LengthUnit): PlanForm {
     feedlineType: '',
     feedlineLength: '',
     radioId: '',
+    carriedBy: '',
+    antennaName: '',
+    baseName: '',
     alike: '',
   }
 }
@@ -128,6 +136,9 @@ export function formOf(plan: Plan, unit: LengthUnit): PlanForm {
     feedlineType: plan.feedlineType ?? '',
     feedlineLength: plan.feedlineLengthM === undefined ? '' : metresTyped(plan.feedlineLengthM, unit),
     radioId: plan.radioId ?? '',
+    carriedBy: plan.carriedBy ?? '',
+    antennaName: plan.antennaName ?? '',
+    baseName: plan.baseName ?? '',
     alike: '',
   }
 }
@@ -156,6 +167,9 @@ export function planOf(i: Schemas['InstallationView']): Plan {
     feedlineType: i.feedlineType,
     feedlineLengthM: i.feedlineLengthM,
     radioId: i.radioId,
+    carriedBy: i.carriedBy,
+    antennaName: i.antennaName,
+    baseName: i.baseName,
   }
 }
 
@@ -181,7 +195,7 @@ export function readPlan(form: PlanForm, unit: LengthUnit, hasOwnLimit = true): 
   const channels = form.channels
     .filter((c) => c.name.trim() !== '' || c.mhz.trim() !== '')
     .map((c, i) => {
-      if (c.name.trim() === '') wrong[`channels[${i}].name`] = 'Each channel needs a name.'
+      if (c.name.trim() === '') wrong[`channels[${i}].name`] = why('CHANNEL_NAME')
       return {
         name: c.name.trim(),
         frequencyHz: take(`channels[${i}].frequencyHz`, parseFrequency(c.mhz)),
@@ -192,15 +206,15 @@ export function readPlan(form: PlanForm, unit: LengthUnit, hasOwnLimit = true): 
       }
     })
   const otherRadios = form.otherRadios.map((r, i) => {
-    if (r.name.trim() === '') wrong[`otherRadios[${i}].name`] = 'Each radio needs a name.'
+    if (r.name.trim() === '') wrong[`otherRadios[${i}].name`] = why('RADIO_NAME')
     return {
       name: r.name.trim(),
       ratedPowerW: take(`otherRadios[${i}].ratedPowerW`, watts(r.ratedPower)),
       swrCeiling: take(`otherRadios[${i}].swrCeiling`, parseDecimal(r.swrCeiling)),
     }
   })
-  if (channels.length === 0) wrong.channels = 'Please add at least one channel.'
-  if (form.title.trim() === '') wrong.title = 'Please give it a name that the shop will recognise.'
+  if (channels.length === 0) wrong.channels = why('NO_CHANNEL')
+  if (form.title.trim() === '') wrong.title = why('NO_TITLE')
   const plan: Plan = {
     title: form.title,
     customer: form.customer,
@@ -228,6 +242,9 @@ export function readPlan(form: PlanForm, unit: LengthUnit, hasOwnLimit = true): 
         }
       : {}),
     ...(form.radioId ? { radioId: form.radioId } : {}),
+    carriedBy: form.carriedBy.trim(),
+    antennaName: form.antennaName.trim(),
+    baseName: form.baseName.trim(),
   }
   return { plan, wrong }
 }
@@ -250,28 +267,32 @@ export const planFieldKey = (field: keyof Plan) =>
   `planField.${field.replace(/[A-Z]/g, (letter) => `_${letter}`).toUpperCase()}`
 
 /** A part of `plan` as it stands in the form, for a question about it. */
-export function planWords(plan: Plan, field: keyof Plan, unit: LengthUnit): string {
-  const form = formOf(plan, unit)
+export function planWords(plan: Plan, field: keyof Plan, words: Words): string {
+  const form = formOf(plan, words.unit)
+  const or = (text: string, key: string) => text || words.text(`planForm.${key}`)
   switch (field) {
     case 'channels':
       return form.channels.map((c) => `${c.name} ${c.mhz}`).join(', ')
     case 'otherRadios':
-      return form.otherRadios.map((r) => `${r.name} ${r.ratedPower} W`).join(', ') || 'none'
+      return or(form.otherRadios.map((r) => `${r.name} ${r.ratedPower} W`).join(', '), 'NONE')
     case 'oneWay':
-      return plan.oneWay ? 'cutting' : 'sliding'
+      return words.text(`planForm.${plan.oneWay ? 'CUT_ONE_WAY' : 'BOTH_WAYS'}`)
     case 'smallestStepM':
       return form.smallestStep
     case 'startLengthM':
-      return form.startLength || 'not measured'
+      return or(form.startLength, 'NOT_MEASURED')
     case 'shortestLengthM':
-      return form.shortestLength || 'not known'
+      return or(form.shortestLength, 'NOT_KNOWN')
     case 'longestLengthM':
-      return form.longestLength || 'not known'
+      return or(form.longestLength, 'NOT_KNOWN')
     case 'antennaKind':
+      return words.text(`kind.${plan.antennaKind}`)
     case 'carrier':
+      return words.text(`fittedTo.${plan.carrier}`)
     case 'ruleName':
+      return words.text(`ruleName.${plan.ruleName}`)
     case 'measuredAt':
-      return plan[field].toLowerCase().replaceAll('_', ' ')
+      return words.text(`plane.${plan.measuredAt}`)
     default:
       return String(plan[field] ?? '')
   }

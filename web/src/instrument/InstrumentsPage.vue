@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { useWords } from '@/words/words'
 import ConfirmButton from '@/ui/ConfirmButton.vue'
 import ActionButton from '@/ui/ActionButton.vue'
 import { useQueryClient } from '@tanstack/vue-query'
@@ -9,6 +10,7 @@ import { useForm } from '@/shell/useForm'
 import { covers, where, type Instrument } from './instrumentForm'
 import InstrumentForm from './InstrumentForm.vue'
 
+const words = useWords()
 const KEY = ['instruments'] as const
 
 const me = useMe()
@@ -54,7 +56,7 @@ async function ask(i: Instrument) {
     <section v-for="i in instruments.data.value ?? []" :key="i.id" class="card one">
       <div>
         <h2>{{ i.name }}</h2>
-        <p class="soft">{{ where(i) }}. {{ covers(i) }}</p>
+        <p class="soft">{{ where(i, words) }}. {{ covers(i, words) }}</p>
         <p v-if="said[i.id]" role="status">{{ said[i.id] }}</p>
       </div>
       <div class="buttons">

@@ -23,6 +23,7 @@ const AVERAGES = [1, 4, 16, 64]
 
 const props = defineProps<{ practice?: boolean }>()
 
+const words = useWords()
 const me = useMe()
 const instruments = useInstruments()
 const { calibrations } = useCalibrations()
@@ -63,13 +64,19 @@ watch(
 const mayWork = computed(() => me.data.value?.role !== 'VIEWER')
 const traces = computed<PlotTrace[]>(() => {
   const all: PlotTrace[] = []
-  if (kept.value) all.push({ id: 'kept', label: 'saved', kind: 'earlier', curve: curveOf(kept.value) })
-  if (sweep.value) all.push({ id: 'now', label: 'now', kind: 'now', curve: curveOf(sweep.value) })
+  if (kept.value)
+    all.push({
+      id: 'kept',
+      label: words.value.text('livePage.SAVED'),
+      kind: 'earlier',
+      curve: curveOf(kept.value),
+    })
+  if (sweep.value)
+    all.push({ id: 'now', label: words.value.text('livePage.NOW'), kind: 'now', curve: curveOf(sweep.value) })
   return all
 })
-const words = useWords()
 const sentence = computed(() => {
-  if (!sweep.value) return running.value ? 'Sweeping …' : 'Ready to sweep.'
+  if (!sweep.value) return words.value.text(running.value ? 'livePage.SWEEPING' : 'livePage.READY')
   return sentenceOf(sweep.value, words.value)
 })
 
@@ -88,7 +95,7 @@ function setSpan() {
   if (!high.ok) wrong.value.stop = high.why
   if (!low.ok || !high.ok) return
   if (high.value <= low.value) {
-    wrong.value.stop = 'The stop must be above the start.'
+    wrong.value.stop = words.value.text('livePage.ORDER')
     return
   }
   apply({ startHz: low.value, stopHz: high.value })
@@ -163,21 +170,36 @@ useEventListener(window, 'keydown', key)
   <div class="desk">
     <div class="work">
       <form class="bar card" @submit.prevent="setSpan">
-        <TextField v-model="startText" name="Start, MHz" :wrong="wrong.start" @change="setSpan" />
-        <TextField v-model="stopText" name="Stop, MHz" :wrong="wrong.stop" @change="setSpan" />
+        <TextField
+          v-model="startText"
+          :name="words.text('livePage.START')"
+          :wrong="wrong.start"
+          @change="setSpan"
+        />
+        <TextField
+          v-model="stopText"
+          :name="words.text('livePage.STOP')"
+          :wrong="wrong.stop"
+          @change="setSpan"
+        />
         <PickField
           :model-value="settings.points"
-          name="Points"
+          :name="words.text('livePage.POINTS')"
           :options="pointChoices.map((p) => ({ value: p, word: `${p}` }))"
           @update:model-value="apply({ points: $event })"
         />
         <PickField
           :model-value="settings.averages"
-          name="Average"
-          :options="AVERAGES.map((a) => ({ value: a, word: a === 1 ? 'none' : `${a} sweeps` }))"
+          :name="words.text('livePage.AVERAGE')"
+          :options="
+            AVERAGES.map((a) => ({
+              value: a,
+              word: a === 1 ? words.text('livePage.NONE') : words.text('livePage.SWEEPS', { count: a }),
+            }))
+          "
           @update:model-value="apply({ averages: $event })"
         />
-        <ActionButton submits>Set</ActionButton>
+        <ActionButton submits>{{ words.text('livePage.SET') }}</ActionButton>
       </form>
       <div class="plot card">
         <SweepPlot
@@ -185,33 +207,37 @@ useEventListener(window, 'keydown', key)
           :traces="traces"
           :pegs="[]"
           :limit="LIMIT"
-          caption="Live sweep: return loss downward, the same heights in SWR on the right"
+          :caption="words.text('livePage.CAPTION')"
         />
         <p v-else class="empty soft">
-          Start, and the curve draws itself here. “Find the dip” looks wide first, then closes in.
+          {{ words.text('livePage.EMPTY') }}
         </p>
       </div>
     </div>
 
     <aside class="side">
       <p class="sentence" role="status" :class="{ rest: settings.hold }">
-        {{ sentence }}<span v-if="settings.hold && running"> (on hold)</span>
+        {{ sentence }}<span v-if="settings.hold && running"> {{ words.text('livePage.ON_HOLD') }}</span>
       </p>
       <p v-if="trouble" class="wrong" role="alert">{{ trouble }}</p>
       <PickField
-        name="Analyser"
+        :name="words.text('livePage.ANALYSER')"
         :model-value="settings.instrument"
         :disabled="running"
         :options="(instruments.data.value ?? []).map((i) => ({ value: i.id, word: i.name }))"
-        :hint="chosen ? `${where(chosen)}. ${covers(chosen)}` : undefined"
+        :hint="
+          chosen
+            ? words.text('livePage.IS_AT', { where: where(chosen, words), covers: covers(chosen, words) })
+            : undefined
+        "
         @update:model-value="apply({ instrument: $event })"
       />
-      <RouterLink to="/instruments" class="plain">Instruments and their command texts</RouterLink>
+      <RouterLink to="/instruments" class="plain">{{ words.text('livePage.INSTRUMENTS') }}</RouterLink>
       <PickField
         :model-value="settings.calibrationId ?? ''"
-        name="Corrected by"
+        :name="words.text('livePage.CORRECTED_BY')"
         :options="[
-          { value: '', word: 'the instrument itself' },
+          { value: '', word: words.text('livePage.ITSELF') },
           ...calibrationOptions(calibrations.data.value),
         ]"
         @update:model-value="apply({ calibrationId: $event || undefined })"
@@ -219,22 +245,30 @@ useEventListener(window, 'keydown', key)
       <p v-for="w in sweep?.warnings ?? []" :key="w.id" class="caution">{{ words.sentence(w) }}</p>
       <template v-if="mayWork">
         <BigAction lasting @click="startOrStop"
-          >{{ running ? 'Stop' : 'Start sweeping' }}<kbd>S</kbd></BigAction
+          >{{ words.text(running ? 'livePage.STOP_IT' : 'livePage.START_IT') }}<kbd>S</kbd></BigAction
         >
         <div class="two">
-          <ActionButton @click="findDip">Find the dip<kbd>F</kbd></ActionButton>
+          <ActionButton @click="findDip">{{ words.text('livePage.FIND') }}<kbd>F</kbd></ActionButton>
           <ActionButton :disabled="!running" :aria-pressed="settings.hold" @click="hold">
-            {{ settings.hold ? 'Go on' : 'Hold' }}<kbd>H</kbd>
+            {{ words.text(settings.hold ? 'livePage.GO_ON' : 'livePage.HOLD') }}<kbd>H</kbd>
           </ActionButton>
-          <ActionButton :disabled="!sweep" @click="kept = sweep">Save trace<kbd>K</kbd></ActionButton>
-          <ActionButton :disabled="!sweep" @click="saveFile">Save file</ActionButton>
+          <ActionButton :disabled="!sweep" @click="kept = sweep"
+            >{{ words.text('livePage.KEEP') }}<kbd>K</kbd></ActionButton
+          >
+          <ActionButton :disabled="!sweep" @click="saveFile">{{ words.text('livePage.FILE') }}</ActionButton>
         </div>
       </template>
-      <p v-else class="soft">A viewer reads; a technician sweeps.</p>
+      <p v-else class="soft">{{ words.text('livePage.ONLY_READS') }}</p>
       <p v-if="sweep" class="hint">
-        Sweep {{ sweep.number }}, {{ sweep.re.length }} points in {{ (sweep.tookMs / 1000).toFixed(2) }} s.
+        {{
+          words.text('livePage.SWEEP_IS', {
+            number: `${sweep.number}`,
+            count: `${sweep.re.length}`,
+            seconds: (sweep.tookMs / 1000).toFixed(2),
+          })
+        }}
       </p>
-      <p class="caution">Radio off the line first: transmitting into an analyser destroys it.</p>
+      <p class="caution">{{ words.text('livePage.CAREFUL') }}</p>
       <PracticeDrawer v-if="chosen?.standIn" @another="follow" />
     </aside>
   </div>

@@ -2,7 +2,6 @@
 import ActionButton from '@/ui/ActionButton.vue'
 import CheckField from '@/ui/CheckField.vue'
 import FoldOut from '@/ui/FoldOut.vue'
-import { optionsOf } from '@/ui/options'
 import PickField from '@/ui/PickField.vue'
 import SlideField from '@/ui/SlideField.vue'
 import * as v from 'valibot'
@@ -23,12 +22,7 @@ type AtPort = Bench['atPort']
 const emit = defineEmits<{ another: [choice: Schemas['InstallationChoice']] }>()
 const KEY = ['practice'] as const
 const FOLDED = 'dorada.practice-folded'
-const PORTS: { value: AtPort; word: string }[] = [
-  { value: 'ANTENNA', word: 'Antenna' },
-  { value: 'OPEN', word: 'Open' },
-  { value: 'SHORT', word: 'Short' },
-  { value: 'LOAD', word: 'Load' },
-]
+const PORTS: AtPort[] = ['ANTENNA', 'OPEN', 'SHORT', 'LOAD']
 
 const preferences = usePreferences()
 const words = useWords()
@@ -59,20 +53,27 @@ const controls = computed(() =>
     now: bench.value?.settingsM[i] ?? control.startM,
   })),
 )
-const CARRIERS: Record<Schemas['InstallationChoice']['carrier'], string> = {
-  VEHICLE: 'Road vehicles',
-  HANDHELD: 'Handhelds',
-  AIRCRAFT: 'Aircraft',
-  MAST: 'Masts',
-  INDOOR: 'Indoors',
-  PORTABLE: 'Portable',
-}
+const CARRIERS: Schemas['InstallationChoice']['carrier'][] = [
+  'VEHICLE',
+  'HANDHELD',
+  'AIRCRAFT',
+  'MAST',
+  'INDOOR',
+  'PORTABLE',
+]
 const benches = computed(() =>
-  optionsOf(CARRIERS).flatMap((carrier) =>
+  CARRIERS.flatMap((carrier) =>
     (practice.data.value?.installations ?? [])
-      .filter((i) => i.carrier === carrier.value)
-      .map((i) => ({ value: i.id, word: words.value.phrase(i.title), group: carrier.word })),
+      .filter((i) => i.carrier === carrier)
+      .map((i) => ({
+        value: i.id,
+        word: words.value.phrase(i.title),
+        group: words.value.text(`practiceDrawer.of.${carrier}`),
+      })),
   ),
+)
+const ports = computed(() =>
+  PORTS.map((value) => ({ value, word: words.value.text(`practiceDrawer.${value}`) })),
 )
 
 async function put(next: Bench) {
@@ -131,11 +132,11 @@ function toggle(name: Bench['conditions'][number]) {
     v-if="bench && choice"
     v-model:open="isOpen"
     class="drawer"
-    aria-label="Practice bench"
-    title="Practice · nothing here is a real antenna"
+    :aria-label="words.text('practiceDrawer.LABEL')"
+    :title="words.text('practiceDrawer.TITLE')"
   >
     <PickField
-      name="On the bench"
+      :name="words.text('practiceDrawer.ON_BENCH')"
       :model-value="bench.installation"
       :options="benches"
       @update:model-value="take"
@@ -169,14 +170,16 @@ function toggle(name: Bench['conditions'][number]) {
           class="small"
           @click="set(c.i, c.control.startM)"
         >
-          New piece
+          {{ words.text('practiceDrawer.NEW_PIECE') }}
         </ActionButton>
-        <span class="hint">{{ c.control.oneWay ? 'cut: shorter only' : 'slides both ways' }}</span>
+        <span class="hint">{{
+          words.text(`practiceDrawer.${c.control.oneWay ? 'SHORTER_ONLY' : 'BOTH_WAYS'}`)
+        }}</span>
       </div>
     </div>
 
     <fieldset>
-      <legend>Disturb it</legend>
+      <legend>{{ words.text('practiceDrawer.DISTURB') }}</legend>
       <CheckField
         v-for="d in choice.conditions"
         :key="d.name"
@@ -188,23 +191,22 @@ function toggle(name: Bench['conditions'][number]) {
     </fieldset>
     <ChoiceField
       :model-value="bench.atPort"
-      name="At the analyser"
-      :options="PORTS"
+      :name="words.text('practiceDrawer.AT_ANALYSER')"
+      :options="ports"
       @update:model-value="(atPort) => bench && put({ ...bench, atPort })"
     />
     <ChoiceField
       :model-value="bench.atRadio ? 'radio' : 'antenna'"
-      name="Measured at"
+      :name="words.text('practiceDrawer.MEASURED_AT')"
       :options="[
-        { value: 'radio', word: 'Radio end' },
-        { value: 'antenna', word: 'Antenna' },
+        { value: 'radio', word: words.text('practiceDrawer.RADIO_END') },
+        { value: 'antenna', word: words.text('practiceDrawer.ANTENNA') },
       ]"
       @update:model-value="(at) => bench && put({ ...bench, atRadio: at === 'radio' })"
     />
     <p v-if="trouble" class="wrong" role="alert">{{ trouble }}</p>
     <p class="hint">
-      Solved from its wires on every change. The ground is free space or a perfect plane, so real masts,
-      attics and CB vehicles differ most: expect the dip to be right within a few per cent, the depth less.
+      {{ words.text('practiceDrawer.SOLVED') }}
     </p>
   </FoldOut>
 </template>

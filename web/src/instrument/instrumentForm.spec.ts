@@ -1,3 +1,4 @@
+import { Words } from '@/words/words'
 import { describe, expect, it } from 'vitest'
 import { covers, refusals, request, SERIAL, typed, where, type Instrument } from './instrumentForm'
 
@@ -27,6 +28,8 @@ const ON_A_CABLE: Instrument = {
   baud: 115200,
   standIn: false,
 }
+
+const en = new Words('en', 'mm')
 
 describe('an instrument as it is typed', () => {
   it('begins with the texts of another, and with no limits of its own', () => {
@@ -74,9 +77,9 @@ describe('an instrument as it is typed', () => {
   })
 
   it('says where it is and what it covers', () => {
-    expect(where(STAND_IN)).toBe('127.0.0.1, port 5025')
-    expect(where(ON_A_CABLE)).toBe('/dev/ttyUSB0 at 115200 bits a second')
-    expect(covers(ON_A_CABLE)).toBe('1 to 1000 MHz, up to 801 points.')
-    expect(covers({ ...ON_A_CABLE, lowestHz: undefined })).toContain('not stated')
+    expect(where(STAND_IN, en)).toBe('127.0.0.1, port 5025')
+    expect(where(ON_A_CABLE, en)).toBe('/dev/ttyUSB0 at 115200 bits a second')
+    expect(covers(ON_A_CABLE, en)).toBe('1 to 1000 MHz, up to 801 points.')
+    expect(covers({ ...ON_A_CABLE, lowestHz: undefined }, en)).toContain('not stated')
   })
 })

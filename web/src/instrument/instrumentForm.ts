@@ -1,3 +1,4 @@
+import type { Words } from '@/words/words'
 import type { Schemas } from '@/api/client'
 import { parseDecimal } from '@/units/number'
 
@@ -100,13 +101,19 @@ function value(text: string, times = 1): number | undefined {
 }
 
 /** `bench-3, port 5025`, `/dev/ttyUSB0 at 115200 bits a second`. */
-export function where(i: Instrument): string {
-  return i.serialPort ? `${i.serialPort} at ${i.baud} bits a second` : `${i.host}, port ${i.port}`
+export function where(i: Instrument, words: Words): string {
+  return i.serialPort
+    ? words.text('instrumentPlace.SERIAL', { port: i.serialPort, baud: `${i.baud}` })
+    : words.text('instrumentPlace.NETWORK', { host: i.host, port: `${i.port}` })
 }
 
 /** What it sweeps, in words. */
-export function covers(i: Instrument): string {
+export function covers(i: Instrument, words: Words): string {
   return i.lowestHz === undefined || i.highestHz === undefined
-    ? 'Its limits were not stated.'
-    : `${i.lowestHz / 1e6} to ${i.highestHz / 1e6} MHz, up to ${i.mostPoints} points.`
+    ? words.text('instrumentPlace.NO_LIMITS')
+    : words.text('instrumentPlace.COVERS', {
+        low: `${i.lowestHz / 1e6}`,
+        high: `${i.highestHz / 1e6}`,
+        points: `${i.mostPoints}`,
+      })
 }

@@ -1,13 +1,15 @@
 <script setup lang="ts">
 import { computed } from 'vue'
+import { useClipboard } from '@vueuse/core'
 import { useForm } from '@/shell/useForm'
-import PickField from '@/ui/PickField.vue'
+import ActionButton from '@/ui/ActionButton.vue'
 import PlainTable from '@/ui/PlainTable.vue'
 import { formatChannelMhz } from '@/units/frequency'
 import { formatTime } from '@/units/time'
-import { capital, useWords } from '@/words/words'
+import { useWords } from '@/words/words'
 import ClipField from './ClipField.vue'
-import { REPORTS, useAir, type Comparison, type Report } from './useAir'
+import ReportField from './ReportField.vue'
+import { useAir, type Comparison, type Report } from './useAir'
 
 /** One comparison: what to connect next, what was heard, and what it comes to. */
 const props = defineProps<{ installationId: string; comparison: Comparison; mayWrite: boolean }>()
@@ -15,6 +17,14 @@ const words = useWords()
 const { heard, clip } = useAir(computed(() => props.installationId))
 const { trouble, submit } = useForm()
 const next = computed(() => props.comparison.trials.find((t) => t.report === undefined && !t.hasClip))
+
+/** For another device: the same page without the antennas. */
+const hearer = computed(() => `/installations/${props.installationId}/hear/${props.comparison.id}`)
+const address = computed(() => new URL(hearer.value, location.href).href)
+const { copy, copied, isSupported } = useClipboard()
+
+/** Nobody has a clip of what was not on the air yet. */
+const isAhead = (number: number) => next.value !== undefined && number > next.value.number
 
 const at = (number: number) => ({ comparisonId: props.comparison.id, number })
 const say = (number: number, report: Report) =>
@@ -25,9 +35,6 @@ const send = (number: number, wav: Blob) =>
   submit(async () => {
     await clip.mutateAsync({ ...at(number), wav })
   })
-const options = computed(() =>
-  REPORTS.map((r) => ({ value: r, word: capital(words.value.text(`report.${r}`)) })),
-)
 const says = computed(() =>
   props.comparison.pairs.map((p) => ({ text: words.value.sentence(p.says), gain: p.medianGain })),
 )
@@ -52,6 +59,13 @@ const says = computed(() =>
           ? words.text('air.NEXT_TRIAL', { number: `${next.number}`, antenna: next.antenna })
           : words.text('air.ALL_DONE')
       }}
+    </p>
+    <p v-if="next" class="hearer soft">
+      {{ words.text('air.HEARS') }}
+      <RouterLink :to="hearer">{{ words.text('air.HEARS_LINK') }}</RouterLink>
+      <ActionButton v-if="isSupported" quiet @click="copy(address)">{{
+        words.text(copied ? 'air.COPIED' : 'air.COPY_ADDRESS')
+      }}</ActionButton>
     </p>
     <ul>
       <li v-for="s in says" :key="s.text">
@@ -80,15 +94,12 @@ const says = computed(() =>
             <td class="number">{{ t.round }}</td>
             <td>{{ t.antenna }}</td>
             <td>
-              <PickField
-                v-if="mayWrite"
-                bare
-                :model-value="t.report"
-                :name="`${words.text('air.REPORT')}, ${words.text('air.TRIAL')} ${t.number}`"
-                :options="options"
-                @update:model-value="(r: Report) => say(t.number, r)"
+              <ReportField
+                :number="t.number"
+                :report="t.report"
+                :may-write="mayWrite"
+                @say="(r) => say(t.number, r)"
               />
-              <template v-else-if="t.report">{{ capital(words.text(`report.${t.report}`)) }}</template>
             </td>
             <td>
               <template v-if="t.hasClip">
@@ -104,7 +115,7 @@ const says = computed(() =>
                   }}</a
                 >
               </template>
-              <ClipField v-else-if="mayWrite" @clip="(wav) => send(t.number, wav)" />
+              <ClipField v-else-if="mayWrite && !isAhead(t.number)" @clip="(wav) => send(t.number, wav)" />
             </td>
           </tr>
         </tbody>
@@ -131,6 +142,13 @@ ul {
   padding-left: 18px;
   display: grid;
   gap: 4px;
+}
+
+.hearer {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 2px 10px;
 }
 
 .trials {

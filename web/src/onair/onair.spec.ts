@@ -2,17 +2,18 @@ import { QueryClient, VueQueryPlugin } from '@tanstack/vue-query'
 import { flushPromises, mount } from '@vue/test-utils'
 import { createPinia } from 'pinia'
 import { beforeEach, describe, expect, it, vi } from 'vitest'
-import type { Schemas } from '@/api/client'
+import { api, type Schemas } from '@/api/client'
 import { freshCall, readCall, toStation, type Station } from './callForm'
 import CallLog from './CallLog.vue'
 import FairTrial from './FairTrial.vue'
+import HearPage from './HearPage.vue'
 import type { Comparison } from './useAir'
 import { wavOf } from './wav'
 
 const get = vi.fn()
 vi.mock('@/api/client', async (original) => ({
   ...(await original<object>()),
-  api: { GET: (...args: unknown[]) => get(...args) as unknown },
+  api: { GET: (...args: unknown[]) => get(...args) as unknown, PUT: () => undefined },
 }))
 const answers = (data: unknown) => Promise.resolve({ data, response: new Response() })
 const global = () => ({
@@ -53,6 +54,52 @@ describe('a clip as it is sent', () => {
     ])
     // What is too loud is clipped and does not turn over.
     expect([44, 46, 48].map((at) => bytes.getInt16(at, true))).toEqual([0, 32767, -32767])
+  })
+})
+
+describe('the page of whoever hears', () => {
+  const hearing = (next: number | undefined, trials: object[]) => ({
+    place: 'yard to repeater',
+    frequencyHz: 153.05e6,
+    by: 'Inés',
+    next,
+    trials,
+  })
+  const page = async (role: string, seen: object) => {
+    get.mockImplementation((path: string) => answers(path.endsWith('/hearing') ? seen : { role }))
+    const mounted = mount(HearPage, { props: { id: 'i1', comparison: 'c1' }, global: global() })
+    await flushPromises()
+    return mounted
+  }
+  const three = [
+    { number: 1, report: 'NOISY', hasClip: false },
+    { number: 2, hasClip: true },
+    { number: 3, hasClip: false },
+  ]
+
+  it('asks for the trial that is on the air, in words from worst to best', async () => {
+    const mounted = await page('TECHNICIAN', hearing(3, three))
+    expect(mounted.get('h1').text()).toBe('Trial 3 of 3')
+    expect(mounted.findAll('.reports button')).toHaveLength(6)
+    expect(mounted.findAll('tbody tr').map((r) => r.get('td').text())).toEqual(['2', '1'])
+    const put = vi.spyOn(api, 'PUT').mockResolvedValue({
+      data: hearing(undefined, three),
+      response: new Response(),
+    } as never)
+    await mounted.findAll('.reports button').at(-1)?.trigger('click')
+    await flushPromises()
+    expect(put.mock.calls[0]?.[1]).toMatchObject({
+      params: { path: { id: 'i1', comparisonId: 'c1', number: 3 } },
+      body: { report: 'CLEAR' },
+    })
+    expect(mounted.get('h1').text()).toBe('All trials are heard')
+    expect(mounted.find('.reports').exists()).toBe(false)
+  })
+
+  it('lets a viewer look on', async () => {
+    const mounted = await page('VIEWER', hearing(3, three))
+    expect(mounted.find('.reports').exists()).toBe(false)
+    expect(mounted.text()).toContain('a technician reports')
   })
 })
 

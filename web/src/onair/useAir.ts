@@ -6,6 +6,7 @@ import { sendClip } from '@/api/queries'
 export type Air = Schemas['AirView']
 export type Comparison = Schemas['ComparisonView']
 export type Trial = Schemas['TrialView']
+export type Hearing = Schemas['HearingView']
 export type Report = Schemas['HeardRequest']['report']
 
 /** From worst to best. */
@@ -55,7 +56,38 @@ export function useAir(id: Ref<string>) {
       ),
     ),
     clip: change((t: { comparisonId: string; number: number; wav: Blob }) =>
-      sendClip(id.value, t.comparisonId, t.number, t.wav),
+      sendClip<Air>(`${id.value}/air/comparisons/${t.comparisonId}/trials/${t.number}`, t.wav),
+    ),
+  }
+}
+
+/** A comparison as whoever hears may see it; what is reported stands with who transmits at once. */
+export function useHearing(id: Ref<string>, comparisonId: Ref<string>) {
+  const client = useQueryClient()
+  const key = computed(() => ['air', id.value, 'hearing', comparisonId.value])
+  const path = computed(() => ({ id: id.value, comparisonId: comparisonId.value }))
+  const change = <T>(send: (argument: T) => Promise<Hearing>) =>
+    useMutation({ mutationFn: send, onSuccess: (now) => client.setQueryData(key.value, now) })
+  return {
+    hearing: useQuery({
+      queryKey: key,
+      queryFn: () =>
+        answer(
+          api.GET('/api/installations/{id}/air/comparisons/{comparisonId}/hearing', {
+            params: { path: path.value },
+          }),
+        ),
+    }),
+    heard: change((t: { number: number; report: Report }) =>
+      answer(
+        api.PUT('/api/installations/{id}/air/comparisons/{comparisonId}/hearing/{number}', {
+          params: { path: { ...path.value, number: t.number } },
+          body: { report: t.report },
+        }),
+      ),
+    ),
+    clip: change((t: { number: number; wav: Blob }) =>
+      sendClip<Hearing>(`${id.value}/air/comparisons/${comparisonId.value}/hearing/${t.number}`, t.wav),
     ),
   }
 }

@@ -6,11 +6,13 @@ import { answer, api } from '@/api/client'
 import { useMe } from '@/api/queries'
 import TextField from '@/ui/TextField.vue'
 import { useForm } from '@/shell/useForm'
+import { useWords } from '@/words/words'
 import PasswordCard from './PasswordCard.vue'
 import SessionsCard from './SessionsCard.vue'
 import TokenList from './TokenList.vue'
 import { tokensKey } from './tokens'
 
+const words = useWords()
 const me = useMe()
 const client = useQueryClient()
 const name = ref('')
@@ -29,23 +31,34 @@ async function create() {
 <template>
   <div class="page">
     <h1>{{ me.data.value?.displayName }}</h1>
-    <p class="soft">Login {{ me.data.value?.login }}, role {{ me.data.value?.role.toLowerCase() }}.</p>
+    <p v-if="me.data.value" class="soft">
+      {{
+        words.text('myPage.WHO', {
+          login: me.data.value.login,
+          role: words.text(`myPage.role.${me.data.value.role}`),
+        })
+      }}
+    </p>
 
     <PasswordCard />
     <SessionsCard />
 
     <section class="card">
-      <h2>Access tokens</h2>
+      <h2>{{ words.text('myPage.TOKENS') }}</h2>
       <p class="soft">
-        A script that sends <code>Authorization: Bearer …</code> acts in your name. Only a hash is stored, so
-        a token is shown once. It ends after 90 days.
+        {{ words.text('myPage.TOKENS_WHY', { header: 'Authorization: Bearer …' }) }}
       </p>
       <form class="row" @submit.prevent="create">
-        <TextField v-model="name" name="What for" placeholder="weekly export" :wrong="wrong.name" />
-        <ActionButton submits :disabled="busy">Create a token</ActionButton>
+        <TextField
+          v-model="name"
+          :name="words.text('myPage.FOR')"
+          :placeholder="words.text('myPage.FOR_SUCH_AS')"
+          :wrong="wrong.name"
+        />
+        <ActionButton submits :disabled="busy">{{ words.text('myPage.CREATE') }}</ActionButton>
       </form>
       <p v-if="fresh" class="fresh" role="status">
-        Copy it now, it will not be shown again: <code>{{ fresh }}</code>
+        {{ words.text('myPage.COPY_NOW') }} <code>{{ fresh }}</code>
       </p>
       <p v-if="unplaced" class="wrong" role="alert">{{ unplaced }}</p>
       <TokenList />

@@ -3,9 +3,11 @@ import ActionButton from '@/ui/ActionButton.vue'
 import { ref } from 'vue'
 import { answer, api } from '@/api/client'
 import TextField from '@/ui/TextField.vue'
+import { useWords } from '@/words/words'
 import { useForm } from '@/shell/useForm'
 
 /** One's own password; sessions elsewhere end with the old one. */
+const words = useWords()
 const { busy, wrong, unplaced, submit } = useForm()
 const current = ref('')
 const password = ref('')
@@ -27,26 +29,26 @@ async function change() {
 
 <template>
   <section class="card">
-    <h2>Password</h2>
+    <h2>{{ words.text('myPage.PASSWORD') }}</h2>
     <form @submit.prevent="change">
       <TextField
         v-model="current"
-        name="Password of now"
+        :name="words.text('myPage.NOW')"
         type="password"
         :wrong="wrong.current"
         autocomplete="current-password"
       />
       <TextField
         v-model="password"
-        name="New password"
+        :name="words.text('myPage.NEW')"
         type="password"
-        hint="At least 8 characters; a few words are easy to keep in mind."
+        :hint="words.text('myPage.NEW_HINT')"
         :wrong="wrong.password"
         autocomplete="new-password"
       />
-      <ActionButton submits :disabled="busy">Change it</ActionButton>
+      <ActionButton submits :disabled="busy">{{ words.text('myPage.CHANGE') }}</ActionButton>
     </form>
-    <p v-if="isChanged" role="status">Changed. Wherever else you were signed in, you are not any more.</p>
+    <p v-if="isChanged" role="status">{{ words.text('myPage.CHANGED') }}</p>
     <p v-if="unplaced" class="wrong" role="alert">{{ unplaced }}</p>
   </section>
 </template>

@@ -2,11 +2,13 @@
 import ActionButton from '@/ui/ActionButton.vue'
 import { useQuery, useQueryClient } from '@tanstack/vue-query'
 import { answer, api } from '@/api/client'
+import { useWords } from '@/words/words'
 import { useForm } from '@/shell/useForm'
 import { formatTime } from '@/units/time'
 
 /** Where one is signed in, and the end of it: for the tablet that was left in a customer's cab. */
 const KEY = ['sessions'] as const
+const words = useWords()
 const client = useQueryClient()
 const sessions = useQuery({ queryKey: KEY, queryFn: () => answer(api.GET('/api/sessions')) })
 const { busy, trouble, submit } = useForm()
@@ -28,18 +30,23 @@ async function endAll() {
 
 <template>
   <section class="card">
-    <h2>Signed in</h2>
+    <h2>{{ words.text('myPage.SIGNED_IN') }}</h2>
     <p v-if="trouble" class="wrong" role="alert">{{ trouble }}</p>
     <ul>
       <li v-for="s in sessions.data.value ?? []" :key="s.id">
         <span>
-          <b v-if="s.here">Here,</b> since {{ formatTime(s.since) }},
-          <span class="soft">last used {{ formatTime(s.seen) }}, from {{ s.address }}</span>
+          <b v-if="s.here">{{ words.text('myPage.HERE') }}</b>
+          {{ words.text('myPage.SINCE', { when: formatTime(s.since) }) }}
+          <span class="soft">{{
+            words.text('myPage.SEEN', { when: formatTime(s.seen), address: s.address })
+          }}</span>
         </span>
-        <ActionButton v-if="!s.here" quiet :disabled="busy" @click="end(s.id)"> Sign out there </ActionButton>
+        <ActionButton v-if="!s.here" quiet :disabled="busy" @click="end(s.id)">{{
+          words.text('myPage.END_THERE')
+        }}</ActionButton>
       </li>
     </ul>
-    <ActionButton :disabled="busy" @click="endAll"> Sign out everywhere, here too </ActionButton>
+    <ActionButton :disabled="busy" @click="endAll">{{ words.text('myPage.END_ALL') }}</ActionButton>
   </section>
 </template>
 

@@ -6,8 +6,10 @@ import { answer, api } from '@/api/client'
 import { keys } from '@/api/queries'
 import TextField from '@/ui/TextField.vue'
 import { useForm } from '@/shell/useForm'
+import { useWords } from '@/words/words'
 import HarbourMark from './HarbourMark.vue'
 
+const words = useWords()
 const client = useQueryClient()
 const setup = useQuery({ queryKey: keys.setup, queryFn: () => answer(api.GET('/api/setup')) })
 const login = ref('')
@@ -37,27 +39,37 @@ async function signIn() {
     <section class="left">
       <HarbourMark />
       <h1 class="big">dor<i>a</i>da</h1>
-      <p>Fit it, sweep it, trim it, prove it, and let the shop remember.</p>
+      <p>{{ words.text('signIn.SAYING') }}</p>
     </section>
     <form class="card" @submit.prevent="signIn">
       <template v-if="setup.data.value?.needed">
-        <h2>First run: the lead's login</h2>
-        <p class="soft">Nobody can sign in yet. Make your own login; you can add the others afterwards.</p>
-        <TextField v-model="displayName" name="Your name" :wrong="wrong.displayName" autocomplete="name" />
+        <h2>{{ words.text('signIn.FIRST_RUN') }}</h2>
+        <p class="soft">{{ words.text('signIn.FIRST_WHY') }}</p>
+        <TextField
+          v-model="displayName"
+          :name="words.text('signIn.YOUR_NAME')"
+          :wrong="wrong.displayName"
+          autocomplete="name"
+        />
       </template>
-      <h2 v-else>Sign in</h2>
-      <TextField v-model="login" name="Login" :wrong="wrong.login" autocomplete="username" />
+      <h2 v-else>{{ words.text('signIn.SIGN_IN') }}</h2>
+      <TextField
+        v-model="login"
+        :name="words.text('signIn.LOGIN')"
+        :wrong="wrong.login"
+        autocomplete="username"
+      />
       <TextField
         v-model="password"
-        name="Password"
+        :name="words.text('signIn.PASSWORD')"
         type="password"
         :wrong="wrong.password"
-        :hint="setup.data.value?.needed ? 'At least 8 characters.' : undefined"
+        :hint="setup.data.value?.needed ? words.text('signIn.AT_LEAST') : undefined"
         autocomplete="current-password"
       />
       <p v-if="unplaced" class="wrong" role="alert">{{ unplaced }}</p>
       <BigAction submits :disabled="busy">
-        {{ setup.data.value?.needed ? 'Make the login and start' : 'Sign in' }} <kbd>Enter</kbd>
+        {{ words.text(setup.data.value?.needed ? 'signIn.MAKE' : 'signIn.SIGN_IN') }} <kbd>Enter</kbd>
       </BigAction>
     </form>
   </div>

@@ -3,11 +3,13 @@ import ActionButton from '@/ui/ActionButton.vue'
 import { useQuery, useQueryClient } from '@tanstack/vue-query'
 import { computed } from 'vue'
 import { answer, api, type Schemas } from '@/api/client'
+import { useWords } from '@/words/words'
 import { useForm } from '@/shell/useForm'
 import { tokensKey } from './tokens'
 
 /** Somebody's access tokens, to be withdrawn; one's own where no person is given. */
 const props = defineProps<{ person?: string }>()
+const words = useWords()
 const client = useQueryClient()
 const key = computed(() => tokensKey(props.person))
 const tokens = useQuery({
@@ -35,12 +37,18 @@ const day = (at: string) => new Date(at).toLocaleDateString()
       <li v-for="t in tokens.data.value" :key="t.id">
         <span>{{ t.name }}</span>
         <span class="soft">
-          since {{ day(t.createdAt) }}<template v-if="t.expiresAt">, ends {{ day(t.expiresAt) }}</template>
+          {{
+            t.expiresAt
+              ? words.text('myPage.TOKEN_UNTIL', { day: day(t.createdAt), end: day(t.expiresAt) })
+              : words.text('myPage.TOKEN_SINCE', { day: day(t.createdAt) })
+          }}
         </span>
-        <ActionButton quiet :disabled="busy" @click="withdraw(t.id)">Withdraw</ActionButton>
+        <ActionButton quiet :disabled="busy" @click="withdraw(t.id)">{{
+          words.text('myPage.WITHDRAW')
+        }}</ActionButton>
       </li>
     </ul>
-    <p v-else-if="tokens.data.value" class="soft">No access token.</p>
+    <p v-else-if="tokens.data.value" class="soft">{{ words.text('myPage.NO_TOKEN') }}</p>
   </div>
 </template>
 

@@ -9,11 +9,13 @@ import { computed, ref } from 'vue'
 import { answer, api, type Schemas } from '@/api/client'
 import { useMe } from '@/api/queries'
 import { useForm } from '@/shell/useForm'
+import { capital, useWords } from '@/words/words'
 import { formatTime } from '@/units/time'
 
 /** What was removed from the shop, and the way back. */
 type Removed = Schemas['RemovedView']
 
+const words = useWords()
 const KEY = ['removed'] as const
 const client = useQueryClient()
 const me = useMe()
@@ -21,7 +23,7 @@ const mayPutBack = computed(() => me.data.value?.role !== 'VIEWER')
 const removed = useQuery({ queryKey: KEY, queryFn: () => answer(api.GET('/api/removed')) })
 const { sort, sorted } = useSorted(
   computed(() => removed.data.value ?? []),
-  { kind: (r) => r.kind, name: (r) => r.name, at: (r) => r.removedAt },
+  { kind: (r) => words.value.phrase(r.kind), name: (r) => r.name, at: (r) => r.removedAt },
 )
 const { busy, trouble, submit } = useForm()
 const said = ref('')
@@ -31,7 +33,11 @@ async function putBack(thing: Removed) {
   const done = await submit(async () => {
     await answer(api.POST('/api/removed/{id}/put-back', { params: { path: { id: thing.id } } }))
   })
-  if (done) said.value = `The ${thing.kind} “${thing.name}” is back.`
+  if (done)
+    said.value = words.value.text('removedView.IS_BACK', {
+      kind: words.value.phrase(thing.kind),
+      name: thing.name,
+    })
   // It stands in lists that other pages remember.
   await client.invalidateQueries()
 }
@@ -39,10 +45,9 @@ async function putBack(thing: Removed) {
 
 <template>
   <PageFrame width="text">
-    <h1>Removed</h1>
+    <h1>{{ words.text('removedView.TITLE') }}</h1>
     <p class="soft">
-      Plans, cut sheets, channel lists, calibrations, instruments, radios and stations that somebody removed.
-      They are laid aside, not erased. A pass that was taken back is on its installation’s page.
+      {{ words.text('removedView.WHY') }}
     </p>
     <p v-if="said" role="status">{{ said }}</p>
     <p v-if="trouble || removed.error.value" class="wrong" role="alert">
@@ -51,15 +56,17 @@ async function putBack(thing: Removed) {
     <TableCard v-if="removed.data.value?.length">
       <thead>
         <tr>
-          <SortHead v-model:sort="sort" by="kind" name="What" />
-          <SortHead v-model:sort="sort" by="name" name="Name" />
-          <SortHead v-model:sort="sort" by="at" name="Removed" />
-          <th><span class="visually-hidden">Put back</span></th>
+          <SortHead v-model:sort="sort" by="kind" :name="words.text('removedView.WHAT')" />
+          <SortHead v-model:sort="sort" by="name" :name="words.text('removedView.NAME')" />
+          <SortHead v-model:sort="sort" by="at" :name="words.text('removedView.AT')" />
+          <th>
+            <span class="visually-hidden">{{ words.text('removedView.PUT_BACK') }}</span>
+          </th>
         </tr>
       </thead>
       <tbody>
         <tr v-for="r in sorted" :key="r.id">
-          <td>{{ r.kind }}</td>
+          <td>{{ capital(words.phrase(r.kind)) }}</td>
           <td class="called">{{ r.name }}</td>
           <td class="soft">{{ formatTime(r.removedAt) }}, {{ r.removedBy }}</td>
           <td class="deed">
@@ -67,16 +74,16 @@ async function putBack(thing: Removed) {
               v-if="mayPutBack"
               quiet
               :disabled="busy"
-              :aria-label="`Put ${r.name} back`"
+              :aria-label="words.text('removedView.PUT_NAMED', { name: r.name })"
               @click="putBack(r)"
             >
-              Put back
+              {{ words.text('removedView.PUT_BACK') }}
             </ActionButton>
           </td>
         </tr>
       </tbody>
     </TableCard>
-    <p v-else-if="removed.data.value" class="soft">Nothing is laid aside.</p>
+    <p v-else-if="removed.data.value" class="soft">{{ words.text('removedView.NOTHING') }}</p>
   </PageFrame>
 </template>
 

@@ -1,5 +1,6 @@
 import { VueQueryPlugin } from '@tanstack/vue-query'
 import { flushPromises, mount } from '@vue/test-utils'
+import { createPinia } from 'pinia'
 import { afterEach, describe, expect, it, vi } from 'vitest'
 import TakenBack from '@/tuning/TakenBack.vue'
 import RemovedPage from './RemovedPage.vue'
@@ -23,11 +24,17 @@ afterEach(() => {
   vi.unstubAllGlobals()
   posted.length = 0
 })
-const plan = { id: 'p', kind: 'plan', name: 'Pick-up 4, roof', removedAt: at, removedBy: 'Bruno' }
+const plan = {
+  id: 'p',
+  kind: { id: 'removedKind.PLAN', params: {}, text: 'plan' },
+  name: 'Pick-up 4, roof',
+  removedAt: at,
+  removedBy: 'Bruno',
+}
 
 async function page(refusal?: string) {
   server({ '/api/removed': [plan], '/api/session': { role: 'TECHNICIAN' } }, refusal)
-  const wrapper = mount(RemovedPage, { global: { plugins: [VueQueryPlugin] } })
+  const wrapper = mount(RemovedPage, { global: { plugins: [VueQueryPlugin, createPinia()] } })
   await flushPromises()
   return wrapper
 }

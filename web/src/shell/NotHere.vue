@@ -1,8 +1,15 @@
+<script setup lang="ts">
+import { useWords } from '@/words/words'
+
+/** What stands at an address of nothing. */
+const words = useWords()
+</script>
+
 <template>
   <section class="not-here">
-    <h1>There is nothing at this address.</h1>
-    <p class="soft">The link may be old, or a letter is missing.</p>
-    <RouterLink class="other" to="/">Go to the board</RouterLink>
+    <h1>{{ words.text('notHere.TITLE') }}</h1>
+    <p class="soft">{{ words.text('notHere.WHY') }}</p>
+    <RouterLink class="other" to="/">{{ words.text('notHere.GO') }}</RouterLink>
   </section>
 </template>
 

@@ -59,6 +59,7 @@ export const PLACES: Place[] = [
     icon: Book,
     pages: [
       { id: 'BOOK', path: '/book' },
+      { id: 'CATALOGUE', path: '/catalogue' },
       { id: 'LESSONS', path: '/lessons' },
       { id: 'NUMBERS', path: '/numbers' },
       { id: 'STATIONS', path: '/stations' },

@@ -1,5 +1,6 @@
 import { VueQueryPlugin } from '@tanstack/vue-query'
 import { flushPromises, mount, RouterLinkStub } from '@vue/test-utils'
+import { createPinia } from 'pinia'
 import { afterEach, describe, expect, it, vi } from 'vitest'
 import CopyPlan from './CopyPlan.vue'
 import type { Installation } from './sentence'
@@ -8,7 +9,7 @@ const installation = { id: 'seven' } as unknown as Installation
 const form = () =>
   mount(CopyPlan, {
     props: { installation },
-    global: { plugins: [VueQueryPlugin], stubs: { RouterLink: RouterLinkStub } },
+    global: { plugins: [VueQueryPlugin, createPinia()], stubs: { RouterLink: RouterLinkStub } },
   })
 const replies = (status: number, body: unknown) => {
   const fetched = vi.fn((request: Request) => {

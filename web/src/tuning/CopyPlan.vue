@@ -7,11 +7,13 @@ import type { Schemas } from '@/api/client'
 import { copiesOf, namesOf } from '@/installation/begin'
 import TextField from '@/ui/TextField.vue'
 import { useForm } from '@/shell/useForm'
+import { useWords } from '@/words/words'
 import type { Installation } from './sentence'
 
 /** The same plan for the others of a fleet: one name on each line. */
 const props = defineProps<{ installation: Installation }>()
 
+const words = useWords()
 const client = useQueryClient()
 useFormFocus(useTemplateRef<HTMLElement>('sheet'))
 const isOpen = ref(false)
@@ -32,24 +34,24 @@ async function copy() {
 
 <template>
   <div class="copy">
-    <ActionButton v-if="!isOpen" @click="isOpen = true">Copy the plan to others</ActionButton>
+    <ActionButton v-if="!isOpen" @click="isOpen = true">{{ words.text('copyPlan.COPY') }}</ActionButton>
     <form v-else ref="sheet" @submit.prevent="copy">
       <TextField
         v-model="names"
         type="textarea"
-        name="One name on each line"
-        hint="The plan goes along; nothing that was measured does."
+        :name="words.text('copyPlan.NAMES')"
+        :hint="words.text('copyPlan.HINT')"
       />
       <div class="buttons">
         <ActionButton submits :disabled="busy || titles.length === 0">
-          Make {{ titles.length }} {{ titles.length === 1 ? 'installation' : 'installations' }}
+          {{ words.text('copyPlan.MAKE', { count: titles.length }) }}
         </ActionButton>
-        <ActionButton quiet @click="isOpen = false">Leave it</ActionButton>
+        <ActionButton quiet @click="isOpen = false">{{ words.text('copyPlan.LEAVE') }}</ActionButton>
       </div>
       <p v-if="trouble" class="wrong" role="alert">{{ trouble }}</p>
     </form>
     <p v-if="made.length" role="status">
-      Made:
+      {{ words.text('copyPlan.MADE') }}
       <template v-for="(m, i) in made" :key="m.id"
         >{{ i ? ', ' : '' }}<RouterLink :to="`/installations/${m.id}`">{{ m.title }}</RouterLink></template
       >.

@@ -333,7 +333,7 @@ watch(id, (next) => (draft.value = loadDraft(next)))
           :customer="installation.data.value.customer"
           :is-signed-off="installation.data.value.visits.some((v) => v.signOff !== undefined)"
         />
-        <OldAndNew :passes="passes" />
+        <OldAndNew :installation-id="id" />
         <ShareList :installation="installation.data.value" :passes="passes" />
         <VisitList :installation="installation.data.value" />
       </template>
@@ -346,7 +346,7 @@ watch(id, (next) => (draft.value = loadDraft(next)))
           @show="show"
         />
         <RecheckTable v-if="recheck" :recheck="recheck" />
-        <OldAndNew v-if="step === 'sign-off'" :passes="passes" />
+        <OldAndNew v-if="step === 'sign-off'" :installation-id="id" />
         <RunOverlay v-if="passes.some((p) => p.runName)" :installation-id="id" />
       </template>
     </div>

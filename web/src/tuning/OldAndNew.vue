@@ -5,16 +5,14 @@ import { formatMhz } from '@/units/frequency'
 import { formatSwr } from '@/units/swr'
 import { formatDb } from '@/units/watts'
 import { useWords } from '@/words/words'
-import { againstOld } from './oldAndNew'
-import type { Pass } from './sentence'
+import { useOldAntenna } from '@/api/queries'
+import { namedCircumstances } from './circumstances'
 
 /** The antenna that was there before and the new one, channel by channel; nothing where the old one was not read. */
-const props = defineProps<{ passes: Pass[] }>()
+const props = defineProps<{ installationId: string }>()
 const words = useWords()
-const named = (circumstances: Pass['circumstances']) =>
-  circumstances.map((c) => words.value.text(`circumstance.${c.name}`)).join(', ') ||
-  words.value.text('oldAndNew.AS_IT_SHOULD')
-const compared = computed(() => againstOld(props.passes))
+const read = useOldAntenna(computed(() => props.installationId))
+const compared = computed(() => (read.data.value?.channels.length ? read.data.value : undefined))
 </script>
 
 <template>
@@ -31,7 +29,7 @@ const compared = computed(() => againstOld(props.passes))
         </tr>
       </thead>
       <tbody>
-        <tr v-for="r in compared.rows" :key="r.name + r.frequencyHz">
+        <tr v-for="r in compared.channels" :key="r.name + r.frequencyHz">
           <td>{{ r.name }}</td>
           <td>{{ formatMhz(r.frequencyHz) }}</td>
           <td>{{ r.oldSwr === undefined ? words.text('oldAndNew.NOT_READ') : formatSwr(r.oldSwr) }}</td>
@@ -40,11 +38,11 @@ const compared = computed(() => againstOld(props.passes))
         </tr>
       </tbody>
     </PlainTable>
-    <p v-if="compared.otherwise" class="caution">
+    <p v-if="compared.unlike" class="caution">
       {{
         words.text('oldAndNew.OTHERWISE', {
-          old: named(compared.otherwise.then),
-          now: named(compared.otherwise.now),
+          old: namedCircumstances(compared.unlike.then, words),
+          now: namedCircumstances(compared.unlike.now, words),
         })
       }}
     </p>

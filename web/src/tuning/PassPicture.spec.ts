@@ -57,6 +57,18 @@ describe('the picture of a pass', () => {
     expect(text).toMatch(/Measured .*indoors/)
   })
 
+  it('says where the pass before was read under other circumstances', () => {
+    const then = [{ name: 'DOOR_OPEN', words: '' }]
+    const text = picture([
+      pass(1, false),
+      pass(2, false, { unlikeBefore: { pass: 1, then, now: [] } }),
+    ]).text()
+    expect(text).toContain(
+      'Pass 1 before it was read otherwise (with a door open; this one: as it should be)',
+    )
+    expect(picture([pass(1, false), pass(2, false)]).text()).not.toContain('otherwise')
+  })
+
   it('asks for a sweep where there is none', () => {
     expect(picture([]).text()).toContain('No sweep yet.')
   })

@@ -6,6 +6,7 @@ import type { Peg } from '@/plots/sweep/trace'
 import { usePreferences } from '@/preferences'
 import { formatTime } from '@/units/time'
 import { useWords } from '@/words/words'
+import { namedCircumstances } from './circumstances'
 import PassStrip from './PassStrip.vue'
 import { pegsOf, tracesOf } from './picture'
 import { ownPasses } from './road'
@@ -133,6 +134,15 @@ const restsWords = computed(() => {
       {{
         words.text('tuning.MEASURED_WHILE', {
           circumstances: shown.circumstances.map((c) => words.text(`circumstance.${c.name}`)),
+        })
+      }}
+    </p>
+    <p v-if="shown.unlikeBefore" class="caution">
+      {{
+        words.text('tuning.READ_OTHERWISE', {
+          pass: `${shown.unlikeBefore.pass}`,
+          then: namedCircumstances(shown.unlikeBefore.then, words),
+          now: namedCircumstances(shown.unlikeBefore.now, words),
         })
       }}
     </p>

@@ -68,55 +68,79 @@ function planIt(draft: 'antenna' | 'station') {
 /** How short and long the piece can be made, as far as it is known. */
 const range = computed(() => {
   const { shortestLengthM: low, longestLengthM: high } = props.installation
-  const words = (m: number) => formatBoth(m, preferences.unit, true)
-  if (low !== undefined && high !== undefined) return `${words(low)} to ${words(high)}`
-  if (low !== undefined) return `no shorter than ${words(low)}`
-  return high === undefined ? '' : `no longer than ${words(high)}`
+  const both = (m: number) => formatBoth(m, preferences.unit, true)
+  if (low !== undefined && high !== undefined)
+    return words.value.text('planSummary.FROM_TO', { low: both(low), high: both(high) })
+  if (low !== undefined) return words.value.text('planSummary.NO_SHORTER', { low: both(low) })
+  return high === undefined ? '' : words.value.text('planSummary.NO_LONGER', { high: both(high) })
 })
 
 type Channel = Installation['channels'][number]
-const USES = { BOTH: '', TRANSMIT: ', transmit only', RECEIVE: ', receive only' }
 
 function channelWords(c: Channel): string {
-  const weight = c.weight === undefined || c.weight === 1 ? '' : `, weight ${c.weight}`
-  const radio = c.radio ? `, ${c.radio}` : ''
-  return `${c.primary ? ', main' : ''}${USES[c.use ?? 'BOTH']}${weight}${radio}`
+  return [
+    c.name,
+    c.primary && words.value.text('planSummary.MAIN'),
+    c.use && c.use !== 'BOTH' && words.value.text(`planSummary.${c.use}`),
+    c.weight !== undefined &&
+      c.weight !== 1 &&
+      words.value.text('planSummary.WEIGHT', { weight: `${c.weight}` }),
+    c.radio,
+  ]
+    .filter(Boolean)
+    .join(', ')
 }
+
+/** The names of what it is made of, then what was written of it. */
+const antenna = computed(() => {
+  const { antennaName, baseName, antennaDetail } = props.installation
+  return [antennaName, baseName, antennaDetail].filter(Boolean).join(' · ')
+})
+const rated = (r: { ratedPowerW: number; swrCeiling: number }) =>
+  words.value.text('planSummary.RATED', { ratedW: r.ratedPowerW, ceilingSwr: r.swrCeiling })
 </script>
 
 <template>
   <section class="card">
     <div class="head">
-      <h2>The plan</h2>
+      <h2>{{ words.text('planSummary.TITLE') }}</h2>
       <RouterLink
         v-if="mayWrite && !installation.signOff"
         class="other"
         :to="`/installations/${installation.id}/edit`"
       >
-        Change the plan
+        {{ words.text('planSummary.CHANGE') }}
       </RouterLink>
     </div>
     <dl>
-      <dt>Fitted to</dt>
-      <dd>{{ words.text(`fittedTo.${installation.carrier}`) }}. {{ installation.carrierDetail }}</dd>
-      <dt>Antenna</dt>
-      <dd>{{ installation.antennaDetail || 'Not described.' }}</dd>
-      <dt>Adjusted by</dt>
+      <dt>{{ words.text('planSummary.FITTED_TO') }}</dt>
       <dd>
-        {{ installation.oneWay ? 'cutting, one way' : 'sliding, both ways' }}, smallest step
-        {{ formatBoth(installation.smallestStepM, preferences.unit, true) }}
+        <template v-if="installation.carriedBy"
+          ><b>{{ installation.carriedBy }}</b
+          >. </template
+        >{{ words.text(`fittedTo.${installation.carrier}`) }}. {{ installation.carrierDetail }}
+      </dd>
+      <dt>{{ words.text('planSummary.ANTENNA') }}</dt>
+      <dd>{{ antenna || words.text('planSummary.NOT_DESCRIBED') }}</dd>
+      <dt>{{ words.text('planSummary.ADJUSTED_BY') }}</dt>
+      <dd>
+        {{
+          words.text(`planSummary.${installation.oneWay ? 'CUTTING' : 'SLIDING'}`, {
+            step: formatBoth(installation.smallestStepM, preferences.unit, true),
+          })
+        }}
       </dd>
       <template v-if="installation.startLengthM !== undefined">
-        <dt>Length at the start</dt>
+        <dt>{{ words.text('planSummary.START') }}</dt>
         <dd>{{ formatBoth(installation.startLengthM, preferences.unit, true) }}</dd>
       </template>
       <template v-if="range">
-        <dt>Range</dt>
+        <dt>{{ words.text('planSummary.RANGE') }}</dt>
         <dd>{{ range }}</dd>
       </template>
-      <dt>Radio</dt>
+      <dt>{{ words.text('planSummary.RADIO') }}</dt>
       <dd>
-        {{ installation.ratedPowerW }} W, rated for SWR up to {{ installation.swrCeiling }}
+        {{ rated(installation) }}
         <template v-if="radio">
           <br /><RouterLink :to="`/radios/${radio.id}`">{{ radio.name }}</RouterLink
           >:
@@ -124,32 +148,36 @@ function channelWords(c: Channel): string {
           <span v-if="radio.newest" class="soft">{{ formatTime(radio.newest.checkedAt) }}</span>
         </template>
         <template v-for="r in installation.otherRadios" :key="r.name">
-          <br />{{ r.name }}: {{ r.ratedPowerW }} W, rated for SWR up to {{ r.swrCeiling }}
+          <br />{{ r.name }}: {{ rated(r) }}
         </template>
-        <br /><ActionButton v-if="mayWrite" quiet class="link" @click="planIt('station')"
-          >Power and reach from here</ActionButton
-        >
+        <br /><ActionButton v-if="mayWrite" quiet class="link" @click="planIt('station')">{{
+          words.text('planSummary.POWER')
+        }}</ActionButton>
       </dd>
       <template v-if="installation.feedlineType">
-        <dt>Feedline</dt>
+        <dt>{{ words.text('planSummary.FEEDLINE') }}</dt>
         <dd>{{ feedline }}, {{ formatMetres(installation.feedlineLengthM ?? 0) }}</dd>
       </template>
-      <dt>Good enough</dt>
+      <dt>{{ words.text('planSummary.GOOD_ENOUGH') }}</dt>
       <dd>
-        {{ installation.ruleWords }}, measured
-        {{ installation.measuredAt === 'RADIO' ? 'at the radio end of the feedline' : 'at the antenna' }}
+        {{
+          words.text('planSummary.MEASURED', {
+            rule: words.phrase(installation.rule),
+            plane: words.text(`plane.${installation.measuredAt}`),
+          })
+        }}
       </dd>
-      <dt>Channels</dt>
+      <dt>{{ words.text('planSummary.CHANNELS') }}</dt>
       <dd>
         <ul>
           <li v-for="c in installation.channels" :key="c.name + c.frequencyHz">
             {{ formatChannelMhz(c.frequencyHz) }} MHz
-            <span class="soft">{{ c.name }}{{ channelWords(c) }}</span>
+            <span class="soft">{{ channelWords(c) }}</span>
           </li>
         </ul>
       </dd>
       <template v-if="ownPlans.length || mayWrite">
-        <dt>Planned as</dt>
+        <dt>{{ words.text('planSummary.PLANNED_AS') }}</dt>
         <dd>
           <ul>
             <li v-for="p in ownPlans" :key="p.id">
@@ -157,14 +185,16 @@ function channelWords(c: Channel): string {
               {{ ' ' }}<span class="soft">{{ p.changedBy }}</span>
             </li>
           </ul>
-          <ActionButton v-if="mayWrite" quiet class="link" @click="planIt('antenna')"
-            >Plan an antenna for it</ActionButton
-          >
+          <ActionButton v-if="mayWrite" quiet class="link" @click="planIt('antenna')">{{
+            words.text('planSummary.PLAN_IT')
+          }}</ActionButton>
         </dd>
       </template>
-      <dt>Calibration</dt>
-      <dd><RouterLink :to="calibrationFor(installation)">Calibrate for these channels</RouterLink></dd>
-      <dt>Cut sheets</dt>
+      <dt>{{ words.text('planSummary.CALIBRATION') }}</dt>
+      <dd>
+        <RouterLink :to="calibrationFor(installation)">{{ words.text('planSummary.CALIBRATE') }}</RouterLink>
+      </dd>
+      <dt>{{ words.text('planSummary.SHEETS') }}</dt>
       <dd>
         <ul>
           <li v-for="s in sheets.data.value ?? []" :key="s.id">
@@ -172,7 +202,7 @@ function channelWords(c: Channel): string {
             {{ ' ' }}<span class="soft">{{ s.changedBy }}</span>
           </li>
         </ul>
-        <RouterLink :to="newSheet">Work out a new one</RouterLink>
+        <RouterLink :to="newSheet">{{ words.text('planSummary.NEW_SHEET') }}</RouterLink>
       </dd>
       <template v-if="othersCount > 0">
         <dt>{{ words.text('fleet.HEAD') }}</dt>
@@ -182,7 +212,7 @@ function channelWords(c: Channel): string {
           }}</RouterLink>
         </dd>
       </template>
-      <dt>Made by</dt>
+      <dt>{{ words.text('planSummary.MADE_BY') }}</dt>
       <dd>
         {{ installation.createdBy }}, {{ formatTime(installation.createdAt) }}.
         <RouterLink :to="`/installations/${installation.id}/history`">{{

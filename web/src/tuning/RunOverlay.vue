@@ -8,6 +8,7 @@ import { formatMhz } from '@/units/frequency'
 import { formatSwr } from '@/units/swr'
 import { formatKg } from '@/units/weight'
 import { useWords } from '@/words/words'
+import { namedCircumstances } from './circumstances'
 import { tracesOfRuns } from './runs'
 
 /** Builds read under names of their own, over one another against the limit; the lightest that holds is named. */
@@ -27,6 +28,7 @@ const limit = computed(() => ({
     <p v-for="(s, i) in runs.data.value.says" :key="s.id + i" :class="i ? 'soft' : 'says'">
       {{ words.sentence(s) }}
     </p>
+    <p v-if="runs.data.value.otherwise" class="caution">{{ words.text('runView.OTHERWISE') }}</p>
     <div class="plot">
       <SweepPlot :traces="traces" :pegs="[]" :limit="limit" :caption="words.text('runView.CAPTION')" />
     </div>
@@ -38,6 +40,7 @@ const limit = computed(() => ({
           <th class="number">{{ words.text('runView.WORST') }}</th>
           <th class="number">{{ words.text('runView.AT') }}</th>
           <th></th>
+          <th v-if="runs.data.value.otherwise">{{ words.text('runView.READ_WHILE') }}</th>
         </tr>
       </thead>
       <tbody>
@@ -47,6 +50,7 @@ const limit = computed(() => ({
           <td class="number">{{ formatSwr(r.worstSwr) }}</td>
           <td class="number">{{ formatMhz(r.worstHz) }}</td>
           <td :class="{ wrong: r.state === 'FAILS' }">{{ words.text(`runView.${r.state}`) }}</td>
+          <td v-if="runs.data.value.otherwise">{{ namedCircumstances(r.circumstances, words) }}</td>
         </tr>
       </tbody>
     </PlainTable>

@@ -26,23 +26,30 @@ const own = computed(() => props.passes.find((p) => !p.oldAntenna)?.id)
 <template>
   <section class="card">
     <div class="top">
-      <h2>Passes and their traces</h2>
-      <a class="other" :href="`/api/installations/${installation.id}/archive`">All of it (.zip)</a>
+      <h2>{{ words.text('shareList.TITLE') }}</h2>
+      <a class="other" :href="`/api/installations/${installation.id}/archive`">{{
+        words.text('shareList.ALL')
+      }}</a>
     </div>
     <PlainTable v-if="passes.length">
       <thead>
         <tr>
-          <SortHead v-model:sort="sort" by="pass" name="Pass" />
-          <th>Change</th>
-          <SortHead v-model:sort="sort" by="dip" class="number" name="Dip, MHz" />
-          <SortHead v-model:sort="sort" by="swr" class="number" name="Worst SWR" />
-          <SortHead v-model:sort="sort" by="who" name="By" />
-          <th>Export</th>
+          <SortHead v-model:sort="sort" by="pass" :name="words.text('shareList.PASS')" />
+          <th>{{ words.text('shareList.CHANGE') }}</th>
+          <SortHead v-model:sort="sort" by="dip" class="number" :name="words.text('shareList.DIP')" />
+          <SortHead v-model:sort="sort" by="swr" class="number" :name="words.text('shareList.WORST')" />
+          <SortHead v-model:sort="sort" by="who" :name="words.text('shareList.BY')" />
+          <th>{{ words.text('shareList.EXPORT') }}</th>
         </tr>
       </thead>
       <tbody>
         <tr v-for="p in sorted" :key="p.id">
-          <td>{{ p.number }}{{ signedOff.has(p.number) ? ', signed off' : '' }}</td>
+          <td>
+            {{ p.number }}
+            <template v-if="signedOff.has(p.number)"
+              ><br /><span class="soft">{{ words.text('shareList.SIGNED_OFF') }}</span></template
+            >
+          </td>
           <td>{{ passName(p, installation, words, p.id === own) }}</td>
           <td class="number">
             {{ dipWords(p, words, 3).replace(' MHz', '') }}
@@ -58,29 +65,29 @@ const own = computed(() => props.passes.find((p) => !p.oldAntenna)?.id)
               v-if="p.hasPhase"
               class="other"
               :href="`/api/passes/${p.id}/touchstone`"
-              :aria-label="`Trace (.s1p) of pass ${p.number}`"
-              >Trace (.s1p)</a
+              :aria-label="words.text('shareList.TRACE_OF', { number: `${p.number}` })"
+              >{{ words.text('shareList.TRACE') }}</a
             >
             <a
               v-else
               class="other"
               :href="`/api/passes/${p.id}/table`"
-              :aria-label="`Readings (.csv) of pass ${p.number}`"
-              >Readings (.csv)</a
+              :aria-label="words.text('shareList.READINGS_OF', { number: `${p.number}` })"
+              >{{ words.text('shareList.READINGS') }}</a
             >
             <a
               v-if="p.fileName"
               class="other"
               :href="`/api/passes/${p.id}/original`"
               :title="p.fileName"
-              :aria-label="`As it came: the file of pass ${p.number}`"
-              >As it came</a
+              :aria-label="words.text('shareList.ORIGINAL_OF', { number: `${p.number}` })"
+              >{{ words.text('shareList.ORIGINAL') }}</a
             >
           </td>
         </tr>
       </tbody>
     </PlainTable>
-    <p v-else class="soft">There is nothing to share yet: take a sweep first.</p>
+    <p v-else class="soft">{{ words.text('shareList.NOTHING') }}</p>
   </section>
 </template>
 

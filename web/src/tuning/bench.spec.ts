@@ -54,6 +54,7 @@ function pass({ number, action, met = false, ...more }: Made): Pass {
     circumstances: [],
     oldAntenna: false,
     finalSweep: false,
+    proven: more.finalSweep ?? false,
     trace: { frequencyHz: [150e6, 160e6], returnLossDb: [5, 6] },
     analysis: { dips: [{ frequencyHz: 151.2e6, atEdge: false }] },
     verdict: { met, channels: [channel('Field', 1.4, met)] },
@@ -135,7 +136,7 @@ describe('a recheck', () => {
   const before = [pass({ number: 1 }), pass({ number: 2, met: true, finalSweep: true, action: 'STOP' })]
 
   it('needs no last sweep where nothing was loosened', () => {
-    const passes = [...before, pass(found)]
+    const passes = [...before, pass({ ...found, proven: true })]
     expect(isPermanent(passes, again)).toBe(true)
     expect(roadOf(again, passes, mm).find((s) => s.key === 'permanent')?.detail).toBe('nothing loosened')
     expect(isPermanent([...passes, pass({ ...found, number: 4, changeM: -0.002 })], again)).toBe(false)

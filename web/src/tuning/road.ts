@@ -22,24 +22,10 @@ export const isToBeFound = (installation: Installation | undefined, passes: Pass
   return last !== undefined && !installation?.signOff && !isOfThisVisit(last, installation)
 }
 
-/** True on a recheck where nothing was loosened, so that nothing is to be tightened. */
-export const isUntouchedRecheck = (passes: Pass[], installation: Installation): boolean => {
-  const visit = visitOf(installation)
-  const own = ownPasses(passes).filter((p) => p.visit === visit.number)
-  return (
-    visit.purpose === 'RECHECK' &&
-    own.length > 0 &&
-    own.every((p) => p.changeM === 0 && p.secondChangeM === 0)
-  )
-}
-
-/** True once everything was tightened and swept for the last time on this visit. */
+/** True once nothing is loose any more on this visit. */
 export const isPermanent = (passes: Pass[], installation: Installation | undefined): boolean => {
   const last = ownPasses(passes).at(-1)
-  return (
-    ((last?.finalSweep ?? false) && isOfThisVisit(last, installation)) ||
-    (installation !== undefined && isUntouchedRecheck(passes, installation))
-  )
+  return (last?.proven ?? false) && isOfThisVisit(last, installation)
 }
 
 /** How far it is, as the board says it: what an earlier visit proved is to be proved again. */
@@ -66,10 +52,11 @@ export function roadOf(
   const progress = progressOf(passes, installation)
   const isMet = progress === 'MET' || progress === 'READY'
   const isClosed = installation?.signOff !== undefined
-  const isUntouched = installation !== undefined && isUntouchedRecheck(passes, installation)
+  /** Nothing was loosened, so nothing was tightened. */
+  const isUntouched = isPermanent(passes, installation) && !last?.finalSweep
   const ready = installation ? visitOf(installation).ready : undefined
   const isAnswered = ready !== undefined && ready.state !== 'OPEN'
-  const isTight = progress === 'READY' || isUntouched || (isClosed && isPermanent(passes, installation))
+  const isTight = isUntouched || ((isMet || isClosed) && isPermanent(passes, installation))
   return [
     {
       key: 'plan',

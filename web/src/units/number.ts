@@ -9,6 +9,9 @@ let say: Say = (id) => id
 export function sayRefusals(how: Say): void {
   say = how
 }
+/** What is wrong with something typed, `typed.<id>` of the catalogue, in the person's language. */
+export const why = (id: string): string => say(id, {})
+
 /** What cannot be used: `typed.<id>` of the catalogue, in the person's language. */
 export const refused = (id: string, params: Record<string, unknown> = {}): Parsed => ({
   ok: false,

@@ -50,8 +50,13 @@ async function work() {
   const { plan } = read
   if (!plan) return
   await submit(async () => {
-    const fresh = await answer(api.POST('/api/planning/station', { body: plan, signal }))
-    if (!signal.aborted) result.value = fresh
+    try {
+      const fresh = await answer(api.POST('/api/planning/station', { body: plan, signal }))
+      if (!signal.aborted) result.value = fresh
+    } catch (error) {
+      // What was given up for a newer question is no trouble.
+      if (!signal.aborted) throw error
+    }
   })
 }
 watchDebounced(form, () => void work(), { debounce: 250, deep: true })

@@ -22,6 +22,7 @@ class AccessibilityIT {
         {"/stations", "Repeaters, bases"},
         {"/book", "Tow plane"},
         {"/numbers", "Where the jobs stand"},
+        {"/catalogue", "As a table"},
         {"/files", "Bring many sweep files in"},
         {"/lessons", "What the shop learnt"},
         {"/plan", "Claim:"},
@@ -189,7 +190,7 @@ class AccessibilityIT {
         assertThat(page.locator("html").getAttribute("data-look")).isEqualTo(look);
     }
 
-    private static void check(Page page, String view) {
+    static void check(Page page, String view) {
         noneSerious(new AxeBuilder(page), view);
     }
 

@@ -13,9 +13,11 @@ import java.util.concurrent.TimeUnit;
 import org.junit.jupiter.api.Assumptions;
 import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.parallel.Isolated;
 
 /** The disk fills up under the server and gets room again; {@code ./dorada bench faults} runs this and {@link KeepingIT}. */
 @Tag("trial")
+@Isolated
 class FaultsIT {
 
     /** The index is on the disk a second after a row. */

@@ -25,6 +25,7 @@ import java.util.concurrent.ThreadLocalRandom;
 import java.util.function.IntFunction;
 import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.parallel.Isolated;
 
 /**
  * Technicians at work all at once: sign in, look at the board, open, read a meter, ask for advice, measure. {@code ./dorada bench load
@@ -33,6 +34,7 @@ import org.junit.jupiter.api.Test;
  * happened in the first third is not counted: everybody signs in at once then, and a server that has just started is slow.
  */
 @Tag("trial")
+@Isolated
 class LoadIT {
 
     private static final int PEOPLE = Integer.getInteger("dorada.people", 6);

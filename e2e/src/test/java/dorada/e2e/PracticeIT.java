@@ -25,7 +25,9 @@ class PracticeIT {
             page.getByText("Tractor 7").waitFor();
 
             page.navigate(dorada.address() + "/live");
-            Controls.choose(page, "On the bench", "Rod ground plane with four");
+            // What is swept before it lies there is the antenna before it.
+            page.waitForResponse(
+                    "**/api/practice/bench", () -> Controls.choose(page, "On the bench", "Rod ground plane with four"));
             ines.button("Start sweeping").click();
             assertThat(page.getByText(DIP)).isVisible();
             double before = dip(page);

@@ -71,6 +71,22 @@ class ProofIT {
             ines.button("Draw the order").click();
             assertThat(page.getByText("Trial 1: connect")).isVisible();
             assertThat(page.locator(".trials tbody tr")).hasCount(4);
+
+            // Whoever hears has a page without the antennas; what they press, who transmits sees at once.
+            Page noa = desk.tablet(390, 840);
+            noa.navigate(dorada.address());
+            new Technician(noa, dorada.address()).signsIn("noa");
+            noa.navigate(dorada.address() + page.getByText("the hearer's page").getAttribute("href"));
+            assertThat(noa.locator("h1")).hasText("Trial 1 of 4");
+            for (int trial = 1; trial <= 4; trial++) {
+                noa.getByText("Understood, noisy").first().click();
+                assertThat(noa.locator("tbody tr")).hasCount(trial);
+                assertThat(page.getByText(trial < 4 ? "Trial " + (trial + 1) + ": connect" : "All trials are done"))
+                        .isVisible();
+            }
+            assertThat(noa.locator("h1")).hasText("All trials are heard");
+            AccessibilityIT.check(noa, "the hearer's page");
+            assertThat(noa.locator("main")).not().containsText("whip");
             assertThat(desk.takeConsoleErrors()).isEmpty();
         }
     }

@@ -61,7 +61,7 @@ final class Technician {
         fillsIn.accept(this);
         field("Name in the shop").fill(title);
         field("Customer").fill("Olive growers' cooperative");
-        unfolds("Where on it").unfolds("Radio");
+        unfolds("On which").unfolds("Radio");
         field("Where on it").fill("Double-cab pick-up, steel roof 1.4 × 1.2 m");
         field("Rated power, W").fill("25");
         field("SWR limit").fill(limit);

@@ -16,10 +16,10 @@ public enum Progress {
      * Of one that is not signed off.
      *
      * @param met whether the newest reading of the antenna that stays is of this visit and meets the rule
-     * @param finalSweep whether that was taken with everything tight and sealed: tightening moves the dip
+     * @param proven whether that was taken with everything tight and sealed (tightening moves the dip), or nothing was loosened
      */
-    public static Progress afterReading(boolean met, boolean finalSweep) {
-        return !met ? TUNING : finalSweep ? READY : MET;
+    public static Progress afterReading(boolean met, boolean proven) {
+        return !met ? TUNING : proven ? READY : MET;
     }
 
     /** @param byJudgement for a reason, and not by the rule */

@@ -12,8 +12,8 @@ import dorada.core.tuning.Check;
 import dorada.core.tuning.Circumstance;
 import dorada.core.tuning.Pass;
 import dorada.core.tuning.Symptom;
+import dorada.core.tuning.Unlike;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.List;
@@ -133,7 +133,9 @@ public record Recheck(
                 Math.hypot(then.dipDeviationHz(), now.dipDeviationHz()),
                 drifts,
                 isChanged ? causes(all, fits, carrier) : List.of(),
-                otherwise(then, now)));
+                Unlike.between(then.circumstances(), now.circumstances())
+                        .map(Unlike::all)
+                        .orElse(List.of())));
     }
 
     private static Map<Explanation, Double> probabilities(Map<Explanation, ReadingPair.Fit> fits, Carrier carrier) {
@@ -195,13 +197,6 @@ public record Recheck(
                 .filter(d -> !d.atEdge())
                 .map(Dip::frequencyHz)
                 .filter(hz -> pass.dipDeviationHz() <= OPEN_SHARE * hz);
-    }
-
-    private static List<Circumstance> otherwise(Pass then, Pass now) {
-        return Arrays.stream(Circumstance.values())
-                .filter(c ->
-                        then.circumstances().contains(c) != now.circumstances().contains(c))
-                .toList();
     }
 
     private static List<Likely> causes(

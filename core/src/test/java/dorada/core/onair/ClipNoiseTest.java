@@ -5,7 +5,11 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import dorada.core.outcome.Refusal;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
 import java.util.Random;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -23,17 +27,33 @@ class ClipNoiseTest {
         SYLLABLES,
         SENTENCES;
 
-        double at(double t, Random random, double[] state) {
+        private static final Map<List<Object>, double[]> MADE = new HashMap<>();
+
+        /** Without noise: what every clip of it begins with. */
+        private double[] samples(double rateHz, double seconds) {
+            return MADE.computeIfAbsent(
+                    List.of(this, rateHz, seconds),
+                    key -> IntStream.range(0, (int) (seconds * rateHz))
+                            .mapToDouble(i -> at(i / rateHz))
+                            .toArray());
+        }
+
+        private static double voice(double t) {
             double voice = 0;
             for (int h = 1; h <= 12; h++) {
                 voice += Math.sin(2 * Math.PI * 140 * h * t + h * h) / h;
             }
+            return voice;
+        }
+
+        private double at(double t) {
             return switch (this) {
                 case TONE -> Math.sin(2 * Math.PI * 1000 * t);
                 case TONES -> Math.sin(2 * Math.PI * 700 * t) + 0.7 * Math.sin(2 * Math.PI * 1900 * t);
                 case KEYED -> t % 0.8 < 0.4 ? Math.sin(2 * Math.PI * 800 * t) : 0;
-                case SYLLABLES -> voice * Math.max(0, Math.sin(2 * Math.PI * 2.5 * t));
-                case SENTENCES -> t % 2.2 < 1.5 ? voice * (0.35 + 0.65 * Math.abs(Math.sin(2 * Math.PI * 3 * t))) : 0;
+                case SYLLABLES -> voice(t) * Math.max(0, Math.sin(2 * Math.PI * 2.5 * t));
+                case SENTENCES ->
+                    t % 2.2 < 1.5 ? voice(t) * (0.35 + 0.65 * Math.abs(Math.sin(2 * Math.PI * 3 * t))) : 0;
             };
         }
     }
@@ -59,14 +79,9 @@ class ClipNoiseTest {
     }
 
     static double[] clip(Sound sound, double db, boolean filtered, double rateHz, double seconds, long seed) {
-        Random random = new Random(seed);
-        int n = (int) (seconds * rateHz);
-        double[] signal = new double[n];
-        double[] state = new double[1];
-        for (int i = 0; i < n; i++) {
-            signal[i] = sound.at(i / rateHz, random, state);
-        }
-        double[] noise = noise(n, filtered, random);
+        double[] signal = sound.samples(rateHz, seconds);
+        int n = signal.length;
+        double[] noise = noise(n, filtered, new Random(seed));
         double gain = Math.sqrt(power(noise) / power(signal) * Math.pow(10, db / 10));
         double[] both = new double[n];
         for (int i = 0; i < n; i++) {

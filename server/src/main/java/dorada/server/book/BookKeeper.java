@@ -156,6 +156,7 @@ class BookKeeper {
     private static List<String> words(Installation i, List<Newest.Worked> all) {
         List<String> words = new ArrayList<>();
         i.wantedChannels().forEach(c -> words.add(c.name()));
+        words.add(i.carriedBy());
         for (Visit v : i.visits()) {
             words.add(v.why());
             v.signOff().ifPresent(s -> {

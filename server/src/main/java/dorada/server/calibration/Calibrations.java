@@ -6,6 +6,7 @@ import dorada.core.outcome.Refusal;
 import dorada.core.sweep.Sweep;
 import dorada.server.people.PeopleService;
 import dorada.server.problem.UserProblem;
+import dorada.server.removed.RemovedKind;
 import dorada.server.removed.Shelf;
 import dorada.server.sweep.SweepStore;
 import java.time.Clock;
@@ -125,8 +126,8 @@ public class Calibrations implements Shelf {
     }
 
     @Override
-    public String kind() {
-        return "calibration";
+    public RemovedKind kind() {
+        return RemovedKind.CALIBRATION;
     }
 
     @Override

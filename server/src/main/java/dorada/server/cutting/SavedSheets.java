@@ -7,6 +7,7 @@ import dorada.server.installation.Installation;
 import dorada.server.installation.InstallationService;
 import dorada.server.people.PeopleService;
 import dorada.server.problem.UserProblem;
+import dorada.server.removed.RemovedKind;
 import dorada.server.removed.Shelf;
 import dorada.server.tuning.TuningService;
 import java.time.Clock;
@@ -75,8 +76,8 @@ public class SavedSheets implements Shelf {
     }
 
     @Override
-    public String kind() {
-        return "cut sheet";
+    public RemovedKind kind() {
+        return RemovedKind.CUT_SHEET;
     }
 
     @Override

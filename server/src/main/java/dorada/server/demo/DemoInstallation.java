@@ -30,6 +30,7 @@ import dorada.server.installation.Channel;
 import dorada.server.installation.InstallationRequest;
 import dorada.server.installation.RuleName;
 import java.util.List;
+import java.util.Map;
 
 /** One invented installation of Isla Candela, and how far it has come. */
 record DemoInstallation(
@@ -74,6 +75,16 @@ record DemoInstallation(
         }
     }
 
+    /** What the shop buys; all else it makes. */
+    private record Bought(String antenna, String base) {}
+
+    private static final Bought NOTHING_BOUGHT = new Bought("", "");
+    private static final Map<AntennaKind, Bought> BOUGHT = Map.of(
+            QuarterWaveDesign.KIND,
+            new Bought("Stainless whip, 500 mm", "Set-screw base"),
+            LoadedWhipDesign.KIND,
+            new Bought("Base-loaded whip, 1.35 m", "Mirror-arm clamp"));
+
     static final List<DemoInstallation> ALL = List.of(
             job(
                             "ines",
@@ -87,7 +98,7 @@ record DemoInstallation(
                             VEHICLE,
                             "Double-cab pick-up, steel roof 1.4 × 1.2 m, roof centre",
                             QuarterWaveDesign.KIND,
-                            "Stainless whip, set-screw base, 4.2 m of RG-58",
+                            "4.2 m of RG-58",
                             25,
                             2,
                             rule(UNDER_LIMIT, 1.75),
@@ -100,7 +111,7 @@ record DemoInstallation(
                             VEHICLE,
                             "Tipper lorry, mirror arm, long bonnet",
                             LoadedWhipDesign.KIND,
-                            "1.35 m base-loaded whip with spring, adjustable tip",
+                            "With spring, adjustable tip",
                             4,
                             2,
                             rule(EVEN_ENDS, 2),
@@ -199,7 +210,7 @@ record DemoInstallation(
                             VEHICLE,
                             "Tipper lorry, bull bar, cab behind the whip",
                             LoadedWhipDesign.KIND,
-                            "1.35 m base-loaded whip, adjustable tip",
+                            "Adjustable tip",
                             4,
                             2,
                             rule(EVEN_ENDS, 2),
@@ -212,7 +223,7 @@ record DemoInstallation(
                             VEHICLE,
                             "Tractor, steel cab roof 1.1 × 1.0 m, roof centre",
                             QuarterWaveDesign.KIND,
-                            "Stainless whip, set-screw base, 3.1 m of RG-58",
+                            "3.1 m of RG-58",
                             25,
                             2,
                             rule(UNDER_LIMIT, 1.75),
@@ -239,7 +250,7 @@ record DemoInstallation(
                             VEHICLE,
                             "Forklift, overhead guard, steel plate 0.4 × 0.4 m added",
                             QuarterWaveDesign.KIND,
-                            "Short stainless whip, set-screw base",
+                            "Cut short before it was fitted",
                             10,
                             2,
                             rule(UNDER_LIMIT, 1.8),
@@ -253,7 +264,7 @@ record DemoInstallation(
                             VEHICLE,
                             "Pick-up with a plastic canopy; a steel plate is to be made",
                             QuarterWaveDesign.KIND,
-                            "Stainless whip, set-screw base",
+                            "",
                             25,
                             2,
                             rule(UNDER_LIMIT, 2),
@@ -371,7 +382,10 @@ record DemoInstallation(
                             List.of(),
                             feedline,
                             feedlineM,
-                            null));
+                            null,
+                            carrier == HANDHELD || carrier == PORTABLE || carrier == INDOOR ? "" : title,
+                            BOUGHT.getOrDefault(kind, NOTHING_BOUGHT).antenna(),
+                            BOUGHT.getOrDefault(kind, NOTHING_BOUGHT).base()));
         }
     }
 }

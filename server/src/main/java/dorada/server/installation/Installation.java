@@ -6,6 +6,8 @@ import dorada.core.acceptance.WantedChannel;
 import dorada.core.antenna.AntennaKind;
 import dorada.core.antenna.Carrier;
 import dorada.core.book.Traits;
+import dorada.core.catalogue.Entry;
+import dorada.core.catalogue.Sort;
 import dorada.core.line.Feedline;
 import dorada.core.line.Line;
 import dorada.core.ready.Method;
@@ -39,6 +41,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Stream;
 import org.hibernate.annotations.BatchSize;
 import org.hibernate.annotations.Fetch;
 import org.hibernate.annotations.FetchMode;
@@ -145,6 +148,12 @@ public class Installation {
     /** Of the shop's radios; one that is gone or in another shop is known no more. */
     private UUID radioId;
 
+    /** Names of the catalogue, as the customer's is; empty where nobody said. */
+    private String carriedBy;
+
+    private String antennaName;
+    private String baseName;
+
     /** Counts what may change a verdict; signing off doesn't. */
     @NotAudited
     private long planVersion;
@@ -193,7 +202,7 @@ public class Installation {
                 shopNumber,
                 standInSeed,
                 practice,
-                InstallationRequest.of(this, title, startLengthM().orElse(null), radioId),
+                InstallationRequest.of(this, title, startLengthM().orElse(null), radioId, carriedBy),
                 createdBy.login(),
                 createdAt,
                 visits.stream().map(Visit::record).toList());
@@ -231,6 +240,43 @@ public class Installation {
         return Optional.of(added);
     }
 
+    /** What it names of {@code sort} is called {@code name} from now on; the plan is the same. */
+    void rename(Sort sort, String name) {
+        switch (sort) {
+            case CUSTOMER -> customer = name;
+            case CARRIED_BY -> carriedBy = name;
+            case ANTENNA -> antennaName = name;
+            case BASE -> baseName = name;
+        }
+    }
+
+    /** What it names, of each sort; without detail. */
+    public List<Entry> named() {
+        return named(customer, carriedBy, antennaName, baseName);
+    }
+
+    static List<Entry> named(String customer, String carriedBy, String antennaName, String baseName) {
+        return Stream.of(
+                        new Entry(Sort.CUSTOMER, customer, "", ""),
+                        new Entry(Sort.CARRIED_BY, carriedBy, customer, ""),
+                        new Entry(Sort.ANTENNA, antennaName, "", ""),
+                        new Entry(Sort.BASE, baseName, "", ""))
+                .filter(e -> !e.name().isEmpty())
+                .toList();
+    }
+
+    public String carriedBy() {
+        return carriedBy;
+    }
+
+    public String antennaName() {
+        return antennaName;
+    }
+
+    public String baseName() {
+        return baseName;
+    }
+
     /** Takes over what was typed. */
     final void fill(InstallationRequest r) {
         r.requireFeedline();
@@ -252,6 +298,9 @@ public class Installation {
         feedlineType = r.feedlineType();
         feedlineLengthM = r.feedlineLengthM();
         radioId = r.radioId();
+        carriedBy = r.carriedBy();
+        antennaName = r.antennaName();
+        baseName = r.baseName();
         channels.clear();
         r.channels().forEach(c -> channels.add(new ChannelValue(c)));
         otherRadios.clear();
@@ -518,6 +567,12 @@ public class Installation {
 
     /** What makes it like another. */
     public Traits traits() {
-        return new Traits(antennaKind(), middleHz(), carrier(), carrierDetail(), antennaDetail());
+        // A base is part of the mount, whatever else is said of that.
+        return new Traits(
+                antennaKind(),
+                middleHz(),
+                carrier(),
+                (carrierDetail() + " " + baseName()).strip(),
+                (antennaDetail() + " " + antennaName()).strip());
     }
 }

@@ -23,6 +23,9 @@ interface InstallationRepository extends JpaRepository<Installation, UUID> {
                or lower(i.customer) like concat('%', :text, '%') escape '\\'
                or lower(i.carrierDetail) like concat('%', :text, '%') escape '\\'
                or lower(i.antennaDetail) like concat('%', :text, '%') escape '\\'
+               or lower(i.carriedBy) like concat('%', :text, '%') escape '\\'
+               or lower(i.antennaName) like concat('%', :text, '%') escape '\\'
+               or lower(i.baseName) like concat('%', :text, '%') escape '\\'
                or concat('fs-', lpad(cast(i.shopNumber as string), 4, '0')) like concat('%', :text, '%') escape '\\'
             """;
     String NEWEST_FIRST = " order by i.shopNumber desc";
@@ -59,6 +62,21 @@ interface InstallationRepository extends JpaRepository<Installation, UUID> {
             select i.id from Installation i where lower(i.customer) = lower(:customer)
               and exists (select 1 from SignOff s where s.visit.installation = i) order by i.shopNumber""")
     List<UUID> signedOffOf(String customer);
+
+    @Query("""
+            select new dorada.server.installation.NamesRow(i.customer, i.carriedBy, i.antennaName, i.baseName, count(i))
+            from Installation i group by i.customer, i.carriedBy, i.antennaName, i.baseName""")
+    List<NamesRow> findAllNames();
+
+    /** Those that name it, in any case. */
+    @Query("""
+            select i.id from Installation i where
+               :sort = 'CUSTOMER' and lower(i.customer) = lower(:name)
+            or :sort = 'CARRIED_BY' and lower(i.carriedBy) = lower(:name) and lower(i.customer) = lower(:customer)
+            or :sort = 'ANTENNA' and lower(i.antennaName) = lower(:name)
+            or :sort = 'BASE' and lower(i.baseName) = lower(:name)
+            order by i.shopNumber""")
+    List<UUID> naming(String sort, String name, String customer);
 
     @Query("select i.id from Installation i order by i.shopNumber")
     List<UUID> allIds();

@@ -19,6 +19,9 @@ import java.util.UUID;
  * What a person fills in for an installation; SI units.
  *
  * @param radioId of the shop's radios; absent where nobody said which
+ * @param carriedBy which vehicle, boat or mast, by its name in the catalogue; empty where nobody said, as the next two
+ * @param antennaName which antenna, as it is bought
+ * @param baseName what it is screwed or stuck onto
  */
 public record InstallationRequest(
         @NotBlank(message = "Please give it a name that the shop will recognise.")
@@ -92,7 +95,27 @@ public record InstallationRequest(
         @DecimalMax(value = "1000", message = "A feedline is at most 1 km long.")
         Double feedlineLengthM,
 
-        UUID radioId) {
+        UUID radioId,
+
+        @Size(max = 160, message = "At most 160 letters, please.")
+        String carriedBy,
+
+        @Size(max = 160, message = "At most 160 letters, please.")
+        String antennaName,
+
+        @Size(max = 160, message = "At most 160 letters, please.")
+        String baseName) {
+
+    /** What nobody named is named nothing: archives of before have no such names. */
+    public InstallationRequest {
+        carriedBy = named(carriedBy);
+        antennaName = named(antennaName);
+        baseName = named(baseName);
+    }
+
+    private static String named(String name) {
+        return name == null ? "" : name.strip();
+    }
 
     /** @throws UserProblem where half of a feedline is given, or none of the catalogue */
     void requireFeedline() {
@@ -119,11 +142,11 @@ public record InstallationRequest(
 
     /** The plan of {@code i} for another carrier of the same kind, whose antenna nobody has measured yet, nor its radio. */
     static InstallationRequest likeBut(Installation i, String title) {
-        return of(i, title, null, null);
+        return of(i, title, null, null, "");
     }
 
-    /** The plan of {@code i} as a person would fill it in, with another title and start. */
-    static InstallationRequest of(Installation i, String title, Double startLengthM, UUID radioId) {
+    /** The plan of {@code i} as a person would fill it in, with what is each carrier's own. */
+    static InstallationRequest of(Installation i, String title, Double startLengthM, UUID radioId, String carriedBy) {
         return new InstallationRequest(
                 title,
                 i.customer(),
@@ -145,6 +168,9 @@ public record InstallationRequest(
                 i.otherRadios(),
                 i.feedlineType(),
                 i.feedlineLengthM(),
-                radioId);
+                radioId,
+                carriedBy,
+                i.antennaName(),
+                i.baseName());
     }
 }

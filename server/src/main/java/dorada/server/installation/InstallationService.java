@@ -1,5 +1,7 @@
 package dorada.server.installation;
 
+import dorada.core.catalogue.Entry;
+import dorada.core.catalogue.Sort;
 import dorada.core.ready.Method;
 import dorada.core.ready.Readiness;
 import dorada.core.ready.ReadyStep;
@@ -7,6 +9,7 @@ import dorada.server.people.PeopleService;
 import dorada.server.problem.UserProblem;
 import dorada.server.shop.ArchivedPeople;
 import java.time.Clock;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -37,6 +40,9 @@ public class InstallationService {
     /** Something of it is another than it was: plan, visit, pass, or what was said of one. */
     public record Touched(UUID installation) {}
 
+    /** A plan names these, perhaps for the first time. */
+    public record Named(List<Entry> entries) {}
+
     /** What verdicts and advice on this installation depend on is another. */
     public record PlanChanged(UUID installation) {}
 
@@ -61,8 +67,10 @@ public class InstallationService {
     /** As {@link #create(InstallationRequest, UUID)}, with a stand-in antenna that can be repeated. */
     public Installation create(InstallationRequest request, UUID by, long standInSeed) {
         // Flushed, so that the version that goes out is the one that is stored.
-        return kept(new Installation(
+        Installation made = kept(new Installation(
                 installations.nextShopNumber(), standInSeed, request, people.byId(by), clock.instant()));
+        events.publishEvent(new Named(made.named()));
+        return made;
     }
 
     /** One installation for each title, with the plan of {@code id}; all of them or none. */
@@ -130,7 +138,36 @@ public class InstallationService {
         installation.requireOpen();
         installation.fill(request);
         events.publishEvent(new PlanChanged(id));
+        events.publishEvent(new Named(installation.named()));
         return saved(installation);
+    }
+
+    /** On how many installations each name stands, by {@link Entry#key()}. */
+    @Transactional(readOnly = true)
+    public Map<List<String>, Integer> countNamed() {
+        Map<List<String>, Integer> counts = new HashMap<>();
+        installations
+                .findAllNames()
+                .forEach(row ->
+                        row.named().forEach(e -> counts.merge(e.key(), (int) row.installations(), Integer::sum)));
+        return counts;
+    }
+
+    /**
+     * Calls what is named {@code before} as {@code now} does, wherever it is named, signed off or not.
+     *
+     * @return on how many installations that was
+     */
+    public int rename(Entry before, Entry now) {
+        List<Installation> all = byIds(installations.naming(before.sort().name(), before.name(), before.customer()));
+        for (Installation i : all) {
+            i.rename(before.sort(), now.name());
+            if (before.sort().isOfACustomer() && !now.customer().isEmpty()) {
+                i.rename(Sort.CUSTOMER, now.customer());
+            }
+            kept(i);
+        }
+        return all.size();
     }
 
     /** All of the shop, oldest first. */
@@ -152,7 +189,9 @@ public class InstallationService {
         while (!isTaken && installations.nextShopNumber() < number) {
             continue;
         }
-        return kept(new Installation(r, number, people));
+        Installation restored = kept(new Installation(r, number, people));
+        events.publishEvent(new Named(restored.named()));
+        return restored;
     }
 
     /**

@@ -27,9 +27,12 @@ final class PlanChanges {
                 new Part(PlanField.TITLE, p -> text(p.title())),
                 new Part(PlanField.CUSTOMER, p -> text(p.customer())),
                 new Part(PlanField.CARRIER, p -> Optional.of(new Outcome("fittedTo." + p.carrier(), Map.of()))),
+                new Part(PlanField.CARRIED_BY, p -> text(p.carriedBy())),
                 new Part(PlanField.CARRIER_DETAIL, p -> text(p.carrierDetail())),
                 new Part(
                         PlanField.ANTENNA_KIND, p -> Optional.of(p.antennaKind().words())),
+                new Part(PlanField.ANTENNA_NAME, p -> text(p.antennaName())),
+                new Part(PlanField.BASE_NAME, p -> text(p.baseName())),
                 new Part(PlanField.ANTENNA_DETAIL, p -> text(p.antennaDetail())),
                 new Part(
                         PlanField.ONE_WAY, p -> Optional.of((p.oneWay() ? PlanValue.CUTTING : PlanValue.SLIDING).of())),

@@ -62,7 +62,8 @@ class PlanHistory implements Chronicle {
                     row,
                     row.title(),
                     row.startLengthM().orElse(null),
-                    row.radioId().orElse(null));
+                    row.radioId().orElse(null),
+                    row.carriedBy());
             List<Outcome> says = before == null ? List.of() : changes.between(before, after);
             if (!says.isEmpty()) {
                 all.add(new Happening(was.at(), was.by(), says));

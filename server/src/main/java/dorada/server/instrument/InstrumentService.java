@@ -13,6 +13,7 @@ import dorada.server.people.PeopleService;
 import dorada.server.people.Role;
 import dorada.server.problem.UserProblem;
 import dorada.server.removed.Removable;
+import dorada.server.removed.RemovedKind;
 import dorada.server.removed.Shelf;
 import java.time.Clock;
 import java.util.ArrayList;
@@ -148,8 +149,8 @@ public class InstrumentService implements Shelf {
     }
 
     @Override
-    public String kind() {
-        return "instrument";
+    public RemovedKind kind() {
+        return RemovedKind.INSTRUMENT;
     }
 
     @Override

@@ -6,6 +6,7 @@ import dorada.server.installation.Installation;
 import dorada.server.installation.InstallationService;
 import dorada.server.people.PeopleService;
 import dorada.server.problem.UserProblem;
+import dorada.server.removed.RemovedKind;
 import dorada.server.removed.Shelf;
 import dorada.server.tuning.Newest;
 import java.time.Clock;
@@ -102,8 +103,8 @@ class Lessons implements Shelf {
     }
 
     @Override
-    public String kind() {
-        return "lesson";
+    public RemovedKind kind() {
+        return RemovedKind.LESSON;
     }
 
     @Override

@@ -133,11 +133,15 @@ public class OnAir {
                 .orElseThrow(() -> UserProblem.notFound("clip"));
     }
 
-    private AirTrial trial(UUID installationId, UUID comparisonId, int number) {
-        List<AirTrial> trials = comparisons
+    @Transactional(readOnly = true)
+    AirComparison comparison(UUID installationId, UUID comparisonId) {
+        return comparisons
                 .findByIdAndInstallationId(comparisonId, installationId)
-                .orElseThrow(() -> UserProblem.notFound("comparison"))
-                .trials();
+                .orElseThrow(() -> UserProblem.notFound("comparison"));
+    }
+
+    private AirTrial trial(UUID installationId, UUID comparisonId, int number) {
+        List<AirTrial> trials = comparison(installationId, comparisonId).trials();
         if (number < 1 || number > trials.size()) {
             throw UserProblem.notFound("trial");
         }

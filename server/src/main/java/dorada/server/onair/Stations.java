@@ -3,6 +3,7 @@ package dorada.server.onair;
 import dorada.server.people.PeopleService;
 import dorada.server.problem.UserProblem;
 import dorada.server.removed.Removable;
+import dorada.server.removed.RemovedKind;
 import dorada.server.removed.Shelf;
 import java.time.Clock;
 import java.util.List;
@@ -62,8 +63,8 @@ public class Stations implements Shelf {
     }
 
     @Override
-    public String kind() {
-        return "station";
+    public RemovedKind kind() {
+        return RemovedKind.STATION;
     }
 
     @Override

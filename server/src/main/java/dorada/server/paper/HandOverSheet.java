@@ -25,6 +25,8 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /**
  * What a customer is handed over with an installation: what was fitted, what it reads on its channels and over its band, its final
@@ -163,10 +165,14 @@ final class HandOverSheet {
     private void what() {
         List<Fact> rows = new ArrayList<>();
         rows.add(new Fact(say("CUSTOMER"), installation.customer()));
-        rows.add(new Fact(say("CARRIER"), installation.carrierDetail()));
+        rows.add(new Fact(say("CARRIER"), joined(installation.carriedBy(), installation.carrierDetail())));
         rows.add(new Fact(
                 say("ANTENNA"),
-                joined(words.phrase(installation.antennaKind().words()), installation.antennaDetail())));
+                joined(
+                        words.phrase(installation.antennaKind().words()),
+                        installation.antennaName(),
+                        installation.baseName(),
+                        installation.antennaDetail())));
         rows.add(new Fact(
                 say("RADIO"),
                 say("RADIO_IS", "ratedW", installation.ratedPowerW(), "ceilingSwr", installation.swrCeiling())));
@@ -196,8 +202,8 @@ final class HandOverSheet {
                         lengths.of(installation.feedlineLengthM()));
     }
 
-    private static String joined(String one, String other) {
-        return other.isBlank() ? one : one + ", " + other;
+    private static String joined(String... parts) {
+        return Stream.of(parts).filter(p -> !p.isBlank()).collect(Collectors.joining(", "));
     }
 
     private static String number(Double value, int digits) {

@@ -51,6 +51,8 @@ public final class Permissions {
                     may(Who.ANYBODY, Deed.KEEPS, POST, "/api/setup"),
                     may(Who.LEAD, Deed.LOOKS, GET, "/api/people/*/tokens", "/api/archive"),
                     may(Who.LEAD, Deed.KEEPS, POST, "/api/people/**", "/api/instruments", "/api/archive"),
+                    may(Who.LEAD, Deed.KEEPS, POST, "/api/catalogue/*/merge", "/api/catalogue/table"),
+                    may(Who.LEAD, Deed.KEEPS, DELETE, "/api/catalogue/*"),
                     may(Who.LEAD, Deed.KEEPS, PUT, "/api/people/*", "/api/instruments/*"),
                     may(Who.LEAD, Deed.KEEPS, DELETE, "/api/instruments/*"),
                     may(Who.SIGNED_IN, Deed.LOOKS, GET, "/api/**"),

@@ -6,6 +6,7 @@ import dorada.server.people.PeopleService;
 import dorada.server.planning.PlanController.PlanRequest;
 import dorada.server.planning.PlanController.PlanView;
 import dorada.server.problem.UserProblem;
+import dorada.server.removed.RemovedKind;
 import dorada.server.removed.Shelf;
 import java.time.Clock;
 import java.util.List;
@@ -65,8 +66,8 @@ class Plans implements Shelf {
     }
 
     @Override
-    public String kind() {
-        return "plan";
+    public RemovedKind kind() {
+        return RemovedKind.PLAN;
     }
 
     @Override

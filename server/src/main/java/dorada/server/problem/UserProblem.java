@@ -76,6 +76,11 @@ public final class UserProblem extends RuntimeException {
         return new UserProblem(HttpStatus.FORBIDDEN, sentence);
     }
 
+    /** The same, in words of the catalogue. */
+    public static UserProblem forbidden(Outcome refused) {
+        return forbidden(Words.ENGLISH.sentence(refused)).with("outcome", OutcomeView.of(refused));
+    }
+
     /** Something that the record's state does not allow. */
     public static UserProblem conflict(String sentence) {
         return new UserProblem(HttpStatus.CONFLICT, sentence);

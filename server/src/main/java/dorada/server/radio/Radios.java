@@ -5,6 +5,7 @@ import dorada.core.radio.BenchVerdict;
 import dorada.server.people.PeopleService;
 import dorada.server.problem.UserProblem;
 import dorada.server.removed.Removable;
+import dorada.server.removed.RemovedKind;
 import dorada.server.removed.Shelf;
 import java.time.Clock;
 import java.time.Instant;
@@ -126,8 +127,8 @@ public class Radios implements Shelf {
     }
 
     @Override
-    public String kind() {
-        return "radio";
+    public RemovedKind kind() {
+        return RemovedKind.RADIO;
     }
 
     @Override

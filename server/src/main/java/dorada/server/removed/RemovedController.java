@@ -4,6 +4,7 @@ import dorada.server.people.Person;
 import dorada.server.people.Role;
 import dorada.server.people.SignedIn;
 import dorada.server.problem.UserProblem;
+import dorada.server.words.OutcomeView;
 import jakarta.validation.constraints.NotNull;
 import java.time.Instant;
 import java.util.Comparator;
@@ -35,15 +36,15 @@ class RemovedController {
 
     record RemovedView(
             @NotNull UUID id,
-            @NotNull String kind,
+            @NotNull OutcomeView kind,
             @NotNull String name,
             @NotNull Instant removedAt,
             @NotNull String removedBy) {
 
-        static RemovedView of(String kind, Removable r) {
+        static RemovedView of(RemovedKind kind, Removable r) {
             return new RemovedView(
                     r.id(),
-                    kind,
+                    OutcomeView.phrase(kind),
                     r.name(),
                     r.removedAt().orElseThrow(),
                     r.removedBy().map(Person::displayName).orElse(""));
@@ -69,12 +70,12 @@ class RemovedController {
             var found = shelf.find(id);
             if (found.isPresent()) {
                 if (shelf.least() == Role.LEAD && me.role() != Role.LEAD) {
-                    throw UserProblem.forbidden("The lead removes and puts back what is a " + shelf.kind() + ".");
+                    throw UserProblem.forbidden(Refused.THE_LEAD_DOES.of(shelf.kind()));
                 }
                 // Put back twice is put back.
                 if (found.get().removedAt().isPresent() && shelf.isNameTaken(found.get())) {
-                    throw UserProblem.conflict("There is another " + shelf.kind() + " \""
-                            + found.get().name() + "\" by now. Rename that one first.");
+                    throw UserProblem.conflict(Refused.NAME_TAKEN_SINCE.of(
+                            shelf.kind(), found.get().name()));
                 }
                 found.get().putBack();
                 return;

@@ -8,8 +8,7 @@ import java.util.UUID;
 /** Where the removed things of one kind lie. A kind that can be removed has one such bean, and everything else follows. */
 public interface Shelf {
 
-    /** What such a thing is called, in a word or two. */
-    String kind();
+    RemovedKind kind();
 
     /** Who may put such a thing back: whoever may remove it. */
     default Role least() {

@@ -4,6 +4,7 @@ import dorada.core.spectrum.ChannelList;
 import dorada.server.people.PeopleService;
 import dorada.server.problem.UserProblem;
 import dorada.server.removed.Removable;
+import dorada.server.removed.RemovedKind;
 import dorada.server.removed.Shelf;
 import dorada.server.spectrum.ShopListController.ListRequest;
 import dorada.server.spectrum.ShopListController.ShopListView;
@@ -51,8 +52,8 @@ class ShopLists implements Shelf {
     }
 
     @Override
-    public String kind() {
-        return "channel list";
+    public RemovedKind kind() {
+        return RemovedKind.CHANNEL_LIST;
     }
 
     @Override

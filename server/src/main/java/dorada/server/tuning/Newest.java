@@ -56,6 +56,7 @@ public class Newest {
      * Which pass is the newest of an installation; no sweep is read for it.
      *
      * @param isOfNewestVisit false where a visit was opened since, and nothing was read on it yet
+     * @param isProven whether it left nothing loose, as {@link TuningPass#isProven} has it
      * @param met null where that is not kept
      */
     public record Row(
@@ -63,7 +64,7 @@ public class Newest {
             long planVersion,
             UUID pass,
             int number,
-            boolean isFinal,
+            boolean isProven,
             boolean isOfNewestVisit,
             String recordedBy,
             Instant recordedAt,
@@ -91,7 +92,9 @@ public class Newest {
         if (isSignedOff) {
             return Progress.signedOff(byJudgement);
         }
-        return pass == null ? Progress.PLANNED : Progress.afterReading(pass.isOfNewestVisit() && isMet, pass.isFinal());
+        return pass == null
+                ? Progress.PLANNED
+                : Progress.afterReading(pass.isOfNewestVisit() && isMet, pass.isProven());
     }
 
     /**

@@ -20,6 +20,7 @@ import dorada.core.tuning.Pieces;
 import dorada.core.tuning.ResonanceEstimate;
 import dorada.core.tuning.TradeOff;
 import dorada.core.tuning.TrimAdvice;
+import dorada.core.tuning.Unlike;
 import dorada.server.installation.Installation;
 import dorada.server.sweep.AnalysisView;
 import dorada.server.sweep.BandView;
@@ -39,6 +40,8 @@ import java.util.function.Function;
  * A pass with all that is read from it; SI units, re 50 Ω.
  *
  * @param progress how far the installation was after it, as long as it is not signed off
+ * @param unlikeBefore where the pass before it was read under other circumstances
+ * @param proven whether it left nothing loose: a final sweep, or nothing was loosened on a recheck
  */
 public record PassView(
         @NotNull UUID id,
@@ -65,6 +68,7 @@ public record PassView(
         @NotNull List<RadioLimitView> otherTransmits,
         @NotNull double secondChangeM,
         @NotNull List<CircumstanceView> circumstances,
+        UnlikeView unlikeBefore,
         @NotNull boolean oldAntenna,
         @NotNull boolean finalSweep,
         @NotNull boolean hasPhoto,
@@ -76,7 +80,8 @@ public record PassView(
         CostView cost,
         AdviceView advice,
         @NotNull List<OutcomeView> cautions,
-        @NotNull Progress progress) {
+        @NotNull Progress progress,
+        @NotNull boolean proven) {
 
     /** No screen shows more points than this; a long file is thinned out for drawing, never for reading. */
     private static final int MOST_DRAWN = 2000;
@@ -161,7 +166,42 @@ public record PassView(
 
     /** What was not as it should be, and its words after "measured". */
     public record CircumstanceView(
-            @NotNull Circumstance name, @NotNull String words) {}
+            @NotNull Circumstance name, @NotNull String words) {
+
+        static CircumstanceView of(Circumstance c) {
+            return new CircumstanceView(c, Words.ENGLISH.phrase(c));
+        }
+    }
+
+    /**
+     * Another pass that was read under other circumstances, so that what differs may be theirs.
+     *
+     * @param pass its number
+     * @param then what was not as it should be with that one alone
+     * @param now the same of this one
+     */
+    public record UnlikeView(
+            @NotNull int pass,
+            @NotNull List<CircumstanceView> then,
+            @NotNull List<CircumstanceView> now) {
+
+        static UnlikeView of(int pass, Unlike unlike) {
+            return new UnlikeView(
+                    pass,
+                    unlike.then().stream().map(CircumstanceView::of).toList(),
+                    unlike.now().stream().map(CircumstanceView::of).toList());
+        }
+
+        /** Against the one before it. */
+        private static UnlikeView before(List<TuningPass> passes) {
+            TuningPass now = passes.get(passes.size() - 1);
+            return TuningPass.newestOf(passes.subList(0, passes.size() - 1))
+                    .filter(p -> !now.isOldAntenna())
+                    .flatMap(p -> Unlike.between(p.circumstances(), now.circumstances())
+                            .map(u -> of(p.number(), u)))
+                    .orElse(null);
+        }
+    }
 
     /** The same channels at the other end of the feedline. */
     public record PlaneView(
@@ -361,6 +401,7 @@ public record PassView(
         TuningPass pass = passes.get(passes.size() - 1);
         Judgement j = judged.apply(pass);
         double changed = passes.stream().mapToDouble(TuningPass::changeM).sum();
+        boolean isProven = TuningPass.isProven(passes, installation);
         return new PassView(
                 pass.id(),
                 pass.number(),
@@ -404,9 +445,8 @@ public record PassView(
                         .map(o -> new RadioLimitView(o.radio(), TransmitView.of(o.limit())))
                         .toList(),
                 pass.secondChangeM(),
-                pass.circumstances().stream()
-                        .map(c -> new CircumstanceView(c, Words.ENGLISH.phrase(c)))
-                        .toList(),
+                pass.circumstances().stream().map(CircumstanceView::of).toList(),
+                UnlikeView.before(passes),
                 pass.isOldAntenna(),
                 pass.isFinalSweep(),
                 pass.hasPhoto(),
@@ -420,9 +460,9 @@ public record PassView(
                 OutcomeView.of(Cautions.of(TuningCautions.of(installation, pass, j, advice))),
                 TuningPass.newestOf(passes)
                         .map(own -> Progress.afterReading(
-                                judged.apply(own).verdict().met(),
-                                own.isFinalSweep() && own.visitNumber() == pass.visitNumber()))
-                        .orElse(Progress.PLANNED));
+                                judged.apply(own).verdict().met(), isProven && own.visitNumber() == pass.visitNumber()))
+                        .orElse(Progress.PLANNED),
+                isProven);
     }
 
     /** Against the old antenna where it was measured, else against a perfect match. */

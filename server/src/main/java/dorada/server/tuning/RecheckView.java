@@ -4,7 +4,6 @@ import dorada.core.recheck.Finding;
 import dorada.core.recheck.Recheck;
 import dorada.server.sweep.ReadingView;
 import dorada.server.words.OutcomeView;
-import dorada.server.words.Words;
 import jakarta.validation.constraints.NotNull;
 import java.util.List;
 
@@ -71,8 +70,6 @@ record RecheckView(
                 r.causes().stream()
                         .map(l -> new LikelyView(PassView.CauseView.of(l.cause()), l.probability()))
                         .toList(),
-                r.otherwise().stream()
-                        .map(c -> new PassView.CircumstanceView(c, Words.ENGLISH.phrase(c)))
-                        .toList());
+                r.otherwise().stream().map(PassView.CircumstanceView::of).toList());
     }
 }

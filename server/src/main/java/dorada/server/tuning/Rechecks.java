@@ -100,13 +100,6 @@ class Rechecks {
         return Optional.ofNullable(last);
     }
 
-    /** True where nothing was changed on the newest visit. */
-    static boolean isUntouched(List<TuningPass> all, Installation installation) {
-        return all.stream()
-                .filter(p -> p.visitNumber() == installation.visitNumber())
-                .allMatch(p -> p.changeM() == 0 && p.secondChangeM() == 0);
-    }
-
     private static Optional<Line> line(TuningPass pass, Installation installation) {
         return pass.plane() == ReferencePlane.RADIO ? installation.feedline() : Optional.empty();
     }

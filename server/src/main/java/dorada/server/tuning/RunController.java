@@ -1,7 +1,10 @@
 package dorada.server.tuning;
 
 import dorada.core.acceptance.RunComparison;
+import dorada.core.tuning.Circumstance;
+import dorada.core.tuning.Unlike;
 import dorada.server.sweep.ReadingView;
+import dorada.server.tuning.PassView.CircumstanceView;
 import dorada.server.words.OutcomeView;
 import jakarta.validation.constraints.NotNull;
 import java.util.List;
@@ -28,13 +31,18 @@ class RunController {
             @NotNull double worstSwr,
             @NotNull double worstHz,
             Double highSwr,
-            @NotNull List<ReadingView> readings) {}
+            @NotNull List<ReadingView> readings,
+            @NotNull List<CircumstanceView> circumstances) {}
 
-    /** @param says what it comes to; empty without a run */
+    /**
+     * @param says what it comes to; empty without a run
+     * @param otherwise some were read under other circumstances than others, so that what differs may be theirs
+     */
     record RunsView(
             @NotNull double limitSwr,
             @NotNull List<RunView> runs,
-            @NotNull List<OutcomeView> says) {}
+            @NotNull List<OutcomeView> says,
+            @NotNull boolean otherwise) {}
 
     @GetMapping("/api/installations/{id}/runs")
     RunsView runs(@PathVariable UUID id) {
@@ -42,12 +50,16 @@ class RunController {
         return known.comparison()
                 .map(c -> new RunsView(
                         known.limitSwr(),
-                        c.runs().stream().map(RunController::view).toList(),
-                        OutcomeView.of(c.says())))
-                .orElseGet(() -> new RunsView(known.limitSwr(), List.of(), List.of()));
+                        c.runs().stream()
+                                .map(j -> view(
+                                        j, known.circumstances().get(j.run().name())))
+                                .toList(),
+                        OutcomeView.of(c.says()),
+                        Unlike.among(known.circumstances().values())))
+                .orElseGet(() -> new RunsView(known.limitSwr(), List.of(), List.of(), false));
     }
 
-    private static RunView view(RunComparison.Judged j) {
+    private static RunView view(RunComparison.Judged j, List<Circumstance> circumstances) {
         return new RunView(
                 j.run().name(),
                 j.run().weightKg().isPresent() ? j.run().weightKg().getAsDouble() : null,
@@ -55,6 +67,7 @@ class RunController {
                 j.worst().swr(),
                 j.worst().frequencyHz(),
                 ReadingView.finite(j.highSwr()),
-                j.run().readings().stream().map(ReadingView::of).toList());
+                j.run().readings().stream().map(ReadingView::of).toList(),
+                circumstances.stream().map(CircumstanceView::of).toList());
     }
 }

@@ -4,6 +4,7 @@ import dorada.core.acceptance.RunComparison;
 import dorada.core.acceptance.RunComparison.Run;
 import dorada.core.instrument.SpotReading;
 import dorada.core.sweep.Reading;
+import dorada.core.tuning.Circumstance;
 import dorada.server.installation.InstallationService;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -12,7 +13,9 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.TreeMap;
+import java.util.TreeSet;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -29,24 +32,36 @@ class Runs {
         this.installations = installations;
     }
 
-    /** @param comparison empty where nothing was read under a name */
-    record Known(double limitSwr, Optional<RunComparison> comparison) {}
+    /**
+     * @param comparison empty where nothing was read under a name
+     * @param circumstances of each build, by its name
+     */
+    record Known(double limitSwr, Optional<RunComparison> comparison, Map<String, List<Circumstance>> circumstances) {}
 
     Known of(UUID installationId) {
         double limit = installations.byId(installationId).rule().limitSwr();
-        List<Run> runs = runs(passes.findByInstallationIdAndNumberGreaterThanOrderByNumber(installationId, 0));
-        return new Known(limit, runs.isEmpty() ? Optional.empty() : Optional.of(RunComparison.of(runs, limit)));
+        List<TuningPass> named =
+                passes.findByInstallationIdAndNumberGreaterThanOrderByNumber(installationId, 0).stream()
+                        .filter(p -> !p.runName().orElse("").isEmpty() && !p.isSwept())
+                        .toList();
+        List<Run> runs = runs(named);
+        Map<String, List<Circumstance>> circumstances = named.stream()
+                .collect(Collectors.groupingBy(
+                        p -> p.runName().orElseThrow(),
+                        Collectors.flatMapping(
+                                p -> p.circumstances().stream(),
+                                Collectors.collectingAndThen(
+                                        Collectors.toCollection(TreeSet::new), List::<Circumstance>copyOf))));
+        return new Known(
+                limit, runs.isEmpty() ? Optional.empty() : Optional.of(RunComparison.of(runs, limit)), circumstances);
     }
 
     /** What was read twice under one name counts as it was read last. */
-    private static List<Run> runs(List<TuningPass> all) {
+    private static List<Run> runs(List<TuningPass> named) {
         Map<String, Map<Double, Reading>> byName = new LinkedHashMap<>();
         Map<String, Double> weights = new LinkedHashMap<>();
-        for (TuningPass p : all) {
-            String name = p.runName().orElse("");
-            if (name.isEmpty() || p.isSwept()) {
-                continue;
-            }
+        for (TuningPass p : named) {
+            String name = p.runName().orElseThrow();
             Map<Double, Reading> readings = byName.computeIfAbsent(name, n -> new TreeMap<>());
             p.spots().stream().map(SpotReading::reading).forEach(r -> readings.put(r.frequencyHz(), r));
             p.runWeightKg().ifPresent(kg -> weights.put(name, kg));

@@ -6,6 +6,7 @@ import dorada.core.instrument.SpotReading;
 import dorada.core.tuning.Circumstance;
 import dorada.core.tuning.Pieces;
 import dorada.server.installation.Installation;
+import dorada.server.installation.VisitPurpose;
 import dorada.server.people.Person;
 import dorada.server.sweep.StoredSweep;
 import jakarta.persistence.CollectionTable;
@@ -258,6 +259,24 @@ class TuningPass {
     /** The last of the antenna that stays; empty where only the old one was read. */
     static Optional<TuningPass> newestOf(List<TuningPass> counting) {
         return counting.stream().filter(p -> !p.oldAntenna).reduce((a, b) -> b);
+    }
+
+    /** True where the newest left nothing loose: it is a final sweep, or nothing was loosened on a visit that only looks again. */
+    static boolean isProven(List<TuningPass> counting, Installation installation) {
+        return newestOf(counting)
+                .filter(own ->
+                        own.finalSweep || own.isOfARecheck(installation) && isUntouched(counting, own.visitNumber))
+                .isPresent();
+    }
+
+    private boolean isOfARecheck(Installation i) {
+        return i.visits().stream().anyMatch(v -> v.number() == visitNumber && v.purpose() == VisitPurpose.RECHECK);
+    }
+
+    private static boolean isUntouched(List<TuningPass> counting, int visitNumber) {
+        return counting.stream()
+                .filter(p -> p.visitNumber == visitNumber && !p.oldAntenna)
+                .allMatch(p -> p.changeM == 0 && p.secondChangeM == 0);
     }
 
     /** The last reading of the antenna that was there before; empty where nobody read it. */

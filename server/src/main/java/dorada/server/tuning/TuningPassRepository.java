@@ -29,10 +29,18 @@ interface TuningPassRepository extends JpaRepository<TuningPass, UUID> {
 
     Optional<TuningPass> findByRequestKey(UUID requestKey);
 
-    /** Inner joins first: what is joined after an outer one the database joins last, over all installations. */
+    /**
+     * Inner joins first: what is joined after an outer one the database joins last, over all installations. Whether nothing was
+     * loosened is asked of the few that were visited again.
+     */
     String NEWEST = """
             select new dorada.server.tuning.Newest$Row(
-                i.id, i.planVersion, p.id, p.number, p.finalSweep,
+                i.id, i.planVersion, p.id, p.number,
+                p.finalSweep = true or (p.visitNumber > 1 and p.changeM = 0 and p.secondChangeM = 0
+                    and exists (select 1 from Visit v where v.installation = i and v.number = p.visitNumber
+                        and v.purpose = dorada.server.installation.VisitPurpose.RECHECK)
+                    and not exists (select 1 from TuningPass q where q.installation = i and q.visitNumber = p.visitNumber
+                        and q.number > 0 and q.oldAntenna = false and (q.changeM <> 0 or q.secondChangeM <> 0))),
                 p.visitNumber = i.visitNumber, r.displayName, p.recordedAt, j.met)
             from TuningPass p join p.installation i join p.recordedBy r
             left join SavedJudgement j

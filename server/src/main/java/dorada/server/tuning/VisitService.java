@@ -72,8 +72,7 @@ public class VisitService {
         if (!met && reason.isEmpty()) {
             throw UserProblem.atField("reason", Refused.WHY_NOT_MET.of());
         }
-        boolean isProven = last.isFinalSweep() || isUntouchedRecheck(all, installation);
-        if (!isProven && reason.isEmpty()) {
+        if (!TuningPass.isProven(all, installation) && reason.isEmpty()) {
             throw UserProblem.atField("reason", Refused.WHY_NO_FINAL_SWEEP.of());
         }
         requireLimit(request, seen);
@@ -96,12 +95,6 @@ public class VisitService {
                 people.byId(by),
                 clock.instant());
         return installations.saved(installation);
-    }
-
-    /** Nothing was loosened, so nothing is tightened and swept for a last time. */
-    private static boolean isUntouchedRecheck(List<TuningPass> all, Installation installation) {
-        return installation.visits().get(installation.visits().size() - 1).purpose() == VisitPurpose.RECHECK
-                && Rechecks.isUntouched(all, installation);
     }
 
     /** No limit above what the radio is rated for into this SWR, and no date that has passed. */

@@ -5,11 +5,13 @@ import static org.hamcrest.Matchers.closeTo;
 import static org.hamcrest.Matchers.containsString;
 import static org.hamcrest.Matchers.hasItem;
 import static org.hamcrest.Matchers.hasSize;
+import static org.hamcrest.Matchers.not;
 import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.delete;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.multipart;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.put;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.content;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.jsonPath;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
@@ -87,6 +89,36 @@ class AirApiTest extends ApiTest {
 
     private static final String TWO = """
             {"place":"yard to repeater","powerW":5,"frequencyHz":153.05e6,"antennas":["old whip","new whip"],"rounds":6}""";
+
+    /** Whoever hears sees numbers and nothing that tells which antenna is on, neither before nor after. */
+    @Test
+    void whoHearsIsNotToldWhichAntennaIsOn() throws Exception {
+        String air = "/api/installations/" + makeInstallation(2) + "/air";
+        String id = read(postJson(air + "/comparisons", TWO), "$.comparisons[0].id");
+        String hearing = air + "/comparisons/" + id + "/hearing";
+        getAs(viewer, hearing)
+                .andExpect(jsonPath("$.trials", hasSize(12)))
+                .andExpect(jsonPath("$.next").value(1))
+                .andExpect(content().string(not(containsString("whip"))));
+        send(put(hearing + "/1"), technician, "{\"report\":\"NOISY\"}")
+                .andExpect(jsonPath("$.next").value(2))
+                .andExpect(jsonPath("$.trials[0].report").value("NOISY"))
+                .andExpect(content().string(not(containsString("whip"))));
+        clip(hearing + "/2/clip", wav(12))
+                .andExpect(jsonPath("$.next").value(3))
+                .andExpect(content().string(not(containsString("whip"))));
+        // The same trials as the table of who transmits.
+        getAs(viewer, air)
+                .andExpect(jsonPath("$.comparisons[0].trials[0].report").value("NOISY"));
+        for (int i = 3; i <= 12; i++) {
+            send(put(hearing + "/" + i), technician, "{\"report\":\"CLEAR\"}");
+        }
+        getAs(viewer, hearing)
+                .andExpect(jsonPath("$.next").doesNotExist())
+                .andExpect(content().string(not(containsString("whip"))));
+        send(put(hearing + "/13"), technician, "{\"report\":\"CLEAR\"}").andExpect(status().isNotFound());
+        send(put(hearing + "/1"), viewer, "{\"report\":\"CLEAR\"}").andExpect(status().isForbidden());
+    }
 
     @Test
     void sixOfSixRoundsAreSureAndTheOrderIsDrawnByLot() throws Exception {

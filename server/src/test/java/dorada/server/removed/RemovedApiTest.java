@@ -45,7 +45,7 @@ class RemovedApiTest extends ApiTest {
         getAs(viewer, "/api/plans").andExpect(jsonPath("$[*].id", not(hasItem(id))));
         getAs(viewer, "/api/removed")
                 .andExpect(jsonPath("$[?(@.id == '" + id + "')].removedBy").value("ines"))
-                .andExpect(jsonPath("$[?(@.id == '" + id + "')].kind").value("plan"));
+                .andExpect(jsonPath("$[?(@.id == '" + id + "')].kind.id").value("removedKind.PLAN"));
         putsBack(id, viewer).andExpect(status().isForbidden());
         putsBack(id, technician).andExpect(status().isNoContent());
         putsBack(id, technician).andExpect(status().isNoContent());

@@ -42,10 +42,18 @@ class RunApiTest extends ApiTest {
                 .andExpect(jsonPath("$.runs[*].state", contains("FAILS", "HOLDS", "HOLDS")))
                 .andExpect(jsonPath("$.says[0].id").value("runs.LIGHTEST_HOLDS"))
                 .andExpect(jsonPath("$.says[0].params.best").value("plate and radials"));
+        // Built up indoors, the one can't be held against the others as it stands.
+        getAs(viewer, "/api/installations/" + id + "/runs")
+                .andExpect(jsonPath("$.otherwise").value(false));
+        postJson(spots, run("lid alone", ",\"circumstances\":[\"INDOORS\"]", 4, 4, 4));
+        getAs(viewer, "/api/installations/" + id + "/runs")
+                .andExpect(jsonPath("$.otherwise").value(true))
+                .andExpect(jsonPath("$.runs[3].circumstances[0].name").value("INDOORS"))
+                .andExpect(jsonPath("$.runs[1].circumstances", hasSize(0)));
         // Read again under the same name, the newer reading counts.
         postJson(spots, run("plate and radials", "", 4, 4, 4));
         getAs(viewer, "/api/installations/" + id + "/runs")
-                .andExpect(jsonPath("$.runs", hasSize(3)))
+                .andExpect(jsonPath("$.runs", hasSize(4)))
                 .andExpect(jsonPath("$.says[0].params.best").value("mesh"));
         postJson(spots, run("x", ",\"runWeightKg\":-1", 1, 1, 1)).andExpect(status().isUnprocessableContent());
     }

@@ -150,9 +150,29 @@ class VisitsApiTest extends ApiTest {
         assertThat(state(id)).isEqualTo("READY");
         signOff(id, 1, "").andExpect(status().isOk());
         assertThat(state(id)).isEqualTo("SIGNED_OFF");
-        visit(id, "RECHECK", "");
+        visit(id, "RETUNING", "");
         assertThat(state(id)).isEqualTo("TUNING");
         measure(id, UUID.randomUUID(), 0).andExpect(jsonPath("$.progress").value("MET"));
+        assertThat(state(id)).isEqualTo("MET");
+    }
+
+    /** Where nothing was loosened nothing is to be tightened; board, road and sign-off say the same. */
+    @Test
+    void aRecheckThatLoosensNothingIsReady() throws Exception {
+        String id = makeInstallation(10);
+        measure(id, UUID.randomUUID(), 0);
+        assertThat(state(id)).isEqualTo("MET");
+        signOff(id, 1, "tight, not swept again").andExpect(status().isOk());
+        visit(id, "RECHECK", "");
+        measure(id, UUID.randomUUID(), 0)
+                .andExpect(jsonPath("$.proven").value(true))
+                .andExpect(jsonPath("$.progress").value("READY"));
+        assertThat(state(id)).isEqualTo("READY");
+        measure(id, UUID.randomUUID(), -0.001)
+                .andExpect(jsonPath("$.proven").value(false))
+                .andExpect(jsonPath("$.progress").value("MET"));
+        assertThat(state(id)).isEqualTo("MET");
+        measure(id, UUID.randomUUID(), 0).andExpect(jsonPath("$.proven").value(false));
         assertThat(state(id)).isEqualTo("MET");
     }
 

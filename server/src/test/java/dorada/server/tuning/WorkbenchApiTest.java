@@ -2,6 +2,7 @@ package dorada.server.tuning;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.hamcrest.Matchers.closeTo;
+import static org.hamcrest.Matchers.contains;
 import static org.hamcrest.Matchers.containsString;
 import static org.hamcrest.Matchers.greaterThan;
 import static org.hamcrest.Matchers.hasItem;
@@ -86,6 +87,42 @@ class WorkbenchApiTest extends ApiTest {
                         "/api/installations/" + id + "/sign-off",
                         "{\"version\":" + version(id) + ",\"passNumber\":2,\"remark\":\"\",\"reason\":\"higher up\"}")
                 .andExpect(jsonPath("$.signOff.costDb").isNumber());
+    }
+
+    @Test
+    void theOldAntennaIsComparedChannelByChannelAndToldWhereItWasReadOtherwise() throws Exception {
+        String id = makeInstallation(1.6);
+        String compared = "/api/installations/" + id + "/old-antenna";
+        sweep(id, "", VHF);
+        getAs(viewer, compared)
+                .andExpect(jsonPath("$.channels", hasSize(0)))
+                .andExpect(jsonPath("$.oldPass").doesNotExist());
+        sweep(id, "\"oldAntenna\":true,", VHF);
+        ResultActions alike = getAs(viewer, compared)
+                .andExpect(jsonPath("$.newPass").value(1))
+                .andExpect(jsonPath("$.oldPass").value(2))
+                .andExpect(jsonPath("$.channels", hasSize(2)))
+                .andExpect(jsonPath("$.unlike").doesNotExist());
+        Number then = read(alike, "$.channels[1].oldSwr");
+        Number now = read(alike, "$.channels[1].newSwr");
+        Number gain = read(alike, "$.channels[1].gainDb");
+        assertThat(gain.doubleValue())
+                .isEqualTo(
+                        mismatchDb(then.doubleValue()) - mismatchDb(now.doubleValue()),
+                        org.assertj.core.api.Assertions.within(1e-6));
+        // The newest of each counts.
+        sweep(id, "\"oldAntenna\":true,\"circumstances\":[\"DOOR_OPEN\",\"INDOORS\"],", VHF);
+        sweep(id, "\"circumstances\":[\"INDOORS\"],", VHF)
+                .andExpect(jsonPath("$.unlikeBefore.pass").value(1))
+                .andExpect(jsonPath("$.unlikeBefore.now[*].name", contains("INDOORS")))
+                .andExpect(jsonPath("$.unlikeBefore.then", hasSize(0)));
+        getAs(viewer, compared)
+                .andExpect(jsonPath("$.newPass").value(4))
+                .andExpect(jsonPath("$.unlike.pass").value(3))
+                .andExpect(jsonPath("$.unlike.then[*].name", contains("DOOR_OPEN")))
+                .andExpect(jsonPath("$.unlike.now", hasSize(0)));
+        sweep(id, "\"circumstances\":[\"INDOORS\"],", VHF)
+                .andExpect(jsonPath("$.unlikeBefore").doesNotExist());
     }
 
     @Test

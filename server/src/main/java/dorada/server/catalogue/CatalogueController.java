@@ -1,0 +1,164 @@
+package dorada.server.catalogue;
+
+import dorada.core.catalogue.Entry;
+import dorada.core.catalogue.EntryTable;
+import dorada.core.catalogue.Sort;
+import dorada.core.format.FormatException;
+import dorada.server.people.SignedIn;
+import dorada.server.problem.UserProblem;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.util.List;
+import java.util.UUID;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RequestPart;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+import org.springframework.web.multipart.MultipartFile;
+
+/** The shop's names. */
+@RestController
+@RequestMapping("/api/catalogue")
+class CatalogueController {
+
+    private final Catalogue catalogue;
+
+    CatalogueController(Catalogue catalogue) {
+        this.catalogue = catalogue;
+    }
+
+    /**
+     * @param requestKey of a new one: sent twice it is there once
+     * @param customer whose a vehicle or mast is; left away for what is nobody's
+     */
+    record CatalogueEntryRequest(
+            @NotNull UUID requestKey,
+            @NotNull(message = "Please say what it is.") Sort sort,
+
+            @NotBlank(message = "Please give it a name.") @Size(max = 160, message = "At most 160 letters, please.")
+            String name,
+
+            @NotNull @Size(max = 160, message = "At most 160 letters, please.")
+            String customer,
+
+            @NotNull @Size(max = 600, message = "At most 600 letters, please.")
+            String detail) {
+
+        private Entry entry() {
+            return new Entry(sort, name, customer, detail);
+        }
+    }
+
+    /** @param usedCount on how many installations it is named */
+    record CatalogueEntryView(
+            @NotNull UUID id,
+            @NotNull long version,
+            @NotNull Sort sort,
+            @NotNull String name,
+            @NotNull String customer,
+            @NotNull String detail,
+            @NotNull int usedCount) {
+
+        static CatalogueEntryView of(Catalogue.Known k) {
+            Entry e = k.entry().entry();
+            return new CatalogueEntryView(
+                    k.entry().id(), k.entry().version(), e.sort(), e.name(), e.customer(), e.detail(), k.used());
+        }
+    }
+
+    /** Two that are probably one. */
+    record DoubleView(@NotNull UUID one, @NotNull UUID other) {}
+
+    record MergeRequest(
+            @NotNull(message = "Please say which of them stays.")
+            UUID into) {}
+
+    record MergedView(@NotNull int renamedCount) {}
+
+    record TakenInView(
+            @NotNull int madeCount,
+            @NotNull int changedCount,
+            @NotNull int sameCount) {}
+
+    @GetMapping
+    List<CatalogueEntryView> names() {
+        return catalogue.all().stream().map(CatalogueEntryView::of).toList();
+    }
+
+    @GetMapping("/doubles")
+    List<DoubleView> doubles() {
+        return catalogue.doubles().stream()
+                .map(p -> new DoubleView(p.one().id(), p.other().id()))
+                .toList();
+    }
+
+    @PostMapping
+    @ResponseStatus(HttpStatus.CREATED)
+    CatalogueEntryView addName(@Valid @RequestBody CatalogueEntryRequest request) {
+        return CatalogueEntryView.of(new Catalogue.Known(catalogue.add(request.requestKey(), request.entry()), 0));
+    }
+
+    /** A stale {@code version} is refused with what is there now. */
+    @PutMapping("/{id}")
+    List<CatalogueEntryView> changeName(
+            @PathVariable UUID id, @RequestParam long version, @Valid @RequestBody CatalogueEntryRequest request) {
+        catalogue.change(id, version, request.entry());
+        return names();
+    }
+
+    @PostMapping("/{id}/merge")
+    MergedView merge(
+            @PathVariable UUID id, @Valid @RequestBody MergeRequest request, @AuthenticationPrincipal SignedIn me) {
+        return new MergedView(catalogue.merge(id, request.into(), me.id()));
+    }
+
+    @DeleteMapping("/{id}")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void retire(@PathVariable UUID id, @AuthenticationPrincipal SignedIn me) {
+        catalogue.retire(id, me.id());
+    }
+
+    /** All that are offered, as a table. */
+    @GetMapping("/table")
+    ResponseEntity<String> table() {
+        return ResponseEntity.ok()
+                .contentType(new MediaType("text", "csv", StandardCharsets.UTF_8))
+                .header(
+                        HttpHeaders.CONTENT_DISPOSITION,
+                        ContentDisposition.attachment()
+                                .filename("catalogue.csv")
+                                .build()
+                                .toString())
+                .body(EntryTable.write(
+                        catalogue.all().stream().map(k -> k.entry().entry()).toList()));
+    }
+
+    /** A table as {@link #table()} writes it: all of it, or nothing and the line that can't be used. */
+    @PostMapping(path = "/table", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
+    TakenInView takeIn(@RequestPart("file") MultipartFile file) throws IOException {
+        try {
+            Catalogue.TakenIn in =
+                    catalogue.takeIn(EntryTable.read(new String(file.getBytes(), StandardCharsets.UTF_8)));
+            return new TakenInView(in.made(), in.changed(), in.same());
+        } catch (FormatException e) {
+            throw UserProblem.inFile(e);
+        }
+    }
+}

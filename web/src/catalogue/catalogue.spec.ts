@@ -1,0 +1,80 @@
+import { QueryClient, VueQueryPlugin } from '@tanstack/vue-query'
+import { flushPromises, mount, RouterLinkStub } from '@vue/test-utils'
+import { createPinia } from 'pinia'
+import { describe, expect, it, vi } from 'vitest'
+import { createMemoryHistory, createRouter } from 'vue-router'
+import { api } from '@/api/client'
+import CataloguePage from './CataloguePage.vue'
+import NameField from './NameField.vue'
+import type { Name } from './queries'
+
+const one = (id: string, sort: Name['sort'], name: string, more: object = {}) =>
+  ({ id, version: 0, sort, name, customer: '', detail: '', usedCount: 0, ...more }) as Name
+const NAMES = [
+  one('c1', 'CUSTOMER', 'Quarry', { usedCount: 2 }),
+  one('c2', 'CUSTOMER', 'Quarry works'),
+  one('v1', 'CARRIED_BY', 'Lorry 5', { customer: 'Quarry', detail: 'bull bar' }),
+  one('v2', 'CARRIED_BY', 'Lorry 5', { customer: 'Ferry port' }),
+]
+
+async function mounted(component: object, props: object, role = 'TECHNICIAN', sort = 'CUSTOMER') {
+  vi.spyOn(api, 'GET').mockImplementation(((path: string) => {
+    const data =
+      path === '/api/catalogue'
+        ? NAMES
+        : path.endsWith('/doubles')
+          ? [{ one: 'c1', other: 'c2' }]
+          : { role, displayName: 'Inés', login: 'ines' }
+    return Promise.resolve({ data, response: new Response() })
+  }) as never)
+  const router = createRouter({
+    history: createMemoryHistory(),
+    routes: [{ path: '/:all(.*)', component: { template: '<i />' } }],
+  })
+  await router.push(`/catalogue?sort=${sort}`)
+  const wrapper = mount(component, {
+    props,
+    global: {
+      plugins: [createPinia(), router, [VueQueryPlugin, { queryClient: new QueryClient() }]],
+      stubs: { RouterLink: RouterLinkStub },
+    },
+  })
+  await flushPromises()
+  return wrapper
+}
+
+describe('the catalogue', () => {
+  it('shows one sort, how often each name stands, and to leads alone what is written twice', async () => {
+    const page = await mounted(CataloguePage, {})
+    expect(page.findAll('tbody tr').map((r) => r.findAll('td')[0]?.text())).toEqual([
+      'Quarry',
+      'Quarry works',
+    ])
+    expect(page.findComponent(RouterLinkStub).props('to')).toEqual({
+      path: '/book',
+      query: { search: 'Quarry' },
+    })
+    expect(page.text()).not.toContain('Written twice?')
+    expect(page.text()).not.toContain('Retire')
+    expect((await mounted(CataloguePage, {}, 'LEAD')).text()).toContain('Written twice?')
+  })
+
+  it('says whose a vehicle is, and lets a viewer look on', async () => {
+    const page = await mounted(CataloguePage, {}, 'VIEWER', 'CARRIED_BY')
+    expect(page.findAll('tbody tr').map((r) => r.findAll('td')[1]?.text())).toEqual(['Quarry', 'Ferry port'])
+    expect(page.find('.deeds').exists()).toBe(false)
+  })
+
+  it('offers the vehicles of the customer that is named, and tells what is known of one', async () => {
+    const field = await mounted(NameField, {
+      modelValue: '',
+      sort: 'CARRIED_BY',
+      name: 'Vehicle',
+      customer: ' quarry ',
+    })
+    const suggest = field.getComponent({ name: 'SuggestField' })
+    expect(suggest.props('known')).toEqual(['Lorry 5'])
+    suggest.vm.$emit('chosen', 'Lorry 5')
+    expect(field.emitted('detail')).toEqual([['bull bar']])
+  })
+})
