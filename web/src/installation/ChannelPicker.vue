@@ -125,6 +125,7 @@ async function takeAir() {
     <PickField
       v-model="chosen"
       :name="words.text('channelPicker.SERVICE')"
+      :disabled="services.isPending.value || lists.isPending.value"
       :options="[
         ...(services.data.value ?? []).map((s) => ({ value: s.id, word: `${s.title} · ${s.country}` })),
         ...(lists.data.value ?? []).map((l) => ({

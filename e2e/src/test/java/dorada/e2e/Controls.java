@@ -14,18 +14,22 @@ final class Controls {
     private Controls() {}
 
     /**
-     * Opens the list called {@code name} and takes the first option whose words hold {@code option}. One that closes because the
-     * page has only now got what it asked for is opened again, as a person does.
+     * Opens the list called {@code name} and takes the first option whose words hold {@code option}. One that closes under the hand,
+     * because the page has only now got what it asked for, is opened again until it says what was chosen, as a person does.
      */
     static void choose(Page page, String name, String option) {
         Locator list = page.getByRole(AriaRole.COMBOBOX, new Page.GetByRoleOptions().setName(name))
                 .first();
         Locator wanted = page.getByRole(AriaRole.OPTION, new Page.GetByRoleOptions().setName(option))
                 .first();
+        // What is chosen is a part of a list's name.
+        Locator chosen = page.getByRole(AriaRole.COMBOBOX, new Page.GetByRoleOptions().setName(option))
+                .first();
         for (int again = 0; again < TIMES; again++) {
             list.click();
             try {
                 wanted.click(new Locator.ClickOptions().setTimeout(OPENS_WITHIN_MS));
+                chosen.waitFor(new Locator.WaitForOptions().setTimeout(OPENS_WITHIN_MS));
                 return;
             } catch (TimeoutError closed) {
                 page.keyboard().press("Escape");
@@ -33,6 +37,7 @@ final class Controls {
         }
         list.click();
         wanted.click();
+        chosen.waitFor();
     }
 
     static void fromMenu(Page page, String button, String item) {
