@@ -26,7 +26,7 @@ export class Problem extends Error {
 interface ProblemBody {
   detail?: string
   field?: string
-  errors?: { field: string; message: string }[]
+  errors?: { field: string; message: string; outcome?: Outcome }[]
   current?: unknown
   wire?: number
   /** What core refused, where it did. */
@@ -72,7 +72,9 @@ const isCutOff = (error: unknown): boolean =>
 
 export function problemOf(status: number, body: ProblemBody | undefined): Problem {
   const fields: Record<string, string> = {}
-  for (const e of body?.errors ?? []) fields[e.field] ??= e.message
+  for (const e of body?.errors ?? []) {
+    fields[e.field] ??= e.outcome ? currentWords().sentence(e.outcome) : e.message
+  }
   const said = body?.outcome ? currentWords().sentence(body.outcome) : body?.detail
   if (body?.field && said) fields[body.field] ??= said
   return new Problem(said ?? usualSentence(status), status, fields, body?.current, body?.wire)

@@ -100,6 +100,7 @@ final class TrialPerson {
         boolean cutLast = false;
         boolean signedOff = false;
         int harmful = 0;
+        StringBuilder harmfulM = new StringBuilder();
         int roomTaken = 0;
         int roomWorse = 0;
         List<Double> stated = new ArrayList<>();
@@ -230,7 +231,10 @@ final class TrialPerson {
             } else if (way == Way.ADVISER) {
                 // The first order of what does not follow can be known by nobody.
                 boolean unknowable = job.world() == World.STUCK && cuts == 0;
-                harmful += !unknowable && !hasReadAll(job, passes) && job.isHarmed(at, amount, seen) ? 1 : 0;
+                if (!unknowable && !hasReadAll(job, passes) && job.isHarmed(at, amount, seen)) {
+                    harmful++;
+                    harmfulM.append(String.format(Locale.ROOT, " %+.0f", 1000 * amount));
+                }
                 if (c.oneWay()) {
                     stated.add(advice.overshootChance());
                 }
@@ -262,7 +266,7 @@ final class TrialPerson {
                 cutLast,
                 wasted,
                 ended,
-                read(passes, job),
+                read(passes, job) + (harmfulM.isEmpty() ? "" : ", harmful:" + harmfulM),
                 harmful,
                 roomTaken,
                 roomWorse,
@@ -285,17 +289,19 @@ final class TrialPerson {
                                     ? " | "
                                     : String.format(Locale.ROOT, " | %+.0f", 1000 * (p.changeM() + p.secondChangeM())))
                     .append(p.secondChangeM() == 0 ? " " : " (second) ");
-            for (double hz : job.channelHz()) {
-                all.append(String.format(
-                        Locale.ROOT,
-                        "%.1f ",
-                        p.isSwept()
-                                ? p.sweep().at(hz).map(Reflection::swr).orElse(Double.NaN)
-                                : p.spots().stream()
-                                        .filter(r -> r.frequencyHz() == hz)
-                                        .findFirst()
-                                        .map(r -> r.swr())
-                                        .orElse(Double.NaN)));
+            boolean isBeside = p.spots().stream().anyMatch(r -> r.frequencyHz() == job.channelsBesideHz()[0]);
+            for (double hz : isBeside ? job.channelsBesideHz() : job.channelHz()) {
+                all.append(isBeside ? String.format(Locale.ROOT, "%.1f:", hz / 1e6) : "")
+                        .append(String.format(
+                                Locale.ROOT,
+                                "%.1f ",
+                                p.isSwept()
+                                        ? p.sweep().at(hz).map(Reflection::swr).orElse(Double.NaN)
+                                        : p.spots().stream()
+                                                .filter(r -> r.frequencyHz() == hz)
+                                                .findFirst()
+                                                .map(r -> r.swr())
+                                                .orElse(Double.NaN)));
             }
         }
         return all.toString();

@@ -27,19 +27,27 @@ final class Evidence {
     /** What stays open of a curve that was swept, whose side is plain. */
     private static final double OPEN_AFTER_A_SWEEP = 0.03;
 
+    /** Of such faults so many stay where somebody has looked for them. */
+    private static final double LEFT_AFTER_A_LOOK = 0.2;
+
     private Evidence() {}
 
-    /** @param hopelessBy a rule that is missed by more at any length is missed for another reason */
+    /**
+     * @param hopelessBy a rule that is missed by more at any length is missed for another reason
+     * @param looked whether somebody has looked for a fault since it was read otherwise
+     */
     static Hypotheses ofSpots(
-            SpotBelief belief, LengthBelief lengths, double stepM, double hopelessBy, boolean changed) {
-        double followingPrior = 1 - LOAD - OPEN - INSTRUMENT - MISREAD - (changed ? NOT_FOLLOWING : 0);
+            SpotBelief belief, LengthBelief lengths, double stepM, double hopelessBy, boolean changed, boolean looked) {
+        double left = looked ? LEFT_AFTER_A_LOOK : 1;
+        double followingPrior = 1 - left * (LOAD + OPEN + INSTRUMENT) - MISREAD - (changed ? NOT_FOLLOWING : 0);
         Map<Hypothesis, Double> weights = new EnumMap<>(Hypothesis.class);
         double sound = followingPrior * belief.following();
-        lengths.shares(stepM, hopelessBy).forEach((h, share) -> weights.put(h, share * sound));
+        lengths.shares(stepM, hopelessBy)
+                .forEach((h, share) -> weights.put(h, share * sound * (h == Hypothesis.NO_GROUND_PLANE ? left : 1)));
         weights.put(Hypothesis.NOT_FOLLOWING, changed ? NOT_FOLLOWING * belief.notFollowing() : 0);
-        weights.put(Hypothesis.LOAD_OR_LOSS, LOAD * belief.constant(0, LOW));
-        weights.put(Hypothesis.OPEN_OR_SHORTED, OPEN * belief.constant(HIGH, 1));
-        weights.put(Hypothesis.INSTRUMENT, INSTRUMENT * belief.constant(LOW, HIGH));
+        weights.put(Hypothesis.LOAD_OR_LOSS, left * LOAD * belief.constant(0, LOW));
+        weights.put(Hypothesis.OPEN_OR_SHORTED, left * OPEN * belief.constant(HIGH, 1));
+        weights.put(Hypothesis.INSTRUMENT, left * INSTRUMENT * belief.constant(LOW, HIGH));
         weights.put(Hypothesis.MISREAD, MISREAD * Math.pow(BY_CHANCE, belief.independentReadings()));
         return Hypotheses.of(weights);
     }

@@ -64,7 +64,11 @@ final class Gates {
     /** A side is said where it is so much likelier than the other. */
     private static final double LIKELIER = 2;
 
+    /** By so much a needle that is read once more teaches less than the time before. */
     private static final double TEACHES_LITTLE = 2.5;
+
+    /** Channels farther apart are asked for until the same was read again so many times. */
+    private static final int MOST_AGAIN = 2;
 
     /** Less than this is no worse, in SWR. */
     static final double NO_WORSE = 0.02;
@@ -199,9 +203,11 @@ final class Gates {
             return Optional.of(notSeenToFollow(s));
         }
         double ofChange = Losses.expected(change, shorter, all);
-        double ofReading = s.needles().canBeReadFartherApart() && !readingTeachesLittle
+        int again = s.last().isSwept() ? 0 : s.sinceTheChange().size() - 1;
+        double ofReading = s.needles().canBeReadFartherApart() && !readingTeachesLittle && again < MOST_AGAIN
                 ? 1
-                : Losses.expected(Deed.READ_AGAIN, shorter, all) * (readingTeachesLittle ? TEACHES_LITTLE : 1);
+                : Losses.expected(Deed.READ_AGAIN, shorter, all)
+                        * (readingTeachesLittle ? TEACHES_LITTLE : Math.pow(TEACHES_LITTLE, again));
         double ofLooking = Losses.expected(Deed.LOOK_FOR_A_FAULT, shorter, all);
         double otherSide = all.probability(shorter ? Hypothesis.TOO_SHORT : Hypothesis.TOO_LONG);
         double most = change == Deed.CUT ? MOST_ON_THE_OTHER_SIDE : MOST_ON_THE_OTHER_SIDE_OF_A_MOVE;

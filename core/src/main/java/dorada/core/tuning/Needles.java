@@ -9,6 +9,9 @@ final class Needles {
     /** A needle that moves by less than this in |Γ| has hardly moved. */
     private static final double VISIBLE = 0.03;
 
+    /** What can be undone may as well be seen: by this much in |Γ| a needle goes to its next mark, wherever it stood between two. */
+    private static final double PLAINLY_VISIBLE = 0.06;
+
     /** Channels that are farther apart than this share of frequency tell most antennas from faults. */
     private static final double WIDE_APART = 0.06;
 
@@ -57,14 +60,14 @@ final class Needles {
 
     /** A slide, or a somewhat longer one that a meter can show: nothing is learnt from needles that did not stir. */
     double visible(double changeM) {
-        if (last.isSwept() || shows(changeM) >= VISIBLE) {
+        if (last.isSwept() || shows(changeM) >= PLAINLY_VISIBLE) {
             return changeM;
         }
         double step = task.adjustment().smallestStepM();
         double way = Math.signum(changeM);
         double now = expectedMiss(0);
         for (double m = Math.abs(changeM) + step; m <= mostM && expectedMiss(way * m) <= now; m += step) {
-            if (shows(way * m) >= VISIBLE) {
+            if (shows(way * m) >= PLAINLY_VISIBLE) {
                 return way * m;
             }
         }

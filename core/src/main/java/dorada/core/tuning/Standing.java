@@ -110,7 +110,13 @@ final class Standing {
             dipHz = where[0];
             dipDoubtHz = where[1];
             window = windowOf(now.sweep(), dip.frequencyHz());
-            hypotheses = Evidence.ofSpots(spots, belief, worthM(), share(HOPELESS), changed);
+            hypotheses = Evidence.ofSpots(
+                    spots,
+                    belief,
+                    worthM(),
+                    share(HOPELESS),
+                    changed,
+                    passes.get(0).lookedOver());
         }
         choice = new ChangeChoice(task.adjustment(), task.room(), task.prior().waves(), task.middleOfLowestBandHz());
         verdict = aim.judge(readings(last, task), ReferencePlane.ANTENNA);

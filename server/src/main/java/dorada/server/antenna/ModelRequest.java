@@ -27,17 +27,16 @@ import java.util.List;
  * @param pattern absent, or where gain is wanted
  */
 record ModelRequest(
-        @NotNull @Size(max = MOST_WIRES, message = "At most 3000 wires can be solved.")
+        @NotNull @Size(max = MOST_WIRES, message = "{wrong.MANY}")
         List<@Valid WireRequest> wires,
 
         String ground,
 
-        @Size(max = 200, message = "At most 200 lines, please.")
-        List<LineRequest> lines,
+        @Size(max = 200, message = "{wrong.MANY}") List<LineRequest> lines,
 
         @NotNull FeedRequest feed,
 
-        @NotNull @Size(max = MOST_FREQUENCIES, message = "At most 10,001 frequencies, please.")
+        @NotNull @Size(max = MOST_FREQUENCIES, message = "{wrong.MANY}")
         double[] frequenciesHz,
 
         PatternRequest pattern) {

@@ -6,6 +6,7 @@ import dorada.server.installation.InstallationService;
 import dorada.server.people.PeopleService;
 import dorada.server.people.Person;
 import dorada.server.problem.UserProblem;
+import dorada.server.problem.WrongValues;
 import dorada.server.shop.ArchivedPeople;
 import dorada.server.shop.ShopPart;
 import dorada.server.tuning.PassArchive;
@@ -62,6 +63,7 @@ public class Archives {
     private final List<ShopPart<?>> parts;
     private final JsonMapper json;
     private final Validator validator;
+    private final WrongValues wrongValues;
     private final TransactionTemplate transaction;
     private final Clock clock;
 
@@ -72,6 +74,7 @@ public class Archives {
             List<ShopPart<?>> parts,
             JsonMapper json,
             Validator validator,
+            WrongValues wrongValues,
             PlatformTransactionManager transactions,
             Clock clock) {
         this.installations = installations;
@@ -80,6 +83,7 @@ public class Archives {
         this.parts = parts;
         this.json = json;
         this.validator = validator;
+        this.wrongValues = wrongValues;
         this.transaction = new TransactionTemplate(transactions);
         this.clock = clock;
     }
@@ -175,17 +179,14 @@ public class Archives {
         try (ZipFile zip = new ZipFile(file.toFile(), StandardCharsets.UTF_8)) {
             Manifest manifest = read(zip, MANIFEST, Manifest.class);
             if (!FORMAT.equals(manifest.format()) || manifest.version() < 1 || manifest.version() > VERSION) {
-                throw UserProblem.inFile(
-                        0,
-                        "This is an archive of version " + manifest.version() + "; this Dorada reads versions 1 to "
-                                + VERSION + ".");
+                throw UserProblem.atField("file", Refused.OTHER_VERSION.of(manifest.version(), VERSION));
             }
             Map<String, ArchivedPerson> named =
                     manifest.people().stream().collect(Collectors.toMap(ArchivedPerson::login, p -> p, (a, b) -> a));
             ArchivedPeople who = login -> {
                 ArchivedPerson p = named.get(login);
                 if (p == null) {
-                    throw UserProblem.inFile(0, "The archive does not say who \"" + login + "\" is.");
+                    throw UserProblem.atField("file", Refused.WHO_IS.of(login));
                 }
                 return people.namedInArchive(p.login(), p.displayName());
             };
@@ -279,7 +280,7 @@ public class Archives {
             throw UserProblem.inFile(
                     0,
                     name + " in the archive: " + wrong.get().getPropertyPath() + ": "
-                            + wrong.get().getMessage());
+                            + wrongValues.sentence(wrong.get()));
         }
         return value;
     }
@@ -287,13 +288,12 @@ public class Archives {
     private static byte[] bytes(ZipFile zip, String name) {
         ZipEntry entry = zip.getEntry(name);
         if (entry == null) {
-            throw UserProblem.inFile(
-                    0, "The archive has no " + name + ": it is no archive of Dorada, or a part of one.");
+            throw UserProblem.atField("file", Refused.PART_MISSING.of(name));
         }
         try (InputStream in = zip.getInputStream(entry)) {
             byte[] bytes = in.readNBytes(MOST_BYTES + 1);
             if (bytes.length > MOST_BYTES) {
-                throw UserProblem.inFile(0, name + " in the archive is larger than anything that Dorada writes.");
+                throw UserProblem.atField("file", Refused.PART_TOO_LARGE.of(name));
             }
             return bytes;
         } catch (IOException e) {

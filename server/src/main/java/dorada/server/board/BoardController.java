@@ -94,13 +94,12 @@ class BoardController {
     /** @param page counted from 0; the header X-Total-Count says how many there are on all pages together */
     @GetMapping("/api/installations")
     ResponseEntity<List<CardView>> board(
-            @RequestParam(defaultValue = "") @Size(max = 200, message = "A search has at most 200 letters.")
-                    String search,
+            @RequestParam(defaultValue = "") @Size(max = 200, message = "{wrong.LETTERS}") String search,
             @RequestParam(required = false) Progress state,
-            @RequestParam(defaultValue = "0") @Min(value = 0, message = "Pages are counted from 0.") int page,
+            @RequestParam(defaultValue = "0") @Min(value = 0, message = "{wrong.FROM_PAGE_0}") int page,
             @RequestParam(defaultValue = "60")
-                    @Min(value = 1, message = "A page has 1 to 200 cards.")
-                    @Max(value = 200, message = "A page has 1 to 200 cards.")
+                    @Min(value = 1, message = "{wrong.ROWS}")
+                    @Max(value = 200, message = "{wrong.ROWS}")
                     int size) {
         Board.Page found = board.page(search, Optional.ofNullable(state), page, size);
         return ResponseEntity.ok()
@@ -113,8 +112,7 @@ class BoardController {
 
     @GetMapping("/api/installations/counts")
     List<CountView> counts(
-            @RequestParam(defaultValue = "") @Size(max = 200, message = "A search has at most 200 letters.")
-                    String search) {
+            @RequestParam(defaultValue = "") @Size(max = 200, message = "{wrong.LETTERS}") String search) {
         Map<Progress, Integer> counts = board.counts(search);
         return Stream.of(Progress.values())
                 .map(s -> new CountView(s, counts.getOrDefault(s, 0)))

@@ -119,8 +119,7 @@ class BookController {
      */
     @GetMapping("/api/book")
     BookPageView search(
-            @RequestParam(defaultValue = "") @Size(max = 200, message = "A search has at most 200 letters.")
-                    String search,
+            @RequestParam(defaultValue = "") @Size(max = 200, message = "{wrong.LETTERS}") String search,
             @RequestParam(required = false) @Size(max = 60) String kind,
             @RequestParam(required = false) Carrier carrier,
             @RequestParam(required = false) Progress state,
@@ -129,12 +128,12 @@ class BookController {
             @RequestParam(required = false) LocalDate signedFrom,
             @RequestParam(required = false) LocalDate signedTo,
             @RequestParam(defaultValue = "0")
-                    @Min(value = 0, message = "Pages are counted from 0.")
-                    @Max(value = 1000, message = "Please search for less.")
+                    @Min(value = 0, message = "{wrong.FROM_PAGE_0}")
+                    @Max(value = 1000, message = "{wrong.SEARCH_FOR_LESS}")
                     int page,
             @RequestParam(defaultValue = "50")
-                    @Min(value = 1, message = "A page has 1 to 200 rows.")
-                    @Max(value = 200, message = "A page has 1 to 200 rows.")
+                    @Min(value = 1, message = "{wrong.ROWS}")
+                    @Max(value = 200, message = "{wrong.ROWS}")
                     int size) {
         Book.Found found = book.search(
                 search,
@@ -199,17 +198,15 @@ class BookController {
     @GetMapping("/api/book/like")
     LikesView likePlanned(
             @RequestParam @NotNull AntennaKind kind,
-            @RequestParam @Size(min = 1, max = 60, message = "Between one and 60 channels, please.")
+            @RequestParam @Size(min = 1, max = 60, message = "{wrong.HOW_MANY}")
                     List<
-                                    @DecimalMin(value = "1e6", message = "A channel lies between 1 and 1000 MHz.")
-                                    @DecimalMax(value = "1e9", message = "A channel lies between 1 and 1000 MHz.")
-                                    Double>
+                                    @DecimalMin(value = "1e6", message = "{wrong.FREQUENCY}")
+                                    @DecimalMax(value = "1e9", message = "{wrong.FREQUENCY}") Double>
                             channelsHz,
             @RequestParam Carrier carrier,
             @RequestParam boolean oneWay,
-            @RequestParam(defaultValue = "") @Size(max = 600, message = "At most 600 letters, please.") String mount,
-            @RequestParam(defaultValue = "") @Size(max = 600, message = "At most 600 letters, please.")
-                    String antenna) {
+            @RequestParam(defaultValue = "") @Size(max = 600, message = "{wrong.LETTERS}") String mount,
+            @RequestParam(defaultValue = "") @Size(max = 600, message = "{wrong.LETTERS}") String antenna) {
         return LikesView.of(book.like(new Traits(kind, Book.middleHz(channelsHz), carrier, mount, antenna), oneWay));
     }
 }

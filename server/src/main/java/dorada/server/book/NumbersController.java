@@ -102,8 +102,8 @@ class NumbersController {
     @GetMapping("/api/numbers")
     NumbersView numbers(
             @RequestParam(defaultValue = "26")
-                    @Min(value = 1, message = "One to 260 weeks, please.")
-                    @Max(value = 260, message = "One to 260 weeks, please.")
+                    @Min(value = 1, message = "{wrong.WEEKS}")
+                    @Max(value = 260, message = "{wrong.WEEKS}")
                     int weeks) {
         Numbers.Known known = numbers.of(weeks);
         ShopNumbers n = known.numbers();

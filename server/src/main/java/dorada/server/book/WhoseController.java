@@ -47,7 +47,7 @@ class WhoseController {
     /** The likeliest first; nothing is recorded. */
     @GetMapping("/api/book/whose")
     List<WhoseView> whose(
-            @RequestParam @Size(max = 300, message = "A file's name has at most 300 letters.") String fileName,
+            @RequestParam @Size(max = 300, message = "{wrong.LETTERS}") String fileName,
             @RequestParam double startHz,
             @RequestParam double stopHz) {
         return book.whose(fileName, startHz, stopHz).stream().map(WhoseView::of).toList();

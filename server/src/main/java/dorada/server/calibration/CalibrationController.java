@@ -82,7 +82,7 @@ class CalibrationController {
 
         Sweep sweep() {
             if (trace == null) {
-                throw UserProblem.atField("trace", "A trace is missing.");
+                throw UserProblem.atField("trace", Refused.NO_TRACE.of());
             }
             return trace.sweep("trace");
         }
@@ -129,7 +129,7 @@ class CalibrationController {
         if (trace != null) {
             Sweep sweep = trace.sweep(field);
             if (!sweep.hasPhase()) {
-                throw UserProblem.atField(field, "A standard is read with its phase.");
+                throw UserProblem.atField(field, Refused.WITH_PHASE.of());
             }
             read.put(standard, sweep);
         }
@@ -185,7 +185,7 @@ class CalibrationController {
     SamplesView correct(@Valid @RequestBody CorrectRequest request) {
         double[] hz = request.frequenciesHz;
         if (hz == null || hz.length == 0) {
-            throw UserProblem.atField("frequenciesHz", "There are no frequencies: give at least one.");
+            throw UserProblem.atField("frequenciesHz", Refused.NO_FREQUENCIES.of());
         }
         Standards.Truth read = standards(hz, request.open, request.shorted, request.load, "");
         Standards.Truth truth = truth(read.open(), request.truth);

@@ -12,26 +12,23 @@ import jakarta.validation.constraints.Size;
  * @param open raw reading of the open, uncorrected; short and load over the same frequencies
  */
 record CalibrationRequest(
-        @NotBlank(message = "Please give the calibration a name.")
-        @Size(max = 120, message = "At most 120 letters, please.")
+        @NotBlank(message = "{wrong.NAME}") @Size(max = 120, message = "{wrong.LETTERS}")
         String name,
 
-        @NotNull @Size(max = 120, message = "At most 120 letters, please.")
+        @NotNull @Size(max = 120, message = "{wrong.LETTERS}")
         String instrument,
 
-        @NotNull @Size(max = 120, message = "At most 120 letters, please.")
+        @NotNull @Size(max = 120, message = "{wrong.LETTERS}")
         String cable,
 
-        @NotNull @Size(max = 120, message = "At most 120 letters, please.")
+        @NotNull @Size(max = 120, message = "{wrong.LETTERS}")
         String adapter,
 
         @NotNull @Valid StandardsRequest standards,
 
-        @NotNull(message = "The reading of the open is missing.") @Valid
-        TraceData open,
+        @NotNull(message = "{wrong.READING_OF_OPEN}") @Valid TraceData open,
 
-        @NotNull(message = "The reading of the short is missing.") @Valid
+        @NotNull(message = "{wrong.READING_OF_SHORT}") @Valid
         TraceData shorted,
 
-        @NotNull(message = "The reading of the load is missing.") @Valid
-        TraceData load) {}
+        @NotNull(message = "{wrong.READING_OF_LOAD}") @Valid TraceData load) {}

@@ -5,6 +5,7 @@ import dorada.core.calibration.Standards;
 import dorada.core.outcome.Refusal;
 import dorada.core.sweep.Sweep;
 import dorada.server.people.PeopleService;
+import dorada.server.problem.Missing;
 import dorada.server.problem.UserProblem;
 import dorada.server.removed.RemovedKind;
 import dorada.server.removed.Shelf;
@@ -141,6 +142,6 @@ public class Calibrations implements Shelf {
     }
 
     private SavedCalibration byId(UUID id) {
-        return calibrations.findById(id).orElseThrow(() -> UserProblem.notFound("calibration"));
+        return calibrations.findById(id).orElseThrow(() -> UserProblem.notFound(Missing.CALIBRATION));
     }
 }

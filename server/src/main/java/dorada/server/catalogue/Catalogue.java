@@ -5,6 +5,7 @@ import dorada.core.catalogue.Sort;
 import dorada.server.installation.InstallationService;
 import dorada.server.people.PeopleService;
 import dorada.server.people.Role;
+import dorada.server.problem.Missing;
 import dorada.server.problem.UserProblem;
 import dorada.server.removed.Removable;
 import dorada.server.removed.RemovedKind;
@@ -174,7 +175,7 @@ class Catalogue implements Shelf {
     private CatalogueEntry byId(UUID id) {
         return entries.findById(id)
                 .filter(e -> e.removedAt().isEmpty())
-                .orElseThrow(() -> UserProblem.notFound("name"));
+                .orElseThrow(() -> UserProblem.notFound(Missing.NAME));
     }
 
     @Override

@@ -50,15 +50,15 @@ class CatalogueController {
      */
     record CatalogueEntryRequest(
             @NotNull UUID requestKey,
-            @NotNull(message = "Please say what it is.") Sort sort,
+            @NotNull(message = "{wrong.SORT}") Sort sort,
 
-            @NotBlank(message = "Please give it a name.") @Size(max = 160, message = "At most 160 letters, please.")
+            @NotBlank(message = "{wrong.NAME}") @Size(max = 160, message = "{wrong.LETTERS}")
             String name,
 
-            @NotNull @Size(max = 160, message = "At most 160 letters, please.")
+            @NotNull @Size(max = 160, message = "{wrong.LETTERS}")
             String customer,
 
-            @NotNull @Size(max = 600, message = "At most 600 letters, please.")
+            @NotNull @Size(max = 600, message = "{wrong.LETTERS}")
             String detail) {
 
         private Entry entry() {
@@ -87,8 +87,7 @@ class CatalogueController {
     record DoubleView(@NotNull UUID one, @NotNull UUID other) {}
 
     record MergeRequest(
-            @NotNull(message = "Please say which of them stays.")
-            UUID into) {}
+            @NotNull(message = "{wrong.WHICH_STAYS}") UUID into) {}
 
     record MergedView(@NotNull int renamedCount) {}
 

@@ -9,6 +9,7 @@ import dorada.server.cutting.SheetViews.SheetView;
 import dorada.server.job.JobService;
 import dorada.server.job.JobView;
 import dorada.server.people.SignedIn;
+import dorada.server.problem.Missing;
 import dorada.server.problem.UserProblem;
 import io.swagger.v3.oas.annotations.media.Content;
 import io.swagger.v3.oas.annotations.media.Schema;
@@ -48,11 +49,11 @@ class CuttingController {
     @GetMapping("/kinds/{id}/inputs")
     List<InputView> inputs(@PathVariable String id, @RequestParam double frequencyHz) {
         if (!(frequencyHz > 0) || Double.isInfinite(frequencyHz)) {
-            throw UserProblem.atField("frequencyHz", "A frequency must be above 0 MHz.");
+            throw UserProblem.atField("frequencyHz", Refused.FREQUENCY.of());
         }
         return Designs.ALL
                 .sheet(id)
-                .orElseThrow(() -> UserProblem.notFound("kind of antenna"))
+                .orElseThrow(() -> UserProblem.notFound(Missing.KIND_OF_ANTENNA))
                 .inputs(frequencyHz)
                 .stream()
                 .map(InputView::of)

@@ -82,7 +82,7 @@ class CuttingService {
         }
         if (Arrays.stream(stock).anyMatch(m -> !(m > 0) || m > 1000)
                 || !(request.kerf() >= 0 && request.kerf() < 0.02)) {
-            throw UserProblem.atField("stockM", "Bars are longer than 0 m and a saw takes less than 20 mm.");
+            throw UserProblem.atField("stockM", Refused.STOCK.of());
         }
         Outcome material = sheet.pieces().get(0).stock();
         List<Piece> pieces =

@@ -43,14 +43,13 @@ public class SavedSheetController {
      * @param cuts what was really cut
      */
     public record SavedSheetRequest(
-            @NotBlank(message = "Please give the sheet a name.")
-            @Size(max = 160, message = "At most 160 letters, please.")
+            @NotBlank(message = "{wrong.NAME}") @Size(max = 160, message = "{wrong.LETTERS}")
             String name,
 
             UUID installationId,
             @NotNull @Valid SheetRequest sheet,
 
-            @NotNull @Size(max = 10_000, message = "This sheet is too long to be kept.")
+            @NotNull @Size(max = 10_000, message = "{wrong.SHEET_TOO_LONG}")
             String body,
 
             @NotNull @Size(max = 60) List<@NotBlank @Size(max = 60) String> done,

@@ -6,6 +6,7 @@ import dorada.server.cutting.SavedSheetController.SavedSheetView;
 import dorada.server.installation.Installation;
 import dorada.server.installation.InstallationService;
 import dorada.server.people.PeopleService;
+import dorada.server.problem.Missing;
 import dorada.server.problem.UserProblem;
 import dorada.server.removed.RemovedKind;
 import dorada.server.removed.Shelf;
@@ -56,7 +57,7 @@ public class SavedSheets implements Shelf {
     SavedSheet byId(UUID id) {
         return sheets.findById(id)
                 .filter(s -> s.removedAt().isEmpty())
-                .orElseThrow(() -> UserProblem.notFound("cut sheet"));
+                .orElseThrow(() -> UserProblem.notFound(Missing.CUT_SHEET));
     }
 
     public SavedSheetView keep(UUID by, SavedSheetRequest request) {

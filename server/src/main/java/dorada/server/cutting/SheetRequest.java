@@ -7,8 +7,8 @@ import dorada.core.cutsheet.InputException;
 import dorada.core.cutsheet.Inputs;
 import dorada.core.cutsheet.Shape;
 import dorada.core.design.Designs;
+import dorada.server.problem.Missing;
 import dorada.server.problem.UserProblem;
-import dorada.server.words.Words;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
@@ -32,8 +32,7 @@ public record SheetRequest(
         @Size(max = 100) Map<String, String> choices,
         Uses uses,
 
-        @Size(max = 60, message = "At most 60 bars, please.")
-        List<Double> stockM,
+        @Size(max = 60, message = "{wrong.MANY}") List<Double> stockM,
 
         Double kerfM) {
 
@@ -41,7 +40,7 @@ public record SheetRequest(
     static final double SPLICE_M = 0.02;
 
     CutKind cutKind() {
-        return Designs.ALL.sheet(kind).orElseThrow(() -> UserProblem.notFound("kind of antenna"));
+        return Designs.ALL.sheet(kind).orElseThrow(() -> UserProblem.notFound(Missing.KIND_OF_ANTENNA));
     }
 
     Inputs inputs() {
@@ -77,7 +76,7 @@ public record SheetRequest(
             Shape all = Shape.start(sheet.cutKind().dimensions(in));
             for (Map.Entry<String, Double> d : shape.entrySet()) {
                 if (!(d.getValue() >= 0) || Double.isInfinite(d.getValue())) {
-                    throw UserProblem.atField(d.getKey(), "A dimension must be 0 or more.");
+                    throw UserProblem.atField(d.getKey(), Refused.DIMENSION.of());
                 }
                 try {
                     all = all.with(d.getKey(), d.getValue());
@@ -106,15 +105,14 @@ public record SheetRequest(
 
         double[] values() {
             if (steps < 2 || steps > 15 || !(to > from)) {
-                throw UserProblem.atField("steps", "Vary it upward, in 2 to 15 values.");
+                throw UserProblem.atField("steps", Refused.STEPS.of());
             }
             Input varied = sheet.cutKind().inputs(sheet.frequencyHz()).stream()
                     .filter(i -> i.id().equals(input) && !i.isChoice())
                     .findFirst()
-                    .orElseThrow(() -> UserProblem.atField("input", "There is no number “" + input + "” here."));
+                    .orElseThrow(() -> UserProblem.atField("input", Refused.NO_SUCH_INPUT.of(input)));
             if (from < varied.lowest() * (1 - 1e-9) || to > varied.highest() * (1 + 1e-9)) {
-                throw UserProblem.atField(
-                        "input", "That is outside of what " + Words.ENGLISH.phrase(varied.title()) + " can be.");
+                throw UserProblem.atField("input", Refused.OUTSIDE.of(varied.title()));
             }
             double[] all = new double[steps];
             for (int i = 0; i < steps; i++) {

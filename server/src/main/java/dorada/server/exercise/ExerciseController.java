@@ -89,8 +89,7 @@ class ExerciseController {
     }
 
     record BeginExerciseRequest(
-            @NotNull(message = "Please choose what to practise on.")
-            @Size(max = 60, message = "At most 60 letters, please.")
+            @NotNull(message = "{wrong.PRACTICE}") @Size(max = 60, message = "{wrong.LETTERS}")
             String on) {}
 
     @PostMapping
@@ -108,8 +107,7 @@ class ExerciseController {
      * @param changeM metres by which the piece is made longer; of a change alone
      * @param suspect what is looked at; of a look alone
      */
-    record DeedRequest(
-            @NotNull(message = "Please say what you do.") Deed.What what, Double changeM, Condition suspect) {}
+    record DeedRequest(@NotNull(message = "{wrong.DEED}") Deed.What what, Double changeM, Condition suspect) {}
 
     @PostMapping("/{id}/deeds")
     ExerciseView doInExercise(

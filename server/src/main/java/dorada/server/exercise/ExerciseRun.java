@@ -7,6 +7,7 @@ import dorada.core.exercise.Score;
 import dorada.core.exercise.Standing;
 import dorada.core.simulation.Condition;
 import dorada.server.people.Person;
+import dorada.server.problem.Missing;
 import dorada.server.problem.UserProblem;
 import jakarta.persistence.CollectionTable;
 import jakarta.persistence.Column;
@@ -106,7 +107,9 @@ class ExerciseRun {
     /** @throws UserProblem where there is no such antenna any more */
     Exercise exercise() {
         return Exercise.kept(
-                Designs.ALL.installation(drawnFrom).orElseThrow(() -> UserProblem.notFound("practice installation")),
+                Designs.ALL
+                        .installation(drawnFrom)
+                        .orElseThrow(() -> UserProblem.notFound(Missing.PRACTICE_INSTALLATION)),
                 seed,
                 drift,
                 startM,

@@ -15,6 +15,7 @@ import dorada.server.people.PeopleService;
 import dorada.server.people.Person;
 import dorada.server.people.Role;
 import dorada.server.people.SignedIn;
+import dorada.server.problem.Missing;
 import dorada.server.problem.UserProblem;
 import java.time.Clock;
 import java.util.Comparator;
@@ -99,7 +100,7 @@ class Exercises {
         VirtualInstallation v = choices().stream()
                 .filter(c -> c.id().equals(id))
                 .findFirst()
-                .orElseThrow(() -> UserProblem.notFound("practice installation"));
+                .orElseThrow(() -> UserProblem.notFound(Missing.PRACTICE_INSTALLATION));
         long seed = onlySeed != null ? onlySeed : random.nextInt(SEEDS);
         Exercise drawn = Exercise.draw(v, seed, Watch.NOBODY);
         ExerciseRun kept = runs.save(new ExerciseRun(id, drawn, people.byId(by), clock.instant()));
@@ -110,7 +111,7 @@ class Exercises {
     Run byId(UUID id, SignedIn me) {
         ExerciseRun kept = runs.findById(id)
                 .filter(r -> me.role() == Role.LEAD || r.begunBy().id().equals(me.id()))
-                .orElseThrow(() -> UserProblem.notFound("exercise"));
+                .orElseThrow(() -> UserProblem.notFound(Missing.EXERCISE));
         return new Run(kept, attempt(kept));
     }
 
@@ -128,7 +129,7 @@ class Exercises {
     Run does(UUID id, Deed deed, SignedIn me) {
         Run run = byId(id, me);
         if (!run.kept.begunBy().id().equals(me.id())) {
-            throw UserProblem.notFound("exercise");
+            throw UserProblem.notFound(Missing.EXERCISE);
         }
         Attempt next = run.attempt.and(deed);
         run.kept.add(deed);

@@ -1,5 +1,6 @@
 package dorada.server.history;
 
+import dorada.server.problem.Missing;
 import dorada.server.problem.UserProblem;
 import dorada.server.words.OutcomeView;
 import jakarta.validation.constraints.NotNull;
@@ -38,7 +39,7 @@ class HistoryController {
                 .map(h -> new HappeningView(h.at(), h.by().orElse(null), OutcomeView.of(h.says())))
                 .toList();
         if (all.isEmpty()) {
-            throw UserProblem.notFound("installation");
+            throw UserProblem.notFound(Missing.INSTALLATION);
         }
         return all;
     }

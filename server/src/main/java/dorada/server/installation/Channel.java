@@ -16,24 +16,22 @@ import jakarta.validation.constraints.Size;
  * @param radio the name of another radio on the same antenna; absent or empty for the first
  */
 public record Channel(
-        @NotBlank(message = "Each channel needs a name.") @Size(max = 60, message = "At most 60 letters, please.")
+        @NotBlank(message = "{wrong.NAME}") @Size(max = 60, message = "{wrong.LETTERS}")
         String name,
 
         @NotNull
-        @DecimalMin(value = "1e6", message = "A channel lies between 1 and 1000 MHz.")
-        @DecimalMax(value = "1e9", message = "A channel lies between 1 and 1000 MHz.")
+        @DecimalMin(value = "1e6", message = "{wrong.FREQUENCY}")
+        @DecimalMax(value = "1e9", message = "{wrong.FREQUENCY}")
         double frequencyHz,
 
         @NotNull boolean primary,
 
         Use use,
 
-        @DecimalMin(value = "0.1", message = "A channel counts between 0.1 and 10 times.")
-        @DecimalMax(value = "10", message = "A channel counts between 0.1 and 10 times.")
+        @DecimalMin(value = "0.1", message = "{wrong.WEIGHT}") @DecimalMax(value = "10", message = "{wrong.WEIGHT}")
         Double weight,
 
-        @Size(max = 60, message = "At most 60 letters, please.")
-        String radio) {
+        @Size(max = 60, message = "{wrong.LETTERS}") String radio) {
 
     public Channel {
         use = use == null ? Use.BOTH : use;

@@ -147,7 +147,7 @@ class InstallationController {
     ResponseEntity<FitView> fit(
             @PathVariable AntennaKind kind, @RequestParam double lengthM, @RequestParam double[] hz) {
         if (!(lengthM > 0) || hz.length == 0 || !Arrays.stream(hz).allMatch(f -> f > 0 && Double.isFinite(f))) {
-            throw UserProblem.atField("hz", "A fit needs a length and at least one frequency, each above 0.");
+            throw UserProblem.atField("hz", Refused.FIT.of());
         }
         double atHz = WantedChannel.middleOfLowestBandHz(
                 Arrays.stream(hz).mapToObj(f -> new WantedChannel("", f, false)).toList());
@@ -164,12 +164,8 @@ class InstallationController {
 
     /** @param titles names in the shop of what gets the same plan, such as the other tractors of a fleet */
     record Copies(
-            @NotEmpty(message = "Please give at least one name.")
-            @Size(max = 50, message = "At most 50 at a time, please.")
-            List<
-                            @NotBlank(message = "Each needs a name.")
-                            @Size(max = 120, message = "At most 120 letters, please.") String>
-                    titles) {}
+            @NotEmpty(message = "{wrong.ONE_NAME}") @Size(max = 50, message = "{wrong.MANY}")
+            List<@NotBlank(message = "{wrong.NAME}") @Size(max = 120, message = "{wrong.LETTERS}") String> titles) {}
 
     /** The same plan for others of a fleet; nothing measured goes along. */
     @PostMapping("/installations/{id}/copies")

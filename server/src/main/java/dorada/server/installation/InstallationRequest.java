@@ -24,87 +24,76 @@ import java.util.UUID;
  * @param baseName what it is screwed or stuck onto
  */
 public record InstallationRequest(
-        @NotBlank(message = "Please give it a name that the shop will recognise.")
-        @Size(max = 160, message = "At most 160 letters, please.")
+        @NotBlank(message = "{wrong.SHOP_NAME}") @Size(max = 160, message = "{wrong.LETTERS}")
         String title,
 
-        @NotNull @Size(max = 160, message = "At most 160 letters, please.")
+        @NotNull @Size(max = 160, message = "{wrong.LETTERS}")
         String customer,
 
-        @NotNull(message = "Please choose what it is fitted to.")
-        Carrier carrier,
+        @NotNull(message = "{wrong.CARRIER}") Carrier carrier,
 
-        @NotNull @Size(max = 600, message = "At most 600 letters, please.")
+        @NotNull @Size(max = 600, message = "{wrong.LETTERS}")
         String carrierDetail,
 
-        @NotNull(message = "Please choose the kind of antenna.")
-        AntennaKind antennaKind,
+        @NotNull(message = "{wrong.KIND}") AntennaKind antennaKind,
 
-        @NotNull @Size(max = 600, message = "At most 600 letters, please.")
+        @NotNull @Size(max = 600, message = "{wrong.LETTERS}")
         String antennaDetail,
 
         @NotNull boolean oneWay,
 
         @NotNull
-        @DecimalMin(value = "0.0001", message = "The smallest step is at least 0.1 mm.")
-        @DecimalMax(value = "0.1", message = "The smallest step is at most 100 mm.")
+        @DecimalMin(value = "0.0001", message = "{wrong.STEP}")
+        @DecimalMax(value = "0.1", message = "{wrong.STEP}")
         double smallestStepM,
 
-        @DecimalMin(value = "0.02", message = "An element is at least 20 mm long.")
-        @DecimalMax(value = "20", message = "An element is at most 20 m long.")
+        @DecimalMin(value = "0.02", message = "{wrong.ELEMENT}") @DecimalMax(value = "20", message = "{wrong.ELEMENT}")
         Double startLengthM,
 
-        @DecimalMin(value = "0.01", message = "The shortest is at least 10 mm.")
-        @DecimalMax(value = "20", message = "The shortest is at most 20 m.")
+        @DecimalMin(value = "0.01", message = "{wrong.SHORTEST}")
+        @DecimalMax(value = "20", message = "{wrong.SHORTEST}")
         Double shortestLengthM,
 
-        @DecimalMin(value = "0.02", message = "The longest is at least 20 mm.")
-        @DecimalMax(value = "20", message = "The longest is at most 20 m.")
+        @DecimalMin(value = "0.02", message = "{wrong.LONGEST}") @DecimalMax(value = "20", message = "{wrong.LONGEST}")
         Double longestLengthM,
 
         @NotNull
-        @DecimalMin(value = "0.001", message = "Rated power lies between 1 mW and 2 kW.")
-        @DecimalMax(value = "2000", message = "Rated power lies between 1 mW and 2 kW.")
+        @DecimalMin(value = "0.001", message = "{wrong.POWER}")
+        @DecimalMax(value = "2000", message = "{wrong.POWER}")
         double ratedPowerW,
 
         @NotNull
-        @DecimalMin(value = "1.05", message = "The radio's SWR ceiling lies between 1.05 and 20.")
-        @DecimalMax(value = "20", message = "The radio's SWR ceiling lies between 1.05 and 20.")
+        @DecimalMin(value = "1.05", message = "{wrong.CEILING}")
+        @DecimalMax(value = "20", message = "{wrong.CEILING}")
         double swrCeiling,
 
-        @NotNull(message = "Please choose an acceptance rule.")
-        RuleName ruleName,
+        @NotNull(message = "{wrong.RULE}") RuleName ruleName,
 
         @NotNull
-        @DecimalMin(value = "1.05", message = "The limit lies between 1.05 and 10.")
-        @DecimalMax(value = "10", message = "The limit lies between 1.05 and 10.")
+        @DecimalMin(value = "1.05", message = "{wrong.LIMIT}")
+        @DecimalMax(value = "10", message = "{wrong.LIMIT}")
         double limitSwr,
 
-        @NotNull(message = "Please say where you measure.") ReferencePlane measuredAt,
+        @NotNull(message = "{wrong.MEASURED_AT}") ReferencePlane measuredAt,
 
-        @NotEmpty(message = "Please add at least one channel.")
-        @Size(max = 100, message = "At most 100 channels, please.")
+        @NotEmpty(message = "{wrong.CHANNEL}") @Size(max = 100, message = "{wrong.MANY}")
         List<@Valid Channel> channels,
 
-        @Size(max = 6, message = "At most six more radios, please.")
-        List<@Valid OtherRadio> otherRadios,
+        @Size(max = 6, message = "{wrong.MANY}") List<@Valid OtherRadio> otherRadios,
 
         String feedlineType,
 
-        @DecimalMin(value = "0.05", message = "A feedline is at least 5 cm long.")
-        @DecimalMax(value = "1000", message = "A feedline is at most 1 km long.")
+        @DecimalMin(value = "0.05", message = "{wrong.FEEDLINE}")
+        @DecimalMax(value = "1000", message = "{wrong.FEEDLINE}")
         Double feedlineLengthM,
 
         UUID radioId,
 
-        @Size(max = 160, message = "At most 160 letters, please.")
-        String carriedBy,
+        @Size(max = 160, message = "{wrong.LETTERS}") String carriedBy,
 
-        @Size(max = 160, message = "At most 160 letters, please.")
-        String antennaName,
+        @Size(max = 160, message = "{wrong.LETTERS}") String antennaName,
 
-        @Size(max = 160, message = "At most 160 letters, please.")
-        String baseName) {
+        @Size(max = 160, message = "{wrong.LETTERS}") String baseName) {
 
     /** What nobody named is named nothing: archives of before have no such names. */
     public InstallationRequest {

@@ -6,6 +6,7 @@ import dorada.core.ready.Method;
 import dorada.core.ready.Readiness;
 import dorada.core.ready.ReadyStep;
 import dorada.server.people.PeopleService;
+import dorada.server.problem.Missing;
 import dorada.server.problem.UserProblem;
 import dorada.server.shop.ArchivedPeople;
 import java.time.Clock;
@@ -83,14 +84,14 @@ public class InstallationService {
 
     @Transactional(readOnly = true)
     public Installation byId(UUID id) {
-        return installations.findById(id).orElseThrow(() -> UserProblem.notFound("installation"));
+        return installations.findById(id).orElseThrow(() -> UserProblem.notFound(Missing.INSTALLATION));
     }
 
     /** @throws UserProblem where there is no installation {@code id} */
     @Transactional(readOnly = true)
     public void requireKnown(UUID id) {
         if (!installations.existsById(id)) {
-            throw UserProblem.notFound("installation");
+            throw UserProblem.notFound(Missing.INSTALLATION);
         }
     }
 

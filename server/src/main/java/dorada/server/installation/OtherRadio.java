@@ -8,15 +8,15 @@ import jakarta.validation.constraints.Size;
 
 /** Another radio that shares the antenna. */
 public record OtherRadio(
-        @NotBlank(message = "Each radio needs a name.") @Size(max = 60, message = "At most 60 letters, please.")
+        @NotBlank(message = "{wrong.NAME}") @Size(max = 60, message = "{wrong.LETTERS}")
         String name,
 
         @NotNull
-        @DecimalMin(value = "0.001", message = "Rated power lies between 1 mW and 2 kW.")
-        @DecimalMax(value = "2000", message = "Rated power lies between 1 mW and 2 kW.")
+        @DecimalMin(value = "0.001", message = "{wrong.POWER}")
+        @DecimalMax(value = "2000", message = "{wrong.POWER}")
         double ratedPowerW,
 
         @NotNull
-        @DecimalMin(value = "1.05", message = "The radio's SWR ceiling lies between 1.05 and 20.")
-        @DecimalMax(value = "20", message = "The radio's SWR ceiling lies between 1.05 and 20.")
+        @DecimalMin(value = "1.05", message = "{wrong.CEILING}")
+        @DecimalMax(value = "20", message = "{wrong.CEILING}")
         double swrCeiling) {}

@@ -65,10 +65,9 @@ class ReadyController {
 
     /** @param answers to some of the steps or all */
     record ReadyRequest(
-            @NotNull(message = "Please say what it is read with.")
-            Method method,
+            @NotNull(message = "{wrong.READ_WITH}") Method method,
 
-            @NotNull @Size(max = 40, message = "At most 40 answers.")
+            @NotNull @Size(max = 40, message = "{wrong.MANY}")
             Map<ReadyStep, Readiness.Answer> answers) {}
 
     /** Of the visit that is open; answers of before are replaced. */

@@ -13,7 +13,8 @@ enum Refused implements OutcomeId {
     NO_SUCH_RADIO("radio"),
     LONGEST_BELOW_SHORTEST,
     SHORTER_ALREADY,
-    LONGER_ALREADY;
+    LONGER_ALREADY,
+    FIT;
 
     private final List<String> takes;
 

@@ -16,15 +16,15 @@ import jakarta.validation.constraints.Size;
  */
 @Embeddable
 public record SignedPart(
-        @NotBlank(message = "Each part needs a name.") @Size(max = 120, message = "At most 120 letters, please.")
+        @NotBlank(message = "{wrong.NAME}") @Size(max = 120, message = "{wrong.LETTERS}")
         String name,
 
         @Column(name = "length_m")
-        @DecimalMin(value = "-100", message = "A length lies within 100 m.")
-        @DecimalMax(value = "100", message = "A length lies within 100 m.")
+        @DecimalMin(value = "-100", message = "{wrong.LENGTH}")
+        @DecimalMax(value = "100", message = "{wrong.LENGTH}")
         Double lengthM,
 
-        @NotNull @Size(max = 300, message = "At most 300 letters, please.")
+        @NotNull @Size(max = 300, message = "{wrong.LETTERS}")
         String note) {
 
     public SignedPart {

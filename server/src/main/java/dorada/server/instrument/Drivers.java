@@ -22,13 +22,12 @@ class Drivers {
     /** @param id null for the network, as before there were others */
     AnalyserDriver chosen(String id) {
         String wanted = id == null ? ScpiOverTcp.ID : id;
-        return find(wanted).orElseThrow(() -> UserProblem.atField("driver", "There is no driver \"" + wanted + "\"."));
+        return find(wanted).orElseThrow(() -> UserProblem.atField("driver", Refused.NO_SUCH_DRIVER.of(wanted)));
     }
 
     /** Of a stored instrument. */
     AnalyserDriver byId(String id) {
-        return find(id).orElseThrow(
-                        () -> UserProblem.conflict("This instrument's driver is not part of this program."));
+        return find(id).orElseThrow(() -> UserProblem.conflict(Refused.DRIVER_GONE.of()));
     }
 
     private Optional<AnalyserDriver> find(String id) {

@@ -90,7 +90,7 @@ class InstrumentController {
     @PostMapping("/{id}/raw-sweep")
     TraceData rawSweep(@PathVariable String id, @Valid @RequestBody RawSweepRequest request) {
         if (!(request.startHz > 0) || !(request.stopHz > request.startHz)) {
-            throw UserProblem.atField("startHz", "A sweep starts above 0 MHz and stops above its start.");
+            throw UserProblem.atField("startHz", Refused.SPAN.of());
         }
         return TraceData.of(instruments.rawSweep(
                 id,

@@ -21,20 +21,19 @@ import java.util.Optional;
 record InstrumentRequest(
         @NotNull long version,
 
-        @NotBlank(message = "Please give the instrument a name.") @Size(max = 80, message = "At most 80 letters.")
+        @NotBlank(message = "{wrong.NAME}") @Size(max = 80, message = "{wrong.LETTERS}")
         String name,
 
-        @Size(max = 30, message = "There is no such driver.")
-        String driver,
+        @Size(max = 30, message = "{wrong.NO_SUCH_DRIVER}") String driver,
 
-        @Size(max = 120, message = "At most 120 letters.") String host,
+        @Size(max = 120, message = "{wrong.LETTERS}") String host,
         Integer port,
-        @Size(max = 120, message = "At most 120 letters.") String serialPort,
+        @Size(max = 120, message = "{wrong.LETTERS}") String serialPort,
         Integer baud,
         Double lowestHz,
         Double highestHz,
         Integer mostPoints,
-        @NotNull(message = "The command texts are missing.") CommandProfile profile) {
+        @NotNull(message = "{wrong.COMMAND_TEXTS}") CommandProfile profile) {
 
     AnalyserDriver.Place place() {
         return new AnalyserDriver.Place(
@@ -52,13 +51,13 @@ record InstrumentRequest(
         if (lowestHz == null || highestHz == null || mostPoints == null) {
             throw UserProblem.atField(
                     lowestHz == null ? "lowestHz" : highestHz == null ? "highestHz" : "mostPoints",
-                    "Its lowest and highest frequency and its most points: all three, or none where you don't know them.");
+                    Refused.ALL_THREE_LIMITS.of());
         }
         if (!(lowestHz > 0) || !(highestHz > lowestHz) || highestHz.isInfinite()) {
-            throw UserProblem.atField("highestHz", "It covers from a frequency above 0 to a higher one.");
+            throw UserProblem.atField("highestHz", Refused.COVERS_NOTHING.of());
         }
         if (mostPoints < 2) {
-            throw UserProblem.atField("mostPoints", "A sweep has 2 points or more.");
+            throw UserProblem.atField("mostPoints", Refused.TWO_POINTS.of());
         }
         return Optional.of(new AnalyserLimits(new Span(lowestHz, highestHz), mostPoints));
     }

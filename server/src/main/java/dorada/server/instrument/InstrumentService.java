@@ -11,6 +11,7 @@ import dorada.core.simulation.StandInAnalyser;
 import dorada.core.sweep.Sweep;
 import dorada.server.people.PeopleService;
 import dorada.server.people.Role;
+import dorada.server.problem.Missing;
 import dorada.server.problem.UserProblem;
 import dorada.server.removed.Removable;
 import dorada.server.removed.RemovedKind;
@@ -178,11 +179,11 @@ public class InstrumentService implements Shelf {
                 .findByNameIgnoreCaseAndRemovedAtIsNull(r.name().strip())
                 .filter(other -> !other.id().equals(i.id()))
                 .ifPresent(other -> {
-                    throw UserProblem.atField("name", "There is an instrument \"" + other.name() + "\" already.");
+                    throw UserProblem.atField("name", Refused.NAME_TAKEN.of(other.name()));
                 });
         String profile = json.writeValueAsString(r.profile());
         if (profile.length() > LONGEST_PROFILE) {
-            throw UserProblem.atField("profile", "The command texts are too long.");
+            throw UserProblem.atField("profile", Refused.COMMANDS_TOO_LONG.of());
         }
         AnalyserDriver driver = drivers.chosen(r.driver());
         AnalyserDriver.Place place = r.place();
@@ -195,12 +196,12 @@ public class InstrumentService implements Shelf {
         return instruments
                 .findById(id)
                 .filter(i -> i.removedAt().isEmpty())
-                .orElseThrow(() -> UserProblem.notFound("instrument"));
+                .orElseThrow(() -> UserProblem.notFound(Missing.INSTRUMENT));
     }
 
     InstrumentView requireKnown(String id) {
         if (id == null || id.isBlank()) {
-            throw UserProblem.atField("instrument", "Which instrument is to sweep?");
+            throw UserProblem.atField("instrument", Refused.WHICH.of());
         }
         return STAND_IN.equals(id) && stand.port() > 0 ? standIn() : view(byId(number(id)));
     }
@@ -235,7 +236,7 @@ public class InstrumentService implements Shelf {
         try {
             return UUID.fromString(id);
         } catch (IllegalArgumentException e) {
-            throw UserProblem.notFound("instrument");
+            throw UserProblem.notFound(Missing.INSTRUMENT);
         }
     }
 

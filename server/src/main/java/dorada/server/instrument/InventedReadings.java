@@ -25,10 +25,7 @@ public class InventedReadings {
     /** @throws UserProblem where they are not recorded here */
     public void require() {
         if (!areRecorded) {
-            throw UserProblem.atField(
-                    "instrument",
-                    "The simulated analyser is for practice; its readings do not enter the shop's records. Choose an"
-                            + " analyser, a file or a meter.");
+            throw UserProblem.atField("instrument", Refused.INVENTED.of());
         }
     }
 

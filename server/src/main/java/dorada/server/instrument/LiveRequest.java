@@ -38,10 +38,10 @@ record LiveRequest(
     LiveRequest checked() {
         span();
         if (points < 2 || points > AnalyserLimits.MOST_POINTS) {
-            throw UserProblem.atField("points", "Points: 2 to " + AnalyserLimits.MOST_POINTS + ".");
+            throw UserProblem.atField("points", Refused.POINTS.of(AnalyserLimits.MOST_POINTS));
         }
         if (averages < 1 || averages > MOST_AVERAGES) {
-            throw UserProblem.atField("averages", "Averages: 1 to " + MOST_AVERAGES + ".");
+            throw UserProblem.atField("averages", Refused.AVERAGES.of(MOST_AVERAGES));
         }
         return this;
     }

@@ -10,6 +10,7 @@ import dorada.core.sweep.Reading;
 import dorada.core.sweep.Sweep;
 import dorada.core.sweep.SweepAnalysis;
 import dorada.server.calibration.Calibrations;
+import dorada.server.problem.Missing;
 import dorada.server.problem.UserProblem;
 import dorada.server.words.OutcomeView;
 import jakarta.annotation.PreDestroy;
@@ -243,7 +244,7 @@ class LiveService {
                 .filter(l -> l.owner.equals(owner) && l.listener == null)
                 .forEach(l -> l.over = true);
         if (all.size() >= MOST) {
-            throw UserProblem.conflict("Too many are sweeping at once. Stop one, or try again in a minute.");
+            throw UserProblem.conflict(Refused.TOO_MANY_SWEEP.of());
         }
         Live live = new Live(
                 owner,
@@ -259,7 +260,7 @@ class LiveService {
     LiveView change(UUID id, UUID owner, LiveRequest settings) {
         Live live = mine(id, owner);
         if (!live.settings.instrument().equals(settings.instrument())) {
-            throw UserProblem.atField("instrument", "Stop this sweep before another instrument is taken.");
+            throw UserProblem.atField("instrument", Refused.STOP_FIRST.of());
         }
         live.set(settings.checked());
         return new LiveView(id, settings);
@@ -286,7 +287,7 @@ class LiveService {
     private Live mine(UUID id, UUID owner) {
         Live live = all.get(id);
         if (live == null || !live.owner.equals(owner)) {
-            throw UserProblem.notFound("running sweep");
+            throw UserProblem.notFound(Missing.RUNNING_SWEEP);
         }
         return live;
     }

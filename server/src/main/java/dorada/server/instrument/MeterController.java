@@ -55,7 +55,7 @@ class MeterController {
 
         Settings settings() {
             if (!(frequencyHz >= LOWEST_HZ && frequencyHz <= HIGHEST_HZ)) {
-                throw UserProblem.atField("frequencyHz", "The radios of the bench send on 1 to 3000 MHz.");
+                throw UserProblem.atField("frequencyHz", Refused.BENCH_RADIOS.of());
             }
             try {
                 return new Settings(
@@ -99,8 +99,7 @@ class MeterController {
     @PostMapping("/needle")
     CarrierView needle(@Valid @RequestBody Dials dials) {
         if (dials.powerW > dials.meterRangeW) {
-            throw UserProblem.atField(
-                    "meterRangeW", "The needle pegs on this range. Switch to a higher one, or lower the power.");
+            throw UserProblem.atField("meterRangeW", Refused.NEEDLE_PEGS.of());
         }
         Carrier c = stand.meters().carrier(dials.settings());
         return new CarrierView(c.frequencyHz(), c.forwardW());

@@ -36,7 +36,7 @@ public class PracticeBench {
         StandIn antenna = Designs.ALL.of(under.kind()).standIn(under.bandsHz(), installation.standInSeed());
         double lengthM = (under.startM() == null ? antenna.startLengthM() : under.startM()) + changedM;
         if (lengthM < SHORTEST_M) {
-            throw UserProblem.atField("changeM", "That would leave nothing of the antenna. Please check the change.");
+            throw UserProblem.atField("changeM", Refused.NOTHING_LEFT.of());
         }
         return sweep(installation, antenna, lengthM, secondM, installation.standInSeed() * 1009 + pass, span, points);
     }

@@ -78,7 +78,7 @@ class PracticeController {
     BenchState set(@Valid @RequestBody BenchState wanted) {
         VirtualInstallation v = Designs.ALL
                 .installation(wanted.installation)
-                .orElseThrow(() -> UserProblem.atField("installation", "There is no such practice installation."));
+                .orElseThrow(() -> UserProblem.atField("installation", Refused.NO_SUCH_PRACTICE.of()));
         try {
             stand.bench()
                     .set(new Bench.State(

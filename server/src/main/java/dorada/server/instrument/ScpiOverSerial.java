@@ -34,10 +34,10 @@ class ScpiOverSerial implements AnalyserDriver {
     @Override
     public void require(Place place) {
         if (!PORT.matcher(place.serialPort()).matches()) {
-            throw UserProblem.atField("serialPort", "Which serial port of this machine? Such as COM3 or /dev/ttyUSB0.");
+            throw UserProblem.atField("serialPort", Refused.WHICH_SERIAL_PORT.of());
         }
         if (place.baud() < SLOWEST || place.baud() > FASTEST) {
-            throw UserProblem.atField("baud", "Bits a second: " + SLOWEST + " to " + FASTEST + ", as its manual says.");
+            throw UserProblem.atField("baud", Refused.BAUD.of(SLOWEST, FASTEST));
         }
     }
 

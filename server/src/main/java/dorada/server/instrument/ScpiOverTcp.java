@@ -28,10 +28,10 @@ class ScpiOverTcp implements AnalyserDriver {
     @Override
     public void require(Place place) {
         if (place.host().isBlank()) {
-            throw UserProblem.atField("host", "Where is it? A name or number on the network.");
+            throw UserProblem.atField("host", Refused.WHERE.of());
         }
         if (place.port() < 1 || place.port() > HIGHEST_PORT) {
-            throw UserProblem.atField("port", "A port lies between 1 and 65535.");
+            throw UserProblem.atField("port", Refused.PORT.of());
         }
     }
 

@@ -2,6 +2,7 @@ package dorada.server.job;
 
 import dorada.core.wire.Watch;
 import dorada.server.job.JobView.State;
+import dorada.server.problem.Missing;
 import dorada.server.problem.UserProblem;
 import jakarta.annotation.PreDestroy;
 import java.net.URI;
@@ -70,7 +71,7 @@ public class JobService {
         Instant now = clock.instant();
         jobs.values().removeIf(j -> j.isOver() && j.begun.isBefore(now.minus(KEPT)));
         if (jobs.values().stream().filter(j -> !j.isOver()).count() >= MOST_WAITING) {
-            throw UserProblem.conflict("Too many computations are waiting. Stop one, or try again in a minute.");
+            throw UserProblem.conflict(Refused.TOO_MANY.of());
         }
         Job job = new Job(owner, now);
         jobs.put(job.id, job);
@@ -129,7 +130,7 @@ public class JobService {
     private Job mine(UUID id, UUID owner) {
         Job job = jobs.get(id);
         if (job == null || !job.owner.equals(owner)) {
-            throw UserProblem.notFound("computation");
+            throw UserProblem.notFound(Missing.COMPUTATION);
         }
         return job;
     }

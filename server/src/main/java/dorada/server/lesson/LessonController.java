@@ -61,9 +61,8 @@ class LessonController {
     List<LessonView> lessonsPlanned(
             @RequestParam AntennaKind kind,
             @RequestParam Carrier carrier,
-            @RequestParam(defaultValue = "") @Size(max = 600, message = "At most 600 letters, please.") String mount,
-            @RequestParam(defaultValue = "") @Size(max = 600, message = "At most 600 letters, please.")
-                    String antenna) {
+            @RequestParam(defaultValue = "") @Size(max = 600, message = "{wrong.LETTERS}") String mount,
+            @RequestParam(defaultValue = "") @Size(max = 600, message = "{wrong.LETTERS}") String antenna) {
         // A lesson knows no bands.
         return views(lessons.of(new Traits(kind, Double.NaN, carrier, mount, antenna)));
     }

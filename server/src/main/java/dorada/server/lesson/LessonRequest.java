@@ -20,17 +20,16 @@ record LessonRequest(
         @NotNull UUID requestKey,
         @NotNull long version,
 
-        @NotBlank(message = "Please say in a sentence what whoever fits the next one should know.")
-        @Size(max = 600, message = "At most 600 letters, please.")
+        @NotBlank(message = "{wrong.LESSON}") @Size(max = 600, message = "{wrong.LETTERS}")
         String says,
 
         AntennaKind kind,
         Carrier carrier,
 
-        @NotNull @Size(max = 200, message = "At most 200 letters, please.")
+        @NotNull @Size(max = 200, message = "{wrong.LETTERS}")
         String mount,
 
-        @NotNull @Size(max = 200, message = "At most 200 letters, please.")
+        @NotNull @Size(max = 200, message = "{wrong.LETTERS}")
         String part,
 
         UUID installationId) {

@@ -5,6 +5,7 @@ import dorada.core.book.Traits;
 import dorada.server.installation.Installation;
 import dorada.server.installation.InstallationService;
 import dorada.server.people.PeopleService;
+import dorada.server.problem.Missing;
 import dorada.server.problem.UserProblem;
 import dorada.server.removed.RemovedKind;
 import dorada.server.removed.Shelf;
@@ -127,6 +128,6 @@ class Lessons implements Shelf {
     private ShopLesson byId(UUID id) {
         return lessons.findById(id)
                 .filter(l -> l.removedAt().isEmpty())
-                .orElseThrow(() -> UserProblem.notFound("lesson"));
+                .orElseThrow(() -> UserProblem.notFound(Missing.LESSON));
     }
 }

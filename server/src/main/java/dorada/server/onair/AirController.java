@@ -60,9 +60,7 @@ class AirController {
         return onAir.begin(id, request, me.id());
     }
 
-    record HeardRequest(
-            @NotNull(message = "Please say how it was heard.")
-            Report report) {}
+    record HeardRequest(@NotNull(message = "{wrong.REPORT}") Report report) {}
 
     @PutMapping("/comparisons/{comparisonId}/trials/{number}")
     AirView heard(

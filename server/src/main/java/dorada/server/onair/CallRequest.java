@@ -20,29 +20,29 @@ import jakarta.validation.constraints.Size;
  */
 @Embeddable
 record CallRequest(
-        @NotBlank(message = "Please say who was called.") @Size(max = 120, message = "At most 120 letters, please.")
+        @NotBlank(message = "{wrong.CALLED}") @Size(max = 120, message = "{wrong.LETTERS}")
         String station,
 
         @NotNull
-        @DecimalMin(value = "1e6", message = "A frequency lies between 1 and 3000 MHz.")
-        @DecimalMax(value = "3e9", message = "A frequency lies between 1 and 3000 MHz.")
+        @DecimalMin(value = "1e6", message = "{wrong.FREQUENCY}")
+        @DecimalMax(value = "3e9", message = "{wrong.FREQUENCY}")
         double frequencyHz,
 
         @Column(name = "distance_m")
-        @DecimalMin(value = "0", message = "A distance is 0 or more.")
-        @DecimalMax(value = "20e6", message = "That is farther than half around the earth.")
+        @DecimalMin(value = "0", message = "{wrong.NOT_NEGATIVE}")
+        @DecimalMax(value = "20e6", message = "{wrong.TOO_FAR}")
         Double distanceM,
 
         @NotNull
         @Column(name = "power_w")
-        @DecimalMin(value = "0.001", message = "Power lies between 1 mW and 2 kW.")
-        @DecimalMax(value = "2000", message = "Power lies between 1 mW and 2 kW.")
+        @DecimalMin(value = "0.001", message = "{wrong.POWER}")
+        @DecimalMax(value = "2000", message = "{wrong.POWER}")
         double powerW,
 
         @NotNull boolean oldAntenna,
 
-        @NotNull(message = "Please say how it was heard.") @Enumerated(EnumType.STRING) @Column(length = 20)
+        @NotNull(message = "{wrong.REPORT}") @Enumerated(EnumType.STRING) @Column(length = 20)
         Report report,
 
-        @NotNull @Size(max = 600, message = "At most 600 letters, please.")
+        @NotNull @Size(max = 600, message = "{wrong.LETTERS}")
         String note) {}

@@ -15,24 +15,21 @@ import java.util.List;
  * @param place where is called from and who hears: the same for all
  */
 record ComparisonRequest(
-        @NotNull @Size(max = 300, message = "At most 300 letters, please.")
+        @NotNull @Size(max = 300, message = "{wrong.LETTERS}")
         String place,
 
         @NotNull
-        @DecimalMin(value = "0.001", message = "Power lies between 1 mW and 2 kW.")
-        @DecimalMax(value = "2000", message = "Power lies between 1 mW and 2 kW.")
+        @DecimalMin(value = "0.001", message = "{wrong.POWER}")
+        @DecimalMax(value = "2000", message = "{wrong.POWER}")
         double powerW,
 
         @NotNull
-        @DecimalMin(value = "1e6", message = "A frequency lies between 1 and 3000 MHz.")
-        @DecimalMax(value = "3e9", message = "A frequency lies between 1 and 3000 MHz.")
+        @DecimalMin(value = "1e6", message = "{wrong.FREQUENCY}")
+        @DecimalMax(value = "3e9", message = "{wrong.FREQUENCY}")
         double frequencyHz,
 
-        @NotNull @Size(min = 2, max = 6, message = "Two to six antennas can be compared.")
-        List<
-                        @NotBlank(message = "Each antenna needs a name.")
-                        @Size(max = 120, message = "At most 120 letters, please.") String>
-                antennas,
+        @NotNull @Size(min = 2, max = 6, message = "{wrong.HOW_MANY}")
+        List<@NotBlank(message = "{wrong.NAME}") @Size(max = 120, message = "{wrong.LETTERS}") String> antennas,
 
-        @NotNull @Min(value = 1, message = "At least one round.") @Max(value = 30, message = "At most 30 rounds.")
+        @NotNull @Min(value = 1, message = "{wrong.ROUNDS}") @Max(value = 30, message = "{wrong.ROUNDS}")
         int rounds) {}

@@ -7,6 +7,7 @@ import dorada.core.outcome.Outcome;
 import dorada.core.outcome.Refusal;
 import dorada.server.installation.InstallationService;
 import dorada.server.people.PeopleService;
+import dorada.server.problem.Missing;
 import dorada.server.problem.UserProblem;
 import java.security.SecureRandom;
 import java.time.Clock;
@@ -86,7 +87,7 @@ public class OnAir {
 
     AirView takeBack(UUID installationId, UUID callId, UUID by) {
         calls.findByIdAndInstallationId(callId, installationId)
-                .orElseThrow(() -> UserProblem.notFound("call"))
+                .orElseThrow(() -> UserProblem.notFound(Missing.CALL))
                 .takeBack(people.byId(by), clock.instant());
         return of(installationId);
     }
@@ -130,20 +131,20 @@ public class OnAir {
                 .clipId()
                 .flatMap(clips::findById)
                 .map(AirClip::wav)
-                .orElseThrow(() -> UserProblem.notFound("clip"));
+                .orElseThrow(() -> UserProblem.notFound(Missing.CLIP));
     }
 
     @Transactional(readOnly = true)
     AirComparison comparison(UUID installationId, UUID comparisonId) {
         return comparisons
                 .findByIdAndInstallationId(comparisonId, installationId)
-                .orElseThrow(() -> UserProblem.notFound("comparison"));
+                .orElseThrow(() -> UserProblem.notFound(Missing.COMPARISON));
     }
 
     private AirTrial trial(UUID installationId, UUID comparisonId, int number) {
         List<AirTrial> trials = comparison(installationId, comparisonId).trials();
         if (number < 1 || number > trials.size()) {
-            throw UserProblem.notFound("trial");
+            throw UserProblem.notFound(Missing.TRIAL);
         }
         return trials.get(number - 1);
     }

@@ -13,21 +13,20 @@ import jakarta.validation.constraints.Size;
 record StationRequest(
         @NotNull long version,
 
-        @NotBlank(message = "Please give the station a name.")
-        @Size(max = 120, message = "At most 120 letters, please.")
+        @NotBlank(message = "{wrong.NAME}") @Size(max = 120, message = "{wrong.LETTERS}")
         String name,
 
-        @DecimalMin(value = "1e6", message = "A station's frequency lies between 1 and 3000 MHz.")
-        @DecimalMax(value = "3e9", message = "A station's frequency lies between 1 and 3000 MHz.")
+        @DecimalMin(value = "1e6", message = "{wrong.FREQUENCY}")
+        @DecimalMax(value = "3e9", message = "{wrong.FREQUENCY}")
         Double frequencyHz,
 
-        @DecimalMin(value = "0", message = "A distance is 0 or more.")
-        @DecimalMax(value = "20e6", message = "That is farther than half around the earth.")
+        @DecimalMin(value = "0", message = "{wrong.NOT_NEGATIVE}")
+        @DecimalMax(value = "20e6", message = "{wrong.TOO_FAR}")
         Double distanceM,
 
-        @DecimalMin(value = "0", message = "A height is 0 or more.")
-        @DecimalMax(value = "9000", message = "A height is 9000 m at the most.")
+        @DecimalMin(value = "0", message = "{wrong.NOT_NEGATIVE}")
+        @DecimalMax(value = "9000", message = "{wrong.MOST_M}")
         Double heightM,
 
-        @NotNull @Size(max = 600, message = "At most 600 letters, please.")
+        @NotNull @Size(max = 600, message = "{wrong.LETTERS}")
         String note) {}

@@ -1,6 +1,7 @@
 package dorada.server.onair;
 
 import dorada.server.people.PeopleService;
+import dorada.server.problem.Missing;
 import dorada.server.problem.UserProblem;
 import dorada.server.removed.Removable;
 import dorada.server.removed.RemovedKind;
@@ -59,7 +60,7 @@ public class Stations implements Shelf {
     }
 
     private Station byId(UUID id) {
-        return stations.findById(id).orElseThrow(() -> UserProblem.notFound("station"));
+        return stations.findById(id).orElseThrow(() -> UserProblem.notFound(Missing.STATION));
     }
 
     @Override

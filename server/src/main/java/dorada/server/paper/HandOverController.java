@@ -82,7 +82,7 @@ class HandOverController {
      */
     @GetMapping(path = "/api/hand-overs", produces = MediaType.APPLICATION_PDF_VALUE)
     ResponseEntity<byte[]> folder(
-            @RequestParam @Size(max = 200, message = "At most 200 letters, please.") String customer,
+            @RequestParam @Size(max = 200, message = "{wrong.LETTERS}") String customer,
             @RequestParam(defaultValue = "A4") PaperFormat format,
             @RequestParam(defaultValue = "EN") Language language,
             @RequestParam(defaultValue = "MM") Lengths unit,

@@ -34,11 +34,7 @@ class LoginLimit {
         for (Bucket bucket : of(login, address)) {
             if (bucket.getAvailableTokens() < 1) {
                 long seconds = 1 + bucket.estimateAbilityToConsume(1).getNanosToWaitForRefill() / 1_000_000_000;
-                throw UserProblem.tooMany(
-                        "password",
-                        seconds,
-                        "Too many wrong passwords. Please wait " + seconds
-                                + " seconds, or ask the lead for a new one.");
+                throw UserProblem.tooMany("password", seconds, Refused.TOO_MANY_TRIES.of(seconds));
             }
         }
     }

@@ -7,14 +7,13 @@ import jakarta.validation.constraints.Size;
 
 /** What a new login needs; the role is taken from the request only where a lead adds somebody. */
 record NewPerson(
-        @NotNull(message = "Please type a login.")
-        @Pattern(regexp = "[A-Za-z0-9._-]{2,60}", message = "A login has 2 to 60 letters, digits, dots or dashes.")
+        @NotNull(message = "{wrong.TYPE_LOGIN}") @Pattern(regexp = "[A-Za-z0-9._-]{2,60}", message = "{wrong.LOGIN}")
         String login,
 
-        @NotBlank(message = "Please type a name.") @Size(max = 120, message = "A name has at most 120 letters.")
+        @NotBlank(message = "{wrong.PERSON}") @Size(max = 120, message = "{wrong.LETTERS}")
         String displayName,
 
-        @NotNull(message = "Please choose a password.") @Size(max = 200, message = "A password has at most 72 bytes.")
+        @NotNull(message = "{wrong.CHOOSE_PASSWORD}") @Size(max = 200, message = "{wrong.PASSWORD}")
         String password,
 
         Role role) {}

@@ -76,19 +76,16 @@ final class PasswordRules {
         String text = password == null ? "" : password;
         String plain = text.strip().toLowerCase(Locale.ROOT);
         if (plain.codePointCount(0, plain.length()) < LEAST_LETTERS) {
-            throw UserProblem.atField(field, "A password has at least 8 characters, blanks at its ends not counted.");
+            throw UserProblem.atField(field, Refused.PASSWORD_TOO_SHORT.of(LEAST_LETTERS));
         }
         int bytes = text.getBytes(StandardCharsets.UTF_8).length;
         if (bytes > MOST_BYTES) {
-            throw UserProblem.atField(
-                    field,
-                    "A password has at most 72 bytes, and this one has " + bytes
-                            + ": letters like ñ count as two, signs as three or four.");
+            throw UserProblem.atField(field, Refused.PASSWORD_TOO_LONG.of(MOST_BYTES, bytes));
         }
         if (COMMON.contains(plain)
                 || plain.equals(login.toLowerCase(Locale.ROOT))
                 || plain.chars().distinct().count() < 3) {
-            throw UserProblem.atField(field, "This password is among the first that are tried. Please choose another.");
+            throw UserProblem.atField(field, Refused.PASSWORD_COMMON.of());
         }
     }
 }

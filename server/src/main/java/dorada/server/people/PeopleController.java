@@ -35,11 +35,10 @@ class PeopleController {
 
     /** @param active false for somebody who leaves */
     record Change(
-            @NotBlank(message = "Please type a name.") @Size(max = 120, message = "A name has at most 120 letters.")
+            @NotBlank(message = "{wrong.PERSON}") @Size(max = 120, message = "{wrong.LETTERS}")
             String displayName,
 
-            @NotNull(message = "Please choose what this person may do.")
-            Role role,
+            @NotNull(message = "{wrong.ROLE}") Role role,
 
             @NotNull boolean active) {}
 
@@ -49,7 +48,7 @@ class PeopleController {
     }
 
     record NewPassword(
-            @NotNull(message = "Please choose a password.") String password) {}
+            @NotNull(message = "{wrong.CHOOSE_PASSWORD}") String password) {}
 
     /** For who forgot theirs; their sessions and tokens end. */
     @PostMapping("/{id}/password")
@@ -67,7 +66,7 @@ class PeopleController {
     @ResponseStatus(HttpStatus.CREATED)
     PersonView add(@Valid @RequestBody NewPerson person) {
         if (person.role() == null) {
-            throw UserProblem.atField("role", "Please choose what this person may do.");
+            throw UserProblem.atField("role", Refused.ROLE.of());
         }
         return PersonView.of(people.add(person.login(), person.displayName(), person.role(), person.password()));
     }

@@ -1,5 +1,6 @@
 package dorada.server.people;
 
+import dorada.server.problem.Missing;
 import dorada.server.problem.UserProblem;
 import java.nio.charset.StandardCharsets;
 import java.security.MessageDigest;
@@ -64,7 +65,7 @@ public class PeopleService implements UserDetailsService {
 
     @Transactional(readOnly = true)
     public Person byId(UUID id) {
-        return people.findById(id).orElseThrow(() -> UserProblem.notFound("person"));
+        return people.findById(id).orElseThrow(() -> UserProblem.notFound(Missing.PERSON));
     }
 
     /**
@@ -73,7 +74,7 @@ public class PeopleService implements UserDetailsService {
      */
     public synchronized Person addFirst(String login, String displayName, String password) {
         if (!isEmpty()) {
-            throw UserProblem.conflict("This shop has its logins already. Ask the lead for one.");
+            throw UserProblem.conflict(Refused.HAS_LOGINS.of());
         }
         Optional<Person> known = people.findByLogin(normalised(login)).filter(p -> !p.isActive());
         if (known.isPresent()) {
@@ -86,7 +87,7 @@ public class PeopleService implements UserDetailsService {
     public Person add(String login, String displayName, Role role, String password) {
         PasswordRules.require("password", password, login);
         if (people.findByLogin(normalised(login)).isPresent()) {
-            throw UserProblem.atField("login", "The login \"" + normalised(login) + "\" is taken.");
+            throw UserProblem.atField("login", Refused.LOGIN_TAKEN.of(normalised(login)));
         }
         return people.saveAndFlush(
                 new Person(normalised(login), displayName.strip(), role, encoder.encode(password), clock.instant()));
@@ -94,7 +95,7 @@ public class PeopleService implements UserDetailsService {
 
     @Transactional(readOnly = true)
     public Person loadPerson(String login) {
-        return people.findByLogin(normalised(login)).orElseThrow(() -> UserProblem.notFound("person"));
+        return people.findByLogin(normalised(login)).orElseThrow(() -> UserProblem.notFound(Missing.PERSON));
     }
 
     /** Somebody of an archive: who has this login here, else a name that can't sign in. */
@@ -123,7 +124,7 @@ public class PeopleService implements UserDetailsService {
         Person person = byId(id);
         boolean wasLead = person.isActive() && person.role() == Role.LEAD;
         if (wasLead && (role != Role.LEAD || !active) && people.countByRoleAndActiveTrue(Role.LEAD) == 1) {
-            throw UserProblem.conflict("This is the shop's only lead. Make somebody else a lead first.");
+            throw UserProblem.conflict(Refused.ONLY_LEAD.of());
         }
         person.change(displayName.strip(), role, active);
         if (!active) {
@@ -175,7 +176,7 @@ public class PeopleService implements UserDetailsService {
     void revoke(SignedIn by, UUID tokenId) {
         AccessToken token = tokens.findById(tokenId)
                 .filter(t -> t.person().id().equals(by.id()) || by.role() == Role.LEAD)
-                .orElseThrow(() -> UserProblem.notFound("access token"));
+                .orElseThrow(() -> UserProblem.notFound(Missing.ACCESS_TOKEN));
         tokens.delete(token);
     }
 

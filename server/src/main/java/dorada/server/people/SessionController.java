@@ -53,10 +53,9 @@ class SessionController {
     }
 
     record Credentials(
-            @NotBlank(message = "Please type your login.") String login,
+            @NotBlank(message = "{wrong.YOUR_LOGIN}") String login,
 
-            @NotBlank(message = "Please type your password.")
-            String password) {}
+            @NotBlank(message = "{wrong.YOUR_PASSWORD}") String password) {}
 
     /** Who is signed in; 204 for nobody, which is no error: every first visit asks. */
     @GetMapping
@@ -75,7 +74,7 @@ class SessionController {
                     UsernamePasswordAuthenticationToken.unauthenticated(credentials.login(), credentials.password()));
         } catch (AuthenticationException e) {
             limit.wrong(credentials.login(), address);
-            throw UserProblem.atField("password", "Login and password do not belong together.");
+            throw UserProblem.atField("password", Refused.NOT_TOGETHER.of());
         }
         // A session from before the login must not live on after it.
         HttpSession before = request.getSession(false);
@@ -93,10 +92,9 @@ class SessionController {
 
     /** @param current the password of now, so that an open screen is not enough */
     record PasswordChange(
-            @NotBlank(message = "Please type your password of now.")
-            String current,
+            @NotBlank(message = "{wrong.PASSWORD_NOW}") String current,
 
-            @NotBlank(message = "Please choose a password.") String password) {}
+            @NotBlank(message = "{wrong.CHOOSE_PASSWORD}") String password) {}
 
     /** This session goes on; all others of the same person end. */
     @PostMapping("/password")
@@ -107,12 +105,12 @@ class SessionController {
             HttpServletRequest request,
             HttpServletResponse response) {
         if (BearerTokenFilter.hasToken(request)) {
-            throw UserProblem.forbidden("A token can't change a password: sign in for that.");
+            throw UserProblem.forbidden(Refused.TOKEN_NO_PASSWORD.of());
         }
         limit.require(me.getUsername(), request.getRemoteAddr());
         if (!people.isPassword(me.id(), change.current)) {
             limit.wrong(me.getUsername(), request.getRemoteAddr());
-            throw UserProblem.atField("current", "This is not your password of now.");
+            throw UserProblem.atField("current", Refused.NOT_YOURS.of());
         }
         SignedIn now = people.changePassword(me.id(), change.password);
         SecurityContext context = SecurityContextHolder.createEmptyContext();

@@ -1,5 +1,6 @@
 package dorada.server.people;
 
+import dorada.server.problem.Missing;
 import dorada.server.problem.UserProblem;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.validation.constraints.NotNull;
@@ -47,7 +48,7 @@ class SessionsController {
         open.end(open.of(me.id()).stream()
                 .filter(o -> o.id().equals(id))
                 .findAny()
-                .orElseThrow(() -> UserProblem.notFound("session")));
+                .orElseThrow(() -> UserProblem.notFound(Missing.SESSION)));
     }
 
     /** Signs out everywhere, here too. */

@@ -46,12 +46,10 @@ class TokenController {
     record CreatedToken(@NotNull TokenView token, @NotNull String text) {}
 
     record TokenRequest(
-            @NotBlank(message = "Please say what the token is for.")
-            @Size(max = 120, message = "At most 120 letters, please.")
+            @NotBlank(message = "{wrong.TOKEN}") @Size(max = 120, message = "{wrong.LETTERS}")
             String name,
 
-            @Min(value = 1, message = "A token lasts 1 to 365 days.")
-            @Max(value = 365, message = "A token lasts 1 to 365 days.")
+            @Min(value = 1, message = "{wrong.DAYS}") @Max(value = 365, message = "{wrong.DAYS}")
             Integer days) {
 
         int life() {
@@ -69,7 +67,7 @@ class TokenController {
     CreatedToken create(
             @AuthenticationPrincipal SignedIn me, @Valid @RequestBody TokenRequest request, HttpServletRequest sent) {
         if (BearerTokenFilter.hasToken(sent)) {
-            throw UserProblem.forbidden("A token can't make tokens: sign in for that.");
+            throw UserProblem.forbidden(Refused.TOKEN_NO_TOKENS.of());
         }
         PeopleService.NewToken made = people.createToken(me.id(), request.name().strip(), request.life());
         return new CreatedToken(TokenView.of(made.token()), made.text());

@@ -19,10 +19,10 @@ final class ChoiceRequests {
 
     /** @param open candidates that may stand there, in the order of their rank */
     record Antennas(
-            @NotNull @DecimalMin(value = "1.01", message = "An SWR limit is above 1.")
+            @NotNull @DecimalMin(value = "1.01", message = "{wrong.LIMIT_ABOVE_1}")
             double limitSwr,
 
-            @NotNull @Size(max = MOST, message = "At most 60 candidates, please.")
+            @NotNull @Size(max = MOST, message = "{wrong.MANY}")
             List<@Valid Open> open) {
 
         Optional<Choice.Advised> advised() {
@@ -59,10 +59,10 @@ final class ChoiceRequests {
     }
 
     record Grounds(
-            @NotNull @DecimalMin(value = "1.01", message = "An SWR limit is above 1.")
+            @NotNull @DecimalMin(value = "1.01", message = "{wrong.LIMIT_ABOVE_1}")
             double limitSwr,
 
-            @NotNull @Size(max = MOST, message = "At most 60 grounds, please.")
+            @NotNull @Size(max = MOST, message = "{wrong.MANY}")
             List<@Valid Ground> solved) {
 
         Optional<Choice.Advised> advised() {
@@ -75,7 +75,7 @@ final class ChoiceRequests {
     }
 
     record Ground(
-            @NotNull @Size(max = 120, message = "At most 120 letters, please.")
+            @NotNull @Size(max = 120, message = "{wrong.LETTERS}")
             String name,
 
             @NotNull double worstSwr,

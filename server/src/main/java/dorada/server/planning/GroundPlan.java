@@ -44,7 +44,7 @@ record GroundPlan(
         Integer chosen,
 
         @NotNull
-        @Size(max = 20, message = "At most 20 grounds, please.")
+        @Size(max = 20, message = "{wrong.MANY}")
         @ElementCollection(fetch = FetchType.EAGER)
         @Fetch(FetchMode.SELECT)
         @BatchSize(size = 100)
@@ -53,7 +53,7 @@ record GroundPlan(
         List<@Valid PlannedGround> grounds,
 
         @NotNull
-        @Size(max = 400, message = "At most 400 radials, please.")
+        @Size(max = 400, message = "{wrong.MANY}")
         @ElementCollection(fetch = FetchType.EAGER)
         @Fetch(FetchMode.SELECT)
         @BatchSize(size = 100)
@@ -64,10 +64,10 @@ record GroundPlan(
     /** @throws UserProblem where a radial, or what is looked at, is of a ground that is not there */
     void requireItsGrounds() {
         if (chosen >= Math.max(1, grounds.size())) {
-            throw UserProblem.atField("ground.chosen", "There is no ground " + (chosen + 1) + " in this plan.");
+            throw UserProblem.atField("ground.chosen", Refused.NO_SUCH_GROUND.of(chosen + 1));
         }
         if (radials.stream().anyMatch(r -> r.ground >= grounds.size())) {
-            throw UserProblem.atField("ground.radials", "A radial belongs to a ground that is not in this plan.");
+            throw UserProblem.atField("ground.radials", Refused.RADIAL_OF_NO_GROUND.of());
         }
     }
 

@@ -39,8 +39,7 @@ record GroundRequest(
         @NotNull boolean trim,
         @NotNull Kind kind,
 
-        @NotNull @Size(max = 200, message = "At most 200 radials, please.")
-        List<RadialRequest> radials,
+        @NotNull @Size(max = 200, message = "{wrong.MANY}") List<RadialRequest> radials,
 
         @NotNull double lengthM,
         @NotNull double widthM,

@@ -62,7 +62,7 @@ record NeedRequest(
         @NotNull Double mountHeightM,
         @NotNull Double clearanceM,
 
-        @Size(max = 8, message = "At most eight things near the mount, please.")
+        @Size(max = 8, message = "{wrong.MANY}")
         @ElementCollection(fetch = FetchType.EAGER)
         @Fetch(FetchMode.SELECT)
         @BatchSize(size = 100)
@@ -101,7 +101,7 @@ record NeedRequest(
 
     Need need() {
         if (material == null || carrier == null) {
-            throw UserProblem.atField("need", "Please say what it is fitted to and what the surface is made of.");
+            throw UserProblem.atField("need", Refused.WHERE_AND_OF_WHAT.of());
         }
         try {
             return new Need(

@@ -40,8 +40,7 @@ class PlanController {
      * @param candidate of the antennas, the one that was picked; absent for none
      */
     record PlanRequest(
-            @NotBlank(message = "Please give the plan a name.")
-            @Size(max = 160, message = "At most 160 letters, please.")
+            @NotBlank(message = "{wrong.NAME}") @Size(max = 160, message = "{wrong.LETTERS}")
             String name,
 
             UUID installationId,

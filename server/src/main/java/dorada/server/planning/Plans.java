@@ -5,6 +5,7 @@ import dorada.server.installation.InstallationService;
 import dorada.server.people.PeopleService;
 import dorada.server.planning.PlanController.PlanRequest;
 import dorada.server.planning.PlanController.PlanView;
+import dorada.server.problem.Missing;
 import dorada.server.problem.UserProblem;
 import dorada.server.removed.RemovedKind;
 import dorada.server.removed.Shelf;
@@ -42,7 +43,9 @@ class Plans implements Shelf {
 
     @Transactional(readOnly = true)
     Plan byId(UUID id) {
-        return plans.findById(id).filter(p -> p.removedAt().isEmpty()).orElseThrow(() -> UserProblem.notFound("plan"));
+        return plans.findById(id)
+                .filter(p -> p.removedAt().isEmpty())
+                .orElseThrow(() -> UserProblem.notFound(Missing.PLAN));
     }
 
     Plan keep(UUID by, PlanRequest request) {
@@ -82,7 +85,7 @@ class Plans implements Shelf {
 
     private Plan saved(Plan plan, UUID by, PlanRequest r) {
         if (r.need() == null && r.ground() == null && r.station() == null) {
-            throw UserProblem.atField("need", "There is nothing in this plan yet.");
+            throw UserProblem.atField("need", Refused.EMPTY.of());
         }
         if (r.ground() != null) {
             r.ground().requireItsGrounds();

@@ -47,13 +47,13 @@ import org.hibernate.annotations.FetchMode;
 @Embeddable
 record StationPlan(
         @NotNull
-        @DecimalMin(value = "1e6", message = "A frequency lies between 1 and 1000 MHz.")
-        @DecimalMax(value = "1e9", message = "A frequency lies between 1 and 1000 MHz.")
+        @DecimalMin(value = "1e6", message = "{wrong.FREQUENCY}")
+        @DecimalMax(value = "1e9", message = "{wrong.FREQUENCY}")
         Double frequencyHz,
 
         @NotNull
         @Valid
-        @Size(min = 1, max = 4, message = "One to four ways can be compared.")
+        @Size(min = 1, max = 4, message = "{wrong.HOW_MANY}")
         @ElementCollection(fetch = FetchType.EAGER)
         @Fetch(FetchMode.SELECT)
         @BatchSize(size = 100)
@@ -62,19 +62,17 @@ record StationPlan(
         List<Way> alternatives,
 
         @NotNull
-        @DecimalMin(value = "0", message = "A height is 0 m or more.")
-        @DecimalMax(value = "12000", message = "At most 12 km, please.")
+        @DecimalMin(value = "0", message = "{wrong.NOT_NEGATIVE}")
+        @DecimalMax(value = "12000", message = "{wrong.MOST_M}")
         Double ownHeightM,
 
-        @NotNull @DecimalMin(value = "0", message = "A size is 0 m or more.")
+        @NotNull @DecimalMin(value = "0", message = "{wrong.NOT_NEGATIVE}")
         Double largestM,
 
-        @NotNull @DecimalMin(value = "0", message = "A height is 0 m or more.")
+        @NotNull @DecimalMin(value = "0", message = "{wrong.NOT_NEGATIVE}")
         Double totalHeightM,
 
-        @NotNull
-        @DecimalMin(value = "0", message = "The duty lies between 0 and 1.")
-        @DecimalMax(value = "1", message = "The duty lies between 0 and 1.")
+        @NotNull @DecimalMin(value = "0", message = "{wrong.DUTY}") @DecimalMax(value = "1", message = "{wrong.DUTY}")
         Double duty,
 
         @NotNull @Enumerated(EnumType.STRING) @Column(name = "reflection", length = 20)
@@ -87,7 +85,7 @@ record StationPlan(
 
         @NotNull
         @Valid
-        @Size(max = 20, message = "At most 20 stations, please.")
+        @Size(max = 20, message = "{wrong.MANY}")
         @ElementCollection(fetch = FetchType.EAGER)
         @Fetch(FetchMode.SELECT)
         @BatchSize(size = 100)
@@ -109,52 +107,52 @@ record StationPlan(
      */
     @Embeddable
     record Way(
-            @NotBlank(message = "Each way needs a name.") @Size(max = 60, message = "At most 60 letters, please.")
+            @NotBlank(message = "{wrong.NAME}") @Size(max = 60, message = "{wrong.LETTERS}")
             String name,
 
             @NotNull
-            @DecimalMin(value = "0.001", message = "The radio's power is at least 1 mW.")
-            @DecimalMax(value = "5000", message = "At most 5 kW, please.")
+            @DecimalMin(value = "0.001", message = "{wrong.POWER}")
+            @DecimalMax(value = "5000", message = "{wrong.POWER}")
             double ratedW,
 
             @NotNull
-            @DecimalMin(value = "1.01", message = "A radio is rated for an SWR above 1.")
-            @DecimalMax(value = "100", message = "At most 100, please.")
+            @DecimalMin(value = "1.01", message = "{wrong.CEILING}")
+            @DecimalMax(value = "100", message = "{wrong.CEILING}")
             double ceilingSwr,
 
             @NotNull String jumper,
 
-            @NotNull @DecimalMin(value = "0", message = "A length is 0 m or more.")
+            @NotNull @DecimalMin(value = "0", message = "{wrong.NOT_NEGATIVE}")
             double jumperM,
 
-            @NotNull @DecimalMin(value = "0", message = "A loss is 0 dB or more.")
+            @NotNull @DecimalMin(value = "0", message = "{wrong.NOT_NEGATIVE}")
             double meterLossDb,
 
             @NotNull String line,
 
             @NotNull
-            @DecimalMin(value = "0", message = "A length is 0 m or more.")
-            @DecimalMax(value = "1000", message = "At most 1 km, please.")
+            @DecimalMin(value = "0", message = "{wrong.NOT_NEGATIVE}")
+            @DecimalMax(value = "1000", message = "{wrong.MOST_M}")
             double lineM,
 
-            @NotNull @DecimalMin(value = "0", message = "0 connectors or more.")
+            @NotNull @DecimalMin(value = "0", message = "{wrong.NOT_NEGATIVE}")
             int connectors,
 
-            @DecimalMin(value = "0", message = "A loss is 0 dB or more.")
+            @DecimalMin(value = "0", message = "{wrong.NOT_NEGATIVE}")
             Double connectorLossDb,
 
             @NotNull
-            @DecimalMin(value = "1", message = "An SWR is 1 or more.")
-            @DecimalMax(value = "1000", message = "At most 1000, please.")
+            @DecimalMin(value = "1", message = "{wrong.SWR}")
+            @DecimalMax(value = "1000", message = "{wrong.MOST_SWR}")
             double swr,
 
             @NotNull
-            @DecimalMin(value = "-40", message = "A gain lies between -40 and 30 dBi.")
-            @DecimalMax(value = "30", message = "A gain lies between -40 and 30 dBi.")
+            @DecimalMin(value = "-40", message = "{wrong.GAIN}")
+            @DecimalMax(value = "30", message = "{wrong.GAIN}")
             double gainDbi,
 
-            @DecimalMin(value = "0", message = "A loss is 0 dB or more.")
-            @DecimalMax(value = "20", message = "At most 20 dB, please.")
+            @DecimalMin(value = "0", message = "{wrong.NOT_NEGATIVE}")
+            @DecimalMax(value = "20", message = "{wrong.MOST_DB}")
             Double tunerLossDb) {
 
         PowerChain chain(int index) {
@@ -182,21 +180,21 @@ record StationPlan(
 
         private static Feedline type(String id, int index, String field) {
             return Feedline.byId(id)
-                    .orElseThrow(() -> UserProblem.atField(
-                            "alternatives[" + index + "]." + field, "There is no line of type \"" + id + "\"."));
+                    .orElseThrow(() ->
+                            UserProblem.atField("alternatives[" + index + "]." + field, Refused.NO_SUCH_LINE.of(id)));
         }
     }
 
     /** @param neededDbm what its receiver needs */
     @Embeddable
     record Station(
-            @NotBlank(message = "Each station needs a name.") @Size(max = 60, message = "At most 60 letters, please.")
+            @NotBlank(message = "{wrong.NAME}") @Size(max = 60, message = "{wrong.LETTERS}")
             String name,
 
-            @NotNull @DecimalMin(value = "1", message = "A distance is 1 m or more.")
+            @NotNull @DecimalMin(value = "1", message = "{wrong.DISTANCE}")
             double distanceM,
 
-            @NotNull @DecimalMin(value = "0", message = "A height is 0 m or more.")
+            @NotNull @DecimalMin(value = "0", message = "{wrong.NOT_NEGATIVE}")
             double heightM,
 
             @NotNull double gainDbi,

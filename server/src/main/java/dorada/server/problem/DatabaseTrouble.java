@@ -1,5 +1,6 @@
 package dorada.server.problem;
 
+import dorada.server.words.Words;
 import java.io.IOException;
 import java.sql.SQLException;
 import java.util.Optional;
@@ -11,12 +12,7 @@ import org.springframework.http.ProblemDetail;
 /** What the database met, in a sentence: a full disk, or that it was closed and is being opened again. */
 final class DatabaseTrouble {
 
-    static final String FULL =
-            "The disk of the machine that Dorada runs on is full: nothing of this was kept, and what you typed is still on your "
-                    + "screen. Looking goes on. Make room there, then send it again.";
-
-    private static final String CLOSED =
-            "The database is being opened again. Nothing of this was kept: please send it again.";
+    static final String FULL = Words.ENGLISH.sentence(Refused.DISK_FULL.of());
 
     private static final String POOL_CLOSED = "Connection is closed";
 
@@ -27,7 +23,7 @@ final class DatabaseTrouble {
         boolean isClosed = false;
         for (Throwable t = trouble; t != null && t.getCause() != t; t = t.getCause()) {
             if (t instanceof IOException && String.valueOf(t.getMessage()).contains("No space left")) {
-                return Optional.of(ProblemDetail.forStatusAndDetail(HttpStatus.INSUFFICIENT_STORAGE, FULL));
+                return Optional.of(ProblemAdvice.said(HttpStatus.INSUFFICIENT_STORAGE, Refused.DISK_FULL));
             }
             // Its store, while it closes itself.
             isClosed |= t instanceof MVStoreException;
@@ -40,7 +36,7 @@ final class DatabaseTrouble {
                             || s.getErrorCode() == ErrorCode.CONNECTION_BROKEN_1);
         }
         return isClosed
-                ? Optional.of(ProblemDetail.forStatusAndDetail(HttpStatus.SERVICE_UNAVAILABLE, CLOSED))
+                ? Optional.of(ProblemAdvice.said(HttpStatus.SERVICE_UNAVAILABLE, Refused.DATABASE_OPENS))
                 : Optional.empty();
     }
 }

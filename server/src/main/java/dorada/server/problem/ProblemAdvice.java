@@ -1,7 +1,13 @@
 package dorada.server.problem;
 
+import com.fasterxml.jackson.annotation.JsonInclude;
+import dorada.core.outcome.Outcome;
+import dorada.core.outcome.OutcomeId;
 import dorada.core.outcome.Refusal;
+import dorada.server.words.OutcomeView;
+import dorada.server.words.Words;
 import jakarta.servlet.http.HttpServletRequest;
+import jakarta.validation.ConstraintViolation;
 import jakarta.validation.ConstraintViolationException;
 import java.nio.charset.StandardCharsets;
 import java.util.Arrays;
@@ -43,8 +49,31 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
     private static final int MOST_ECHOED = 100;
     private static final MediaType HTML = new MediaType(MediaType.TEXT_HTML, StandardCharsets.UTF_8);
 
-    /** A wrong value at a field, as it stands in {@code errors}. */
-    record FieldProblem(String field, String message) {}
+    /**
+     * A wrong value at a field, as it stands in {@code errors}.
+     *
+     * @param outcome the same for a page, which says it in its person's words; null where nobody has put it into words
+     */
+    @JsonInclude(JsonInclude.Include.NON_NULL)
+    record FieldProblem(String field, String message, OutcomeView outcome) {
+
+        static FieldProblem of(String field, Outcome wrong) {
+            return new FieldProblem(field, Words.ENGLISH.sentence(wrong), OutcomeView.of(wrong));
+        }
+    }
+
+    private final WrongValues wrongValues;
+
+    ProblemAdvice(WrongValues wrongValues) {
+        this.wrongValues = wrongValues;
+    }
+
+    private FieldProblem problem(String field, ConstraintViolation<?> violation) {
+        return wrongValues
+                .outcome(violation)
+                .map(wrong -> FieldProblem.of(field, wrong))
+                .orElseGet(() -> new FieldProblem(field, violation.getMessage(), null));
+    }
 
     @ExceptionHandler(UserProblem.class)
     ResponseEntity<?> answer(UserProblem e, HttpServletRequest request) {
@@ -65,22 +94,19 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
 
     @ExceptionHandler(ObjectOptimisticLockingFailureException.class)
     ProblemDetail stale(ObjectOptimisticLockingFailureException e) {
-        return ProblemDetail.forStatusAndDetail(
-                HttpStatus.CONFLICT,
-                "Somebody else saved this at the same moment. Load it again and repeat your change.");
+        return said(HttpStatus.CONFLICT, Refused.SAVED_AT_ONCE);
     }
 
     /** Two wrote the same thing at once and the database kept one: sending again finds out which. */
     @ExceptionHandler(DataIntegrityViolationException.class)
     ProblemDetail collided(DataIntegrityViolationException e) {
-        return ProblemDetail.forStatusAndDetail(
-                HttpStatus.CONFLICT, "Somebody else recorded at the same moment. Please send it again.");
+        return said(HttpStatus.CONFLICT, Refused.RECORDED_AT_ONCE);
     }
 
     @ExceptionHandler(ConstraintViolationException.class)
     ProblemDetail constraint(ConstraintViolationException e) {
         return unprocessable(e.getConstraintViolations().stream()
-                .map(v -> new FieldProblem(lastPart(v.getPropertyPath().toString()), v.getMessage()))
+                .map(v -> problem(lastPart(v.getPropertyPath().toString()), v))
                 .toList());
     }
 
@@ -91,12 +117,10 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
             throw e;
         }
         if (e instanceof org.eclipse.jetty.http.HttpException unreadable && unreadable.getCode() < 500) {
-            return ProblemDetail.forStatusAndDetail(
-                    HttpStatusCode.valueOf(unreadable.getCode()), "The request could not be read as it was sent.");
+            return said(HttpStatusCode.valueOf(unreadable.getCode()), Wrong.NOT_AS_SENT);
         }
         if (e instanceof org.springframework.security.web.firewall.RequestRejectedException) {
-            return ProblemDetail.forStatusAndDetail(
-                    HttpStatus.BAD_REQUEST, "The request has a name or an address that is not allowed.");
+            return said(HttpStatus.BAD_REQUEST, Wrong.NAME_NOT_ALLOWED);
         }
         Optional<ProblemDetail> database = DatabaseTrouble.of(e);
         if (database.isPresent()) {
@@ -104,8 +128,7 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
             return database.get();
         }
         if (hasWildcardType(request)) {
-            return ProblemDetail.forStatusAndDetail(
-                    HttpStatus.UNSUPPORTED_MEDIA_TYPE, "A body says what it is: its Content-Type can't be a wildcard.");
+            return said(HttpStatus.UNSUPPORTED_MEDIA_TYPE, Wrong.WILDCARD_TYPE);
         }
         if (e instanceof Refusal refusal) {
             LOG.warn("A value reached core before a request refused it: {}", e.getMessage());
@@ -116,9 +139,7 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
             return ProblemDetail.forStatusAndDetail(HttpStatus.UNPROCESSABLE_ENTITY, e.getMessage());
         }
         LOG.error("Unexpected trouble", e);
-        return ProblemDetail.forStatusAndDetail(
-                HttpStatus.INTERNAL_SERVER_ERROR,
-                "Something went wrong on our side. What you typed is still on your screen.");
+        return said(HttpStatus.INTERNAL_SERVER_ERROR, Refused.OUR_SIDE);
     }
 
     /** What core refuses it refuses in a sentence; a request should have refused it at its field. */
@@ -136,25 +157,25 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
 
     @ExceptionHandler(MultipartException.class)
     ProblemDetail multipart(MultipartException e) {
-        return job(UserProblem.inFile(0, "The upload could not be read. Please send the file again."));
+        return job(UserProblem.atField("file", Wrong.UPLOAD.of()));
     }
 
     @Override
     protected ResponseEntity<Object> handleMaxUploadSizeExceededException(
             MaxUploadSizeExceededException e, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
-        return respond(job(UserProblem.inFile(0, "The file is larger than 8 MB; a sweep file is far smaller.")));
+        return respond(job(UserProblem.atField("file", Wrong.FILE_TOO_LARGE.of())));
     }
 
     @Override
     protected ResponseEntity<Object> handleMissingServletRequestPart(
             MissingServletRequestPartException e, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
-        return respond(job(UserProblem.atField(e.getRequestPartName(), "Please choose a file.")));
+        return respond(job(UserProblem.atField(e.getRequestPartName(), Wrong.CHOOSE_FILE.of())));
     }
 
     @Override
     protected ResponseEntity<Object> handleMissingServletRequestParameter(
             MissingServletRequestParameterException e, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
-        return respond(job(UserProblem.atField(e.getParameterName(), e.getParameterName() + " is missing.")));
+        return respond(job(UserProblem.atField(e.getParameterName(), Wrong.MISSING.of(e.getParameterName()))));
     }
 
     @Override
@@ -166,23 +187,19 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
         String value = e.getValue() instanceof Object[] several
                 ? Arrays.stream(several).map(String::valueOf).collect(Collectors.joining(", "))
                 : String.valueOf(e.getValue());
-        return respond(job(UserProblem.atField(field, "\"" + shortened(value) + "\" does not fit " + field + ".")));
+        return respond(job(UserProblem.atField(field, Wrong.VALUE_DOES_NOT_FIT.of(shortened(value), field))));
     }
 
     @Override
     protected ResponseEntity<Object> handleHttpMessageNotReadable(
             HttpMessageNotReadableException e, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
         if (isTooLong(e)) {
-            return respond(ProblemDetail.forStatusAndDetail(
-                    HttpStatus.UNPROCESSABLE_ENTITY,
-                    "A text, a number or the nesting of the request is longer than anything that Dorada keeps."));
+            return respond(said(HttpStatus.UNPROCESSABLE_ENTITY, Wrong.TOO_LONG));
         }
         String field = e.getCause() instanceof DatabindException wrong ? field(wrong) : "";
         return respond(
                 field.isEmpty()
-                        ? ProblemDetail.forStatusAndDetail(
-                                HttpStatus.UNPROCESSABLE_ENTITY,
-                                "The request could not be read; a value has the wrong form.")
+                        ? said(HttpStatus.UNPROCESSABLE_ENTITY, Wrong.UNREADABLE)
                         : job(UserProblem.atField(field, wrongForm(e.getCause(), field))));
     }
 
@@ -190,7 +207,9 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
     protected ResponseEntity<Object> handleMethodArgumentNotValid(
             MethodArgumentNotValidException e, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
         return respond(unprocessable(e.getBindingResult().getFieldErrors().stream()
-                .map(f -> new FieldProblem(f.getField(), f.getDefaultMessage()))
+                .map(f -> f.contains(ConstraintViolation.class)
+                        ? problem(f.getField(), f.unwrap(ConstraintViolation.class))
+                        : new FieldProblem(f.getField(), f.getDefaultMessage(), null))
                 .toList()));
     }
 
@@ -216,17 +235,27 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
         return field.toString();
     }
 
-    private static String wrongForm(Throwable e, String field) {
+    private static Outcome wrongForm(Throwable e, String field) {
         return e instanceof InvalidFormatException wrong && wrong.getValue() != null
-                ? "\"" + shortened(String.valueOf(wrong.getValue())) + "\" does not fit " + field + "."
-                : "The value of " + field + " has the wrong form.";
+                ? Wrong.VALUE_DOES_NOT_FIT.of(shortened(String.valueOf(wrong.getValue())), field)
+                : Wrong.FORM.of(field);
     }
 
     private static ProblemDetail unprocessable(List<FieldProblem> problems) {
-        FieldProblem first = problems.isEmpty() ? new FieldProblem("", "A value does not fit.") : problems.get(0);
+        FieldProblem first = problems.isEmpty() ? FieldProblem.of("", Wrong.DOES_NOT_FIT.of()) : problems.get(0);
         ProblemDetail problem = ProblemDetail.forStatusAndDetail(HttpStatus.UNPROCESSABLE_ENTITY, first.message());
         problem.setProperty("field", first.field());
         problem.setProperty("errors", problems);
+        if (first.outcome() != null) {
+            problem.setProperty("outcome", first.outcome());
+        }
+        return problem;
+    }
+
+    /** In English, and as an outcome for a page. */
+    static ProblemDetail said(HttpStatusCode status, OutcomeId why) {
+        ProblemDetail problem = ProblemDetail.forStatusAndDetail(status, Words.ENGLISH.sentence(why.of()));
+        problem.setProperty("outcome", OutcomeView.of(why.of()));
         return problem;
     }
 

@@ -3,10 +3,16 @@ package dorada.server.problem;
 import dorada.core.outcome.OutcomeId;
 import java.util.List;
 
-/** Why what is there was not overwritten. */
+/** Why what was sent was not kept, whatever it was. */
 enum Refused implements OutcomeId {
     OTHER_CONTENT,
-    STALE;
+    STALE,
+    NOT_THERE("what"),
+    SAVED_AT_ONCE,
+    RECORDED_AT_ONCE,
+    OUR_SIDE,
+    DISK_FULL,
+    DATABASE_OPENS;
 
     private final List<String> takes;
 

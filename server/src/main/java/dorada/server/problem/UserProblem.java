@@ -67,9 +67,10 @@ public final class UserProblem extends RuntimeException {
         return atField("wires", sentence).with("wire", wire);
     }
 
-    public static UserProblem notFound(String what) {
-        return new UserProblem(
-                HttpStatus.NOT_FOUND, "There is no such " + what + ". It may have been opened by an old link.");
+    /** What is asked for is not there. */
+    public static UserProblem notFound(Missing what) {
+        return new UserProblem(HttpStatus.NOT_FOUND, Words.ENGLISH.sentence(Refused.NOT_THERE.of(what)))
+                .with("outcome", OutcomeView.of(Refused.NOT_THERE.of(what)));
     }
 
     public static UserProblem forbidden(String sentence) {
@@ -102,8 +103,9 @@ public final class UserProblem extends RuntimeException {
     }
 
     /** Tried too often; {@code seconds} say when again. */
-    public static UserProblem tooMany(String field, long seconds, String sentence) {
-        return new UserProblem(HttpStatus.TOO_MANY_REQUESTS, sentence)
+    public static UserProblem tooMany(String field, long seconds, Outcome refused) {
+        return new UserProblem(HttpStatus.TOO_MANY_REQUESTS, Words.ENGLISH.sentence(refused))
+                .with("outcome", OutcomeView.of(refused))
                 .with("field", field)
                 .with("retryAfterSeconds", seconds);
     }

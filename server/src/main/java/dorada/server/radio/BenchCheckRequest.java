@@ -46,13 +46,12 @@ public record BenchCheckRequest(
 
         @Enumerated(EnumType.STRING) FrequencyTolerance.Unit toleranceUnit,
 
-        @Size(max = 300, message = "At most 300 letters, please.")
-        String toleranceSource,
+        @Size(max = 300, message = "{wrong.LETTERS}") String toleranceSource,
 
         @Column(name = "spurious_dbc") Double spuriousDbc,
         @Column(name = "spurious_hz") Double spuriousHz,
 
-        @NotNull @Size(max = 600, message = "At most 600 letters, please.")
+        @NotNull @Size(max = 600, message = "{wrong.LETTERS}")
         String note) {
 
     private static final double USUAL_COUNTER_PPM = 0.5;

@@ -13,19 +13,18 @@ import jakarta.validation.constraints.Size;
 public record RadioRequest(
         @NotNull long version,
 
-        @NotBlank(message = "Please give the radio a name that the shop will recognise.")
-        @Size(max = 120, message = "At most 120 letters, please.")
+        @NotBlank(message = "{wrong.SHOP_NAME}") @Size(max = 120, message = "{wrong.LETTERS}")
         String name,
 
         @NotNull
-        @DecimalMin(value = "0.001", message = "Rated power lies between 1 mW and 2 kW.")
-        @DecimalMax(value = "2000", message = "Rated power lies between 1 mW and 2 kW.")
+        @DecimalMin(value = "0.001", message = "{wrong.POWER}")
+        @DecimalMax(value = "2000", message = "{wrong.POWER}")
         double ratedPowerW,
 
         @NotNull
-        @DecimalMin(value = "1.05", message = "The radio's SWR limit lies between 1.05 and 20.")
-        @DecimalMax(value = "20", message = "The radio's SWR limit lies between 1.05 and 20.")
+        @DecimalMin(value = "1.05", message = "{wrong.CEILING}")
+        @DecimalMax(value = "20", message = "{wrong.CEILING}")
         double swrCeiling,
 
-        @NotNull @Size(max = 600, message = "At most 600 letters, please.")
+        @NotNull @Size(max = 600, message = "{wrong.LETTERS}")
         String note) {}

@@ -3,6 +3,7 @@ package dorada.server.radio;
 import dorada.core.outcome.Outcome;
 import dorada.core.radio.BenchVerdict;
 import dorada.server.people.PeopleService;
+import dorada.server.problem.Missing;
 import dorada.server.problem.UserProblem;
 import dorada.server.removed.Removable;
 import dorada.server.removed.RemovedKind;
@@ -117,13 +118,13 @@ public class Radios implements Shelf {
 
     RadioCheckView takeBack(UUID id, UUID checkId, UUID by) {
         RadioCheck check =
-                checks.findByIdAndRadioId(checkId, id).orElseThrow(() -> UserProblem.notFound("bench check"));
+                checks.findByIdAndRadioId(checkId, id).orElseThrow(() -> UserProblem.notFound(Missing.BENCH_CHECK));
         check.takeBack(people.byId(by), clock.instant());
         return RadioCheckView.of(check);
     }
 
     private Radio byId(UUID id) {
-        return radios.findById(id).orElseThrow(() -> UserProblem.notFound("radio"));
+        return radios.findById(id).orElseThrow(() -> UserProblem.notFound(Missing.RADIO));
     }
 
     @Override

@@ -3,6 +3,7 @@ package dorada.server.removed;
 import dorada.server.people.Person;
 import dorada.server.people.Role;
 import dorada.server.people.SignedIn;
+import dorada.server.problem.Missing;
 import dorada.server.problem.UserProblem;
 import dorada.server.words.OutcomeView;
 import jakarta.validation.constraints.NotNull;
@@ -81,6 +82,6 @@ class RemovedController {
                 return;
             }
         }
-        throw UserProblem.notFound("removed thing");
+        throw UserProblem.notFound(Missing.REMOVED_THING);
     }
 }

@@ -30,8 +30,8 @@ class CautionController {
             @RequestParam Optional<Carrier> carrier,
             @RequestParam(defaultValue = "false") boolean cutting,
             @RequestParam(defaultValue = "0")
-                    @DecimalMin(value = "0", message = "A height is 0 m or more.")
-                    @DecimalMax(value = "1000", message = "At most 1 km, please.")
+                    @DecimalMin(value = "0", message = "{wrong.NOT_NEGATIVE}")
+                    @DecimalMax(value = "1000", message = "{wrong.MOST_M}")
                     double totalHeightM) {
         return OutcomeView.of(Cautions.of(Situation.planning(carrier, cutting, totalHeightM)));
     }

@@ -38,14 +38,13 @@ class ShopListController {
      * @param text one channel on each line
      */
     record ListRequest(
-            @NotBlank(message = "Please give the list a name.")
-            @Size(max = 120, message = "At most 120 letters, please.")
+            @NotBlank(message = "{wrong.NAME}") @Size(max = 120, message = "{wrong.LETTERS}")
             String name,
 
-            @NotNull @Size(max = 300, message = "At most 300 letters, please.")
+            @NotNull @Size(max = 300, message = "{wrong.LETTERS}")
             String source,
 
-            @NotNull @Size(max = 40_000, message = "That is too long for a list of channels.")
+            @NotNull @Size(max = 40_000, message = "{wrong.LIST_TOO_LONG}")
             String text) {}
 
     record ShopListView(

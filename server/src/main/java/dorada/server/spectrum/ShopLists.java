@@ -2,6 +2,7 @@ package dorada.server.spectrum;
 
 import dorada.core.spectrum.ChannelList;
 import dorada.server.people.PeopleService;
+import dorada.server.problem.Missing;
 import dorada.server.problem.UserProblem;
 import dorada.server.removed.Removable;
 import dorada.server.removed.RemovedKind;
@@ -76,7 +77,7 @@ class ShopLists implements Shelf {
         lists.findByNameIgnoreCaseAndRemovedAtIsNull(name)
                 .filter(other -> !other.id().equals(list.id()))
                 .ifPresent(other -> {
-                    throw UserProblem.atField("name", "There is a list \"" + other.name() + "\" already.");
+                    throw UserProblem.atField("name", Refused.NAME_TAKEN.of(other.name()));
                 });
         try {
             list.fill(name, request.source().strip(), ChannelList.parse(request.text()));
@@ -89,6 +90,6 @@ class ShopLists implements Shelf {
     private ShopList byId(UUID id) {
         return lists.findById(id)
                 .filter(l -> l.removedAt().isEmpty())
-                .orElseThrow(() -> UserProblem.notFound("channel list"));
+                .orElseThrow(() -> UserProblem.notFound(Missing.CHANNEL_LIST));
     }
 }

@@ -29,7 +29,7 @@ public record TraceData(
     /** As many as a file may have. */
     public static final int MOST_POINTS = 100_001;
 
-    public static final String TOO_MANY = "At most 100,001 points are read at once.";
+    public static final String TOO_MANY = "{wrong.POINTS_AT_ONCE}";
 
     public static TraceData of(Sweep sweep) {
         Sweep shown = sweep.renormalised(Sweep.STANDARD_REFERENCE_OHM);

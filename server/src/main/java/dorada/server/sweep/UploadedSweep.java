@@ -25,7 +25,7 @@ public record UploadedSweep(String name, byte[] bytes, SweepFile file) {
         try {
             byte[] bytes = upload.getBytes();
             if (bytes.length == 0) {
-                throw UserProblem.inFile(0, "The file is empty.");
+                throw UserProblem.atField("file", Refused.EMPTY.of());
             }
             String name = upload.getOriginalFilename() == null ? "" : upload.getOriginalFilename();
             return new UploadedSweep(

@@ -31,11 +31,10 @@ record LookRequest(
         View view,
         String window,
 
-        @Size(max = 200, message = "At most 200 wanted frequencies, please.")
-        double[] wantedHz,
+        @Size(max = 200, message = "{wrong.MANY}") double[] wantedHz,
 
-        @DecimalMin(value = "1", inclusive = false, message = "An SWR limit is above 1.")
-        @DecimalMax(value = "100", message = "An SWR limit is at most 100.")
+        @DecimalMin(value = "1", inclusive = false, message = "{wrong.LIMIT}")
+        @DecimalMax(value = "100", message = "{wrong.LIMIT}")
         Double limitSwr) {
 
     private static final double USUAL_LIMIT_SWR = 2;
@@ -61,7 +60,7 @@ record LookRequest(
 
         TwoPort twoPort() {
             if (s11 == null || s22 == null || across == null) {
-                throw UserProblem.atField("adapter", "An adapter needs s11, s22 and across.");
+                throw UserProblem.atField("adapter", Refused.ADAPTER.of());
             }
             try {
                 return new TwoPort(s11.sweep("adapter.s11"), s22.sweep("adapter.s22"), across.sweep("adapter.across"));

@@ -50,16 +50,15 @@ class TraceController {
     }
 
     record CompareRequest(
-            @NotNull @Size(max = 20, message = "At most 20 traces, please.")
+            @NotNull @Size(max = 20, message = "{wrong.MANY}")
             List<@Valid TraceData> traces,
 
-            @Size(max = 200, message = "At most 200 wanted frequencies, please.")
-            double[] wantedHz) {}
+            @Size(max = 200, message = "{wrong.MANY}") double[] wantedHz) {}
 
     @PostMapping("/compare")
     CompareView compare(@Valid @RequestBody CompareRequest request) {
         if (request.traces == null || request.traces.isEmpty()) {
-            throw UserProblem.atField("traces", "There is nothing to compare yet.");
+            throw UserProblem.atField("traces", Refused.NOTHING_TO_COMPARE.of());
         }
         return traces.compare(request.traces, request.wantedHz == null ? new double[0] : request.wantedHz);
     }
@@ -79,7 +78,7 @@ class TraceController {
     @PostMapping(path = "/write", produces = MediaType.TEXT_PLAIN_VALUE)
     String write(@Valid @RequestBody WriteRequest request) throws IOException {
         if (request.trace == null || request.form == null) {
-            throw UserProblem.atField("trace", "A trace and the form of the file are needed.");
+            throw UserProblem.atField("trace", Refused.TRACE_AND_FORM.of());
         }
         Sweep sweep = request.trace.sweep("trace");
         StringBuilder out = new StringBuilder();

@@ -57,7 +57,7 @@ class TraceService {
 
     LookView look(LookRequest request) {
         if (request.trace() == null) {
-            throw UserProblem.atField("trace", "A trace is missing.");
+            throw UserProblem.atField("trace", Refused.NO_TRACE.of());
         }
         Sweep measured = request.trace().sweep("trace");
         List<Outcome> doubts = new ArrayList<>();
@@ -99,8 +99,7 @@ class TraceService {
         if (view == LookRequest.View.AS_MEASURED) {
             return extended;
         }
-        Line between = line.orElseThrow(
-                () -> UserProblem.atField("line", "Choose the feedline, so that it can be taken off or put on."));
+        Line between = line.orElseThrow(() -> UserProblem.atField("line", Refused.LINE.of()));
         if (view == LookRequest.View.AT_RADIO) {
             return ThroughLine.towardRadio(extended, between);
         }

@@ -75,8 +75,7 @@ class AdviceController {
             @Size(max = TraceData.MOST_POINTS, message = TraceData.TOO_MANY)
             List<SampleRequest> samples,
 
-            @Size(max = 500, message = "At most 500 readings, please.")
-            List<AdviceSpotRequest> spots) {}
+            @Size(max = 500, message = "{wrong.MANY}") List<AdviceSpotRequest> spots) {}
 
     /**
      * @param name "under a limit", "even ends", "best on main", "resonance first" or "relaxed"
@@ -92,10 +91,10 @@ class AdviceController {
             @NotNull String kind,
             @NotNull AdjustableRequest adjustable,
 
-            @NotNull @Size(max = 200, message = "At most 200 passes, please.")
+            @NotNull @Size(max = 200, message = "{wrong.MANY}")
             List<@Valid AdvicePassRequest> passes,
 
-            @NotNull @Size(max = 200, message = "At most 200 wanted frequencies, please.")
+            @NotNull @Size(max = 200, message = "{wrong.MANY}")
             double[] wantedHz,
 
             @NotNull AdviceRuleRequest rule,

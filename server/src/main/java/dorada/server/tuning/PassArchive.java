@@ -9,6 +9,7 @@ import dorada.core.format.TouchstoneWriter;
 import dorada.core.sweep.Sweep;
 import dorada.server.installation.Installation;
 import dorada.server.installation.InstallationService;
+import dorada.server.problem.Missing;
 import dorada.server.problem.UserProblem;
 import dorada.server.shop.ArchivedPeople;
 import dorada.server.sweep.StoredSweep;
@@ -59,7 +60,7 @@ public class PassArchive {
     /** @param place counted from 1, of which its files are named */
     @Transactional(readOnly = true)
     public Packed pack(UUID passId, int place) {
-        TuningPass p = passes.findById(passId).orElseThrow(() -> UserProblem.notFound("pass"));
+        TuningPass p = passes.findById(passId).orElseThrow(() -> UserProblem.notFound(Missing.PASS));
         Map<String, byte[]> files = new LinkedHashMap<>();
         String name = "pass-%03d".formatted(place);
         Sweep sweep = p.sweep().sweep();

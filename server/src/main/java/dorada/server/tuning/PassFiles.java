@@ -4,6 +4,7 @@ import dorada.core.format.CsvWriter;
 import dorada.core.format.FrequencyUnit;
 import dorada.core.format.NumberFormat;
 import dorada.core.format.TouchstoneWriter;
+import dorada.server.problem.Missing;
 import dorada.server.problem.UserProblem;
 import dorada.server.sweep.SweepStore;
 import dorada.server.sweep.TraceData;
@@ -48,7 +49,7 @@ public class PassFiles {
     @Transactional(readOnly = true)
     byte[] photo(UUID passId) {
         return photos.findFirstByPassIdOrderByKeptAtDesc(passId)
-                .orElseThrow(() -> UserProblem.notFound("photo"))
+                .orElseThrow(() -> UserProblem.notFound(Missing.PHOTO))
                 .jpeg();
     }
 
@@ -105,11 +106,12 @@ public class PassFiles {
     @Transactional(readOnly = true)
     Download original(UUID passId) {
         TuningPass pass = byId(passId);
-        byte[] bytes = sweeps.original(pass.sweep().id()).orElseThrow(() -> UserProblem.notFound("imported file"));
+        byte[] bytes =
+                sweeps.original(pass.sweep().id()).orElseThrow(() -> UserProblem.notFound(Missing.IMPORTED_FILE));
         return new Download(pass.sweep().fileName().orElse("sweep.s1p"), bytes);
     }
 
     private TuningPass byId(UUID passId) {
-        return passes.findById(passId).orElseThrow(() -> UserProblem.notFound("pass"));
+        return passes.findById(passId).orElseThrow(() -> UserProblem.notFound(Missing.PASS));
     }
 }

@@ -31,25 +31,23 @@ import java.util.UUID;
  * @param calibrationId the shop's calibration with which an imported raw sweep is to be corrected; absent for none
  */
 public record Recording(
-        @NotNull(message = "A request key is missing.") UUID requestKey,
+        @NotNull(message = "{wrong.REQUEST_KEY}") UUID requestKey,
 
-        @NotNull(message = "Please say what was changed; 0 for nothing.")
-        @DecimalMin(value = "-10", message = "A change lies within 10 m either way.")
-        @DecimalMax(value = "10", message = "A change lies within 10 m either way.")
+        @NotNull(message = "{wrong.CHANGED}")
+        @DecimalMin(value = "-10", message = "{wrong.CHANGE}")
+        @DecimalMax(value = "10", message = "{wrong.CHANGE}")
         Double changeM,
 
-        @NotNull @Size(max = 2000, message = "A note has at most 2000 letters.")
+        @NotNull @Size(max = 2000, message = "{wrong.LETTERS}")
         String note,
 
         ReadingKind rests,
 
-        @Size(max = 300, message = "At most 300 letters, please.")
-        String declared,
+        @Size(max = 300, message = "{wrong.LETTERS}") String declared,
 
         UUID calibrationId,
 
-        @DecimalMin(value = "-10", message = "A change lies within 10 m either way.")
-        @DecimalMax(value = "10", message = "A change lies within 10 m either way.")
+        @DecimalMin(value = "-10", message = "{wrong.CHANGE}") @DecimalMax(value = "10", message = "{wrong.CHANGE}")
         Double secondChangeM,
 
         Set<Circumstance> circumstances,
@@ -58,11 +56,10 @@ public record Recording(
         Pieces pieces,
         Boolean lookedOver,
 
-        @Size(max = 120, message = "At most 120 letters, please.")
-        String runName,
+        @Size(max = 120, message = "{wrong.LETTERS}") String runName,
 
-        @DecimalMin(value = "0.001", message = "A weight lies between 1 g and 10 t.")
-        @DecimalMax(value = "10000", message = "A weight lies between 1 g and 10 t.")
+        @DecimalMin(value = "0.001", message = "{wrong.RUN_WEIGHT}")
+        @DecimalMax(value = "10000", message = "{wrong.RUN_WEIGHT}")
         Double runWeightKg) {
 
     /** The build that was read; empty where it is the antenna as it stands. */

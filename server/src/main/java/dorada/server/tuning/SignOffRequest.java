@@ -27,25 +27,21 @@ public record SignOffRequest(
         @NotNull long version,
         @NotNull int passNumber,
 
-        @NotNull @Size(max = 2000, message = "At most 2000 letters, please.")
+        @NotNull @Size(max = 2000, message = "{wrong.LETTERS}")
         String remark,
 
-        @Size(max = 2000, message = "At most 2000 letters, please.")
-        String reason,
+        @Size(max = 2000, message = "{wrong.LETTERS}") String reason,
 
-        @DecimalMin(value = "0.001", message = "A limit lies above 1 mW.")
+        @DecimalMin(value = "0.001", message = "{wrong.LEAST_W}")
         Double limitW,
 
         LocalDate due,
 
-        @Size(max = 200, message = "At most 200 letters, please.")
-        String mendedBy,
+        @Size(max = 200, message = "{wrong.LETTERS}") String mendedBy,
 
-        @Size(max = 300, message = "At most 300 letters, please.")
-        String returnedBy,
+        @Size(max = 300, message = "{wrong.LETTERS}") String returnedBy,
 
-        @Valid @Size(max = 60, message = "At most 60 parts, please.")
-        List<SignedPart> parts) {
+        @Valid @Size(max = 60, message = "{wrong.MANY}") List<SignedPart> parts) {
 
     public SignOffRequest {
         parts = parts == null ? List.of() : List.copyOf(parts);

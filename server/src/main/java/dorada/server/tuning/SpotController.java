@@ -17,9 +17,9 @@ import org.springframework.web.bind.annotation.RestController;
 class SpotController {
 
     record SpotsRead(
-            @NotNull(message = "Which instrument was read?") ReadingKind kind,
+            @NotNull(message = "{wrong.INSTRUMENT}") ReadingKind kind,
 
-            @NotNull @Size(max = PassRecord.MOST_SPOTS, message = "At most {max} readings, please.")
+            @NotNull @Size(max = PassRecord.MOST_SPOTS, message = "{wrong.MANY}")
             List<@NotNull SpotRequest> spots) {}
 
     /**

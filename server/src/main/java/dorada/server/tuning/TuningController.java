@@ -87,8 +87,8 @@ class TuningController {
             @NotNull double stopHz,
 
             @NotNull
-            @Min(value = 2, message = "A sweep has 2 points or more.")
-            @Max(value = AnalyserLimits.MOST_POINTS, message = "A sweep has at most {value} points here.")
+            @Min(value = 2, message = "{wrong.POINTS}")
+            @Max(value = AnalyserLimits.MOST_POINTS, message = "{wrong.POINTS}")
             int points,
 
             String instrument) {
@@ -143,9 +143,9 @@ class TuningController {
     /** Readings at single channels, typed. */
     record SpotsRequest(
             @NotNull @Valid Recording recording,
-            @NotNull(message = "Which instrument was read?") ReadingKind kind,
+            @NotNull(message = "{wrong.INSTRUMENT}") ReadingKind kind,
 
-            @NotNull @Size(max = PassRecord.MOST_SPOTS, message = "At most {max} readings, please.")
+            @NotNull @Size(max = PassRecord.MOST_SPOTS, message = "{wrong.MANY}")
             List<SpotRequest> spots) {
 
         List<SpotReading> readings() {
@@ -179,9 +179,9 @@ class TuningController {
 
     /** @param why what it is for, in a person's words */
     record NewVisit(
-            @NotNull(message = "What is the visit for?") VisitPurpose purpose,
+            @NotNull(message = "{wrong.PURPOSE}") VisitPurpose purpose,
 
-            @NotNull @Size(max = 600, message = "At most 600 letters, please.")
+            @NotNull @Size(max = 600, message = "{wrong.LETTERS}")
             String why) {}
 
     /** Goes on with an installation that is signed off. */

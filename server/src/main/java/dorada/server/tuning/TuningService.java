@@ -13,6 +13,7 @@ import dorada.server.installation.Installation;
 import dorada.server.installation.InstallationService;
 import dorada.server.instrument.PracticeBench;
 import dorada.server.people.PeopleService;
+import dorada.server.problem.Missing;
 import dorada.server.problem.UserProblem;
 import dorada.server.sweep.SweepSource;
 import dorada.server.sweep.SweepStore;
@@ -322,6 +323,6 @@ public class TuningService {
     }
 
     private TuningPass byId(UUID passId) {
-        return passes.findById(passId).orElseThrow(() -> UserProblem.notFound("pass"));
+        return passes.findById(passId).orElseThrow(() -> UserProblem.notFound(Missing.PASS));
     }
 }
