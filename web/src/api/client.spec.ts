@@ -19,6 +19,14 @@ describe('talking to the server', () => {
     expect(problem.fields).toEqual({ title: 'Please name it.' })
   })
 
+  it("says what a field was refused for in the person's own words", () => {
+    const outcome = { id: 'wrong.ELEMENT', params: { lowSizeM: 0.02, highSizeM: 20 }, text: 'In English.' }
+    const { fields } = problemOf(422, {
+      errors: [{ field: 'startLengthM', message: 'In English.', outcome }],
+    })
+    expect(fields.startLengthM).toBe('An element is between 20 mm (0.79 in) and 20.00 m (65.6 ft) long.')
+  })
+
   it('has words of its own where the server gives none', () => {
     expect(problemOf(401, undefined).message).toContain('Sign in again')
     expect(problemOf(500, {}).message).toContain('500')
