@@ -21,6 +21,18 @@ final class BeyondTheSweep {
     /** A sweep goes this far beyond what is asked for, as a ratio. */
     private static final double BEYOND = 1.02;
 
+    /** Swept as far beside the band as this, as a ratio, a piece whose length is that of its kind has shown its dip. */
+    private static final double FAR = 1.3;
+
+    /** Swept as far as this, any piece has that was meant for the band. */
+    private static final double FARTHEST = 3;
+
+    /** Swept over the same span so many times, it can't be swept wider here. */
+    private static final int AGAIN = 3;
+
+    /** A dip that is beyond the sweep is rarely seen from where nearly everything comes back. */
+    private static final double NEARLY_ALL_COMES_BACK = 0.82;
+
     private BeyondTheSweep() {}
 
     /** @param dip at an end of {@code sweep} */
@@ -36,7 +48,19 @@ final class BeyondTheSweep {
         Span wider = new Span(Math.min(span.startHz(), lowest), Math.max(span.stopHz(), highest))
                 .widened(WIDER, task.instrument());
         boolean canSweepWider = below ? wider.startHz() < span.startHz() : wider.stopHz() > span.stopHz();
+        boolean isLimited = !canSweepWider || timesSweptSoFar(passes, below) >= AGAIN;
+        double beside = below ? lowest / sweep.startHz() : sweep.stopHz() / highest;
+        if (beside >= FARTHEST || beside >= FAR && (isLimited || lengthIsOfItsKind(task))) {
+            return TrimAdvice.withoutDip(
+                    Action.FIND_THE_FAULT,
+                    Fit.UNKNOWN,
+                    0,
+                    List.of(Reason.NO_DIP_FAR_AND_WIDE.of(sweep.startHz(), sweep.stopHz())),
+                    Diagnosis.noDipAnywhere(),
+                    Hypotheses.mostly(Hypothesis.OPEN_OR_SHORTED, 0.5, Hypothesis.NO_GROUND_PLANE));
+        }
         double stepM = cautiousStepM(task, fit, dip.frequencyHz());
+        boolean isFaint = dip.reading().reflection().magnitude() > NEARLY_ALL_COMES_BACK;
         List<Outcome> reasons = new ArrayList<>();
         reasons.add((below ? Reason.FALLING_AT_THE_LOW_END : Reason.FALLING_AT_THE_HIGH_END).of());
         if (fit == Fit.UNKNOWN) {
@@ -44,11 +68,11 @@ final class BeyondTheSweep {
         }
         if (canSweepWider) {
             reasons.add(Reason.SWEEP_WIDER.of());
-            return TrimAdvice.sweepWider(fit, stepM, wider, reasons, hypotheses(fit));
+            return TrimAdvice.sweepWider(fit, stepM, wider, reasons, hypotheses(fit, isFaint));
         }
         boolean allRead = bands.stream().flatMap(List::stream).allMatch(c -> sweep.covers(c.frequencyHz()));
         if (fit == Fit.UNKNOWN || !allRead) {
-            return TrimAdvice.withoutDip(Action.FIND_THE_FAULT, fit, 0, reasons, List.of(), hypotheses(fit));
+            return TrimAdvice.withoutDip(Action.FIND_THE_FAULT, fit, 0, reasons, List.of(), hypotheses(fit, isFaint));
         }
         if (stepM == 0) {
             reasons.add(Reason.CANNOT_SWEEP_WIDER_NOTHING_LEFT.of());
@@ -58,18 +82,38 @@ final class BeyondTheSweep {
                     0,
                     reasons,
                     Diagnosis.noneLeftToShorten(Symptom.DIP_BELOW_THE_SWEEP.of()),
-                    hypotheses(fit));
+                    hypotheses(fit, isFaint));
         }
         reasons.add(Reason.CANNOT_SWEEP_WIDER.of());
         Action change =
                 fit == Fit.TOO_LONG ? Action.SHORTEN : canLengthen(task) ? Action.LENGTHEN : Action.REPLACE_LONGER;
-        return TrimAdvice.withoutDip(change, fit, stepM, reasons, List.of(), hypotheses(fit));
+        return TrimAdvice.withoutDip(change, fit, stepM, reasons, List.of(), hypotheses(fit, isFaint));
     }
 
-    private static Hypotheses hypotheses(Fit fit) {
+    private static boolean lengthIsOfItsKind(TrimTask task) {
+        return task.lengthM().isPresent() && task.usualLengthM().isPresent() && !Gates.anotherKindInDoubt(task);
+    }
+
+    /** How often in a row, with nothing changed, it was swept as far as in the last pass, downward or upward. */
+    private static int timesSweptSoFar(List<Pass> passes, boolean below) {
+        Sweep last = passes.get(passes.size() - 1).sweep();
+        int times = 1;
+        for (int i = passes.size() - 1; i > 0 && passes.get(i).isUnchanged(); i--) {
+            Sweep before = passes.get(i - 1).sweep();
+            if (below ? before.startHz() > last.startHz() * BEYOND : before.stopHz() < last.stopHz() / BEYOND) {
+                break;
+            }
+            times++;
+        }
+        return times;
+    }
+
+    private static Hypotheses hypotheses(Fit fit, boolean isFaint) {
+        double share = isFaint ? 0.6 : 0.85;
+        Hypothesis other = isFaint ? Hypothesis.OPEN_OR_SHORTED : Hypothesis.ANOTHER_KIND;
         return switch (fit) {
-            case TOO_LONG -> Hypotheses.mostly(Hypothesis.TOO_LONG, 0.85, Hypothesis.ANOTHER_KIND);
-            case TOO_SHORT -> Hypotheses.mostly(Hypothesis.TOO_SHORT, 0.85, Hypothesis.ANOTHER_KIND);
+            case TOO_LONG -> Hypotheses.mostly(Hypothesis.TOO_LONG, share, other);
+            case TOO_SHORT -> Hypotheses.mostly(Hypothesis.TOO_SHORT, share, other);
             default -> Hypotheses.mostly(Hypothesis.MISREAD, 0.5, Hypothesis.ANOTHER_KIND);
         };
     }

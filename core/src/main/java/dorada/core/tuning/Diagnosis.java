@@ -179,6 +179,14 @@ final class Diagnosis {
                 new Cause(Cause.Id.ANOTHER_BAND, evidence, Check.AGAINST_ITS_CUT_SHEET));
     }
 
+    /** Causes of a curve without a dip, swept far beyond where any length of this antenna has it. */
+    static List<Cause> noDipAnywhere() {
+        return List.of(
+                new Cause(Cause.Id.OPEN_OR_SHORTED, Symptom.NO_DIP, Check.OHMMETER),
+                new Cause(Cause.Id.NO_GROUND_PLANE, Symptom.NO_DIP, Check.SCRAPE_OR_LAY_METAL),
+                new Cause(Cause.Id.BAD_CONNECTOR, Symptom.NO_DIP, Check.SWEEP_AT_THE_ANTENNA));
+    }
+
     /** Causes of readings that are low on every channel over a span that no such antenna is flat over. */
     static List<Cause> tooGoodToBeTrue() {
         return List.of(

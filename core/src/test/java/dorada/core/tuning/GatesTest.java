@@ -6,6 +6,7 @@ import dorada.core.acceptance.UnderLimit;
 import dorada.core.acceptance.WantedChannel;
 import dorada.core.design.Kinds;
 import dorada.core.instrument.ReadingKind;
+import dorada.core.instrument.Span;
 import dorada.core.instrument.SpotReading;
 import dorada.core.sweep.Curves;
 import dorada.core.sweep.SweepAnalysis;
@@ -44,6 +45,74 @@ class GatesTest {
                         .advice()
                         .isChange())
                 .isTrue();
+    }
+
+    /** A tab without a ground plane: nothing but a line's loss lets its curve fall toward the high end, however wide it is swept. */
+    @Test
+    void noDipFarAndWideIsNoMatterOfLength() {
+        double[] airband = {118, 127.5, 137};
+        // A whip that is as long as its kind is here has its dip within 30 % of the band.
+        TrimAdvice known = new Tried(Kinds.of("QUARTER_WAVE_WHIP"), airband)
+                .long_(0.58)
+                .swept(0, 90, 180, 205, 5, 40)
+                .advice();
+        assertThat(known.action()).isEqualTo(Action.FIND_THE_FAULT);
+        assertThat(known.reasons()).anyMatch(r -> r.is(Reason.NO_DIP_FAR_AND_WIDE));
+        assertThat(known.causes()).extracting(Cause::id).contains(Cause.Id.NO_GROUND_PLANE, Cause.Id.OPEN_OR_SHORTED);
+        // Of unknown length it may be another band's: swept wider as long as that goes.
+        Tried unknown = new Tried(Kinds.of("QUARTER_WAVE_WHIP"), airband).swept(0, 90, 180, 205, 5, 40);
+        assertThat(unknown.advice().action()).isEqualTo(Action.SWEEP_WIDER);
+        assertThat(unknown.swept(0, 40, 180, 205, 5, 40).advice().action()).isEqualTo(Action.SWEEP_WIDER);
+        // Swept there three times, it can't be swept wider here.
+        assertThat(unknown.swept(0, 40, 180, 205, 5, 40).advice().action()).isEqualTo(Action.FIND_THE_FAULT);
+        assertThat(new Tried(Kinds.of("QUARTER_WAVE_WHIP"), airband)
+                        .swept(0, 30, 450, 520, 5, 40)
+                        .advice()
+                        .action())
+                .isEqualTo(Action.FIND_THE_FAULT);
+        // One that is too long by a quarter is found where it is.
+        TrimAdvice far = new Tried(Kinds.of("QUARTER_WAVE_WHIP"), airband)
+                .long_(0.72)
+                .swept(0, 80, 180, 100, 9, 40)
+                .advice();
+        assertThat(far.action()).isEqualTo(Action.SHORTEN);
+    }
+
+    /** An instrument that ends where there is still no dip is no reason to cut. */
+    @Test
+    void anInstrumentThatReachesNoFartherOrdersNothing() {
+        TrimTask task = TASK.sweptBy(new Span(100e6, 210e6));
+        TrimAdvice a =
+                new TrimAdviser(task).advise(List.of(new Pass(0, Curves.resonance(100e6, 210e6, 401, 60e6, 40, 9))));
+        assertThat(a.isChange()).isFalse();
+        assertThat(a.action()).isEqualTo(Action.FIND_THE_FAULT);
+    }
+
+    /** Whoever is told to read again and reads the same is not told so for ever. */
+    @Test
+    void theSameReadAgainAndAgainLeadsElsewhere() {
+        double[] beside = {147.6e6, 164.6e6};
+        Tried job =
+                new Tried(Kinds.of("GROUND_PLANE"), 153, 156, 159).under(1.7).read(0, 3.0, 3.0, 4.0);
+        List<Action> told = new ArrayList<>(List.of(job.advice().action()));
+        for (int i = 0; i < 5; i++) {
+            told.add(job.readAt(0, beside, new double[] {3.0, 4.0}).advice().action());
+        }
+        assertThat(told.get(0)).isEqualTo(Action.MEASURE_AGAIN);
+        assertThat(told).contains(Action.FIND_THE_FAULT);
+        assertThat(told.subList(3, told.size())).doesNotContain(Action.MEASURE_AGAIN);
+    }
+
+    /** Somebody looked for paint, an open line and a needle that sticks: those are less likely than before. */
+    @Test
+    void afterALookFaultsAreLessLikely() {
+        Tried job =
+                new Tried(Kinds.of("GROUND_PLANE"), 153, 156, 159).under(1.7).read(0, 3.0, 3.0, 3.0);
+        Hypotheses before = job.advice().hypotheses();
+        Hypotheses after = job.lastly(p -> p.afterALook(true)).advice().hypotheses();
+        assertThat(after.probability(Hypothesis.INSTRUMENT)).isLessThan(before.probability(Hypothesis.INSTRUMENT) / 2);
+        assertThat(after.probability(Hypothesis.NO_GROUND_PLANE))
+                .isLessThan(before.probability(Hypothesis.NO_GROUND_PLANE));
     }
 
     private static final List<WantedChannel> VHF = List.of(
