@@ -7,6 +7,7 @@ import { answer, api } from '@/api/client'
 import ChoiceField from '@/ui/ChoiceField.vue'
 import TextField from '@/ui/TextField.vue'
 import { useForm } from '@/shell/useForm'
+import { useWords } from '@/words/words'
 import { refusals, request, SERIAL, TEXTS, typed, type Instrument } from './instrumentForm'
 
 /** Enters an analyser, or changes one. */
@@ -18,6 +19,7 @@ const { instrument = undefined, like } = defineProps<{
 }>()
 const emit = defineEmits<{ kept: []; left: [] }>()
 
+const words = useWords()
 const form = ref(typed(instrument, like))
 const ways = useQuery({
   queryKey: ['instruments', 'drivers'],
@@ -26,7 +28,9 @@ const ways = useQuery({
 const drivers = computed(() => (ways.data.value?.drivers ?? []).map((d) => ({ value: d.id, word: d.words })))
 const portsHere = computed(() => {
   const ports = ways.data.value?.serialPorts ?? []
-  return ports.length ? `This machine has ${ports.join(', ')}.` : 'This machine has none just now.'
+  return ports.length
+    ? words.value.text('instrumentPage.PORTS_HERE', { ports: ports.join(', ') })
+    : words.value.text('instrumentPage.NO_PORTS')
 })
 const { busy, wrong, unplaced, submit } = useForm((field) =>
   field === 'lowestHz' ? 'lowest' : field === 'highestHz' ? 'highest' : field,
@@ -41,7 +45,7 @@ async function showWrong() {
 }
 
 async function save() {
-  const refused = refusals(form.value)
+  const refused = refusals(form.value, words.value)
   if (Object.keys(refused).length) {
     wrong.value = refused
     return showWrong()
@@ -62,43 +66,62 @@ async function save() {
 
 <template>
   <form ref="sheet" class="card edit" @submit.prevent="save">
-    <h2>{{ form.id ? 'Change' : 'Add' }} an analyser</h2>
-    <ChoiceField v-model="form.driver" name="How it is talked to" :options="drivers" :wrong="wrong.driver" />
+    <h2>{{ words.text(form.id ? 'instrumentPage.CHANGE_ONE' : 'instrumentPage.ADD') }}</h2>
+    <ChoiceField
+      v-model="form.driver"
+      :name="words.text('instrumentPage.DRIVER')"
+      :options="drivers"
+      :wrong="wrong.driver"
+    />
     <div class="three">
-      <TextField v-model="form.name" name="Name" :wrong="wrong.name" placeholder="Bench analyser" />
+      <TextField
+        v-model="form.name"
+        :name="words.text('instrumentPage.NAME')"
+        :wrong="wrong.name"
+        :placeholder="words.text('instrumentPage.EXAMPLE')"
+      />
       <template v-if="form.driver === SERIAL">
         <TextField
           v-model="form.serialPort"
-          name="Serial port"
+          :name="words.text('instrumentPage.SERIAL_PORT')"
           :hint="portsHere"
           :wrong="wrong.serialPort"
           placeholder="/dev/ttyUSB0"
         />
-        <TextField v-model="form.baud" name="Bits a second" :wrong="wrong.baud" />
+        <TextField v-model="form.baud" :name="words.text('instrumentPage.BAUD')" :wrong="wrong.baud" />
       </template>
       <template v-else>
-        <TextField v-model="form.host" name="Where on the network" :wrong="wrong.host" />
-        <TextField v-model="form.port" name="Port" :wrong="wrong.port" />
+        <TextField v-model="form.host" :name="words.text('instrumentPage.HOST')" :wrong="wrong.host" />
+        <TextField v-model="form.port" :name="words.text('instrumentPage.PORT')" :wrong="wrong.port" />
       </template>
     </div>
     <div class="three">
       <TextField
         v-model="form.lowest"
-        name="Lowest frequency, MHz"
-        hint="As its manual says; all three empty where you don't know."
+        :name="words.text('instrumentPage.LOWEST')"
+        :hint="words.text('instrumentPage.LIMITS_HINT')"
         :wrong="wrong.lowest"
       />
-      <TextField v-model="form.highest" name="Highest frequency, MHz" :wrong="wrong.highest" />
-      <TextField v-model="form.mostPoints" name="Most points" :wrong="wrong.mostPoints" />
+      <TextField v-model="form.highest" :name="words.text('instrumentPage.HIGHEST')" :wrong="wrong.highest" />
+      <TextField
+        v-model="form.mostPoints"
+        :name="words.text('instrumentPage.MOST_POINTS')"
+        :wrong="wrong.mostPoints"
+      />
     </div>
-    <h3>What it understands</h3>
+    <h3>{{ words.text('instrumentPage.UNDERSTANDS') }}</h3>
     <div class="texts">
-      <TextField v-for="t in TEXTS" :key="t.field" v-model="form.profile[t.field]" :name="t.name" />
+      <TextField
+        v-for="t in TEXTS"
+        :key="t"
+        v-model="form.profile[t]"
+        :name="words.text(`instrumentPage.command.${t}`)"
+      />
     </div>
     <p v-if="unplaced" class="wrong" role="alert">{{ unplaced }}</p>
     <div class="buttons">
-      <BigAction submits :disabled="busy">Save</BigAction>
-      <ActionButton quiet @click="emit('left')">Cancel</ActionButton>
+      <BigAction submits :disabled="busy">{{ words.text('instrumentPage.SAVE') }}</BigAction>
+      <ActionButton quiet @click="emit('left')">{{ words.text('instrumentPage.CANCEL') }}</ActionButton>
     </div>
   </form>
 </template>

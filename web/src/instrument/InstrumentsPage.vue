@@ -35,23 +35,24 @@ async function remove(i: Instrument) {
 }
 
 async function ask(i: Instrument) {
-  said.value = { ...said.value, [i.id]: 'Asking …' }
+  said.value = { ...said.value, [i.id]: words.value.text('instrumentPage.ASKING') }
   let text = ''
   const done = await submit(async () => {
     text = (await answer(api.POST('/api/instruments/{id}/identity', { params: { path: { id: i.id } } })))
       .identity
   })
-  said.value = { ...said.value, [i.id]: done ? `It answers: ${text}` : trouble.value }
+  said.value = {
+    ...said.value,
+    [i.id]: done ? words.value.text('instrumentPage.ANSWERS', { text }) : trouble.value,
+  }
 }
 </script>
 
 <template>
   <div class="page">
-    <h1>Instruments</h1>
+    <h1>{{ words.text('instrumentPage.TITLE') }}</h1>
     <p class="soft">
-      Analysers that speak SCPI, over the network or a serial port. The standard settles the conversation, not
-      every instrument's words: copy the stand-in's texts and change them to what the instrument's manual
-      says.
+      {{ words.text('instrumentPage.WHAT') }}
     </p>
     <section v-for="i in instruments.data.value ?? []" :key="i.id" class="card one">
       <div>
@@ -60,22 +61,26 @@ async function ask(i: Instrument) {
         <p v-if="said[i.id]" role="status">{{ said[i.id] }}</p>
       </div>
       <div class="buttons">
-        <ActionButton v-if="me.data.value?.role !== 'VIEWER'" @click="ask(i)">Ask who it is</ActionButton>
+        <ActionButton v-if="me.data.value?.role !== 'VIEWER'" @click="ask(i)">{{
+          words.text('instrumentPage.ASK')
+        }}</ActionButton>
         <template v-if="me.data.value?.role === 'LEAD' && !i.standIn">
-          <ActionButton @click="editing = i">Change</ActionButton>
+          <ActionButton @click="editing = i">{{ words.text('instrumentPage.CHANGE') }}</ActionButton>
           <ConfirmButton
-            :question="`Remove “${i.name}” and its command texts?`"
-            yes="Remove it"
+            :question="words.text('instrumentPage.REMOVE_QUESTION', { name: i.name })"
+            :yes="words.text('instrumentPage.REMOVE_IT')"
             @confirmed="remove(i)"
-            >Remove</ConfirmButton
+            >{{ words.text('instrumentPage.REMOVE') }}</ConfirmButton
           >
         </template>
       </div>
     </section>
     <ActionButton v-if="me.data.value?.role === 'LEAD' && !editing" class="add" @click="editing = 'new'">
-      Add an analyser
+      {{ words.text('instrumentPage.ADD') }}
     </ActionButton>
-    <p v-else-if="me.data.value?.role !== 'LEAD'" class="soft">Only a lead adds instruments.</p>
+    <p v-else-if="me.data.value?.role !== 'LEAD'" class="soft">
+      {{ words.text('instrumentPage.ONLY_A_LEAD') }}
+    </p>
 
     <InstrumentForm
       v-if="editing && standIn"

@@ -1,3 +1,4 @@
+import { currentWords } from '@/words/words'
 import { Words } from '@/words/words'
 import { describe, expect, it } from 'vitest'
 import { covers, refusals, request, SERIAL, typed, where, type Instrument } from './instrumentForm'
@@ -72,8 +73,8 @@ describe('an instrument as it is typed', () => {
       highestHz: 3e9,
       mostPoints: 201,
     })
-    expect(Object.keys(refusals(t)).sort()).toEqual(['baud', 'mostPoints'])
-    expect(refusals({ ...t, mostPoints: '', baud: '9600' })).toEqual({})
+    expect(Object.keys(refusals(t, currentWords())).sort()).toEqual(['baud', 'mostPoints'])
+    expect(refusals({ ...t, mostPoints: '', baud: '9600' }, currentWords())).toEqual({})
   })
 
   it('says where it is and what it covers', () => {

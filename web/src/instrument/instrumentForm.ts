@@ -9,20 +9,20 @@ export const SERIAL = 'scpi-serial'
 const NETWORK = 'scpi-tcp'
 
 /** What each command is for, in the order of a conversation. */
-export const TEXTS: { field: keyof Profile; name: string }[] = [
-  { field: 'identity', name: 'Who are you' },
-  { field: 'setUp', name: 'Once after connecting' },
-  { field: 'startHz', name: 'Start, {} in Hz' },
-  { field: 'stopHz', name: 'Stop, {} in Hz' },
-  { field: 'points', name: 'Points' },
-  { field: 'averages', name: 'Averages' },
-  { field: 'begin', name: 'Begin one sweep' },
-  { field: 'isMeasuring', name: 'Still measuring? (bit 4 of the answer)' },
-  { field: 'data', name: 'Data: real, imaginary, in turn' },
-  { field: 'abort', name: 'Stop a sweep' },
-  { field: 'error', name: 'Next error' },
-  { field: 'raw', name: 'Its own correction off, for a calibration of ours' },
-  { field: 'corrected', name: 'Its own correction on again' },
+export const TEXTS: (keyof Profile)[] = [
+  'identity',
+  'setUp',
+  'startHz',
+  'stopHz',
+  'points',
+  'averages',
+  'begin',
+  'isMeasuring',
+  'data',
+  'abort',
+  'error',
+  'raw',
+  'corrected',
 ]
 
 /** An instrument as it is typed; frequencies in MHz. */
@@ -56,7 +56,7 @@ export function typed(i: Instrument | undefined, like: Instrument): Typed {
     lowest: megahertz(i?.lowestHz),
     highest: megahertz(i?.highestHz),
     mostPoints: i?.mostPoints === undefined ? '' : String(i.mostPoints),
-    profile: Object.fromEntries(TEXTS.map((t) => [t.field, texts[t.field] ?? ''])) as Profile,
+    profile: Object.fromEntries(TEXTS.map((t) => [t, texts[t] ?? ''])) as Profile,
   }
 }
 
@@ -65,12 +65,12 @@ function megahertz(hz?: number): string {
 }
 
 /** What is wrong with what was typed, by field; the server looks at the rest. */
-export function refusals(t: Typed): Record<string, string> {
+export function refusals(t: Typed, words: Words): Record<string, string> {
   const wrong: Record<string, string> = {}
   const number = (field: keyof Typed, text: string, whole: boolean) => {
     const read = parseDecimal(text)
     if (text.trim() && (!read.ok || (whole && !Number.isInteger(read.value)))) {
-      wrong[field] = whole ? 'A whole number, please.' : 'A number in MHz, please.'
+      wrong[field] = words.text(whole ? 'instrumentPage.WHOLE' : 'instrumentPage.IN_MHZ')
     }
   }
   number('lowest', t.lowest, false)

@@ -6,8 +6,10 @@ import { ref } from 'vue'
 import { readArchive } from '@/api/queries'
 import type { Schemas } from '@/api/client'
 import { useForm } from '@/shell/useForm'
+import { useWords } from '@/words/words'
 
 /** The whole shop to take away, and an archive to read here; twice the same is once. */
+const words = useWords()
 const client = useQueryClient()
 const { busy, trouble, submit } = useForm()
 const done = ref<Schemas['ReadArchiveView']>()
@@ -21,38 +23,41 @@ async function read({ file, onFinish, onError }: UploadCustomRequestOptions) {
   else onError()
   await client.invalidateQueries()
 }
-
-const many = (n: number, one: string, more = `${one}s`) => `${n} ${n === 1 ? one : more}`
 </script>
 
 <template>
   <section class="card">
-    <h2>The shop in one file</h2>
+    <h2>{{ words.text('archiveCard.TITLE') }}</h2>
     <p class="soft">
-      A zip with every installation, its passes as Touchstone files, photos, saved plans, cut sheets and
-      channel lists. Passwords are not in it. Another Dorada reads it; what is there already stays as it is.
+      {{ words.text('archiveCard.WHAT') }}
     </p>
     <div class="row">
-      <a class="other" href="/api/archive">Archive of the shop (.zip)</a>
+      <a class="other" href="/api/archive">{{ words.text('archiveCard.TAKE') }}</a>
       <NUpload
         class="bring"
         accept=".zip"
         :show-file-list="false"
         :custom-request="read"
-        :input-props="{ 'aria-label': 'Read an archive' }"
+        :input-props="{ 'aria-label': words.text('archiveCard.READ') }"
       >
         <ActionButton :disabled="busy">
-          {{ busy ? 'Reading…' : 'Read an archive' }}
+          {{ words.text(busy ? 'archiveCard.READING' : 'archiveCard.READ') }}
         </ActionButton>
       </NUpload>
     </div>
-    <p class="hint">Above 8 MB, on the machine itself: ./dorada read-archive FILE</p>
+    <p class="hint">{{ words.text('archiveCard.LARGE') }}</p>
     <p v-if="trouble" class="wrong" role="alert">{{ trouble }}</p>
     <p v-if="done" role="status">
-      Read: {{ many(done.installations, 'new installation') }}, {{ many(done.passes, 'pass', 'passes') }},
-      {{ done.others }} plans, sheets and lists. Here already: {{ many(done.alreadyHere, 'installation') }}.
+      {{
+        words.text('archiveCard.DONE', {
+          installationsCount: done.installations,
+          passesCount: done.passes,
+          othersCount: done.others,
+          hereCount: done.alreadyHere,
+        })
+      }}
       <template v-if="done.left.length">
-        Left as they are, because they went on differently here: {{ done.left.join(', ') }}.
+        {{ words.text('archiveCard.LEFT', { which: done.left.join(', ') }) }}
       </template>
     </p>
   </section>

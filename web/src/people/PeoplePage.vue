@@ -10,8 +10,10 @@ import TextField from '@/ui/TextField.vue'
 import { useForm } from '@/shell/useForm'
 import ArchiveCard from './ArchiveCard.vue'
 import PersonRow from './PersonRow.vue'
-import { ROLES, type Role } from './roles'
+import { useWords } from '@/words/words'
+import { roleOptions, type Role } from './roles'
 
+const words = useWords()
 const me = useMe()
 const isLead = computed(() => me.data.value?.role === 'LEAD')
 const client = useQueryClient()
@@ -32,17 +34,19 @@ async function add() {
 <template>
   <div class="page">
     <div class="top">
-      <h1>People of the shop</h1>
-      <RouterLink class="other" to="/removed">What was removed</RouterLink>
+      <h1>{{ words.text('peoplePage.TITLE') }}</h1>
+      <RouterLink class="other" to="/removed">{{ words.text('peoplePage.REMOVED') }}</RouterLink>
     </div>
     <section class="card">
       <PlainTable>
         <thead>
           <tr>
-            <th>Name</th>
-            <th>Login</th>
-            <th>May</th>
-            <th v-if="isLead"><span class="visually-hidden">Changes</span></th>
+            <th>{{ words.text('peoplePage.NAME') }}</th>
+            <th>{{ words.text('peoplePage.LOGIN') }}</th>
+            <th>{{ words.text('peoplePage.MAY') }}</th>
+            <th v-if="isLead">
+              <span class="visually-hidden">{{ words.text('peoplePage.CHANGES') }}</span>
+            </th>
           </tr>
         </thead>
         <tbody>
@@ -57,29 +61,33 @@ async function add() {
       </PlainTable>
     </section>
     <form v-if="isLead" class="card add" @submit.prevent="add">
-      <h2>Add somebody</h2>
+      <h2>{{ words.text('peoplePage.ADD_SOMEBODY') }}</h2>
       <div class="two">
-        <TextField v-model="person.displayName" name="Name" :wrong="wrong.displayName" />
-        <TextField v-model="person.login" name="Login" :wrong="wrong.login" />
+        <TextField
+          v-model="person.displayName"
+          :name="words.text('peoplePage.NAME')"
+          :wrong="wrong.displayName"
+        />
+        <TextField v-model="person.login" :name="words.text('peoplePage.LOGIN')" :wrong="wrong.login" />
       </div>
       <TextField
         v-model="person.password"
-        name="First password"
+        :name="words.text('peoplePage.FIRST_PASSWORD')"
         type="password"
-        hint="At least 8 characters."
+        :hint="words.text('peoplePage.PASSWORD_HINT')"
         :wrong="wrong.password"
         autocomplete="new-password"
       />
       <ChoiceField
         v-model="person.role"
-        name="May"
-        :options="ROLES"
-        hint="A viewer reads and exports; a technician also records and signs off; a lead also looks after people and instruments."
+        :name="words.text('peoplePage.MAY')"
+        :options="roleOptions(words)"
+        :hint="words.text('peoplePage.MAY_HINT')"
       />
       <p v-if="unplaced" class="wrong" role="alert">{{ unplaced }}</p>
-      <BigAction submits :disabled="busy">Add</BigAction>
+      <BigAction submits :disabled="busy">{{ words.text('peoplePage.ADD') }}</BigAction>
     </form>
-    <p v-else class="soft">Only a lead adds people.</p>
+    <p v-else class="soft">{{ words.text('peoplePage.ONLY_A_LEAD') }}</p>
     <ArchiveCard v-if="isLead" />
   </div>
 </template>

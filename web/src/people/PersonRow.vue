@@ -5,13 +5,15 @@ import { ref } from 'vue'
 import { answer, api, type Schemas } from '@/api/client'
 import TextField from '@/ui/TextField.vue'
 import { useForm } from '@/shell/useForm'
-import { ROLES, type Role } from './roles'
+import { useWords } from '@/words/words'
+import { roleOptions, type Role } from './roles'
 import TokenList from './TokenList.vue'
 
 /** One person, and for a lead what can be done about them: another role, a new password, leaving and coming back. */
 const props = defineProps<{ person: Schemas['PersonView']; isLead: boolean }>()
 const emit = defineEmits<{ changed: [] }>()
 
+const words = useWords()
 const { busy, wrong, unplaced, submit } = useForm()
 const resetting = ref(false)
 const showsTokens = ref(false)
@@ -41,7 +43,7 @@ async function reset() {
     )
   })
   if (!done) return
-  said.value = `${props.person.displayName} has a new password. Sessions and tokens of before have ended.`
+  said.value = words.value.text('peoplePage.HAS_NEW_PASSWORD', { name: props.person.displayName })
   password.value = ''
   resetting.value = false
 }
@@ -55,20 +57,24 @@ async function reset() {
       <NSelect
         v-if="isLead && person.active"
         :value="person.role"
-        :options="ROLES.map((r) => ({ value: r.value, label: r.word }))"
+        :options="roleOptions(words).map((r) => ({ value: r.value, label: r.word }))"
         :disabled="busy"
-        :input-props="{ 'aria-label': `What ${person.displayName} may do` }"
+        :input-props="{ 'aria-label': words.text('peoplePage.WHAT_MAY', { name: person.displayName }) }"
         @update:value="(role: Role) => change(role, true)"
       />
       <template v-else>{{
-        person.active ? ROLES.find((r) => r.value === person.role)?.word : 'has left'
+        words.text(person.active ? `peoplePage.role.${person.role}` : 'peoplePage.LEFT')
       }}</template>
     </td>
     <td v-if="isLead" class="deeds">
-      <ActionButton v-if="person.active" quiet @click="resetting = !resetting"> New password </ActionButton>
-      <ActionButton v-if="person.active" quiet @click="showsTokens = !showsTokens"> Tokens </ActionButton>
+      <ActionButton v-if="person.active" quiet @click="resetting = !resetting">{{
+        words.text('peoplePage.NEW_PASSWORD')
+      }}</ActionButton>
+      <ActionButton v-if="person.active" quiet @click="showsTokens = !showsTokens">{{
+        words.text('peoplePage.TOKENS')
+      }}</ActionButton>
       <ActionButton quiet :disabled="busy" @click="change(person.role, !person.active)">
-        {{ person.active ? 'Has left' : 'Is back' }}
+        {{ words.text(person.active ? 'peoplePage.HAS_LEFT' : 'peoplePage.IS_BACK') }}
       </ActionButton>
     </td>
   </tr>
@@ -77,13 +83,13 @@ async function reset() {
       <form v-if="resetting" class="reset" @submit.prevent="reset">
         <TextField
           v-model="password"
-          :name="`New password for ${person.displayName}`"
+          :name="words.text('peoplePage.NEW_PASSWORD_FOR', { name: person.displayName })"
           type="password"
-          hint="Tell it in person; they change it on their own page."
+          :hint="words.text('peoplePage.TELL_IT')"
           :wrong="wrong.password"
           autocomplete="new-password"
         />
-        <ActionButton submits :disabled="busy">Set it</ActionButton>
+        <ActionButton submits :disabled="busy">{{ words.text('peoplePage.SET_IT') }}</ActionButton>
       </form>
       <TokenList v-if="showsTokens" :person="person.id" />
       <p v-if="said" role="status">{{ said }}</p>

@@ -1,10 +1,10 @@
 import type { Schemas } from '@/api/client'
+import type { Words } from '@/words/words'
 
 export type Role = Schemas['PersonView']['role']
 
-/** What somebody may do, in the words of the page. */
-export const ROLES: { value: Role; word: string }[] = [
-  { value: 'TECHNICIAN', word: 'Technician' },
-  { value: 'LEAD', word: 'Lead' },
-  { value: 'VIEWER', word: 'Viewer' },
-]
+const ROLES: Role[] = ['TECHNICIAN', 'LEAD', 'VIEWER']
+
+/** What somebody may do. */
+export const roleOptions = (words: Words) =>
+  ROLES.map((value) => ({ value, word: words.text(`peoplePage.role.${value}`) }))
