@@ -25,7 +25,13 @@ const ways = useQuery({
   queryKey: ['instruments', 'drivers'],
   queryFn: ({ signal }) => answer(api.GET('/api/instruments/drivers', { signal })),
 })
-const drivers = computed(() => (ways.data.value?.drivers ?? []).map((d) => ({ value: d.id, word: d.words })))
+const drivers = computed(() =>
+  (ways.data.value?.drivers ?? []).map((d) => ({
+    value: d.id,
+    // Another driver than the program brings says its own.
+    word: words.value.textOr(`instrumentPage.driver.${d.id}`, d.words),
+  })),
+)
 const portsHere = computed(() => {
   const ports = ways.data.value?.serialPorts ?? []
   return ports.length

@@ -6,10 +6,12 @@ import dorada.core.outcome.Outcome;
 import dorada.core.rf.Wavelength;
 import dorada.core.sweep.Dip;
 import dorada.core.sweep.Sweep;
+import dorada.core.sweep.SweepAnalysis;
 import dorada.core.tuning.TrimAdvice.Action;
 import dorada.core.tuning.TrimAdvice.Fit;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 
 /** Advice where the curve still falls at an end of the sweep: the side is known by the slope, and how far is not. */
 final class BeyondTheSweep {
@@ -26,6 +28,9 @@ final class BeyondTheSweep {
 
     /** Swept as far as this, any piece has that was meant for the band. */
     private static final double FARTHEST = 3;
+
+    /** A sweep that ends nearer to the band than this, as a ratio, shows hardly more than the band. */
+    private static final double NARROW = 1.01;
 
     /** Swept over the same span so many times, it can't be swept wider here. */
     private static final int AGAIN = 3;
@@ -116,6 +121,25 @@ final class BeyondTheSweep {
             case TOO_SHORT -> Hypotheses.mostly(Hypothesis.TOO_SHORT, share, other);
             default -> Hypotheses.mostly(Hypothesis.MISREAD, 0.5, Hypothesis.ANOTHER_KIND);
         };
+    }
+
+    /** A curve without a dip that was swept over hardly more than the band may have it beside: that is looked at first. */
+    static Optional<TrimAdvice> beforeAFault(TrimTask task, SweepAnalysis now) {
+        double start = now.sweep().startHz();
+        double stop = now.sweep().stopHz();
+        double lowest = task.channels().get(0).frequencyHz();
+        double highest = task.channels().get(task.channels().size() - 1).frequencyHz();
+        Span wider = within(new Span(Math.min(start, lowest / FAR), Math.max(stop, highest * FAR)), task.instrument());
+        boolean isNarrow = start * NARROW > lowest && stop < NARROW * highest;
+        boolean canBeWider = wider.startHz() < start / BEYOND || wider.stopHz() > stop * BEYOND;
+        return isNarrow && canBeWider && now.deepestDip().isEmpty() && !now.isFlatAndLow()
+                ? Optional.of(TrimAdvice.sweepWider(
+                        Fit.UNKNOWN,
+                        0,
+                        wider,
+                        List.of(Reason.NO_DIP_IN_A_NARROW_SWEEP.of()),
+                        Hypotheses.mostly(Hypothesis.UNREAD, 0.6, Hypothesis.OPEN_OR_SHORTED)))
+                : Optional.empty();
     }
 
     /** The dip was swept, but not what lies where the channels would be after the change: what they would meet is a guess. */

@@ -91,6 +91,7 @@ public enum Reason implements OutcomeId {
     // The dip lies beyond the sweep.
     FALLING_AT_THE_LOW_END,
     FALLING_AT_THE_HIGH_END,
+    NO_DIP_IN_A_NARROW_SWEEP,
     NO_DIP_FAR_AND_WIDE("lowRoughHz", "highRoughHz"),
     SIDE_NOT_CERTAIN,
     SWEEP_WIDER,

@@ -57,7 +57,8 @@ public final class TrimAdviser {
         if (last.isSwept()) {
             List<Cause> causes = Diagnosis.beforeAnyCut(now);
             if (!causes.isEmpty()) {
-                return TrimAdvice.findTheFault(causes, Diagnosis.hypotheses(now));
+                return BeyondTheSweep.beforeAFault(task, now)
+                        .orElseGet(() -> TrimAdvice.findTheFault(causes, Diagnosis.hypotheses(now)));
             }
         }
         List<Circumstance> spoilt = last.circumstances(Circumstance.Effect.SPOILS);

@@ -78,6 +78,17 @@ class GatesTest {
         assertThat(far.action()).isEqualTo(Action.SHORTEN);
     }
 
+    /** A sharp whip far above its place, swept over the band alone: nothing comes back there, and nothing is broken. */
+    @Test
+    void aNarrowSweepWithoutADipIsWidenedBeforeAFaultIsSought() {
+        double[] mhz = {26.965, 27.185, 27.405};
+        Tried narrow = new Tried(Kinds.of("LOADED_CB_WHIP"), mhz).swept(0, 26.9, 27.5, 60, 40, 40);
+        assertThat(narrow.advice().action()).isEqualTo(Action.SWEEP_WIDER);
+        assertThat(narrow.advice().widerSweep().orElseThrow().stopHz()).isGreaterThan(35e6);
+        // An open line shows none however wide it is swept.
+        assertThat(narrow.swept(0, 20.7, 35.7, 3000, 40, 40).advice().action()).isEqualTo(Action.FIND_THE_FAULT);
+    }
+
     /** An instrument that ends where there is still no dip is no reason to cut. */
     @Test
     void anInstrumentThatReachesNoFartherOrdersNothing() {
