@@ -38,11 +38,12 @@ const { sort, sorted } = useSorted(
 )
 const instruments = useInstruments()
 type Step = 'open' | 'shorted' | 'load'
-const STEPS: { key: Step; word: string; standard: 'OPEN' | 'SHORT' | 'LOAD' }[] = [
-  { key: 'open', word: 'Open', standard: 'OPEN' },
-  { key: 'shorted', word: 'Short', standard: 'SHORT' },
-  { key: 'load', word: 'Load', standard: 'LOAD' },
+const STEPS: { key: Step; standard: 'OPEN' | 'SHORT' | 'LOAD' }[] = [
+  { key: 'open', standard: 'OPEN' },
+  { key: 'shorted', standard: 'SHORT' },
+  { key: 'load', standard: 'LOAD' },
 ]
+const stepWord = (step: Step) => words.value.text(`calibrationsPage.step.${step}`)
 const WATCH_MS = 700
 const form = ref({
   name: '',
@@ -61,7 +62,9 @@ const said = ref('')
 const removed = ref<{ id: string; name: string }>()
 const isComplete = computed(() => STEPS.every((s) => readings.value[s.key]))
 const instrumentName = computed(
-  () => instruments.data.value?.find((i) => i.id === form.value.instrument)?.name ?? 'from files',
+  () =>
+    instruments.data.value?.find((i) => i.id === form.value.instrument)?.name ??
+    words.value.text('calibrationsPage.FROM_FILES'),
 )
 
 async function guarded(what: string, action: () => Promise<void>) {
@@ -159,10 +162,10 @@ const choose = (step: Step, file: File | undefined) =>
 
 const save = () =>
   guarded('keep', async () => {
-    const s = readStandards(standards.value, (text) => parseLength(text, preferences.unit))
+    const s = readStandards(standards.value, (text) => parseLength(text, preferences.unit), words.value)
     if (typeof s === 'string') throw new Problem(s, 422)
     const { open, shorted, load } = readings.value
-    if (!open || !shorted || !load) throw new Problem('Open, short and load are all needed.', 422)
+    if (!open || !shorted || !load) throw new Problem(words.value.text('calibrationsPage.ALL_THREE'), 422)
     made.value = await keep.mutateAsync({
       name: form.value.name,
       instrument: instrumentName.value,
@@ -199,48 +202,77 @@ const putBack = () =>
   <div class="desk">
     <div class="work">
       <section class="card block">
-        <h1>Calibrations</h1>
+        <h1>{{ words.text('calibrationsPage.TITLE') }}</h1>
         <p class="soft">
-          Where the antenna plugs in, over the span that will be swept. A calibration holds for its
-          instrument, cable, adapter and span, and for nothing else.
+          {{ words.text('calibrationsPage.WHAT') }}
         </p>
         <PlainTable v-if="calibrations.data.value?.length">
           <thead>
             <tr>
-              <SortHead v-model:sort="sort" by="name" name="Name" />
-              <SortHead v-model:sort="sort" by="instrument" name="Instrument" />
-              <th>Cable, adapter</th>
+              <SortHead v-model:sort="sort" by="name" :name="words.text('calibrationsPage.NAME')" />
+              <SortHead
+                v-model:sort="sort"
+                by="instrument"
+                :name="words.text('calibrationsPage.INSTRUMENT')"
+              />
+              <th>{{ words.text('calibrationsPage.CABLE_ADAPTER') }}</th>
               <SortHead v-model:sort="sort" by="span" name="MHz" />
-              <SortHead v-model:sort="sort" by="made" name="Made" />
-              <SortHead v-model:sort="sort" by="load" name="Load came back" />
-              <th><span class="visually-hidden">What to do</span></th>
+              <SortHead v-model:sort="sort" by="made" :name="words.text('calibrationsPage.MADE')" />
+              <SortHead v-model:sort="sort" by="load" :name="words.text('calibrationsPage.CAME_BACK')" />
+              <th>
+                <span class="visually-hidden">{{ words.text('calibrationsPage.DEEDS') }}</span>
+              </th>
             </tr>
           </thead>
           <tbody>
             <tr v-for="c in sorted" :key="c.id">
               <td>{{ c.name }}</td>
               <td>{{ c.instrument }}</td>
-              <td>{{ [c.cable, c.adapter].filter(Boolean).join(', ') || 'none' }}</td>
-              <td>{{ formatMhz(c.startHz, 0) }}–{{ formatMhz(c.stopHz, 0) }}, {{ c.points }} points</td>
-              <td :title="formatTime(c.madeAt)">{{ ageWords(c.madeAt) }}, {{ c.madeBy }}</td>
               <td>
-                <template v-if="c.checkedDb !== undefined && c.checkedAt"
-                  >{{ c.checkedDb.toFixed(0) }} dB, {{ ageWords(c.checkedAt) }}</template
-                ><template v-else>not checked</template>
+                {{
+                  [c.cable, c.adapter].filter(Boolean).join(', ') ||
+                  words.text('calibrationsPage.NONE_OF_BOTH')
+                }}
+              </td>
+              <td>
+                {{
+                  words.text('calibrationsPage.SPAN', {
+                    low: formatMhz(c.startHz, 0),
+                    high: formatMhz(c.stopHz, 0),
+                    points: `${c.points}`,
+                  })
+                }}
+              </td>
+              <td :title="formatTime(c.madeAt)">{{ ageWords(c.madeAt, words) }}, {{ c.madeBy }}</td>
+              <td>
+                <template v-if="c.checkedDb !== undefined && c.checkedAt">{{
+                  words.text('calibrationsPage.CHECKED', {
+                    db: c.checkedDb.toFixed(0),
+                    age: ageWords(c.checkedAt, words),
+                  })
+                }}</template><template v-else>{{ words.text('calibrationsPage.NOT_CHECKED') }}</template>
               </td>
               <td class="acts">
-                <ActionButton v-if="form.instrument" quiet @click="checkNow(c.id)"
-                  >Check the load</ActionButton
-                >
-                <FileField v-else small name="Check a load’s file" @files="checkNow(c.id, $event[0])" />
-                <ActionButton quiet @click="drop(c)">Remove</ActionButton>
+                <ActionButton v-if="form.instrument" quiet @click="checkNow(c.id)">{{
+                  words.text('calibrationsPage.CHECK_LOAD')
+                }}</ActionButton>
+                <FileField
+                  v-else
+                  small
+                  :name="words.text('calibrationsPage.CHECK_FILE')"
+                  @files="checkNow(c.id, $event[0])"
+                />
+                <ActionButton quiet @click="drop(c)">{{
+                  words.text('calibrationsPage.REMOVE')
+                }}</ActionButton>
               </td>
             </tr>
           </tbody>
         </PlainTable>
-        <p v-else class="soft">None yet. Make the first on the right.</p>
+        <p v-else class="soft">{{ words.text('calibrationsPage.NONE_YET') }}</p>
         <p v-if="removed" role="status">
-          “{{ removed.name }}” is removed. <ActionButton quiet @click="putBack">Put it back</ActionButton>
+          {{ words.text('calibrationsPage.REMOVED', { name: removed.name }) }}
+          <ActionButton quiet @click="putBack">{{ words.text('calibrationsPage.PUT_BACK') }}</ActionButton>
         </p>
       </section>
       <StandardsTaken :readings="readings" :watched="watched" @looked="(all) => (looked = all)" />
@@ -256,54 +288,70 @@ const putBack = () =>
       <form class="card block" @submit.prevent="save">
         <PickField
           v-model="form.instrument"
-          name="Measured with"
+          :name="words.text('calibrationsPage.MEASURED_WITH')"
           :options="[
-            { value: '', word: 'files of raw readings' },
+            { value: '', word: words.text('calibrationsPage.FILES') },
             ...(instruments.data.value ?? []).map((i) => ({ value: i.id, word: i.name })),
           ]"
         />
         <div v-if="form.instrument" class="three">
-          <TextField v-model="form.start" name="From, MHz" />
-          <TextField v-model="form.stop" name="to, MHz" />
-          <TextField v-model="form.points" name="Points" />
+          <TextField v-model="form.start" :name="words.text('calibrationsPage.FROM')" />
+          <TextField v-model="form.stop" :name="words.text('calibrationsPage.TO')" />
+          <TextField v-model="form.points" :name="words.text('calibrationsPage.POINTS')" />
         </div>
         <p v-if="form.instrument" class="hint">
           {{
             form.instrument === 'stand-in'
-              ? 'The practice stand-in puts each standard on its port by itself.'
-              : 'Screw the standard on, hand-tight, then sweep it.'
+              ? words.text('calibrationsPage.BY_ITSELF')
+              : words.text('calibrationsPage.SCREW_ON')
           }}
         </p>
         <ActionButton v-if="form.instrument && nextStep" @click="isWatching ? stopWatching() : watchNext()">
           {{ words.text(isWatching ? 'calibrate.STOP_WATCHING' : 'calibrate.WATCH') }}
         </ActionButton>
         <div v-for="s in STEPS" :key="s.key" class="step">
-          <span>{{ s.word }}</span>
+          <span>{{ stepWord(s.key) }}</span>
           <span class="soft">{{
-            readings[s.key] ? `${readings[s.key]?.frequencyHz.length} points` : 'not yet'
+            readings[s.key]
+              ? words.text('calibrationsPage.HAS_POINTS', {
+                  pointsCount: readings[s.key]?.frequencyHz.length,
+                })
+              : words.text('calibrationsPage.NOT_YET')
           }}</span>
           <ActionButton v-if="form.instrument" :disabled="busy !== ''" @click="take(s.key)">
-            {{ busy === s.key ? 'Sweeping…' : 'Sweep it' }}
+            {{ words.text(busy === s.key ? 'calibrationsPage.SWEEPING' : 'calibrationsPage.SWEEP_IT') }}
           </ActionButton>
-          <FileField v-else small word="Choose" :name="s.word" @files="choose(s.key, $event[0])" />
+          <FileField
+            v-else
+            small
+            :word="words.text('calibrationsPage.CHOOSE')"
+            :name="stepWord(s.key)"
+            @files="choose(s.key, $event[0])"
+          />
         </div>
-        <TextField v-model="form.name" name="Name" hint="Bench analyser, 1 m lead, VHF" />
+        <TextField
+          v-model="form.name"
+          :name="words.text('calibrationsPage.NAME')"
+          :hint="words.text('calibrationsPage.EXAMPLE')"
+        />
         <div class="two">
-          <TextField v-model="form.cable" name="Cable" />
-          <TextField v-model="form.adapter" name="Adapter" />
+          <TextField v-model="form.cable" :name="words.text('calibrationsPage.CABLE')" />
+          <TextField v-model="form.adapter" :name="words.text('calibrationsPage.ADAPTER')" />
         </div>
-        <FoldOut title="What the standards are">
+        <FoldOut :title="words.text('calibrationsPage.STANDARDS')">
           <div class="two">
-            <TextField v-model="standards.openOffset" name="Open: offset" />
-            <TextField v-model="standards.openPf" name="and fringing, pF" />
-            <TextField v-model="standards.shortOffset" name="Short: offset" />
-            <TextField v-model="standards.shortNh" name="and inductance, nH" />
-            <TextField v-model="standards.loadOhm" name="Load, Ω" />
+            <TextField v-model="standards.openOffset" :name="words.text('calibrationsPage.OPEN_OFFSET')" />
+            <TextField v-model="standards.openPf" :name="words.text('calibrationsPage.FRINGING')" />
+            <TextField v-model="standards.shortOffset" :name="words.text('calibrationsPage.SHORT_OFFSET')" />
+            <TextField v-model="standards.shortNh" :name="words.text('calibrationsPage.INDUCTANCE')" />
+            <TextField v-model="standards.loadOhm" :name="words.text('calibrationsPage.LOAD_OHM')" />
           </div>
         </FoldOut>
-        <BigAction submits :disabled="!isComplete || busy !== ''">Save the calibration</BigAction>
+        <BigAction submits :disabled="!isComplete || busy !== ''">{{
+          words.text('calibrationsPage.SAVE')
+        }}</BigAction>
       </form>
-      <RouterLink class="other" to="/desk">Back to the trace desk</RouterLink>
+      <RouterLink class="other" to="/desk">{{ words.text('calibrationsPage.BACK') }}</RouterLink>
     </aside>
   </div>
 </template>

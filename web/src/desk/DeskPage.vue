@@ -323,7 +323,7 @@ async function save(form: string) {
       <MenuButton
         v-if="chosen?.trace.hasPhase && calibrations.data.value?.length"
         word="Correct a raw reading with"
-        :options="calibrationOptions(calibrations.data.value)"
+        :options="calibrationOptions(calibrations.data.value, words)"
         @chosen="correct"
       />
       <LineFinder

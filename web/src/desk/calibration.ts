@@ -1,4 +1,5 @@
 import type { Schemas } from '@/api/client'
+import type { Words } from '@/words/words'
 import type { Option } from '@/ui/options'
 import { formatMhz } from '@/units/frequency'
 import { parseDecimal, type Parsed } from '@/units/number'
@@ -24,6 +25,7 @@ export const usualStandards = (): StandardsForm => ({
 export function readStandards(
   form: StandardsForm,
   length: (text: string) => Parsed,
+  words: Words,
 ): Schemas['StandardsRequest'] | string {
   const parts = [
     length(form.openOffset),
@@ -34,7 +36,7 @@ export function readStandards(
   ]
   const values: number[] = []
   for (const p of parts) {
-    if (!p.ok) return `Standards: ${p.why}`
+    if (!p.ok) return words.text('calibrationsPage.OF_STANDARDS', { why: p.why })
     values.push(p.value)
   }
   const [openOffsetM = 0, pf = 0, shortOffsetM = 0, nh = 0, loadOhm = 50] = values
@@ -44,19 +46,23 @@ export function readStandards(
 const HOUR_MS = 3_600_000
 
 /** How old it is, as people say it. */
-export function ageWords(at: string, now = Date.now()): string {
+export function ageWords(at: string, words: Words, now = Date.now()): string {
   const hours = (now - new Date(at).getTime()) / HOUR_MS
-  if (hours < 1) return 'within the hour'
-  if (hours < 24) return `${Math.floor(hours)} h ago`
-  const days = Math.floor(hours / 24)
-  return days === 1 ? 'a day ago' : `${days} days ago`
+  if (hours < 1) return words.text('age.WITHIN_THE_HOUR')
+  if (hours < 24) return words.text('age.HOURS', { hoursCount: Math.floor(hours) })
+  return words.text('age.DAYS', { daysCount: Math.floor(hours / 24) })
 }
 
 /** Calibrations to choose from, with the span that each holds over. */
 export const calibrationOptions = (
   calibrations: Schemas['CalibrationView'][] | undefined,
+  words: Words,
 ): Option<string>[] =>
   (calibrations ?? []).map((c) => ({
     value: c.id,
-    word: `${c.name}, ${formatMhz(c.startHz, 0)} to ${formatMhz(c.stopHz, 0)} MHz`,
+    word: words.text('age.SPAN', {
+      name: c.name,
+      low: formatMhz(c.startHz, 0),
+      high: formatMhz(c.stopHz, 0),
+    }),
   }))

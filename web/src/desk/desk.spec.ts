@@ -1,3 +1,4 @@
+import { currentWords } from '@/words/words'
 import { said } from '@/testing/said'
 import { describe, expect, it } from 'vitest'
 import { ageWords, readStandards, usualStandards } from './calibration'
@@ -51,17 +52,23 @@ describe('the trace desk', () => {
 describe('calibration as typed', () => {
   it('becomes SI units or a sentence', () => {
     const length = (t: string) => parseLength(t, 'mm')
-    const made = readStandards({ ...usualStandards(), openOffset: '4 mm', openPf: '0.08' }, length)
+    const made = readStandards(
+      { ...usualStandards(), openOffset: '4 mm', openPf: '0.08' },
+      length,
+      currentWords(),
+    )
     expect(made).toMatchObject({ openOffsetM: 0.004, loadOhm: 50 })
     expect((made as { openFarad: number }).openFarad).toBeCloseTo(8e-14, 20)
-    expect(readStandards({ ...usualStandards(), loadOhm: 'fifty' }, length)).toContain('Standards:')
+    expect(readStandards({ ...usualStandards(), loadOhm: 'fifty' }, length, currentWords())).toContain(
+      'Standards:',
+    )
   })
 
   it('is as old as people say it', () => {
     const now = Date.parse('2026-05-10T12:00:00Z')
-    expect(ageWords('2026-05-10T11:30:00Z', now)).toBe('within the hour')
-    expect(ageWords('2026-05-10T07:00:00Z', now)).toBe('5 h ago')
-    expect(ageWords('2026-05-09T11:00:00Z', now)).toBe('a day ago')
-    expect(ageWords('2026-05-01T11:00:00Z', now)).toBe('9 days ago')
+    expect(ageWords('2026-05-10T11:30:00Z', currentWords(), now)).toBe('within the hour')
+    expect(ageWords('2026-05-10T07:00:00Z', currentWords(), now)).toBe('5 h ago')
+    expect(ageWords('2026-05-09T11:00:00Z', currentWords(), now)).toBe('a day ago')
+    expect(ageWords('2026-05-01T11:00:00Z', currentWords(), now)).toBe('9 days ago')
   })
 })

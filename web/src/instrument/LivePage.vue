@@ -238,7 +238,7 @@ useEventListener(window, 'keydown', key)
         :name="words.text('livePage.CORRECTED_BY')"
         :options="[
           { value: '', word: words.text('livePage.ITSELF') },
-          ...calibrationOptions(calibrations.data.value),
+          ...calibrationOptions(calibrations.data.value, words),
         ]"
         @update:model-value="apply({ calibrationId: $event || undefined })"
       />

@@ -48,12 +48,15 @@ const isSet = computed(
     }),
 )
 const sentence = computed(() => {
-  if (!needle.value) return 'Set the needle to full scale first.'
-  if (!isSet.value) return 'Set the needle again: channel, power or range has changed.'
-  if (last.value?.read.foldedBack) return 'The radio folds its power back: it does not like what it sees.'
+  if (!needle.value) return words.value.text('metersPage.SET_FIRST')
+  if (!isSet.value) return words.value.text('metersPage.SET_AGAIN')
+  if (last.value?.read.foldedBack) return words.value.text('metersPage.FOLDS_BACK')
   if (last.value?.read.meterSwr !== undefined)
-    return `SWR ${last.value.read.meterSwr.toFixed(1)} on ${formatMhz(last.value.hz)} MHz.`
-  return 'Read the reflected side.'
+    return words.value.text('metersPage.SHOWS', {
+      swr: last.value.read.meterSwr.toFixed(1),
+      mhz: formatMhz(last.value.hz),
+    })
+  return words.value.text('metersPage.READ_REFLECTED')
 })
 
 // Whatever was read belongs to the antenna that was on then.
@@ -113,14 +116,23 @@ const readThem = () =>
 
 const swrNeedles = computed(() => {
   const swr = last.value?.read.meterSwr
-  return swr === undefined ? [] : [{ at: swrPlace(swr), word: `SWR ${swr.toFixed(1)}` }]
+  return swr === undefined
+    ? []
+    : [{ at: swrPlace(swr), word: words.value.text('metersPage.SWR', { swr: swr.toFixed(1) }) }]
 })
 const wattNeedles = computed(() => {
   const r = last.value?.read
   if (r?.forwardW === undefined || r.reflectedW === undefined) return []
   return [
-    { at: r.forwardW / dials.value.plugW, word: `forward ${watts(r.forwardW)}` },
-    { at: r.reflectedW / dials.value.plugW, word: `reflected ${watts(r.reflectedW)}`, quiet: true },
+    {
+      at: r.forwardW / dials.value.plugW,
+      word: words.value.text('metersPage.FORWARD', { watts: watts(r.forwardW) }),
+    },
+    {
+      at: r.reflectedW / dials.value.plugW,
+      word: words.value.text('metersPage.REFLECTED', { watts: watts(r.reflectedW) }),
+      quiet: true,
+    },
   ]
 })
 </script>
@@ -129,30 +141,30 @@ const wattNeedles = computed(() => {
   <div class="desk">
     <div class="work">
       <form class="bar card" @submit.prevent="readThem">
-        <TextField v-model="channel" name="Channel, MHz" :wrong="wrong.frequencyHz" />
+        <TextField v-model="channel" :name="words.text('metersPage.CHANNEL')" :wrong="wrong.frequencyHz" />
         <PickField
           v-model="dials.powerW"
-          name="Radio power"
+          :name="words.text('metersPage.POWER')"
           :options="POWERS.map((p) => ({ value: p, word: `${p} W` }))"
         />
         <PickField
           v-model="dials.ceilingSwr"
-          name="Radio’s SWR limit"
-          :options="CEILINGS.map((c) => ({ value: c, word: `SWR ${c}` }))"
+          :name="words.text('metersPage.CEILING')"
+          :options="CEILINGS.map((c) => ({ value: c, word: words.text('metersPage.SWR', { swr: `${c}` }) }))"
         />
         <PickField
           v-model="dials.meterRangeW"
-          name="Meter range"
+          :name="words.text('metersPage.RANGE')"
           :options="RANGES.map((r) => ({ value: r, word: `${r} W` }))"
         />
         <PickField
           v-model="dials.plugW"
-          name="Wattmeter plug"
+          :name="words.text('metersPage.PLUG')"
           :options="(plugs.data.value?.watts ?? []).map((w) => ({ value: w, word: `${w} W` }))"
         />
         <PickField
           v-model="dials.plugBand"
-          name="Plug’s band"
+          :name="words.text('metersPage.BAND')"
           :options="
             (plugs.data.value?.bands ?? []).map((b, i) => ({
               value: i,
@@ -162,28 +174,41 @@ const wattNeedles = computed(() => {
         />
       </form>
 
-      <section class="card face" aria-label="In-line meter">
-        <h2>In-line meter, reflected side</h2>
-        <EdgeScale name="In-line meter" :marks="SWR_MARKS" :needles="swrNeedles" :red-from="0.5" />
+      <section class="card face" :aria-label="words.text('metersPage.INLINE')">
+        <h2>{{ words.text('metersPage.INLINE_SIDE') }}</h2>
+        <EdgeScale
+          :name="words.text('metersPage.INLINE')"
+          :marks="SWR_MARKS"
+          :needles="swrNeedles"
+          :red-from="0.5"
+        />
         <p class="hint">
           <template v-if="needle">
-            Needle set on {{ formatMhz(needle.hz) }} MHz with {{ needle.powerW }} W, range
-            {{ needle.rangeW }} W.
+            {{
+              words.text('metersPage.NEEDLE_SET', {
+                mhz: formatMhz(needle.hz),
+                power: `${needle.powerW}`,
+                range: `${needle.rangeW}`,
+              })
+            }}
           </template>
-          <template v-else>The needle is not set yet.</template>
+          <template v-else>{{ words.text('metersPage.NEEDLE_NOT_SET') }}</template>
         </p>
         <p v-if="last?.read.meterTrouble" class="wrong">{{ words.sentence(last.read.meterTrouble) }}</p>
       </section>
 
-      <section class="card face" aria-label="Directional wattmeter">
-        <h2>Directional wattmeter, arrow forward and turned</h2>
-        <EdgeScale name="Directional wattmeter" :marks="wattMarks(dials.plugW)" :needles="wattNeedles" />
+      <section class="card face" :aria-label="words.text('metersPage.WATTMETER')">
+        <h2>{{ words.text('metersPage.WATTMETER_SIDES') }}</h2>
+        <EdgeScale
+          :name="words.text('metersPage.WATTMETER')"
+          :marks="wattMarks(dials.plugW)"
+          :needles="wattNeedles"
+        />
         <p class="hint">
           <template v-if="last">
-            Each reading within {{ watts(last.read.doubtW) }} W: five per cent of full scale and half a
-            division. Small watts on a large plug say little.
+            {{ words.text('metersPage.DOUBT', { watts: watts(last.read.doubtW) }) }}
           </template>
-          <template v-else>Choose the plug so that forward power uses most of its scale.</template>
+          <template v-else>{{ words.text('metersPage.CHOOSE_PLUG') }}</template>
         </p>
         <p v-if="last?.read.wattmeterTrouble" class="wrong">
           {{ words.sentence(last.read.wattmeterTrouble) }}
@@ -194,13 +219,13 @@ const wattNeedles = computed(() => {
         <PlainTable>
           <thead>
             <tr>
-              <th>Channel, MHz</th>
-              <th>Meter SWR</th>
-              <th>Forward, W</th>
-              <th>Reflected, W</th>
-              <th>SWR from watts</th>
-              <th>Counter, MHz</th>
-              <th>Spurious</th>
+              <th>{{ words.text('metersPage.CHANNEL') }}</th>
+              <th>{{ words.text('metersPage.METER_SWR') }}</th>
+              <th>{{ words.text('metersPage.FORWARD_W') }}</th>
+              <th>{{ words.text('metersPage.REFLECTED_W') }}</th>
+              <th>{{ words.text('metersPage.SWR_FROM_WATTS') }}</th>
+              <th>{{ words.text('metersPage.COUNTER') }}</th>
+              <th>{{ words.text('metersPage.SPURIOUS') }}</th>
             </tr>
           </thead>
           <tbody>
@@ -223,16 +248,15 @@ const wattNeedles = computed(() => {
       <p v-if="trouble" class="wrong" role="alert">{{ trouble }}</p>
       <template v-if="mayWork">
         <component :is="isSet ? ActionButton : BigAction" :disabled="busy" @click="setNeedle">
-          Set the needle to full scale
+          {{ words.text('metersPage.SET') }}
         </component>
         <component :is="isSet ? BigAction : ActionButton" :disabled="busy" @click="readThem">
-          Transmit and read
+          {{ words.text('metersPage.READ') }}
         </component>
       </template>
-      <p v-else class="soft">A viewer reads; a technician measures.</p>
+      <p v-else class="soft">{{ words.text('metersPage.VIEWER') }}</p>
       <p class="caution">
-        Low power, a carrier without speech, only on channels that you may use. Listen first. Not into an SWR
-        of 3 or more.
+        {{ words.text('metersPage.CAUTION') }}
       </p>
       <PracticeDrawer @another="another" />
     </aside>

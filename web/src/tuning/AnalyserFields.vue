@@ -64,7 +64,7 @@ const used = computed(() => calibrations.data.value?.find((c) => c.id === draft.
   />
   <p class="hint">{{ words.text('tuning.RADIO_OFF') }}</p>
   <p v-if="used && used.id === offered" class="hint" role="status">
-    {{ words.text('calibrate.OFFERED', { name: used.name, age: ageWords(used.madeAt) }) }}
+    {{ words.text('calibrate.OFFERED', { name: used.name, age: ageWords(used.madeAt, words) }) }}
   </p>
   <RestsFields v-model="draft" :wrong="wrong" />
 </template>
