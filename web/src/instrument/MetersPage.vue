@@ -168,7 +168,7 @@ const wattNeedles = computed(() => {
           :options="
             (plugs.data.value?.bands ?? []).map((b, i) => ({
               value: i,
-              word: `${formatMhz(b.lowHz, 0)}–${formatMhz(b.highHz, 0)} MHz`,
+              word: `${formatMhz(b.lowHz, 0)}–${formatMhz(b.highHz, 0)}`,
             }))
           "
         />
@@ -264,6 +264,11 @@ const wattNeedles = computed(() => {
 </template>
 
 <style scoped>
+/* Names of one line and of two stand over fields in one row. */
+.bar {
+  align-items: end;
+}
+
 .face {
   padding: 12px 18px;
   display: grid;
