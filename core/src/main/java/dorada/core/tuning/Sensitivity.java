@@ -11,7 +11,8 @@ import java.util.List;
  * <p>A resonant piece has the electrical length k·λ at its dip, k being 0.25 for a quarter-wave. One metre of set length
  * changes it by 1/{@code lengthRatio} metres. What the kind lets expect is corrected by every change (a Kalman filter of
  * one state). A change that the dip followed quite otherwise teaches nothing of the sensitivity: a little of that is a shift of
- * the surroundings, from bench to roof; much of it is a fault.
+ * the surroundings, from bench to roof; much of it is a fault. Followed as much otherwise by the next change, it is no shift but an
+ * antenna of another kind than was said, as three quarter-waves entered as one.
  *
  * @param lengthRatio metres of set length per metre of electrical length
  * @param doubt standard deviation of that ratio, relative
@@ -35,6 +36,15 @@ record Sensitivity(double lengthRatio, double doubt, boolean learnt, double surr
     /** A change must move the dip by so many of its doubts to teach anything. */
     private static final double TELLS = 2;
 
+    /** What two changes in a row show alike, within this share, is this antenna's own, whatever its kind. */
+    private static final double ALIKE = 0.15;
+
+    /** It is known no better than to this share: two changes are few. */
+    private static final double OTHERWISE_DOUBT = 0.25;
+
+    /** An answer that is itself known no better than to this share tells nothing. */
+    private static final double SEEN_WELL = 0.35;
+
     /** The parabola is laid through what lies within this of the least |Γ|². */
     private static final double BOTTOM = 0.03;
 
@@ -48,6 +58,9 @@ record Sensitivity(double lengthRatio, double doubt, boolean learnt, double surr
         double placeShift = 0;
         Pass last = null;
         boolean learnt = false;
+        // What the last change showed that was not followed as expected.
+        double otherwise = Double.NaN;
+        double otherwiseDoubt = 0;
         for (Pass pass : passes) {
             pending += pass.changeM();
             var dip = new SweepAnalysis(pass.sweep()).deepestDip().filter(d -> !d.atEdge());
@@ -68,7 +81,18 @@ record Sensitivity(double lengthRatio, double doubt, boolean learnt, double surr
                 if (!last.circumstances().equals(pass.circumstances())) {
                     placeShift = innovation / electrical;
                 } else if (Math.abs(innovation) > MOST_DEVIATIONS * spread) {
-                    shift = innovation / electrical;
+                    double seen = (electrical - before) / pending;
+                    double seenDoubt = Math.sqrt(noise) / Math.abs(pending);
+                    if (isTheSameAgain(seen, seenDoubt, otherwise, otherwiseDoubt)) {
+                        perSet = (seen + otherwise) / 2;
+                        variance = sq(Math.max(OTHERWISE_DOUBT * perSet, seenDoubt));
+                        learnt = true;
+                        shift = 0;
+                    } else {
+                        shift = innovation / electrical;
+                    }
+                    otherwise = seen;
+                    otherwiseDoubt = seenDoubt;
                 } else if (Math.abs(perSet * pending) > TELLS * Math.sqrt(noise)) {
                     double gain = variance * pending / (pending * pending * variance + noise);
                     perSet += gain * innovation;
@@ -128,6 +152,14 @@ record Sensitivity(double lengthRatio, double doubt, boolean learnt, double surr
                 ? sweep.frequencyHz(left)
                         + (at + vertex - left) * (sweep.frequencyHz(left + 1) - sweep.frequencyHz(left))
                 : dipHz;
+    }
+
+    private static boolean isTheSameAgain(double seen, double doubt, double before, double doubtBefore) {
+        return !Double.isNaN(before)
+                && seen > 0
+                && before > 0
+                && doubt < SEEN_WELL * seen
+                && Math.abs(seen - before) < ALIKE * seen + Math.hypot(doubt, doubtBefore);
     }
 
     private static double square(Sweep sweep, int i) {

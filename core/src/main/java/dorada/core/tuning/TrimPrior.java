@@ -30,6 +30,9 @@ public record TrimPrior(double waves, double lengthRatio, double doubt, int ante
         static final Circuit ANY = new Circuit(11, 2.5, 43, false);
     }
 
+    /** Farther from what its kind lets expect than so many of its doubts, an antenna is of another kind. */
+    private static final double OF_ITS_KIND = 4;
+
     /** Between antennas of one kind, over its usual sizes and feedlines. */
     private static final double SPREAD_OF_A_KIND = 1.7;
 
@@ -109,7 +112,11 @@ public record TrimPrior(double waves, double lengthRatio, double doubt, int ante
     /** What {@code passes} of one antenna taught of the ratio, from this prior; empty where nothing did. */
     public Optional<Lesson> lessonOf(List<Pass> passes) {
         Sensitivity s = Sensitivity.of(passes, this);
-        return s.learnt() && s.isBelievable() ? Optional.of(new Lesson(s.lengthRatio(), s.doubt())) : Optional.empty();
+        // What answers like another kind teaches nothing of this one.
+        boolean isOfItsKind = Math.abs(Math.log(s.lengthRatio() / lengthRatio)) < OF_ITS_KIND * doubt;
+        return s.learnt() && s.isBelievable() && isOfItsKind
+                ? Optional.of(new Lesson(s.lengthRatio(), s.doubt()))
+                : Optional.empty();
     }
 
     /** What {@code kind} alone lets expect. */

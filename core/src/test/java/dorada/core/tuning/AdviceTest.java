@@ -228,6 +228,25 @@ class AdviceTest {
         assertThat(nearly.action()).isEqualTo(Action.SHORTEN);
     }
 
+    /** Three quarter-waves entered as one answer a third of each change: the second time that is believed, and teaches the kind nothing. */
+    @Test
+    void whatIsFollowedOtherwiseTwiceIsTheAntennasOwn() {
+        TrimPrior prior = new TrimPrior(0.25, 1, 0.1);
+        double e0 = 0.25 * C / 140e6;
+        List<Pass> passes = new ArrayList<>(List.of(new Pass(0, whip(0.25 * C / e0))));
+        passes.add(new Pass(-0.03, whip(0.25 * C / (e0 - 0.01))));
+        assertThat(Sensitivity.of(passes, prior).learnt()).isFalse();
+        passes.add(new Pass(-0.03, whip(0.25 * C / (e0 - 0.02))));
+        Sensitivity own = Sensitivity.of(passes, prior);
+        assertThat(own.learnt()).isTrue();
+        assertThat(own.lengthRatio()).isCloseTo(3, within(0.3));
+        assertThat(own.isBelievable()).isTrue();
+        assertThat(prior.lessonOf(passes)).isEmpty();
+        // A shift of the place once, and nothing of it the next time, is a shift.
+        List<Pass> shifted = List.of(passes.get(0), passes.get(1), new Pass(-0.02, whip(0.25 * C / (e0 - 0.03))));
+        assertThat(Sensitivity.of(shifted, prior).lengthRatio()).isCloseTo(1, within(0.1));
+    }
+
     /** A narrow sweep that does not reach the channels says nothing of them: they are swept before anything is changed. */
     @Test
     void aNarrowSweepAsksForTheBand() {
