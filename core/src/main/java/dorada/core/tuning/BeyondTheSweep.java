@@ -32,7 +32,7 @@ final class BeyondTheSweep {
     /** A sweep that ends nearer to the band than this, as a ratio, shows hardly more than the band. */
     private static final double NARROW = 1.01;
 
-    /** Swept over the same span so many times, it can't be swept wider here. */
+    /** Swept as far so many times with nothing changed, it can't be swept wider here. */
     private static final int AGAIN = 3;
 
     /** A dip that is beyond the sweep is rarely seen from where nearly everything comes back. */

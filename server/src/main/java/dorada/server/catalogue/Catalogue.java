@@ -165,11 +165,14 @@ class Catalogue implements Shelf {
     }
 
     private void requireFree(Entry entry, UUID but) {
-        boolean isTaken = entries.named(entry.sort(), entry.name(), entry.customer()).stream()
-                .anyMatch(e -> e.removedAt().isEmpty() && !e.id().equals(but));
-        if (isTaken) {
+        if (isTaken(entry, but)) {
             throw UserProblem.atField("name", Refused.NAME_TAKEN.of(entry.name()));
         }
+    }
+
+    private boolean isTaken(Entry entry, UUID but) {
+        return entries.named(entry.sort(), entry.name(), entry.customer()).stream()
+                .anyMatch(e -> e.removedAt().isEmpty() && !e.id().equals(but));
     }
 
     private CatalogueEntry byId(UUID id) {
@@ -200,8 +203,6 @@ class Catalogue implements Shelf {
 
     @Override
     public boolean isNameTaken(Removable thing) {
-        Entry e = ((CatalogueEntry) thing).entry();
-        return entries.named(e.sort(), e.name(), e.customer()).stream()
-                .anyMatch(o -> o.removedAt().isEmpty() && !o.id().equals(thing.id()));
+        return isTaken(((CatalogueEntry) thing).entry(), thing.id());
     }
 }

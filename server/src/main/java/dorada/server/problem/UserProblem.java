@@ -23,6 +23,11 @@ public final class UserProblem extends RuntimeException {
         this.status = status;
     }
 
+    /** In English, and as an outcome for a page. */
+    private static UserProblem said(HttpStatus status, Outcome refused) {
+        return new UserProblem(status, Words.ENGLISH.sentence(refused)).with("outcome", OutcomeView.of(refused));
+    }
+
     /** Input that cannot be used, at {@code field}. */
     public static UserProblem atField(String field, String sentence) {
         return new UserProblem(HttpStatus.UNPROCESSABLE_ENTITY, sentence).with("field", field);
@@ -30,7 +35,7 @@ public final class UserProblem extends RuntimeException {
 
     /** Input that cannot be used, at {@code field}, in words of the catalogue. */
     public static UserProblem atField(String field, Outcome refused) {
-        return atField(field, Words.ENGLISH.sentence(refused)).with("outcome", OutcomeView.of(refused));
+        return said(HttpStatus.UNPROCESSABLE_ENTITY, refused).with("field", field);
     }
 
     /** What core refused. What it found goes along, so that a page says it in its person's words. */
@@ -69,45 +74,27 @@ public final class UserProblem extends RuntimeException {
 
     /** What is asked for is not there. */
     public static UserProblem notFound(Missing what) {
-        return new UserProblem(HttpStatus.NOT_FOUND, Words.ENGLISH.sentence(Refused.NOT_THERE.of(what)))
-                .with("outcome", OutcomeView.of(Refused.NOT_THERE.of(what)));
+        return said(HttpStatus.NOT_FOUND, Refused.NOT_THERE.of(what));
     }
 
-    public static UserProblem forbidden(String sentence) {
-        return new UserProblem(HttpStatus.FORBIDDEN, sentence);
-    }
-
-    /** The same, in words of the catalogue. */
+    /** Not for somebody who may do no more than this one. */
     public static UserProblem forbidden(Outcome refused) {
-        return forbidden(Words.ENGLISH.sentence(refused)).with("outcome", OutcomeView.of(refused));
+        return said(HttpStatus.FORBIDDEN, refused);
     }
 
     /** Something that the record's state does not allow. */
-    public static UserProblem conflict(String sentence) {
-        return new UserProblem(HttpStatus.CONFLICT, sentence);
-    }
-
-    /** The same, in words of the catalogue. */
     public static UserProblem conflict(Outcome refused) {
-        return conflict(Words.ENGLISH.sentence(refused)).with("outcome", OutcomeView.of(refused));
-    }
-
-    /** Not now, in words of the catalogue. */
-    public static UserProblem busy(Outcome refused) {
-        return busy(Words.ENGLISH.sentence(refused)).with("outcome", OutcomeView.of(refused));
+        return said(HttpStatus.CONFLICT, refused);
     }
 
     /** Not now; the page may send the same again by itself. */
-    public static UserProblem busy(String sentence) {
-        return new UserProblem(HttpStatus.SERVICE_UNAVAILABLE, sentence);
+    public static UserProblem busy(Outcome refused) {
+        return said(HttpStatus.SERVICE_UNAVAILABLE, refused);
     }
 
     /** Tried too often; {@code seconds} say when again. */
     public static UserProblem tooMany(String field, long seconds, Outcome refused) {
-        return new UserProblem(HttpStatus.TOO_MANY_REQUESTS, Words.ENGLISH.sentence(refused))
-                .with("outcome", OutcomeView.of(refused))
-                .with("field", field)
-                .with("retryAfterSeconds", seconds);
+        return said(HttpStatus.TOO_MANY_REQUESTS, refused).with("field", field).with("retryAfterSeconds", seconds);
     }
 
     /** An entry's key came again with other content: both versions go along, nothing was overwritten. */

@@ -6,6 +6,11 @@ import jakarta.validation.ConstraintViolation;
 import jakarta.validation.ElementKind;
 import jakarta.validation.Path;
 import jakarta.validation.Validator;
+import jakarta.validation.constraints.DecimalMax;
+import jakarta.validation.constraints.DecimalMin;
+import jakarta.validation.constraints.Max;
+import jakarta.validation.constraints.Min;
+import jakarta.validation.constraints.Size;
 import jakarta.validation.metadata.BeanDescriptor;
 import jakarta.validation.metadata.ConstraintDescriptor;
 import jakarta.validation.metadata.ContainerDescriptor;
@@ -24,8 +29,8 @@ public final class WrongValues {
 
     private static final String LOW = "low";
     private static final String COUNT = "Count";
-    private static final Set<String> LOWEST = Set.of("DecimalMin", "Min");
-    private static final Set<String> HIGHEST = Set.of("DecimalMax", "Max");
+    private static final Set<Class<?>> LOWEST = Set.of(DecimalMin.class, Min.class);
+    private static final Set<Class<?>> HIGHEST = Set.of(DecimalMax.class, Max.class);
 
     private final Validator validator;
 
@@ -58,9 +63,9 @@ public final class WrongValues {
     static Object bound(String name, Set<ConstraintDescriptor<?>> constraints) {
         boolean isLow = name.startsWith(LOW);
         for (ConstraintDescriptor<?> c : constraints) {
-            String kind = c.getAnnotation().annotationType().getSimpleName();
+            Class<?> kind = c.getAnnotation().annotationType();
             Map<String, Object> says = c.getAttributes();
-            Object bound = "Size".equals(kind)
+            Object bound = kind == Size.class
                     ? says.get(isLow ? "min" : "max")
                     : (isLow ? LOWEST : HIGHEST).contains(kind) ? says.get("value") : null;
             if (bound != null) {
