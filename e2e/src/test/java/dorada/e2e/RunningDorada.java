@@ -29,22 +29,24 @@ final class RunningDorada implements AutoCloseable {
     private final Path data;
     private final String profile;
     private final HttpClient http = HttpClient.newHttpClient();
+    private final String database;
     private Prepared prepared;
     private Process process;
     private int port;
 
-    private RunningDorada(String profile, Path data) {
+    private RunningDorada(String profile, Path data, String database) {
         this.profile = profile;
         this.data = data;
+        this.database = database;
     }
 
     static RunningDorada demo() throws Exception {
-        return new RunningDorada("demo", Prepared.once().demoData()).started();
+        return new RunningDorada("demo", Prepared.once().demoData(), null).started();
     }
 
     /** The one from which the others have their classes and the demo's data. */
     static RunningDorada first(Prepared prepared, Path data) throws Exception {
-        RunningDorada first = new RunningDorada("demo", data);
+        RunningDorada first = new RunningDorada("demo", data, null);
         first.prepared = prepared;
         return first.started();
     }
@@ -54,12 +56,17 @@ final class RunningDorada implements AutoCloseable {
     }
 
     static RunningDorada shop() throws Exception {
-        return new RunningDorada("shop", Files.createTempDirectory("dorada-e2e")).started();
+        return new RunningDorada("shop", Files.createTempDirectory("dorada-e2e"), null).started();
     }
 
     /** The demo with its data in {@code data}, which stays. */
     static RunningDorada demoIn(Path data) throws Exception {
-        return new RunningDorada("demo", data).started();
+        return new RunningDorada("demo", data, null).started();
+    }
+
+    /** The demo of a shop with several servers on the PostgreSQL at {@code database}. */
+    static RunningDorada sharing(String database) throws Exception {
+        return new RunningDorada("demo,shared", Files.createTempDirectory("dorada-e2e"), database).started();
     }
 
     RunningDorada started() throws Exception {
@@ -91,6 +98,9 @@ final class RunningDorada implements AutoCloseable {
         builder.environment().put("DORADA_PORT", Integer.toString(port));
         builder.environment().put("DORADA_DEMO_TOKEN", TOKEN);
         builder.environment().put("DORADA_STANDIN_PORT", "0");
+        if (database != null) {
+            builder.environment().put("DORADA_DATABASE", database);
+        }
         File log = data.resolve("server.log").toFile();
         builder.redirectErrorStream(true).redirectOutput(ProcessBuilder.Redirect.appendTo(log));
         process = builder.start();
@@ -125,6 +135,10 @@ final class RunningDorada implements AutoCloseable {
         return "http://127.0.0.1:" + port;
     }
 
+    int port() {
+        return port;
+    }
+
     /** Ends the process as a power cut would: no shutdown hook runs. */
     void kill() throws InterruptedException {
         process.destroyForcibly();
@@ -139,6 +153,17 @@ final class RunningDorada implements AutoCloseable {
         return http.send(
                 request(path)
                         .header("Content-Type", "application/json")
+                        .POST(HttpRequest.BodyPublishers.ofString(json))
+                        .build(),
+                HttpResponse.BodyHandlers.ofString());
+    }
+
+    /** Asks for a long computation, which is not waited for. */
+    HttpResponse<String> postLong(String path, String json) throws IOException, InterruptedException {
+        return http.send(
+                request(path)
+                        .header("Content-Type", "application/json")
+                        .header("Prefer", "respond-async")
                         .POST(HttpRequest.BodyPublishers.ofString(json))
                         .build(),
                 HttpResponse.BodyHandlers.ofString());

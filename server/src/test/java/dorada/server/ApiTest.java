@@ -27,7 +27,7 @@ import org.springframework.test.web.servlet.request.RequestPostProcessor;
 /** The whole server over a database in memory; one context for all tests that extend this. */
 @SpringBootTest(
         properties = {
-            "spring.datasource.url=jdbc:h2:mem:dorada",
+            "spring.datasource.url=${DORADA_TEST_DATABASE:jdbc:h2:mem:dorada}",
             "dorada.stand-in-port=0",
             "dorada.invented-readings=true",
             "dorada.stand-in-seed=" + ApiTest.STAND_IN_SEED

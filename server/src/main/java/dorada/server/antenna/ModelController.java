@@ -1,8 +1,8 @@
 package dorada.server.antenna;
 
-import dorada.core.wire.Solver;
 import dorada.server.job.JobService;
 import dorada.server.job.JobView;
+import dorada.server.job.LongWork;
 import dorada.server.people.SignedIn;
 import io.swagger.v3.oas.annotations.media.Content;
 import io.swagger.v3.oas.annotations.media.Schema;
@@ -21,10 +21,15 @@ class ModelController {
 
     private final ModelService models;
     private final JobService jobs;
+    private final LongWork<ModelRequest> structures;
 
     ModelController(ModelService models, JobService jobs) {
         this.models = models;
         this.jobs = jobs;
+        structures = jobs.kind(
+                "model",
+                ModelRequest.class,
+                (request, watch) -> models.solve(request, models.prepared(request), watch));
     }
 
     /** Answers at once, or with {@code Prefer: respond-async} with a job to watch, fetch and stop. */
@@ -35,7 +40,7 @@ class ModelController {
             @Valid @RequestBody ModelRequest request,
             @RequestHeader(name = "Prefer", defaultValue = "") String prefer,
             @AuthenticationPrincipal SignedIn who) {
-        Solver solver = models.prepared(request);
-        return jobs.answer(prefer, who.id(), watch -> models.solve(request, solver, watch));
+        models.prepared(request);
+        return jobs.answer(prefer, who.id(), structures, request);
     }
 }

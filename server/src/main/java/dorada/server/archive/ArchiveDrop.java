@@ -35,10 +35,10 @@ class ArchiveDrop {
 
     @Scheduled(fixedDelay = 1000, initialDelay = 5000)
     void look() throws IOException {
-        if (folder.path().isEmpty()) {
+        if (folder.own().isEmpty()) {
             return;
         }
-        Path drop = folder.path().get().resolve("to-read");
+        Path drop = folder.own().get().resolve("to-read");
         if (!Files.isDirectory(drop)) {
             return;
         }

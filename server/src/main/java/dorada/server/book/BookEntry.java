@@ -12,7 +12,6 @@ import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
 import jakarta.persistence.Id;
-import jakarta.persistence.Lob;
 import jakarta.persistence.Transient;
 import java.time.Instant;
 import java.util.Arrays;
@@ -20,6 +19,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Stream;
+import org.hibernate.Length;
 import org.hibernate.search.engine.backend.types.Sortable;
 import org.hibernate.search.mapper.pojo.extractor.mapping.annotation.ContainerExtraction;
 import org.hibernate.search.mapper.pojo.mapping.definition.annotation.FullTextField;
@@ -69,7 +69,7 @@ class BookEntry {
     @GenericField
     private double middleHz;
 
-    @Lob
+    @Column(length = Length.LONG32)
     private String channels;
 
     @FullTextField(analyzer = WordsOfTheBook.ANY_WORDS)
@@ -79,7 +79,7 @@ class BookEntry {
     @FullTextField(analyzer = WordsOfTheBook.ANY_WORDS)
     private String named;
 
-    @Lob
+    @Column(length = Length.LONG32)
     @FullTextField(analyzer = WordsOfTheBook.ANY_WORDS)
     private String words;
 

@@ -3,12 +3,17 @@ package dorada.server.book;
 import dorada.server.installation.InstallationService.Touched;
 import dorada.server.keeping.InBackground;
 import dorada.server.keeping.RoomOnDisk;
+import dorada.server.neighbour.Heard;
+import dorada.server.neighbour.Missed;
+import dorada.server.neighbour.Neighbours;
 import dorada.server.tuning.Judgements;
 import jakarta.annotation.PreDestroy;
 import jakarta.persistence.EntityManager;
 import jakarta.persistence.EntityManagerFactory;
 import java.time.Duration;
 import java.time.Instant;
+import java.util.List;
+import java.util.function.Supplier;
 import org.hibernate.search.mapper.orm.Search;
 import org.hibernate.search.mapper.orm.work.SearchIndexingPlan;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
@@ -21,12 +26,13 @@ import org.springframework.transaction.support.TransactionTemplate;
 
 /**
  * Keeps the book in the background: whatever is touched has its row written anew, at the start also what has none. An index that
- * is missing, or lost what it had not yet written when the power went, is made from the rows.
+ * is missing, or lost what it had not yet written when the power went, is made from the rows. Each server has an index of its own, and
+ * takes into it what others have written.
  */
 @Component
 class BookKeeping {
 
-    /** The index is on the disk a second after a row; this is a wide margin. */
+    /** The index is on the disk a second after a row, and servers' clocks are not far from each other; this is a wide margin. */
     private static final Duration PERHAPS_LOST = Duration.ofMinutes(2);
 
     private final BookRepository book;
@@ -34,7 +40,9 @@ class BookKeeping {
     private final EntityManager entities;
     private final EntityManagerFactory factory;
     private final TransactionTemplate transactions;
+    private final IndexFolder index;
     private final InBackground background;
+    private final InBackground indexing;
 
     BookKeeping(
             BookKeeper keeper,
@@ -45,18 +53,27 @@ class BookKeeping {
             PlatformTransactionManager transactions,
             RoomOnDisk room,
             LostWrites lost,
+            IndexFolder index,
+            Neighbours neighbours,
             ApplicationEventPublisher events) {
         this.book = book;
         this.judgements = judgements;
         this.entities = entities;
         this.factory = factory;
         this.transactions = new TransactionTemplate(transactions);
+        this.index = index;
+        indexing = new InBackground(
+                "index",
+                room,
+                id -> takeIntoIndex(() -> book.findById(id).stream().toList()));
         background = new InBackground("book", room, id -> {
             keeper.write(id, judgements.program());
             if (lost.taken()) {
                 makeIndexAnew();
             }
-            events.publishEvent(new RowWritten(id));
+            RowWritten row = new RowWritten(id);
+            events.publishEvent(row);
+            neighbours.tell(row);
         });
     }
 
@@ -70,21 +87,48 @@ class BookKeeping {
 
     private void makeIndexWhole() {
         long rows = book.count();
-        long indexed = transactions.execute(t -> Search.session(entities)
-                .search(BookEntry.class)
-                .where(f -> f.matchAll())
-                .fetchTotalHitCount());
-        if (rows != indexed) {
+        if (rows != indexed()) {
             makeIndexAnew();
             return;
         }
         Instant newest = book.newest();
         if (newest != null) {
-            transactions.executeWithoutResult(t -> {
-                SearchIndexingPlan plan = Search.session(entities).indexingPlan();
-                book.since(newest.minus(PERHAPS_LOST)).forEach(plan::addOrUpdate);
-            });
+            // Another server may have written rows since this one's index was.
+            Instant whole = index.writtenAt().filter(newest::isAfter).orElse(newest);
+            takeIntoIndex(() -> book.since(whole.minus(PERHAPS_LOST)));
         }
+    }
+
+    private void takeIntoIndex(Supplier<List<BookEntry>> rows) {
+        transactions.executeWithoutResult(t -> {
+            SearchIndexingPlan plan = Search.session(entities).indexingPlan();
+            rows.get().forEach(plan::addOrUpdate);
+        });
+    }
+
+    /** Another server has written a row. */
+    @EventListener
+    void heard(Heard heard) {
+        heard.as(RowWritten.class).ifPresent(row -> indexing.later(row.installation()));
+    }
+
+    /** Rows that other servers wrote while this one did not hear of it. */
+    @EventListener
+    void missed(Missed missed) {
+        indexing.run(() -> {
+            if (book.count() != indexed()) {
+                makeIndexAnew();
+            } else {
+                takeIntoIndex(() -> book.since(missed.since().minus(PERHAPS_LOST)));
+            }
+        });
+    }
+
+    private long indexed() {
+        return transactions.execute(t -> Search.session(entities)
+                .search(BookEntry.class)
+                .where(f -> f.matchAll())
+                .fetchTotalHitCount());
     }
 
     /** From the rows, which stay as they are. */
@@ -109,5 +153,6 @@ class BookKeeping {
     @PreDestroy
     void stop() {
         background.close();
+        indexing.close();
     }
 }

@@ -5,7 +5,10 @@ import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.time.Instant;
+import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.Stream;
 import org.apache.lucene.index.DirectoryReader;
 import org.apache.lucene.search.IndexSearcher;
@@ -32,20 +35,41 @@ class IndexFolder {
     private static final String TYPE = "hibernate.search.backend.directory.type";
     private static final String ROOT = "hibernate.search.backend.directory.root";
 
+    private volatile Instant writtenAt;
+
     @Bean
     HibernatePropertiesCustomizer whereTheIndexLies(DataFolder data, LostWrites lost) {
         IndexSearcher.setMaxClauseCount(MOST_CLAUSES);
         return properties -> {
             properties.put(EngineSettings.BACKGROUND_FAILURE_HANDLER, BeanReference.ofInstance(lost));
-            data.path()
+            data.own()
                     .ifPresentOrElse(
                             folder -> {
                                 Path index = folder.resolve(DataFolder.INDEX);
                                 takeAwayIfBroken(index);
+                                writtenAt = lastWritten(index).orElse(null);
                                 properties.put(ROOT, index.toString());
                             },
                             () -> properties.put(TYPE, "local-heap"));
         };
+    }
+
+    /** When the index was written last before this start; empty where there was none. */
+    Optional<Instant> writtenAt() {
+        return Optional.ofNullable(writtenAt);
+    }
+
+    private static Optional<Instant> lastWritten(Path index) {
+        if (!Files.isDirectory(index)) {
+            return Optional.empty();
+        }
+        try (Stream<Path> files = Files.walk(index)) {
+            return files.filter(Files::isRegularFile)
+                    .map(f -> Instant.ofEpochMilli(f.toFile().lastModified()))
+                    .max(Comparator.naturalOrder());
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
     }
 
     /** Dorada starts without it, and makes it anew from the rows. */

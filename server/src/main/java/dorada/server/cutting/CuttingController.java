@@ -8,6 +8,7 @@ import dorada.server.cutting.SheetViews.RowView;
 import dorada.server.cutting.SheetViews.SheetView;
 import dorada.server.job.JobService;
 import dorada.server.job.JobView;
+import dorada.server.job.LongWork;
 import dorada.server.people.SignedIn;
 import dorada.server.problem.Missing;
 import dorada.server.problem.UserProblem;
@@ -34,10 +35,14 @@ class CuttingController {
 
     private final CuttingService cutting;
     private final JobService jobs;
+    private final LongWork<SheetRequest> sheets;
+    private final LongWork<SheetRequest.Row> rows;
 
     CuttingController(CuttingService cutting, JobService jobs) {
         this.cutting = cutting;
         this.jobs = jobs;
+        sheets = jobs.kind("sheet", SheetRequest.class, cutting::solved);
+        rows = jobs.kind("row", SheetRequest.Row.class, cutting::row);
     }
 
     @GetMapping("/kinds")
@@ -75,7 +80,7 @@ class CuttingController {
             @RequestHeader(name = "Prefer", defaultValue = "") String prefer,
             @AuthenticationPrincipal SignedIn who) {
         request.inputs();
-        return jobs.answer(prefer, who.id(), watch -> cutting.solved(request, watch));
+        return jobs.answer(prefer, who.id(), sheets, request);
     }
 
     /** SWR about the frequency with a shape as it is tried. */
@@ -94,6 +99,6 @@ class CuttingController {
             @AuthenticationPrincipal SignedIn who) {
         request.sheet().inputs();
         request.values();
-        return jobs.answer(prefer, who.id(), watch -> cutting.row(request, watch));
+        return jobs.answer(prefer, who.id(), rows, request);
     }
 }

@@ -11,7 +11,6 @@ import jakarta.persistence.Entity;
 import jakarta.persistence.FetchType;
 import jakarta.persistence.Id;
 import jakarta.persistence.JoinColumn;
-import jakarta.persistence.Lob;
 import jakarta.persistence.ManyToOne;
 import jakarta.persistence.OrderColumn;
 import jakarta.persistence.Table;
@@ -24,6 +23,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.UUID;
+import org.hibernate.Length;
 
 /** A sheet that the shop keeps: what was asked, what is done, and what was really cut. */
 @Entity
@@ -41,7 +41,7 @@ public class SavedSheet extends Removable {
 
     private String kind;
 
-    @Lob
+    @Column(length = Length.LONG32)
     private String body;
 
     @ElementCollection(fetch = FetchType.EAGER)

@@ -83,6 +83,6 @@ interface InstallationRepository extends JpaRepository<Installation, UUID> {
 
     boolean existsByShopNumber(long shopNumber);
 
-    @Query(value = "select next value for shop_number", nativeQuery = true)
+    @Query(value = "select nextval('shop_number')", nativeQuery = true)
     long nextShopNumber();
 }

@@ -25,10 +25,10 @@ class JobController {
     private static final Duration LONGEST = Duration.ofMinutes(30);
     private static final long BETWEEN_MS = 150;
 
-    private final JobService jobs;
+    private final Jobs jobs;
     private final Set<SseEmitter> open = ConcurrentHashMap.newKeySet();
 
-    JobController(JobService jobs) {
+    JobController(Jobs jobs) {
         this.jobs = jobs;
     }
 

@@ -47,6 +47,13 @@ public final class KeepingMain {
     }
 
     private static Connection open(Path folder) throws SQLException {
+        String shared = System.getenv("DORADA_DATABASE");
+        if (shared != null && !shared.isEmpty()) {
+            return DriverManager.getConnection(
+                    shared,
+                    System.getenv().getOrDefault("DORADA_DATABASE_USER", Counts.USER),
+                    System.getenv().getOrDefault("DORADA_DATABASE_PASSWORD", ""));
+        }
         return DriverManager.getConnection(
                 "jdbc:h2:file:" + folder.toAbsolutePath().resolve(Counts.FILE) + ";IFEXISTS=TRUE", Counts.USER, "");
     }

@@ -1,9 +1,10 @@
 package dorada.server.onair;
 
+import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Id;
-import jakarta.persistence.Lob;
 import java.util.UUID;
+import org.hibernate.Length;
 
 /** What was heard in one trial, as WAV; fetched only by who listens. */
 @Entity
@@ -12,7 +13,7 @@ class AirClip {
     @Id
     private UUID id;
 
-    @Lob
+    @Column(length = Length.LONG32)
     private byte[] wav;
 
     protected AirClip() {}

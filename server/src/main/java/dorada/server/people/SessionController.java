@@ -86,7 +86,7 @@ class SessionController {
         SecurityContextHolder.setContext(context);
         contexts.saveContext(context, request, response);
         SignedIn me = (SignedIn) signedIn.getPrincipal();
-        open.began(me.id(), request, clock.instant());
+        open.began(me, request, clock.instant());
         return PersonView.of(me);
     }
 

@@ -37,24 +37,26 @@ class SessionsController {
 
     @GetMapping
     List<SessionView> list(@AuthenticationPrincipal SignedIn me, HttpServletRequest request) {
-        return open.of(me.id()).stream()
-                .map(o -> new SessionView(o.id(), o.since(), o.seen(), o.address(), OpenSessions.isHere(o, request)))
+        return open.of(me).stream()
+                .map(o -> new SessionView(o.id(), o.since(), o.seen(), o.address(), open.isHere(o, request)))
                 .toList();
     }
 
     @DeleteMapping("/{id}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void end(@AuthenticationPrincipal SignedIn me, @PathVariable UUID id) {
-        open.end(open.of(me.id()).stream()
-                .filter(o -> o.id().equals(id))
-                .findAny()
-                .orElseThrow(() -> UserProblem.notFound(Missing.SESSION)));
+        open.end(
+                me,
+                open.of(me).stream()
+                        .filter(o -> o.id().equals(id))
+                        .findAny()
+                        .orElseThrow(() -> UserProblem.notFound(Missing.SESSION)));
     }
 
     /** Signs out everywhere, here too. */
     @DeleteMapping
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void endAll(@AuthenticationPrincipal SignedIn me) {
-        open.of(me.id()).forEach(open::end);
+        open.of(me).forEach(o -> open.end(me, o));
     }
 }

@@ -3,17 +3,18 @@ package dorada.server.planning;
 import dorada.server.installation.Installation;
 import dorada.server.people.Person;
 import dorada.server.removed.Removable;
+import jakarta.persistence.Column;
 import jakarta.persistence.Embedded;
 import jakarta.persistence.Entity;
 import jakarta.persistence.FetchType;
 import jakarta.persistence.Id;
 import jakarta.persistence.JoinColumn;
-import jakarta.persistence.Lob;
 import jakarta.persistence.ManyToOne;
 import jakarta.persistence.Version;
 import java.time.Instant;
 import java.util.Optional;
 import java.util.UUID;
+import org.hibernate.Length;
 
 /** What was asked of the planning pages, so that a colleague opens the same. */
 @Entity
@@ -48,7 +49,7 @@ class Plan extends Removable {
     private StationPlan station;
 
     /** The pages' own text, of a plan that was saved before plans had columns and that nobody has opened since; else null. */
-    @Lob
+    @Column(length = Length.LONG32)
     private String body;
 
     @ManyToOne(fetch = FetchType.EAGER, optional = false)

@@ -13,6 +13,7 @@ import dorada.core.planning.Place;
 import dorada.core.wire.Watch;
 import dorada.server.job.JobService;
 import dorada.server.job.JobView;
+import dorada.server.job.LongWork;
 import dorada.server.people.SignedIn;
 import dorada.server.planning.CandidateViews.AssessmentView;
 import dorada.server.planning.CandidateViews.ComputedView;
@@ -41,10 +42,14 @@ class PlanningController {
 
     private final PlanningService planning;
     private final JobService jobs;
+    private final LongWork<GroundRequest> grounds;
+    private final LongWork<Wanted> antennas;
 
     PlanningController(PlanningService planning, JobService jobs) {
         this.planning = planning;
         this.jobs = jobs;
+        grounds = jobs.kind("ground", GroundRequest.class, PlanningController::solve);
+        antennas = jobs.kind("antenna", Wanted.class, PlanningController::solve);
     }
 
     record FeedlineView(
@@ -89,7 +94,7 @@ class PlanningController {
         } catch (IllegalArgumentException e) {
             throw UserProblem.atField("ground", e);
         }
-        return jobs.answer(prefer, who.id(), watch -> solve(request, element, ground, watch));
+        return jobs.answer(prefer, who.id(), grounds, request);
     }
 
     /** Candidates for this need with reasons, likeliest first; nothing is solved yet. */
@@ -121,11 +126,16 @@ class PlanningController {
             @Valid @RequestBody NeedRequest request,
             @RequestHeader(name = "Prefer", defaultValue = "") String prefer,
             @AuthenticationPrincipal SignedIn who) {
-        Need need = request.need();
-        return jobs.answer(prefer, who.id(), watch -> solve(candidate, need, watch));
+        request.need();
+        return jobs.answer(prefer, who.id(), antennas, new Wanted(candidate, request));
     }
 
-    private static ComputedView solve(Candidate candidate, Need need, Watch watch) {
+    /** What is asked for one candidate. */
+    private record Wanted(Candidate candidate, NeedRequest request) {}
+
+    private static ComputedView solve(Wanted wanted, Watch watch) {
+        Candidate candidate = wanted.candidate();
+        Need need = wanted.request().need();
         try {
             return ComputedView.of(
                     AntennaTrial.compute(candidate, need, watch), candidate.ask(new Place(need)), need.band());
@@ -134,7 +144,9 @@ class PlanningController {
         }
     }
 
-    private static GroundAnswer solve(GroundRequest r, Element element, Ground ground, Watch watch) {
+    private static GroundAnswer solve(GroundRequest r, Watch watch) {
+        Element element = r.element();
+        Ground ground = r.ground();
         return GroundAnswer.of(
                 r.trim()
                         ? GroundPlanner.trimmed(element, ground, r.lowHz(), r.highHz(), r.limitSwr(), watch)

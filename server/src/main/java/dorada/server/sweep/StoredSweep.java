@@ -8,7 +8,6 @@ import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
 import jakarta.persistence.Id;
-import jakarta.persistence.Lob;
 import jakarta.persistence.Table;
 import java.security.MessageDigest;
 import java.security.NoSuchAlgorithmException;
@@ -16,6 +15,7 @@ import java.util.HexFormat;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import org.hibernate.Length;
 
 /** A sweep, stored whole, with the columns that lists are sorted by. */
 @Entity
@@ -27,7 +27,7 @@ public class StoredSweep {
     @Id
     private UUID id;
 
-    @Lob
+    @Column(length = Length.LONG32)
     private byte[] points;
 
     private int pointCount;

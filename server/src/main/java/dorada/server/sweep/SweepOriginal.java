@@ -1,9 +1,10 @@
 package dorada.server.sweep;
 
+import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Id;
-import jakarta.persistence.Lob;
 import java.util.UUID;
+import org.hibernate.Length;
 
 /** An imported file as it came, byte for byte; apart from the sweep so that reading one does not load the other. */
 @Entity
@@ -12,7 +13,7 @@ class SweepOriginal {
     @Id
     private UUID sweepId;
 
-    @Lob
+    @Column(length = Length.LONG32)
     private byte[] bytes;
 
     protected SweepOriginal() {}

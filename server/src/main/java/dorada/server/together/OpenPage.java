@@ -65,13 +65,9 @@ final class OpenPage {
         return number;
     }
 
-    boolean isSignedIn() {
-        try {
-            return session == null || session.getLastAccessedTime() > 0;
-        } catch (IllegalStateException e) {
-            // The session is over.
-            return false;
-        }
+    /** Empty where it came with an access token. */
+    Optional<HttpSession> session() {
+        return Optional.ofNullable(session);
     }
 
     /** @param what the newest that is said about it replaces what was said before */

@@ -2,6 +2,10 @@ package dorada.server.together;
 
 import dorada.server.book.RowWritten;
 import dorada.server.installation.InstallationService.Touched;
+import dorada.server.neighbour.Heard;
+import dorada.server.neighbour.Missed;
+import dorada.server.neighbour.Neighbours;
+import dorada.server.people.OpenSessions;
 import dorada.server.people.PeopleService;
 import dorada.server.people.SignedIn;
 import jakarta.servlet.http.HttpSession;
@@ -18,6 +22,7 @@ import java.util.concurrent.ExecutorService;
 import java.util.concurrent.LinkedBlockingQueue;
 import java.util.concurrent.ThreadPoolExecutor;
 import java.util.concurrent.TimeUnit;
+import java.util.stream.Stream;
 import org.springframework.context.event.ContextClosedEvent;
 import org.springframework.context.event.EventListener;
 import org.springframework.dao.DataAccessException;
@@ -27,7 +32,10 @@ import org.springframework.transaction.TransactionException;
 import org.springframework.transaction.event.TransactionalEventListener;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 
-/** All pages that listen; in memory, of this server. */
+/**
+ * All pages that listen to this server. What its neighbours' pages are told is told to them as well, and who is on an installation
+ * there is on it here.
+ */
 @Component
 class OpenPages {
 
@@ -44,6 +52,9 @@ class OpenPages {
 
     private final Map<UUID, OpenPage> open = new ConcurrentHashMap<>();
     private final PeopleService people;
+    private final OpenSessions sessions;
+    private final Neighbours neighbours;
+    private final PresenceElsewhere elsewhere;
 
     /** More than one, so that a network that is stuck holds up only itself. */
     private final ExecutorService tellers = new ThreadPoolExecutor(
@@ -60,8 +71,11 @@ class OpenPages {
             // While the server stops, changes go on, and nobody listens any more.
             new ThreadPoolExecutor.DiscardPolicy());
 
-    OpenPages(PeopleService people) {
+    OpenPages(PeopleService people, OpenSessions sessions, Neighbours neighbours, PresenceElsewhere elsewhere) {
         this.people = people;
+        this.sessions = sessions;
+        this.neighbours = neighbours;
+        this.elsewhere = elsewhere;
     }
 
     /** Who else is on an installation. */
@@ -107,14 +121,26 @@ class OpenPages {
     }
 
     private void tellWhoIsOn(UUID installation) {
+        neighbours.tell(new Here(neighbours.me(), installation, peopleOn(installation)));
+        tellHereWhoIsOn(installation);
+    }
+
+    private List<Here.Somebody> peopleOn(UUID installation) {
+        return open.values().stream()
+                .filter(p -> p.installation().equals(Optional.of(installation)))
+                .map(p -> new Here.Somebody(p.who().id(), p.who().displayName()))
+                .distinct()
+                .toList();
+    }
+
+    private void tellHereWhoIsOn(UUID installation) {
         List<OpenPage> here = open.values().stream()
                 .filter(p -> p.installation().equals(Optional.of(installation)))
                 .toList();
         for (OpenPage page : here) {
-            List<String> others = here.stream()
-                    .map(OpenPage::who)
+            List<String> others = Stream.concat(peopleOn(installation).stream(), elsewhere.on(installation).stream())
                     .filter(w -> !w.id().equals(page.who().id()))
-                    .map(SignedIn::displayName)
+                    .map(Here.Somebody::name)
                     .distinct()
                     .sorted()
                     .toList();
@@ -124,6 +150,14 @@ class OpenPages {
 
     /** @param by the page that did it, which knows; null where none did */
     void tell(ChangeView change, UUID by) {
+        neighbours.tell(new Changed(change, by));
+        tellHere(change, by);
+    }
+
+    /** @param by the page that did it; null where none did */
+    record Changed(ChangeView change, UUID by) {}
+
+    private void tellHere(ChangeView change, UUID by) {
         open.values().stream()
                 .filter(p -> !Objects.equals(p.id(), by))
                 .forEach(p -> p.tell(change, SseEmitter.event().name("changed").data(change)));
@@ -140,14 +174,42 @@ class OpenPages {
         tell(ChangeView.OF_THE_BOOK, null);
     }
 
+    @EventListener
+    void heard(Heard heard) {
+        heard.as(Changed.class).ifPresent(c -> tellHere(c.change(), c.by()));
+        heard.as(Here.class).ifPresent(h -> {
+            elsewhere.put(h);
+            tellHereWhoIsOn(h.installation());
+        });
+    }
+
+    /** Nobody knows what: the pages come back by themselves, and ask for everything anew. */
+    @EventListener
+    void missed(Missed missed) {
+        open.values().forEach(OpenPage::close);
+    }
+
     @Scheduled(fixedDelay = PULSE_MS)
     void pulse() {
+        open.values().stream()
+                .flatMap(p -> p.installation().stream())
+                .distinct()
+                .forEach(i -> neighbours.tell(new Here(neighbours.me(), i, peopleOn(i))));
+        elsewhere.forgotten().forEach(this::tellHereWhoIsOn);
         for (OpenPage page : open.values()) {
-            if (page.isSignedIn() && isCurrent(page.who())) {
+            if (isSignedIn(page) && isCurrent(page.who())) {
                 page.tell("pulse", SseEmitter.event().comment(""));
             } else {
                 close(page);
             }
+        }
+    }
+
+    private boolean isSignedIn(OpenPage page) {
+        try {
+            return page.session().map(sessions::isOpen).orElse(true);
+        } catch (DataAccessException | TransactionException e) {
+            return true;
         }
     }
 

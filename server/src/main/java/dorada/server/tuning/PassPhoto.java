@@ -1,10 +1,11 @@
 package dorada.server.tuning;
 
+import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Id;
-import jakarta.persistence.Lob;
 import java.time.Instant;
 import java.util.UUID;
+import org.hibernate.Length;
 
 /** A picture that belongs to a pass; the newest is shown, and those before it stay. */
 @Entity
@@ -16,7 +17,7 @@ class PassPhoto {
     private UUID passId;
     private Instant keptAt;
 
-    @Lob
+    @Column(length = Length.LONG32)
     private byte[] jpeg;
 
     protected PassPhoto() {}

@@ -1,13 +1,14 @@
 package dorada.server.tuning;
 
 import dorada.core.sweep.Trace;
+import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Id;
-import jakarta.persistence.Lob;
 import jakarta.persistence.Table;
 import java.nio.ByteBuffer;
 import java.util.Optional;
 import java.util.UUID;
+import org.hibernate.Length;
 
 /** What a pass says by one plan and one build of the program: worked out once, and again where either is another. */
 @Entity
@@ -25,10 +26,10 @@ class SavedJudgement {
     private boolean dipAtEdge;
     private String fault;
 
-    @Lob
+    @Column(length = Length.LONG32)
     private byte[] outline;
 
-    @Lob
+    @Column(length = Length.LONG32)
     private byte[] says;
 
     protected SavedJudgement() {}

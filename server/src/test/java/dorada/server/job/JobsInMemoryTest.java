@@ -17,13 +17,13 @@ import java.util.function.Function;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
 
-class JobServiceTest {
+class JobsInMemoryTest {
 
     private static final UUID INES = UUID.randomUUID();
     private static final UUID BRUNO = UUID.randomUUID();
 
     private Instant now = Instant.parse("2026-05-04T08:00:00Z");
-    private final JobService jobs = new JobService(new Clock() {
+    private final JobsInMemory jobs = new JobsInMemory(new Clock() {
         @Override
         public ZoneOffset getZone() {
             return ZoneOffset.UTC;
@@ -42,7 +42,7 @@ class JobServiceTest {
 
     @AfterEach
     void end() {
-        jobs.end();
+        jobs.destroy();
     }
 
     private JobView over(UUID id) throws InterruptedException {
