@@ -91,9 +91,17 @@ class SeveralServersIT {
         for (Thread one : both) {
             one.join();
         }
+        // The same entry sent twice, by whatever ways, is recorded once.
+        String twice = Shop.pass(UUID.randomUUID(), -0.0001);
+        List<Thread> again = List.of(sender(first, installation, twice), sender(second, installation, twice));
+        again.forEach(Thread::start);
+        for (Thread one : again) {
+            one.join();
+        }
         String passes =
                 second.get("/api/installations/" + installation + "/passes").body();
-        for (int number = 1; number <= 2 * EACH; number++) {
+        assertThat(passes.split("\"visit\":", -1)).hasSize(2 * EACH + 2);
+        for (int number = 1; number <= 2 * EACH + 1; number++) {
             assertThat(passes.split("\"number\":" + number + ",\"visit\"", -1))
                     .as("pass " + number)
                     .hasSize(2);
@@ -105,12 +113,18 @@ class SeveralServersIT {
     private static Thread recorder(RunningDorada server, String installation) {
         return new Thread(() -> {
             for (int i = 0; i < EACH; i++) {
-                try {
-                    server.postJson(
-                            "/api/installations/" + installation + "/passes", Shop.pass(UUID.randomUUID(), -0.0001));
-                } catch (Exception e) {
-                    throw new IllegalStateException(e);
-                }
+                sender(server, installation, Shop.pass(UUID.randomUUID(), -0.0001))
+                        .run();
+            }
+        });
+    }
+
+    private static Thread sender(RunningDorada server, String installation, String pass) {
+        return new Thread(() -> {
+            try {
+                server.postJson("/api/installations/" + installation + "/passes", pass);
+            } catch (Exception e) {
+                throw new IllegalStateException(e);
             }
         });
     }

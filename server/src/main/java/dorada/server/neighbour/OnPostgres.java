@@ -147,15 +147,17 @@ final class OnPostgres implements Neighbours, SmartLifecycle {
     private void listen() {
         // What was told before this server listened is in the database that it starts from.
         Instant heard = null;
+        boolean isDeaf = false;
         while (!stopping) {
             try (Connection connection = connect()) {
                 try (Statement statement = connection.createStatement()) {
                     statement.execute("listen " + CHANNEL);
                 }
-                if (heard != null) {
+                if (isDeaf && heard != null) {
                     LOG.info("The other servers are heard again");
                     events.publishEvent(new Missed(heard));
                 }
+                isDeaf = false;
                 while (!stopping) {
                     PGNotification[] some =
                             connection.unwrap(PGConnection.class).getNotifications(HEARS_MS);
@@ -165,9 +167,10 @@ final class OnPostgres implements Neighbours, SmartLifecycle {
                     }
                 }
             } catch (SQLException e) {
-                if (!stopping) {
+                if (!stopping && !isDeaf) {
                     LOG.warn("The other servers are not heard: {}", e.getMessage());
                 }
+                isDeaf = true;
                 pause();
             }
         }

@@ -100,7 +100,9 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
     /** Two wrote the same thing at once and the database kept one: sending again finds out which. */
     @ExceptionHandler(DataIntegrityViolationException.class)
     ProblemDetail collided(DataIntegrityViolationException e) {
-        return said(HttpStatus.CONFLICT, Refused.RECORDED_AT_ONCE);
+        return DatabaseTrouble.isUnkeptLetter(e)
+                ? said(HttpStatus.UNPROCESSABLE_ENTITY, Refused.UNKEPT_LETTER)
+                : said(HttpStatus.CONFLICT, Refused.RECORDED_AT_ONCE);
     }
 
     @ExceptionHandler(ConstraintViolationException.class)

@@ -10,6 +10,7 @@ enum Refused implements OutcomeId {
     NOT_THERE("what"),
     SAVED_AT_ONCE,
     RECORDED_AT_ONCE,
+    UNKEPT_LETTER,
     OUR_SIDE,
     DISK_FULL,
     DATABASE_OPENS;

@@ -6,6 +6,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.function.LongSupplier;
+import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.stereotype.Component;
 
 /** Who has which installation open on other servers, as they say every few seconds; a server that says no more is gone. */
@@ -20,13 +22,23 @@ class PresenceElsewhere {
     private record Said(List<Here.Somebody> people, long atNs) {}
 
     private final Map<Place, Said> all = new ConcurrentHashMap<>();
+    private final LongSupplier nanoTime;
+
+    @Autowired
+    PresenceElsewhere() {
+        this(System::nanoTime);
+    }
+
+    PresenceElsewhere(LongSupplier nanoTime) {
+        this.nanoTime = nanoTime;
+    }
 
     void put(Here here) {
         Place place = new Place(here.server(), here.installation());
         if (here.people().isEmpty()) {
             all.remove(place);
         } else {
-            all.put(place, new Said(here.people(), System.nanoTime()));
+            all.put(place, new Said(here.people(), nanoTime.getAsLong()));
         }
     }
 
@@ -41,7 +53,7 @@ class PresenceElsewhere {
     List<UUID> forgotten() {
         List<UUID> gone = new ArrayList<>();
         all.entrySet().removeIf(e -> {
-            boolean isOld = System.nanoTime() - e.getValue().atNs() > GONE.toNanos();
+            boolean isOld = nanoTime.getAsLong() - e.getValue().atNs() > GONE.toNanos();
             if (isOld) {
                 gone.add(e.getKey().installation());
             }

@@ -7,6 +7,7 @@ import com.zaxxer.hikari.HikariDataSource;
 import java.io.IOException;
 import java.sql.Connection;
 import java.sql.SQLException;
+import java.sql.SQLTransientConnectionException;
 import org.h2.api.ErrorCode;
 import org.h2.mvstore.MVStoreException;
 import org.junit.jupiter.api.Test;
@@ -52,5 +53,25 @@ class DatabaseTroubleTest {
         assertThat(DatabaseTrouble.of(new RuntimeException(new SQLException("duplicate", "23505", 23505))))
                 .isEmpty();
         assertThat(DatabaseTrouble.of(new IOException("Broken pipe"))).isEmpty();
+    }
+
+    @Test
+    void aSharedDatabaseThatIsAwayOrFullIsSaidAsOurOwnIs() {
+        assertThat(statusOf(new SQLException("terminating connection due to administrator command", "57P01")))
+                .isEqualTo(503);
+        assertThat(statusOf(new SQLException("Connection refused", "08001"))).isEqualTo(503);
+        assertThat(statusOf(new SQLTransientConnectionException("request timed out after 30000ms")))
+                .isEqualTo(503);
+        assertThat(statusOf(new SQLException("could not extend file: No space left on device", "53100")))
+                .isEqualTo(507);
+        assertThat(DatabaseTrouble.of(new SQLException("duplicate key", "23505")))
+                .isEmpty();
+        assertThat(DatabaseTrouble.isUnkeptLetter(
+                        new RuntimeException(new SQLException("invalid byte sequence: 0x00", "22021"))))
+                .isTrue();
+    }
+
+    private static int statusOf(SQLException e) {
+        return DatabaseTrouble.of(new RuntimeException(e)).orElseThrow().getStatus();
     }
 }
