@@ -29,7 +29,7 @@ import org.junit.jupiter.api.parallel.Isolated;
 
 /**
  * Technicians at work all at once: sign in, look at the board, open, read a meter, ask for advice, measure. {@code ./dorada bench load
- * --people N --seconds S --pause P} prints how long each waits; nothing is asserted about time. Everybody takes P seconds on average
+ * --people N --seconds S --pause P} prints how long each waits, with {@code --servers N} of so many on one PostgreSQL; nothing is asserted about time. Everybody takes P seconds on average
  * between two things, in which nobody reads a meter faster; 0 is a machine at work that asks again as soon as it is answered. What
  * happened in the first third is not counted: everybody signs in at once then, and a server that has just started is slow.
  */
@@ -38,6 +38,7 @@ import org.junit.jupiter.api.parallel.Isolated;
 class LoadIT {
 
     private static final int PEOPLE = Integer.getInteger("dorada.people", 6);
+    private static final int SERVERS = Integer.getInteger("dorada.servers", 0);
     private static final int SECONDS = Integer.getInteger("dorada.seconds", 5);
     private static final double PAUSE = Double.parseDouble(System.getProperty("dorada.pause", "2"));
     private static final String FILE = Traces.text(149, 140, 170, 201, 0);
@@ -49,28 +50,38 @@ class LoadIT {
 
     @Test
     void everybodyIsAnswered() throws Exception {
-        try (RunningDorada dorada = RunningDorada.demo()) {
-            begun = System.nanoTime();
-            all(PEOPLE, i -> () -> {
-                work(new Worker(dorada, LOGINS[i % LOGINS.length]), System.nanoTime() + SECONDS * 1_000_000_000L);
-                return null;
-            });
-            print();
-            int logins = all(2, i -> () -> {
-                        int done = 0;
-                        long until = System.nanoTime() + 1_000_000_000L * Math.min(SECONDS, 10);
-                        while (System.nanoTime() < until) {
-                            new Worker(dorada, LOGINS[i]).signsIn();
-                            done++;
-                        }
-                        return done;
-                    })
-                    .stream()
-                    .mapToInt(n -> n)
-                    .sum();
-            System.out.printf("Logins: %.0f a second%n", (double) logins / Math.min(SECONDS, 10));
+        if (SERVERS > 0) {
+            try (SharedShop shop = new SharedShop(SERVERS)) {
+                everybodyIsAnsweredBy(shop::server);
+            }
+        } else {
+            try (RunningDorada dorada = RunningDorada.demo()) {
+                everybodyIsAnsweredBy(i -> dorada);
+            }
         }
         assertThat(wrong).isEmpty();
+    }
+
+    private void everybodyIsAnsweredBy(IntFunction<RunningDorada> server) throws Exception {
+        begun = System.nanoTime();
+        all(PEOPLE, i -> () -> {
+            work(new Worker(server.apply(i), LOGINS[i % LOGINS.length]), System.nanoTime() + SECONDS * 1_000_000_000L);
+            return null;
+        });
+        print();
+        int logins = all(2, i -> () -> {
+                    int done = 0;
+                    long until = System.nanoTime() + 1_000_000_000L * Math.min(SECONDS, 10);
+                    while (System.nanoTime() < until) {
+                        new Worker(server.apply(i), LOGINS[i]).signsIn();
+                        done++;
+                    }
+                    return done;
+                })
+                .stream()
+                .mapToInt(n -> n)
+                .sum();
+        System.out.printf("Logins: %.0f a second%n", (double) logins / Math.min(SECONDS, 10));
     }
 
     private static <T> List<T> all(int how, IntFunction<Callable<T>> work) throws Exception {

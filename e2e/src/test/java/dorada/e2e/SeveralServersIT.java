@@ -19,7 +19,7 @@ class SeveralServersIT {
     private static final String LONG = """
             {"wires":[%s],"ground":"none","feed":{"wire":0,"position":0.5},"frequenciesHz":[%s]}""";
 
-    private static Postgres postgres;
+    private static SharedShop shop;
     private static RunningDorada first;
     private static RunningDorada second;
     private static Proxy proxy;
@@ -27,9 +27,9 @@ class SeveralServersIT {
 
     @BeforeAll
     static void open() throws Exception {
-        postgres = Postgres.started();
-        first = RunningDorada.sharing(postgres.address());
-        second = RunningDorada.sharing(postgres.address());
+        shop = new SharedShop(2);
+        first = shop.server(0);
+        second = shop.server(1);
         proxy = new Proxy(first.port(), second.port());
         desk = new Desk();
     }
@@ -38,9 +38,7 @@ class SeveralServersIT {
     static void close() throws Exception {
         desk.close();
         proxy.close();
-        first.close();
-        second.close();
-        postgres.close();
+        shop.close();
     }
 
     @Test
