@@ -11,6 +11,7 @@ import TableCard from '@/ui/TableCard.vue'
 import { formatBoth, formatLength } from '@/units/length'
 import { formatSwr } from '@/units/swr'
 import { formatTime } from '@/units/time'
+import { sheetFor } from '@/tuning/elsewhere'
 import { useWords } from '@/words/words'
 import { useFleet } from './queries'
 
@@ -69,6 +70,12 @@ const begin = useMutation({
           >{{ words.text('fleet.CUT', { count: f.untouched, length: fine(f.startM) }) }}</ActionButton
         >
         <p v-if="f.oneWay" class="hint">{{ words.text('fleet.WHY_CUT') }}</p>
+      </template>
+      <template v-else-if="mayWrite && installation.data.value && !f.lengthM && f.untouched > 1">
+        <RouterLink class="begin" :to="sheetFor(installation.data.value, f.untouched)">{{
+          words.text('fleet.SHEET', { count: f.untouched })
+        }}</RouterLink>
+        <p class="hint">{{ words.text('fleet.SHEET_WHY') }}</p>
       </template>
       <p v-if="begun" role="status">{{ words.text('fleet.BEGUN', { count: begun }) }}</p>
       <p v-if="trouble" class="wrong" role="alert">{{ trouble }}</p>

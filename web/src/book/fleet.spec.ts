@@ -36,7 +36,12 @@ async function page(fleet: object, role = 'TECHNICIAN') {
         ? { role }
         : path === '/api/installations/{id}/fleet'
           ? fleet
-          : { customer: 'Olive growers' },
+          : {
+              id: 'i1',
+              customer: 'Olive growers',
+              sheetKind: 'quarter-wave-whip',
+              channels: [{ name: 'Field', frequencyHz: 153_050_000, primary: true }],
+            },
     ),
   )
   const pinia = createPinia()
@@ -66,6 +71,18 @@ const begun = {
 
 describe('a fleet', () => {
   beforeEach(() => post.mockReset())
+
+  it('is cut in one go by its sheet as long as none has shown where it ends', async () => {
+    const none = { ...begun, rows: begun.rows.slice(1), lengthM: undefined, startM: undefined, untouched: 2 }
+    const shown = await page(none)
+    const sheet = shown.findAllComponents(RouterLinkStub).find((l) => l.text() === 'A cut sheet for all 2')
+    expect(sheet?.props('to')).toMatchObject({
+      path: '/cutting',
+      query: { kind: 'quarter-wave-whip', f: '153050000', antennas: '2' },
+    })
+    expect((await page(none, 'VIEWER')).text()).not.toContain('A cut sheet for all')
+    expect((await page(begun)).text()).not.toContain('A cut sheet for all')
+  })
 
   it('says where each stands, and begins the unread where the others ended', async () => {
     post.mockImplementation(() => answers(begun))

@@ -20,6 +20,7 @@ import {
   cutSentence,
   formatBars,
   parseBars,
+  MOST_ANTENNAS,
   parseQuantity,
   readAddress,
   typed,
@@ -75,7 +76,7 @@ function change(kind: string) {
 }
 
 const frequency = ref('')
-const wrong = ref<{ frequency?: string; bars?: string; kerf?: string }>({})
+const wrong = ref<{ frequency?: string; bars?: string; kerf?: string; antennas?: string }>({})
 watch(
   () => asked.value.frequencyHz,
   (hz) => {
@@ -93,9 +94,11 @@ function takeFrequency(text: string) {
 
 const bars = ref('')
 const kerf = ref('')
+const antennas = ref('')
 watch(
-  [() => asked.value.stockM, () => preferences.unit],
+  [() => asked.value.stockM, () => asked.value.antennas, () => preferences.unit],
   () => {
+    if (!wrong.value.antennas) antennas.value = String(asked.value.antennas)
     if (!wrong.value.bars) bars.value = formatBars(asked.value.stockM, preferences.unit)
     if (!wrong.value.kerf)
       kerf.value = asked.value.kerfM ? typed(asked.value.kerfM, 'LENGTH', preferences.unit) : '0'
@@ -105,11 +108,21 @@ watch(
 function takeBars() {
   const read = parseBars(bars.value, preferences.unit)
   const saw = parseQuantity(kerf.value || '0', 'LENGTH', preferences.unit)
-  wrong.value = { ...wrong.value, bars: read.why ?? '', kerf: saw.ok ? '' : saw.why }
-  if (!read.why && saw.ok) ask({ stockM: read.bars, kerfM: saw.value })
+  const count = parseQuantity(antennas.value || '1', 'COUNT', preferences.unit)
+  const isMany = count.ok && (count.value < 1 || count.value > MOST_ANTENNAS)
+  wrong.value = {
+    ...wrong.value,
+    bars: read.why ?? '',
+    kerf: saw.ok ? '' : saw.why,
+    antennas: !count.ok ? count.why : isMany ? `1 to ${MOST_ANTENNAS} at once.` : '',
+  }
+  if (!read.why && saw.ok && count.ok && !isMany)
+    ask({ stockM: read.bars, kerfM: saw.value, antennas: count.value })
 }
 
-const sentence = computed(() => (sheet.value ? cutSentence(sheet.value, words.value) : undefined))
+const sentence = computed(() =>
+  sheet.value ? cutSentence(sheet.value, words.value, asked.value.antennas) : undefined,
+)
 const isNew = computed(() => !asked.value.kind && !route.query.sheet)
 const USES: { uses: Uses; word: string }[] = [
   { uses: 'BEST', word: 'recommended' },
@@ -186,7 +199,7 @@ const general = computed(() =>
           <section class="card drawing">
             <SheetDrawing :views="sheet.views" />
           </section>
-          <SheetTables :sheet="sheet" />
+          <SheetTables :sheet="sheet" :antennas="asked.antennas" />
         </div>
         <div :class="{ paper: view !== 'steps' }" class="stack">
           <StepList v-model:done="done" v-model:cuts="cuts" :sheet="sheet" />
@@ -220,6 +233,13 @@ const general = computed(() =>
           name="Length from"
           :options="USES.map((u) => ({ value: u.uses, word: u.word }))"
           @update:model-value="ask({ uses: $event as Uses })"
+        />
+        <TextField
+          v-model="antennas"
+          name="For how many antennas alike"
+          :wrong="wrong.antennas"
+          @focusout="takeBars"
+          @keydown.enter="takeBars"
         />
         <div class="two">
           <TextField

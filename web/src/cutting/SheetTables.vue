@@ -5,10 +5,11 @@ import { computed } from 'vue'
 import { usePreferences } from '@/preferences'
 import { formatBoth, formatLength } from '@/units/length'
 import BothUnits from './BothUnits.vue'
-import type { Sheet } from './sheet'
+import { cutsInWords, type Sheet } from './sheet'
 
 /** Both answers side by side, the pieces to cut, and what to cut them from. */
-const props = defineProps<{ sheet: Sheet }>()
+/** `antennas`: how many alike are made. */
+const props = withDefaults(defineProps<{ sheet: Sheet; antennas?: number }>(), { antennas: 1 })
 
 const preferences = usePreferences()
 const words = useWords()
@@ -103,7 +104,7 @@ const tolerance = (l: Sheet['lines'][number]) =>
             <td class="what">
               {{ words.phrase(p.name) }} <span class="hint">{{ words.phrase(p.stock) }}</span>
             </td>
-            <td>{{ p.count }}</td>
+            <td>{{ antennas > 1 ? `${antennas} × ${p.count}` : p.count }}</td>
             <td>{{ formatLength(p.finishedM, unit, true) }}</td>
             <td>{{ p.trimM > 0 ? formatLength(p.trimM, unit) : '' }}</td>
             <td>
@@ -118,10 +119,13 @@ const tolerance = (l: Sheet['lines'][number]) =>
       </PlainTable>
     </div>
     <template v-if="sheet.plan">
-      <h3>From {{ words.phrase(sheet.plan.stock) }}</h3>
+      <h3>
+        From {{ words.phrase(sheet.plan.stock)
+        }}<template v-if="antennas > 1">, for {{ antennas }} antennas</template>
+      </h3>
       <p v-if="sheet.plan.missing.length" class="wrong" role="alert">
         Nothing on hand is long enough for
-        {{ sheet.plan.missing.map((c) => `${c.piece} (${formatLength(c.lengthM, unit)})`).join(', ') }}.
+        {{ cutsInWords(sheet.plan.missing, unit) }}.
       </p>
       <ul class="bars">
         <li v-for="(b, i) in sheet.plan.bars" :key="i">
@@ -131,16 +135,7 @@ const tolerance = (l: Sheet['lines'][number]) =>
               c.piece
             }}</i><i class="left" :style="{ flexGrow: b.leftM / b.lengthM }"></i>
           </span>
-          <span>
-            {{
-              b.cuts
-                .map(
-                  (c) =>
-                    `${c.piece}${c.parts > 1 ? ` part ${c.part} of ${c.parts}, soldered` : ''}: ${formatLength(c.lengthM, unit)}`,
-                )
-                .join(', ')
-            }}; {{ formatLength(b.leftM, unit) }} left
-          </span>
+          <span> {{ cutsInWords(b.cuts, unit) }}; {{ formatLength(b.leftM, unit) }} left </span>
         </li>
       </ul>
     </template>

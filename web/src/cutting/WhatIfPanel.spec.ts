@@ -23,6 +23,7 @@ const asked: Asked = {
   uses: 'BEST',
   stockM: [],
   kerfM: 0,
+  antennas: 1,
 }
 const inputs = [
   anInput({}),

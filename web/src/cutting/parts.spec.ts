@@ -59,8 +59,22 @@ describe('the tables', () => {
       wasteM: 0.54,
     }
     const page = mount(SheetTables, { props: { sheet: aSheet({ plan }) }, ...plugins() })
-    expect(page.text()).toContain('1: 460 mm; 538 mm left')
-    expect(page.find('[role=alert]').text()).toContain('2 (1400 mm)')
+    expect(page.text()).toContain('piece 1 to 460 mm; 538 mm left')
+    expect(page.find('[role=alert]').text()).toContain('piece 2 to 1400 mm')
+  })
+
+  it('name what is alike once, with how many of it several antennas take', () => {
+    const cut = { piece: 1, lengthM: 0.3, part: 1, parts: 1 }
+    const plan = {
+      stock: said('stainless rod'),
+      bars: [{ lengthM: 1, cuts: [cut, cut, cut], leftM: 0.1 }],
+      missing: [],
+      wasteM: 0.1,
+    }
+    const page = mount(SheetTables, { props: { sheet: aSheet({ plan }), antennas: 3 }, ...plugins() })
+    expect(page.text()).toContain('for 3 antennas')
+    expect(page.text()).toContain('3 × piece 1 to 300 mm; 100 mm left')
+    expect(page.text()).toContain('3 × 1')
   })
 })
 

@@ -24,6 +24,7 @@ const asked: Asked = {
   uses: 'RULE',
   stockM: [2, 2, 1.2],
   kerfM: 0.001,
+  antennas: 10,
 }
 
 describe('the address of a sheet', () => {
@@ -51,8 +52,13 @@ describe('the address of a sheet', () => {
     expect(completeAddress(own, sheet)).toMatchObject({ diameterM: '0.0024', baseM: '0.02', held: '~screw' })
   })
 
+  it('is for one antenna where it says no sensible number', () => {
+    for (const antennas of ['', '0', '2.5', '51', 'x'])
+      expect(readAddress({ kind: 'beam', f: '1', antennas }).antennas).toBe(1)
+  })
+
   it('asks for bars only where there are some', () => {
-    expect(requestOf(asked)).toMatchObject({ stockM: [2, 2, 1.2], kerfM: 0.001 })
+    expect(requestOf(asked)).toMatchObject({ stockM: [2, 2, 1.2], kerfM: 0.001, antennas: 10 })
     expect(requestOf({ ...asked, stockM: [] })).not.toHaveProperty('stockM')
   })
 })

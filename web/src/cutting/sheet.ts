@@ -20,9 +20,14 @@ export interface Asked {
   uses: Uses
   stockM: number[]
   kerfM: number
+  /** How many alike are cut from the stock. */
+  antennas: number
 }
 
-const KNOWN = new Set(['kind', 'f', 'uses', 'stock', 'kerf', 'installation', 'sheet', 'show'])
+/** As many as a fleet has; the server knows it too. */
+export const MOST_ANTENNAS = 50
+
+const KNOWN = new Set(['kind', 'f', 'uses', 'stock', 'kerf', 'antennas', 'installation', 'sheet', 'show'])
 const USES: Uses[] = ['BEST', 'RULE', 'SOLVER']
 
 /** Reads an address; what is no number or no word is left out. */
@@ -42,6 +47,7 @@ export function readAddress(query: LocationQuery): Asked {
       .map(Number)
       .filter((m) => m > 0),
     kerfM: Number(text('kerf')) || 0,
+    antennas: howMany(text('antennas')),
   }
   for (const key of Object.keys(query)) {
     if (KNOWN.has(key)) continue
@@ -53,6 +59,11 @@ export function readAddress(query: LocationQuery): Asked {
   return asked
 }
 
+function howMany(text: string): number {
+  const count = Number(text)
+  return Number.isInteger(count) && count >= 1 && count <= MOST_ANTENNAS ? count : 1
+}
+
 export function writeAddress(asked: Asked): LocationQueryRaw {
   const query: LocationQueryRaw = { kind: asked.kind, f: String(asked.frequencyHz) }
   for (const [id, value] of Object.entries(asked.numbers)) query[id] = String(Number(value.toPrecision(9)))
@@ -60,6 +71,7 @@ export function writeAddress(asked: Asked): LocationQueryRaw {
   if (asked.uses !== 'BEST') query.uses = asked.uses
   if (asked.stockM.length) query.stock = asked.stockM.join(' ')
   if (asked.kerfM) query.kerf = String(asked.kerfM)
+  if (asked.antennas > 1) query.antennas = String(asked.antennas)
   return query
 }
 
@@ -70,7 +82,7 @@ export function requestOf(asked: Asked): SheetRequest {
     numbers: asked.numbers,
     choices: asked.choices,
     uses: asked.uses,
-    ...(asked.stockM.length ? { stockM: asked.stockM, kerfM: asked.kerfM } : {}),
+    ...(asked.stockM.length ? { stockM: asked.stockM, kerfM: asked.kerfM, antennas: asked.antennas } : {}),
   }
 }
 
@@ -133,8 +145,25 @@ export function shown(value: number, quantity: Quantity, unit: LengthUnit): stri
   return quantity === 'FREQUENCY' ? `${typed(value, quantity, unit)} MHz` : typed(value, quantity, unit)
 }
 
+export type CutOfBar = NonNullable<Sheet['plan']>['bars'][number]['cuts'][number]
+
+/** Alike ones once, with how many: what comes from one bar, or what nothing on hand is long enough for. */
+export function cutsInWords(cuts: CutOfBar[], unit: LengthUnit): string {
+  const all = new Map<string, number>()
+  for (const c of cuts) {
+    const part = c.parts > 1 ? ` part ${c.part} of ${c.parts}, soldered` : ''
+    const one = `piece ${c.piece}${part} to ${formatLength(c.lengthM, unit)}`
+    all.set(one, (all.get(one) ?? 0) + 1)
+  }
+  return [...all].map(([one, count]) => (count > 1 ? `${count} × ${one}` : one)).join(', ')
+}
+
 /** The sentence of the sheet: what to set the saw to first, and how much of it is for tuning. */
-export function cutSentence(sheet: Sheet, words: Words): { before: string; amount: string; after: string } {
+export function cutSentence(
+  sheet: Sheet,
+  words: Words,
+  antennas = 1,
+): { before: string; amount: string; after: string } {
   const unit = words.unit
   const piece = sheet.pieces.find((p) => p.tuned) ?? sheet.pieces[0]
   if (!piece) return { before: 'Nothing to cut.', amount: '', after: '' }
@@ -144,7 +173,8 @@ export function cutSentence(sheet: Sheet, words: Words): { before: string; amoun
       ? `${formatLength(piece.extraM, unit)} ${words.phrase(piece.extraFor)}`
       : '',
   ].filter(Boolean)
-  const each = piece.count > 1 ? ` ${piece.count} times` : ''
+  const times = piece.count > 1 ? ` ${piece.count} times` : ''
+  const each = antennas > 1 ? `${times} for each of ${antennas} antennas` : times
   return {
     before: `${piece.trimM > 0 ? 'Cut' : 'Make'} the ${words.phrase(piece.name)}${each} to `,
     amount: formatBoth(piece.cutM, unit),

@@ -13,6 +13,7 @@ const first: Asked = {
   uses: 'BEST',
   stockM: [],
   kerfM: 0,
+  antennas: 1,
 }
 let asked: Ref<Asked>
 let state: SheetState

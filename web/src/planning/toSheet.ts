@@ -10,5 +10,6 @@ export function sheetAddress(planned: Assessment | Computed, need: Need): Locati
     uses: 'BEST',
     stockM: [],
     kerfM: 0,
+    antennas: 1,
   })
 }

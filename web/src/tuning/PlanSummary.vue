@@ -7,14 +7,13 @@ import { useRouter } from 'vue-router'
 import { keep } from '@/kept'
 import { DRAFTS, forgetPlan, putAside } from '@/planning/drafts'
 import { useFeedlines, useRadios, useSavedPlans, useSavedSheets } from '@/api/queries'
-import { writeAddress } from '@/cutting/sheet'
 import { usePreferences } from '@/preferences'
 import { formatChannelMhz } from '@/units/frequency'
 import { formatBoth, formatMetres } from '@/units/length'
 import PlanningCautions from '@/safety/PlanningCautions.vue'
 import { formatTime } from '@/units/time'
 import CopyPlan from './CopyPlan.vue'
-import { calibrationFor, needOf, stationOf } from './elsewhere'
+import { calibrationFor, needOf, sheetFor, stationOf } from './elsewhere'
 import type { Installation, Pass } from './sentence'
 
 const props = defineProps<{ installation: Installation; mayWrite: boolean; last: Pass | undefined }>()
@@ -36,20 +35,7 @@ const ownPlans = computed(() =>
 )
 const { sheets } = useSavedSheets(computed(() => props.installation.id))
 
-/** A new sheet for this antenna on its main channel. */
-const newSheet = computed(() => {
-  const main = props.installation.channels.find((c) => c.primary) ?? props.installation.channels[0]
-  const query = writeAddress({
-    kind: props.installation.sheetKind,
-    frequencyHz: main?.frequencyHz ?? 0,
-    numbers: {},
-    choices: {},
-    uses: 'BEST',
-    stockM: [],
-    kerfM: 0,
-  })
-  return { path: '/cutting', query: { ...query, installation: props.installation.id } }
-})
+const newSheet = computed(() => sheetFor(props.installation))
 
 /** Onto the plan pages, filled in for this installation; what stood there is put aside. */
 function planIt(draft: 'antenna' | 'station') {

@@ -1,4 +1,5 @@
 import type { RouteLocationRaw } from 'vue-router'
+import { MOST_ANTENNAS, writeAddress } from '@/cutting/sheet'
 import { emptyNeed, type NeedForm } from '@/planning/choice'
 import { emptyStation, type StationForm } from '@/planning/station/plan'
 import { formatChannelMhz, formatMhz } from '@/units/frequency'
@@ -46,6 +47,22 @@ export function stationOf(i: Installation, last: Pass | undefined): StationForm 
     mhz: main ? formatChannelMhz(main.frequencyHz) : usual.mhz,
     ways: i.feedlineType ? [way, { ...way, name: 'B', line: 'foam-10' }] : [way],
   }
+}
+
+/** A new sheet for this antenna on its main channel; for so many alike. */
+export function sheetFor(i: Installation, antennas = 1): RouteLocationRaw {
+  const main = i.channels.find((c) => c.primary) ?? i.channels[0]
+  const query = writeAddress({
+    kind: i.sheetKind,
+    frequencyHz: main?.frequencyHz ?? 0,
+    numbers: {},
+    choices: {},
+    uses: 'BEST',
+    stockM: [],
+    kerfM: 0,
+    antennas: Math.min(antennas, MOST_ANTENNAS),
+  })
+  return { path: '/cutting', query: { ...query, installation: i.id } }
 }
 
 /** The shop's calibrations, with the span that this installation is swept over. */

@@ -47,6 +47,12 @@ public record Piece(
         return new Piece(number, name, count, finishedM, dimension, trimM, extraM, extraFor, stock, true);
     }
 
+    /** For so many antennas alike. */
+    public Piece forAntennas(int antennas) {
+        return new Piece(
+                number, name, count * antennas, finishedM, dimension, trimM, extraM, extraFor, stock, isSpliceable);
+    }
+
     Piece longer(double metres) {
         return new Piece(number, name, count, finishedM, dimension, metres, extraM, extraFor, stock, isSpliceable);
     }

@@ -30,6 +30,21 @@ class CuttingPlanTest {
     }
 
     @Test
+    void severalAntennasAreCutFromTheSameBars() {
+        List<Piece> one = List.of(piece(1, 1, 0.5), piece(2, 4, 0.2));
+        // Alone each needs a bar of its own, of which 0.1 m is left; two together fill three bars of 0.9 m but for
+        // that.
+        double[] bars = {0.9, 0.9, 0.9, 0.9};
+        assertThat(CuttingPlan.of(one, bars, 0, 0.02).bars()).hasSize(2);
+        CuttingPlan both =
+                CuttingPlan.of(one.stream().map(p -> p.forAntennas(2)).toList(), bars, 0, 0.02);
+        assertThat(both.missing()).isEmpty();
+        assertThat(both.bars()).hasSize(3);
+        assertThat(both.bars().stream().flatMap(b -> b.cuts().stream()).filter(c -> c.piece() == 2))
+                .hasSize(8);
+    }
+
+    @Test
     void theSawTakesItsShare() {
         assertThat(CuttingPlan.of(List.of(piece(1, 2, 0.5)), new double[] {1.0}, 0.002, 0.02)
                         .missing())

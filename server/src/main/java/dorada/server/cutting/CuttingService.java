@@ -85,8 +85,10 @@ class CuttingService {
             throw UserProblem.atField("stockM", Refused.STOCK.of());
         }
         Outcome material = sheet.pieces().get(0).stock();
-        List<Piece> pieces =
-                sheet.pieces().stream().filter(p -> p.stock().equals(material)).toList();
+        List<Piece> pieces = sheet.pieces().stream()
+                .filter(p -> p.stock().equals(material))
+                .map(p -> p.forAntennas(request.howMany()))
+                .toList();
         return StockPlanView.of(material, CuttingPlan.of(pieces, stock, request.kerf(), SheetRequest.SPLICE_M));
     }
 

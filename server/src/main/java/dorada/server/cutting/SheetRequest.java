@@ -10,6 +10,8 @@ import dorada.core.design.Designs;
 import dorada.server.problem.Missing;
 import dorada.server.problem.UserProblem;
 import jakarta.validation.Valid;
+import jakarta.validation.constraints.Max;
+import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.List;
@@ -24,6 +26,7 @@ import java.util.Map;
  * @param uses whose answer to take; absent for the better one
  * @param stockM lengths on hand of the material, each once; absent for a plan without
  * @param kerfM what the saw takes
+ * @param antennas how many alike are cut from the stock; absent for one
  */
 public record SheetRequest(
         @NotNull String kind,
@@ -34,7 +37,10 @@ public record SheetRequest(
 
         @Size(max = 60, message = "{wrong.MANY}") List<Double> stockM,
 
-        Double kerfM) {
+        Double kerfM,
+
+        @Min(value = 1, message = "{wrong.HOW_MANY}") @Max(value = 50, message = "{wrong.HOW_MANY}")
+        Integer antennas) {
 
     /** Overlap of a soldered splice. */
     static final double SPLICE_M = 0.02;
@@ -60,6 +66,10 @@ public record SheetRequest(
         return stockM == null
                 ? new double[0]
                 : stockM.stream().mapToDouble(Double::doubleValue).toArray();
+    }
+
+    int howMany() {
+        return antennas == null ? 1 : antennas;
     }
 
     double kerf() {

@@ -135,6 +135,14 @@ class CuttingApiTest extends ApiTest {
                 .andExpect(jsonPath("$.plan.missing", hasSize(0)))
                 .andExpect(jsonPath("$.plan.wasteM", lessThan(2.0), Double.class));
         send(post("/api/cutting/sheet"), viewer, plane + "[1.2]}").andExpect(jsonPath("$.plan.missing", hasSize(3)));
+        // Of two antennas alike all pieces come from the same bars.
+        send(post("/api/cutting/sheet"), viewer, plane + "[2,2,2,2],\"antennas\":2}")
+                .andExpect(jsonPath("$.plan.missing", hasSize(0)))
+                .andExpect(jsonPath("$.plan.bars[*].cuts[*]", hasSize(10)))
+                .andExpect(jsonPath("$.pieces[0].count").value(1));
+        send(post("/api/cutting/sheet"), viewer, plane + "[2],\"antennas\":51}")
+                .andExpect(status().isUnprocessableContent())
+                .andExpect(jsonPath("$.field").value("antennas"));
         send(post("/api/cutting/sheet"), viewer, plane + "[-1]}")
                 .andExpect(status().isUnprocessableContent())
                 .andExpect(jsonPath("$.field").value("stockM"));
