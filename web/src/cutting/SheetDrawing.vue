@@ -4,7 +4,7 @@ import { computed, useTemplateRef } from 'vue'
 import { useFrame } from '@/plots/useFrame'
 import { usePreferences } from '@/preferences'
 import { formatLength } from '@/units/length'
-import { dimensionLine, place, scaleBarM, sizes, thickness, type View } from './drawing'
+import { dimensionLine, linesOf, place, scaleBarM, sizes, thickness, wordsApart, type View } from './drawing'
 
 /** The drawing of a sheet, to scale: from the side, from above, enlarged; dimension lines in both units. */
 const props = defineProps<{ views: View[] }>()
@@ -19,6 +19,24 @@ const drawn = computed(() => {
   return props.views.map((view, i) => {
     const placed = place(view, all[i]?.width ?? 300, all[i]?.height ?? 300)
     const bar = scaleBarM(placed, Math.max(view.highX - view.lowX, view.highY - view.lowY))
+    const measures = view.measures.map((m) => ({
+      ...dimensionLine(m, placed),
+      mark: m.mark,
+      // Without a letter it is only said how long it is.
+      here: formatLength(m.lengthM, preferences.unit, true),
+      there: formatLength(m.lengthM, other.value, true),
+    }))
+    const labels = view.labels.map((l) => ({
+      ...l,
+      ...placed.at(l.x, l.y),
+      text: l.words ? words.value.phrase(l.words) : '',
+    }))
+    const said = labels.filter((l) => l.text !== '')
+    const spots = wordsApart(
+      said,
+      measures.flatMap((m) => linesOf(m, `${m.mark} ${m.here}`, m.there)),
+      placed,
+    )
     return {
       view,
       placed,
@@ -28,14 +46,8 @@ const drawn = computed(() => {
         const b = placed.at(s.x2, s.y2)
         return { a, b, style: s.style.toLowerCase(), px: thickness(s.widthM, placed, view.enlarged) }
       }),
-      measures: view.measures.map((m) => ({
-        ...dimensionLine(m, placed),
-        mark: m.mark,
-        // Without a letter it is only said how long it is.
-        here: formatLength(m.lengthM, preferences.unit, true),
-        there: formatLength(m.lengthM, other.value, true),
-      })),
-      labels: view.labels.map((l) => ({ ...l, ...placed.at(l.x, l.y) })),
+      measures,
+      labels: labels.map((l) => ({ ...l, ...spots[said.indexOf(l)] })),
     }
   })
 })
@@ -106,7 +118,7 @@ const drawn = computed(() => {
             <text :x="l.x" :y="l.y + 4.5" text-anchor="middle" class="number">{{ l.piece }}</text>
           </g>
           <circle v-else-if="l.sort === 'FEED'" :cx="l.x" :cy="l.y" r="5" class="feed" />
-          <text v-else :x="l.x" :y="l.y" class="words">{{ l.words ? words.phrase(l.words) : '' }}</text>
+          <text v-else :x="l.x" :y="l.y" class="words">{{ l.text }}</text>
         </template>
         <g v-if="d.bar > 0 && !d.view.enlarged" :transform="`translate(12 ${d.placed.height - 10})`">
           <path :d="`M0 -5 V0 H${d.bar * d.placed.pxPerM} V-5`" class="bar" />

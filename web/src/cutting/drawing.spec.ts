@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { dimensionLine, place, scaleBarM, sizes, thickness, type View } from './drawing'
+import { dimensionLine, linesOf, place, scaleBarM, sizes, thickness, type View, wordsApart } from './drawing'
 import { aView } from './testSheet'
 
 const side = aView()
@@ -75,6 +75,37 @@ describe('a dimension line', () => {
   it('goes without arrows where they would not fit', () => {
     expect(dimensionLine(measure({ y2: 0.01 }), p).isShort).toBe(true)
     expect(dimensionLine(measure({}), p).isShort).toBe(false)
+  })
+})
+
+describe('words in a drawing', () => {
+  const view = { width: 280, height: 300 }
+  const lines = (spots: { x: number; y: number }[]) => spots.map((s) => s.y)
+
+  it('stay where they belong as long as nothing is there', () => {
+    expect(wordsApart([{ x: 20, y: 50, text: 'set screw' }], [], view)).toEqual([{ x: 20, y: 50 }])
+  })
+
+  it('go below or above what is measured there, and one another', () => {
+    const taken = linesOf({ words: { x: 174, y: 183 }, anchor: 'start' }, 't 15 mm', '19/32 in')
+    const [base, twice] = wordsApart(
+      [
+        { x: 161, y: 181, text: 't: in the base' },
+        { x: 161, y: 181, text: 'set screw' },
+      ],
+      taken,
+      view,
+    )
+    // Nearest free line: above the first of the two that are taken.
+    expect(base?.y).toBe(167)
+    expect(twice?.y).toBe(209)
+  })
+
+  it('stay within the view', () => {
+    const [spot] = wordsApart([{ x: 161, y: 307, text: 'shield to the sheet, bare metal' }], [], view)
+    expect(spot?.y).toBe(294)
+    expect((spot?.x ?? 0) + 31 * 6.4).toBeLessThanOrEqual(276.01)
+    expect(lines(wordsApart([{ x: 5, y: -40, text: 'tip' }], [], view))).toEqual([14])
   })
 })
 

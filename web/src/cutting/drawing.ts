@@ -87,6 +87,54 @@ export function dimensionLine(m: Measure, placed: Placed): DimensionLine {
   }
 }
 
+/** A line of words and how much of the drawing it covers. */
+interface Line extends Spot {
+  anchor: 'start' | 'middle' | 'end'
+  text: string
+}
+
+const LETTER = 6.4
+const LINE = 14
+/** First where it belongs, then below and above by turns. */
+const TRIES = [0, 1, -1, 2, -2, 3, -3, 4, -4, 5, -5]
+
+function box(l: Line) {
+  const width = l.text.length * LETTER
+  const left = l.x - (l.anchor === 'start' ? 0 : l.anchor === 'end' ? width : width / 2)
+  return { left, right: left + width, top: l.y - LINE + 3, bottom: l.y + 3 }
+}
+
+/** The lines of a measure: its letter with the length, and the other unit below. */
+export function linesOf(m: Pick<DimensionLine, 'words' | 'anchor'>, first: string, second: string): Line[] {
+  return [
+    { x: m.words.x, y: m.words.y - 2, anchor: m.anchor, text: first },
+    { x: m.words.x, y: m.words.y + 12, anchor: m.anchor, text: second },
+  ]
+}
+
+/** Where words stand so that they cover neither a measure nor each other, within the view. */
+export function wordsApart(
+  words: (Spot & { text: string })[],
+  taken: Line[],
+  view: { width: number; height: number },
+): Spot[] {
+  const full = taken.map(box)
+  return words.map((w) => {
+    const wide = w.text.length * LETTER
+    const x = Math.max(4, Math.min(w.x, view.width - wide - 4))
+    const within = (y: number) => Math.max(LINE, Math.min(y, view.height - 6))
+    const spots = TRIES.map((t) => ({ x, y: within(w.y + t * LINE) }))
+    const boxOf = (s: Spot) => box({ ...s, anchor: 'start', text: w.text })
+    const isFree = (s: Spot) => {
+      const b = boxOf(s)
+      return full.every((f) => b.right < f.left || b.left > f.right || b.bottom <= f.top || b.top >= f.bottom)
+    }
+    const spot = spots.find(isFree) ?? { x, y: within(w.y) }
+    full.push(boxOf(spot))
+    return spot
+  })
+}
+
 /** Views side by side: a wide one takes a row of its own. */
 export function sizes(views: View[], width: number): { width: number; height: number }[] {
   const [first] = views
