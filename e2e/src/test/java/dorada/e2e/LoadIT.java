@@ -29,7 +29,8 @@ import org.junit.jupiter.api.parallel.Isolated;
 
 /**
  * Technicians at work all at once: sign in, look at the board, open, read a meter, ask for advice, measure. {@code ./dorada bench load
- * --people N --seconds S --pause P} prints how long each waits, with {@code --servers N} of so many on one PostgreSQL; nothing is asserted about time. Everybody takes P seconds on average
+ * --people N --seconds S --pause P} prints how long each waits, with {@code --servers N} of so many servers on one PostgreSQL; nothing
+ * is asserted about time. Everybody takes P seconds on average
  * between two things, in which nobody reads a meter faster; 0 is a machine at work that asks again as soon as it is answered. What
  * happened in the first third is not counted: everybody signs in at once then, and a server that has just started is slow.
  */

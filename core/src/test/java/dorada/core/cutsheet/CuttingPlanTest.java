@@ -32,8 +32,7 @@ class CuttingPlanTest {
     @Test
     void severalAntennasAreCutFromTheSameBars() {
         List<Piece> one = List.of(piece(1, 1, 0.5), piece(2, 4, 0.2));
-        // Alone each needs a bar of its own, of which 0.1 m is left; two together fill three bars of 0.9 m but for
-        // that.
+        // 1.3 m each: alone one takes two bars of 0.9 m, two together take three.
         double[] bars = {0.9, 0.9, 0.9, 0.9};
         assertThat(CuttingPlan.of(one, bars, 0, 0.02).bars()).hasSize(2);
         CuttingPlan both =

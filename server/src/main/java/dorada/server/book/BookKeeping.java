@@ -112,10 +112,10 @@ class BookKeeping {
         heard.as(RowWritten.class).ifPresent(row -> indexing.later(row.installation()));
     }
 
-    /** Rows that other servers wrote while this one did not hear of it. */
+    /** Rows that other servers wrote while this one did not hear of it; never while the index is made anew for another reason. */
     @EventListener
     void missed(Missed missed) {
-        indexing.run(() -> {
+        background.run(() -> {
             if (book.count() != indexed()) {
                 makeIndexAnew();
             } else {

@@ -145,18 +145,18 @@ final class OnPostgres implements Neighbours, SmartLifecycle {
     }
 
     private void listen() {
-        // What was told before this server listened is in the database that it starts from.
-        Instant heard = null;
+        // Pages are open and the index is looked at before the first listening begins.
+        Instant heard = clock.instant();
         boolean isDeaf = false;
         while (!stopping) {
             try (Connection connection = connect()) {
                 try (Statement statement = connection.createStatement()) {
                     statement.execute("listen " + CHANNEL);
                 }
-                if (isDeaf && heard != null) {
+                if (isDeaf) {
                     LOG.info("The other servers are heard again");
-                    events.publishEvent(new Missed(heard));
                 }
+                events.publishEvent(new Missed(heard));
                 isDeaf = false;
                 while (!stopping) {
                     PGNotification[] some =
