@@ -104,6 +104,10 @@ class KeepingTest {
         try (Connection open = shop()) {
             backup = new BackupFolder(data).make(open, LocalDateTime.of(2026, 3, 1, 4, 0));
             new Witness(data).write(open);
+            // A busy machine closes with old pages left in the file, and a cut of those would lose nothing.
+            try (Statement s = open.createStatement()) {
+                s.execute("shutdown compact");
+            }
         }
         assertThat(new Witness(data).missing()).isEmpty();
         int noticed = 0;
