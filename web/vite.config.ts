@@ -37,7 +37,10 @@ export default defineConfig({
   test: {
     maxWorkers: 2,
     projects: [
-      { extends: true, test: { ...asked, name: 'pages', include: ['src/**/*.spec.ts'], exclude: shared } },
+      {
+        extends: true,
+        test: { ...asked, name: 'pages', include: ['src/**/*.spec.ts'], exclude: shared, pool: 'vmThreads' },
+      },
       { extends: true, test: { ...asked, name: 'shared', include: shared, isolate: false } },
     ],
   },

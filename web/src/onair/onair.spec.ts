@@ -8,7 +8,6 @@ import CallLog from './CallLog.vue'
 import FairTrial from './FairTrial.vue'
 import HearPage from './HearPage.vue'
 import type { Comparison } from './useAir'
-import { wavOf } from './wav'
 
 const get = vi.fn()
 vi.mock('@/api/client', async (original) => ({
@@ -40,20 +39,6 @@ describe('a call as typed', () => {
     const station = { id: 's', name: 'Light', frequencyHz: 156.8e6, distanceM: 12_300 } as Station
     expect(toStation(typed, station)).toMatchObject({ name: 'Light', mhz: '156.800', distance: '12.3 km' })
     expect(toStation(typed, { id: 's', name: 'Light' } as Station).mhz).toBe('153.050')
-  })
-})
-
-describe('a clip as it is sent', () => {
-  it('is a WAV of one channel and 16 bits', async () => {
-    const bytes = new DataView(await wavOf(new Float32Array([0, 1, -2]), 8000).arrayBuffer())
-    const text = (at: number) => String.fromCharCode(...[0, 1, 2, 3].map((i) => bytes.getUint8(at + i)))
-    expect([text(0), text(8), text(12), text(36)]).toEqual(['RIFF', 'WAVE', 'fmt ', 'data'])
-    expect(bytes.byteLength).toBe(44 + 6)
-    expect([bytes.getUint16(22, true), bytes.getUint32(24, true), bytes.getUint16(34, true)]).toEqual([
-      1, 8000, 16,
-    ])
-    // What is too loud is clipped and does not turn over.
-    expect([44, 46, 48].map((at) => bytes.getInt16(at, true))).toEqual([0, 32767, -32767])
   })
 })
 
