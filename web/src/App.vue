@@ -2,7 +2,7 @@
 import ActionButton from '@/ui/ActionButton.vue'
 import { NConfigProvider, darkTheme } from 'naive-ui'
 import { computed } from 'vue'
-import { useMe } from '@/api/queries'
+import { useMe } from '@/api/people'
 import SignInPage from '@/people/SignInPage.vue'
 import { usePreferences } from '@/preferences'
 import AppShell from '@/shell/AppShell.vue'

@@ -2,14 +2,14 @@ import { MutationCache, QueryCache, QueryClient, VueQueryPlugin } from '@tanstac
 import { createPinia } from 'pinia'
 import { createApp } from 'vue'
 import { Problem } from '@/api/client'
-import { keys } from '@/api/queries'
+import { me } from '@/api/people'
 import App from './App.vue'
 import { router } from './router'
 import './theme/look.css'
 
 /** A session that ended leads to the sign-in page; drafts wait in the browser. */
 function onError(error: Error) {
-  if (error instanceof Problem && error.status === 401) queries.setQueryData(keys.me, null)
+  if (error instanceof Problem && error.status === 401) queries.setQueryData(me.queryKey, null)
 }
 
 const queries = new QueryClient({

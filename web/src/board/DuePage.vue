@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { useDue } from '@/api/queries'
+import { useDue } from '@/api/board'
 import PageFrame from '@/ui/PageFrame.vue'
 import TableCard from '@/ui/TableCard.vue'
 import { useWords } from '@/words/words'

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { NStep, NSteps } from 'naive-ui'
 import { computed } from 'vue'
-import { useInstruments } from '@/api/queries'
+import { useInstruments } from '@/api/instruments'
 import { useWords } from '@/words/words'
 
 /** What an empty shop does first. */

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import { useBoard } from '@/api/queries'
+import { useBoard } from '@/api/board'
 import PickField from '@/ui/PickField.vue'
 
 /** One installation of the shop, found by typing a part of its name, customer or number. */

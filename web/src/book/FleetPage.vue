@@ -1,8 +1,10 @@
 <script setup lang="ts">
 import { useMutation, useQueryClient } from '@tanstack/vue-query'
 import { computed, ref } from 'vue'
+import { BOARD } from '@/api/keys'
 import { answer, api } from '@/api/client'
-import { useInstallation, useMe } from '@/api/queries'
+import { useInstallation } from '@/api/installation'
+import { useMe } from '@/api/people'
 import { usePreferences } from '@/preferences'
 import { useForm } from '@/shell/useForm'
 import ActionButton from '@/ui/ActionButton.vue'
@@ -37,7 +39,7 @@ const begin = useMutation({
     answer(api.POST('/api/installations/{id}/fleet/begin', { params: { path: { id: id.value } } })),
   onSuccess: (now) => {
     begun.value = now.untouched
-    void client.invalidateQueries({ queryKey: ['board'] })
+    void client.invalidateQueries({ queryKey: BOARD })
     void client.invalidateQueries({ queryKey: ['installation'] })
   },
 })

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { answer, api } from '@/api/client'
-import { useInstallationChange } from '@/api/queries'
+import { useInstallationChange } from '@/api/installation'
 import { planOf } from '@/installation/planForm'
 import { useForm } from '@/shell/useForm'
 import type { Installation } from '@/tuning/sentence'

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import { useDue } from '@/api/queries'
+import { useDue } from '@/api/board'
 import { usePreferences } from '@/preferences'
 import PageFrame from '@/ui/PageFrame.vue'
 import SegmentField from '@/ui/SegmentField.vue'

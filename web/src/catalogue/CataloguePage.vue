@@ -2,7 +2,7 @@
 import { computed, ref } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { answer, api } from '@/api/client'
-import { useMe } from '@/api/queries'
+import { useMe } from '@/api/people'
 import { useForm } from '@/shell/useForm'
 import { reads } from '@/shell/useFound'
 import ActionButton from '@/ui/ActionButton.vue'

@@ -1,7 +1,7 @@
 import { useQuery, useQueryClient } from '@tanstack/vue-query'
 import { computed } from 'vue'
 import { answer, api, type Schemas } from '@/api/client'
-import { sendFile } from '@/api/queries'
+import { sendFile } from '@/api/files'
 
 export type Name = Schemas['CatalogueEntryView']
 export type Sort = Name['sort']

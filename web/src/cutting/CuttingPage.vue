@@ -8,7 +8,7 @@ import { useWords } from '@/words/words'
 import { useQuery } from '@tanstack/vue-query'
 import { computed, ref, watch } from 'vue'
 import { useRoute, useRouter, type LocationQuery } from 'vue-router'
-import { answer, api } from '@/api/client'
+import { cutKinds } from '@/api/cutSheets'
 import { usePreferences } from '@/preferences'
 import TextField from '@/ui/TextField.vue'
 import { formatChannelMhz, parseFrequency } from '@/units/frequency'
@@ -48,7 +48,7 @@ const view = computed(() => String(route.query.show ?? 'sheet'))
 /** Each has an address of its own. */
 const shownView = computed({ get: () => view.value, set: (v: string) => void router.push(show(v)) })
 const { sheet, inputs, refused, share, trouble, stop } = useSheet(asked)
-const kinds = useQuery({ queryKey: ['cut-kinds'], queryFn: () => answer(api.GET('/api/cutting/kinds')) })
+const kinds = useQuery(cutKinds)
 const done = ref<string[]>([])
 const cuts = ref<ReallyCut[]>([])
 

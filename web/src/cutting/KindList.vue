@@ -1,12 +1,11 @@
 <script setup lang="ts">
 import { useWords } from '@/words/words'
 import { useQuery } from '@tanstack/vue-query'
-import { answer, api } from '@/api/client'
-import { useSavedSheets } from '@/api/queries'
+import { cutKinds, useSavedSheets } from '@/api/cutSheets'
 import { formatMhz } from '@/units/frequency'
 
 /** What can be made, and what the shop keeps. */
-const kinds = useQuery({ queryKey: ['cut-kinds'], queryFn: () => answer(api.GET('/api/cutting/kinds')) })
+const kinds = useQuery(cutKinds)
 const { sheets } = useSavedSheets()
 const words = useWords()
 

@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import ActionButton from '@/ui/ActionButton.vue'
 import { computed, ref } from 'vue'
-import { useMe, useRecordPass } from '@/api/queries'
+import { useRecordPass } from '@/api/passes'
+import { useMe } from '@/api/people'
 import InstallationPick from '@/board/InstallationPick.vue'
 import { useForm } from '@/shell/useForm'
 import { answer, api } from '@/api/client'

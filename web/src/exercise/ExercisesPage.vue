@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { useRouter } from 'vue-router'
-import { useMe } from '@/api/queries'
+import { useMe } from '@/api/people'
 import { useForm } from '@/shell/useForm'
 import BigAction from '@/ui/BigAction.vue'
 import PageFrame from '@/ui/PageFrame.vue'

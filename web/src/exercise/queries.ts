@@ -1,30 +1,32 @@
-import { useMutation, useQuery, useQueryClient } from '@tanstack/vue-query'
-import { computed, type Ref } from 'vue'
+import { queryOptions, useMutation, useQuery, useQueryClient } from '@tanstack/vue-query'
+import type { Ref } from 'vue'
 import { answer, api, type Schemas } from '@/api/client'
 
 export type Exercise = Schemas['ExerciseView']
 export type Deed = Schemas['DeedRequest']
 
-const ALL = ['practice', 'exercises'] as const
-const key = (id: string) => ['practice', 'exercise', id] as const
+const all = queryOptions({
+  queryKey: ['practice', 'exercises'],
+  queryFn: () => answer(api.GET('/api/exercises')),
+})
+const one = (id: string) =>
+  queryOptions({
+    queryKey: ['practice', 'exercise', id],
+    queryFn: () => answer(api.GET('/api/exercises/{id}', { params: { path: { id } } })),
+  })
 
 /** What there is to practise on, and how it went; a lead sees everybody's. */
-export const useExercises = () =>
-  useQuery({ queryKey: ALL, queryFn: () => answer(api.GET('/api/exercises')) })
+export const useExercises = () => useQuery(all)
 
-export const useExercise = (id: Ref<string>) =>
-  useQuery({
-    queryKey: computed(() => key(id.value)),
-    queryFn: () => answer(api.GET('/api/exercises/{id}', { params: { path: { id: id.value } } })),
-  })
+export const useExercise = (id: Ref<string>) => useQuery(() => one(id.value))
 
 export function useBeginExercise() {
   const client = useQueryClient()
   return useMutation({
     mutationFn: (on: string) => answer(api.POST('/api/exercises', { body: { on } })),
     onSuccess: (begun) => {
-      client.setQueryData(key(begun.id), begun)
-      void client.invalidateQueries({ queryKey: ALL })
+      client.setQueryData(one(begun.id).queryKey, begun)
+      void client.invalidateQueries(all)
     },
   })
 }
@@ -35,8 +37,8 @@ export function useDeed(id: Ref<string>) {
     mutationFn: (deed: Deed) =>
       answer(api.POST('/api/exercises/{id}/deeds', { params: { path: { id: id.value } }, body: deed })),
     onSuccess: (now) => {
-      client.setQueryData(key(now.id), now)
-      if (now.end) void client.invalidateQueries({ queryKey: ALL })
+      client.setQueryData(one(now.id).queryKey, now)
+      if (now.end) void client.invalidateQueries(all)
     },
   })
 }

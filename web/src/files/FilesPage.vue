@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { BOARD } from '@/api/keys'
 import { useQueryClient } from '@tanstack/vue-query'
 import { ref } from 'vue'
 import InstallationPick from '@/board/InstallationPick.vue'
@@ -27,7 +28,7 @@ async function take(chosen: File[]) {
 
 async function recordAll() {
   await record()
-  await queries.invalidateQueries({ queryKey: ['board'] })
+  await queries.invalidateQueries({ queryKey: BOARD })
 }
 
 /** What a file's row says of how its installation was found. */

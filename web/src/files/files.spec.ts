@@ -10,9 +10,12 @@ vi.mock('@/api/client', async (original) => ({
   ...(await original<object>()),
   api: { GET: (...args: unknown[]) => get(...args) as unknown },
 }))
-vi.mock('@/api/queries', async (original) => ({
+vi.mock('@/api/files', async (original) => ({
   ...(await original<object>()),
   readTraceFile: (...args: unknown[]) => read(...args) as unknown,
+}))
+vi.mock('@/api/passes', async (original) => ({
+  ...(await original<object>()),
   sendPass: (...args: unknown[]) => send(...args) as unknown,
 }))
 

@@ -1,6 +1,7 @@
 import { computed, ref, type Ref } from 'vue'
 import { answer, api, Problem, type Schemas } from '@/api/client'
-import { readTraceFile, sendPass, type FileRests } from '@/api/queries'
+import { readTraceFile } from '@/api/files'
+import { sendPass, type FileRests } from '@/api/passes'
 
 export type Whose = Schemas['WhoseView']
 

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { useInstallation, usePasses } from '@/api/queries'
+import { useInstallation } from '@/api/installation'
+import { usePasses } from '@/api/passes'
 import { pegsOf } from '@/tuning/picture'
 import SweepPlot from '@/plots/SweepPlot.vue'
 import { ownPasses } from '@/tuning/road'

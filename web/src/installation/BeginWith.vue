@@ -1,6 +1,9 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import { useBoard, useKinds, useSavedPlans, useSavedSheets } from '@/api/queries'
+import { useBoard } from '@/api/board'
+import { useSavedSheets } from '@/api/cutSheets'
+import { useKinds } from '@/api/installation'
+import { useSavedPlans } from '@/api/plans'
 import InstallationPick from '@/board/InstallationPick.vue'
 import PickField from '@/ui/PickField.vue'
 import { useWords } from '@/words/words'

@@ -5,13 +5,13 @@ import ActionButton from '@/ui/ActionButton.vue'
 import { useQueryClient } from '@tanstack/vue-query'
 import { computed, ref } from 'vue'
 import { answer, api } from '@/api/client'
-import { useInstruments, useMe } from '@/api/queries'
+import { instruments as theirs, useInstruments } from '@/api/instruments'
+import { useMe } from '@/api/people'
 import { useForm } from '@/shell/useForm'
 import { covers, where, type Instrument } from './instrumentForm'
 import InstrumentForm from './InstrumentForm.vue'
 
 const words = useWords()
-const KEY = ['instruments'] as const
 
 const me = useMe()
 const client = useQueryClient()
@@ -24,14 +24,14 @@ const { trouble, submit } = useForm()
 
 async function done() {
   editing.value = undefined
-  await client.invalidateQueries({ queryKey: KEY })
+  await client.invalidateQueries(theirs)
 }
 
 async function remove(i: Instrument) {
   await submit(async () => {
     await answer(api.DELETE('/api/instruments/{id}', { params: { path: { id: i.id } } }))
   })
-  await client.invalidateQueries({ queryKey: KEY })
+  await client.invalidateQueries(theirs)
 }
 
 async function ask(i: Instrument) {

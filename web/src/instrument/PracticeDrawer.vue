@@ -7,7 +7,7 @@ import SlideField from '@/ui/SlideField.vue'
 import * as v from 'valibot'
 import { useKept } from '@/kept'
 import { useWords } from '@/words/words'
-import { useQuery, useQueryClient } from '@tanstack/vue-query'
+import { queryOptions, useQuery, useQueryClient } from '@tanstack/vue-query'
 import { computed, ref, watch } from 'vue'
 import { answer, api, type Schemas } from '@/api/client'
 import { usePreferences } from '@/preferences'
@@ -20,14 +20,14 @@ type AtPort = Bench['atPort']
 
 /** What lies on the practice bench: choose it, trim it, disturb it. Tells its parent when another antenna is on. */
 const emit = defineEmits<{ another: [choice: Schemas['InstallationChoice']] }>()
-const KEY = ['practice'] as const
 const FOLDED = 'dorada.practice-folded'
 const PORTS: AtPort[] = ['ANTENNA', 'OPEN', 'SHORT', 'LOAD']
 
 const preferences = usePreferences()
 const words = useWords()
 const client = useQueryClient()
-const practice = useQuery({ queryKey: KEY, queryFn: () => answer(api.GET('/api/practice')) })
+const stand = queryOptions({ queryKey: ['practice'], queryFn: () => answer(api.GET('/api/practice')) })
+const practice = useQuery(stand)
 const bench = ref<Bench>()
 const { trouble, submit } = useForm()
 watch(
@@ -82,7 +82,7 @@ async function put(next: Bench) {
   const done = await submit(async () => {
     const kept = await answer(api.PUT('/api/practice/bench', { body: next }))
     const all = practice.data.value
-    if (all) client.setQueryData(KEY, { ...all, bench: kept })
+    if (all) client.setQueryData(stand.queryKey, { ...all, bench: kept })
   })
   // What is shown is what lies on the bench.
   if (!done) bench.value = before

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref, useTemplateRef } from 'vue'
 import { answer, api } from '@/api/client'
-import { useKinds } from '@/api/queries'
+import { useKinds } from '@/api/installation'
 import { CARRIERS } from '@/board/words'
 import { useForm } from '@/shell/useForm'
 import ActionButton from '@/ui/ActionButton.vue'

@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { answer, api } from '@/api/client'
-import { useKinds, useMe } from '@/api/queries'
+import { useKinds } from '@/api/installation'
+import { useMe } from '@/api/people'
 import { useForm } from '@/shell/useForm'
 import ActionButton from '@/ui/ActionButton.vue'
 import { notify } from '@/ui/notices'

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import { useMe } from '@/api/queries'
+import { useMe } from '@/api/people'
 import ActionButton from '@/ui/ActionButton.vue'
 import { useWords } from '@/words/words'
 import LessonForm from './LessonForm.vue'

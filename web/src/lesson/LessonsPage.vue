@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import { useMe } from '@/api/queries'
+import { useMe } from '@/api/people'
 import { reads } from '@/shell/useFound'
 import PageFrame from '@/ui/PageFrame.vue'
 import ActionButton from '@/ui/ActionButton.vue'

@@ -3,7 +3,9 @@ import { mount } from '@vue/test-utils'
 import { createPinia } from 'pinia'
 import { describe, expect, it } from 'vitest'
 import { createMemoryHistory, createRouter } from 'vue-router'
-import { keys } from '@/api/queries'
+import { kinds } from '@/api/installation'
+import { me } from '@/api/people'
+import type { Schemas } from '@/api/client'
 import LessonsCard from './LessonsCard.vue'
 
 const lesson = (id: string, says: string) => ({
@@ -19,8 +21,8 @@ const lesson = (id: string, says: string) => ({
 
 function card(props: object) {
   const client = new QueryClient({ defaultOptions: { queries: { staleTime: Infinity } } })
-  client.setQueryData(keys.me, { role: 'TECHNICIAN' })
-  client.setQueryData(['antenna-kinds'], [])
+  client.setQueryData(me.queryKey, { role: 'TECHNICIAN' } as Schemas['PersonView'])
+  client.setQueryData(kinds.queryKey, [])
   const routes = [{ path: '/:a(.*)*', component: {} }]
   return mount(LessonsCard, {
     props: { lessons: [], scope: { mount: '', part: '' }, installationId: 'here', ...props },

@@ -1,4 +1,4 @@
-import { keepPreviousData, useQuery, useQueryClient } from '@tanstack/vue-query'
+import { keepPreviousData, queryOptions, useQuery, useQueryClient } from '@tanstack/vue-query'
 import { computed, type Ref } from 'vue'
 import { answer, api, type Schemas } from '@/api/client'
 import type { operations } from '@/api/schema'
@@ -7,13 +7,14 @@ export type Lesson = Schemas['LessonView']
 export type Scope = Pick<Schemas['LessonRequest'], 'kind' | 'carrier' | 'mount' | 'part'>
 export type PlannedAsked = operations['lessonsPlanned']['parameters']['query']
 
-export const useLessons = () =>
-  useQuery({ queryKey: ['lessons'], queryFn: () => answer(api.GET('/api/lessons')) })
+const lessons = queryOptions({ queryKey: ['lessons'], queryFn: () => answer(api.GET('/api/lessons')) })
+
+export const useLessons = () => useQuery(lessons)
 
 /** Those that hold of an installation, asked for again with each `state` of it. */
 export const useLessonsOf = (id: Ref<string>, state: Ref<string>) =>
   useQuery({
-    queryKey: computed(() => ['lessons', 'of', id.value, state.value]),
+    queryKey: computed(() => [...lessons.queryKey, 'of', id.value, state.value]),
     placeholderData: keepPreviousData,
     queryFn: () => answer(api.GET('/api/installations/{id}/lessons', { params: { path: { id: id.value } } })),
   })
@@ -21,7 +22,7 @@ export const useLessonsOf = (id: Ref<string>, state: Ref<string>) =>
 /** Those that hold of one that is planned and not there yet. */
 export const useLessonsPlanned = (asked: Ref<PlannedAsked>) =>
   useQuery({
-    queryKey: computed(() => ['lessons', 'planned', asked.value]),
+    queryKey: computed(() => [...lessons.queryKey, 'planned', asked.value]),
     queryFn: () => answer(api.GET('/api/lessons/planned', { params: { query: asked.value } })),
     placeholderData: keepPreviousData,
   })
@@ -29,5 +30,5 @@ export const useLessonsPlanned = (asked: Ref<PlannedAsked>) =>
 /** Wherever they are told, after one was written down, changed or removed. */
 export function useRenewLessons() {
   const client = useQueryClient()
-  return () => client.invalidateQueries({ queryKey: ['lessons'] })
+  return () => client.invalidateQueries(lessons)
 }

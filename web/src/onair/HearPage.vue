@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { useMe } from '@/api/queries'
+import { useMe } from '@/api/people'
 import { useForm } from '@/shell/useForm'
 import ActionButton from '@/ui/ActionButton.vue'
 import PageFrame from '@/ui/PageFrame.vue'

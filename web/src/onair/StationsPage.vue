@@ -2,7 +2,7 @@
 import { useQueryClient } from '@tanstack/vue-query'
 import { computed, ref } from 'vue'
 import { answer, api } from '@/api/client'
-import { useMe } from '@/api/queries'
+import { useMe } from '@/api/people'
 import { useForm } from '@/shell/useForm'
 import ActionButton from '@/ui/ActionButton.vue'
 import BigAction from '@/ui/BigAction.vue'
@@ -16,7 +16,7 @@ import { formatMetres, parseLength } from '@/units/length'
 import type { Parsed } from '@/units/number'
 import { useWords } from '@/words/words'
 import type { Station } from './callForm'
-import { useStations } from './useAir'
+import { stations as known, useStations } from './useAir'
 
 /** Whom the shop calls. */
 const words = useWords()
@@ -72,14 +72,14 @@ async function save() {
     )
   })
   if (done) editing.value = undefined
-  await client.invalidateQueries({ queryKey: ['stations'] })
+  await client.invalidateQueries(known)
 }
 
 async function remove(s: Station) {
   await submit(async () => {
     await answer(api.DELETE('/api/stations/{id}', { params: { path: { id: s.id } } }))
   })
-  await client.invalidateQueries({ queryKey: ['stations'] })
+  await client.invalidateQueries(known)
 }
 </script>
 

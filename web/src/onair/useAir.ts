@@ -1,7 +1,7 @@
-import { useMutation, useQuery, useQueryClient } from '@tanstack/vue-query'
+import { queryOptions, useMutation, useQuery, useQueryClient } from '@tanstack/vue-query'
 import { computed, type Ref } from 'vue'
 import { answer, api, type Schemas } from '@/api/client'
-import { sendClip } from '@/api/queries'
+import { sendClip } from '@/api/files'
 
 export type Air = Schemas['AirView']
 export type Comparison = Schemas['ComparisonView']
@@ -19,21 +19,27 @@ export const REPORTS: Report[] = [
   'CLEAR',
 ]
 
-export const useStations = () =>
-  useQuery({ queryKey: ['stations'], queryFn: () => answer(api.GET('/api/stations')) })
+export const stations = queryOptions({
+  queryKey: ['stations'],
+  queryFn: () => answer(api.GET('/api/stations')),
+})
+
+export const useStations = () => useQuery(stations)
+
+const airOf = (id: string) =>
+  queryOptions({
+    queryKey: ['air', id],
+    queryFn: () => answer(api.GET('/api/installations/{id}/air', { params: { path: { id } } })),
+  })
 
 /** What was tried on the air with installation `id`; every change answers with all of it. */
 export function useAir(id: Ref<string>) {
   const client = useQueryClient()
-  const key = computed(() => ['air', id.value])
   const change = <T>(send: (argument: T) => Promise<Air>) =>
-    useMutation({ mutationFn: send, onSuccess: (air) => client.setQueryData(key.value, air) })
+    useMutation({ mutationFn: send, onSuccess: (air) => client.setQueryData(airOf(id.value).queryKey, air) })
   const path = computed(() => ({ id: id.value }))
   return {
-    air: useQuery({
-      queryKey: key,
-      queryFn: () => answer(api.GET('/api/installations/{id}/air', { params: { path: path.value } })),
-    }),
+    air: useQuery(() => airOf(id.value)),
     call: change((body: Schemas['CallRequest']) =>
       answer(api.POST('/api/installations/{id}/air/calls', { params: { path: path.value }, body })),
     ),
@@ -64,7 +70,7 @@ export function useAir(id: Ref<string>) {
 /** A comparison as whoever hears may see it; what is reported stands with who transmits at once. */
 export function useHearing(id: Ref<string>, comparisonId: Ref<string>) {
   const client = useQueryClient()
-  const key = computed(() => ['air', id.value, 'hearing', comparisonId.value])
+  const key = computed(() => [...airOf(id.value).queryKey, 'hearing', comparisonId.value])
   const path = computed(() => ({ id: id.value, comparisonId: comparisonId.value }))
   const change = <T>(send: (argument: T) => Promise<Hearing>) =>
     useMutation({ mutationFn: send, onSuccess: (now) => client.setQueryData(key.value, now) })

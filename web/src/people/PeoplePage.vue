@@ -4,7 +4,7 @@ import BigAction from '@/ui/BigAction.vue'
 import { useQueryClient } from '@tanstack/vue-query'
 import { computed, ref } from 'vue'
 import { answer, api } from '@/api/client'
-import { keys, useMe, usePeople } from '@/api/queries'
+import { people as everybody, useMe, usePeople } from '@/api/people'
 import ChoiceField from '@/ui/ChoiceField.vue'
 import TextField from '@/ui/TextField.vue'
 import { useForm } from '@/shell/useForm'
@@ -27,7 +27,7 @@ async function add() {
     await answer(api.POST('/api/people', { body: person.value }))
   })
   if (done) person.value = empty()
-  await client.invalidateQueries({ queryKey: keys.people })
+  await client.invalidateQueries(everybody)
 }
 </script>
 
@@ -55,7 +55,7 @@ async function add() {
             :key="p.id"
             :person="p"
             :is-lead="isLead"
-            @changed="client.invalidateQueries({ queryKey: keys.people })"
+            @changed="client.invalidateQueries(everybody)"
           />
         </tbody>
       </PlainTable>

@@ -3,7 +3,7 @@ import BigAction from '@/ui/BigAction.vue'
 import { useQuery, useQueryClient } from '@tanstack/vue-query'
 import { ref } from 'vue'
 import { answer, api } from '@/api/client'
-import { keys } from '@/api/queries'
+import { me, setup } from '@/api/people'
 import TextField from '@/ui/TextField.vue'
 import { useForm } from '@/shell/useForm'
 import { useWords } from '@/words/words'
@@ -11,7 +11,7 @@ import HarbourMark from './HarbourMark.vue'
 
 const words = useWords()
 const client = useQueryClient()
-const setup = useQuery({ queryKey: keys.setup, queryFn: () => answer(api.GET('/api/setup')) })
+const needsSetup = useQuery(setup)
 const login = ref('')
 const displayName = ref('')
 const password = ref('')
@@ -19,17 +19,17 @@ const { busy, wrong, unplaced, submit } = useForm()
 
 async function signIn() {
   await submit(async () => {
-    if (setup.data.value?.needed) {
+    if (needsSetup.data.value?.needed) {
       const lead = { login: login.value, displayName: displayName.value, password: password.value }
       await answer(api.POST('/api/setup', { body: lead }))
-      await client.invalidateQueries({ queryKey: keys.setup })
+      await client.invalidateQueries(setup)
     }
-    const me = await answer(
+    const person = await answer(
       api.POST('/api/session', { body: { login: login.value, password: password.value } }),
     )
     // Anything that failed while signed out is fetched again.
     await client.resetQueries({ predicate: (q) => q.queryKey[0] !== 'me' })
-    client.setQueryData(keys.me, me)
+    client.setQueryData(me.queryKey, person)
   })
 }
 </script>
@@ -42,7 +42,7 @@ async function signIn() {
       <p>{{ words.text('signIn.SAYING') }}</p>
     </section>
     <form class="card" @submit.prevent="signIn">
-      <template v-if="setup.data.value?.needed">
+      <template v-if="needsSetup.data.value?.needed">
         <h2>{{ words.text('signIn.FIRST_RUN') }}</h2>
         <p class="soft">{{ words.text('signIn.FIRST_WHY') }}</p>
         <TextField
@@ -64,12 +64,12 @@ async function signIn() {
         :name="words.text('signIn.PASSWORD')"
         type="password"
         :wrong="wrong.password"
-        :hint="setup.data.value?.needed ? words.text('signIn.AT_LEAST') : undefined"
+        :hint="needsSetup.data.value?.needed ? words.text('signIn.AT_LEAST') : undefined"
         autocomplete="current-password"
       />
       <p v-if="unplaced" class="wrong" role="alert">{{ unplaced }}</p>
       <BigAction submits :disabled="busy">
-        {{ words.text(setup.data.value?.needed ? 'signIn.MAKE' : 'signIn.SIGN_IN') }} <kbd>Enter</kbd>
+        {{ words.text(needsSetup.data.value?.needed ? 'signIn.MAKE' : 'signIn.SIGN_IN') }} <kbd>Enter</kbd>
       </BigAction>
     </form>
   </div>

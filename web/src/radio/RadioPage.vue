@@ -2,14 +2,10 @@
 import { computed, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import { answer, api } from '@/api/client'
-import {
-  useBenchVerdict,
-  useInventedRecorded,
-  useMe,
-  useRadioChecks,
-  useRadios,
-  useServices,
-} from '@/api/queries'
+import { useServices } from '@/api/installation'
+import { useInventedRecorded } from '@/api/instruments'
+import { useMe } from '@/api/people'
+import { useBenchVerdict, useRadioChecks, useRadios } from '@/api/radios'
 import { useForm } from '@/shell/useForm'
 import ActionButton from '@/ui/ActionButton.vue'
 import BigAction from '@/ui/BigAction.vue'

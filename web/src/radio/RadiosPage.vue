@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { useRouter } from 'vue-router'
-import { useMe, useRadios } from '@/api/queries'
+import { useMe } from '@/api/people'
+import { useRadios } from '@/api/radios'
 import ActionButton from '@/ui/ActionButton.vue'
 import PageFrame from '@/ui/PageFrame.vue'
 import TableCard from '@/ui/TableCard.vue'

@@ -2,7 +2,7 @@
 import { useEventListener } from '@vueuse/core'
 import { ref, useTemplateRef } from 'vue'
 import { useRouter } from 'vue-router'
-import { useMe } from '@/api/queries'
+import { useMe } from '@/api/people'
 import type { Option } from '@/ui/options'
 import PickField from '@/ui/PickField.vue'
 import { useWords } from '@/words/words'

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { useRoute } from 'vue-router'
-import { useInstallation } from '@/api/queries'
+import { useInstallation } from '@/api/installation'
 import { useWords } from '@/words/words'
 import { useCameFrom } from './cameFrom'
 import { pagesFor, type Place, type PlacePage } from './places'

@@ -1,3 +1,4 @@
+import { BOARD } from '@/api/keys'
 import { useQueryClient, type QueryKey } from '@tanstack/vue-query'
 import { useDocumentVisibility } from '@vueuse/core'
 import { onScopeDispose, ref, watch, type Ref } from 'vue'
@@ -20,13 +21,13 @@ export function isOld(key: QueryKey, { of, id }: Change): boolean {
   if (OWN.includes(String(first))) return false
   switch (of) {
     case 'installations':
-      return first === 'board' || (id !== undefined && key.includes(id))
+      return first === BOARD[0] || (id !== undefined && key.includes(id))
     case 'passes':
       // Named by their own number, not by that of their installation.
       return first === 'passes' || first === 'installation'
     case 'book':
       return (
-        first === 'board' &&
+        first === BOARD[0] &&
         (second === 'book' || second === 'like' || second === 'numbers' || second === 'fleet')
       )
     case 'radios':

@@ -3,6 +3,7 @@ import { useFormFocus } from '@/ui/useFormFocus'
 import ActionButton from '@/ui/ActionButton.vue'
 import { useQueryClient } from '@tanstack/vue-query'
 import { computed, ref, useTemplateRef } from 'vue'
+import { BOARD } from '@/api/keys'
 import type { Schemas } from '@/api/client'
 import { copiesOf, namesOf } from '@/installation/begin'
 import TextField from '@/ui/TextField.vue'
@@ -27,7 +28,7 @@ async function copy() {
     made.value = await copiesOf(props.installation.id, titles.value)
     names.value = ''
     isOpen.value = false
-    await client.invalidateQueries({ queryKey: ['board'] })
+    await client.invalidateQueries({ queryKey: BOARD })
   })
 }
 </script>

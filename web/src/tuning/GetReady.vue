@@ -1,7 +1,9 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { answer, api, type Schemas } from '@/api/client'
-import { useCoveringCalibrations, useInstallationChange, useRadios, useReadySteps } from '@/api/queries'
+import { useCoveringCalibrations } from '@/api/calibrations'
+import { useInstallationChange, useReadySteps } from '@/api/installation'
+import { useRadios } from '@/api/radios'
 import { useForm } from '@/shell/useForm'
 import BigAction from '@/ui/BigAction.vue'
 import ActionButton from '@/ui/ActionButton.vue'

@@ -11,15 +11,10 @@ import { useWords } from '@/words/words'
 import { computed, defineAsyncComponent, ref, shallowRef, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { answer, api, type Schemas } from '@/api/client'
-import {
-  useInstallation,
-  useInstallationChange,
-  useInventedRecorded,
-  useMe,
-  usePasses,
-  useRechecks,
-  useTakeBack,
-} from '@/api/queries'
+import { useInstallation, useInstallationChange } from '@/api/installation'
+import { useInventedRecorded } from '@/api/instruments'
+import { usePasses, useRechecks, useTakeBack } from '@/api/passes'
+import { useMe } from '@/api/people'
 import type { LiveSweep } from '@/instrument/live'
 import { usePreferences } from '@/preferences'
 import { isTyping } from '@/shell/keys'

@@ -5,7 +5,7 @@ import { formatMhz } from '@/units/frequency'
 import { formatSwr } from '@/units/swr'
 import { formatDb } from '@/units/watts'
 import { useWords } from '@/words/words'
-import { useOldAntenna } from '@/api/queries'
+import { useOldAntenna } from '@/api/passes'
 import { namedCircumstances } from './circumstances'
 
 /** The antenna that was there before and the new one, channel by channel; nothing where the old one was not read. */

@@ -2,7 +2,7 @@
 import TextField from '@/ui/TextField.vue'
 import PickField from '@/ui/PickField.vue'
 import { useWords } from '@/words/words'
-import { useCalibrations } from '@/api/queries'
+import { useCalibrations } from '@/api/calibrations'
 import { formatMhz } from '@/units/frequency'
 import { formatTime } from '@/units/time'
 import type { SweptDraft } from './draft'

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { useRuns } from '@/api/queries'
+import { useRuns } from '@/api/passes'
 import type { PlotTrace } from '@/plots/sweep/trace'
 import SweepPlot from '@/plots/SweepPlot.vue'
 import PlainTable from '@/ui/PlainTable.vue'

@@ -1,10 +1,9 @@
 <script setup lang="ts">
 import ActionButton from '@/ui/ActionButton.vue'
 import { useWords } from '@/words/words'
-import { useQuery } from '@tanstack/vue-query'
 import { computed, toRef } from 'vue'
-import { answer, api, type Schemas } from '@/api/client'
-import { keys, useTakeBack } from '@/api/queries'
+import type { Schemas } from '@/api/client'
+import { useTakeBack, useTakenBack } from '@/api/passes'
 import { useForm } from '@/shell/useForm'
 import { formatTime } from '@/units/time'
 
@@ -14,11 +13,7 @@ const words = useWords()
 const props = defineProps<{ installationId: string; mayRecord: boolean }>()
 const emit = defineEmits<{ correct: [entry: Schemas['EnteredPass'], note: string] }>()
 const id = toRef(props, 'installationId')
-const takenBack = useQuery({
-  queryKey: computed(() => [...keys.passes(id.value), 'taken-back']),
-  queryFn: () =>
-    answer(api.GET('/api/installations/{id}/taken-back', { params: { path: { id: id.value } } })),
-})
+const takenBack = useTakenBack(id)
 const next = computed(() => takenBack.data.value?.find((p) => p.mayBePutBack))
 const change = useTakeBack(id)
 const { busy, trouble, submit } = useForm()

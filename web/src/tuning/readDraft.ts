@@ -1,4 +1,4 @@
-import type { FileRests, NewPass } from '@/api/queries'
+import type { FileRests, NewPass } from '@/api/passes'
 import type { LiveSettings } from '@/instrument/live'
 import { parseFrequency } from '@/units/frequency'
 import { parseLength, type LengthUnit } from '@/units/length'
