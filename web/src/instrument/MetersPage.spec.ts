@@ -11,6 +11,7 @@ const plugs = {
     { lowHz: 25e6, highHz: 60e6 },
     { lowHz: 100e6, highHz: 250e6 },
   ],
+  cautions: [{ id: 'caution.WHILE_READING_A_METER', params: {}, text: '' }],
 }
 const reading = {
   meterSwr: 1.6,
@@ -21,6 +22,7 @@ const reading = {
   counterHz: 154_999_917,
   spuriousDbc: -64,
   foldedBack: false,
+  cautions: [{ id: 'caution.DO_NOT_TRANSMIT', params: { swr: 3.4 }, text: '' }],
 }
 let bodies: { path: string; body: Record<string, unknown> }[]
 let answers: Record<string, { status: number; body: unknown }>
@@ -69,11 +71,13 @@ describe('the meters', () => {
   it('ask for the needle first, then read, and ask again when the channel changes', async () => {
     const meters = await page()
     expect(meters.find('.sentence').text()).toBe('Set the needle to full scale first.')
+    expect(meters.find('.caution').text()).toContain('keep it short')
     await press(meters, 'Set the needle to full scale')
     expect(meters.find('.sentence').text()).toBe('Read the reflected side.')
     await press(meters, 'Transmit and read')
     expect(bodies.at(-1)?.body.setFor).toEqual({ frequencyHz: 155e6, forwardW: 5 })
     expect(meters.find('.sentence').text()).toBe('SWR 1.6 on 155.000 MHz.')
+    expect(meters.find('.caution').text()).toContain('Do not transmit')
     expect(meters.findAll('tbody td').map((c) => c.text())).toEqual([
       '155.000',
       '1.6',

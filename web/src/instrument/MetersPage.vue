@@ -10,6 +10,7 @@ import { answer, api, type Schemas } from '@/api/client'
 import { useMe } from '@/api/people'
 import TextField from '@/ui/TextField.vue'
 import { useForm } from '@/shell/useForm'
+import CautionList from '@/safety/CautionList.vue'
 import { formatMhz, parseFrequency } from '@/units/frequency'
 import { formatSwr } from '@/units/swr'
 import EdgeScale from './EdgeScale.vue'
@@ -255,9 +256,7 @@ const wattNeedles = computed(() => {
         </component>
       </template>
       <p v-else class="soft">{{ words.text('metersPage.VIEWER') }}</p>
-      <p class="caution">
-        {{ words.text('metersPage.CAUTION') }}
-      </p>
+      <CautionList :cautions="last?.read.cautions ?? plugs.data.value?.cautions ?? []" />
       <PracticeDrawer @another="another" />
     </aside>
   </div>

@@ -57,6 +57,15 @@ public record Situation(
         return new Situation(Stage.TUNING, Optional.of(carrier), Optional.empty(), 0, ratedW, false, List.of(), false);
     }
 
+    /**
+     * At an antenna whose carrier nobody has named.
+     *
+     * @param now empty before anything was read
+     */
+    public static Situation reading(ReadingKind by, double ratedW, List<Transmit> now) {
+        return new Situation(Stage.TUNING, Optional.empty(), Optional.of(by), 0, ratedW, false, now, false);
+    }
+
     /** This tuning after a reading. */
     public Situation read(ReadingKind by, List<Transmit> now, boolean isCutNext) {
         return new Situation(stage, carrier, Optional.of(by), totalHeightM, ratedW, atBody, now, isCutNext);

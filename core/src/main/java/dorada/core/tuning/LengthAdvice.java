@@ -36,6 +36,9 @@ final class LengthAdvice {
     /** A rule that is met with so much more of a chance is worth another change. */
     private static final double WORTH_IT = 0.1;
 
+    /** The same where it is more likely missed in truth than met: there a small safe step is one of several. */
+    private static final double WORTH_A_STEP = 0.02;
+
     /**
      * A change for room to the limit.
      *
@@ -100,7 +103,8 @@ final class LengthAdvice {
 
     /**
      * What may be changed for room to a limit that a needle just meets. It is no order, for the rule is met; it passes every gate
-     * that an order passes, and is offered only where it leaves the rule surer by {@value #WORTH_IT}.
+     * that an order passes, and is offered only where it leaves the rule surer by {@value #WORTH_IT}, or by {@value #WORTH_A_STEP}
+     * where it is more likely missed than met.
      */
     private Optional<Spare> spare() {
         boolean longer = s.needM() > 0;
@@ -113,11 +117,13 @@ final class LengthAdvice {
             return Optional.empty();
         }
         FirstChange first = FirstChange.of(task, s, passes);
-        ChangeChoice.Cut cut = s.oneWay() ? first.limited(s.cut(), s) : ChangeChoice.Cut.NONE;
+        ChangeChoice.Cut cut =
+                s.oneWay() ? s.needles().visible(first.limited(s.cut(), s)) : ChangeChoice.Cut.NONE;
         double amountM = s.oneWay() ? cut.lengthM() : s.choice().steppedWithin(first.limited(s.needM()));
         double changeM = longer ? amountM : -amountM;
         double after = s.metAfter(changeM);
-        boolean isWorth = amountM > 0 && after >= s.metInTruth() + WORTH_IT;
+        double worth = s.metInTruth() < 0.5 ? WORTH_A_STEP : WORTH_IT;
+        boolean isWorth = amountM > 0 && after >= s.metInTruth() + worth;
         return isWorth
                 ? Optional.of(new Spare(changeM, s.metInTruth(), after, s.oneWay() ? stated(cut.tooFar()) : 0))
                 : Optional.empty();

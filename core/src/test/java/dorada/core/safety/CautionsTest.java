@@ -131,6 +131,15 @@ class CautionsTest {
     }
 
     @Test
+    void whoReadsAMeterAtABenchIsToldWhatItsNeedleForbids() {
+        assertThat(ids(Situation.reading(ReadingKind.INLINE_METER, 0, List.of())))
+                .containsExactly(Caution.WHILE_READING_A_METER.key());
+        Transmit high = new Transmit("", TransmitLimit.of(3.4, 2, 5), 3.4, 2, List.of());
+        assertThat(Cautions.of(Situation.reading(ReadingKind.INLINE_METER, 5, List.of(high))))
+                .containsExactly(Caution.DO_NOT_TRANSMIT.of(3.4), Caution.WHILE_READING_A_METER.of());
+    }
+
+    @Test
     void eyesAreCoveredBeforeACut() {
         assertThat(ids(Situation.tuning(Carrier.VEHICLE, 25).read(ReadingKind.CALIBRATED_ANALYSER, List.of(), true)))
                 .startsWith(Caution.CUTTING.key());

@@ -1,5 +1,10 @@
 package dorada.server.instrument;
 
+import dorada.core.acceptance.TransmitLimit;
+import dorada.core.instrument.ReadingKind;
+import dorada.core.safety.Cautions;
+import dorada.core.safety.Situation;
+import dorada.core.safety.Situation.Transmit;
 import dorada.core.simulation.MeterBench;
 import dorada.core.simulation.MeterBench.Carrier;
 import dorada.core.simulation.MeterBench.Reading;
@@ -30,8 +35,14 @@ class MeterController {
         this.stand = stand;
     }
 
-    /** @param watts full scales; each plug comes for one of the bands */
-    record Plugs(@NotNull List<Double> watts, @NotNull List<PlugBand> bands) {}
+    /**
+     * @param watts full scales; each plug comes for one of the bands
+     * @param cautions before the first reading
+     */
+    record Plugs(
+            @NotNull List<Double> watts,
+            @NotNull List<PlugBand> bands,
+            @NotNull List<OutcomeView> cautions) {}
 
     record PlugBand(@NotNull double lowHz, @NotNull double highHz) {}
 
@@ -84,7 +95,8 @@ class MeterController {
             OutcomeView wattmeterTrouble,
             @NotNull double counterHz,
             @NotNull double spuriousDbc,
-            @NotNull boolean foldedBack) {}
+            @NotNull boolean foldedBack,
+            @NotNull List<OutcomeView> cautions) {}
 
     @GetMapping("/plugs")
     Plugs plugs() {
@@ -92,7 +104,8 @@ class MeterController {
                 MeterBench.PLUGS_W,
                 MeterBench.PLUG_BANDS.stream()
                         .map(b -> new PlugBand(b.startHz(), b.stopHz()))
-                        .toList());
+                        .toList(),
+                OutcomeView.of(Cautions.of(Situation.reading(ReadingKind.INLINE_METER, 0, List.of()))));
     }
 
     /** Keys the radio with the meter's switch on forward, and sets the needle to full scale. */
@@ -119,6 +132,20 @@ class MeterController {
                 r.watts().trouble().map(OutcomeView::of).orElse(null),
                 r.carrier().frequencyHz(),
                 stand.meters().spuriousDbc(),
-                r.foldedBack());
+                r.foldedBack(),
+                OutcomeView.of(
+                        Cautions.of(Situation.reading(ReadingKind.INLINE_METER, dials.powerW(), transmits(r, dials)))));
+    }
+
+    /** What the radio may do by the meter; nothing where its needle says nothing. */
+    private static List<Transmit> transmits(Reading r, Dials dials) {
+        return r.meterSwr().stream()
+                .map(swr -> new Transmit(
+                        "",
+                        TransmitLimit.of(swr, dials.ceilingSwr(), dials.powerW()),
+                        swr,
+                        dials.ceilingSwr(),
+                        List.of()))
+                .toList();
     }
 }

@@ -129,7 +129,9 @@ class InstrumentApiTest extends ApiTest {
         send(put("/api/practice/bench"), technician, load).andExpect(status().isOk());
         String dials = "{\"frequencyHz\":155000000,\"powerW\":25,\"ceilingSwr\":3,\"meterRangeW\":%s,%s"
                 + "\"plugW\":25,\"plugLowHz\":100e6,\"plugHighHz\":250e6}";
-        getAs(viewer, "/api/practice/meters/plugs").andExpect(jsonPath("$.watts", hasSize(5)));
+        getAs(viewer, "/api/practice/meters/plugs")
+                .andExpect(jsonPath("$.watts", hasSize(5)))
+                .andExpect(jsonPath("$.cautions[*].id", hasItem("caution.WHILE_READING_A_METER")));
         send(post("/api/practice/meters/reading"), technician, dials.formatted("30", ""))
                 .andExpect(status().isOk())
                 .andExpect(jsonPath("$.meterSwr").doesNotExist())
@@ -143,6 +145,7 @@ class InstrumentApiTest extends ApiTest {
         send(post("/api/practice/meters/reading"), technician, dials.formatted("30", needle))
                 .andExpect(jsonPath("$.meterSwr").value(1.0))
                 .andExpect(jsonPath("$.reflectedW").value(0.0))
+                .andExpect(jsonPath("$.cautions[*].id", hasItem("caution.RF_BURNS")))
                 .andExpect(jsonPath("$.foldedBack").value(false));
         send(
                         post("/api/practice/meters/reading"),
