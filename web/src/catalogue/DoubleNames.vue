@@ -1,18 +1,15 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { answer, api } from '@/api/client'
-import { useForm } from '@/shell/useForm'
 import ConfirmButton from '@/ui/ConfirmButton.vue'
-import { notify } from '@/ui/notices'
 import { useWords } from '@/words/words'
-import { useDoubles, useRenewNames, type Name } from './queries'
+import { useDoubles, type Name } from './queries'
+import { useMerge } from './useMerge'
 
 /** Names that are probably one thing written twice; a lead says which stays. */
 const props = defineProps<{ names: Name[] }>()
 const words = useWords()
-const renew = useRenewNames()
 const doubles = useDoubles()
-const { trouble, submit } = useForm()
+const { trouble, merge } = useMerge()
 
 const pairs = computed(() =>
   (doubles.data.value ?? []).flatMap((d) => {
@@ -21,18 +18,6 @@ const pairs = computed(() =>
     return one && other ? [{ one, other }] : []
   }),
 )
-
-const merge = (leaves: Name, stays: Name) =>
-  submit(async () => {
-    const { renamedCount } = await answer(
-      api.POST('/api/catalogue/{id}/merge', {
-        params: { path: { id: leaves.id } },
-        body: { into: stays.id },
-      }),
-    )
-    notify(words.value.text('catalogue.MERGED', { name: stays.name, renamedCount }))
-    await renew()
-  })
 </script>
 
 <template>

@@ -1,11 +1,13 @@
 <script setup lang="ts">
-import { ref } from 'vue'
+import { computed, ref } from 'vue'
 import { answer, api } from '@/api/client'
+import { useMe } from '@/api/people'
 import { useForm } from '@/shell/useForm'
 import ActionButton from '@/ui/ActionButton.vue'
 import TextField from '@/ui/TextField.vue'
 import { capital, useWords } from '@/words/words'
 import NameField from './NameField.vue'
+import SameAs from './SameAs.vue'
 import { useRenewNames, type Name, type Sort } from './queries'
 
 /** A name and what there is to know of it; changed, it is changed wherever it stands. */
@@ -13,6 +15,8 @@ const props = defineProps<{ sort: Sort; entry?: Name }>()
 const emit = defineEmits<{ done: [] }>()
 const words = useWords()
 const renew = useRenewNames()
+const me = useMe()
+const isLead = computed(() => me.data.value?.role === 'LEAD')
 const { busy, wrong, unplaced, submit } = useForm()
 const form = ref({
   name: props.entry?.name ?? '',
@@ -65,6 +69,7 @@ async function save() {
     <p v-if="entry?.usedCount" class="hint">
       {{ words.text('catalogue.EVERYWHERE', { count: entry.usedCount }) }}
     </p>
+    <SameAs v-if="entry && isLead" :entry="entry" @done="emit('done')" />
     <p v-if="unplaced" class="wrong" role="alert">{{ unplaced }}</p>
     <div class="buttons">
       <ActionButton submits :disabled="busy">{{ words.text('catalogue.SAVE') }}</ActionButton>

@@ -6,6 +6,7 @@ import { createMemoryHistory, createRouter } from 'vue-router'
 import { api } from '@/api/client'
 import CataloguePage from './CataloguePage.vue'
 import NameField from './NameField.vue'
+import SameAs from './SameAs.vue'
 import type { Name } from './queries'
 
 const one = (id: string, sort: Name['sort'], name: string, more: object = {}) =>
@@ -63,6 +64,29 @@ describe('the catalogue', () => {
     const page = await mounted(CataloguePage, {}, 'VIEWER', 'CARRIED_BY')
     expect(page.findAll('tbody tr').map((r) => r.findAll('td')[1]?.text())).toEqual(['Quarry', 'Ferry port'])
     expect(page.find('.deeds').exists()).toBe(false)
+  })
+
+  it('lets a lead put any two of one sort together', async () => {
+    const asked = vi.spyOn(api, 'POST').mockResolvedValue({
+      data: { renamedCount: 2 },
+      response: new Response(),
+    } as never)
+    const same = await mounted(SameAs, { entry: NAMES[0] }, 'LEAD')
+    const pick = same.getComponent({ name: 'PickField' })
+    expect(pick.props('options')).toEqual([
+      { value: '', word: 'no other' },
+      { value: 'c2', word: 'Quarry works' },
+    ])
+    expect(same.findComponent({ name: 'ConfirmButton' }).exists()).toBe(false)
+    pick.vm.$emit('update:modelValue', 'c2')
+    await flushPromises()
+    same.getComponent({ name: 'ConfirmButton' }).vm.$emit('confirmed')
+    await flushPromises()
+    expect(asked.mock.calls[0]).toEqual([
+      '/api/catalogue/{id}/merge',
+      { params: { path: { id: 'c1' } }, body: { into: 'c2' } },
+    ])
+    expect(same.emitted('done')).toHaveLength(1)
   })
 
   it('offers the vehicles of the customer that is named, and tells what is known of one', async () => {

@@ -6,7 +6,7 @@ import { sendFile } from '@/api/files'
 export type Name = Schemas['CatalogueEntryView']
 export type Sort = Name['sort']
 
-export const SORTS: Sort[] = ['CUSTOMER', 'CARRIED_BY', 'ANTENNA', 'BASE']
+export const SORTS: Sort[] = ['CUSTOMER', 'CARRIED_BY', 'ANTENNA', 'BASE', 'FEEDLINE', 'ADAPTER']
 
 const KEY = ['catalogue']
 

@@ -6,7 +6,9 @@ import PickField from '@/ui/PickField.vue'
 import TextField from '@/ui/TextField.vue'
 import { useFeedlines } from '@/api/plans'
 import { useRadios } from '@/api/radios'
-import { feedlineOptions } from '@/planning/feedlines'
+import { feedlineOptions, lineIn } from '@/planning/feedlines'
+import NameField from '@/catalogue/NameField.vue'
+import { usePreferences } from '@/preferences'
 import { useWords } from '@/words/words'
 import RadioRows from './RadioRows.vue'
 import type { PlanForm } from './planForm'
@@ -17,7 +19,8 @@ const props = defineProps<{ wrong: Record<string, string>; isOpen: boolean }>()
 const form = defineModel<PlanForm>({ required: true })
 const words = useWords()
 const feedlines = useFeedlines()
-const open = useFold(props, /^(ratedPowerW|swrCeiling|feedline|otherRadios)/)
+const preferences = usePreferences()
+const open = useFold(props, /^(ratedPowerW|swrCeiling|feedline|adapterName|otherRadios)/)
 
 const { radios } = useRadios()
 /** What the shop knows of that radio is filled in. */
@@ -28,6 +31,14 @@ function take(id: string) {
     form.value.ratedPower = String(radio.ratedPowerW)
     form.value.swrCeiling = String(radio.swrCeiling)
   }
+}
+
+/** What the catalogue says of a line is where one begins; what was chosen stays. */
+function takeLine(detail: string) {
+  const line = lineIn(detail, feedlines.data.value ?? [], preferences.unit)
+  if (!line || form.value.feedlineType) return
+  form.value.feedlineType = line.type
+  form.value.feedlineLength = line.length
 }
 
 const title = computed(() => {
@@ -64,6 +75,14 @@ const title = computed(() => {
         :hint="words.text('planForm.CEILING_HINT')"
         :wrong="wrong.swrCeiling"
       />
+      <NameField
+        v-model="form.feedlineName"
+        sort="FEEDLINE"
+        :name="words.text('planForm.FEEDLINE_NAME')"
+        :hint="words.text('planForm.FEEDLINE_NAME_HINT')"
+        :wrong="wrong.feedlineName"
+        @detail="takeLine"
+      />
       <PickField
         v-model="form.feedlineType"
         :name="words.text('planForm.FEEDLINE')"
@@ -77,6 +96,12 @@ const title = computed(() => {
         :name="words.text('planForm.FEEDLINE_LENGTH')"
         :hint="words.text('planForm.FEEDLINE_LENGTH_HINT')"
         :wrong="wrong.feedlineLengthM"
+      />
+      <NameField
+        v-model="form.adapterName"
+        sort="ADAPTER"
+        :name="words.text('planForm.ADAPTER_NAME')"
+        :wrong="wrong.adapterName"
       />
     </div>
     <ChoiceField

@@ -36,6 +36,8 @@ export interface PlanForm {
   carriedBy: string
   antennaName: string
   baseName: string
+  feedlineName: string
+  adapterName: string
   /** The others of a fleet, one name on each line; of a new installation alone. */
   alike: string
 }
@@ -89,6 +91,8 @@ export function emptyForm(unit: LengthUnit): PlanForm {
     carriedBy: '',
     antennaName: '',
     baseName: '',
+    feedlineName: '',
+    adapterName: '',
     alike: '',
   }
 }
@@ -139,6 +143,8 @@ export function formOf(plan: Plan, unit: LengthUnit): PlanForm {
     carriedBy: plan.carriedBy ?? '',
     antennaName: plan.antennaName ?? '',
     baseName: plan.baseName ?? '',
+    feedlineName: plan.feedlineName ?? '',
+    adapterName: plan.adapterName ?? '',
     alike: '',
   }
 }
@@ -170,6 +176,8 @@ export function planOf(i: Schemas['InstallationView']): Plan {
     carriedBy: i.carriedBy,
     antennaName: i.antennaName,
     baseName: i.baseName,
+    feedlineName: i.feedlineName,
+    adapterName: i.adapterName,
   }
 }
 
@@ -245,6 +253,8 @@ export function readPlan(form: PlanForm, unit: LengthUnit, hasOwnLimit = true): 
     carriedBy: form.carriedBy.trim(),
     antennaName: form.antennaName.trim(),
     baseName: form.baseName.trim(),
+    feedlineName: form.feedlineName.trim(),
+    adapterName: form.adapterName.trim(),
   }
   return { plan, wrong }
 }

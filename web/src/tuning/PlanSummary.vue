@@ -26,9 +26,18 @@ const othersCount = computed(() => (fleet.data.value?.rows.length ?? 1) - 1)
 const words = useWords()
 const { plans } = useSavedPlans()
 const feedlines = useFeedlines()
-const feedline = computed(() => {
-  const known = feedlines.data.value?.find((l) => l.id === props.installation.feedlineType)
-  return known ? words.value.phrase(known.title) : props.installation.feedlineType
+/** Which line, of which type, how long, and what stands between. */
+const line = computed(() => {
+  const { feedlineName, feedlineType, feedlineLengthM, adapterName } = props.installation
+  const known = feedlines.data.value?.find((l) => l.id === feedlineType)
+  return [
+    feedlineName,
+    known ? words.value.phrase(known.title) : feedlineType,
+    feedlineType && formatMetres(feedlineLengthM ?? 0),
+    adapterName,
+  ]
+    .filter(Boolean)
+    .join(', ')
 })
 const { radios } = useRadios()
 const radio = computed(() => radios.data.value?.find((r) => r.id === props.installation.radioId))
@@ -142,9 +151,9 @@ const rated = (r: { ratedPowerW: number; swrCeiling: number }) =>
           words.text('planSummary.POWER')
         }}</ActionButton>
       </dd>
-      <template v-if="installation.feedlineType">
+      <template v-if="line">
         <dt>{{ words.text('planSummary.FEEDLINE') }}</dt>
-        <dd>{{ feedline }}, {{ formatMetres(installation.feedlineLengthM ?? 0) }}</dd>
+        <dd>{{ line }}</dd>
       </template>
       <dt>{{ words.text('planSummary.GOOD_ENOUGH') }}</dt>
       <dd>

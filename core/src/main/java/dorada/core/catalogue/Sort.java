@@ -10,7 +10,11 @@ public enum Sort implements OutcomeId {
     /** A whip, a rod, a beam as it is bought. */
     ANTENNA,
     /** What it is screwed or stuck onto. */
-    BASE;
+    BASE,
+    /** A line of the shop's, cut and with its connectors. */
+    FEEDLINE,
+    /** What stands between two connectors that do not fit. */
+    ADAPTER;
 
     /** Whether two of the same name may be two things, because they are of two customers. */
     public boolean isOfACustomer() {

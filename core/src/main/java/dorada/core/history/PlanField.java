@@ -25,6 +25,8 @@ public enum PlanField implements OutcomeId {
     MEASURED_AT,
     CHANNELS,
     OTHER_RADIOS,
+    FEEDLINE_NAME,
+    ADAPTER_NAME,
     FEEDLINE_TYPE,
     FEEDLINE_LENGTH_M,
     RADIO_ID;

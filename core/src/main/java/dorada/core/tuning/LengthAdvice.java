@@ -117,8 +117,7 @@ final class LengthAdvice {
             return Optional.empty();
         }
         FirstChange first = FirstChange.of(task, s, passes);
-        ChangeChoice.Cut cut =
-                s.oneWay() ? s.needles().visible(first.limited(s.cut(), s)) : ChangeChoice.Cut.NONE;
+        ChangeChoice.Cut cut = s.oneWay() ? s.needles().visible(first.limited(s.cut(), s)) : ChangeChoice.Cut.NONE;
         double amountM = s.oneWay() ? cut.lengthM() : s.choice().steppedWithin(first.limited(s.needM()));
         double changeM = longer ? amountM : -amountM;
         double after = s.metAfter(changeM);

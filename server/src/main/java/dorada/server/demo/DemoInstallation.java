@@ -385,7 +385,9 @@ record DemoInstallation(
                             null,
                             carrier == HANDHELD || carrier == PORTABLE || carrier == INDOOR ? "" : title,
                             BOUGHT.getOrDefault(kind, NOTHING_BOUGHT).antenna(),
-                            BOUGHT.getOrDefault(kind, NOTHING_BOUGHT).base()));
+                            BOUGHT.getOrDefault(kind, NOTHING_BOUGHT).base(),
+                            "",
+                            ""));
         }
     }
 }

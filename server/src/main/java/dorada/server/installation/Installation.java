@@ -153,6 +153,8 @@ public class Installation {
 
     private String antennaName;
     private String baseName;
+    private String feedlineName;
+    private String adapterName;
 
     /** Counts what may change a verdict; signing off doesn't. */
     @NotAudited
@@ -247,20 +249,30 @@ public class Installation {
             case CARRIED_BY -> carriedBy = name;
             case ANTENNA -> antennaName = name;
             case BASE -> baseName = name;
+            case FEEDLINE -> feedlineName = name;
+            case ADAPTER -> adapterName = name;
         }
     }
 
     /** What it names, of each sort; without detail. */
     public List<Entry> named() {
-        return named(customer, carriedBy, antennaName, baseName);
+        return named(customer, carriedBy, antennaName, baseName, feedlineName, adapterName);
     }
 
-    static List<Entry> named(String customer, String carriedBy, String antennaName, String baseName) {
+    static List<Entry> named(
+            String customer,
+            String carriedBy,
+            String antennaName,
+            String baseName,
+            String feedlineName,
+            String adapterName) {
         return Stream.of(
                         new Entry(Sort.CUSTOMER, customer, "", ""),
                         new Entry(Sort.CARRIED_BY, carriedBy, customer, ""),
                         new Entry(Sort.ANTENNA, antennaName, "", ""),
-                        new Entry(Sort.BASE, baseName, "", ""))
+                        new Entry(Sort.BASE, baseName, "", ""),
+                        new Entry(Sort.FEEDLINE, feedlineName, "", ""),
+                        new Entry(Sort.ADAPTER, adapterName, "", ""))
                 .filter(e -> !e.name().isEmpty())
                 .toList();
     }
@@ -275,6 +287,14 @@ public class Installation {
 
     public String baseName() {
         return baseName;
+    }
+
+    public String feedlineName() {
+        return feedlineName;
+    }
+
+    public String adapterName() {
+        return adapterName;
     }
 
     /** Takes over what was typed. */
@@ -301,6 +321,8 @@ public class Installation {
         carriedBy = r.carriedBy();
         antennaName = r.antennaName();
         baseName = r.baseName();
+        feedlineName = r.feedlineName();
+        adapterName = r.adapterName();
         channels.clear();
         r.channels().forEach(c -> channels.add(new ChannelValue(c)));
         otherRadios.clear();

@@ -26,6 +26,8 @@ interface InstallationRepository extends JpaRepository<Installation, UUID> {
                or lower(i.carriedBy) like concat('%', :text, '%') escape '\\'
                or lower(i.antennaName) like concat('%', :text, '%') escape '\\'
                or lower(i.baseName) like concat('%', :text, '%') escape '\\'
+               or lower(i.feedlineName) like concat('%', :text, '%') escape '\\'
+               or lower(i.adapterName) like concat('%', :text, '%') escape '\\'
                or concat('fs-', lpad(cast(i.shopNumber as string), 4, '0')) like concat('%', :text, '%') escape '\\'
             """;
     String NEWEST_FIRST = " order by i.shopNumber desc";
@@ -64,8 +66,10 @@ interface InstallationRepository extends JpaRepository<Installation, UUID> {
     List<UUID> signedOffOf(String customer);
 
     @Query("""
-            select new dorada.server.installation.NamesRow(i.customer, i.carriedBy, i.antennaName, i.baseName, count(i))
-            from Installation i group by i.customer, i.carriedBy, i.antennaName, i.baseName""")
+            select new dorada.server.installation.NamesRow(
+                i.customer, i.carriedBy, i.antennaName, i.baseName, i.feedlineName, i.adapterName, count(i))
+            from Installation i
+            group by i.customer, i.carriedBy, i.antennaName, i.baseName, i.feedlineName, i.adapterName""")
     List<NamesRow> findAllNames();
 
     /** Those that name it, in any case. */
@@ -75,6 +79,8 @@ interface InstallationRepository extends JpaRepository<Installation, UUID> {
             or :sort = 'CARRIED_BY' and lower(i.carriedBy) = lower(:name) and lower(i.customer) = lower(:customer)
             or :sort = 'ANTENNA' and lower(i.antennaName) = lower(:name)
             or :sort = 'BASE' and lower(i.baseName) = lower(:name)
+            or :sort = 'FEEDLINE' and lower(i.feedlineName) = lower(:name)
+            or :sort = 'ADAPTER' and lower(i.adapterName) = lower(:name)
             order by i.shopNumber""")
     List<UUID> naming(String sort, String name, String customer);
 

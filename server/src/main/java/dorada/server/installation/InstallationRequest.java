@@ -19,9 +19,11 @@ import java.util.UUID;
  * What a person fills in for an installation; SI units.
  *
  * @param radioId of the shop's radios; absent where nobody said which
- * @param carriedBy which vehicle, boat or mast, by its name in the catalogue; empty where nobody said, as the next two
+ * @param carriedBy which vehicle, boat or mast, by its name in the catalogue; empty where nobody said, as the next four
  * @param antennaName which antenna, as it is bought
  * @param baseName what it is screwed or stuck onto
+ * @param feedlineName which line of the shop's
+ * @param adapterName what stands between connectors that do not fit
  */
 public record InstallationRequest(
         @NotBlank(message = "{wrong.SHOP_NAME}") @Size(max = 160, message = "{wrong.LETTERS}")
@@ -93,13 +95,19 @@ public record InstallationRequest(
 
         @Size(max = 160, message = "{wrong.LETTERS}") String antennaName,
 
-        @Size(max = 160, message = "{wrong.LETTERS}") String baseName) {
+        @Size(max = 160, message = "{wrong.LETTERS}") String baseName,
+
+        @Size(max = 160, message = "{wrong.LETTERS}") String feedlineName,
+
+        @Size(max = 160, message = "{wrong.LETTERS}") String adapterName) {
 
     /** What nobody named is named nothing: archives of before have no such names. */
     public InstallationRequest {
         carriedBy = named(carriedBy);
         antennaName = named(antennaName);
         baseName = named(baseName);
+        feedlineName = named(feedlineName);
+        adapterName = named(adapterName);
     }
 
     private static String named(String name) {
@@ -160,6 +168,8 @@ public record InstallationRequest(
                 radioId,
                 carriedBy,
                 i.antennaName(),
-                i.baseName());
+                i.baseName(),
+                i.feedlineName(),
+                i.adapterName());
     }
 }

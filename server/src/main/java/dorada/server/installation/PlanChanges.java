@@ -45,6 +45,8 @@ final class PlanChanges {
                 new Part(PlanField.RULE_NAME, p -> Optional.of(new Outcome("ruleName." + p.ruleName(), Map.of()))),
                 new Part(PlanField.LIMIT_SWR, p -> Optional.of(PlanValue.SWR.of(p.limitSwr()))),
                 new Part(PlanField.MEASURED_AT, p -> Optional.of(new Outcome("plane." + p.measuredAt(), Map.of()))),
+                new Part(PlanField.FEEDLINE_NAME, p -> text(p.feedlineName())),
+                new Part(PlanField.ADAPTER_NAME, p -> text(p.adapterName())),
                 new Part(
                         PlanField.FEEDLINE_TYPE,
                         p -> Optional.ofNullable(p.feedlineType())

@@ -195,11 +195,12 @@ final class HandOverSheet {
     }
 
     private String feedline() {
-        return installation.feedlineType() == null || installation.feedlineLengthM() == null
+        String type = installation.feedlineType() == null || installation.feedlineLengthM() == null
                 ? ""
                 : joined(
                         words.phrase(new Outcome("feedline." + installation.feedlineType(), Map.of())),
                         lengths.of(installation.feedlineLengthM()));
+        return joined(installation.feedlineName(), type, installation.adapterName());
     }
 
     private static String joined(String... parts) {

@@ -122,6 +122,28 @@ class CatalogueApiTest extends ApiTest {
     }
 
     @Test
+    void linesAndAdaptersAreKnownByNameToo() throws Exception {
+        String job = made(plan("Launch", 2)
+                .replaceFirst("\\{", "{\"feedlineName\":\"Grey lead 3\",\"adapterName\":\"N to BNC\","));
+        getAs(viewer, ALL)
+                .andExpect(jsonPath(at("FEEDLINE", "Grey lead 3") + ".usedCount", contains(1)))
+                .andExpect(jsonPath(at("ADAPTER", "N to BNC") + ".usedCount", contains(1)));
+        send(
+                        put(ALL + "/" + id("FEEDLINE", "Grey lead 3") + "?version=0"),
+                        technician,
+                        name("FEEDLINE", "Grey lead 4", "", "rg-58, 4.5 m"))
+                .andExpect(status().isOk());
+        getAs(viewer, "/api/installations/" + job)
+                .andExpect(jsonPath("$.feedlineName").value("Grey lead 4"))
+                .andExpect(jsonPath("$.adapterName").value("N to BNC"));
+        getAs(viewer, "/api/installations/" + job + "/history")
+                .andExpect(content().string(containsString("Grey lead 4")));
+        getAs(viewer, "/api/installations?search=grey lead&size=200").andExpect(jsonPath("$", hasSize(1)));
+        postJson("/api/installations/" + job + "/copies", "{\"titles\":[\"Launch 2\"]}")
+                .andExpect(jsonPath("$[0].feedlineName").value("Grey lead 4"));
+    }
+
+    @Test
     void aRetiredNameIsOfferedNoMoreAndStaysWhereItStands() throws Exception {
         String job = made(naming("Lift", "Harbour", "Lift 1", "Old clamp"));
         send(delete(ALL + "/" + id("BASE", "Old clamp")), technician, "").andExpect(status().isForbidden());

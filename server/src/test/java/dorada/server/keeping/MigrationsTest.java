@@ -12,6 +12,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import org.flywaydb.core.Flyway;
+import org.flywaydb.core.api.MigrationInfo;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 
@@ -35,9 +36,11 @@ class MigrationsTest {
         String url = "jdbc:h2:mem:migrated" + wasReopened + ";DB_CLOSE_DELAY=-1";
         try (Connection connection = DriverManager.getConnection(url, "sa", "");
                 Statement sql = connection.createStatement()) {
-            int newest = flyway(url, "latest").info().pending().length;
-            assertThat(newest).isGreaterThanOrEqualTo(29);
-            for (int version = 1; version <= newest; version++) {
+            MigrationInfo[] all = flyway(url, "latest").info().pending();
+            assertThat(all).hasSizeGreaterThanOrEqualTo(29);
+            // Some number is another database's alone.
+            for (MigrationInfo migration : all) {
+                int version = Integer.parseInt(migration.getVersion().getVersion());
                 Map<String, Integer> before = counts(sql);
                 before.remove(REOPENED);
                 assertThat(before.values()).doesNotContain(0);
