@@ -10,6 +10,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
+import java.util.regex.Pattern;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVParser;
 import org.apache.commons.csv.CSVPrinter;
@@ -22,6 +23,9 @@ public final class EntryTable {
     private static final int MOST = 20_000;
     private static final int LONGEST_NAME = 160;
     private static final int LONGEST_DETAIL = 600;
+    /** What spreadsheets take for a formula, and what such a text is written as; OWASP, "CSV Injection" (from memory). */
+    private static final Pattern FORMULA = Pattern.compile("'*[=+\\-@\\t\\r]");
+
     private static final String[] HEADINGS = {"sort", "name", "customer", "detail"};
     private static final CSVFormat FORMAT = CSVFormat.RFC4180
             .builder()
@@ -66,7 +70,8 @@ public final class EntryTable {
         try (CSVPrinter printer = new CSVPrinter(
                 out, CSVFormat.RFC4180.builder().setHeader(HEADINGS).get())) {
             for (Entry e : entries) {
-                printer.printRecord(e.sort().name().toLowerCase(Locale.ROOT), e.name(), e.customer(), e.detail());
+                printer.printRecord(
+                        e.sort().name().toLowerCase(Locale.ROOT), text(e.name()), text(e.customer()), text(e.detail()));
             }
         } catch (IOException e) {
             throw new UncheckedIOException(e);
@@ -120,6 +125,12 @@ public final class EntryTable {
     }
 
     private static String cell(CSVRecord row, String heading) {
-        return row.isSet(heading) ? row.get(heading) : "";
+        String text = row.isSet(heading) ? row.get(heading) : "";
+        return FORMULA.matcher(text).lookingAt() && text.startsWith("'") ? text.substring(1) : text;
+    }
+
+    /** Spreadsheets compute what begins as a formula does, whoever typed it; behind an apostrophe it is text. */
+    private static String text(String typed) {
+        return FORMULA.matcher(typed).lookingAt() ? "'" + typed : typed;
     }
 }

@@ -8,6 +8,7 @@ import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
 
 class EntryTableTest {
 
@@ -20,6 +21,15 @@ class EntryTableTest {
                 new Entry(Sort.BASE, "Edge clamp", "", ""));
         String text = EntryTable.write(entries);
         assertThat(text).startsWith("sort,name,customer,detail\r\n").contains("\"Quarry, \"\"north\"\"\"");
+        assertThat(EntryTable.read(text)).isEqualTo(entries);
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"=1+1", "+34 5", "-12 V lead", "@quay", "'=2", "''=3"})
+    void nothingIsComputedByASpreadsheetAndAllIsReadAgain(String name) throws FormatException {
+        List<Entry> entries = List.of(new Entry(Sort.FEEDLINE, name, "", name));
+        String text = EntryTable.write(entries);
+        assertThat(text).contains("feedline,'" + name + ",,'" + name);
         assertThat(EntryTable.read(text)).isEqualTo(entries);
     }
 

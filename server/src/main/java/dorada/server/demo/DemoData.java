@@ -1,5 +1,6 @@
 package dorada.server.demo;
 
+import dorada.core.antenna.Carrier;
 import dorada.core.format.FormatException;
 import dorada.core.format.FrequencyUnit;
 import dorada.core.format.NumberFormat;
@@ -14,6 +15,8 @@ import dorada.server.installation.Installation;
 import dorada.server.installation.InstallationService;
 import dorada.server.installation.SignedPart;
 import dorada.server.instrument.PracticeBench;
+import dorada.server.lesson.LessonRequest;
+import dorada.server.lesson.Lessons;
 import dorada.server.people.PeopleService;
 import dorada.server.people.Person;
 import dorada.server.people.Role;
@@ -31,6 +34,7 @@ import java.nio.charset.StandardCharsets;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.LocalDate;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -67,6 +71,7 @@ class DemoData implements SmartInitializingSingleton {
     private final PracticeBench bench;
     private final SavedSheets sheets;
     private final Radios radios;
+    private final Lessons lessons;
     private final Clock shopClock;
     private final TransactionTemplate transactions;
     private final EntityManager entities;
@@ -80,6 +85,7 @@ class DemoData implements SmartInitializingSingleton {
             PracticeBench bench,
             SavedSheets sheets,
             Radios radios,
+            Lessons lessons,
             Clock clock,
             TransactionTemplate transactions,
             EntityManager entities,
@@ -91,6 +97,7 @@ class DemoData implements SmartInitializingSingleton {
         this.bench = bench;
         this.sheets = sheets;
         this.radios = radios;
+        this.lessons = lessons;
         this.shopClock = clock;
         this.transactions = transactions;
         this.entities = entities;
@@ -123,6 +130,7 @@ class DemoData implements SmartInitializingSingleton {
                 visit(visit, byTitle.get(visit.title()), byLogin.get(visit.by()), clock);
                 letGo();
             }
+            learn(byTitle, byLogin.get("bruno"), clock);
             clock.setBack(Duration.ofDays(2));
             sheets.keep(byLogin.get("bruno").id(), DemoSheets.LINK_BEAM);
             sheets.keep(byLogin.get("noa").id(), DemoSheets.POLE);
@@ -148,6 +156,26 @@ class DemoData implements SmartInitializingSingleton {
     private void letGo() {
         entities.flush();
         entities.clear();
+    }
+
+    /** What masts by the sea have taught. */
+    private void learn(Map<String, Filled> byTitle, Person by, DemoClock clock) {
+        Filled mast = byTitle.values().stream()
+                .filter(f -> f.demo().request().carrier() == Carrier.MAST)
+                .min(Comparator.comparing(f -> f.demo().request().title()))
+                .orElseThrow();
+        clock.setBack(Duration.ofDays(3));
+        lessons.add(
+                new LessonRequest(
+                        UUID.randomUUID(),
+                        0,
+                        "Salt water creeps under tape: self-amalgamating tape over the upper connector first, the other over it.",
+                        null,
+                        Carrier.MAST,
+                        "",
+                        "",
+                        mast.id()),
+                by.id());
     }
 
     /** @param changedM by how much it was lengthened until it was signed off */

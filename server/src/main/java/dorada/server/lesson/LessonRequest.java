@@ -16,7 +16,7 @@ import java.util.UUID;
  * @param part words that all stand in its mount or antenna; nothing for any
  * @param installationId on which it was learnt
  */
-record LessonRequest(
+public record LessonRequest(
         @NotNull UUID requestKey,
         @NotNull long version,
 

@@ -21,7 +21,7 @@ import org.springframework.transaction.annotation.Transactional;
 /** The shop's lessons: written down, changed, removed, and those that hold of an installation. */
 @Service
 @Transactional
-class Lessons implements Shelf {
+public class Lessons implements Shelf {
 
     private final ShopLessonRepository lessons;
     private final InstallationService installations;
@@ -77,7 +77,8 @@ class Lessons implements Shelf {
         return new Here(hold, isTold ? Optional.empty() : LookedFor.behind(faults, i.isSignedOff()));
     }
 
-    ShopLesson add(LessonRequest request, UUID by) {
+    /** Sent twice under its key it is there once. */
+    public ShopLesson add(LessonRequest request, UUID by) {
         Optional<ShopLesson> sentBefore = lessons.findById(request.requestKey());
         if (sentBefore.isPresent()) {
             return sentBefore.get();

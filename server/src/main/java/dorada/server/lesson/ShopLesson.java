@@ -19,7 +19,7 @@ import java.util.UUID;
 
 /** A short note, and of which installations it holds. */
 @Entity
-class ShopLesson extends Removable {
+public class ShopLesson extends Removable {
 
     private static final int NAME_LETTERS = 80;
 

@@ -70,9 +70,9 @@ public class PeopleService implements UserDetailsService {
 
     /**
      * The shop's first login, a lead's; refused once there is one. Who is known by name from an archive becomes themselves again.
-     * Synchronized so that two cannot both be first.
+     * {@link FirstLead} lets one at a time.
      */
-    public synchronized Person addFirst(String login, String displayName, String password) {
+    Person addFirst(String login, String displayName, String password) {
         if (!isEmpty()) {
             throw UserProblem.conflict(Refused.HAS_LOGINS.of());
         }

@@ -11,6 +11,7 @@ enum Refused implements OutcomeId {
     PASSWORD_COMMON,
     ROLE,
     HAS_LOGINS,
+    IS_SET_UP_JUST_NOW,
     LOGIN_TAKEN("typed"),
     ONLY_LEAD,
     NOT_TOGETHER,

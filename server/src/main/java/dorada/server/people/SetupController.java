@@ -16,9 +16,11 @@ import org.springframework.web.bind.annotation.RestController;
 class SetupController {
 
     private final PeopleService people;
+    private final FirstLead first;
 
-    SetupController(PeopleService people) {
+    SetupController(PeopleService people, FirstLead first) {
         this.people = people;
+        this.first = first;
     }
 
     /** Whether the shop still waits for its first login. */
@@ -32,6 +34,6 @@ class SetupController {
     @PostMapping
     @ResponseStatus(HttpStatus.CREATED)
     PersonView first(@Valid @RequestBody NewPerson lead) {
-        return PersonView.of(people.addFirst(lead.login(), lead.displayName(), lead.password()));
+        return PersonView.of(first.add(lead));
     }
 }
