@@ -12,6 +12,7 @@ import { formatBoth, parseLength } from '@/units/length'
 import { formatSwr } from '@/units/swr'
 import { useWords } from '@/words/words'
 import ExerciseEnd from './ExerciseEnd.vue'
+import NeedleTable from './NeedleTable.vue'
 import { pegsOf, tracesOf } from './exercise'
 import { useDeed, useExercise, type Deed } from './queries'
 
@@ -46,7 +47,8 @@ const sentence = computed(() => {
       change: changeWords(e.value.unreadChangeM, words.value),
     })
   return words.value.text(pegs.value.every((p) => p.met) ? 'exercise.READS_MET' : 'exercise.READS_MISSED', {
-    swr: formatSwr(worst.value),
+    // No needle shows hundredths.
+    swr: e.value.byMeter ? worst.value.toFixed(1) : formatSwr(worst.value),
   })
 })
 
@@ -76,7 +78,11 @@ async function change(side: -1 | 1) {
           }}
         </p>
       </header>
-      <div class="plot card">
+      <section v-if="e.byMeter && e.readings.length" class="card needles">
+        <h2>{{ words.text('exercise.NEEDLES') }}</h2>
+        <NeedleTable :exercise="e" />
+      </section>
+      <div v-else class="plot card">
         <SweepPlot
           v-if="traces.length"
           :traces="traces"
@@ -180,6 +186,7 @@ async function change(side: -1 | 1) {
 }
 
 .change,
+.needles,
 .suspects {
   padding: 12px 16px;
   display: grid;

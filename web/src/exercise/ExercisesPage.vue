@@ -6,6 +6,7 @@ import { useForm } from '@/shell/useForm'
 import BigAction from '@/ui/BigAction.vue'
 import PageFrame from '@/ui/PageFrame.vue'
 import PickField from '@/ui/PickField.vue'
+import SegmentField from '@/ui/SegmentField.vue'
 import TableCard from '@/ui/TableCard.vue'
 import { formatSwr } from '@/units/swr'
 import { formatTime } from '@/units/time'
@@ -19,6 +20,7 @@ const router = useRouter()
 const me = useMe()
 const exercises = useExercises()
 const on = ref('')
+const by = ref<'ANALYSER' | 'METER'>('ANALYSER')
 const { busy, trouble, submit } = useForm()
 const begin = useBeginExercise()
 
@@ -39,7 +41,7 @@ const people = computed(() => exercises.data.value?.people ?? [])
 
 const start = () =>
   submit(async () => {
-    const begun = await begin.mutateAsync(chosen.value)
+    const begun = await begin.mutateAsync({ on: chosen.value, byMeter: by.value === 'METER' })
     await router.push(`/exercises/${begun.id}`)
   })
 </script>
@@ -52,6 +54,14 @@ const start = () =>
     <template v-if="exercises.data.value">
       <section class="card begin">
         <PickField v-model="chosen" :name="words.text('exercise.ON')" :options="options" />
+        <SegmentField
+          v-model="by"
+          :name="words.text('exercise.READ_BY')"
+          :options="[
+            { value: 'ANALYSER', word: words.text('exercise.BY_ANALYSER') },
+            { value: 'METER', word: words.text('exercise.BY_METER') },
+          ]"
+        />
         <BigAction :disabled="busy" @click="start">{{
           words.text(busy ? 'exercise.DRAWING' : 'exercise.BEGIN')
         }}</BigAction>
@@ -126,7 +136,7 @@ const start = () =>
   padding: 16px 20px;
   display: grid;
   gap: 14px;
-  grid-template-columns: minmax(0, 480px) auto;
+  grid-template-columns: minmax(0, 440px) auto auto;
   align-items: end;
   justify-content: start;
 }

@@ -1,7 +1,27 @@
 import { describe, expect, it } from 'vitest'
-import { tracesOf } from './exercise'
+import { needlesOf, tracesOf } from './exercise'
 import type { Exercise } from './queries'
 import { Words } from '@/words/words'
+
+describe('readings by needle', () => {
+  it('are rows, the newest first, and draw no curve', () => {
+    const channels = [{ name: 'main', frequencyHz: 155e6, swr: 2.2, returnLossDb: 8.5, met: false }]
+    const exercise = {
+      readings: [
+        { number: 1, changeM: 0, channels },
+        { number: 2, changeM: -0.006, channels: [{ ...channels[0], swr: 1.4, met: true }] },
+        { number: 3, changeM: 0, channels },
+      ],
+    } as Exercise
+    const words = new Words('en', 'mm')
+    expect(needlesOf(exercise, words).map((r) => [r.number, r.before, r.channels[0]?.swr])).toEqual([
+      [3, 'no change', 2.2],
+      [2, '−6 mm', 1.4],
+      [1, 'baseline', 2.2],
+    ])
+    expect(tracesOf(exercise, words)).toEqual([])
+  })
+})
 
 describe('readings in the picture', () => {
   it('are the newest, and those before it by what was changed', () => {

@@ -23,7 +23,7 @@ export const useExercise = (id: Ref<string>) => useQuery(() => one(id.value))
 export function useBeginExercise() {
   const client = useQueryClient()
   return useMutation({
-    mutationFn: (on: string) => answer(api.POST('/api/exercises', { body: { on } })),
+    mutationFn: (body: Schemas['BeginExerciseRequest']) => answer(api.POST('/api/exercises', { body })),
     onSuccess: (begun) => {
       client.setQueryData(one(begun.id).queryKey, begun)
       void client.invalidateQueries(all)

@@ -6,7 +6,6 @@ import dorada.core.acceptance.Verdict;
 import dorada.core.outcome.Refusal;
 import dorada.core.simulation.Condition;
 import dorada.core.simulation.Control;
-import dorada.core.sweep.Sweep;
 import dorada.core.sweep.SweepAnalysis;
 import dorada.core.tuning.Pass;
 import dorada.core.wire.Watch;
@@ -41,7 +40,7 @@ public final class Attempt {
     private final Map<Condition, Boolean> looked = new LinkedHashMap<>();
 
     /** By number; what was read before is read in what follows from it too, so that nothing is solved twice. */
-    private final Map<Integer, Sweep> swept;
+    private final Map<Integer, Pass> taken;
 
     private Optional<Condition> wrong;
     private double lengthM;
@@ -50,9 +49,9 @@ public final class Attempt {
     private int changes;
     private boolean isOver;
 
-    private Attempt(Exercise exercise, List<Deed> deeds, Map<Integer, Sweep> swept) {
+    private Attempt(Exercise exercise, List<Deed> deeds, Map<Integer, Pass> taken) {
         this.exercise = exercise;
-        this.swept = swept;
+        this.taken = taken;
         this.deeds = List.copyOf(deeds);
         wrong = exercise.hidden();
         lengthM = exercise.startM();
@@ -72,7 +71,7 @@ public final class Attempt {
     public Attempt and(Deed next) {
         List<Deed> more = new ArrayList<>(deeds);
         more.add(next);
-        return new Attempt(exercise, more, new ConcurrentHashMap<>(swept));
+        return new Attempt(exercise, more, new ConcurrentHashMap<>(taken));
     }
 
     private void does(Deed deed) {
@@ -167,21 +166,23 @@ public final class Attempt {
         return deeds.stream().mapToDouble(d -> d.what().minutes()).sum();
     }
 
-    /** The curve of one of its readings, the same each time. */
-    public Sweep sweep(Reading reading, Watch watch) {
-        return swept.computeIfAbsent(reading.number(), n -> exercise.read(reading.lengthM(), reading.now(), n, watch));
+    /** What was read, a curve or needles, the same each time. */
+    public Pass taken(Reading reading, Watch watch) {
+        return taken.computeIfAbsent(reading.number(), n -> exercise.read(reading.lengthM(), reading.now(), n, watch));
     }
 
-    /** What a curve says against the exercise's rule. */
-    public Verdict verdict(Sweep sweep) {
-        return exercise.rule()
-                .judge(ChannelReading.of(new SweepAnalysis(sweep), exercise.channels()), ReferencePlane.RADIO);
+    /** What was read against the exercise's rule. */
+    public Verdict verdict(Pass taken) {
+        List<ChannelReading> at = taken.isSwept()
+                ? ChannelReading.of(new SweepAnalysis(taken.sweep()), exercise.channels())
+                : ChannelReading.ofReadings(taken.spots(), exercise.channels());
+        return exercise.rule().judge(at, ReferencePlane.RADIO);
     }
 
     /** As the adviser takes them. */
     List<Pass> passes(Watch watch) {
         return readings.stream()
-                .map(r -> new Pass(r.changeM(), sweep(r, watch)).afterALook(r.lookedOver()))
+                .map(r -> taken(r, watch).after(r.changeM(), 0).afterALook(r.lookedOver()))
                 .toList();
     }
 
@@ -194,7 +195,7 @@ public final class Attempt {
                 looked.size(),
                 minutes(),
                 worst,
-                worst <= exercise.limitSwr(),
+                exercise.isMet(worst),
                 wrong.filter(Exercise.FAULTS::contains).isPresent(),
                 exercise.isCut() ? Math.max(0, exercise.bestM() - lengthM) : 0);
     }

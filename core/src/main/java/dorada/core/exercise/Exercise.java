@@ -2,13 +2,20 @@ package dorada.core.exercise;
 
 import dorada.core.acceptance.UnderLimit;
 import dorada.core.acceptance.WantedChannel;
+import dorada.core.instrument.InlineMeter;
+import dorada.core.instrument.ReadingKind;
 import dorada.core.instrument.SimulatedAnalyser;
 import dorada.core.instrument.Span;
+import dorada.core.instrument.SpotReading;
+import dorada.core.rf.Reflection;
+import dorada.core.rf.Swr;
 import dorada.core.simulation.Condition;
 import dorada.core.simulation.Control;
 import dorada.core.simulation.VirtualInstallation;
 import dorada.core.sweep.Sweep;
+import dorada.core.tuning.Pass;
 import dorada.core.wire.Watch;
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.EnumSet;
 import java.util.List;
@@ -23,6 +30,7 @@ import java.util.Set;
  * @param on what it is drawn from, as it was left before the first cut
  * @param drift that share
  * @param startM the piece before the first change, in metres
+ * @param byMeter read with an in-line meter on its channels, and not swept
  * @param hidden what is wrong; empty where nothing is
  * @param limitSwr what every channel must come under
  * @param bestM the length that does best, the longest of those that meet the limit where it is cut, in metres
@@ -32,6 +40,7 @@ public record Exercise(
         long seed,
         double drift,
         double startM,
+        boolean byMeter,
         Optional<Condition> hidden,
         double limitSwr,
         double bestM) {
@@ -61,6 +70,17 @@ public record Exercise(
 
     /** Beside what is left on already where one practises. */
     private static final double MOST_LEFT_ON = 1.04;
+
+    private static final double METER_RANGE_W = 50;
+    private static final double METER_W = 5;
+
+    /** Of |Γ|; what is read beyond the last is a needle at its end. */
+    private static final double METER_ERROR = 0.02;
+
+    private static final double MOST_SHOWN = 0.99;
+
+    /** Of a meter's scale, in |Γ|. */
+    private static final double HALF_A_MARK = 0.03;
 
     private static final double SWEPT_BESIDE = 0.24;
     private static final int POINTS = 241;
@@ -109,16 +129,17 @@ public record Exercise(
             long seed,
             double drift,
             double startM,
+            boolean byMeter,
             Optional<Condition> hidden,
             double limitSwr,
             double bestM) {
         Control c = v.controls().get(0);
         VirtualInstallation on = c.oneWay() ? v.leftLonger(startM / c.startM()) : v;
-        return new Exercise(on, seed, drift, startM, hidden, limitSwr, bestM);
+        return new Exercise(on, seed, drift, startM, byMeter, hidden, limitSwr, bestM);
     }
 
     /** Draws one. It takes some dozens of solutions. */
-    public static Exercise draw(VirtualInstallation v, long seed, Watch watch) {
+    public static Exercise draw(VirtualInstallation v, long seed, boolean byMeter, Watch watch) {
         Random random = new Random(seed * SPREADS);
         double leftOn = 1 + (MOST_LEFT_ON - 1) * random.nextDouble();
         double drift = DRIFT * random.nextGaussian();
@@ -131,6 +152,7 @@ public record Exercise(
                 seed,
                 drift,
                 c.oneWay() ? c.startM() : c.lowM() + (c.highM() - c.lowM()) * share,
+                byMeter,
                 Optional.empty(),
                 LIMITS[LIMITS.length - 1],
                 c.startM());
@@ -145,6 +167,7 @@ public record Exercise(
                 seed,
                 drift,
                 open.startM,
+                byMeter,
                 open.oneOf(wrong < FAULTY ? FAULTS : wrong < FAULTY + DISTURBED ? SURROUNDINGS : Set.of(), random),
                 limit,
                 best);
@@ -198,7 +221,7 @@ public record Exercise(
                 missed = between;
             }
         }
-        return new Exercise(on, seed, drift, startM, hidden, limitSwr, met);
+        return new Exercise(on, seed, drift, startM, byMeter, hidden, limitSwr, met);
     }
 
     /** On the worst of the channels, in truth. */
@@ -211,6 +234,12 @@ public record Exercise(
             worst = Math.max(worst, truth.reflection(i).swr());
         }
         return worst;
+    }
+
+    /** Whether {@code worstSwr} in truth is as good as was asked; of a needle, half a mark is forgiven, which nobody could have seen. */
+    boolean isMet(double worstSwr) {
+        double spare = byMeter ? HALF_A_MARK : 0;
+        return worstSwr <= Swr.ofMagnitude(Swr.magnitude(limitSwr) + spare);
     }
 
     private Sweep truth(double lengthM, Optional<Condition> now, double[] hz, Random random, Watch watch) {
@@ -231,10 +260,31 @@ public record Exercise(
         return new Sweep(hz, re, im, s.referenceOhm());
     }
 
-    /** As an analyser at the radio's end of the line reads it; each reading has noise of its own. */
-    Sweep read(double lengthM, Optional<Condition> now, int number, Watch watch) {
-        double middle = (on.lowHz() + on.highHz()) / 2;
+    /** As it is read at the radio's end of the line; each reading has noise of its own. */
+    Pass read(double lengthM, Optional<Condition> now, int number, Watch watch) {
         Random noise = new Random(seed * 1009 + number);
+        return byMeter
+                ? Pass.ofSpots(0, needles(lengthM, now, noise, watch)).orElseThrow()
+                : new Pass(0, sweep(lengthM, now, noise, watch));
+    }
+
+    private List<SpotReading> needles(double lengthM, Optional<Condition> now, Random noise, Watch watch) {
+        double[] hz =
+                channels().stream().mapToDouble(WantedChannel::frequencyHz).toArray();
+        Sweep truth = truth(lengthM, now, hz, noise, watch);
+        List<SpotReading> spots = new ArrayList<>();
+        for (int i = 0; i < hz.length; i++) {
+            InlineMeter meter = new InlineMeter(METER_RANGE_W);
+            meter.set(hz[i], METER_W);
+            double magnitude = truth.reflection(i).magnitude() * (1 + METER_ERROR * noise.nextGaussian());
+            Reflection shown = Reflection.polar(Math.min(MOST_SHOWN, Math.max(0, magnitude)), 0);
+            spots.add(SpotReading.ofSwr(ReadingKind.INLINE_METER, hz[i], meter.swr(shown, hz[i], METER_W)));
+        }
+        return spots;
+    }
+
+    private Sweep sweep(double lengthM, Optional<Condition> now, Random noise, Watch watch) {
+        double middle = (on.lowHz() + on.highHz()) / 2;
         return new SimulatedAnalyser(hz -> truth(lengthM, now, hz, noise, watch), noise)
                 .sweep(new Span(middle * (1 - SWEPT_BESIDE), middle * (1 + SWEPT_BESIDE)), POINTS);
     }

@@ -67,13 +67,18 @@ public final class Rivals {
     /** Empty where nothing is left to be done. */
     private static Optional<Attempt> next(Attempt attempt, TrimAdvice advice) {
         Action action = advice.action();
-        if (action == Action.STOP) {
+        if (action == Action.STOP && advice.spareM() == 0) {
             return Optional.empty();
         }
-        if (action == Action.SHORTEN || action == Action.LENGTHEN) {
+        if (action == Action.STOP || action == Action.SHORTEN || action == Action.LENGTHEN) {
+            // Whoever is offered room to a limit that a needle just meets takes it.
+            double metres = switch (action) {
+                case STOP -> advice.spareM();
+                case SHORTEN -> -advice.amountM();
+                default -> advice.amountM();
+            };
             try {
-                return Optional.of(
-                        attempt.and(Deed.change(action == Action.SHORTEN ? -advice.amountM() : advice.amountM())));
+                return Optional.of(attempt.and(Deed.change(metres)));
             } catch (Refusal nothingLeft) {
                 return Optional.empty();
             }

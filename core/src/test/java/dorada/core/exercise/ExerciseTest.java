@@ -3,11 +3,13 @@ package dorada.core.exercise;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
+import static org.assertj.core.api.Assertions.withinPercentage;
 
 import dorada.core.design.Designs;
 import dorada.core.outcome.Refusal;
 import dorada.core.simulation.Condition;
 import dorada.core.simulation.VirtualInstallation;
+import dorada.core.tuning.Pass;
 import dorada.core.wire.Watch;
 import java.util.List;
 import java.util.Optional;
@@ -20,7 +22,7 @@ import org.junit.jupiter.params.provider.MethodSource;
 class ExerciseTest {
 
     private static Exercise on(String id, long seed) {
-        return Exercise.draw(Designs.ALL.installation(id).orElseThrow(), seed, Watch.NOBODY);
+        return Exercise.draw(Designs.ALL.installation(id).orElseThrow(), seed, false, Watch.NOBODY);
     }
 
     static Stream<VirtualInstallation> possible() {
@@ -31,7 +33,7 @@ class ExerciseTest {
     @ParameterizedTest
     @MethodSource("possible")
     void eachCanBeBroughtInWithOneChange(VirtualInstallation v) {
-        Exercise exercise = Exercise.draw(v, 11, Watch.NOBODY);
+        Exercise exercise = Exercise.draw(v, 11, false, Watch.NOBODY);
         Attempt perfect = Rivals.perfect(exercise);
         Score score = perfect.score(Watch.NOBODY);
         assertThat(score.isPassed()).as("%s", score).isTrue();
@@ -52,6 +54,27 @@ class ExerciseTest {
         assertThat(scores).allMatch(Score::met);
         assertThat(scores.stream().filter(Score::isPassed)).as("%s", scores).hasSizeGreaterThanOrEqualTo(4);
         assertThat(scores).allMatch(s -> s.moreOffM() < 0.01);
+    }
+
+    /** By needle it is the same antenna, of which three marks are seen and no curve. */
+    @Test
+    void byMeterItIsReadOnItsChannelsAlone() {
+        VirtualInstallation rod = Designs.ALL.installation("handheld-rod").orElseThrow();
+        Exercise exercise = Exercise.draw(rod, 3, true, Watch.NOBODY);
+        assertThat(exercise.bestM()).isEqualTo(on("handheld-rod", 3).bestM());
+        assertThat(exercise.limitSwr()).isLessThanOrEqualTo(3);
+        Attempt read = Attempt.of(exercise, List.of(Deed.READ, Deed.READ));
+        Pass taken = read.taken(read.readings().get(0), Watch.NOBODY);
+        assertThat(taken.isSwept()).isFalse();
+        assertThat(taken.spots()).hasSize(3);
+        assertThat(read.verdict(taken).channels()).hasSize(3);
+        double truth = exercise.worstSwr(exercise.startM(), exercise.hidden(), Watch.NOBODY);
+        double shown = taken.spots().stream().mapToDouble(r -> r.swr()).max().orElseThrow();
+        // A mark of the scale where they stand far apart.
+        assertThat(shown).isCloseTo(truth, withinPercentage(30));
+        Score adviser = Rivals.adviser(exercise, Watch.NOBODY).score(Watch.NOBODY);
+        assertThat(adviser.met()).as("%s", adviser).isTrue();
+        assertThat(adviser.moreOffM()).isLessThan(0.02);
     }
 
     /** Seeds that are neighbours draw what is not alike. */
@@ -78,15 +101,22 @@ class ExerciseTest {
                 one.seed(),
                 one.drift(),
                 one.startM(),
+                false,
                 one.hidden(),
                 one.limitSwr(),
                 one.bestM());
-        assertThat(kept.read(one.startM(), one.hidden(), 1, Watch.NOBODY).re(100))
-                .isCloseTo(one.read(one.startM(), one.hidden(), 1, Watch.NOBODY).re(100), within(1e-9));
+        assertThat(kept.read(one.startM(), one.hidden(), 1, Watch.NOBODY)
+                        .sweep()
+                        .re(100))
+                .isCloseTo(
+                        one.read(one.startM(), one.hidden(), 1, Watch.NOBODY)
+                                .sweep()
+                                .re(100),
+                        within(1e-9));
         Attempt a = Attempt.of(one, List.of(Deed.READ));
         Attempt b = Attempt.of(again, List.of(Deed.READ));
-        assertThat(a.sweep(a.readings().get(0), Watch.NOBODY).re(100))
-                .isEqualTo(b.sweep(b.readings().get(0), Watch.NOBODY).re(100));
+        assertThat(a.taken(a.readings().get(0), Watch.NOBODY).sweep().re(100))
+                .isEqualTo(b.taken(b.readings().get(0), Watch.NOBODY).sweep().re(100));
         assertThat(on("handheld-rod", 4).bestM()).isNotEqualTo(one.bestM());
     }
 
@@ -98,6 +128,7 @@ class ExerciseTest {
                 ROOF.seed(),
                 ROOF.drift(),
                 ROOF.startM(),
+                false,
                 Optional.ofNullable(hidden),
                 ROOF.limitSwr(),
                 ROOF.bestM());

@@ -6,7 +6,7 @@ import dorada.core.exercise.Deed;
 import dorada.core.exercise.Exercise;
 import dorada.core.exercise.Score;
 import dorada.core.simulation.Condition;
-import dorada.core.sweep.Sweep;
+import dorada.core.tuning.Pass;
 import dorada.core.wire.Watch;
 import dorada.server.exercise.ExerciseRun.Rival;
 import dorada.server.people.SignedIn;
@@ -88,14 +88,17 @@ class ExerciseController {
                         .toList());
     }
 
+    /** @param byMeter read with an in-line meter; left away it is swept */
     record BeginExerciseRequest(
             @NotNull(message = "{wrong.PRACTICE}") @Size(max = 60, message = "{wrong.LETTERS}")
-            String on) {}
+            String on,
+
+            Boolean byMeter) {}
 
     @PostMapping
     @ResponseStatus(HttpStatus.CREATED)
     ExerciseView beginExercise(@Valid @RequestBody BeginExerciseRequest request, @AuthenticationPrincipal SignedIn me) {
-        return view(exercises.begin(request.on(), me.id()), me);
+        return view(exercises.begin(request.on(), Boolean.TRUE.equals(request.byMeter()), me.id()), me);
     }
 
     @GetMapping("/{id}")
@@ -124,12 +127,15 @@ class ExerciseController {
             @NotNull double returnLossDb,
             @NotNull boolean met) {}
 
-    /** @param changeM since the reading before */
+    /**
+     * @param changeM since the reading before
+     * @param trace absent where needles were read
+     */
     record ExerciseReadingView(
             @NotNull int number,
             @NotNull double changeM,
             @NotNull boolean lookedOver,
-            @NotNull TraceData trace,
+            TraceData trace,
             @NotNull List<ExerciseChannelView> channels) {}
 
     /** @param found absent where nobody looked */
@@ -169,6 +175,7 @@ class ExerciseController {
     record ExerciseView(
             @NotNull UUID id,
             @NotNull OutcomeView title,
+            @NotNull boolean byMeter,
             @NotNull boolean mine,
             @NotNull OutcomeView rule,
             @NotNull double limitSwr,
@@ -200,6 +207,7 @@ class ExerciseController {
         return new ExerciseView(
                 run.kept().id(),
                 OutcomeView.phrase(e.on().title()),
+                e.byMeter(),
                 run.kept().begunBy().id().equals(me.id()),
                 OutcomeView.phrase(e.rule().outcome()),
                 e.limitSwr(),
@@ -219,13 +227,13 @@ class ExerciseController {
     }
 
     private static ExerciseReadingView reading(Attempt a, Attempt.Reading r) {
-        Sweep sweep = a.sweep(r, Watch.NOBODY);
+        Pass taken = a.taken(r, Watch.NOBODY);
         return new ExerciseReadingView(
                 r.number(),
                 r.changeM(),
                 r.lookedOver(),
-                TraceData.of(sweep),
-                a.verdict(sweep).channels().stream()
+                taken.isSwept() ? TraceData.of(taken.sweep()) : null,
+                a.verdict(taken).channels().stream()
                         .flatMap(c -> c.measured().reading().stream()
                                 .map(read -> new ExerciseChannelView(
                                         c.measured().channel().name(),

@@ -55,6 +55,8 @@ class ExerciseRun {
     @Column(name = "start_m")
     private double startM;
 
+    private boolean byMeter;
+
     @Enumerated(EnumType.STRING)
     @Column(length = 30)
     private Condition hidden;
@@ -97,6 +99,7 @@ class ExerciseRun {
         this.seed = drawn.seed();
         this.drift = drawn.drift();
         this.startM = drawn.startM();
+        this.byMeter = drawn.byMeter();
         this.hidden = drawn.hidden().orElse(null);
         this.limitSwr = drawn.limitSwr();
         this.bestM = drawn.bestM();
@@ -113,6 +116,7 @@ class ExerciseRun {
                 seed,
                 drift,
                 startM,
+                byMeter,
                 Optional.ofNullable(hidden),
                 limitSwr,
                 bestM);

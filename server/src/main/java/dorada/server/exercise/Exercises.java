@@ -96,13 +96,13 @@ class Exercises {
         return all;
     }
 
-    Run begin(String id, UUID by) {
+    Run begin(String id, boolean byMeter, UUID by) {
         VirtualInstallation v = choices().stream()
                 .filter(c -> c.id().equals(id))
                 .findFirst()
                 .orElseThrow(() -> UserProblem.notFound(Missing.PRACTICE_INSTALLATION));
         long seed = onlySeed != null ? onlySeed : random.nextInt(SEEDS);
-        Exercise drawn = Exercise.draw(v, seed, Watch.NOBODY);
+        Exercise drawn = Exercise.draw(v, seed, byMeter, Watch.NOBODY);
         ExerciseRun kept = runs.save(new ExerciseRun(id, drawn, people.byId(by), clock.instant()));
         return new Run(kept, Attempt.begun(drawn));
     }

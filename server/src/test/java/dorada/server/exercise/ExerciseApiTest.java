@@ -78,6 +78,22 @@ class ExerciseApiTest extends ApiTest {
     }
 
     @Test
+    void byMeterThereAreNeedlesAndNoCurve() throws Exception {
+        String id = read(
+                send(post("/api/exercises"), technician, "{\"on\":\"handheld-rod\",\"byMeter\":true}")
+                        .andExpect(status().isCreated())
+                        .andExpect(jsonPath("$.byMeter").value(true)),
+                "$.id");
+        does(technician, id, "{\"what\":\"READ\"}")
+                .andExpect(jsonPath("$.readings[0].trace").doesNotExist())
+                .andExpect(jsonPath("$.readings[0].channels", hasSize(3)))
+                .andExpect(jsonPath("$.readings[0].channels[0].swr", greaterThan(0.9)));
+        does(technician, id, "{\"what\":\"SIGN_OFF\"}")
+                .andExpect(jsonPath("$.end.adviser.readings", greaterThan(0)))
+                .andExpect(jsonPath("$.end.perfect.ending").value("BROUGHT_IN"));
+    }
+
+    @Test
     void aLeadSeesEverybodysAndNobodyElseDoes() throws Exception {
         String id = begun(viewer);
         getAs(technician, "/api/exercises/" + id).andExpect(status().isNotFound());
