@@ -18,6 +18,8 @@ const NAMES = [
   one('v2', 'CARRIED_BY', 'Lorry 5', { customer: 'Ferry port' }),
 ]
 
+let client = new QueryClient()
+
 async function mounted(component: object, props: object, role = 'TECHNICIAN', sort = 'CUSTOMER') {
   vi.spyOn(api, 'GET').mockImplementation(((path: string) => {
     const data =
@@ -33,10 +35,11 @@ async function mounted(component: object, props: object, role = 'TECHNICIAN', so
     routes: [{ path: '/:all(.*)', component: { template: '<i />' } }],
   })
   await router.push(`/catalogue?sort=${sort}`)
+  client = new QueryClient({ defaultOptions: { queries: { retry: false } } })
   const wrapper = mount(component, {
     props,
     global: {
-      plugins: [createPinia(), router, [VueQueryPlugin, { queryClient: new QueryClient() }]],
+      plugins: [createPinia(), router, [VueQueryPlugin, { queryClient: client }]],
       stubs: { RouterLink: RouterLinkStub },
     },
   })
@@ -64,6 +67,15 @@ describe('the catalogue', () => {
     const page = await mounted(CataloguePage, {}, 'VIEWER', 'CARRIED_BY')
     expect(page.findAll('tbody tr').map((r) => r.findAll('td')[1]?.text())).toEqual(['Quarry', 'Ferry port'])
     expect(page.find('.deeds').exists()).toBe(false)
+  })
+
+  it('stays where asking once more fails', async () => {
+    const page = await mounted(CataloguePage, {})
+    vi.spyOn(api, 'GET').mockRejectedValue(new Error('gone'))
+    await client.refetchQueries()
+    await flushPromises()
+    expect(page.findAll('tbody tr')).toHaveLength(2)
+    expect(page.find('[role=alert]').exists()).toBe(false)
   })
 
   it('lets a lead put any two of one sort together', async () => {

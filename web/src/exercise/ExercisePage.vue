@@ -63,7 +63,9 @@ async function change(side: -1 | 1) {
 </script>
 
 <template>
-  <p v-if="exercise.error.value" class="lost wrong" role="alert">{{ exercise.error.value.message }}</p>
+  <p v-if="exercise.error.value && !exercise.data.value" class="lost wrong" role="alert">
+    {{ exercise.error.value.message }}
+  </p>
   <div v-else-if="e" class="bench">
     <div class="work">
       <header>

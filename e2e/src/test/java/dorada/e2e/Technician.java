@@ -90,9 +90,24 @@ final class Technician {
         return sweepsNow(1);
     }
 
+    private Locator advised() {
+        return button(Pattern.compile("I (shortened|lengthened) it by"));
+    }
+
+    /** Whether nothing is left to be done, once the page says the one or the other. */
+    boolean isGoodEnough() {
+        Locator done = sentence().filter(new Locator.FilterOptions().setHasText("Good enough"));
+        try {
+            assertThat(advised().or(done).first()).isVisible();
+        } catch (AssertionError e) {
+            throw new AssertionError(page.locator("body").innerText(), e);
+        }
+        return done.isVisible();
+    }
+
     /** Does what the one big button advises, and sweeps again as pass {@code number}. */
     Technician doesAsAdvised(int number) {
-        button(Pattern.compile("I (shortened|lengthened) it by")).click();
+        advised().click();
         return sweepsNow(number);
     }
 
