@@ -119,8 +119,8 @@ const fine = (m: number | undefined) => (m === undefined ? '' : formatLength(m, 
       {{ words.text('book.ONLY_FAULT', { fault: faultWord }) }}
       <ActionButton quiet @click="set({ fault: '' })">{{ words.text('book.ANY_FAULT') }}</ActionButton>
     </p>
-    <p v-if="found.error.value && !found.data.value" class="wrong" role="alert">
-      {{ found.error.value.message }}
+    <p v-if="found.isLoadingError.value" class="wrong" role="alert">
+      {{ found.error.value?.message }}
     </p>
     <p v-else-if="found.data.value" role="status">
       {{ words.text(total || isFiltered ? 'book.FOUND' : 'book.EMPTY', { count: total }) }}

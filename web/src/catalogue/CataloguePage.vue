@@ -65,8 +65,8 @@ const takeIn = ([file]: File[]) =>
   <PageFrame>
     <h1>{{ words.text('catalogue.TITLE') }}</h1>
     <p class="soft">{{ words.text('catalogue.WHY') }}</p>
-    <p v-if="names.error.value && !names.data.value" class="wrong" role="alert">
-      {{ names.error.value.message }}
+    <p v-if="names.isLoadingError.value" class="wrong" role="alert">
+      {{ names.error.value?.message }}
     </p>
     <template v-else-if="names.data.value">
       <SegmentField v-model="sort" :name="words.text('catalogue.SORT')" :options="options" />

@@ -9,7 +9,7 @@ import BigAction from '@/ui/BigAction.vue'
 import ConfirmButton from '@/ui/ConfirmButton.vue'
 import TextField from '@/ui/TextField.vue'
 import { formatBoth, parseLength } from '@/units/length'
-import { formatSwr } from '@/units/swr'
+import { formatNeedleSwr, formatSwr } from '@/units/swr'
 import { useWords } from '@/words/words'
 import ExerciseEnd from './ExerciseEnd.vue'
 import NeedleTable from './NeedleTable.vue'
@@ -47,8 +47,7 @@ const sentence = computed(() => {
       change: changeWords(e.value.unreadChangeM, words.value),
     })
   return words.value.text(pegs.value.every((p) => p.met) ? 'exercise.READS_MET' : 'exercise.READS_MISSED', {
-    // No needle shows hundredths.
-    swr: e.value.byMeter ? worst.value.toFixed(1) : formatSwr(worst.value),
+    swr: (e.value.byMeter ? formatNeedleSwr : formatSwr)(worst.value),
   })
 })
 
@@ -63,8 +62,8 @@ async function change(side: -1 | 1) {
 </script>
 
 <template>
-  <p v-if="exercise.error.value && !exercise.data.value" class="lost wrong" role="alert">
-    {{ exercise.error.value.message }}
+  <p v-if="exercise.isLoadingError.value" class="lost wrong" role="alert">
+    {{ exercise.error.value?.message }}
   </p>
   <div v-else-if="e" class="bench">
     <div class="work">

@@ -2,6 +2,7 @@
 import { computed } from 'vue'
 import PlainTable from '@/ui/PlainTable.vue'
 import { formatMhz } from '@/units/frequency'
+import { formatNeedleSwr } from '@/units/swr'
 import { useWords } from '@/words/words'
 import { needlesOf } from './exercise'
 import type { Exercise } from './queries'
@@ -27,7 +28,7 @@ const channels = computed(() => rows.value[0]?.channels ?? [])
         <td class="number">{{ r.number }}</td>
         <td>{{ r.before }}</td>
         <td v-for="c in r.channels" :key="c.frequencyHz" class="number" :class="{ missed: !c.met }">
-          {{ c.swr.toFixed(1) }}
+          {{ formatNeedleSwr(c.swr) }}
         </td>
       </tr>
     </tbody>

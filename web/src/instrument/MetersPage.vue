@@ -12,7 +12,7 @@ import TextField from '@/ui/TextField.vue'
 import { useForm } from '@/shell/useForm'
 import CautionList from '@/safety/CautionList.vue'
 import { formatMhz, parseFrequency } from '@/units/frequency'
-import { formatSwr } from '@/units/swr'
+import { formatNeedleSwr, formatSwr } from '@/units/swr'
 import EdgeScale from './EdgeScale.vue'
 import { agrees, SWR_MARKS, type Needle, watts, wattMarks, swrPlace } from './meters'
 import PracticeDrawer from './PracticeDrawer.vue'
@@ -54,7 +54,7 @@ const sentence = computed(() => {
   if (last.value?.read.foldedBack) return words.value.text('metersPage.FOLDS_BACK')
   if (last.value?.read.meterSwr !== undefined)
     return words.value.text('metersPage.SHOWS', {
-      swr: last.value.read.meterSwr.toFixed(1),
+      swr: formatNeedleSwr(last.value.read.meterSwr),
       mhz: formatMhz(last.value.hz),
     })
   return words.value.text('metersPage.READ_REFLECTED')
@@ -119,7 +119,7 @@ const swrNeedles = computed(() => {
   const swr = last.value?.read.meterSwr
   return swr === undefined
     ? []
-    : [{ at: swrPlace(swr), word: words.value.text('metersPage.SWR', { swr: swr.toFixed(1) }) }]
+    : [{ at: swrPlace(swr), word: words.value.text('metersPage.SWR', { swr: formatNeedleSwr(swr) }) }]
 })
 const wattNeedles = computed(() => {
   const r = last.value?.read
@@ -232,7 +232,7 @@ const wattNeedles = computed(() => {
           <tbody>
             <tr v-for="(r, i) in readings" :key="readings.length - i">
               <td>{{ formatMhz(r.hz) }}</td>
-              <td>{{ r.read.meterSwr === undefined ? '–' : r.read.meterSwr.toFixed(1) }}</td>
+              <td>{{ r.read.meterSwr === undefined ? '–' : formatNeedleSwr(r.read.meterSwr) }}</td>
               <td>{{ r.read.forwardW === undefined ? '–' : watts(r.read.forwardW) }}</td>
               <td>{{ r.read.reflectedW === undefined ? '–' : watts(r.read.reflectedW) }}</td>
               <td>{{ r.read.swrFromWatts === undefined ? '–' : formatSwr(r.read.swrFromWatts) }}</td>

@@ -26,8 +26,8 @@ const mayWrite = computed(() => me.data.value?.role !== 'VIEWER')
   <PageFrame>
     <h1>{{ words.text('lessons.TITLE') }}</h1>
     <p class="soft">{{ words.text('lessons.WHY') }}</p>
-    <p v-if="lessons.error.value && !lessons.data.value" class="wrong" role="alert">
-      {{ lessons.error.value.message }}
+    <p v-if="lessons.isLoadingError.value" class="wrong" role="alert">
+      {{ lessons.error.value?.message }}
     </p>
     <template v-else-if="lessons.data.value">
       <p v-if="lessons.data.value.length === 0">{{ words.text('lessons.NONE') }}</p>

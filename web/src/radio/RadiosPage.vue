@@ -30,8 +30,8 @@ async function added(radio: Radio) {
   <PageFrame>
     <h1>{{ words.text('radios.TITLE') }}</h1>
     <p class="soft">{{ words.text('radios.WHY') }}</p>
-    <p v-if="radios.error.value && !radios.data.value" class="wrong" role="alert">
-      {{ radios.error.value.message }}
+    <p v-if="radios.isLoadingError.value" class="wrong" role="alert">
+      {{ radios.error.value?.message }}
     </p>
     <p v-if="radios.data.value?.length === 0">{{ words.text('radios.NONE') }}</p>
     <TableCard v-else-if="radios.data.value">

@@ -269,8 +269,8 @@ watch(id, (next) => (draft.value = loadDraft(next)))
 </script>
 
 <template>
-  <p v-if="installation.error.value && !installation.data.value" class="lost wrong" role="alert">
-    {{ installation.error.value.message }}
+  <p v-if="installation.isLoadingError.value" class="lost wrong" role="alert">
+    {{ installation.error.value?.message }}
   </p>
   <div v-else-if="installation.data.value && passList.data.value" class="page">
     <aside>

@@ -14,6 +14,9 @@ export function formatSwr(swr: number | undefined): string {
   return swr.toFixed(swr < 10 ? 2 : 1)
 }
 
+/** `1.5`: no needle shows hundredths. */
+export const formatNeedleSwr = (swr: number) => swr.toFixed(1)
+
 /** Below this nothing is read off a picture: 80 dB. */
 const LEAST_MAGNITUDE = 1e-4
 

@@ -10,6 +10,7 @@ import dorada.core.antenna.SecondPiece.FinePiece;
 import dorada.core.design.Designs;
 import dorada.core.design.GroundPlaneDesign;
 import dorada.core.design.QuarterWaveDesign;
+import dorada.core.instrument.SimulatedMeter;
 import dorada.core.line.Feedline;
 import dorada.core.rf.Reflection;
 import dorada.core.simulation.Condition;
@@ -64,13 +65,8 @@ record HiddenAntenna(
         }
     }
 
-    /** Directivity residue and noise of the stand-in analyser; half a mark of the meter's scale. */
+    /** Directivity residue and noise of the stand-in analyser. */
     static final double ANALYSER_SPARE = 0.008;
-
-    private static final double METER_SPARE = 0.03;
-
-    /** Half the way from 3 to 4 on a meter's scale, where there is no mark between. */
-    private static final double METER_SPARE_AT_3 = 0.05;
 
     private static final double SIZE_DRIFT = 0.012;
     private static final double MOST_BY_METER_SWR = 3;
@@ -208,7 +204,7 @@ record HiddenAntenna(
 
     /** What in |Γ| no instrument of its kind could tell. */
     double spare() {
-        return byMeter ? rule.limitSwr() >= 3 ? METER_SPARE_AT_3 : METER_SPARE : ANALYSER_SPARE;
+        return byMeter ? SimulatedMeter.untold(rule.limitSwr()) : ANALYSER_SPARE;
     }
 
     /** Whether it would miss its rule, and where it is cut be too long, in its final place with nothing broken. */

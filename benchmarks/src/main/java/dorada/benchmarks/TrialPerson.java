@@ -3,11 +3,9 @@ package dorada.benchmarks;
 import dorada.benchmarks.AdviserTrial.Way;
 import dorada.benchmarks.HiddenAntenna.Setting;
 import dorada.core.antenna.AntennaKind;
-import dorada.core.instrument.InlineMeter;
-import dorada.core.instrument.ReadingKind;
 import dorada.core.instrument.SimulatedAnalyser;
+import dorada.core.instrument.SimulatedMeter;
 import dorada.core.instrument.Span;
-import dorada.core.instrument.SpotReading;
 import dorada.core.line.ThroughLine;
 import dorada.core.rf.Reflection;
 import dorada.core.simulation.Control;
@@ -356,15 +354,6 @@ final class TrialPerson {
     private static Pass byMeter(
             HiddenAntenna job, Setting at, int pass, double change, double[] channelHz, Random random) {
         Sweep truth = job.truth(at, pass, channelHz, random);
-        List<SpotReading> spots = new ArrayList<>();
-        for (int i = 0; i < truth.size(); i++) {
-            InlineMeter meter = new InlineMeter(50);
-            meter.set(truth.frequencyHz(i), 5);
-            Reflection r = truth.reflection(i);
-            double rho = Math.min(0.99, Math.max(0, r.magnitude() * (1 + 0.02 * random.nextGaussian())));
-            double swr = meter.swr(Reflection.polar(rho, 0), truth.frequencyHz(i), 5);
-            spots.add(SpotReading.ofSwr(ReadingKind.INLINE_METER, truth.frequencyHz(i), swr));
-        }
-        return Pass.ofSpots(change, spots).orElseThrow();
+        return Pass.ofSpots(change, SimulatedMeter.read(truth, random)).orElseThrow();
     }
 }

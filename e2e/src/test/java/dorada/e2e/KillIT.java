@@ -21,7 +21,7 @@ import org.junit.jupiter.api.Test;
 @Tag("trial")
 class KillIT {
 
-    private static final int TIMES = Integer.getInteger("dorada.times", 2);
+    private static final int TIMES = Integer.getInteger("dorada.times", 3);
     private static final int WRITERS = 3;
 
     /** Lists of passes grow; a new installation now and then keeps the trial about killing. */

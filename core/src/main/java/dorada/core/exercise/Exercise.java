@@ -2,12 +2,9 @@ package dorada.core.exercise;
 
 import dorada.core.acceptance.UnderLimit;
 import dorada.core.acceptance.WantedChannel;
-import dorada.core.instrument.InlineMeter;
-import dorada.core.instrument.ReadingKind;
 import dorada.core.instrument.SimulatedAnalyser;
+import dorada.core.instrument.SimulatedMeter;
 import dorada.core.instrument.Span;
-import dorada.core.instrument.SpotReading;
-import dorada.core.rf.Reflection;
 import dorada.core.rf.Swr;
 import dorada.core.simulation.Condition;
 import dorada.core.simulation.Control;
@@ -15,7 +12,6 @@ import dorada.core.simulation.VirtualInstallation;
 import dorada.core.sweep.Sweep;
 import dorada.core.tuning.Pass;
 import dorada.core.wire.Watch;
-import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.EnumSet;
 import java.util.List;
@@ -71,17 +67,6 @@ public record Exercise(
     /** Beside what is left on already where one practises. */
     private static final double MOST_LEFT_ON = 1.04;
 
-    private static final double METER_RANGE_W = 50;
-    private static final double METER_W = 5;
-
-    /** Of |Γ|; what is read beyond the last is a needle at its end. */
-    private static final double METER_ERROR = 0.02;
-
-    private static final double MOST_SHOWN = 0.99;
-
-    /** Of a meter's scale, in |Γ|. */
-    private static final double HALF_A_MARK = 0.03;
-
     private static final double SWEPT_BESIDE = 0.24;
     private static final int POINTS = 241;
     private static final int LENGTHS = 9;
@@ -109,6 +94,10 @@ public record Exercise(
                 new WantedChannel("low", on.lowHz(), false),
                 new WantedChannel("main", middle, true),
                 new WantedChannel("high", on.highHz(), false));
+    }
+
+    private double[] channelHz() {
+        return channels().stream().mapToDouble(WantedChannel::frequencyHz).toArray();
     }
 
     public UnderLimit rule() {
@@ -226,8 +215,7 @@ public record Exercise(
 
     /** On the worst of the channels, in truth. */
     double worstSwr(double lengthM, Optional<Condition> now, Watch watch) {
-        double[] hz =
-                channels().stream().mapToDouble(WantedChannel::frequencyHz).toArray();
+        double[] hz = channelHz();
         Sweep truth = truth(lengthM, now, hz, new Random(seed), watch);
         double worst = 1;
         for (int i = 0; i < hz.length; i++) {
@@ -238,7 +226,7 @@ public record Exercise(
 
     /** Whether {@code worstSwr} in truth is as good as was asked; of a needle, half a mark is forgiven, which nobody could have seen. */
     boolean isMet(double worstSwr) {
-        double spare = byMeter ? HALF_A_MARK : 0;
+        double spare = byMeter ? SimulatedMeter.untold(limitSwr) : 0;
         return worstSwr <= Swr.ofMagnitude(Swr.magnitude(limitSwr) + spare);
     }
 
@@ -264,23 +252,9 @@ public record Exercise(
     Pass read(double lengthM, Optional<Condition> now, int number, Watch watch) {
         Random noise = new Random(seed * 1009 + number);
         return byMeter
-                ? Pass.ofSpots(0, needles(lengthM, now, noise, watch)).orElseThrow()
+                ? Pass.ofSpots(0, SimulatedMeter.read(truth(lengthM, now, channelHz(), noise, watch), noise))
+                        .orElseThrow()
                 : new Pass(0, sweep(lengthM, now, noise, watch));
-    }
-
-    private List<SpotReading> needles(double lengthM, Optional<Condition> now, Random noise, Watch watch) {
-        double[] hz =
-                channels().stream().mapToDouble(WantedChannel::frequencyHz).toArray();
-        Sweep truth = truth(lengthM, now, hz, noise, watch);
-        List<SpotReading> spots = new ArrayList<>();
-        for (int i = 0; i < hz.length; i++) {
-            InlineMeter meter = new InlineMeter(METER_RANGE_W);
-            meter.set(hz[i], METER_W);
-            double magnitude = truth.reflection(i).magnitude() * (1 + METER_ERROR * noise.nextGaussian());
-            Reflection shown = Reflection.polar(Math.min(MOST_SHOWN, Math.max(0, magnitude)), 0);
-            spots.add(SpotReading.ofSwr(ReadingKind.INLINE_METER, hz[i], meter.swr(shown, hz[i], METER_W)));
-        }
-        return spots;
     }
 
     private Sweep sweep(double lengthM, Optional<Condition> now, Random noise, Watch watch) {

@@ -46,6 +46,11 @@ public record Situation(
         public Transmit {
             unread = List.copyOf(unread);
         }
+
+        /** Where every channel was read, and {@code worstSwr} is what a radio of {@code ratedW} sees. */
+        public static Transmit into(String radio, double worstSwr, double ceilingSwr, double ratedW) {
+            return new Transmit(radio, TransmitLimit.of(worstSwr, ceilingSwr, ratedW), worstSwr, ceilingSwr, List.of());
+        }
     }
 
     public Situation {

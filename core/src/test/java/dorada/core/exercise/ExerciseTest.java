@@ -40,6 +40,8 @@ class ExerciseTest {
         assertThat(score.changes()).isLessThanOrEqualTo(1);
         assertThat(score.readings()).isEqualTo(1);
         assertThat(score.mark(score)).isEqualTo(1);
+        // Nobody sends into more to read a meter.
+        assertThat(exercise.limitSwr()).isLessThanOrEqualTo(3);
         // And there was something to do.
         assertThat(exercise.hidden().isPresent() || score.changes() == 1).isTrue();
     }

@@ -9,6 +9,7 @@ import dorada.core.antenna.AntennaKind;
 import dorada.core.design.AirbandDesign;
 import dorada.core.design.DipoleDesign;
 import dorada.core.design.FiveEighthsDesign;
+import dorada.core.design.FoldedVerticalDesign;
 import dorada.core.design.GammaBeamDesign;
 import dorada.core.design.GroundPlaneDesign;
 import dorada.core.design.Kinds;
@@ -217,6 +218,29 @@ class HarmlessAdviceTest {
                         .advice()
                         .spareM())
                 .isZero();
+    }
+
+    /**
+     * Between 3 and 4 the scale has no mark: what reads 3 is likelier above it than not, far off as it was. One safe step makes it
+     * hardly surer, and is the first of several.
+     */
+    @Test
+    void whatIsLikelierMissedThanMetAtItsLimitIsOfferedASafeStep() {
+        TrimAdvice offered = new Tried(FoldedVerticalDesign.KIND, 26.965, 27.185, 27.405)
+                .under(3)
+                .read(0, 3, 4, 5)
+                .read(-67, 2.6, 3, 3)
+                .advice();
+        assertThat(offered.action()).isEqualTo(Action.STOP);
+        assertThat(offered.amountM()).isZero();
+        assertThat(offered.spareM()).isBetween(-0.03, -0.001);
+        Outcome room = offered.reasons().stream()
+                .filter(r -> r.is(Reason.CUT_HAS_ROOM))
+                .findFirst()
+                .orElseThrow();
+        assertThat(number(room, "nowChance")).isLessThan(0.5);
+        assertThat(number(room, "afterChance"))
+                .isBetween(number(room, "nowChance") + 0.02, number(room, "nowChance") + 0.1);
     }
 
     /** 21 readings of a wattmeter over the airband, lowest in its middle. */

@@ -1,6 +1,5 @@
 package dorada.server.instrument;
 
-import dorada.core.acceptance.TransmitLimit;
 import dorada.core.instrument.ReadingKind;
 import dorada.core.safety.Cautions;
 import dorada.core.safety.Situation;
@@ -140,12 +139,7 @@ class MeterController {
     /** What the radio may do by the meter; nothing where its needle says nothing. */
     private static List<Transmit> transmits(Reading r, Dials dials) {
         return r.meterSwr().stream()
-                .map(swr -> new Transmit(
-                        "",
-                        TransmitLimit.of(swr, dials.ceilingSwr(), dials.powerW()),
-                        swr,
-                        dials.ceilingSwr(),
-                        List.of()))
+                .map(swr -> Transmit.into("", swr, dials.ceilingSwr(), dials.powerW()))
                 .toList();
     }
 }

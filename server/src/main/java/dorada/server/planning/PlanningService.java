@@ -1,6 +1,5 @@
 package dorada.server.planning;
 
-import dorada.core.acceptance.TransmitLimit;
 import dorada.core.line.Feedline;
 import dorada.core.line.LineEffect;
 import dorada.core.planning.Alternatives;
@@ -59,12 +58,7 @@ class PlanningService {
                 .mapToObj(i -> {
                     StationPlan.Way w = plan.alternatives().get(i);
                     double swr = ways.get(i).swrAtRadio();
-                    return new Transmit(
-                            ways.size() > 1 ? w.name() : "",
-                            TransmitLimit.of(swr, w.ceilingSwr(), w.ratedW()),
-                            swr,
-                            w.ceilingSwr(),
-                            List.of());
+                    return Transmit.into(ways.size() > 1 ? w.name() : "", swr, w.ceilingSwr(), w.ratedW());
                 })
                 // That it folds back above its own limit is said beside its power.
                 .filter(t -> !t.limit().allowed())
