@@ -44,6 +44,9 @@ final class SpotBelief {
     /** Possibilities that are so much less likely than the best, as a logarithm, are left out. */
     private static final double NEGLIGIBLE = 12;
 
+    /** So much less likely than the best that follows its changes, that no doubt about following is left. */
+    private static final double BESIDE_FOLLOWING = 16;
+
     /** A few readings leave many a circuit possible that no length would match: those must not stop every cut. */
     private static final double SLACK = 0.03;
 
@@ -284,7 +287,8 @@ final class SpotBelief {
 
     private void addNotFollowing(double[] now, Dips dips, double step) {
         double begun = dips.built() + Math.log(step / 2);
-        int n = before.of(dips, now, bestOfOthers - NEGLIGIBLE - begun);
+        // What is nothing beside an antenna that follows is nothing beside the others either.
+        int n = before.of(dips, now, Math.max(bestOfOthers - NEGLIGIBLE, best - BESIDE_FOLLOWING) - begun);
         for (int k = 0; k < n; k++) {
             double w = begun + before.all(k);
             notFollowing += Math.exp(w);
@@ -395,8 +399,13 @@ final class SpotBelief {
             double share = row - (int) row;
             for (int k = 0; k < n; k++) {
                 int c = circuits[k];
-                sums[k] = Math.max(sums[k], same[k]) + low[c] + share * (high[c] - low[c]);
-                likeliest[k] = Math.max(likeliest[k], sums[k] + chance);
+                double read = low[c] + share * (high[c] - low[c]);
+                // None is NaN: comparing is twice as fast as Math.max here.
+                double sum = (sums[k] > same[k] ? sums[k] : same[k]) + read;
+                sums[k] = sum;
+                if (sum + chance > likeliest[k]) {
+                    likeliest[k] = sum + chance;
+                }
             }
         }
 
