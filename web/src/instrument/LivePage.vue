@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import CautionsAt from '@/safety/CautionsAt.vue'
 import PickField from '@/ui/PickField.vue'
 import ActionButton from '@/ui/ActionButton.vue'
 import BigAction from '@/ui/BigAction.vue'
@@ -270,7 +271,7 @@ useEventListener(window, 'keydown', key)
           })
         }}
       </p>
-      <p class="caution">{{ words.text('livePage.CAREFUL') }}</p>
+      <CautionsAt stage="TUNING" />
       <PracticeDrawer v-if="chosen?.standIn" @another="follow" />
     </aside>
   </div>

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
+import CautionsAt from '@/safety/CautionsAt.vue'
 import { useForm } from '@/shell/useForm'
 import ActionButton from '@/ui/ActionButton.vue'
 import BigAction from '@/ui/BigAction.vue'
@@ -99,7 +100,7 @@ const undo = (id: string) =>
       <CheckField v-model="form.oldAntenna">{{ words.text('air.OLD') }}</CheckField>
       <p v-if="unplaced" class="wrong" role="alert">{{ unplaced }}</p>
       <BigAction submits :disabled="busy">{{ words.text('air.LOG_IT') }}</BigAction>
-      <p class="caution">{{ words.text('air.CAREFUL') }}</p>
+      <CautionsAt stage="CALLING" />
     </form>
     <div v-if="calls.length" class="log">
       <PlainTable>

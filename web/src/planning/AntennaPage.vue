@@ -17,7 +17,7 @@ import type { PlotTrace } from '@/plots/sweep/trace'
 import { PLAN_OF_NEW } from '@/installation/planForm'
 import { usePreferences } from '@/preferences'
 import TextField from '@/ui/TextField.vue'
-import PlanningCautions from '@/safety/PlanningCautions.vue'
+import CautionsAt from '@/safety/CautionsAt.vue'
 import { useTypedLengths } from '@/units/typed'
 import { useWords } from '@/words/words'
 import { useAdvisedAntenna } from './advised'
@@ -253,7 +253,7 @@ function toPower() {
         Gains are toward what must be reached, in its polarisation, from the wire solver: in free space above
         60 MHz, over perfect ground (at 10°; skip 5° to 30°) below. Claims are what people say.
       </p>
-      <PlanningCautions :carrier="form.carrier" />
+      <CautionsAt :carrier="form.carrier" />
     </aside>
   </div>
 </template>

@@ -19,7 +19,7 @@ import { formatMhz } from '@/units/frequency'
 import { formatBoth, formatLength, parseLength } from '@/units/length'
 import { useTypedLengths } from '@/units/typed'
 import { parseDecimal } from '@/units/number'
-import PlanningCautions from '@/safety/PlanningCautions.vue'
+import CautionsAt from '@/safety/CautionsAt.vue'
 import { formatSwr } from '@/units/swr'
 import { formatKg } from '@/units/weight'
 import { useWords } from '@/words/words'
@@ -385,7 +385,7 @@ const pegs = computed(() =>
         a short, wide strap; sheet in pieces must be bonded along its seams. Radials are 3 mm thick, mesh
         wires 2 mm, sheet 0.5 mm.
       </p>
-      <PlanningCautions carrier="AIRCRAFT" />
+      <CautionsAt carrier="AIRCRAFT" />
     </aside>
   </div>
 </template>

@@ -11,7 +11,7 @@ import SweepPlot from '@/plots/SweepPlot.vue'
 import { usePreferences } from '@/preferences'
 import { formatChannelMhz } from '@/units/frequency'
 import { formatBoth } from '@/units/length'
-import PlanningCautions from '@/safety/PlanningCautions.vue'
+import CautionsAt from '@/safety/CautionsAt.vue'
 import { formatSwr } from '@/units/swr'
 import { bandPegs, drawn } from './band'
 import {
@@ -268,7 +268,7 @@ const today = new Date().toLocaleDateString()
 
     <section class="card">
       <h2>Mind</h2>
-      <PlanningCautions
+      <CautionsAt
         :carrier="needForm.carrier"
         cutting
         :total-height-m="stationPlan?.totalHeightM ?? 0"

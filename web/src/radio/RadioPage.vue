@@ -6,6 +6,7 @@ import { useServices } from '@/api/installation'
 import { useInventedRecorded } from '@/api/instruments'
 import { useMe } from '@/api/people'
 import { useBenchVerdict, useRadioChecks, useRadios } from '@/api/radios'
+import CautionsAt from '@/safety/CautionsAt.vue'
 import { useForm } from '@/shell/useForm'
 import ActionButton from '@/ui/ActionButton.vue'
 import BigAction from '@/ui/BigAction.vue'
@@ -309,7 +310,7 @@ async function practise() {
           >{{ words.text('radios.REMOVE') }}</ConfirmButton
         >
       </template>
-      <p class="caution">{{ words.text('radios.CAREFUL') }}</p>
+      <CautionsAt stage="AT_THE_BENCH" />
       <RouterLink to="/radios" class="other">{{ words.text('radios.BACK') }}</RouterLink>
     </aside>
   </div>

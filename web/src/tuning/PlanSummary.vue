@@ -12,7 +12,7 @@ import { useRadios } from '@/api/radios'
 import { usePreferences } from '@/preferences'
 import { formatChannelMhz } from '@/units/frequency'
 import { formatBoth, formatMetres } from '@/units/length'
-import PlanningCautions from '@/safety/PlanningCautions.vue'
+import CautionsAt from '@/safety/CautionsAt.vue'
 import { formatTime } from '@/units/time'
 import CopyPlan from './CopyPlan.vue'
 import { calibrationFor, needOf, sheetFor, stationOf } from './elsewhere'
@@ -218,7 +218,7 @@ const rated = (r: { ratedPowerW: number; swrCeiling: number }) =>
       </dd>
     </dl>
     <CopyPlan v-if="mayWrite" :installation="installation" />
-    <PlanningCautions :carrier="installation.carrier" />
+    <CautionsAt :carrier="installation.carrier" />
   </section>
 </template>
 

@@ -25,6 +25,10 @@ public enum Caution implements OutcomeId {
     INTO_AN_ANALYSER,
     /** Readings for which one transmits. */
     WHILE_READING_A_METER,
+    /** Somebody far away is called. */
+    CALLING,
+    /** A radio is measured at a bench. */
+    INTO_A_DUMMY_LOAD,
     LOCAL_CODES,
 
     // While something is made.

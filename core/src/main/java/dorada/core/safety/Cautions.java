@@ -55,18 +55,21 @@ public final class Cautions {
             all.add(Caution.HELD_AT_THE_BODY.of());
         }
         boolean isSent = s.stage() == Stage.PLANNING
+                || s.stage() == Stage.CALLING
                 || s.method().filter(Cautions::transmits).isPresent();
         if (!isHeld && s.ratedW() >= HIGH_POWER_W && isSent) {
             all.add(Caution.RF_BURNS.of());
         }
-        if (s.stage() == Stage.PLANNING) {
-            all.add(Caution.LOCAL_CODES.of());
-        } else {
-            all.add(
-                    s.method().filter(Cautions::transmits).isPresent()
-                            ? Caution.WHILE_READING_A_METER.of()
-                            : Caution.INTO_AN_ANALYSER.of());
-        }
+        all.add(
+                switch (s.stage()) {
+                    case PLANNING -> Caution.LOCAL_CODES.of();
+                    case TUNING ->
+                        s.method().filter(Cautions::transmits).isPresent()
+                                ? Caution.WHILE_READING_A_METER.of()
+                                : Caution.INTO_AN_ANALYSER.of();
+                    case CALLING -> Caution.CALLING.of();
+                    case AT_THE_BENCH -> Caution.INTO_A_DUMMY_LOAD.of();
+                });
         return all;
     }
 

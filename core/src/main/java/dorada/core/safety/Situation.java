@@ -30,7 +30,11 @@ public record Situation(
     /** What one is about to do. */
     public enum Stage {
         PLANNING,
-        TUNING
+        TUNING,
+        /** Calls on the air with an antenna that was tuned. */
+        CALLING,
+        /** A radio is measured by itself, without any antenna. */
+        AT_THE_BENCH
     }
 
     /**
@@ -60,6 +64,11 @@ public record Situation(
     /** Before anything is read. */
     public static Situation tuning(Carrier carrier, double ratedW) {
         return new Situation(Stage.TUNING, Optional.of(carrier), Optional.empty(), 0, ratedW, false, List.of(), false);
+    }
+
+    /** Whoever is at {@code stage}, with nothing else known. */
+    public static Situation at(Stage stage) {
+        return new Situation(stage, Optional.empty(), Optional.empty(), 0, 0, false, List.of(), false);
     }
 
     /**

@@ -140,6 +140,13 @@ class CautionsTest {
     }
 
     @Test
+    void whoCallsIsToldToListenAndABenchNeedsADummyLoad() {
+        assertThat(ids(Situation.at(Situation.Stage.CALLING))).containsExactly(Caution.CALLING.key());
+        assertThat(ids(Situation.at(Situation.Stage.AT_THE_BENCH))).containsExactly(Caution.INTO_A_DUMMY_LOAD.key());
+        assertThat(ids(Situation.at(Situation.Stage.TUNING))).containsExactly(Caution.INTO_AN_ANALYSER.key());
+    }
+
+    @Test
     void eyesAreCoveredBeforeACut() {
         assertThat(ids(Situation.tuning(Carrier.VEHICLE, 25).read(ReadingKind.CALIBRATED_ANALYSER, List.of(), true)))
                 .startsWith(Caution.CUTTING.key());

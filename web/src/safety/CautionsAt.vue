@@ -4,24 +4,30 @@ import { computed } from 'vue'
 import CautionList from './CautionList.vue'
 import { answer, api, type Schemas } from '@/api/client'
 
-/** What to mind with what is planned; what its station says beside it stands once. */
+/** What to mind at a stage of the work; what its station says beside it stands once. */
 const props = withDefaults(
   defineProps<{
-    carrier: Schemas['InstallationView']['carrier']
+    stage?: 'PLANNING' | 'TUNING' | 'CALLING' | 'AT_THE_BENCH'
+    carrier?: Schemas['InstallationView']['carrier']
     cutting?: boolean
     /** Of everything that could fall or touch, from its foot; 0 where nobody says. */
     totalHeightM?: number
     more?: Schemas['OutcomeView'][]
   }>(),
-  { cutting: false, totalHeightM: 0, more: () => [] },
+  { stage: 'PLANNING', carrier: undefined, cutting: false, totalHeightM: 0, more: () => [] },
 )
 const own = useQuery({
-  queryKey: computed(() => ['cautions', props.carrier, props.cutting, props.totalHeightM]),
+  queryKey: computed(() => ['cautions', props.stage, props.carrier, props.cutting, props.totalHeightM]),
   queryFn: () =>
     answer(
       api.GET('/api/cautions', {
         params: {
-          query: { carrier: props.carrier, cutting: props.cutting, totalHeightM: props.totalHeightM },
+          query: {
+            stage: props.stage,
+            carrier: props.carrier,
+            cutting: props.cutting,
+            totalHeightM: props.totalHeightM,
+          },
         },
       }),
     ),
