@@ -7,7 +7,6 @@ import { useForm } from '@/shell/useForm'
 import { reads } from '@/shell/useFound'
 import ActionButton from '@/ui/ActionButton.vue'
 import ConfirmButton from '@/ui/ConfirmButton.vue'
-import FileField from '@/ui/FileField.vue'
 import PageFrame from '@/ui/PageFrame.vue'
 import SegmentField from '@/ui/SegmentField.vue'
 import TableCard from '@/ui/TableCard.vue'
@@ -16,7 +15,8 @@ import { notify } from '@/ui/notices'
 import { capital, useWords } from '@/words/words'
 import DoubleNames from './DoubleNames.vue'
 import NameForm from './NameForm.vue'
-import { SORTS, takeTableIn, useNames, useRenewNames, type Name, type Sort } from './queries'
+import TableInAndOut from './TableInAndOut.vue'
+import { SORTS, useNames, useRenewNames, type Name, type Sort } from './queries'
 
 /** The shop's names: customers, what they have fitted, antennas, bases; with how often each stands on an installation. */
 const words = useWords()
@@ -50,13 +50,6 @@ const retire = (n: Name) =>
   submit(async () => {
     await answer(api.DELETE('/api/catalogue/{id}', { params: { path: { id: n.id } } }))
     notify(words.value.text('catalogue.RETIRED', { name: n.name }))
-    await renew()
-  })
-
-const takeIn = ([file]: File[]) =>
-  submit(async () => {
-    if (!file) return
-    notify(words.value.text('catalogue.TAKEN_IN', { ...(await takeTableIn(file)) }))
     await renew()
   })
 </script>
@@ -121,20 +114,7 @@ const takeIn = ([file]: File[]) =>
         words.text('catalogue.ADD', { what: capital(words.text(`catalogueSort.${sort}`)) })
       }}</ActionButton>
       <DoubleNames v-if="isLead" :names="names.data.value" />
-      <section class="card table">
-        <h2>{{ words.text('catalogue.TABLE') }}</h2>
-        <p class="hint">{{ words.text('catalogue.TABLE_WHY') }}</p>
-        <div class="ways">
-          <a class="plain" href="/api/catalogue/table">{{ words.text('catalogue.OUT') }}</a>
-          <FileField
-            v-if="isLead"
-            small
-            :name="words.text('catalogue.IN')"
-            accept=".csv,text/csv"
-            @files="takeIn"
-          />
-        </div>
-      </section>
+      <TableInAndOut of="catalogue" @taken="renew()" />
       <p v-if="trouble" class="wrong" role="alert">{{ trouble }}</p>
       <p class="soft">
         {{ words.text('catalogue.ELSEWHERE') }}
@@ -160,8 +140,7 @@ const takeIn = ([file]: File[]) =>
   white-space: nowrap;
 }
 
-.add,
-.table {
+.add {
   padding: 14px 18px;
   display: grid;
   gap: 8px;
@@ -169,12 +148,5 @@ const takeIn = ([file]: File[]) =>
 
 .start {
   justify-self: start;
-}
-
-.ways {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 8px 20px;
-  align-items: center;
 }
 </style>

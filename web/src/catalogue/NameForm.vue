@@ -8,7 +8,8 @@ import TextField from '@/ui/TextField.vue'
 import { capital, useWords } from '@/words/words'
 import NameField from './NameField.vue'
 import SameAs from './SameAs.vue'
-import { useRenewNames, type Name, type Sort } from './queries'
+import { useNames, useRenewNames, type Name, type Sort } from './queries'
+import { useMerge } from './useMerge'
 
 /** A name and what there is to know of it; changed, it is changed wherever it stands. */
 const props = defineProps<{ sort: Sort; entry?: Name }>()
@@ -23,6 +24,23 @@ const form = ref({
   customer: props.entry?.customer ?? '',
   detail: props.entry?.detail ?? '',
 })
+const names = useNames()
+const { trouble, merge } = useMerge()
+const others = computed(() =>
+  (names.data.value ?? [])
+    .filter((n) => n.sort === props.sort && n.id !== props.entry?.id)
+    .map((n) => ({ id: n.id, word: [n.name, n.customer].filter(Boolean).join(', ') })),
+)
+const question = (stays: string) =>
+  words.value.text('catalogue.MERGE_REALLY', {
+    name: stays,
+    other: props.entry?.name ?? '',
+    count: props.entry?.usedCount ?? 0,
+  })
+async function put(into: string) {
+  const stays = names.data.value?.find((n) => n.id === into)
+  if (props.entry && stays && (await merge(props.entry, stays))) emit('done')
+}
 const requestKey = crypto.randomUUID()
 
 async function save() {
@@ -69,7 +87,8 @@ async function save() {
     <p v-if="entry?.usedCount" class="hint">
       {{ words.text('catalogue.EVERYWHERE', { count: entry.usedCount }) }}
     </p>
-    <SameAs v-if="entry && isLead" :entry="entry" @done="emit('done')" />
+    <SameAs v-if="entry && isLead" :others="others" :question="question" @put="put" />
+    <p v-if="trouble" class="wrong" role="alert">{{ trouble }}</p>
     <p v-if="unplaced" class="wrong" role="alert">{{ unplaced }}</p>
     <div class="buttons">
       <ActionButton submits :disabled="busy">{{ words.text('catalogue.SAVE') }}</ActionButton>

@@ -3,25 +3,13 @@ import { computed, ref } from 'vue'
 import ConfirmButton from '@/ui/ConfirmButton.vue'
 import PickField from '@/ui/PickField.vue'
 import { useWords } from '@/words/words'
-import { useNames, type Name } from './queries'
-import { useMerge } from './useMerge'
 
-/** A name that is another's for the same thing, though nothing in its letters says so: whoever knows puts them together. */
-const props = defineProps<{ entry: Name }>()
-const emit = defineEmits<{ done: [] }>()
+/** What is another's under another name, though nothing in its letters says so: whoever knows puts them together. */
+const props = defineProps<{ others: { id: string; word: string }[]; question: (stays: string) => string }>()
+const emit = defineEmits<{ put: [into: string] }>()
 const words = useWords()
-const names = useNames()
-const { trouble, merge } = useMerge()
 const other = ref('')
-const others = computed(() =>
-  (names.data.value ?? []).filter((n) => n.sort === props.entry.sort && n.id !== props.entry.id),
-)
-const stays = computed(() => others.value.find((n) => n.id === other.value))
-const called = (n: Name) => [n.name, n.customer].filter(Boolean).join(', ')
-
-async function put(into: Name) {
-  if (await merge(props.entry, into)) emit('done')
-}
+const stays = computed(() => props.others.find((o) => o.id === other.value))
 </script>
 
 <template>
@@ -31,23 +19,16 @@ async function put(into: Name) {
       :name="words.text('catalogue.SAME_AS')"
       :options="[
         { value: '', word: words.text('catalogue.NO_OTHER') },
-        ...others.map((n) => ({ value: n.id, word: called(n) })),
+        ...others.map((o) => ({ value: o.id, word: o.word })),
       ]"
     />
     <ConfirmButton
       v-if="stays"
-      :question="
-        words.text('catalogue.MERGE_REALLY', {
-          name: stays.name,
-          other: entry.name,
-          count: entry.usedCount,
-        })
-      "
+      :question="question(stays.word)"
       :yes="words.text('catalogue.MERGE')"
-      @confirmed="put(stays)"
+      @confirmed="emit('put', stays.id)"
       >{{ words.text('catalogue.MERGE') }}</ConfirmButton
     >
-    <p v-if="trouble" class="wrong" role="alert">{{ trouble }}</p>
   </div>
 </template>
 

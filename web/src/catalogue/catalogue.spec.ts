@@ -6,7 +6,8 @@ import { createMemoryHistory, createRouter } from 'vue-router'
 import { api } from '@/api/client'
 import CataloguePage from './CataloguePage.vue'
 import NameField from './NameField.vue'
-import SameAs from './SameAs.vue'
+import TableInAndOut from './TableInAndOut.vue'
+import NameForm from './NameForm.vue'
 import type { Name } from './queries'
 
 const one = (id: string, sort: Name['sort'], name: string, more: object = {}) =>
@@ -83,7 +84,7 @@ describe('the catalogue', () => {
       data: { renamedCount: 2 },
       response: new Response(),
     } as never)
-    const same = await mounted(SameAs, { entry: NAMES[0] }, 'LEAD')
+    const same = await mounted(NameForm, { sort: 'CUSTOMER', entry: NAMES[0] }, 'LEAD')
     const pick = same.getComponent({ name: 'PickField' })
     expect(pick.props('options')).toEqual([
       { value: '', word: 'no other' },
@@ -99,6 +100,26 @@ describe('the catalogue', () => {
       { params: { path: { id: 'c1' } }, body: { into: 'c2' } },
     ])
     expect(same.emitted('done')).toHaveLength(1)
+    expect((await mounted(NameForm, { sort: 'CUSTOMER', entry: NAMES[0] })).text()).not.toContain(
+      'the same as',
+    )
+  })
+
+  it('lets everybody take a table out, and a lead take one in', async () => {
+    const table = await mounted(TableInAndOut, { of: 'stations' })
+    expect(table.get('a').attributes('href')).toBe('/api/stations/table')
+    expect(table.text()).toContain('frequency_mhz')
+    expect(table.findComponent({ name: 'FileField' }).exists()).toBe(false)
+    const lead = await mounted(TableInAndOut, { of: 'stations' }, 'LEAD')
+    const sent = vi
+      .spyOn(globalThis, 'fetch')
+      .mockImplementation(() =>
+        Promise.resolve(Response.json({ madeCount: 2, changedCount: 0, sameCount: 1 })),
+      )
+    lead.getComponent({ name: 'FileField' }).vm.$emit('files', [new File(['name'], 'stations.csv')])
+    await flushPromises()
+    expect((sent.mock.calls[0]?.[0] as Request).url).toContain('/api/stations/table')
+    expect(lead.emitted('taken')).toHaveLength(1)
   })
 
   it('offers the vehicles of the customer that is named, and tells what is known of one', async () => {

@@ -1,7 +1,6 @@
 import { useQuery, useQueryClient } from '@tanstack/vue-query'
 import { computed } from 'vue'
 import { answer, api, type Schemas } from '@/api/client'
-import { sendFile } from '@/api/files'
 
 export type Name = Schemas['CatalogueEntryView']
 export type Sort = Name['sort']
@@ -42,5 +41,3 @@ export function useRenewNames() {
   const client = useQueryClient()
   return () => client.invalidateQueries()
 }
-
-export const takeTableIn = (file: File) => sendFile<Schemas['TakenInView']>('/api/catalogue/table', file)

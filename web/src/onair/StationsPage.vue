@@ -3,6 +3,8 @@ import { useQueryClient } from '@tanstack/vue-query'
 import { computed, ref } from 'vue'
 import { answer, api } from '@/api/client'
 import { useMe } from '@/api/people'
+import SameAs from '@/catalogue/SameAs.vue'
+import TableInAndOut from '@/catalogue/TableInAndOut.vue'
 import { useForm } from '@/shell/useForm'
 import ActionButton from '@/ui/ActionButton.vue'
 import BigAction from '@/ui/BigAction.vue'
@@ -23,11 +25,34 @@ const words = useWords()
 const client = useQueryClient()
 const me = useMe()
 const mayWrite = computed(() => me.data.value?.role !== 'VIEWER')
+const isLead = computed(() => me.data.value?.role === 'LEAD')
 const stations = useStations()
 const empty = { name: '', mhz: '', distance: '', height: '', note: '' }
 const form = ref({ ...empty })
 const editing = ref<Station | 'new'>()
 const { busy, wrong, unplaced, submit } = useForm()
+
+const renew = () => client.invalidateQueries(known)
+const edited = computed(() => (editing.value === 'new' ? undefined : editing.value))
+const others = computed(() =>
+  (stations.data.value ?? [])
+    .filter((s) => s.id !== edited.value?.id)
+    .map((s) => ({ id: s.id, word: s.name })),
+)
+const question = (name: string) =>
+  words.value.text('stations.MERGE_REALLY', { name, other: edited.value?.name ?? '' })
+async function put(into: string) {
+  const done = await submit(async () => {
+    await answer(
+      api.POST('/api/stations/{id}/merge', {
+        params: { path: { id: edited.value?.id ?? '' } },
+        body: { into },
+      }),
+    )
+  })
+  if (done) editing.value = undefined
+  await renew()
+}
 
 function edit(s: Station) {
   editing.value = s
@@ -54,7 +79,7 @@ async function save() {
     return undefined
   }
   const body = {
-    version: editing.value === 'new' ? 0 : (editing.value?.version ?? 0),
+    version: edited.value?.version ?? 0,
     name: form.value.name,
     frequencyHz: take('frequencyHz', form.value.mhz, parseFrequency),
     distanceM: take('distanceM', form.value.distance, parseDistance),
@@ -63,7 +88,7 @@ async function save() {
   }
   wrong.value = refused
   if (Object.keys(refused).length > 0) return
-  const id = editing.value === 'new' ? undefined : editing.value?.id
+  const id = edited.value?.id
   const done = await submit(async () => {
     await answer(
       id
@@ -72,14 +97,14 @@ async function save() {
     )
   })
   if (done) editing.value = undefined
-  await client.invalidateQueries(known)
+  await renew()
 }
 
 async function remove(s: Station) {
   await submit(async () => {
     await answer(api.DELETE('/api/stations/{id}', { params: { path: { id: s.id } } }))
   })
-  await client.invalidateQueries(known)
+  await renew()
 }
 </script>
 
@@ -135,6 +160,7 @@ async function remove(s: Station) {
         <TextField v-model="form.height" :name="words.text('air.HEIGHT')" :wrong="wrong.heightM" />
       </div>
       <TextField v-model="form.note" :name="words.text('air.NOTE')" :wrong="wrong.note" />
+      <SameAs v-if="edited && isLead" :others="others" :question="question" @put="put" />
       <p v-if="unplaced" class="wrong" role="alert">{{ unplaced }}</p>
       <div class="buttons">
         <BigAction submits :disabled="busy">{{ words.text('radios.SAVE') }}</BigAction>
@@ -144,6 +170,7 @@ async function remove(s: Station) {
     <ActionButton v-else-if="mayWrite" class="add" @click="add">{{
       words.text('stations.ADD')
     }}</ActionButton>
+    <TableInAndOut of="stations" @taken="renew()" />
   </PageFrame>
 </template>
 

@@ -1,10 +1,14 @@
 <script setup lang="ts">
-import { ref, useTemplateRef } from 'vue'
+import { computed, ref, useTemplateRef } from 'vue'
 import { answer, api } from '@/api/client'
+import { useMe } from '@/api/people'
+import { useRadios } from '@/api/radios'
+import SameAs from '@/catalogue/SameAs.vue'
 import { useForm } from '@/shell/useForm'
 import ActionButton from '@/ui/ActionButton.vue'
 import BigAction from '@/ui/BigAction.vue'
 import TextField from '@/ui/TextField.vue'
+import { notify } from '@/ui/notices'
 import { useFormFocus } from '@/ui/useFormFocus'
 import { parseDecimal } from '@/units/number'
 import { useWords } from '@/words/words'
@@ -12,7 +16,7 @@ import type { Radio } from './check'
 
 /** Enters a radio, or changes one. */
 const props = defineProps<{ radio?: Radio }>()
-const emit = defineEmits<{ saved: [radio: Radio]; left: [] }>()
+const emit = defineEmits<{ saved: [radio: Radio]; left: []; merged: [into: string] }>()
 const words = useWords()
 const form = ref({
   name: props.radio?.name ?? '',
@@ -23,6 +27,26 @@ const form = ref({
 const { busy, wrong, unplaced, submit } = useForm((field) =>
   field === 'ratedPowerW' ? 'rated' : field === 'swrCeiling' ? 'limit' : field,
 )
+const me = useMe()
+const isLead = computed(() => me.data.value?.role === 'LEAD')
+const { radios, renew } = useRadios()
+const others = computed(() =>
+  (radios.data.value ?? []).filter((r) => r.id !== props.radio?.id).map((r) => ({ id: r.id, word: r.name })),
+)
+const question = (name: string) =>
+  words.value.text('radios.MERGE_REALLY', { name, other: props.radio?.name ?? '' })
+const put = (into: string) =>
+  submit(async () => {
+    const { renamedCount } = await answer(
+      api.POST('/api/radios/{id}/merge', {
+        params: { path: { id: props.radio?.id ?? '' } },
+        body: { into },
+      }),
+    )
+    notify(words.value.text('radios.MERGED', { renamedCount }))
+    emit('merged', into)
+    await renew()
+  })
 useFormFocus(useTemplateRef<HTMLElement>('sheet'))
 
 async function save() {
@@ -74,6 +98,7 @@ async function save() {
       />
     </div>
     <TextField v-model="form.note" :name="words.text('radios.NOTE')" :wrong="wrong.note" />
+    <SameAs v-if="radio && isLead" :others="others" :question="question" @put="put" />
     <p v-if="unplaced" class="wrong" role="alert">{{ unplaced }}</p>
     <div class="buttons">
       <BigAction submits :disabled="busy">{{ words.text('radios.SAVE') }}</BigAction>

@@ -104,6 +104,12 @@ async function takeBack(checkId: string) {
   await renew()
 }
 
+/** On the page of the one that stays. */
+async function merged(into: string) {
+  isEditing.value = false
+  await router.push(`/radios/${into}`)
+  await renew()
+}
 async function remove() {
   const done = await submit(async () => {
     await answer(api.DELETE('/api/radios/{id}', { params: { path: { id: props.id } } }))
@@ -163,7 +169,13 @@ async function practise() {
           {{ radio.note }}
         </p>
       </div>
-      <RadioForm v-if="isEditing" :radio="radio" @saved="changed" @left="isEditing = false" />
+      <RadioForm
+        v-if="isEditing"
+        :radio="radio"
+        @saved="changed"
+        @left="isEditing = false"
+        @merged="merged"
+      />
       <form v-if="mayWrite" id="check" class="card check" @submit.prevent="save">
         <div class="fields">
           <TextField

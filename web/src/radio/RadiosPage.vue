@@ -3,6 +3,7 @@ import { computed, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import { useMe } from '@/api/people'
 import { useRadios } from '@/api/radios'
+import TableInAndOut from '@/catalogue/TableInAndOut.vue'
 import ActionButton from '@/ui/ActionButton.vue'
 import PageFrame from '@/ui/PageFrame.vue'
 import TableCard from '@/ui/TableCard.vue'
@@ -71,6 +72,7 @@ async function added(radio: Radio) {
     <ActionButton v-else-if="mayWrite" class="add" @click="isAdding = true">{{
       words.text('radios.ADD')
     }}</ActionButton>
+    <TableInAndOut of="radios" @taken="renew()" />
   </PageFrame>
 </template>
 

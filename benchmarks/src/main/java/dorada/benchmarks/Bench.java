@@ -40,7 +40,7 @@ public final class Bench {
     /**
      * Takes parts of benchmark names; none means all, "solver" the wire solver's trial alone, "kinds" the
      * table of kinds, and "faults-on-lines" with
-     * {@code --seed} and {@code --trials} the trial of the fault locator; "recheck" likewise that of rechecks; "likes" that of what finished antennas lead to expect of the next, with {@code --trials} for each; "adviser" likewise, with {@code --kinds} for some only,
+     * {@code --seed} and {@code --trials} the trial of the fault locator; "recheck" likewise that of rechecks; "likes" that of what finished antennas lead to expect of the next, with {@code --trials} for each; "odds" that of what is said of longer cuts than are ordered; "adviser" likewise, with {@code --kinds} for some only,
      * {@code --world} for one of {@link World} or all of them, {@code --habits} for two habits of the trade beside it.
      */
     public static void main(String[] names) throws RunnerException {
@@ -61,6 +61,15 @@ public final class Bench {
         if (names.length > 0 && names[0].equals("likes")) {
             LikesTrial.print(System.out, Long.parseLong(option(names, "--seed", "1")), (int)
                     Long.parseLong(option(names, "--trials", "20")));
+            return;
+        }
+        if (names.length > 0 && names[0].equals("odds")) {
+            OddsTrial.print(
+                    System.out,
+                    Long.parseLong(option(names, "--seed", "1")),
+                    (int) Long.parseLong(option(names, "--trials", "300")),
+                    option(names, "--kinds", ""),
+                    World.named(option(names, "--world", "sound")));
             return;
         }
         if (names.length == 1 && names[0].equals("kinds")) {

@@ -96,6 +96,12 @@ record HiddenAntenna(
     private static final int CHECKED_MATCHES = 9;
     private static final int HALVINGS = 5;
 
+    /** Of a length: a rule's window is wider. */
+    private static final double FINE_SHARE = 0.005;
+
+    /** Of a length: a window has no second part so far beyond its first. */
+    private static final double BEYOND = 0.04;
+
     private static final Set<Condition> FAULTS = EnumSet.of(
             Condition.DUMMY_LOAD,
             Condition.LOOSE_CONNECTOR,
@@ -453,5 +459,33 @@ record HiddenAntenna(
             }
         }
         return good;
+    }
+
+    /** The shortest length in its final place, {@code lowestM} or more, that meets its rule; NaN where none does. */
+    double shortestGood(double lowestM) {
+        double good = Double.NaN;
+        double step = FINE_SHARE * start.lengthM;
+        double length = start.lengthM;
+        while (length > lowestM && (Double.isNaN(good) || good - length < BEYOND * start.lengthM)) {
+            good = isGood(length) ? length : good;
+            length -= step;
+        }
+        if (Double.isNaN(good)) {
+            return good;
+        }
+        double bad = Math.max(lowestM, good - step);
+        for (int i = 0; i < HALVINGS; i++) {
+            double middle = (good + bad) / 2;
+            if (isGood(middle)) {
+                good = middle;
+            } else {
+                bad = middle;
+            }
+        }
+        return good;
+    }
+
+    private boolean isGood(double lengthM) {
+        return shortfall(truthAt(start.ofLength(lengthM), TrialPerson.MOST_CUTS), ANALYSER_SPARE / 2) <= 0;
     }
 }

@@ -68,12 +68,23 @@ final class TrialPerson {
             List<Double> stated,
             Optional<TrimPrior.Lesson> lesson) {}
 
+    /** Looks on at each order before it is followed. */
+    interface Onlooker {
+        Onlooker NOBODY = (job, at, task, passes, advice) -> {};
+
+        void sees(HiddenAntenna job, Setting at, TrimTask task, List<Pass> passes, TrimAdvice advice);
+    }
+
     static Outcome follow(HiddenAntenna drawn, Way way) {
         return follow(drawn, way, TrialKinds.prior(drawn.kind()));
     }
 
     /** @param prior what is known of it before its first reading */
     static Outcome follow(HiddenAntenna drawn, Way way, TrimPrior prior) {
+        return follow(drawn, way, prior, Onlooker.NOBODY);
+    }
+
+    static Outcome follow(HiddenAntenna drawn, Way way, TrimPrior prior, Onlooker onlooker) {
         HiddenAntenna job = drawn;
         Control c = job.kind().controls().get(0);
         Random random = new Random(job.seed());
@@ -127,6 +138,7 @@ final class TrialPerson {
             TrimTask judged = job.lineIsKnown() ? task.behind(job.kind().feedline()) : task;
             TrimAdvice advice = new AntennaAdviser(kind, judged).advise(passes);
             Action action = advice.action();
+            onlooker.sees(job, at, judged, List.copyOf(passes), advice);
             if (job.world() == World.DRIFT && !signedOff) {
                 // Read until it shows what it is, which is within its rule; signed off, and read again later.
                 signedOff = action == Action.STOP;

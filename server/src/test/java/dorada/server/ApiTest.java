@@ -99,6 +99,14 @@ public abstract class ApiTest {
                 .with(csrf()));
     }
 
+    /** A table of the shop at {@code path}, sent by {@code who}. */
+    protected ResultActions takeIn(String path, SignedIn who, String rows) throws Exception {
+        return http.perform(multipart(path + "/table")
+                .file(new MockMultipartFile("file", "table.csv", "text/csv", rows.getBytes(StandardCharsets.UTF_8)))
+                .with(as(who))
+                .with(csrf()));
+    }
+
     protected ResultActions analyse(String query, String text) throws Exception {
         return http.perform(multipart("/api/analysis" + query)
                 .file(new MockMultipartFile("file", "a.s1p", null, text.getBytes(StandardCharsets.UTF_8)))

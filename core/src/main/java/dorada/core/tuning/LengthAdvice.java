@@ -271,8 +271,13 @@ final class LengthAdvice {
     }
 
     private double stated(double chance) {
+        return stated(chance, s.last().isSwept());
+    }
+
+    /** A chance of being too much as it is said, of what the possibilities say. */
+    static double stated(double chance, boolean swept) {
         double share = OF_CIRCUITS + (1 - OF_CIRCUITS) * Math.min(1, chance / NOT_SMALL);
-        return Math.max(LEAST_CHANCE, s.last().isSwept() ? chance : share * chance);
+        return Math.max(LEAST_CHANCE, swept ? chance : share * chance);
     }
 
     private Sweep expected(double changeM) {

@@ -10,6 +10,7 @@ import dorada.server.problem.UserProblem;
 import dorada.server.removed.Removable;
 import dorada.server.removed.RemovedKind;
 import dorada.server.removed.Shelf;
+import dorada.server.table.TakenInView;
 import java.time.Clock;
 import java.util.List;
 import java.util.Map;
@@ -141,11 +142,8 @@ class Catalogue implements Shelf {
         byId(id).remove(people.byId(by), clock.instant());
     }
 
-    /** What a table brought. */
-    record TakenIn(int made, int changed, int same) {}
-
     /** Makes what is not known yet, and writes what is said of those that are; nothing is renamed or taken away by a table. */
-    TakenIn takeIn(List<Entry> table) {
+    TakenInView takeIn(List<Entry> table) {
         int made = 0;
         int changed = 0;
         for (Entry e : table) {
@@ -161,7 +159,7 @@ class Catalogue implements Shelf {
                 changed++;
             }
         }
-        return new TakenIn(made, changed, table.size() - made - changed);
+        return new TakenInView(made, changed, table.size() - made - changed);
     }
 
     private void requireFree(Entry entry, UUID but) {

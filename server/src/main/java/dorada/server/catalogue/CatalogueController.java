@@ -6,16 +6,15 @@ import dorada.core.catalogue.Sort;
 import dorada.core.format.FormatException;
 import dorada.server.people.SignedIn;
 import dorada.server.problem.UserProblem;
+import dorada.server.table.Tables;
+import dorada.server.table.TakenInView;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.io.IOException;
-import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.UUID;
-import org.springframework.http.ContentDisposition;
-import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
@@ -91,11 +90,6 @@ class CatalogueController {
 
     record MergedView(@NotNull int renamedCount) {}
 
-    record TakenInView(
-            @NotNull int madeCount,
-            @NotNull int changedCount,
-            @NotNull int sameCount) {}
-
     @GetMapping
     List<CatalogueEntryView> names() {
         return catalogue.all().stream().map(CatalogueEntryView::of).toList();
@@ -137,15 +131,9 @@ class CatalogueController {
     /** All that are offered, as a table. */
     @GetMapping("/table")
     ResponseEntity<String> table() {
-        return ResponseEntity.ok()
-                .contentType(new MediaType("text", "csv", StandardCharsets.UTF_8))
-                .header(
-                        HttpHeaders.CONTENT_DISPOSITION,
-                        ContentDisposition.attachment()
-                                .filename("catalogue.csv")
-                                .build()
-                                .toString())
-                .body(EntryTable.write(
+        return Tables.answer(
+                "catalogue",
+                EntryTable.write(
                         catalogue.all().stream().map(k -> k.entry().entry()).toList()));
     }
 
@@ -153,9 +141,7 @@ class CatalogueController {
     @PostMapping(path = "/table", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
     TakenInView takeIn(@RequestPart("file") MultipartFile file) throws IOException {
         try {
-            Catalogue.TakenIn in =
-                    catalogue.takeIn(EntryTable.read(new String(file.getBytes(), StandardCharsets.UTF_8)));
-            return new TakenInView(in.made(), in.changed(), in.same());
+            return catalogue.takeIn(EntryTable.read(Tables.text(file)));
         } catch (FormatException e) {
             throw UserProblem.inFile(e);
         }

@@ -477,6 +477,10 @@ public class Installation {
     }
 
     /** Which of the shop's radios it is for. */
+    void nameRadio(UUID radio) {
+        radioId = radio;
+    }
+
     public Optional<UUID> radioId() {
         return Optional.ofNullable(radioId);
     }

@@ -84,6 +84,9 @@ interface InstallationRepository extends JpaRepository<Installation, UUID> {
             order by i.shopNumber""")
     List<UUID> naming(String sort, String name, String customer);
 
+    @Query("select i.id from Installation i where i.radioId = :radio order by i.shopNumber")
+    List<UUID> withRadio(UUID radio);
+
     @Query("select i.id from Installation i order by i.shopNumber")
     List<UUID> allIds();
 

@@ -8,6 +8,7 @@ import dorada.core.ready.ReadyStep;
 import dorada.server.people.PeopleService;
 import dorada.server.problem.Missing;
 import dorada.server.problem.UserProblem;
+import dorada.server.radio.NamesRadios;
 import dorada.server.shop.ArchivedPeople;
 import java.time.Clock;
 import java.util.HashMap;
@@ -29,7 +30,7 @@ import org.springframework.transaction.annotation.Transactional;
 /** Installations: made, found, changed. */
 @Service
 @Transactional
-public class InstallationService {
+public class InstallationService implements NamesRadios {
 
     private final InstallationRepository installations;
     private final PeopleService people;
@@ -166,6 +167,16 @@ public class InstallationService {
             if (before.sort().isOfACustomer() && !now.customer().isEmpty()) {
                 i.rename(Sort.CUSTOMER, now.customer());
             }
+            kept(i);
+        }
+        return all.size();
+    }
+
+    @Override
+    public int nameRadio(UUID before, UUID now) {
+        List<Installation> all = byIds(installations.withRadio(before));
+        for (Installation i : all) {
+            i.nameRadio(now);
             kept(i);
         }
         return all.size();

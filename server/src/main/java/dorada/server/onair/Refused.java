@@ -6,6 +6,7 @@ import java.util.List;
 /** What is refused here. */
 enum Refused implements OutcomeId {
     STATION_NAME_TAKEN("typed"),
+    ITSELF,
     NOT_A_CLIP;
 
     private final List<String> takes;

@@ -2,11 +2,16 @@ package dorada.server.onair;
 
 import dorada.core.planning.Reach;
 import dorada.server.people.SignedIn;
+import dorada.server.table.Tables;
+import dorada.server.table.TakenInView;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
+import java.io.IOException;
 import java.util.List;
 import java.util.UUID;
 import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -15,8 +20,10 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestPart;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
+import org.springframework.web.multipart.MultipartFile;
 
 /** Whom the shop calls. */
 @RestController
@@ -25,8 +32,37 @@ class StationController {
 
     private final Stations stations;
 
-    StationController(Stations stations) {
+    private final Tables tables;
+
+    StationController(Stations stations, Tables tables) {
         this.stations = stations;
+        this.tables = tables;
+    }
+
+    record MergeStationRequest(
+            @NotNull(message = "{wrong.WHICH_STAYS}") UUID into) {}
+
+    /** It was entered twice. */
+    @PostMapping("/{id}/merge")
+    StationView merge(
+            @PathVariable UUID id,
+            @Valid @RequestBody MergeStationRequest request,
+            @AuthenticationPrincipal SignedIn me) {
+        return StationView.of(stations.merge(id, request.into(), me.id()));
+    }
+
+    @GetMapping("/table")
+    ResponseEntity<String> table() {
+        return Tables.answer(
+                "stations",
+                StationTable.write(stations.all().stream().map(Station::entered).toList()));
+    }
+
+    /** A table as {@link #table()} writes it: all of it, or nothing and the line that can't be used. */
+    @PostMapping(path = "/table", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
+    TakenInView takeIn(@RequestPart("file") MultipartFile file) throws IOException {
+        return stations.takeIn(tables.requests(
+                file, StationTable.NEEDED, row -> StationTable.read(row, stations.named(row.text("name")))));
     }
 
     /** @param horizonM to its own radio horizon; absent where its height is not known */

@@ -29,4 +29,16 @@ record StationRequest(
         Double heightM,
 
         @NotNull @Size(max = 600, message = "{wrong.LETTERS}")
-        String note) {}
+        String note) {
+
+    /** With {@code other}'s where this says nothing. */
+    StationRequest orElse(StationRequest other) {
+        return new StationRequest(
+                version,
+                name,
+                frequencyHz == null ? other.frequencyHz : frequencyHz,
+                distanceM == null ? other.distanceM : distanceM,
+                heightM == null ? other.heightM : heightM,
+                note.isEmpty() ? other.note : note);
+    }
+}

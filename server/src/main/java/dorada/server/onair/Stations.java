@@ -6,6 +6,7 @@ import dorada.server.problem.UserProblem;
 import dorada.server.removed.Removable;
 import dorada.server.removed.RemovedKind;
 import dorada.server.removed.Shelf;
+import dorada.server.table.TakenInView;
 import java.time.Clock;
 import java.util.List;
 import java.util.Optional;
@@ -53,6 +54,46 @@ public class Stations implements Shelf {
                 .ifPresent(s -> {
                     throw UserProblem.atField("name", Refused.STATION_NAME_TAKEN.of(s.name()));
                 });
+    }
+
+    /** Two entries of one station: {@code id} is removed, and {@code into} has what only the other knew. Calls stay as they were logged. */
+    Station merge(UUID id, UUID into, UUID by) {
+        Station one = there(id);
+        Station stays = there(into);
+        if (id.equals(into)) {
+            throw UserProblem.atField("into", Refused.ITSELF.of());
+        }
+        one.remove(people.byId(by), clock.instant());
+        return stations.saveAndFlush(stays.set(stays.entered().orElse(one.entered())));
+    }
+
+    private Station there(UUID id) {
+        return stations.findById(id)
+                .filter(s -> s.removedAt().isEmpty())
+                .orElseThrow(() -> UserProblem.notFound(Missing.STATION));
+    }
+
+    @Transactional(readOnly = true)
+    Optional<StationRequest> named(String name) {
+        return stations.findByNameIgnoreCaseAndRemovedAtIsNull(name).map(Station::entered);
+    }
+
+    /** Adds what is not known by its name, and enters anew what is; nothing is taken away. */
+    TakenInView takeIn(List<StationRequest> table) {
+        int made = 0;
+        int changed = 0;
+        for (StationRequest r : table) {
+            Optional<Station> there =
+                    stations.findByNameIgnoreCaseAndRemovedAtIsNull(r.name().strip());
+            if (there.isEmpty()) {
+                stations.saveAndFlush(new Station(UUID.randomUUID()).set(r));
+                made++;
+            } else if (!there.get().entered().equals(r)) {
+                stations.saveAndFlush(there.get().set(r));
+                changed++;
+            }
+        }
+        return new TakenInView(made, changed, table.size() - made - changed);
     }
 
     void remove(UUID id, UUID by) {

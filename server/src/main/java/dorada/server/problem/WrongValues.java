@@ -44,7 +44,7 @@ public final class WrongValues {
     }
 
     /** Empty where the constraint's message is none of {@link Wrong}. */
-    Optional<Outcome> outcome(ConstraintViolation<?> violation) {
+    public Optional<Outcome> outcome(ConstraintViolation<?> violation) {
         return of(violation.getMessage())
                 .map(wrong -> wrong.of(wrong.takes().stream()
                         .map(name -> bound(name, beside(violation)))

@@ -39,6 +39,11 @@ class Radio extends Removable {
         return this;
     }
 
+    /** As its form has it. */
+    RadioRequest entered() {
+        return new RadioRequest(version == null ? 0 : version, name, ratedPowerW, swrCeiling, note);
+    }
+
     @Override
     public UUID id() {
         return id;

@@ -46,6 +46,11 @@ class RadioCheck {
         this.checkedAt = at;
     }
 
+    /** The radio turned out to be another of the shop's: what was read stays as it is. */
+    void isOf(Radio other) {
+        radio = other;
+    }
+
     UUID id() {
         return id;
     }

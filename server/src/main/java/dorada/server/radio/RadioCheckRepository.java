@@ -10,6 +10,8 @@ interface RadioCheckRepository extends JpaRepository<RadioCheck, UUID> {
 
     List<RadioCheck> findByRadioIdOrderByCheckedAtDesc(UUID radioId);
 
+    List<RadioCheck> findByRadioId(UUID radioId);
+
     List<RadioCheck> findByRadioIdInOrderByCheckedAt(Collection<UUID> radioIds);
 
     Optional<RadioCheck> findByIdAndRadioId(UUID id, UUID radioId);

@@ -1,10 +1,16 @@
 package dorada.server.radio;
 
 import dorada.server.people.SignedIn;
+import dorada.server.table.Tables;
+import dorada.server.table.TakenInView;
 import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
+import java.io.IOException;
 import java.util.List;
 import java.util.UUID;
 import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -13,8 +19,10 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestPart;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
+import org.springframework.web.multipart.MultipartFile;
 
 /** The shop's radios, and what each did on the bench into a dummy load. */
 @RestController
@@ -23,8 +31,38 @@ class RadioController {
 
     private final Radios radios;
 
-    RadioController(Radios radios) {
+    private final Tables tables;
+
+    RadioController(Radios radios, Tables tables) {
         this.radios = radios;
+        this.tables = tables;
+    }
+
+    record MergeRadioRequest(
+            @NotNull(message = "{wrong.WHICH_STAYS}") UUID into) {}
+
+    /** @param renamedCount on how many installations */
+    record MergedRadioView(@NotNull int renamedCount) {}
+
+    /** It was entered twice: its checks and what names it are of the other from now on. */
+    @PostMapping("/{id}/merge")
+    MergedRadioView merge(
+            @PathVariable UUID id,
+            @Valid @RequestBody MergeRadioRequest request,
+            @AuthenticationPrincipal SignedIn me) {
+        return new MergedRadioView(radios.merge(id, request.into(), me.id()));
+    }
+
+    @GetMapping("/table")
+    ResponseEntity<String> table() {
+        return Tables.answer("radios", RadioTable.write(radios.entered()));
+    }
+
+    /** A table as {@link #table()} writes it: all of it, or nothing and the line that can't be used. */
+    @PostMapping(path = "/table", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
+    TakenInView takeIn(@RequestPart("file") MultipartFile file) throws IOException {
+        return radios.takeIn(
+                tables.requests(file, RadioTable.NEEDED, row -> RadioTable.read(row, radios.named(row.text("name")))));
     }
 
     @GetMapping

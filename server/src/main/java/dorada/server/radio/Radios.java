@@ -8,6 +8,7 @@ import dorada.server.problem.UserProblem;
 import dorada.server.removed.Removable;
 import dorada.server.removed.RemovedKind;
 import dorada.server.removed.Shelf;
+import dorada.server.table.TakenInView;
 import java.time.Clock;
 import java.time.Instant;
 import java.util.HashMap;
@@ -27,8 +28,15 @@ public class Radios implements Shelf {
     private final RadioCheckRepository checks;
     private final PeopleService people;
     private final Clock clock;
+    private final List<NamesRadios> naming;
 
-    Radios(RadioRepository radios, RadioCheckRepository checks, PeopleService people, Clock clock) {
+    Radios(
+            RadioRepository radios,
+            RadioCheckRepository checks,
+            PeopleService people,
+            Clock clock,
+            List<NamesRadios> naming) {
+        this.naming = naming;
         this.radios = radios;
         this.checks = checks;
         this.people = people;
@@ -96,6 +104,62 @@ public class Radios implements Shelf {
                 .ifPresent(r -> {
                     throw UserProblem.atField("name", Refused.NAME_TAKEN.of(r.name()));
                 });
+    }
+
+    /**
+     * Two entries of one radio: {@code id} is removed, and its checks and what named it are of {@code into}.
+     *
+     * @return on how many installations that was
+     */
+    int merge(UUID id, UUID into, UUID by) {
+        Radio one = there(id);
+        Radio stays = there(into);
+        if (id.equals(into)) {
+            throw UserProblem.atField("into", Refused.ITSELF.of());
+        }
+        RadioRequest now = stays.entered();
+        if (now.note().isEmpty()) {
+            stays.set(new RadioRequest(now.version(), now.name(), now.ratedPowerW(), now.swrCeiling(), one.note()));
+        }
+        checks.findByRadioId(id).forEach(c -> c.isOf(stays));
+        one.remove(people.byId(by), clock.instant());
+        return naming.stream().mapToInt(n -> n.nameRadio(id, into)).sum();
+    }
+
+    private Radio there(UUID id) {
+        return radios.findById(id)
+                .filter(r -> r.removedAt().isEmpty())
+                .orElseThrow(() -> UserProblem.notFound(Missing.RADIO));
+    }
+
+    @Transactional(readOnly = true)
+    List<RadioRequest> entered() {
+        return radios.findByRemovedAtIsNullOrderByName().stream()
+                .map(Radio::entered)
+                .toList();
+    }
+
+    @Transactional(readOnly = true)
+    Optional<RadioRequest> named(String name) {
+        return radios.findByNameIgnoreCaseAndRemovedAtIsNull(name).map(Radio::entered);
+    }
+
+    /** Adds what is not known by its name, and enters anew what is; nothing is taken away. */
+    TakenInView takeIn(List<RadioRequest> table) {
+        int made = 0;
+        int changed = 0;
+        for (RadioRequest r : table) {
+            Optional<Radio> there =
+                    radios.findByNameIgnoreCaseAndRemovedAtIsNull(r.name().strip());
+            if (there.isEmpty()) {
+                radios.saveAndFlush(new Radio(UUID.randomUUID()).set(r));
+                made++;
+            } else if (!there.get().entered().equals(r)) {
+                radios.saveAndFlush(there.get().set(r));
+                changed++;
+            }
+        }
+        return new TakenInView(made, changed, table.size() - made - changed);
     }
 
     void remove(UUID id, UUID by) {

@@ -5,7 +5,8 @@ import java.util.List;
 
 /** What the shop's radios refuse. */
 enum Refused implements OutcomeId {
-    NAME_TAKEN("typed");
+    NAME_TAKEN("typed"),
+    ITSELF;
 
     private final List<String> takes;
 

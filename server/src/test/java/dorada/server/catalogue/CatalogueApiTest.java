@@ -4,9 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.hamcrest.Matchers.contains;
 import static org.hamcrest.Matchers.containsString;
 import static org.hamcrest.Matchers.hasSize;
-import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.delete;
-import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.multipart;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.put;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.content;
@@ -17,7 +15,6 @@ import dorada.server.ApiTest;
 import java.nio.charset.StandardCharsets;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
-import org.springframework.mock.web.MockMultipartFile;
 import org.springframework.test.web.servlet.ResultActions;
 
 class CatalogueApiTest extends ApiTest {
@@ -161,11 +158,8 @@ class CatalogueApiTest extends ApiTest {
         send(post(ALL), viewer, name("BASE", "Mine", "", "")).andExpect(status().isForbidden());
     }
 
-    private ResultActions table(String text) throws Exception {
-        return http.perform(multipart(ALL + "/table")
-                .file(new MockMultipartFile("file", "names.csv", "text/csv", text.getBytes(StandardCharsets.UTF_8)))
-                .with(as(lead))
-                .with(csrf()));
+    private ResultActions table(String rows) throws Exception {
+        return takeIn(ALL, lead, rows);
     }
 
     @Test

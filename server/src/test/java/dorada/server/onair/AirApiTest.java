@@ -189,6 +189,39 @@ class AirApiTest extends ApiTest {
         postJson("/api/removed/" + id + "/put-back", "").andExpect(status().isNoContent());
     }
 
+    @Test
+    void twoEntriesOfOneStationAreMergedAndAStationsTableGoesOutAndIn() throws Exception {
+        takeIn(
+                        "/api/stations",
+                        lead,
+                        "name,frequency_mhz,distance_m,height_m,note\nPass relay,,12000,,\nRelay at the pass,155.4,,830,\n")
+                .andExpect(jsonPath("$.madeCount").value(2));
+        String all = "$[?(@.name=='%s')]";
+        String one = station("Pass relay");
+        String stays = station("Relay at the pass");
+        String into = "{\"into\":\"" + stays + "\"}";
+        send(post("/api/stations/" + one + "/merge"), technician, into).andExpect(status().isForbidden());
+        send(post("/api/stations/" + stays + "/merge"), lead, into)
+                .andExpect(jsonPath("$.outcome.id").value("refused.air.ITSELF"));
+        send(post("/api/stations/" + one + "/merge"), lead, into)
+                .andExpect(jsonPath("$.frequencyHz").value(155.4e6))
+                .andExpect(jsonPath("$.distanceM").value(12000));
+        getAs(viewer, "/api/stations").andExpect(jsonPath(all.formatted("Pass relay"), hasSize(0)));
+        String out =
+                getAs(viewer, "/api/stations/table").andReturn().getResponse().getContentAsString();
+        assertThat(out).contains("Relay at the pass,155.4,12000.0,830.0,");
+        takeIn("/api/stations", lead, out).andExpect(jsonPath("$.changedCount").value(0));
+        takeIn("/api/stations", lead, "name,height_m\nHill,830 m\n")
+                .andExpect(status().isUnprocessableContent())
+                .andExpect(jsonPath("$.line").value(2))
+                .andExpect(jsonPath("$.detail", containsString("830 m")));
+    }
+
+    private String station(String name) throws Exception {
+        List<String> ids = read(getAs(viewer, "/api/stations"), "$[?(@.name=='" + name + "')].id");
+        return ids.get(0);
+    }
+
     @Autowired
     private AirArchive archive;
 

@@ -103,6 +103,55 @@ public class RadioApiTest extends ApiTest {
                 .andExpect(jsonPath("$.radioId").value(id));
     }
 
+    @Test
+    void twoEntriesOfOneRadioAreMergedWithTheirChecksAndWhatNamesThem() throws Exception {
+        String one = made("Grader radio");
+        String stays = made("Radio of the grader");
+        postJson("/api/radios/" + one + "/checks", GOOD).andExpect(status().isCreated());
+        String job = read(
+                postJson(
+                                "/api/installations",
+                                plan("Grader", 2).replace("\"channels\"", "\"radioId\":\"" + one + "\",\"channels\""))
+                        .andExpect(status().isCreated()),
+                "$.id");
+        String into = "{\"into\":\"" + stays + "\"}";
+        send(post("/api/radios/" + one + "/merge"), technician, into).andExpect(status().isForbidden());
+        send(post("/api/radios/" + stays + "/merge"), lead, into)
+                .andExpect(jsonPath("$.outcome.id").value("refused.radios.ITSELF"));
+        send(post("/api/radios/" + one + "/merge"), lead, into)
+                .andExpect(jsonPath("$.renamedCount").value(1));
+        getAs(viewer, "/api/installations/" + job)
+                .andExpect(jsonPath("$.radioId").value(stays));
+        getAs(viewer, "/api/radios/" + stays + "/checks")
+                .andExpect(jsonPath("$", hasSize(1)))
+                .andExpect(jsonPath("$[0].read.forwardW").value(12));
+        getAs(viewer, "/api/radios").andExpect(jsonPath(of(one), hasSize(0)));
+        send(post("/api/radios/" + stays + "/merge"), lead, "{\"into\":\"" + one + "\"}")
+                .andExpect(status().isNotFound());
+    }
+
+    @Test
+    void aTableOfRadiosIsTakenInWholeOrNotAtAll() throws Exception {
+        takeIn("/api/radios", lead, "name,rated_power_w,swr_ceiling,note\nTable set,25,2,shelf 1\n")
+                .andExpect(jsonPath("$.madeCount").value(1));
+        takeIn("/api/radios", lead, "note,Name\nshelf 2,table SET\n")
+                .andExpect(jsonPath("$.changedCount").value(1));
+        String out =
+                getAs(viewer, "/api/radios/table").andReturn().getResponse().getContentAsString();
+        assertThat(out).startsWith("name,rated_power_w,swr_ceiling,note\r\n").contains("Table set,25.0,2.0,shelf 2");
+        takeIn("/api/radios", lead, out)
+                .andExpect(jsonPath("$.madeCount").value(0))
+                .andExpect(jsonPath("$.changedCount").value(0));
+        takeIn("/api/radios", lead, "name,rated_power_w,swr_ceiling\nFirst,25,2\nSecond,25,0.5\n")
+                .andExpect(status().isUnprocessableContent())
+                .andExpect(jsonPath("$.line").value(3))
+                .andExpect(jsonPath("$.detail", containsString("1.05")));
+        takeIn("/api/radios", lead, "name,rated_power_w\nFirst,25\n")
+                .andExpect(jsonPath("$.detail", containsString("swr_ceiling")));
+        takeIn("/api/radios", technician, out).andExpect(status().isForbidden());
+        getAs(viewer, "/api/radios").andExpect(jsonPath("$[?(@.name=='First')]", hasSize(0)));
+    }
+
     @Autowired
     private RadioArchive archive;
 

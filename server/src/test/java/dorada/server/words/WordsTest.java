@@ -120,6 +120,8 @@ class WordsTest {
                 "what",
                 "answer",
                 "typed",
+                "heading",
+                "headings",
                 "row",
                 "point",
                 "word",
