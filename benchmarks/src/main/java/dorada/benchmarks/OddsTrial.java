@@ -87,6 +87,10 @@ final class OddsTrial {
                 return fresh;
             });
             for (double[] cut : asked) {
+                // What was too short already is not lost by a cut.
+                if (cut[3] < shortestM) {
+                    continue;
+                }
                 Row row = all[(int) cut[0]];
                 row.cuts++;
                 row.said += cut[1];
@@ -102,7 +106,7 @@ final class OddsTrial {
                 (1 - LONGEST_CUT) * job.start().lengthM());
     }
 
-    /** Of what is ordered to be cut: a row, the chance as it is said, and the length that would be left. */
+    /** Of what is ordered to be cut: a row, the chance as it is said, the length that would be left, and the length before. */
     private static List<double[]> cuts(
             double lengthM, double lowestM, TrimTask task, List<Pass> passes, TrimAdvice advice) {
         List<double[]> cuts = new ArrayList<>();
@@ -122,7 +126,7 @@ final class OddsTrial {
                 row++;
             }
             if (row < CHANCES.length && chance >= CHANCES[row]) {
-                cuts.add(new double[] {row, chance, lengthM - n * step});
+                cuts.add(new double[] {row, chance, lengthM - n * step, lengthM});
                 row++;
             }
         }

@@ -38,7 +38,17 @@ public enum Happened implements OutcomeId {
     SIGNED_OFF_BY_JUDGEMENT("pass", "text"),
     CALLED("text", "report"),
     CALL_TAKEN_BACK("text"),
-    COMPARED("channelHz");
+    COMPARED("channelHz"),
+    PHOTO_KEPT("pass"),
+    /** Of a pass that was taken back since. */
+    PHOTO_KEPT_OF_ANY,
+    /** Told once, when it was saved last. */
+    SHEET_SAVED("text"),
+    SHEET_REMOVED("text"),
+    PLAN_SAVED("text"),
+    PLAN_REMOVED("text"),
+    LESSON_LEARNT("text"),
+    LESSON_REMOVED("text");
 
     private final List<String> takes;
 

@@ -10,5 +10,7 @@ interface SavedSheetRepository extends JpaRepository<SavedSheet, UUID> {
 
     List<SavedSheet> findByInstallationIdAndRemovedAtIsNullOrderByChangedAtDesc(UUID installation);
 
+    List<SavedSheet> findByInstallationId(UUID installation);
+
     List<SavedSheet> findByRemovedAtIsNotNull();
 }

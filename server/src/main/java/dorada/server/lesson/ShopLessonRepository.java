@@ -6,6 +6,8 @@ import org.springframework.data.jpa.repository.JpaRepository;
 
 interface ShopLessonRepository extends JpaRepository<ShopLesson, UUID> {
 
+    List<ShopLesson> findByInstallationId(UUID installationId);
+
     List<ShopLesson> findByRemovedAtIsNotNull();
 
     List<ShopLesson> findByRemovedAtIsNullOrderByLearntAtDesc();

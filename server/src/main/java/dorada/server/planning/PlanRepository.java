@@ -10,5 +10,7 @@ interface PlanRepository extends JpaRepository<Plan, UUID> {
 
     List<Plan> findByInstallationIdAndRemovedAtIsNullOrderByChangedAtDesc(UUID installationId);
 
+    List<Plan> findByInstallationId(UUID installationId);
+
     List<Plan> findByRemovedAtIsNotNull();
 }

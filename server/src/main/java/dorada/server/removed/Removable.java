@@ -27,7 +27,7 @@ public abstract class Removable {
         return Optional.ofNullable(removedAt);
     }
 
-    final Optional<Person> removedBy() {
+    public final Optional<Person> removedBy() {
         return Optional.ofNullable(removedBy);
     }
 

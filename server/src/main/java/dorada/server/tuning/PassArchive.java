@@ -138,7 +138,7 @@ public class PassArchive {
             }
             TuningPass pass = passes.save(archivedPass);
             if (r.photo() != null) {
-                photos.save(new PassPhoto(pass.id(), Photos.shrunk(files.read(r.photo())), r.recordedAt()));
+                photos.save(new PassPhoto(pass.id(), Photos.shrunk(files.read(r.photo())), null, r.recordedAt()));
                 pass.setHasPhoto(true);
             }
             added.add(pass);

@@ -4,6 +4,7 @@ import dorada.core.format.CsvWriter;
 import dorada.core.format.FrequencyUnit;
 import dorada.core.format.NumberFormat;
 import dorada.core.format.TouchstoneWriter;
+import dorada.server.people.PeopleService;
 import dorada.server.problem.Missing;
 import dorada.server.problem.UserProblem;
 import dorada.server.sweep.SweepStore;
@@ -27,9 +28,16 @@ public class PassFiles {
     private final TuningPassRepository passes;
     private final SweepStore sweeps;
     private final PassPhotoRepository photos;
+    private final PeopleService people;
     private final Clock clock;
 
-    PassFiles(TuningPassRepository passes, SweepStore sweeps, PassPhotoRepository photos, Clock clock) {
+    PassFiles(
+            TuningPassRepository passes,
+            SweepStore sweeps,
+            PassPhotoRepository photos,
+            PeopleService people,
+            Clock clock) {
+        this.people = people;
         this.passes = passes;
         this.sweeps = sweeps;
         this.photos = photos;
@@ -40,9 +48,9 @@ public class PassFiles {
     record Download(String name, byte[] bytes) {}
 
     /** Keeps a picture beside a pass; a new one is shown in place of the old. */
-    void savePhoto(UUID passId, byte[] picture) {
+    void savePhoto(UUID passId, byte[] picture, UUID by) {
         TuningPass pass = byId(passId);
-        photos.save(new PassPhoto(passId, Photos.shrunk(picture), clock.instant()));
+        photos.save(new PassPhoto(passId, Photos.shrunk(picture), people.byId(by), clock.instant()));
         pass.setHasPhoto(true);
     }
 

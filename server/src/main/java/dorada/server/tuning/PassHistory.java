@@ -22,7 +22,10 @@ class PassHistory implements Chronicle {
     private final TuningPassRepository passes;
     private final Revisions revisions;
 
-    PassHistory(TuningPassRepository passes, Revisions revisions) {
+    private final PassPhotoRepository photos;
+
+    PassHistory(TuningPassRepository passes, PassPhotoRepository photos, Revisions revisions) {
+        this.photos = photos;
         this.passes = passes;
         this.revisions = revisions;
     }
@@ -50,6 +53,14 @@ class PassHistory implements Chronicle {
                 }
             }
         }
+        photos.keptOf(installation)
+                .forEach(k -> all.add(new Happening(
+                        k.at(),
+                        Optional.ofNullable(k.by()),
+                        List.of(passes.findById(k.passId())
+                                .filter(p -> p.number() > 0)
+                                .map(p -> Happened.PHOTO_KEPT.of(String.valueOf(p.number())))
+                                .orElseGet(Happened.PHOTO_KEPT_OF_ANY::of)))));
         return all;
     }
 

@@ -213,8 +213,10 @@ class TuningController {
     /** A picture of what was done. */
     @PostMapping(path = "/passes/{id}/photo", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void savePhoto(@PathVariable UUID id, @RequestPart("photo") MultipartFile photo) throws IOException {
-        files.savePhoto(id, photo.getBytes());
+    void savePhoto(
+            @PathVariable UUID id, @RequestPart("photo") MultipartFile photo, @AuthenticationPrincipal SignedIn me)
+            throws IOException {
+        files.savePhoto(id, photo.getBytes(), me.id());
     }
 
     @GetMapping(path = "/passes/{id}/photo", produces = MediaType.IMAGE_JPEG_VALUE)

@@ -1,16 +1,23 @@
 package dorada.server.installation;
 
 import static org.hamcrest.Matchers.contains;
+import static org.hamcrest.Matchers.hasItem;
 import static org.hamcrest.Matchers.hasSize;
+import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.delete;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.multipart;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.put;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.jsonPath;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
 import dorada.server.ApiTest;
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayOutputStream;
 import java.util.UUID;
+import javax.imageio.ImageIO;
 import org.junit.jupiter.api.Test;
+import org.springframework.mock.web.MockMultipartFile;
 
 /** Who changed what, before and after, as the history of an installation tells it. */
 class HistoryApiTest extends ApiTest {
@@ -101,6 +108,42 @@ class HistoryApiTest extends ApiTest {
                 .andExpect(jsonPath("$[0].by").value("marisol"))
                 .andExpect(jsonPath(
                         SAYS.formatted(1), contains("Signed off on pass 1 by judgement: until the roof is dry")));
+    }
+
+    @Test
+    void photosSheetsAndLessonsAreToldToo() throws Exception {
+        String id = makeInstallation(3);
+        String pass = read(measure(id, UUID.randomUUID(), 0), "$.id");
+        ByteArrayOutputStream picture = new ByteArrayOutputStream();
+        ImageIO.write(new BufferedImage(8, 8, BufferedImage.TYPE_INT_RGB), "png", picture);
+        http.perform(multipart("/api/passes/" + pass + "/photo")
+                        .file(new MockMultipartFile("photo", "p.png", "image/png", picture.toByteArray()))
+                        .with(as(technician))
+                        .with(csrf()))
+                .andExpect(status().isNoContent());
+        getAs(viewer, history(id))
+                .andExpect(jsonPath("$[0].by").value("ines"))
+                .andExpect(jsonPath(SAYS.formatted(0), contains("Added a photo to pass 1.")));
+        String sheet = read(
+                postJson(
+                        "/api/cut-sheets",
+                        "{\"name\":\"Its rod\",\"installationId\":\"" + id
+                                + "\",\"sheet\":{\"kind\":\"quarter-wave-whip\",\"frequencyHz\":155000000},"
+                                + "\"body\":\"{}\",\"done\":[],\"cuts\":[]}"),
+                "$.id");
+        send(delete("/api/cut-sheets/" + sheet), lead, "").andExpect(status().isNoContent());
+        postJson(
+                        "/api/lessons",
+                        "{\"requestKey\":\"" + UUID.randomUUID()
+                                + "\",\"version\":0,\"says\":\"Scrape the paint first\","
+                                + "\"carrier\":\"VEHICLE\",\"mount\":\"\",\"part\":\"\",\"installationId\":\"" + id
+                                + "\"}")
+                .andExpect(status().isCreated());
+        getAs(viewer, history(id))
+                .andExpect(jsonPath("$[*].says[*].text", hasItem("Learnt: Scrape the paint first")))
+                .andExpect(jsonPath("$[*].says[*].text", hasItem("Saved the cut sheet “Its rod”, as it is now.")))
+                .andExpect(jsonPath("$[1].by").value("marisol"))
+                .andExpect(jsonPath(SAYS.formatted(1), contains("Removed the cut sheet “Its rod”.")));
     }
 
     @Test
