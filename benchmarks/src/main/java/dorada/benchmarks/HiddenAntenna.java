@@ -83,6 +83,12 @@ record HiddenAntenna(
             .toList();
     private static final int MOST_DRAWS = 40;
 
+    /**
+     * Of the highest channel of the band that is tuned: beyond, some wires of an antenna are too thick to be solved. As finely as up
+     * to there it is always solved, so that whatever is swept is one antenna.
+     */
+    static final double HIGHEST_SWEPT = 1.3;
+
     /** What is cut is left so much longer than where one practises. */
     private static final double LEFT_ON = 1.08;
 
@@ -330,7 +336,8 @@ record HiddenAntenna(
         if (!Double.isNaN(at.secondM)) {
             settings[1] = kind.controls().get(1).allowed(at.secondM);
         }
-        Sweep s = kind.sweep(settings, conditions(pass), true, scaled, random, Watch.NOBODY);
+        double topHz = Math.max(scaled[scaled.length - 1], HIGHEST_SWEPT * (1 + drift) * highestHz());
+        Sweep s = kind.sweep(settings, conditions(pass), true, scaled, topHz, random, Watch.NOBODY);
         return new Sweep(hz, s.re(), s.im(), Sweep.STANDARD_REFERENCE_OHM);
     }
 
@@ -359,6 +366,10 @@ record HiddenAntenna(
             channels.get(0).frequencyHz() * (1 - BESIDE),
             read().get(read().size() - 1).frequencyHz() * (1 + BESIDE)
         };
+    }
+
+    private double highestHz() {
+        return channelHz()[channelHz().length - 1];
     }
 
     double[] channelHz() {

@@ -39,9 +39,6 @@ final class TrialPerson {
     static final int MOST_CUTS = 8;
     private static final double TAPE_M = 0.0003;
 
-    /** Of the highest channel of the band that is tuned: beyond, some wires of an antenna are too thick to be solved. */
-    private static final double HIGHEST_SWEPT = 1.3;
-
     private TrialPerson() {}
 
     private static Room secondRoom(HiddenAntenna job, Setting at) {
@@ -287,7 +284,7 @@ final class TrialPerson {
     /** Nobody's analyser, nor the solver, goes to where a rod is no thin wire any more. */
     private static Span reachable(Span wanted, HiddenAntenna job) {
         double[] hz = job.channelHz();
-        return new Span(wanted.startHz(), Math.min(wanted.stopHz(), HIGHEST_SWEPT * hz[hz.length - 1]));
+        return new Span(wanted.startHz(), Math.min(wanted.stopHz(), HiddenAntenna.HIGHEST_SWEPT * hz[hz.length - 1]));
     }
 
     /** The readings one after the other, with what was changed before each. */

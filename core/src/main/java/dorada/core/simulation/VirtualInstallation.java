@@ -161,7 +161,23 @@ public record VirtualInstallation(
      */
     public Sweep sweep(
             double[] settingsM, Set<Condition> now, boolean atRadio, double[] hz, Random random, Watch watch) {
-        double topHz = hz[hz.length - 1];
+        return sweep(settingsM, now, atRadio, hz, hz[hz.length - 1], random, watch);
+    }
+
+    /**
+     * The same, solved as finely as {@code topHz} needs: sweeps of several spans with one top are of the very same antenna, while
+     * finer wires have their dip a few tenths of a per cent elsewhere.
+     *
+     * @param topHz the highest of {@code hz} or more
+     */
+    public Sweep sweep(
+            double[] settingsM,
+            Set<Condition> now,
+            boolean atRadio,
+            double[] hz,
+            double topHz,
+            Random random,
+            Watch watch) {
         Sweep bare = now.contains(Condition.DUMMY_LOAD)
                 ? constant(hz)
                 : AntennaSweep.of(assembly(settingsM, now, topHz), hz, watch).sweep();
