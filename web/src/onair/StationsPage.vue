@@ -133,7 +133,7 @@ async function remove(s: Station) {
           <td class="number">{{ s.distanceM === undefined ? '–' : formatDistance(s.distanceM) }}</td>
           <td class="number">{{ s.heightM === undefined ? '–' : formatMetres(s.heightM) }}</td>
           <td class="number">{{ s.horizonM === undefined ? '–' : formatDistance(s.horizonM) }}</td>
-          <td class="buttons">
+          <td class="deeds">
             <template v-if="mayWrite">
               <ActionButton quiet @click="edit(s)">{{ words.text('radios.CHANGE') }}</ActionButton>
               <ConfirmButton
@@ -179,6 +179,11 @@ async function remove(s: Station) {
   display: flex;
   gap: 6px;
   align-items: center;
+}
+
+.deeds {
+  text-align: right;
+  white-space: nowrap;
 }
 
 .edit {
