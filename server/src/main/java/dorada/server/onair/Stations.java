@@ -80,20 +80,12 @@ public class Stations implements Shelf {
 
     /** Adds what is not known by its name, and enters anew what is; nothing is taken away. */
     TakenInView takeIn(List<StationRequest> table) {
-        int made = 0;
-        int changed = 0;
-        for (StationRequest r : table) {
-            Optional<Station> there =
-                    stations.findByNameIgnoreCaseAndRemovedAtIsNull(r.name().strip());
-            if (there.isEmpty()) {
-                stations.saveAndFlush(new Station(UUID.randomUUID()).set(r));
-                made++;
-            } else if (!there.get().entered().equals(r)) {
-                stations.saveAndFlush(there.get().set(r));
-                changed++;
-            }
-        }
-        return new TakenInView(made, changed, table.size() - made - changed);
+        return TakenInView.of(
+                table,
+                r -> stations.findByNameIgnoreCaseAndRemovedAtIsNull(r.name().strip()),
+                Station::entered,
+                (there, r) -> stations.saveAndFlush(
+                        there.orElseGet(() -> new Station(UUID.randomUUID())).set(r)));
     }
 
     void remove(UUID id, UUID by) {

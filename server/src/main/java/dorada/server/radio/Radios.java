@@ -146,20 +146,12 @@ public class Radios implements Shelf {
 
     /** Adds what is not known by its name, and enters anew what is; nothing is taken away. */
     TakenInView takeIn(List<RadioRequest> table) {
-        int made = 0;
-        int changed = 0;
-        for (RadioRequest r : table) {
-            Optional<Radio> there =
-                    radios.findByNameIgnoreCaseAndRemovedAtIsNull(r.name().strip());
-            if (there.isEmpty()) {
-                radios.saveAndFlush(new Radio(UUID.randomUUID()).set(r));
-                made++;
-            } else if (!there.get().entered().equals(r)) {
-                radios.saveAndFlush(there.get().set(r));
-                changed++;
-            }
-        }
-        return new TakenInView(made, changed, table.size() - made - changed);
+        return TakenInView.of(
+                table,
+                r -> radios.findByNameIgnoreCaseAndRemovedAtIsNull(r.name().strip()),
+                Radio::entered,
+                (there, r) -> radios.saveAndFlush(
+                        there.orElseGet(() -> new Radio(UUID.randomUUID())).set(r)));
     }
 
     void remove(UUID id, UUID by) {
