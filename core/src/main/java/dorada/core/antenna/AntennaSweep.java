@@ -17,7 +17,11 @@ public final class AntennaSweep {
      * @throws dorada.core.wire.WireException where the wires can't be solved honestly
      */
     public static FastSweep of(Assembly antenna, double[] frequenciesHz, Watch watch) {
-        double topHz = frequenciesHz[frequenciesHz.length - 1];
+        return of(antenna, frequenciesHz, frequenciesHz[frequenciesHz.length - 1], watch);
+    }
+
+    /** The same, with its wires cut as finely as {@code topHz} needs, the highest of {@code frequenciesHz} or more. */
+    public static FastSweep of(Assembly antenna, double[] frequenciesHz, double topHz, Watch watch) {
         Solver solver = new Solver(antenna.structure(), List.of(antenna.feed()), topHz);
         Watch goOn = share -> watch.goOn(0);
         return FastSweep.of(

@@ -180,7 +180,8 @@ public record VirtualInstallation(
             Watch watch) {
         Sweep bare = now.contains(Condition.DUMMY_LOAD)
                 ? constant(hz)
-                : AntennaSweep.of(assembly(settingsM, now, topHz), hz, watch).sweep();
+                : AntennaSweep.of(assembly(settingsM, now, topHz), hz, topHz, watch)
+                        .sweep();
         List<Line> line = atRadio ? line(now) : List.of();
         double[] re = new double[hz.length];
         double[] im = new double[hz.length];
