@@ -55,7 +55,6 @@ public final class Cautions {
             all.add(Caution.HELD_AT_THE_BODY.of());
         }
         boolean isSent = s.stage() == Stage.PLANNING
-                || s.stage() == Stage.CALLING
                 || s.method().filter(Cautions::transmits).isPresent();
         if (!isHeld && s.ratedW() >= HIGH_POWER_W && isSent) {
             all.add(Caution.RF_BURNS.of());

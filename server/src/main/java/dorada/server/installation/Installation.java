@@ -476,11 +476,11 @@ public class Installation {
         return channels.stream().map(ChannelValue::record).toList();
     }
 
-    /** Which of the shop's radios it is for. */
     void nameRadio(UUID radio) {
         radioId = radio;
     }
 
+    /** Which of the shop's radios it is for. */
     public Optional<UUID> radioId() {
         return Optional.ofNullable(radioId);
     }

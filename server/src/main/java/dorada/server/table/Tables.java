@@ -8,6 +8,7 @@ import jakarta.validation.ConstraintViolation;
 import jakarta.validation.Validator;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import org.springframework.http.ContentDisposition;
@@ -58,7 +59,7 @@ public final class Tables {
      */
     public <R> List<R> requests(MultipartFile file, List<String> needed, Reader<R> reader) throws IOException {
         try {
-            List<R> requests = new java.util.ArrayList<>();
+            List<R> requests = new ArrayList<>();
             for (Table.Row row : Table.read(text(file), needed)) {
                 requests.add(checked(reader.request(row), row.line()));
             }

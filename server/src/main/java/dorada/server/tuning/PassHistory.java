@@ -57,10 +57,10 @@ class PassHistory implements Chronicle {
                 .forEach(k -> all.add(new Happening(
                         k.at(),
                         Optional.ofNullable(k.by()),
-                        List.of(passes.findById(k.passId())
-                                .filter(p -> p.number() > 0)
-                                .map(p -> Happened.PHOTO_KEPT.of(String.valueOf(p.number())))
-                                .orElseGet(Happened.PHOTO_KEPT_OF_ANY::of)))));
+                        List.of(
+                                k.number() > 0
+                                        ? Happened.PHOTO_KEPT.of(String.valueOf(k.number()))
+                                        : Happened.PHOTO_KEPT_OF_ANY.of()))));
         return all;
     }
 

@@ -111,7 +111,7 @@ class HistoryApiTest extends ApiTest {
     }
 
     @Test
-    void photosSheetsAndLessonsAreToldToo() throws Exception {
+    void photosSheetsPlansAndLessonsAreToldToo() throws Exception {
         String id = makeInstallation(3);
         String pass = read(measure(id, UUID.randomUUID(), 0), "$.id");
         ByteArrayOutputStream picture = new ByteArrayOutputStream();
@@ -132,6 +132,10 @@ class HistoryApiTest extends ApiTest {
                                 + "\"body\":\"{}\",\"done\":[],\"cuts\":[]}"),
                 "$.id");
         send(delete("/api/cut-sheets/" + sheet), lead, "").andExpect(status().isNoContent());
+        postJson("/api/plans", """
+                        {"name":"Its mast","installationId":"%s","need":{"carrier":"MAST","material":"NONE","roofLengthM":0,
+                         "roofWidthM":0,"alongM":0,"acrossM":0,"mountHeightM":9,"clearanceM":0,"lowHz":153e6,"highHz":159e6,
+                         "limitSwr":2,"near":[]}}""".formatted(id)).andExpect(status().isCreated());
         postJson(
                         "/api/lessons",
                         "{\"requestKey\":\"" + UUID.randomUUID()
@@ -142,8 +146,9 @@ class HistoryApiTest extends ApiTest {
         getAs(viewer, history(id))
                 .andExpect(jsonPath("$[*].says[*].text", hasItem("Learnt: Scrape the paint first")))
                 .andExpect(jsonPath("$[*].says[*].text", hasItem("Saved the cut sheet “Its rod”, as it is now.")))
-                .andExpect(jsonPath("$[1].by").value("marisol"))
-                .andExpect(jsonPath(SAYS.formatted(1), contains("Removed the cut sheet “Its rod”.")));
+                .andExpect(jsonPath("$[*].says[*].text", hasItem("Saved the plan “Its mast”, as it is now.")))
+                .andExpect(jsonPath("$[2].by").value("marisol"))
+                .andExpect(jsonPath(SAYS.formatted(2), contains("Removed the cut sheet “Its rod”.")));
     }
 
     @Test
