@@ -1,10 +1,12 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { useDue } from '@/api/board'
+import type { Schemas } from '@/api/client'
 import { usePreferences } from '@/preferences'
 import PageFrame from '@/ui/PageFrame.vue'
 import SegmentField from '@/ui/SegmentField.vue'
 import TableCard from '@/ui/TableCard.vue'
+import { formatMhz } from '@/units/frequency'
 import { useWords } from '@/words/words'
 import { useNumbers } from './queries'
 import ShareBar from './ShareBar.vue'
@@ -24,6 +26,13 @@ const mostStanding = computed(() => Math.max(1, ...(n.value?.standing ?? []).map
 const mostFaults = computed(() => Math.max(1, ...(n.value?.faults ?? []).map((f) => f.jobs)))
 const overdueCount = computed(() => due.data.value?.filter((d) => d.isOverdue).length ?? 0)
 const days = (d: number) => words.value.text('numbers.DAYS', { count: Math.round(d) })
+const moved = (hz: Schemas['SpreadView'] | undefined) =>
+  hz &&
+  words.value.text('numbers.MOVED_MHZ', {
+    median: formatMhz(hz.median, 2),
+    low: formatMhz(hz.low, 2),
+    high: formatMhz(hz.high, 2),
+  })
 const say = (m: Measure, value: number | undefined) => formatMeasure(m, value, preferences.unit)
 </script>
 
@@ -129,6 +138,7 @@ const say = (m: Measure, value: number | undefined) => formatMeasure(m, value, p
             <th class="number">{{ words.text('numbers.RECHECKS') }}</th>
             <th class="number">{{ words.text('numbers.CHANGED') }}</th>
             <th class="bars"></th>
+            <th class="number">{{ words.text('numbers.MOVED') }}</th>
           </tr>
         </thead>
         <tbody>
@@ -142,10 +152,12 @@ const say = (m: Measure, value: number | undefined) => formatMeasure(m, value, p
             <td class="number">{{ h.rechecks }}</td>
             <td class="number">{{ h.changed }}</td>
             <td><ShareBar :share="h.changed / h.rechecks" /></td>
+            <td class="number">{{ moved(h.movedHz) }}</td>
           </tr>
         </tbody>
       </TableCard>
       <p v-else class="soft">{{ words.text('numbers.NONE_HELD') }}</p>
+      <p v-if="n.held.some((h) => h.movedHz)" class="hint">{{ words.text('numbers.MOVED_WHY') }}</p>
     </template>
   </PageFrame>
 </template>
@@ -156,6 +168,6 @@ const say = (m: Measure, value: number | undefined) => formatMeasure(m, value, p
 }
 
 .bars {
-  width: 34%;
+  width: 26%;
 }
 </style>

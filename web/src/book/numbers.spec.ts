@@ -70,7 +70,16 @@ describe('the numbers of the shop', () => {
       standing: [{ state: 'TUNING', count: 3, medianDays: 4, longestDays: 10.2 }],
       weeks: WEEKS,
       faults: [{ fault: { id: 'cause.BAD_CONNECTOR', params: {}, text: '' }, jobs: 2 }],
-      held: [{ carrier: 'MAST', age: 'LONGER', rechecks: 4, changed: 1 }],
+      held: [
+        {
+          carrier: 'MAST',
+          age: 'LONGER',
+          rechecks: 4,
+          changed: 1,
+          movedHz: { median: 0.25e6, low: 0.1e6, high: 0.4e6 },
+        },
+        { carrier: 'MAST', age: 'MONTH', rechecks: 1, changed: 0 },
+      ],
       unwritten: 0,
     })
     const links = shown.findAllComponents(RouterLinkStub).map((l) => l.props('to') as unknown)
@@ -81,7 +90,11 @@ describe('the numbers of the shop', () => {
       { path: '/book', query: { signedFrom: '2026-02-23', signedTo: '2026-02-23' } },
       { path: '/book', query: { fault: 'cause.BAD_CONNECTOR' } },
       { path: '/book', query: { carrier: 'MAST' } },
+      { path: '/book', query: { carrier: 'MAST' } },
     ])
+    // Of what nobody knows no number stands.
+    const moved = shown.findAll('tr').map((row) => row.findAll('td').at(-1)?.text())
+    expect(moved.slice(-2)).toEqual(['0.25 (0.10 to 0.40)', ''])
     expect(shown.text()).toContain('2 things are due, 1 overdue.')
     // An empty week has no bar, and is no zero.
     expect(shown.findAll('rect')).toHaveLength(2)

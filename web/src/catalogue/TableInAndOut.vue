@@ -9,7 +9,7 @@ import { notify } from '@/ui/notices'
 import { useWords } from '@/words/words'
 
 /** A list of the shop as a table: out for everybody, in for a lead. */
-const props = defineProps<{ of: 'catalogue' | 'radios' | 'stations' }>()
+const props = defineProps<{ of: 'catalogue' | 'instruments' | 'radios' | 'stations' }>()
 const emit = defineEmits<{ taken: [] }>()
 const words = useWords()
 const me = useMe()

@@ -4,9 +4,13 @@ import BigAction from '@/ui/BigAction.vue'
 import { useQuery } from '@tanstack/vue-query'
 import { computed, nextTick, ref, useTemplateRef } from 'vue'
 import { answer, api } from '@/api/client'
+import { useInstruments } from '@/api/instruments'
+import { useMe } from '@/api/people'
+import SameAs from '@/catalogue/SameAs.vue'
 import ChoiceField from '@/ui/ChoiceField.vue'
 import TextField from '@/ui/TextField.vue'
 import { useForm } from '@/shell/useForm'
+import { notify } from '@/ui/notices'
 import { useWords } from '@/words/words'
 import { refusals, request, SERIAL, TEXTS, typed, type Instrument } from './instrumentForm'
 
@@ -18,6 +22,17 @@ const { instrument = undefined, like } = defineProps<{
   like: Instrument
 }>()
 const emit = defineEmits<{ kept: []; left: [] }>()
+const me = useMe()
+const all = useInstruments()
+const others = computed(() =>
+  me.data.value?.role === 'LEAD' && instrument
+    ? (all.data.value ?? [])
+        .filter((i) => i.id !== instrument.id && !i.standIn)
+        .map((i) => ({ id: i.id, word: i.name }))
+    : [],
+)
+const question = (name: string) =>
+  words.value.text('instrumentPage.MERGE_REALLY', { name, other: instrument?.name ?? '' })
 
 const words = useWords()
 const form = ref(typed(instrument, like))
@@ -41,6 +56,18 @@ const portsHere = computed(() => {
 const { busy, wrong, unplaced, submit } = useForm((field) =>
   field === 'lowestHz' ? 'lowest' : field === 'highestHz' ? 'highest' : field,
 )
+
+const put = (into: string) =>
+  submit(async () => {
+    const { renamedCount } = await answer(
+      api.POST('/api/instruments/{id}/merge', {
+        params: { path: { id: instrument?.id ?? '' } },
+        body: { into },
+      }),
+    )
+    notify(words.value.text('instrumentPage.MERGED', { renamedCount }))
+    emit('kept')
+  })
 
 const sheet = useTemplateRef('sheet')
 
@@ -124,6 +151,7 @@ async function save() {
         :name="words.text(`instrumentPage.command.${t}`)"
       />
     </div>
+    <SameAs :others="others" :question="question" @put="put" />
     <p v-if="unplaced" class="wrong" role="alert">{{ unplaced }}</p>
     <div class="buttons">
       <BigAction submits :disabled="busy">{{ words.text('instrumentPage.SAVE') }}</BigAction>

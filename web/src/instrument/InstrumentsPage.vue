@@ -10,6 +10,8 @@ import { useMe } from '@/api/people'
 import { useForm } from '@/shell/useForm'
 import { covers, where, type Instrument } from './instrumentForm'
 import InstrumentForm from './InstrumentForm.vue'
+import PageFrame from '@/ui/PageFrame.vue'
+import TableInAndOut from '@/catalogue/TableInAndOut.vue'
 
 const words = useWords()
 
@@ -49,7 +51,7 @@ async function ask(i: Instrument) {
 </script>
 
 <template>
-  <div class="page">
+  <PageFrame>
     <h1>{{ words.text('instrumentPage.TITLE') }}</h1>
     <p class="soft">
       {{ words.text('instrumentPage.WHAT') }}
@@ -90,18 +92,11 @@ async function ask(i: Instrument) {
       @kept="done"
       @left="editing = undefined"
     />
-  </div>
+    <TableInAndOut of="instruments" @taken="client.invalidateQueries(theirs)" />
+  </PageFrame>
 </template>
 
 <style scoped>
-.page {
-  max-width: 940px;
-  margin: 0 auto;
-  padding: 28px 22px;
-  display: grid;
-  gap: 14px;
-}
-
 .one {
   padding: 16px 20px;
   display: flex;

@@ -38,6 +38,9 @@ final class Prepared {
         if (!unpacked.waitFor(1, TimeUnit.MINUTES) || unpacked.exitValue() != 0) {
             throw new IllegalStateException("The application could not be unpacked.");
         }
+        for (String started : List.of("java.options", "compiler.json")) {
+            Files.copy(Path.of(System.getProperty("dorada.server"), started), app.resolve(started));
+        }
         Files.createDirectories(demo);
         RunningDorada.first(this, demo).stopped();
     }

@@ -78,15 +78,7 @@ final class RunningDorada implements AutoCloseable {
             prepared = Prepared.once();
         }
         // As ./dorada starts it.
-        List<String> command = new ArrayList<>(List.of(
-                java(),
-                "-Xmx192m",
-                "-Xss512k",
-                "-XX:+UseSerialGC",
-                "-XX:+ExitOnOutOfMemoryError",
-                "-XX:+UnlockDiagnosticVMOptions",
-                "-XX:CompilerDirectivesFile=" + System.getProperty("dorada.compiler"),
-                "-Dspring.aot.enabled=true"));
+        List<String> command = new ArrayList<>(List.of(java(), "-Xmx192m", "@java.options"));
         command.addAll(prepared.classes());
         command.addAll(List.of(
                 "-jar",

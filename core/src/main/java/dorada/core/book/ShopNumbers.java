@@ -50,8 +50,12 @@ public record ShopNumbers(List<Standing> standing, List<Week> weeks, List<Fault>
             int overshoots,
             List<String> faults) {}
 
-    /** A recheck of one that was signed off before. */
-    public record Recheck(Carrier carrier, Duration after, boolean isUnchanged) {}
+    /**
+     * A recheck of one that was signed off before.
+     *
+     * @param movedHz by how much its dip has moved since, in Hz; empty where nobody knows
+     */
+    public record Recheck(Carrier carrier, Duration after, boolean isUnchanged, Optional<Double> movedHz) {}
 
     /** Jobs in one state; how long nobody touched them, half of them at least {@code medianIdle}. */
     public record Standing(Progress state, int count, Duration medianIdle, Duration longestIdle) {}
@@ -90,8 +94,12 @@ public record ShopNumbers(List<Standing> standing, List<Week> weeks, List<Fault>
         }
     }
 
-    /** Of so many rechecks, how many found it changed. */
-    public record Held(Carrier carrier, Age age, int rechecks, int changed) {}
+    /**
+     * Of so many rechecks, how many found it changed.
+     *
+     * @param movedHz by how much dips had moved, up or down, in Hz; empty where none of these tells
+     */
+    public record Held(Carrier carrier, Age age, int rechecks, int changed, Optional<Spread> movedHz) {}
 
     private static final double SECONDS_OF_A_DAY = 86_400;
 
@@ -177,7 +185,11 @@ public record ShopNumbers(List<Standing> standing, List<Week> weeks, List<Fault>
                 if (!here.isEmpty()) {
                     int changed =
                             (int) here.stream().filter(r -> !r.isUnchanged()).count();
-                    all.add(new Held(carrier, age, here.size(), changed));
+                    double[] movedHz = here.stream()
+                            .flatMap(r -> r.movedHz().stream())
+                            .mapToDouble(Math::abs)
+                            .toArray();
+                    all.add(new Held(carrier, age, here.size(), changed, Spread.of(movedHz)));
                 }
             }
         }

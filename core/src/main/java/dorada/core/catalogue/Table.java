@@ -45,6 +45,7 @@ public final class Table {
         NO_HEADINGS("headings"),
         NO_NAME,
         NO_NUMBER("heading", "typed"),
+        NO_WHOLE_NUMBER("heading", "typed"),
         NUMBER_MISSING("heading"),
         TOO_LONG("mostCount"),
         TOO_MANY("mostCount"),

@@ -138,6 +138,12 @@ public record Recheck(
                         .orElse(List.of())));
     }
 
+    /** By how much the dip moved, positive for up; empty where the readings leave that open by more than what stays. */
+    public Optional<Double> movedHz() {
+        return thenDipHz.flatMap(
+                then -> nowDipHz.map(now -> now - then).filter(moved -> dipDoubtHz <= STAYS_SHARE * then));
+    }
+
     private static Map<Explanation, Double> probabilities(Map<Explanation, ReadingPair.Fit> fits, Carrier carrier) {
         double most = fits.values().stream()
                 .mapToDouble(ReadingPair.Fit::evidence)

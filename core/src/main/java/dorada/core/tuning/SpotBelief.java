@@ -249,9 +249,12 @@ final class SpotBelief {
                 double ratio = prior.lengthRatio() * Math.exp(RATIOS[z] * prior.doubt());
                 Dips dips = new Dips(earlierDips(dipHz, ratio), dipHz);
                 double begun = dips.built() + Math.log(step * bell(RATIOS[z]) / sumOfRatios);
-                List<Weighed> here = new ArrayList<>();
-                found[i * RATIOS.length + z] = here;
                 int n = before.of(dips, now[i], best - NEGLIGIBLE - begun);
+                if (n == 0) {
+                    continue;
+                }
+                List<Weighed> here = new ArrayList<>(n);
+                found[i * RATIOS.length + z] = here;
                 for (int k = 0; k < n; k++) {
                     double w = begun + before.all(k);
                     following += Math.exp(w);
@@ -276,9 +279,13 @@ final class SpotBelief {
     }
 
     private static List<Integer> likeliestFirst(double[][] now) {
-        double[] most = Arrays.stream(now)
-                .mapToDouble(n -> Arrays.stream(n).max().orElseThrow())
-                .toArray();
+        double[] most = new double[now.length];
+        for (int i = 0; i < now.length; i++) {
+            most[i] = Double.NEGATIVE_INFINITY;
+            for (double n : now[i]) {
+                most[i] = n > most[i] ? n : most[i];
+            }
+        }
         return IntStream.range(0, now.length)
                 .boxed()
                 .sorted(Comparator.comparingDouble(i -> -most[i]))

@@ -99,15 +99,16 @@ class ShopNumbersTest {
     @Test
     void rechecksStandByCarrierAndAge() {
         List<Recheck> rechecks = List.of(
-                new Recheck(Carrier.VEHICLE, Duration.ofDays(31), true),
-                new Recheck(Carrier.VEHICLE, Duration.ofDays(32), false),
-                new Recheck(Carrier.VEHICLE, Duration.ofDays(100), true),
-                new Recheck(Carrier.MAST, Duration.ofDays(4000), false));
+                new Recheck(Carrier.VEHICLE, Duration.ofDays(31), true, Optional.empty()),
+                new Recheck(Carrier.VEHICLE, Duration.ofDays(32), false, Optional.of(-0.6e6)),
+                new Recheck(Carrier.VEHICLE, Duration.ofDays(100), true, Optional.of(0.2e6)),
+                new Recheck(Carrier.MAST, Duration.ofDays(4000), false, Optional.of(1e6)));
         assertThat(ShopNumbers.of(List.of(), rechecks, NOW, ZONE, 3).held())
                 .containsExactlyInAnyOrder(
-                        new Held(Carrier.VEHICLE, Age.MONTH, 1, 0),
-                        new Held(Carrier.VEHICLE, Age.HALF_YEAR, 2, 1),
-                        new Held(Carrier.MAST, Age.LONGER, 1, 1));
+                        new Held(Carrier.VEHICLE, Age.MONTH, 1, 0, Optional.empty()),
+                        // Down counts as far as up: neither makes up for the other.
+                        new Held(Carrier.VEHICLE, Age.HALF_YEAR, 2, 1, Spread.of(0.2e6, 0.6e6)),
+                        new Held(Carrier.MAST, Age.LONGER, 1, 1, Spread.of(1e6)));
     }
 
     @Test

@@ -97,6 +97,8 @@ class RecheckTest {
                 .isEqualTo(share < 0 ? "symptom.DIP_MOVED_DOWN" : "symptom.DIP_MOVED_UP");
         assertThat(first.cause().evidence().params().get("movedShare"))
                 .satisfies(moved -> assertThat((Double) moved).isCloseTo(Math.abs(share), within(0.002)));
+        // Either calibration leaves 0.004 of |Γ|, which moves a dip of Q 9 by 65 kHz; points are 80 kHz apart.
+        assertThat(r.movedHz().orElseThrow()).isCloseTo(146e6 * share, within(0.21e6));
         // Ice never raises a dip.
         assertThat(r.causes().stream().anyMatch(l -> l.cause().id() == Cause.Id.ICE))
                 .isEqualTo(share < 0);
@@ -183,6 +185,10 @@ class RecheckTest {
         Recheck flat = Recheck.of(meter(3, 3, 3), meter(3, 3, 3), CHANNELS, Carrier.VEHICLE, false, false)
                 .orElseThrow();
         assertThat(flat.thenDipHz()).isEmpty();
+        assertThat(flat.movedHz()).isEmpty();
+        // What the needles leave open by more than a recheck lets pass is no drift of the shop's.
+        assertThat(r.dipDoubtHz()).isGreaterThan(0.004 * 146e6);
+        assertThat(r.movedHz()).isEmpty();
     }
 
     @Test

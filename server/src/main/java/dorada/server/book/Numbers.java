@@ -8,6 +8,7 @@ import java.time.Clock;
 import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -50,7 +51,8 @@ class Numbers {
                 all.add(new ShopNumbers.Recheck(
                         now.carrier(),
                         Duration.between(before.signedAt(), now.signedAt()),
-                        now.finding() == Finding.UNCHANGED));
+                        now.finding() == Finding.UNCHANGED,
+                        Optional.ofNullable(now.movedHz())));
             }
         }
         return all;

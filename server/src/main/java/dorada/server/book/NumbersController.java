@@ -79,14 +79,21 @@ class NumbersController {
         }
     }
 
+    /** @param movedHz by how much dips had moved, up or down; absent where none of these rechecks tells */
     record HeldView(
             @NotNull Carrier carrier,
             @NotNull ShopNumbers.Age age,
             @NotNull int rechecks,
-            @NotNull int changed) {
+            @NotNull int changed,
+            BookController.SpreadView movedHz) {
 
         static HeldView of(ShopNumbers.Held h) {
-            return new HeldView(h.carrier(), h.age(), h.rechecks(), h.changed());
+            return new HeldView(
+                    h.carrier(),
+                    h.age(),
+                    h.rechecks(),
+                    h.changed(),
+                    h.movedHz().map(BookController.SpreadView::of).orElse(null));
         }
     }
 

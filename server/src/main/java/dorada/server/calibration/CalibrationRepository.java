@@ -9,4 +9,6 @@ interface CalibrationRepository extends JpaRepository<SavedCalibration, UUID> {
     List<SavedCalibration> findByRemovedAtIsNullOrderByMadeAtDesc();
 
     List<SavedCalibration> findByRemovedAtIsNotNull();
+
+    List<SavedCalibration> findByInstrumentIgnoreCase(String instrument);
 }

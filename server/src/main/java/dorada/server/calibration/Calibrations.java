@@ -57,6 +57,17 @@ public class Calibrations implements Shelf {
         return madeFor(lowHz, highHz).map(SavedCalibration::madeAt).findFirst();
     }
 
+    /**
+     * What was made with the instrument {@code before} was made with {@code now}: it is called so.
+     *
+     * @return how many those were
+     */
+    public int nameInstrument(String before, String now) {
+        List<SavedCalibration> its = calibrations.findByInstrumentIgnoreCase(before);
+        its.forEach(c -> c.nameInstrument(now));
+        return its.size();
+    }
+
     private Stream<SavedCalibration> madeFor(double lowHz, double highHz) {
         return calibrations.findByRemovedAtIsNullOrderByMadeAtDesc().stream()
                 .filter(c -> c.calibration().covers(lowHz, highHz));

@@ -109,6 +109,10 @@ class SavedCalibration extends Removable {
         return name;
     }
 
+    void nameInstrument(String now) {
+        instrument = now;
+    }
+
     String instrument() {
         return instrument;
     }

@@ -71,6 +71,7 @@ record ArchiveOfVersion1(
                             null,
                             null,
                             null,
+                            null,
                             null)));
             by = e.reopenedBy();
             at = e.reopenedAt();
@@ -96,6 +97,7 @@ record ArchiveOfVersion1(
                                 null,
                                 signOff.learntSetPerElectrical(),
                                 signOff.learntDoubt(),
+                                null,
                                 null,
                                 null,
                                 null,

@@ -54,7 +54,7 @@ interface InstallationRepository extends JpaRepository<Installation, UUID> {
 
     /** What each sign-off of an installation that was signed off more than once found, the oldest first. */
     @Query("""
-            select new dorada.server.installation.FoundRow(i.id, i.carrier, s.signedAt, s.finding)
+            select new dorada.server.installation.FoundRow(i.id, i.carrier, s.signedAt, s.finding, s.movedHz)
             from SignOff s join s.visit v join v.installation i
             where i.visitNumber > 1 order by i.id, v.number""")
     List<FoundRow> found();

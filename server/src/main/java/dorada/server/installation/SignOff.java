@@ -71,6 +71,9 @@ public class SignOff {
     @Column(length = 30)
     private Finding finding;
 
+    @Column(name = "moved_hz")
+    private Double movedHz;
+
     private String mendedBy;
     private String returnedBy;
     private Double lengthRatio;
@@ -93,6 +96,7 @@ public class SignOff {
      * @param costDb loss against the antenna before, or against a perfect match; null where not known
      * @param worstSwr on any wanted channel; null where not known
      * @param finding against the sign-off before; null where there is none, or nothing was compared
+     * @param movedHz by how much the dip had moved since, positive for up; null where that is not known
      * @param mendedBy who mends it; null for nobody named
      * @param returnedBy who returned an aircraft to service, with which licence; null where nobody has
      * @param parts numbered from 1 in this order; empty where nobody listed them
@@ -106,6 +110,7 @@ public class SignOff {
             Double costDb,
             Double worstSwr,
             Finding finding,
+            Double movedHz,
             String mendedBy,
             String returnedBy,
             List<SignedPart> parts) {}
@@ -124,6 +129,7 @@ public class SignOff {
         this.costDb = terms.costDb();
         this.worstSwr = terms.worstSwr();
         this.finding = terms.finding();
+        this.movedHz = terms.movedHz();
         this.mendedBy = terms.mendedBy();
         this.returnedBy = terms.returnedBy();
         this.parts.addAll(terms.parts());
@@ -144,6 +150,7 @@ public class SignOff {
                         r.costDb(),
                         r.worstSwr(),
                         r.finding(),
+                        r.movedHz(),
                         r.mendedBy(),
                         r.returnedBy(),
                         r.parts()),
@@ -179,6 +186,7 @@ public class SignOff {
                 lengthRatio,
                 lengthRatioDoubt,
                 finding,
+                movedHz,
                 mendedBy,
                 returnedBy,
                 List.copyOf(parts));
@@ -202,6 +210,7 @@ public class SignOff {
                 costDb,
                 worstSwr,
                 finding,
+                movedHz,
                 mendedBy,
                 returnedBy,
                 List.copyOf(parts));

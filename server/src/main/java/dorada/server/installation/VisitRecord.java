@@ -66,6 +66,7 @@ public record VisitRecord(
             Double lengthRatio,
             Double lengthRatioDoubt,
             Finding finding,
+            Double movedHz,
             @Size(max = 200) String mendedBy,
             @Size(max = 300) String returnedBy,
             @Valid @Size(max = 60) List<SignedPart> parts) {

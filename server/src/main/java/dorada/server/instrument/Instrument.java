@@ -2,6 +2,7 @@ package dorada.server.instrument;
 
 import dorada.core.instrument.AnalyserLimits;
 import dorada.core.instrument.Span;
+import dorada.core.instrument.scpi.CommandProfile;
 import dorada.server.removed.Removable;
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
@@ -48,18 +49,37 @@ class Instrument extends Removable {
         this.id = id;
     }
 
-    /** @param limits null where nobody stated them */
-    void set(String newName, String newDriver, AnalyserDriver.Place place, AnalyserLimits limits, String newProfile) {
-        name = newName;
-        driver = newDriver;
+    /** @param texts the request's command texts as JSON */
+    Instrument set(InstrumentRequest r, String texts) {
+        name = r.name().strip();
+        driver = r.driver();
+        AnalyserDriver.Place place = r.place();
         host = place.host();
         port = place.port();
         serialPort = place.serialPort();
         baud = place.baud();
-        lowestHz = limits == null ? null : limits.span().startHz();
-        highestHz = limits == null ? null : limits.span().stopHz();
-        mostPoints = limits == null ? null : limits.mostPoints();
-        profile = newProfile;
+        Optional<AnalyserLimits> limits = r.limits();
+        lowestHz = limits.map(l -> l.span().startHz()).orElse(null);
+        highestHz = limits.map(l -> l.span().stopHz()).orElse(null);
+        mostPoints = limits.map(AnalyserLimits::mostPoints).orElse(null);
+        profile = texts;
+        return this;
+    }
+
+    /** What was entered, with its command texts read. */
+    InstrumentRequest entered(CommandProfile texts) {
+        return new InstrumentRequest(
+                version,
+                name,
+                driver,
+                host,
+                port,
+                serialPort == null || serialPort.isEmpty() ? null : serialPort,
+                baud == null || baud == 0 ? null : baud,
+                lowestHz,
+                highestHz,
+                mostPoints,
+                texts);
     }
 
     String driver() {
@@ -88,14 +108,6 @@ class Instrument extends Removable {
     @Override
     public String name() {
         return name;
-    }
-
-    String host() {
-        return host;
-    }
-
-    int port() {
-        return port;
     }
 
     String profile() {

@@ -1,6 +1,5 @@
 package dorada.server.instrument;
 
-import dorada.core.instrument.AnalyserLimits;
 import dorada.core.instrument.scpi.CommandProfile;
 import dorada.server.instrument.InstrumentArchive.InstrumentRecord;
 import dorada.server.people.Person;
@@ -51,18 +50,18 @@ class InstrumentArchive implements ShopPart<InstrumentRecord> {
             @NotBlank @Size(max = 4000) String profile) {}
 
     private InstrumentRecord record(Instrument i) {
-        AnalyserDriver.Place place = i.place();
+        InstrumentRequest r = i.entered(null);
         return new InstrumentRecord(
                 i.id(),
-                i.name(),
-                i.driver(),
-                place.host(),
-                place.port(),
-                place.serialPort().isEmpty() ? null : place.serialPort(),
-                place.baud() == 0 ? null : place.baud(),
-                i.limits().map(l -> l.span().startHz()).orElse(null),
-                i.limits().map(l -> l.span().stopHz()).orElse(null),
-                i.limits().map(AnalyserLimits::mostPoints).orElse(null),
+                r.name(),
+                r.driver(),
+                r.host(),
+                r.port(),
+                r.serialPort(),
+                r.baud(),
+                r.lowestHz(),
+                r.highestHz(),
+                r.mostPoints(),
                 i.profile());
     }
 
@@ -110,9 +109,7 @@ class InstrumentArchive implements ShopPart<InstrumentRecord> {
                 json.readValue(r.profile(), CommandProfile.class));
         AnalyserDriver driver = drivers.chosen(r.driver());
         driver.require(entered.place());
-        Instrument instrument = new Instrument(r.id());
-        instrument.set(r.name(), driver.id(), entered.place(), entered.limits().orElse(null), r.profile());
-        instruments.saveAndFlush(instrument);
+        instruments.saveAndFlush(new Instrument(r.id()).set(entered.by(driver), r.profile()));
         return true;
     }
 }

@@ -4,11 +4,16 @@ import dorada.core.instrument.Span;
 import dorada.server.people.SignedIn;
 import dorada.server.problem.UserProblem;
 import dorada.server.sweep.TraceData;
+import dorada.server.table.Tables;
+import dorada.server.table.TakenInView;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
+import java.io.IOException;
 import java.util.List;
 import java.util.UUID;
 import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -17,8 +22,10 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestPart;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
+import org.springframework.web.multipart.MultipartFile;
 
 /** The analysers of the shop. Adding and changing is the lead's: it makes the server talk to the network. */
 @RestController
@@ -27,10 +34,41 @@ class InstrumentController {
 
     private final InstrumentService instruments;
     private final Drivers drivers;
+    private final Tables tables;
 
-    InstrumentController(InstrumentService instruments, Drivers drivers) {
+    InstrumentController(InstrumentService instruments, Drivers drivers, Tables tables) {
         this.instruments = instruments;
         this.drivers = drivers;
+        this.tables = tables;
+    }
+
+    record MergeInstrumentRequest(
+            @NotNull(message = "{wrong.WHICH_STAYS}") UUID into) {}
+
+    /** @param renamedCount calibrations */
+    record MergedInstrumentView(@NotNull int renamedCount) {}
+
+    /** It was entered twice: the calibrations that were made with it are of the other from now on. */
+    @PostMapping("/{id}/merge")
+    MergedInstrumentView merge(
+            @PathVariable UUID id,
+            @Valid @RequestBody MergeInstrumentRequest request,
+            @AuthenticationPrincipal SignedIn me) {
+        return new MergedInstrumentView(instruments.merge(id, request.into(), me.id()));
+    }
+
+    @GetMapping("/table")
+    ResponseEntity<String> table() {
+        return Tables.answer("instruments", InstrumentTable.write(instruments.entered()));
+    }
+
+    /** A table as {@link #table()} writes it: all of it, or nothing and the line that can't be used. */
+    @PostMapping(path = "/table", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
+    TakenInView takeIn(@RequestPart("file") MultipartFile file) throws IOException {
+        return instruments.takeIn(tables.requests(
+                file,
+                InstrumentTable.NEEDED,
+                row -> instruments.checked(InstrumentTable.read(row, instruments.named(row.text("name"))))));
     }
 
     record DriverView(@NotNull String id, @NotNull String words) {}

@@ -35,6 +35,12 @@ record InstrumentRequest(
         Integer mostPoints,
         @NotNull(message = "{wrong.COMMAND_TEXTS}") CommandProfile profile) {
 
+    /** The same under the driver that it means. */
+    InstrumentRequest by(AnalyserDriver chosen) {
+        return new InstrumentRequest(
+                version, name, chosen.id(), host, port, serialPort, baud, lowestHz, highestHz, mostPoints, profile);
+    }
+
     AnalyserDriver.Place place() {
         return new AnalyserDriver.Place(
                 host == null ? "" : host.strip(),

@@ -9,6 +9,7 @@ import dorada.core.instrument.scpi.InstrumentException;
 import dorada.core.outcome.Refusal;
 import dorada.core.simulation.StandInAnalyser;
 import dorada.core.sweep.Sweep;
+import dorada.server.calibration.Calibrations;
 import dorada.server.people.PeopleService;
 import dorada.server.people.Role;
 import dorada.server.problem.Missing;
@@ -16,6 +17,7 @@ import dorada.server.problem.UserProblem;
 import dorada.server.removed.Removable;
 import dorada.server.removed.RemovedKind;
 import dorada.server.removed.Shelf;
+import dorada.server.table.TakenInView;
 import java.time.Clock;
 import java.util.ArrayList;
 import java.util.List;
@@ -42,6 +44,7 @@ public class InstrumentService implements Shelf {
     private final PeopleService people;
     private final Clock clock;
     private final Drivers drivers;
+    private final Calibrations calibrations;
 
     InstrumentService(
             InstrumentRepository instruments,
@@ -50,8 +53,10 @@ public class InstrumentService implements Shelf {
             JsonMapper json,
             PeopleService people,
             Clock clock,
-            Drivers drivers) {
+            Drivers drivers,
+            Calibrations calibrations) {
         this.drivers = drivers;
+        this.calibrations = calibrations;
         this.invented = invented;
         this.people = people;
         this.clock = clock;
@@ -71,16 +76,20 @@ public class InstrumentService implements Shelf {
     }
 
     private InstrumentView standIn() {
-        return view(
-                STAND_IN,
+        AnalyserDriver.Place place = standInPlace();
+        InstrumentRequest itself = new InstrumentRequest(
                 0,
                 "Stand-in analyser (practice)",
-                drivers.byId(ScpiOverTcp.ID),
-                standInPlace(),
-                CommandProfile.STAND_IN,
-                Optional.of(StandInAnalyser.LIMITS),
-                true,
-                invented.areRecorded());
+                ScpiOverTcp.ID,
+                place.host(),
+                place.port(),
+                null,
+                null,
+                StandInAnalyser.LIMITS.span().startHz(),
+                StandInAnalyser.LIMITS.span().stopHz(),
+                StandInAnalyser.LIMITS.mostPoints(),
+                CommandProfile.STAND_IN);
+        return InstrumentView.of(STAND_IN, itself, drivers.byId(ScpiOverTcp.ID), true, invented.areRecorded());
     }
 
     private AnalyserDriver.Place standInPlace() {
@@ -89,48 +98,20 @@ public class InstrumentService implements Shelf {
 
     private InstrumentView view(Instrument i) {
         AnalyserDriver.Place place = i.place();
-        return view(
+        return InstrumentView.of(
                 i.id().toString(),
-                i.version(),
-                i.name(),
+                entered(i),
                 drivers.byId(i.driver()),
-                place,
-                texts(i),
-                i.limits(),
                 false,
                 invented.areRecorded() || !invented.areOf(place.host(), place.port()));
     }
 
-    private CommandProfile texts(Instrument i) {
-        return json.readValue(i.profile(), CommandProfile.class);
+    private InstrumentRequest entered(Instrument i) {
+        return i.entered(texts(i));
     }
 
-    private static InstrumentView view(
-            String id,
-            long version,
-            String name,
-            AnalyserDriver driver,
-            AnalyserDriver.Place place,
-            CommandProfile texts,
-            Optional<AnalyserLimits> limits,
-            boolean standIn,
-            boolean recorded) {
-        return new InstrumentView(
-                id,
-                version,
-                name,
-                driver.id(),
-                driver.words(),
-                place.host(),
-                place.port(),
-                place.serialPort().isEmpty() ? null : place.serialPort(),
-                place.baud() == 0 ? null : place.baud(),
-                limits.map(l -> l.span().startHz()).orElse(null),
-                limits.map(l -> l.span().stopHz()).orElse(null),
-                limits.map(AnalyserLimits::mostPoints).orElse(null),
-                texts,
-                standIn,
-                recorded);
+    private CommandProfile texts(Instrument i) {
+        return json.readValue(i.profile(), CommandProfile.class);
     }
 
     InstrumentView add(InstrumentRequest request) {
@@ -181,15 +162,63 @@ public class InstrumentService implements Shelf {
                 .ifPresent(other -> {
                     throw UserProblem.atField("name", Refused.NAME_TAKEN.of(other.name()));
                 });
-        String profile = json.writeValueAsString(r.profile());
-        if (profile.length() > LONGEST_PROFILE) {
+        if (i.name() != null) {
+            calibrations.nameInstrument(i.name(), r.name().strip());
+        }
+        return view(kept(i, r));
+    }
+
+    private Instrument kept(Instrument i, InstrumentRequest r) {
+        String texts = json.writeValueAsString(r.profile());
+        if (texts.length() > LONGEST_PROFILE) {
             throw UserProblem.atField("profile", Refused.COMMANDS_TOO_LONG.of());
         }
+        return instruments.saveAndFlush(i.set(checked(r), texts));
+    }
+
+    /** The same, by the driver that it means. */
+    InstrumentRequest checked(InstrumentRequest r) {
         AnalyserDriver driver = drivers.chosen(r.driver());
-        AnalyserDriver.Place place = r.place();
-        driver.require(place);
-        i.set(r.name().strip(), driver.id(), place, r.limits().orElse(null), profile);
-        return view(instruments.saveAndFlush(i));
+        driver.require(r.place());
+        r.limits();
+        return r.by(driver);
+    }
+
+    /**
+     * Two entries of one instrument: {@code id} is removed, and the calibrations that were made with it name {@code into}.
+     *
+     * @return how many those were
+     */
+    int merge(UUID id, UUID into, UUID by) {
+        Instrument one = byId(id);
+        Instrument stays = byId(into);
+        if (id.equals(into)) {
+            throw UserProblem.atField("into", Refused.ITSELF.of());
+        }
+        one.remove(people.byId(by), clock.instant());
+        return calibrations.nameInstrument(one.name(), stays.name());
+    }
+
+    /** Of all but the stand-in. */
+    @Transactional(readOnly = true)
+    List<InstrumentRequest> entered() {
+        return instruments.findByRemovedAtIsNullOrderByName().stream()
+                .map(this::entered)
+                .toList();
+    }
+
+    @Transactional(readOnly = true)
+    Optional<InstrumentRequest> named(String name) {
+        return instruments.findByNameIgnoreCaseAndRemovedAtIsNull(name).map(this::entered);
+    }
+
+    /** Adds what is not known by its name, and enters anew what is; nothing is taken away. */
+    TakenInView takeIn(List<InstrumentRequest> table) {
+        return TakenInView.of(
+                table,
+                r -> instruments.findByNameIgnoreCaseAndRemovedAtIsNull(r.name().strip()),
+                this::entered,
+                (there, r) -> kept(there.orElseGet(() -> new Instrument(UUID.randomUUID())), r));
     }
 
     private Instrument byId(UUID id) {

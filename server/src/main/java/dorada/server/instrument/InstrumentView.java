@@ -29,4 +29,25 @@ record InstrumentView(
         Integer mostPoints,
         @NotNull CommandProfile profile,
         @NotNull boolean standIn,
-        @NotNull boolean recorded) {}
+        @NotNull boolean recorded) {
+
+    static InstrumentView of(
+            String id, InstrumentRequest entered, AnalyserDriver driver, boolean standIn, boolean recorded) {
+        return new InstrumentView(
+                id,
+                entered.version(),
+                entered.name(),
+                driver.id(),
+                driver.words(),
+                entered.host(),
+                entered.port(),
+                entered.serialPort(),
+                entered.baud(),
+                entered.lowestHz(),
+                entered.highestHz(),
+                entered.mostPoints(),
+                entered.profile(),
+                standIn,
+                recorded);
+    }
+}

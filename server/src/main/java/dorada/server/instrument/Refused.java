@@ -26,6 +26,7 @@ enum Refused implements OutcomeId {
     WHICH_SERIAL_PORT,
     BAUD("lowCount", "highCount"),
     WHERE,
+    ITSELF,
     PORT;
 
     private final List<String> takes;

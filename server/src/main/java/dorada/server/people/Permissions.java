@@ -57,6 +57,8 @@ public final class Permissions {
                             POST,
                             "/api/catalogue/*/merge",
                             "/api/catalogue/table",
+                            "/api/instruments/*/merge",
+                            "/api/instruments/table",
                             "/api/radios/*/merge",
                             "/api/radios/table",
                             "/api/stations/*/merge",

@@ -55,6 +55,13 @@ public final class UserProblem extends RuntimeException {
                 .with("outcome", OutcomeView.of(refused.outcome()));
     }
 
+    /** The same of one line of a file, counted from 1. */
+    public UserProblem inLine(int line) {
+        UserProblem e = inFile(line, getMessage());
+        outcome().ifPresent(o -> e.with("outcome", o));
+        return e;
+    }
+
     /** A list of channels that core could not read. */
     public static UserProblem inFile(ChannelList.LineException refused) {
         return inFile(refused.line(), Words.ENGLISH.sentence(refused.outcome()))

@@ -46,7 +46,7 @@ public final class Tables {
         return new String(file.getBytes(), StandardCharsets.UTF_8);
     }
 
-    /** Makes of a row what a form would send. */
+    /** Makes of a row what a form would send, or refuses it as that would be. */
     @FunctionalInterface
     public interface Reader<R> {
         R request(Table.Row row) throws FormatException;
@@ -61,7 +61,11 @@ public final class Tables {
         try {
             List<R> requests = new ArrayList<>();
             for (Table.Row row : Table.read(text(file), needed)) {
-                requests.add(checked(reader.request(row), row.line()));
+                try {
+                    requests.add(checked(reader.request(row), row.line()));
+                } catch (UserProblem e) {
+                    throw e.inLine(row.line());
+                }
             }
             return requests;
         } catch (FormatException e) {

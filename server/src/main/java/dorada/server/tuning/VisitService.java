@@ -1,5 +1,6 @@
 package dorada.server.tuning;
 
+import dorada.core.recheck.Recheck;
 import dorada.server.installation.Installation;
 import dorada.server.installation.InstallationService;
 import dorada.server.installation.InstallationView;
@@ -10,6 +11,7 @@ import dorada.server.problem.UserProblem;
 import java.time.Clock;
 import java.time.temporal.ChronoUnit;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -76,6 +78,7 @@ public class VisitService {
             throw UserProblem.atField("reason", Refused.WHY_NO_FINAL_SWEEP.of());
         }
         requireLimit(request, seen);
+        Optional<Recheck> recheck = rechecks.newest(installation, all).map(Rechecks.Found::recheck);
         installation.signOff(
                 new SignOff.Terms(
                         last.number(),
@@ -85,9 +88,8 @@ public class VisitService {
                         request.due(),
                         seen.cost() == null ? null : seen.cost().worstDb(),
                         seen.verdict().worstSwr(),
-                        rechecks.newest(installation, all)
-                                .map(f -> f.recheck().finding())
-                                .orElse(null),
+                        recheck.map(Recheck::finding).orElse(null),
+                        recheck.flatMap(Recheck::movedHz).orElse(null),
                         SignOffRequest.said(request.mendedBy()).orElse(null),
                         SignOffRequest.said(request.returnedBy()).orElse(null),
                         request.parts()),

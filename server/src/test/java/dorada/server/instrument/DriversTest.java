@@ -11,6 +11,7 @@ import dorada.core.instrument.AnalyserLimits;
 import dorada.core.instrument.Span;
 import dorada.core.instrument.scpi.CommandProfile;
 import dorada.core.sweep.Sweep;
+import dorada.server.calibration.Calibrations;
 import dorada.server.people.PeopleService;
 import dorada.server.problem.UserProblem;
 import java.time.Clock;
@@ -89,7 +90,8 @@ class DriversTest {
             new JsonMapper(),
             mock(PeopleService.class),
             Clock.systemUTC(),
-            new Drivers(List.of(new ScpiOverTcp(), fixed)));
+            new Drivers(List.of(new ScpiOverTcp(), fixed)),
+            mock(Calibrations.class));
 
     private static InstrumentRequest request(String driver, String host) {
         return new InstrumentRequest(0, "Fixed", driver, host, 0, null, null, 1e8, 2e8, 2, CommandProfile.STAND_IN);

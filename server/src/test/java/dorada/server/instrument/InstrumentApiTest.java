@@ -15,6 +15,7 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 
 import com.jayway.jsonpath.JsonPath;
 import dorada.server.ApiTest;
+import dorada.server.calibration.CalibrationApiTest;
 import java.io.BufferedReader;
 import java.io.InputStreamReader;
 import java.io.PrintWriter;
@@ -84,6 +85,79 @@ class InstrumentApiTest extends ApiTest {
                         serial.replace("scpi-serial", "smoke-signals").replace("On a cable", "On a hill"))
                 .andExpect(jsonPath("$.field").value("driver"));
         send(delete("/api/instruments/" + id), lead, "").andExpect(status().isNoContent());
+    }
+
+    private String added(String name) throws Exception {
+        return read(
+                send(post("/api/instruments"), lead, instrument(name, 5025)).andExpect(status().isCreated()), "$.id");
+    }
+
+    private void calibrated(String name, String with) throws Exception {
+        postJson(
+                        "/api/calibrations",
+                        CalibrationApiTest.calibration(name, CalibrationApiTest.trace(1))
+                                .replace("\"instrument\":\"bench\"", "\"instrument\":\"" + with + "\""))
+                .andExpect(status().isCreated());
+    }
+
+    private void madeWith(String calibration, String instrument) throws Exception {
+        getAs(viewer, "/api/calibrations")
+                .andExpect(jsonPath("$[?(@.name=='" + calibration + "')].instrument", hasItem(instrument)));
+    }
+
+    @Test
+    void twoEntriesOfOneInstrumentAreMergedWithTheCalibrationsThatWereMadeWithIt() throws Exception {
+        String one = added("Field set, blue");
+        String stays = added("Field set");
+        calibrated("of the blue one", "field set, BLUE");
+        calibrated("of none of them", "another set");
+        String into = "{\"into\":\"" + stays + "\"}";
+        send(post("/api/instruments/" + one + "/merge"), technician, into).andExpect(status().isForbidden());
+        send(post("/api/instruments/" + stays + "/merge"), lead, into)
+                .andExpect(status().isUnprocessableContent())
+                .andExpect(jsonPath("$.field").value("into"));
+        send(post("/api/instruments/" + one + "/merge"), lead, into)
+                .andExpect(jsonPath("$.renamedCount").value(1));
+        madeWith("of the blue one", "Field set");
+        madeWith("of none of them", "another set");
+        getAs(viewer, "/api/instruments").andExpect(jsonPath("$[?(@.id=='" + one + "')]", hasSize(0)));
+        send(put("/api/instruments/" + stays), lead, instrument("Field set, the old one", 5025))
+                .andExpect(status().isOk());
+        madeWith("of the blue one", "Field set, the old one");
+    }
+
+    @Test
+    void aTableOfInstrumentsIsTakenInWholeOrNotAtAll() throws Exception {
+        takeIn("/api/instruments", lead, "name,host,port,raw\nTable analyser,192.0.2.7,5025,\n")
+                .andExpect(jsonPath("$.madeCount").value(1));
+        takeIn("/api/instruments", lead, "most_points,lowest_hz,highest_hz,Name\n401,1e6,5e8,table ANALYSER\n")
+                .andExpect(jsonPath("$.changedCount").value(1));
+        getAs(viewer, "/api/instruments")
+                .andExpect(jsonPath("$[?(@.name=='Table analyser')].port", hasItem(5025)))
+                .andExpect(jsonPath("$[?(@.name=='Table analyser')].mostPoints", hasItem(401)))
+                // What the table says nothing of is as the stand-in has it; what it leaves empty is empty.
+                .andExpect(jsonPath("$[?(@.name=='Table analyser')].profile.abort", hasItem("ABORt")))
+                .andExpect(jsonPath("$[?(@.name=='Table analyser')].profile.raw", hasItem("")));
+        String out = getAs(viewer, "/api/instruments/table")
+                .andReturn()
+                .getResponse()
+                .getContentAsString();
+        assertThat(out).startsWith("name,driver,host,port,").contains("Table analyser,scpi-tcp,192.0.2.7,5025,");
+        takeIn("/api/instruments", lead, out)
+                .andExpect(jsonPath("$.madeCount").value(0))
+                .andExpect(jsonPath("$.changedCount").value(0));
+        takeIn("/api/instruments", lead, "name,host,port\nFirst,192.0.2.8,5025\nSecond,192.0.2.9,50.5\n")
+                .andExpect(status().isUnprocessableContent())
+                .andExpect(jsonPath("$.line").value(3))
+                .andExpect(jsonPath("$.detail", containsString("50.5")));
+        takeIn("/api/instruments", lead, "name,host,port\nFirst,192.0.2.8,5025\nSecond,192.0.2.9,70000\n")
+                .andExpect(status().isUnprocessableContent())
+                .andExpect(jsonPath("$.line").value(3))
+                .andExpect(jsonPath("$.detail", containsString("65535")));
+        takeIn("/api/instruments", lead, "name,host,port,lowest_hz\nFirst,192.0.2.8,5025,1e6\n")
+                .andExpect(jsonPath("$.line").value(2));
+        takeIn("/api/instruments", technician, out).andExpect(status().isForbidden());
+        getAs(viewer, "/api/instruments").andExpect(jsonPath("$[?(@.name=='First')]", hasSize(0)));
     }
 
     @Test
