@@ -16,7 +16,8 @@ import { capital, useWords } from '@/words/words'
 import DoubleNames from './DoubleNames.vue'
 import NameForm from './NameForm.vue'
 import TableInAndOut from './TableInAndOut.vue'
-import { SORTS, useNames, useRenewNames, type Name, type Sort } from './queries'
+import { SORTS, useDoubles, useNames, useRenewNames, type Name, type Sort } from './queries'
+import { useMerge } from './useMerge'
 
 /** The shop's names: customers, what they have fitted, antennas, bases; with how often each stands on an installation. */
 const words = useWords()
@@ -26,6 +27,8 @@ const router = useRouter()
 const names = useNames()
 const renew = useRenewNames()
 const { trouble, submit } = useForm()
+const doubles = useDoubles()
+const { trouble: notMerged, reallyMerge, merge } = useMerge()
 
 const sort = computed({
   get: () => SORTS.find((s) => s === route.query.sort) ?? 'CUSTOMER',
@@ -113,7 +116,16 @@ const retire = (n: Name) =>
       <ActionButton v-else-if="mayWrite" class="start" @click="isAdding = true">{{
         words.text('catalogue.ADD', { what: capital(words.text(`catalogueSort.${sort}`)) })
       }}</ActionButton>
-      <DoubleNames v-if="isLead" :names="names.data.value" />
+      <DoubleNames
+        v-if="isLead"
+        :things="names.data.value"
+        :doubles="doubles.data.value ?? []"
+        :why="words.text('catalogue.DOUBLES_WHY')"
+        :word="(stays) => words.text('catalogue.STAYS', { name: stays.name, count: stays.usedCount })"
+        :question="reallyMerge"
+        :trouble="notMerged"
+        @put="merge"
+      />
       <TableInAndOut of="catalogue" @taken="renew()" />
       <p v-if="trouble" class="wrong" role="alert">{{ trouble }}</p>
       <p class="soft">

@@ -1,20 +1,28 @@
-<script setup lang="ts">
+<script setup lang="ts" generic="T extends Thing">
 import { computed } from 'vue'
+import type { Schemas } from '@/api/client'
 import ConfirmButton from '@/ui/ConfirmButton.vue'
 import { useWords } from '@/words/words'
-import { useDoubles, type Name } from './queries'
-import { useMerge } from './useMerge'
+import type { Thing } from './useTwice'
 
-/** Names that are probably one thing written twice; a lead says which stays. */
-const props = defineProps<{ names: Name[] }>()
+/** What is probably one thing written twice; a lead says which stays. */
+const props = defineProps<{
+  things: T[]
+  doubles: Schemas['DoubleView'][]
+  /** What becomes of the other. */
+  why: string
+  /** What is written on the one that stays. */
+  word: (stays: T) => string
+  question: (stays: T, leaves: T) => string
+  trouble: string
+}>()
+const emit = defineEmits<{ put: [leaves: T, stays: T] }>()
 const words = useWords()
-const doubles = useDoubles()
-const { trouble, merge } = useMerge()
 
 const pairs = computed(() =>
-  (doubles.data.value ?? []).flatMap((d) => {
-    const one = props.names.find((n) => n.id === d.one)
-    const other = props.names.find((n) => n.id === d.other)
+  props.doubles.flatMap((d) => {
+    const one = props.things.find((t) => t.id === d.one)
+    const other = props.things.find((t) => t.id === d.other)
     return one && other ? [{ one, other }] : []
   }),
 )
@@ -23,26 +31,20 @@ const pairs = computed(() =>
 <template>
   <section v-if="pairs.length" class="card">
     <h2>{{ words.text('catalogue.DOUBLES') }}</h2>
-    <p class="hint">{{ words.text('catalogue.DOUBLES_WHY') }}</p>
+    <p class="hint">{{ why }}</p>
     <ul>
       <li v-for="p in pairs" :key="p.one.id + p.other.id">
         <ConfirmButton
           v-for="[stays, leaves] in [
             [p.one, p.other],
             [p.other, p.one],
-          ] as [Name, Name][]"
+          ] as [T, T][]"
           :key="stays.id"
-          :question="
-            words.text('catalogue.MERGE_REALLY', {
-              name: stays.name,
-              other: leaves.name,
-              count: leaves.usedCount,
-            })
-          "
+          :question="question(stays, leaves)"
           :yes="words.text('catalogue.MERGE')"
-          @confirmed="merge(leaves, stays)"
+          @confirmed="emit('put', leaves, stays)"
         >
-          {{ words.text('catalogue.STAYS', { name: stays.name, count: stays.usedCount }) }}
+          {{ word(stays) }}
         </ConfirmButton>
       </li>
     </ul>

@@ -25,20 +25,19 @@ const form = ref({
   detail: props.entry?.detail ?? '',
 })
 const names = useNames()
-const { trouble, merge } = useMerge()
+const { trouble, reallyMerge, merge } = useMerge()
 const others = computed(() =>
   (names.data.value ?? [])
     .filter((n) => n.sort === props.sort && n.id !== props.entry?.id)
     .map((n) => ({ id: n.id, word: [n.name, n.customer].filter(Boolean).join(', ') })),
 )
-const question = (stays: string) =>
-  words.value.text('catalogue.MERGE_REALLY', {
-    name: stays,
-    other: props.entry?.name ?? '',
-    count: props.entry?.usedCount ?? 0,
-  })
+const staying = (into: string) => names.data.value?.find((n) => n.id === into)
+const question = (into: string) => {
+  const stays = staying(into)
+  return props.entry && stays ? reallyMerge(stays, props.entry) : ''
+}
 async function put(into: string) {
-  const stays = names.data.value?.find((n) => n.id === into)
+  const stays = staying(into)
   if (props.entry && stays && (await merge(props.entry, stays))) emit('done')
 }
 const requestKey = crypto.randomUUID()

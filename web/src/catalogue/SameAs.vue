@@ -5,7 +5,10 @@ import PickField from '@/ui/PickField.vue'
 import { useWords } from '@/words/words'
 
 /** What is another's under another name, though nothing in its letters says so: whoever knows puts them together. */
-const props = defineProps<{ others: { id: string; word: string }[]; question: (stays: string) => string }>()
+const props = defineProps<{
+  others: { id: string; word: string }[]
+  question: (into: string, word: string) => string
+}>()
 const emit = defineEmits<{ put: [into: string] }>()
 const words = useWords()
 const other = ref('')
@@ -24,7 +27,7 @@ const stays = computed(() => props.others.find((o) => o.id === other.value))
     />
     <ConfirmButton
       v-if="stays"
-      :question="question(stays.word)"
+      :question="question(stays.id, stays.word)"
       :yes="words.text('catalogue.MERGE')"
       @confirmed="emit('put', stays.id)"
       >{{ words.text('catalogue.MERGE') }}</ConfirmButton

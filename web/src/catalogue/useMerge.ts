@@ -20,5 +20,11 @@ export function useMerge() {
       notify(words.value.text('catalogue.MERGED', { name: stays.name, renamedCount }))
       await renew()
     })
-  return { trouble, merge }
+  const reallyMerge = (stays: Name, leaves: Name) =>
+    words.value.text('catalogue.MERGE_REALLY', {
+      name: stays.name,
+      other: leaves.name,
+      count: leaves.usedCount,
+    })
+  return { trouble, reallyMerge, merge }
 }

@@ -7,10 +7,10 @@ import { answer, api } from '@/api/client'
 import { useInstruments } from '@/api/instruments'
 import { useMe } from '@/api/people'
 import SameAs from '@/catalogue/SameAs.vue'
+import { useMergeOf } from '@/catalogue/useTwice'
 import ChoiceField from '@/ui/ChoiceField.vue'
 import TextField from '@/ui/TextField.vue'
 import { useForm } from '@/shell/useForm'
-import { notify } from '@/ui/notices'
 import { useWords } from '@/words/words'
 import { refusals, request, SERIAL, TEXTS, typed, type Instrument } from './instrumentForm'
 
@@ -31,8 +31,6 @@ const others = computed(() =>
         .map((i) => ({ id: i.id, word: i.name }))
     : [],
 )
-const question = (name: string) =>
-  words.value.text('instrumentPage.MERGE_REALLY', { name, other: instrument?.name ?? '' })
 
 const words = useWords()
 const form = ref(typed(instrument, like))
@@ -57,17 +55,10 @@ const { busy, wrong, unplaced, submit } = useForm((field) =>
   field === 'lowestHz' ? 'lowest' : field === 'highestHz' ? 'highest' : field,
 )
 
-const put = (into: string) =>
-  submit(async () => {
-    const { renamedCount } = await answer(
-      api.POST('/api/instruments/{id}/merge', {
-        params: { path: { id: instrument?.id ?? '' } },
-        body: { into },
-      }),
-    )
-    notify(words.value.text('instrumentPage.MERGED', { renamedCount }))
-    emit('kept')
-  })
+const { trouble, question, merge } = useMergeOf('instruments')
+async function put(into: string) {
+  if (instrument && (await merge(instrument.id, into))) emit('kept')
+}
 
 const sheet = useTemplateRef('sheet')
 
@@ -151,7 +142,8 @@ async function save() {
         :name="words.text(`instrumentPage.command.${t}`)"
       />
     </div>
-    <SameAs :others="others" :question="question" @put="put" />
+    <SameAs :others="others" :question="(_, stays) => question(stays, instrument?.name ?? '')" @put="put" />
+    <p v-if="trouble" class="wrong" role="alert">{{ trouble }}</p>
     <p v-if="unplaced" class="wrong" role="alert">{{ unplaced }}</p>
     <div class="buttons">
       <BigAction submits :disabled="busy">{{ words.text('instrumentPage.SAVE') }}</BigAction>

@@ -12,6 +12,7 @@ import { covers, where, type Instrument } from './instrumentForm'
 import InstrumentForm from './InstrumentForm.vue'
 import PageFrame from '@/ui/PageFrame.vue'
 import TableInAndOut from '@/catalogue/TableInAndOut.vue'
+import WrittenTwice from '@/catalogue/WrittenTwice.vue'
 
 const words = useWords()
 
@@ -91,6 +92,11 @@ async function ask(i: Instrument) {
       :like="standIn"
       @kept="done"
       @left="editing = undefined"
+    />
+    <WrittenTwice
+      of="instruments"
+      :things="instruments.data.value ?? []"
+      @merged="client.invalidateQueries(theirs)"
     />
     <TableInAndOut of="instruments" @taken="client.invalidateQueries(theirs)" />
   </PageFrame>

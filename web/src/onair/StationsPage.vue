@@ -5,6 +5,8 @@ import { answer, api } from '@/api/client'
 import { useMe } from '@/api/people'
 import SameAs from '@/catalogue/SameAs.vue'
 import TableInAndOut from '@/catalogue/TableInAndOut.vue'
+import WrittenTwice from '@/catalogue/WrittenTwice.vue'
+import { useMergeOf } from '@/catalogue/useTwice'
 import { useForm } from '@/shell/useForm'
 import ActionButton from '@/ui/ActionButton.vue'
 import BigAction from '@/ui/BigAction.vue'
@@ -39,18 +41,9 @@ const others = computed(() =>
     .filter((s) => s.id !== edited.value?.id)
     .map((s) => ({ id: s.id, word: s.name })),
 )
-const question = (name: string) =>
-  words.value.text('stations.MERGE_REALLY', { name, other: edited.value?.name ?? '' })
+const { trouble: notMerged, question, merge } = useMergeOf('stations')
 async function put(into: string) {
-  const done = await submit(async () => {
-    await answer(
-      api.POST('/api/stations/{id}/merge', {
-        params: { path: { id: edited.value?.id ?? '' } },
-        body: { into },
-      }),
-    )
-  })
-  if (done) editing.value = undefined
+  if (edited.value && (await merge(edited.value.id, into))) editing.value = undefined
   await renew()
 }
 
@@ -160,7 +153,13 @@ async function remove(s: Station) {
         <TextField v-model="form.height" :name="words.text('air.HEIGHT')" :wrong="wrong.heightM" />
       </div>
       <TextField v-model="form.note" :name="words.text('air.NOTE')" :wrong="wrong.note" />
-      <SameAs v-if="edited && isLead" :others="others" :question="question" @put="put" />
+      <SameAs
+        v-if="edited && isLead"
+        :others="others"
+        :question="(_, stays) => question(stays, edited?.name ?? '')"
+        @put="put"
+      />
+      <p v-if="notMerged" class="wrong" role="alert">{{ notMerged }}</p>
       <p v-if="unplaced" class="wrong" role="alert">{{ unplaced }}</p>
       <div class="buttons">
         <BigAction submits :disabled="busy">{{ words.text('radios.SAVE') }}</BigAction>
@@ -170,6 +169,7 @@ async function remove(s: Station) {
     <ActionButton v-else-if="mayWrite" class="add" @click="add">{{
       words.text('stations.ADD')
     }}</ActionButton>
+    <WrittenTwice of="stations" :things="stations.data.value ?? []" @merged="renew()" />
     <TableInAndOut of="stations" @taken="renew()" />
   </PageFrame>
 </template>

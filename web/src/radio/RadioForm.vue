@@ -4,11 +4,11 @@ import { answer, api } from '@/api/client'
 import { useMe } from '@/api/people'
 import { useRadios } from '@/api/radios'
 import SameAs from '@/catalogue/SameAs.vue'
+import { useMergeOf } from '@/catalogue/useTwice'
 import { useForm } from '@/shell/useForm'
 import ActionButton from '@/ui/ActionButton.vue'
 import BigAction from '@/ui/BigAction.vue'
 import TextField from '@/ui/TextField.vue'
-import { notify } from '@/ui/notices'
 import { useFormFocus } from '@/ui/useFormFocus'
 import { parseDecimal } from '@/units/number'
 import { useWords } from '@/words/words'
@@ -33,20 +33,12 @@ const { radios, renew } = useRadios()
 const others = computed(() =>
   (radios.data.value ?? []).filter((r) => r.id !== props.radio?.id).map((r) => ({ id: r.id, word: r.name })),
 )
-const question = (name: string) =>
-  words.value.text('radios.MERGE_REALLY', { name, other: props.radio?.name ?? '' })
-const put = (into: string) =>
-  submit(async () => {
-    const { renamedCount } = await answer(
-      api.POST('/api/radios/{id}/merge', {
-        params: { path: { id: props.radio?.id ?? '' } },
-        body: { into },
-      }),
-    )
-    notify(words.value.text('radios.MERGED', { renamedCount }))
-    emit('merged', into)
-    await renew()
-  })
+const { trouble, question, merge } = useMergeOf('radios')
+async function put(into: string) {
+  if (!props.radio || !(await merge(props.radio.id, into))) return
+  emit('merged', into)
+  await renew()
+}
 useFormFocus(useTemplateRef<HTMLElement>('sheet'))
 
 async function save() {
@@ -98,7 +90,13 @@ async function save() {
       />
     </div>
     <TextField v-model="form.note" :name="words.text('radios.NOTE')" :wrong="wrong.note" />
-    <SameAs v-if="radio && isLead" :others="others" :question="question" @put="put" />
+    <SameAs
+      v-if="radio && isLead"
+      :others="others"
+      :question="(_, stays) => question(stays, radio?.name ?? '')"
+      @put="put"
+    />
+    <p v-if="trouble" class="wrong" role="alert">{{ trouble }}</p>
     <p v-if="unplaced" class="wrong" role="alert">{{ unplaced }}</p>
     <div class="buttons">
       <BigAction submits :disabled="busy">{{ words.text('radios.SAVE') }}</BigAction>

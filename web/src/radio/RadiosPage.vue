@@ -4,6 +4,7 @@ import { useRouter } from 'vue-router'
 import { useMe } from '@/api/people'
 import { useRadios } from '@/api/radios'
 import TableInAndOut from '@/catalogue/TableInAndOut.vue'
+import WrittenTwice from '@/catalogue/WrittenTwice.vue'
 import ActionButton from '@/ui/ActionButton.vue'
 import PageFrame from '@/ui/PageFrame.vue'
 import TableCard from '@/ui/TableCard.vue'
@@ -72,6 +73,7 @@ async function added(radio: Radio) {
     <ActionButton v-else-if="mayWrite" class="add" @click="isAdding = true">{{
       words.text('radios.ADD')
     }}</ActionButton>
+    <WrittenTwice of="radios" :things="radios.data.value ?? []" @merged="renew()" />
     <TableInAndOut of="radios" @taken="renew()" />
   </PageFrame>
 </template>

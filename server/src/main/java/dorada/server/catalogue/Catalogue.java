@@ -10,12 +10,15 @@ import dorada.server.problem.UserProblem;
 import dorada.server.removed.Removable;
 import dorada.server.removed.RemovedKind;
 import dorada.server.removed.Shelf;
+import dorada.server.table.DoubleView;
 import dorada.server.table.TakenInView;
 import java.time.Clock;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.TreeMap;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -50,8 +53,16 @@ class Catalogue implements Shelf {
     }
 
     @Transactional(readOnly = true)
-    List<Doubles.Pair> doubles() {
-        return Doubles.of(entries.offered());
+    List<DoubleView> doubles() {
+        return entries.offered().stream()
+                .collect(Collectors.groupingBy(e -> e.entry().sort(), TreeMap::new, Collectors.toList()))
+                .values()
+                .stream()
+                .flatMap(some ->
+                        DoubleView.of(
+                                some, e -> e.entry().name() + " " + e.entry().customer(), CatalogueEntry::id)
+                                .stream())
+                .toList();
     }
 
     /** What a plan names and nobody knew is known from now on. A retired one stays retired. */

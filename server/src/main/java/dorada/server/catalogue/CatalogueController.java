@@ -6,6 +6,7 @@ import dorada.core.catalogue.Sort;
 import dorada.core.format.FormatException;
 import dorada.server.people.SignedIn;
 import dorada.server.problem.UserProblem;
+import dorada.server.table.DoubleView;
 import dorada.server.table.Tables;
 import dorada.server.table.TakenInView;
 import jakarta.validation.Valid;
@@ -83,8 +84,6 @@ class CatalogueController {
     }
 
     /** Two that are probably one. */
-    record DoubleView(@NotNull UUID one, @NotNull UUID other) {}
-
     record MergeRequest(
             @NotNull(message = "{wrong.WHICH_STAYS}") UUID into) {}
 
@@ -97,9 +96,7 @@ class CatalogueController {
 
     @GetMapping("/doubles")
     List<DoubleView> doubles() {
-        return catalogue.doubles().stream()
-                .map(p -> new DoubleView(p.one().id(), p.other().id()))
-                .toList();
+        return catalogue.doubles();
     }
 
     @PostMapping

@@ -4,6 +4,7 @@ import dorada.core.instrument.Span;
 import dorada.server.people.SignedIn;
 import dorada.server.problem.UserProblem;
 import dorada.server.sweep.TraceData;
+import dorada.server.table.DoubleView;
 import dorada.server.table.Tables;
 import dorada.server.table.TakenInView;
 import jakarta.validation.Valid;
@@ -55,6 +56,12 @@ class InstrumentController {
             @Valid @RequestBody MergeInstrumentRequest request,
             @AuthenticationPrincipal SignedIn me) {
         return new MergedInstrumentView(instruments.merge(id, request.into(), me.id()));
+    }
+
+    /** Those that are probably one, written twice. */
+    @GetMapping("/doubles")
+    List<DoubleView> doubles() {
+        return instruments.doubles();
     }
 
     @GetMapping("/table")

@@ -17,6 +17,7 @@ import dorada.server.problem.UserProblem;
 import dorada.server.removed.Removable;
 import dorada.server.removed.RemovedKind;
 import dorada.server.removed.Shelf;
+import dorada.server.table.DoubleView;
 import dorada.server.table.TakenInView;
 import java.time.Clock;
 import java.util.ArrayList;
@@ -210,6 +211,11 @@ public class InstrumentService implements Shelf {
     @Transactional(readOnly = true)
     Optional<InstrumentRequest> named(String name) {
         return instruments.findByNameIgnoreCaseAndRemovedAtIsNull(name).map(this::entered);
+    }
+
+    @Transactional(readOnly = true)
+    List<DoubleView> doubles() {
+        return DoubleView.of(instruments.findByRemovedAtIsNullOrderByName(), Instrument::name, Instrument::id);
     }
 
     /** Adds what is not known by its name, and enters anew what is; nothing is taken away. */

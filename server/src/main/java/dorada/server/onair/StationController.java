@@ -2,6 +2,7 @@ package dorada.server.onair;
 
 import dorada.core.planning.Reach;
 import dorada.server.people.SignedIn;
+import dorada.server.table.DoubleView;
 import dorada.server.table.Tables;
 import dorada.server.table.TakenInView;
 import jakarta.validation.Valid;
@@ -49,6 +50,12 @@ class StationController {
             @Valid @RequestBody MergeStationRequest request,
             @AuthenticationPrincipal SignedIn me) {
         return StationView.of(stations.merge(id, request.into(), me.id()));
+    }
+
+    /** Those that are probably one, written twice. */
+    @GetMapping("/doubles")
+    List<DoubleView> doubles() {
+        return stations.doubles();
     }
 
     @GetMapping("/table")

@@ -6,6 +6,7 @@ import dorada.server.problem.UserProblem;
 import dorada.server.removed.Removable;
 import dorada.server.removed.RemovedKind;
 import dorada.server.removed.Shelf;
+import dorada.server.table.DoubleView;
 import dorada.server.table.TakenInView;
 import java.time.Clock;
 import java.util.List;
@@ -76,6 +77,11 @@ public class Stations implements Shelf {
     @Transactional(readOnly = true)
     Optional<StationRequest> named(String name) {
         return stations.findByNameIgnoreCaseAndRemovedAtIsNull(name).map(Station::entered);
+    }
+
+    @Transactional(readOnly = true)
+    List<DoubleView> doubles() {
+        return DoubleView.of(stations.findByRemovedAtIsNullOrderByName(), Station::name, Station::id);
     }
 
     /** Adds what is not known by its name, and enters anew what is; nothing is taken away. */

@@ -1,6 +1,7 @@
 package dorada.server.radio;
 
 import dorada.server.people.SignedIn;
+import dorada.server.table.DoubleView;
 import dorada.server.table.Tables;
 import dorada.server.table.TakenInView;
 import jakarta.validation.Valid;
@@ -51,6 +52,12 @@ class RadioController {
             @Valid @RequestBody MergeRadioRequest request,
             @AuthenticationPrincipal SignedIn me) {
         return new MergedRadioView(radios.merge(id, request.into(), me.id()));
+    }
+
+    /** Those that are probably one, written twice. */
+    @GetMapping("/doubles")
+    List<DoubleView> doubles() {
+        return radios.doubles();
     }
 
     @GetMapping("/table")

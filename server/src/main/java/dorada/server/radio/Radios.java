@@ -8,6 +8,7 @@ import dorada.server.problem.UserProblem;
 import dorada.server.removed.Removable;
 import dorada.server.removed.RemovedKind;
 import dorada.server.removed.Shelf;
+import dorada.server.table.DoubleView;
 import dorada.server.table.TakenInView;
 import java.time.Clock;
 import java.time.Instant;
@@ -142,6 +143,11 @@ public class Radios implements Shelf {
     @Transactional(readOnly = true)
     Optional<RadioRequest> named(String name) {
         return radios.findByNameIgnoreCaseAndRemovedAtIsNull(name).map(Radio::entered);
+    }
+
+    @Transactional(readOnly = true)
+    List<DoubleView> doubles() {
+        return DoubleView.of(radios.findByRemovedAtIsNullOrderByName(), Radio::name, Radio::id);
     }
 
     /** Adds what is not known by its name, and enters anew what is; nothing is taken away. */

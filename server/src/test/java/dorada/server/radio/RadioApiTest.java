@@ -12,8 +12,10 @@ import static org.springframework.test.web.servlet.request.MockMvcRequestBuilder
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.jsonPath;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
+import com.jayway.jsonpath.JsonPath;
 import dorada.server.ApiTest;
 import dorada.server.shop.ArchivedPeople;
+import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
@@ -128,6 +130,34 @@ public class RadioApiTest extends ApiTest {
         getAs(viewer, "/api/radios").andExpect(jsonPath(of(one), hasSize(0)));
         send(post("/api/radios/" + stays + "/merge"), lead, "{\"into\":\"" + one + "\"}")
                 .andExpect(status().isNotFound());
+    }
+
+    @Test
+    void whatLooksLikeOneRadioWrittenTwiceIsToldUntilItIsPutTogether() throws Exception {
+        takeIn(
+                "/api/radios",
+                lead,
+                "name,rated_power_w,swr_ceiling\nPilot boat set,25,2\nPilot boat sett,25,2\nPilot boat set 2,25,2\n");
+        String path = "$[?(@.name=='%s')].id";
+        String right = only(path.formatted("Pilot boat set"));
+        String wrong = only(path.formatted("Pilot boat sett"));
+        String another = only(path.formatted("Pilot boat set 2"));
+        String told =
+                getAs(viewer, "/api/radios/doubles").andReturn().getResponse().getContentAsString();
+        assertThat(told).contains(right, wrong).doesNotContain(another);
+        send(post("/api/radios/" + wrong + "/merge"), lead, "{\"into\":\"" + right + "\"}")
+                .andExpect(status().isOk());
+        assertThat(getAs(viewer, "/api/radios/doubles")
+                        .andReturn()
+                        .getResponse()
+                        .getContentAsString())
+                .doesNotContain(right);
+    }
+
+    private String only(String path) throws Exception {
+        return JsonPath.<List<String>>read(
+                        getAs(viewer, "/api/radios").andReturn().getResponse().getContentAsString(), path)
+                .get(0);
     }
 
     @Test

@@ -2,7 +2,9 @@ package dorada.server.tuning;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.hamcrest.Matchers.containsString;
+import static org.hamcrest.Matchers.everyItem;
 import static org.hamcrest.Matchers.hasSize;
+import static org.hamcrest.Matchers.lessThan;
 import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.delete;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
@@ -61,6 +63,11 @@ class VisitsApiTest extends ApiTest {
                 .andExpect(status().isCreated())
                 .andExpect(jsonPath("$.visit").value(2));
         signOff(id, 2, "dry, full power").andExpect(status().isOk());
+        // The same simulated antenna, read again: its dip is found where it was.
+        getAs(viewer, "/api/numbers")
+                .andExpect(jsonPath("$.held[?(@.carrier=='VEHICLE' && @.age=='MONTH')].movedHz.low", hasSize(1)))
+                .andExpect(jsonPath(
+                        "$.held[?(@.carrier=='VEHICLE' && @.age=='MONTH')].movedHz.low", everyItem(lessThan(0.5e6))));
         visit(id, "REPAIR", "cracked base");
         getAs(viewer, "/api/installations/" + id)
                 .andExpect(jsonPath("$.visits", hasSize(3)))

@@ -1,19 +1,16 @@
-package dorada.server.catalogue;
+package dorada.core.catalogue;
 
-import dorada.core.catalogue.Entry;
-import dorada.core.catalogue.Sort;
 import java.text.Normalizer;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
-import java.util.Map;
+import java.util.function.Function;
 import org.apache.commons.text.similarity.LevenshteinDistance;
 
 /** Names that are probably one thing written twice: a person says so, nothing is put together by itself. */
-final class Doubles {
+public final class Doubles {
 
     /** A shorter name with another letter is another name. */
     private static final int LETTERS_FOR_A_SLIP = 6;
@@ -28,32 +25,30 @@ final class Doubles {
 
     private Doubles() {}
 
-    record Pair(CatalogueEntry one, CatalogueEntry other) {}
+    public record Pair<T>(T one, T other) {}
 
-    /** Each pair once, in the order of {@code all}. */
-    static List<Pair> of(List<CatalogueEntry> all) {
-        Map<Sort, List<CatalogueEntry>> bySort = new LinkedHashMap<>();
-        all.forEach(e ->
-                bySort.computeIfAbsent(e.entry().sort(), s -> new ArrayList<>()).add(e));
-        List<Pair> pairs = new ArrayList<>();
-        bySort.values().forEach(some -> addPairs(pairs, some));
-        return pairs.size() > MOST ? pairs.subList(0, MOST) : pairs;
-    }
-
-    /** Sorted by what they come to, those that are one slip apart mostly lie side by side; a slip in the first letter is not found. */
-    private static void addPairs(List<Pair> pairs, List<CatalogueEntry> some) {
-        record Plain(CatalogueEntry entry, String name) {}
-        List<Plain> sorted = some.stream()
-                .map(e -> new Plain(e, plain(e.entry())))
+    /**
+     * Each pair once. Sorted by what they come to, those that are one slip apart mostly lie side by side; a slip in the first letter
+     * is not found.
+     *
+     * @param all of one sort
+     */
+    public static <T> List<Pair<T>> of(List<T> all, Function<T, String> name) {
+        record Plain<T>(T thing, String name) {}
+        List<Plain<T>> sorted = all.stream()
+                .map(t -> new Plain<>(t, plain(name.apply(t))))
                 .sorted(Comparator.comparing(Plain::name))
                 .toList();
+        List<Pair<T>> pairs = new ArrayList<>();
         for (int i = 0; i < sorted.size(); i++) {
             for (int j = i + 1; j < sorted.size() && j <= i + NEAR; j++) {
-                if (areAlike(sorted.get(i).name(), sorted.get(j).name())) {
-                    pairs.add(new Pair(sorted.get(i).entry(), sorted.get(j).entry()));
+                if (pairs.size() < MOST
+                        && areAlike(sorted.get(i).name(), sorted.get(j).name())) {
+                    pairs.add(new Pair<>(sorted.get(i).thing(), sorted.get(j).thing()));
                 }
             }
         }
+        return pairs;
     }
 
     /** Numbers are what tells one lorry from the next. */
@@ -65,8 +60,8 @@ final class Doubles {
     }
 
     /** Without case, accents, signs, and the order of the words. */
-    private static String plain(Entry e) {
-        String letters = Normalizer.normalize(e.name() + " " + e.customer(), Normalizer.Form.NFD)
+    private static String plain(String name) {
+        String letters = Normalizer.normalize(name, Normalizer.Form.NFD)
                 .replaceAll("\\p{M}", "")
                 .toLowerCase(Locale.ROOT);
         String[] words = letters.split("[^\\p{L}\\p{N}]+");
