@@ -26,13 +26,11 @@ const mostStanding = computed(() => Math.max(1, ...(n.value?.standing ?? []).map
 const mostFaults = computed(() => Math.max(1, ...(n.value?.faults ?? []).map((f) => f.jobs)))
 const overdueCount = computed(() => due.data.value?.filter((d) => d.isOverdue).length ?? 0)
 const days = (d: number) => words.value.text('numbers.DAYS', { count: Math.round(d) })
-const moved = (hz: Schemas['SpreadView'] | undefined) =>
-  hz &&
-  words.value.text('numbers.MOVED_MHZ', {
-    median: formatMhz(hz.median, 2),
-    low: formatMhz(hz.low, 2),
-    high: formatMhz(hz.high, 2),
-  })
+function moved(hz: Schemas['SpreadView'] | undefined) {
+  if (!hz) return ''
+  const [median = '', low = '', high = ''] = [hz.median, hz.low, hz.high].map((x) => formatMhz(x, 2))
+  return low === high ? median : words.value.text('numbers.MOVED_MHZ', { median, low, high })
+}
 const say = (m: Measure, value: number | undefined) => formatMeasure(m, value, preferences.unit)
 </script>
 
