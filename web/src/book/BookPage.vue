@@ -132,7 +132,7 @@ const fine = (m: number | undefined) => (m === undefined ? '' : formatLength(m, 
           <th>{{ words.text('book.WHAT') }}</th>
           <th class="number">MHz</th>
           <th class="number">{{ words.text('book.LENGTH') }}</th>
-          <th class="number">
+          <th class="number whole">
             {{ words.text(preferences.unit === 'mm' ? 'book.MHZ_PER_MM' : 'book.MHZ_PER_INCH') }}
           </th>
           <th class="number">{{ words.text('book.CHANGES') }}</th>

@@ -67,7 +67,7 @@ const advice = computed(() => {
     ? words.value.sentence(says)
     : ranked.value[0]?.excluded
       ? words.value.sentence(ranked.value[0].excluded)
-      : 'Say what is wanted, and on what.'
+      : words.value.text('planPage.SAY_WHAT')
 })
 /** What somebody chose; until then it is what is advised, so that the sentence and what is made of it are one antenna. */
 const picked = ref<string>(keptCandidate(DRAFTS.chosen))
@@ -146,7 +146,14 @@ const traces = computed<PlotTrace[]>(() =>
       if (!c) return []
       const kind = !isOld && a.candidate === chosen.value ? ('now' as const) : ('earlier' as const)
       const name = words.value.phrase(a.title)
-      return [{ id: a.candidate, label: isOld ? `${name}, before` : name, kind, curve: drawn(c.trace) }]
+      return [
+        {
+          id: a.candidate,
+          label: isOld ? words.value.text('planPage.BEFORE', { name }) : name,
+          kind,
+          curve: drawn(c.trace),
+        },
+      ]
     })
     .sort((a, b) => (a.kind === 'now' ? 1 : 0) - (b.kind === 'now' ? 1 : 0)),
 )
@@ -188,16 +195,24 @@ function toPower() {
   <div class="desk">
     <div class="work">
       <form class="bar card" @submit.prevent="solve">
-        <PickField v-model="form.carrier" name="Fitted to" :options="carrierOptions(words)" />
-        <TextField v-model="form.low" name="Band from, MHz" :wrong="read.wrong.low" />
-        <TextField v-model="form.high" name="to, MHz" :wrong="read.wrong.high" />
-        <TextField v-model="form.limit" name="SWR limit" :wrong="read.wrong.limit" />
+        <PickField
+          v-model="form.carrier"
+          :name="words.text('planPage.FITTED_TO')"
+          :options="carrierOptions(words)"
+        />
+        <TextField v-model="form.low" :name="words.text('planPage.BAND_FROM')" :wrong="read.wrong.low" />
+        <TextField v-model="form.high" :name="words.text('planPage.BAND_TO')" :wrong="read.wrong.high" />
+        <TextField v-model="form.limit" :name="words.text('planPage.LIMIT')" :wrong="read.wrong.limit" />
         <TextField
           v-model="form.mountHeight"
-          :name="form.carrier === 'INDOOR' ? 'Floor above ground' : 'Mount above ground'"
+          :name="words.text(form.carrier === 'INDOOR' ? 'planPage.FLOOR_HEIGHT' : 'planPage.MOUNT_HEIGHT')"
           :wrong="read.wrong.mountHeight"
         />
-        <TextField v-model="form.clearance" name="Clearance, 0 = none" :wrong="read.wrong.clearance" />
+        <TextField
+          v-model="form.clearance"
+          :name="words.text('planPage.CLEARANCE')"
+          :wrong="read.wrong.clearance"
+        />
       </form>
       <section class="card plot">
         <SweepPlot
@@ -205,10 +220,10 @@ function toPower() {
           :traces="traces"
           :pegs="band"
           :limit="limit"
-          caption="Return loss of each candidate where it will stand, the same heights in SWR on the right"
+          :caption="words.text('planPage.CAPTION')"
         />
         <NSkeleton v-else-if="share !== undefined" class="coming" :sharp="false" />
-        <p v-else class="soft empty">The list below is by rule and length.</p>
+        <p v-else class="soft empty">{{ words.text('planPage.BY_RULE') }}</p>
       </section>
       <section v-if="ranked.length" class="card list">
         <CandidateTable
@@ -227,31 +242,38 @@ function toPower() {
       </p>
       <p v-if="trouble" class="wrong" role="alert">{{ trouble }}</p>
       <BigAction v-if="plan" lasting @click="make">
-        Create an installation of the {{ pick ? words.phrase(pick.title) : '' }}
+        {{ words.text('planPage.CREATE', { antenna: pick ? words.phrase(pick.title) : '' }) }}
       </BigAction>
       <template v-if="share !== undefined">
-        <ActionButton @click="stop">Stop</ActionButton>
-        <ProgressBar :share="share" :name="`Solving ${working}`" />
-        <p class="hint">Tuning and solving the {{ working }}, {{ Math.round(share * 100) }} %.</p>
+        <ActionButton @click="stop">{{ words.text('planPage.STOP') }}</ActionButton>
+        <ProgressBar :share="share" :name="words.text('planPage.SOLVING', { antenna: working })" />
+        <p class="hint">
+          {{
+            words.text('planPage.SOLVING_AT', { antenna: working, percent: String(Math.round(share * 100)) })
+          }}
+        </p>
       </template>
-      <ActionButton v-else-if="solved.size < ranked.length" @click="solve"
-        >Compute on this mount</ActionButton
-      >
+      <ActionButton v-else-if="solved.size < ranked.length" @click="solve">{{
+        words.text('planPage.COMPUTE')
+      }}</ActionButton>
       <RouterLink
         v-if="read.need && pick && pick.excluded === undefined"
         class="other"
         :to="{ path: '/cutting', query: sheetAddress(solved.get(pick.candidate) ?? pick, read.need) }"
       >
-        Cut sheet of the {{ words.phrase(pick.title) }}
+        {{ words.text('planPage.CUT_SHEET', { antenna: words.phrase(pick.title) }) }}
       </RouterLink>
       <ActionButton v-if="computedPick" @click="toPower">
-        Its SWR {{ formatSwr(computedPick.worstSwr) }} and {{ dbi(computedPick.wantedDbi) }} into power and
-        reach
+        {{
+          words.text('planPage.INTO_POWER', {
+            swr: formatSwr(computedPick.worstSwr),
+            gain: dbi(computedPick.wantedDbi),
+          })
+        }}
       </ActionButton>
       <PlaceFields v-model="form" :need="read.need" :wrong="read.wrong" />
       <p class="hint">
-        Gains are toward what must be reached, in its polarisation, from the wire solver: in free space above
-        60 MHz, over perfect ground (at 10°; skip 5° to 30°) below. Claims are what people say.
+        {{ words.text('planPage.GAINS') }}
       </p>
       <CautionsAt :carrier="form.carrier" />
     </aside>

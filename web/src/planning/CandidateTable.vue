@@ -22,7 +22,6 @@ const props = defineProps<{
   limit: number
 }>()
 
-const EFFORT = ['', 'fit, cut once', 'some tuning', 'two controls']
 const preferences = usePreferences()
 const words = useWords()
 const rows = computed(() =>
@@ -43,7 +42,9 @@ const { sort, sorted } = useSorted(rows, {
 })
 
 function band(c: Computed): string {
-  return c.lowHz === undefined ? 'none' : `${formatMhz(c.lowHz, 1)}–${formatMhz(c.highHz ?? 0, 1)}`
+  return c.lowHz === undefined
+    ? words.value.text('planPage.NO_BAND')
+    : `${formatMhz(c.lowHz, 1)}–${formatMhz(c.highHz ?? 0, 1)}`
 }
 
 function takeOff(c: Computed): string {
@@ -52,8 +53,15 @@ function takeOff(c: Computed): string {
 
 /** What a solved antenna weighs, and what there is to carry. */
 function carried(c: Computed): string {
-  const width = c.beamwidthDeg === undefined ? '' : `Half-power width ${c.beamwidthDeg.toFixed(0)}°. `
-  return `${width}Metal ${formatKg(c.massKg)}, longest piece ${formatLength(c.packedM, preferences.unit)}.`
+  const width =
+    c.beamwidthDeg === undefined
+      ? ''
+      : words.value.text('planPage.BEAMWIDTH', { degrees: c.beamwidthDeg.toFixed(0) })
+  const metal = words.value.text('planPage.METAL', {
+    mass: formatKg(c.massKg),
+    piece: formatLength(c.packedM, preferences.unit),
+  })
+  return [width, metal].filter(Boolean).join(' ')
 }
 </script>
 
@@ -61,13 +69,17 @@ function carried(c: Computed): string {
   <PlainTable>
     <thead>
       <tr>
-        <th>Candidate</th>
-        <SortHead v-model:sort="sort" by="length" name="Length" />
-        <SortHead v-model:sort="sort" by="top" name="Top at" />
-        <SortHead v-model:sort="sort" by="swr" name="Worst SWR" />
-        <SortHead v-model:sort="sort" by="width" :name="`Under ${limit}, MHz`" />
-        <SortHead v-model:sort="sort" by="gain" name="Gain toward it" />
-        <SortHead v-model:sort="sort" by="takeOff" name="Take-off" />
+        <th>{{ words.text('planPage.CANDIDATE') }}</th>
+        <SortHead v-model:sort="sort" by="length" :name="words.text('planPage.LENGTH')" />
+        <SortHead v-model:sort="sort" by="top" :name="words.text('planPage.TOP_AT')" />
+        <SortHead v-model:sort="sort" by="swr" :name="words.text('planPage.WORST_SWR')" />
+        <SortHead
+          v-model:sort="sort"
+          by="width"
+          :name="words.text('planPage.UNDER', { limit: String(limit) })"
+        />
+        <SortHead v-model:sort="sort" by="gain" :name="words.text('planPage.GAIN')" />
+        <SortHead v-model:sort="sort" by="takeOff" :name="words.text('planPage.TAKE_OFF')" />
       </tr>
     </thead>
     <tbody
@@ -84,7 +96,10 @@ function carried(c: Computed): string {
         <td>{{ formatLength((isOld ? undefined : c?.lengthM) ?? a.lengthM, preferences.unit) }}</td>
         <td>{{ a.tipM.toFixed(2) }} m</td>
         <template v-if="c">
-          <td>{{ formatSwr(c.worstSwr) }} {{ isOld ? 'before' : c.holds ? 'met' : 'missed' }}</td>
+          <td>
+            {{ formatSwr(c.worstSwr) }}
+            {{ words.text(isOld ? 'planPage.WAS' : c.holds ? 'planPage.HOLDS' : 'planPage.MISSES') }}
+          </td>
           <td>{{ band(c) }}</td>
           <td>{{ dbi(c.wantedDbi) }}</td>
           <td>{{ takeOff(c) }}</td>
@@ -98,7 +113,12 @@ function carried(c: Computed): string {
           <span v-if="a.excluded" class="wrong">{{ words.sentence(a.excluded) }}</span>
           {{ words.sentences(a.reasons) }}
           <template v-if="c && !isOld">{{ carried(c) }} {{ ' ' }}</template>
-          <span class="soft">Claim: {{ words.phrase(a.claim) }}. Effort: {{ EFFORT[a.effort] }}.</span>
+          <span class="soft">{{
+            words.text('planPage.CLAIM', {
+              claim: words.phrase(a.claim),
+              effort: words.text(`planPage.effort.${a.effort}`),
+            })
+          }}</span>
         </td>
       </tr>
     </tbody>

@@ -42,16 +42,8 @@ import GroundView from './GroundView.vue'
 import { DRAFTS, keepTyped } from './drafts'
 
 const MOST = 5
-const KINDS: { value: Variant['kind']; word: string }[] = [
-  { value: 'RADIALS', word: 'Radials' },
-  { value: 'MESH', word: 'Mesh' },
-  { value: 'SHEET', word: 'Sheet' },
-]
-const METALS: { value: Variant['metal']; word: string }[] = [
-  { value: 'COPPER', word: 'copper' },
-  { value: 'ALUMINIUM', word: 'aluminium' },
-  { value: 'STAINLESS', word: 'stainless steel' },
-]
+const KINDS: Variant['kind'][] = ['RADIALS', 'MESH', 'SHEET']
+const METALS: Variant['metal'][] = ['COPPER', 'ALUMINIUM', 'STAINLESS']
 
 const router = useRouter()
 const preferences = usePreferences()
@@ -205,8 +197,8 @@ const advice = computed(() => {
   return results.value.length && says
     ? words.value.sentence(says)
     : share.value === undefined
-      ? 'Say which whip, over which band.'
-      : 'The grounds are being computed.'
+      ? words.value.text('groundPage.SAY_WHICH')
+      : words.value.text('groundPage.ARE_COMPUTED')
 })
 const pegs = computed(() =>
   typeof whip.value === 'string' ? [] : bandPegs(solved.value.get(chosen.value)?.answer.ends),
@@ -217,12 +209,12 @@ const pegs = computed(() =>
   <div class="desk">
     <div class="work">
       <form class="bar card" @submit.prevent="solveAll">
-        <TextField v-model="draft.low" name="Band from, MHz" />
-        <TextField v-model="draft.high" name="to, MHz" />
-        <TextField v-model="draft.limit" name="SWR limit" />
-        <TextField v-model="draft.whip" name="Whip" />
-        <TextField v-model="draft.thick" name="Thickness" />
-        <TextField v-model="draft.slope" name="From vertical, °" />
+        <TextField v-model="draft.low" :name="words.text('planPage.BAND_FROM')" />
+        <TextField v-model="draft.high" :name="words.text('planPage.BAND_TO')" />
+        <TextField v-model="draft.limit" :name="words.text('planPage.LIMIT')" />
+        <TextField v-model="draft.whip" :name="words.text('groundPage.WHIP')" />
+        <TextField v-model="draft.thick" :name="words.text('groundPage.THICKNESS')" />
+        <TextField v-model="draft.slope" :name="words.text('groundPage.SLOPE')" />
       </form>
       <section class="card plot">
         <SweepPlot
@@ -230,39 +222,46 @@ const pegs = computed(() =>
           :traces="traces"
           :pegs="pegs"
           :limit="limit"
-          caption="Return loss over the band for each ground, the same heights in SWR on the right"
+          :caption="words.text('groundPage.CAPTION')"
         />
         <NSkeleton v-else-if="share !== undefined" class="coming" :sharp="false" />
-        <p v-else class="soft empty">A curve for each ground is drawn here, over the whole band.</p>
+        <p v-else class="soft empty">{{ words.text('groundPage.EMPTY') }}</p>
       </section>
       <section v-if="results.length" class="card list">
         <PlainTable>
           <thead>
             <tr>
-              <th>Ground</th>
-              <th>Whip</th>
-              <th>Worst SWR</th>
-              <th>Under {{ limit.swr }}, MHz</th>
-              <th>Horizon</th>
-              <th>Weakest</th>
-              <th>Weight</th>
-              <th>Area</th>
+              <th>{{ words.text('groundPage.GROUND') }}</th>
+              <th>{{ words.text('groundPage.WHIP') }}</th>
+              <th>{{ words.text('groundPage.WORST_SWR') }}</th>
+              <th>{{ words.text('planPage.UNDER', { limit: String(limit.swr) }) }}</th>
+              <th>{{ words.text('groundPage.HORIZON') }}</th>
+              <th>{{ words.text('groundPage.WEAKEST') }}</th>
+              <th>{{ words.text('groundPage.WEIGHT') }}</th>
+              <th>{{ words.text('groundPage.AREA') }}</th>
             </tr>
           </thead>
           <tbody>
             <tr v-for="r in results" :key="r.i" :class="{ on: r.i === chosen }" @click="chosen = r.i">
               <td>{{ r.name }}</td>
               <td>{{ formatLength(r.answer.whipM, preferences.unit) }}</td>
-              <td>{{ formatSwr(r.answer.worstSwr) }} {{ r.answer.holds ? 'met' : 'missed' }}</td>
+              <td>
+                {{ formatSwr(r.answer.worstSwr) }}
+                {{ words.text(r.answer.holds ? 'planPage.HOLDS' : 'planPage.MISSES') }}
+              </td>
               <td>
                 <template v-if="r.answer.lowHz !== undefined && r.answer.highHz !== undefined"
                   >{{ formatMhz(r.answer.lowHz, 1) }}–{{ formatMhz(r.answer.highHz, 1) }}</template
-                ><template v-else>none</template>
+                ><template v-else>{{ words.text('planPage.NO_BAND') }}</template>
               </td>
               <td>{{ r.answer.horizonDbi.toFixed(1).replace('-', '−') }} dBi</td>
               <td>
-                {{ r.answer.weakestDbi.toFixed(1).replace('-', '−') }} at
-                {{ r.answer.weakestDeg.toFixed(0) }}°
+                {{
+                  words.text('groundPage.WEAKEST_AT', {
+                    gain: r.answer.weakestDbi.toFixed(1).replace('-', '−'),
+                    degrees: r.answer.weakestDeg.toFixed(0),
+                  })
+                }}
               </td>
               <td>{{ formatKg(r.answer.massKg) }}</td>
               <td>{{ r.answer.areaM2.toFixed(2) }} m²</td>
@@ -276,22 +275,26 @@ const pegs = computed(() =>
       <p class="sentence" role="status">{{ advice }}</p>
       <p v-if="trouble" class="wrong" role="alert">{{ trouble }}</p>
       <BigAction v-if="share === undefined && results.length" lasting @click="router.push('/plan/paper')">
-        Put the plan on paper
+        {{ words.text('groundPage.ON_PAPER') }}
       </BigAction>
       <template v-if="share !== undefined">
-        <ActionButton @click="stop">Stop</ActionButton>
-        <ProgressBar :share="share" :name="`Solving ${working}`" />
-        <p class="hint">Solving {{ working }}, {{ Math.round(share * 100) }} %.</p>
+        <ActionButton @click="stop">{{ words.text('planPage.STOP') }}</ActionButton>
+        <ProgressBar :share="share" :name="words.text('planPage.SOLVING', { antenna: working })" />
+        <p class="hint">
+          {{
+            words.text('groundPage.SOLVING_AT', { ground: working, percent: String(Math.round(share * 100)) })
+          }}
+        </p>
       </template>
       <ActionButton v-else-if="results.length < draft.variants.length" @click="solveAll">
-        Compute the grounds
+        {{ words.text('groundPage.COMPUTE') }}
       </ActionButton>
-      <CheckField v-model="draft.trim">Trim the whip for each until its dip is in mid band</CheckField>
+      <CheckField v-model="draft.trim">{{ words.text('groundPage.TRIM') }}</CheckField>
 
       <section class="card block">
         <PickField
           v-model="chosen"
-          name="Ground"
+          :name="words.text('groundPage.GROUND')"
           :options="draft.variants.map((v, i) => ({ value: i, word: v.name }))"
         />
         <GroundView
@@ -301,23 +304,19 @@ const pegs = computed(() =>
           @drag="drag"
         />
         <p class="hint">
-          From above, the whip sloped toward the top. Red: short of a quarter-wave ({{
-            formatBoth(quarterM, preferences.unit)
-          }}).
-          <template v-if="variant.kind === 'RADIALS'"
-            >Drag a radial’s end: the curve follows, the whip as it is.</template
-          >
+          {{ words.text('groundPage.FROM_ABOVE', { quarter: formatBoth(quarterM, preferences.unit) }) }}
+          <template v-if="variant.kind === 'RADIALS'">{{ words.text('groundPage.DRAG') }}</template>
         </p>
         <div v-if="variant.kind === 'RADIALS' && first" class="two">
           <PickField
             :model-value="variant.radials.length"
-            name="How many"
+            :name="words.text('groundPage.HOW_MANY')"
             :options="[1, 2, 3, 4, 5, 6, 7, 8].map((n) => ({ value: n, word: `${n}` }))"
             @update:model-value="setRadials($event, first.lengthM, first.droopDeg, first.azimuthDeg)"
           />
           <TextField
             :model-value="formatLength(first.lengthM, preferences.unit)"
-            name="Each long"
+            :name="words.text('groundPage.EACH')"
             @change="
               lengthOf(value($event), (m) =>
                 setRadials(variant.radials.length, m, first?.droopDeg ?? 0, first?.azimuthDeg ?? 0),
@@ -326,7 +325,7 @@ const pegs = computed(() =>
           />
           <TextField
             :model-value="String(first.droopDeg)"
-            name="Droop, °"
+            :name="words.text('groundPage.DROOP')"
             @change="
               numberOf(value($event), (n) =>
                 setRadials(variant.radials.length, first?.lengthM ?? quarterM, n, first?.azimuthDeg ?? 0),
@@ -335,7 +334,7 @@ const pegs = computed(() =>
           />
           <TextField
             :model-value="String(first.azimuthDeg)"
-            name="First toward, °"
+            :name="words.text('groundPage.FIRST')"
             @change="
               numberOf(value($event), (n) =>
                 setRadials(variant.radials.length, first?.lengthM ?? quarterM, first?.droopDeg ?? 0, n),
@@ -346,44 +345,39 @@ const pegs = computed(() =>
         <div v-else-if="variant.kind !== 'TAB'" class="two">
           <TextField
             :model-value="formatLength(variant.lengthM, preferences.unit)"
-            name="Along the slope"
+            :name="words.text('groundPage.ALONG')"
             @change="lengthOf(value($event), (m) => put(chosen, { lengthM: m }))"
           />
           <TextField
             :model-value="formatLength(variant.widthM, preferences.unit)"
-            name="Width"
+            :name="words.text('groundPage.WIDTH')"
             @change="lengthOf(value($event), (m) => put(chosen, { widthM: m }))"
           />
           <TextField
             v-if="variant.kind === 'MESH'"
             :model-value="formatLength(variant.openingM, preferences.unit)"
-            name="Opening"
+            :name="words.text('groundPage.OPENING')"
             @change="lengthOf(value($event), (m) => put(chosen, { openingM: m }))"
           />
         </div>
         <PickField
           v-if="variant.kind !== 'TAB'"
           :model-value="variant.metal"
-          name="Metal"
-          :options="METALS.map((m) => ({ value: m.value, word: m.word }))"
+          :name="words.text('groundPage.METAL')"
+          :options="METALS.map((value) => ({ value, word: words.text(`groundPage.metal.${value}`) }))"
           @update:model-value="put(chosen, { metal: $event as Variant['metal'] })"
         />
         <div class="buttons">
-          <ActionButton
-            v-for="k in KINDS"
-            :key="k.value"
-            :disabled="draft.variants.length >= MOST"
-            @click="add(k.value)"
-          >
-            + {{ k.word }}
+          <ActionButton v-for="k in KINDS" :key="k" :disabled="draft.variants.length >= MOST" @click="add(k)">
+            + {{ words.text(`groundPage.kind.${k}`) }}
           </ActionButton>
-          <ActionButton v-if="chosen > 0" quiet @click="remove">Remove</ActionButton>
+          <ActionButton v-if="chosen > 0" quiet @click="remove">{{
+            words.text('planPage.REMOVE_PLAN')
+          }}</ActionButton>
         </div>
       </section>
       <p class="hint">
-        Solved from its wires in free space. Bond every radial, strip or mesh to the base with bare metal and
-        a short, wide strap; sheet in pieces must be bonded along its seams. Radials are 3 mm thick, mesh
-        wires 2 mm, sheet 0.5 mm.
+        {{ words.text('groundPage.BOND') }}
       </p>
       <CautionsAt carrier="AIRCRAFT" />
     </aside>

@@ -1,6 +1,9 @@
 <script setup lang="ts">
+import { useWords } from '@/words/words'
 import { computed, ref } from 'vue'
 import { dragged, endOf, missing, type Variant } from './ground'
+
+const words = useWords()
 
 /** The ground seen from above: what is there, a quarter-wave all round, and what lacks. Radials are dragged by their ends. */
 const props = defineProps<{ variant: Variant; quarterM: number; slopeDeg: number }>()
@@ -92,7 +95,7 @@ function nudge(event: KeyboardEvent, index: number) {
     ref="svg"
     :viewBox="`0 0 ${SIZE} ${SIZE}`"
     role="group"
-    aria-label="Ground plane from above"
+    :aria-label="words.text('groundPage.VIEW')"
     @pointermove="move"
     @pointerup="held = undefined"
     @pointercancel="held = undefined"
@@ -119,9 +122,14 @@ function nudge(event: KeyboardEvent, index: number) {
         class="grip"
         tabindex="0"
         role="slider"
-        :aria-label="`Radial ${i + 1}, arrows change length and direction`"
+        :aria-label="words.text('groundPage.RADIAL', { count: i + 1 })"
         :aria-valuenow="Math.round(e.radial.lengthM * 1000)"
-        :aria-valuetext="`${Math.round(e.radial.lengthM * 1000)} mm at ${e.radial.azimuthDeg}°`"
+        :aria-valuetext="
+          words.text('groundPage.RADIAL_AT', {
+            length: `${Math.round(e.radial.lengthM * 1000)} mm`,
+            degrees: String(e.radial.azimuthDeg),
+          })
+        "
         @pointerdown="grab($event, i)"
         @keydown="nudge($event, i)"
       />

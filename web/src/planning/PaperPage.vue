@@ -14,17 +14,7 @@ import { formatBoth } from '@/units/length'
 import CautionsAt from '@/safety/CautionsAt.vue'
 import { formatSwr } from '@/units/swr'
 import { bandPegs, drawn } from './band'
-import {
-  firstByRule,
-  dbi,
-  MATERIALS,
-  emptyNeed,
-  keptNeed,
-  readNeed,
-  TARGETS,
-  type Assessment,
-  type Computed,
-} from './choice'
+import { firstByRule, dbi, emptyNeed, keptNeed, readNeed, type Assessment, type Computed } from './choice'
 import { DRAFTS, rememberedPlan, keptCandidate } from './drafts'
 import { formatKg } from '@/units/weight'
 import { keptGround } from './ground'
@@ -156,7 +146,7 @@ const today = new Date().toLocaleDateString()
           <dd>
             {{ words.text(`fittedTo.${need.carrier}`)
             }}<template v-if="need.material !== 'NONE'"
-              >, {{ MATERIALS[need.material].toLowerCase() }}</template
+              >, {{ words.text(`planPage.material.${need.material}`).toLowerCase() }}</template
             >
             <template v-if="need.roofLengthM">
               {{ ' ' }}{{ both(need.roofLengthM) }} × {{ both(need.roofWidthM) }}</template
@@ -169,7 +159,7 @@ const today = new Date().toLocaleDateString()
           </dd>
           <dt>Reach</dt>
           <dd>
-            {{ TARGETS[need.target ?? 'ALL_ROUND']
+            {{ words.text(`planPage.target.${need.target ?? 'ALL_ROUND'}`)
             }}<template v-if="need.target === 'ONE_STATION'"
               >, {{ need.bearingDeg }}° from true north</template
             >, {{ need.polarisation === 'HORIZONTAL' ? 'horizontal' : 'vertical' }} polarisation

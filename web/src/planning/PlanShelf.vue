@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { useWords } from '@/words/words'
 import TextField from '@/ui/TextField.vue'
 import ActionButton from '@/ui/ActionButton.vue'
 import { computed, ref, watch } from 'vue'
@@ -20,6 +21,8 @@ import {
 } from './drafts'
 import { collectParts, restoreParts, type PlanParts } from './saved'
 
+const words = useWords()
+
 /** Saves the plan of the three pages for the shop, and opens what was saved. */
 const { plans, open, save: saveIt, remove, putBack: putBackIt } = useSavedPlans()
 const preferences = usePreferences()
@@ -27,9 +30,7 @@ const saved = ref(rememberedPlan())
 const isOpen = ref(saved.value?.isText ?? false)
 const name = ref(saved.value?.name ?? '')
 const said = ref(
-  saved.value?.isText
-    ? `“${saved.value.name}” was saved before plans said their units. Look at its lengths, then save it.`
-    : '',
+  saved.value?.isText ? words.value.text('planPage.SAVED_BEFORE', { name: saved.value.name }) : '',
 )
 const removed = ref<{ id: string; name: string }>()
 const others = computed(() => plans.data.value ?? [])
@@ -43,17 +44,14 @@ async function tell(action: () => Promise<string>) {
     said.value = await action()
   } catch (error) {
     if (!(error instanceof Problem)) throw error
-    said.value =
-      error.status === 409
-        ? 'A colleague changed this plan meanwhile. Save yours under another name, or open theirs.'
-        : error.message
+    said.value = error.status === 409 ? words.value.text('planPage.COLLEAGUE_CHANGED') : error.message
   }
 }
 
 const save = () =>
   tell(async () => {
     const { parts, wrong } = collectParts(preferences.unit)
-    if (!parts) return `Not saved. ${wrong}`
+    if (!parts) return words.value.text('planPage.NOT_SAVED', { why: wrong })
     const same = saved.value && saved.value.name === name.value.trim() ? saved.value : undefined
     const plan = await saveIt.mutateAsync({
       plan: same,
@@ -62,7 +60,7 @@ const save = () =>
       installationId: belongsTo.value || undefined,
     })
     saved.value = rememberPlan(plan)
-    return `“${plan.name}” is saved for the shop.`
+    return words.value.text('planPage.SAVED', { name: plan.name })
   })
 
 const take = (id: string) =>
@@ -104,7 +102,7 @@ const drop = (id: string) =>
       forgetPlan()
       saved.value = undefined
     }
-    return `“${was}” is removed.`
+    return words.value.text('planPage.REMOVED', { name: was })
   })
 
 const putBack = () =>
@@ -113,47 +111,54 @@ const putBack = () =>
     const { id, name: was } = removed.value
     await putBackIt.mutateAsync(id)
     removed.value = undefined
-    return `“${was}” is back.`
+    return words.value.text('planPage.IS_BACK', { name: was })
   })
 </script>
 
 <template>
   <div class="shelf">
     <ActionButton :aria-expanded="isOpen" @click="isOpen = !isOpen">
-      {{ saved ? saved.name : 'Saved plans' }}
+      {{ saved ? saved.name : words.text('planPage.SAVED_PLANS') }}
     </ActionButton>
     <div v-if="isOpen" class="card drawer">
       <form @submit.prevent="save">
         <TextField
           v-model="name"
           bare
-          name="Name of this plan"
-          placeholder="Name of this plan"
+          :name="words.text('planPage.NAME')"
+          :placeholder="words.text('planPage.NAME')"
           :maxlength="160"
         />
-        <ActionButton submits :disabled="!name.trim()">Save for the shop</ActionButton>
+        <ActionButton submits :disabled="!name.trim()">{{ words.text('planPage.SAVE') }}</ActionButton>
         <InstallationPick
           v-model="belongsTo"
           class="belongs"
-          label="Installation that the plan is for"
-          placeholder="For no installation yet"
+          :label="words.text('planPage.PLAN_FOR')"
+          :placeholder="words.text('planPage.FOR_NONE')"
         />
       </form>
       <p class="hint" role="status">
         {{ said }}
-        <ActionButton v-if="removed" quiet @click="putBack">Put it back</ActionButton>
+        <ActionButton v-if="removed" quiet @click="putBack">{{
+          words.text('planPage.PUT_BACK')
+        }}</ActionButton>
       </p>
       <p v-if="hasAside">
-        <ActionButton quiet @click="back">Back to what stood here before</ActionButton>
+        <ActionButton quiet @click="back">{{ words.text('planPage.BACK') }}</ActionButton>
       </p>
       <ul v-if="others.length">
         <li v-for="p in others" :key="p.id">
           <ActionButton quiet class="name" @click="take(p.id)">{{ p.name }}</ActionButton>
           <span class="soft">{{ p.shopNumber ?? '' }} {{ p.changedBy }}</span>
-          <ActionButton quiet :aria-label="`Remove ${p.name}`" @click="drop(p.id)"> Remove </ActionButton>
+          <ActionButton
+            quiet
+            :aria-label="words.text('planPage.REMOVE', { name: p.name })"
+            @click="drop(p.id)"
+            >{{ words.text('planPage.REMOVE_PLAN') }}</ActionButton
+          >
         </li>
       </ul>
-      <p v-else class="hint">Nothing saved yet. What is typed stays in this browser until then.</p>
+      <p v-else class="hint">{{ words.text('planPage.NOTHING_SAVED') }}</p>
     </div>
   </div>
 </template>

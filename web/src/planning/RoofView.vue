@@ -1,7 +1,10 @@
 <script setup lang="ts">
+import { useWords } from '@/words/words'
 import { computed } from 'vue'
 import { quarterWaveM } from './band'
 import type { Need } from './choice'
+
+const words = useWords()
 
 /** The mount on its surface from above, a quarter-wave all round, and what lacks on each side. */
 const props = defineProps<{ need: Need }>()
@@ -61,11 +64,7 @@ const near = computed(() =>
 </script>
 
 <template>
-  <svg
-    :viewBox="`0 0 ${SIZE} ${SIZE}`"
-    role="img"
-    aria-label="The surface from above, with a quarter-wave about the mount"
-  >
+  <svg :viewBox="`0 0 ${SIZE} ${SIZE}`" role="img" :aria-label="words.text('groundPage.ROOF')">
     <rect v-if="isMetal" v-bind="roof" rx="4" class="roof" />
     <circle :cx="MIDDLE" :cy="MIDDLE" :r="quarterM * scale" class="quarter" />
     <text :x="MIDDLE + quarterM * scale * 0.72" :y="MIDDLE - quarterM * scale * 0.74" class="small">λ/4</text>

@@ -46,20 +46,9 @@ export interface NeedForm {
   holes: string
 }
 
-export const MATERIALS: Record<Need['material'], string> = {
-  METAL: 'Metal',
-  COMPOSITE: 'Composite',
-  FABRIC: 'Fabric',
-  TUBE_FRAME: 'Tubes under fabric',
-  PLASTIC: 'Plastic, wood',
-  NONE: 'Nothing',
-}
+export const MATERIALS: Need['material'][] = ['METAL', 'COMPOSITE', 'FABRIC', 'TUBE_FRAME', 'PLASTIC', 'NONE']
 
-export const TARGETS: Record<NeedForm['target'], string> = {
-  ALL_ROUND: 'stations all round',
-  ONE_STATION: 'one station',
-  SKIP: 'beyond the horizon (skip)',
-}
+export const TARGETS: NeedForm['target'][] = ['ALL_ROUND', 'ONE_STATION', 'SKIP']
 
 export function emptyNeed(): NeedForm {
   return {
@@ -163,16 +152,19 @@ export function installationOf(
 ): PlanForm {
   const surface =
     need.material === 'METAL'
-      ? `metal ${form.roofLength} × ${form.roofWidth}`
+      ? words.text('planPage.METAL_OF', { length: form.roofLength, width: form.roofWidth })
       : need.material === 'NONE'
         ? words.text(`fittedTo.${form.carrier}`)
-        : MATERIALS[need.material].toLowerCase()
+        : words.text(`planPage.material.${need.material}`).toLowerCase()
   return {
     ...emptyForm(words.unit),
     carrier: form.carrier,
     carrierDetail: surface,
     antennaKind: choice.antennaKind,
-    antennaDetail: `${words.phrase(choice.title)}, about ${formatLength(choice.lengthM, words.unit)}`,
+    antennaDetail: words.text('planPage.ABOUT', {
+      antenna: words.phrase(choice.title),
+      length: formatLength(choice.lengthM, words.unit),
+    }),
     limit: form.limit,
     ...(way
       ? {

@@ -30,7 +30,7 @@ import PlainTable from './PlainTable.vue'
   white-space: nowrap;
 }
 
-.card :deep(th.number) {
+.card :deep(th.number:not(.whole)) {
   white-space: normal;
 }
 

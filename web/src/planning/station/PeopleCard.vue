@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { computed } from 'vue'
 import CheckField from '@/ui/CheckField.vue'
 import PickField from '@/ui/PickField.vue'
 import TextField from '@/ui/TextField.vue'
@@ -9,13 +10,13 @@ import { keepAway, type StationAnswer, type StationForm } from './plan'
 defineProps<{ wrong: Record<string, string>; ways: StationAnswer['ways'] }>()
 const form = defineModel<StationForm>({ required: true })
 
-const GROUNDS: { value: StationForm['ground']; word: string }[] = [
-  { value: 'NONE', word: 'none' },
-  { value: 'TYPICAL', word: 'typical, field × 1.6' },
-  { value: 'WORST', word: 'worst, field × 2' },
-]
-
 const words = useWords()
+const grounds = computed(() =>
+  (['NONE', 'TYPICAL', 'WORST'] as const).map((value) => ({
+    value,
+    word: words.value.text(`stationPage.GROUND_${value}`),
+  })),
+)
 const kept = (d: StationAnswer['ways'][number]['publicDistance']) =>
   d.distanceM === undefined ? undefined : keepAway(d.distanceM)
 const told = (d: StationAnswer['ways'][number]['publicDistance']) =>
@@ -24,36 +25,36 @@ const told = (d: StationAnswer['ways'][number]['publicDistance']) =>
 
 <template>
   <section class="card block">
-    <h2>People near the antenna</h2>
+    <h2>{{ words.text('stationPage.PEOPLE') }}</h2>
     <div class="two">
-      <TextField v-model="form.largest" name="Antenna’s size" :wrong="wrong.largestM" />
-      <TextField v-model="form.duty" name="Transmits, % of the time" :wrong="wrong.duty" />
-      <TextField v-model="form.totalHeight" name="Height of all that stands" :wrong="wrong.totalHeightM" />
-      <PickField
-        v-model="form.ground"
-        name="Ground adds"
-        :options="GROUNDS.map((g) => ({ value: g.value, word: g.word }))"
+      <TextField v-model="form.largest" :name="words.text('stationPage.SIZE')" :wrong="wrong.largestM" />
+      <TextField v-model="form.duty" :name="words.text('stationPage.DUTY')" :wrong="wrong.duty" />
+      <TextField
+        v-model="form.totalHeight"
+        :name="words.text('stationPage.TOTAL_HEIGHT')"
+        :wrong="wrong.totalHeightM"
       />
+      <PickField v-model="form.ground" :name="words.text('stationPage.GROUND_ADDS')" :options="grounds" />
     </div>
-    <CheckField v-model="form.atBody">Handheld, or worn on the body</CheckField>
+    <CheckField v-model="form.atBody">{{ words.text('stationPage.AT_BODY') }}</CheckField>
     <div v-for="w in ways" :key="w.name" class="distance">
       <b>{{ w.name }}</b>
       <p>
-        Everybody:
-        <template v-if="kept(w.publicDistance)"
-          ><b>{{ kept(w.publicDistance) }}</b> or more</template
-        >
+        {{ words.text('stationPage.EVERYBODY') }}
+        <b v-if="kept(w.publicDistance)">{{
+          words.text('stationPage.OR_MORE', { distance: kept(w.publicDistance) })
+        }}</b>
         <template v-else>{{ told(w.publicDistance) }}</template>
       </p>
       <p>
-        Crew:
-        <template v-if="kept(w.occupationalDistance)"
-          ><b>{{ kept(w.occupationalDistance) }}</b> or more</template
-        >
+        {{ words.text('stationPage.CREW') }}
+        <b v-if="kept(w.occupationalDistance)">{{
+          words.text('stationPage.OR_MORE', { distance: kept(w.occupationalDistance) })
+        }}</b>
         <template v-else>{{ told(w.occupationalDistance) }}</template>
       </p>
     </div>
-    <p class="hint">Limits of 47 CFR 1.1310, formula of OET Bulletin 65. Local rules prevail.</p>
+    <p class="hint">{{ words.text('stationPage.LIMITS_OF') }}</p>
   </section>
 </template>
 

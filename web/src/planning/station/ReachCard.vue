@@ -1,50 +1,77 @@
 <script setup lang="ts">
+import { useWords } from '@/words/words'
 import ActionButton from '@/ui/ActionButton.vue'
 import TextField from '@/ui/TextField.vue'
 import { formatDistance } from '@/units/distance'
 import { formatDb } from '@/units/watts'
 import { emptyOther, type StationAnswer, type StationForm } from './plan'
 
+const words = useWords()
+
 /** The stations that are to be reached, and with what margin each way does. */
 defineProps<{ wrong: Record<string, string>; ways: StationAnswer['ways'] }>()
 const form = defineModel<StationForm>({ required: true })
+const reaches = (l: StationAnswer['ways'][number]['links'][number]) =>
+  l.inSight
+    ? words.value.text('stationPage.IN_SIGHT', {
+        horizon: formatDistance(l.horizonM),
+        received: l.receivedDbm.toFixed(0).replace('-', '−'),
+        margin: formatDb(l.marginDb),
+      })
+    : words.value.text('stationPage.BEYOND', { horizon: formatDistance(l.horizonM) })
 </script>
 
 <template>
   <section class="card block">
-    <h2>Reach, in line of sight</h2>
+    <h2>{{ words.text('stationPage.REACH') }}</h2>
     <TextField
       v-model="form.ownHeight"
-      name="Own antenna above the ground around"
+      :name="words.text('stationPage.OWN_HEIGHT')"
       :wrong="wrong.ownHeightM"
     />
     <div v-for="(s, i) in form.stations" :key="i" class="station">
-      <TextField v-model="s.name" name="Station" :wrong="wrong[`stations[${i}].name`]" />
-      <TextField v-model="s.km" name="Distance, km or mi" :wrong="wrong[`stations[${i}].distanceM`]" />
-      <TextField v-model="s.height" name="Height" :wrong="wrong[`stations[${i}].heightM`]" />
-      <TextField v-model="s.gain" name="Its gain, dBi" :wrong="wrong[`stations[${i}].gainDbi`]" />
-      <TextField v-model="s.needed" name="Needs, dBm" :wrong="wrong[`stations[${i}].neededDbm`]" />
+      <TextField
+        v-model="s.name"
+        :name="words.text('stationPage.STATION')"
+        :wrong="wrong[`stations[${i}].name`]"
+      />
+      <TextField
+        v-model="s.km"
+        :name="words.text('stationPage.DISTANCE')"
+        :wrong="wrong[`stations[${i}].distanceM`]"
+      />
+      <TextField
+        v-model="s.height"
+        :name="words.text('stationPage.HEIGHT')"
+        :wrong="wrong[`stations[${i}].heightM`]"
+      />
+      <TextField
+        v-model="s.gain"
+        :name="words.text('stationPage.ITS_GAIN')"
+        :wrong="wrong[`stations[${i}].gainDbi`]"
+      />
+      <TextField
+        v-model="s.needed"
+        :name="words.text('stationPage.NEEDS')"
+        :wrong="wrong[`stations[${i}].neededDbm`]"
+      />
       <p v-for="w in ways" :key="w.name" class="link">
         <b>{{ w.name }}:</b>{{ ' ' }}
         <template v-if="w.links[i]">
-          <template v-if="w.links[i].inSight">
-            in sight (horizon {{ formatDistance(w.links[i].horizonM) }}),
-            {{ w.links[i].receivedDbm.toFixed(0).replace('-', '−') }} dBm, margin
-            {{ formatDb(w.links[i].marginDb) }}
-          </template>
-          <template v-else>
-            beyond the horizon, which is {{ formatDistance(w.links[i].horizonM) }} away: no figure holds there
-          </template>
+          {{ reaches(w.links[i]) }}
         </template>
       </p>
     </div>
     <div class="buttons">
-      <ActionButton @click="form.stations.push(emptyOther())">Add a station</ActionButton>
-      <ActionButton v-if="form.stations.length" @click="form.stations.pop()">Remove</ActionButton>
+      <ActionButton @click="form.stations.push(emptyOther())">{{
+        words.text('stationPage.ADD_STATION')
+      }}</ActionButton>
+      <ActionButton v-if="form.stations.length" @click="form.stations.pop()">{{
+        words.text('stationPage.REMOVE')
+      }}</ActionButton>
     </div>
     <p class="hint">
-      Free space (ITU-R P.525) over a 4/3 earth. A receiver needs some −110 to −119 dBm. Neither a promise nor
-      a limit: hills take away; the troposphere, aircraft and skip exceed it.
+      {{ words.text('stationPage.FREE_SPACE') }}
     </p>
   </section>
 </template>

@@ -68,7 +68,7 @@ async function copyLink() {
   const link = `${location.origin}/plan/watts?p=${toAddress(typed())}`
   try {
     await clipboard.copy(link)
-    copied.value = 'Copied: send it to a colleague.'
+    copied.value = words.value.text('stationPage.COPIED')
   } catch {
     copied.value = link
   }
@@ -87,21 +87,19 @@ const notes = computed(() =>
       <section v-if="result" class="card picture">
         <WattsPicture :ways="result.ways" />
         <p class="hint">
-          Full: power into the antenna. Pale: heat in the feedline. Coral: reflected at the radio by the
-          mismatch. Gold mark: ERP, the antenna’s gain over a dipole included. Each connector counts
-          {{ result.connectorLossDb }} dB.
+          {{ words.text('stationPage.COLOURS', { loss: String(result.connectorLossDb) }) }}
         </p>
       </section>
       <WaysTable v-model="form" :wrong="wrong" :result="result">
-        <ActionButton @click="copyLink">Copy a link</ActionButton>
-        <ActionButton @click="print">Print</ActionButton>
+        <ActionButton @click="copyLink">{{ words.text('stationPage.COPY_LINK') }}</ActionButton>
+        <ActionButton @click="print">{{ words.text('stationPage.PRINT') }}</ActionButton>
         <span class="hint" role="status">{{ copied }}</span>
       </WaysTable>
     </div>
 
     <aside class="side">
       <p class="sentence" role="status">
-        {{ result ? words.sentence(result.says) : 'Fill in what is known.' }}
+        {{ result ? words.sentence(result.says) : words.text('stationPage.FILL_IN') }}
       </p>
       <p v-if="unplaced" class="wrong" role="alert">{{ unplaced }}</p>
       <p v-for="n in notes" :key="n.name + n.text" class="caution">{{ n.name }}: {{ n.text }}</p>

@@ -22,7 +22,13 @@ const bars = computed(() =>
   props.ways.map((way, row) => {
     const [first] = way.stages
     const pieces: { key: string; from: number; to: number; word: string; kept: boolean }[] = []
-    pieces.push({ key: 'air', from: 0, to: way.atAntennaW, word: 'into the antenna', kept: true })
+    pieces.push({
+      key: 'air',
+      from: 0,
+      to: way.atAntennaW,
+      word: words.value.text('stationPage.INTO_THE_ANTENNA'),
+      kept: true,
+    })
     let top = way.atAntennaW
     for (let i = way.stages.length - 2; i >= 0; i--) {
       const stage = way.stages[i]
@@ -41,7 +47,7 @@ const bars = computed(() =>
         key: 'back',
         from: first.netW,
         to: first.forwardW,
-        word: 'sent back',
+        word: words.value.text('stationPage.SENT_BACK'),
         kept: false,
       })
     }
@@ -52,10 +58,12 @@ const height = computed(() => 30 + props.ways.length * ROW)
 </script>
 
 <template>
-  <svg :viewBox="`0 0 ${WIDTH} ${height}`" role="img" aria-label="Watts from the radio to the antenna">
+  <svg :viewBox="`0 0 ${WIDTH} ${height}`" role="img" :aria-label="words.text('stationPage.PICTURE')">
     <g v-for="b in bars" :key="b.way.name" :transform="`translate(0 ${b.y})`">
       <text x="0" y="19" class="name">{{ b.way.name }}</text>
-      <text x="0" y="38" class="small">{{ formatWatts(b.way.erpW) }} ERP</text>
+      <text x="0" y="38" class="small">
+        {{ formatWatts(b.way.erpW) }} {{ words.text('stationPage.ERP') }}
+      </text>
       <g :transform="`translate(${LEFT} 0)`">
         <g v-for="(p, i) in b.pieces" :key="p.key">
           <rect

@@ -29,45 +29,45 @@ function addWay() {
 /** What is asked of each way: a row of the table has two fields. */
 const ASKED: {
   word: string
-  fields: { part: keyof WayForm; name: string; field: string; ofList?: boolean }[]
+  fields: { part: keyof WayForm; field: string; ofList?: boolean }[]
 }[] = [
   {
-    word: 'Radio, W · SWR limit',
+    word: 'RADIO',
     fields: [
-      { part: 'watts', name: 'Watts', field: 'ratedW' },
-      { part: 'ceiling', name: 'SWR limit of the radio', field: 'ceilingSwr' },
+      { part: 'watts', field: 'ratedW' },
+      { part: 'ceiling', field: 'ceilingSwr' },
     ],
   },
   {
-    word: 'Tuner at the radio, dB lost; empty: none',
-    fields: [{ part: 'tuner', name: 'Loss of the tuner in dB,', field: 'tunerLossDb' }],
+    word: 'TUNER',
+    fields: [{ part: 'tuner', field: 'tunerLossDb' }],
   },
   {
-    word: 'Jumper · length',
+    word: 'JUMPER',
     fields: [
-      { part: 'jumper', name: 'Jumper', field: 'jumper', ofList: true },
-      { part: 'jumperLength', name: 'Length of the jumper', field: 'jumperM' },
+      { part: 'jumper', field: 'jumper', ofList: true },
+      { part: 'jumperLength', field: 'jumperM' },
     ],
   },
   {
-    word: 'Meter, dB · connectors',
+    word: 'METER',
     fields: [
-      { part: 'meterLoss', name: 'Loss of the meter in dB,', field: 'meterLossDb' },
-      { part: 'connectors', name: 'Connectors', field: 'connectors' },
+      { part: 'meterLoss', field: 'meterLossDb' },
+      { part: 'connectors', field: 'connectors' },
     ],
   },
   {
-    word: 'Line · length',
+    word: 'LINE',
     fields: [
-      { part: 'line', name: 'Line', field: 'line', ofList: true },
-      { part: 'lineLength', name: 'Length of the line', field: 'lineM' },
+      { part: 'line', field: 'line', ofList: true },
+      { part: 'lineLength', field: 'lineM' },
     ],
   },
   {
-    word: 'Antenna’s SWR · gain, dBi',
+    word: 'ANTENNA',
     fields: [
-      { part: 'swr', name: 'SWR of the antenna', field: 'swr' },
-      { part: 'gain', name: 'Gain in dBi of the antenna', field: 'gainDbi' },
+      { part: 'swr', field: 'swr' },
+      { part: 'gain', field: 'gainDbi' },
     ],
   },
 ]
@@ -77,40 +77,50 @@ const at = (i: number, field: string) => props.wrong[`alternatives[${i}].${field
 /** Where the antenna's phase decides, a range: nobody knows it from an SWR alone. */
 const swrAtRadio = (w: StationAnswer['ways'][number]) =>
   w.swrAtRadioHigh - w.swrAtRadioLow > 0.05
-    ? `${formatSwr(w.swrAtRadioLow)} to ${formatSwr(w.swrAtRadioHigh)}`
+    ? words.value.text('stationPage.FROM_TO', {
+        low: formatSwr(w.swrAtRadioLow),
+        high: formatSwr(w.swrAtRadioHigh),
+      })
     : formatSwr(w.swrAtRadio)
 /** Loss and sums for each way, as rows of the table. */
 const rows = computed(() => {
   const ways = props.result?.ways ?? []
   return [
-    { word: 'SWR at the radio', cells: ways.map(swrAtRadio) },
-    { word: 'Radio sends', cells: ways.map((w) => formatWatts(w.sentW)) },
-    { word: 'Matched loss', cells: ways.map((w) => formatLoss(w.matchedLossDb)) },
-    { word: 'Added by mismatch', cells: ways.map((w) => formatLoss(w.mismatchLossDb)) },
-    { word: 'Into the antenna', cells: ways.map((w) => formatWatts(w.atAntennaW)) },
-    { word: 'ERP', cells: ways.map((w) => formatWatts(w.erpW)), strong: true },
-    { word: 'EIRP', cells: ways.map((w) => formatWatts(w.eirpW)) },
-    { word: 'Air to radio, receiving', cells: ways.map((w) => formatDb(w.receiveDb)) },
+    { word: words.value.text('stationPage.SWR_AT_RADIO'), cells: ways.map(swrAtRadio) },
+    { word: words.value.text('stationPage.RADIO_SENDS'), cells: ways.map((w) => formatWatts(w.sentW)) },
+    {
+      word: words.value.text('stationPage.MATCHED_LOSS'),
+      cells: ways.map((w) => formatLoss(w.matchedLossDb)),
+    },
+    { word: words.value.text('stationPage.ADDED'), cells: ways.map((w) => formatLoss(w.mismatchLossDb)) },
+    { word: words.value.text('stationPage.INTO'), cells: ways.map((w) => formatWatts(w.atAntennaW)) },
+    { word: words.value.text('stationPage.ERP'), cells: ways.map((w) => formatWatts(w.erpW)), strong: true },
+    { word: words.value.text('stationPage.EIRP'), cells: ways.map((w) => formatWatts(w.eirpW)) },
+    { word: words.value.text('stationPage.RECEIVING'), cells: ways.map((w) => formatDb(w.receiveDb)) },
   ]
 })
 </script>
 
 <template>
-  <section class="card ways" aria-label="Ways to build it">
+  <section class="card ways" :aria-label="words.text('stationPage.WAYS')">
     <PlainTable>
       <thead>
         <tr>
           <th scope="col">
-            <TextField v-model="form.mhz" name="At, MHz" :wrong="wrong.frequencyHz" />
+            <TextField v-model="form.mhz" :name="words.text('stationPage.AT')" :wrong="wrong.frequencyHz" />
           </th>
           <th v-for="(w, i) in form.ways" :key="i" scope="col">
-            <TextField v-model="w.name" :name="`Way ${i + 1}`" :wrong="at(i, 'name')" />
+            <TextField
+              v-model="w.name"
+              :name="words.text('stationPage.WAY', { count: i + 1 })"
+              :wrong="at(i, 'name')"
+            />
           </th>
         </tr>
       </thead>
       <tbody>
         <tr v-for="row in ASKED" :key="row.word">
-          <th scope="row">{{ row.word }}</th>
+          <th scope="row">{{ words.text(`stationPage.row.${row.word}`) }}</th>
           <td v-for="(w, i) in form.ways" :key="i">
             <div class="pair">
               <template v-for="f in row.fields" :key="f.part">
@@ -118,14 +128,14 @@ const rows = computed(() => {
                   v-if="f.ofList"
                   v-model="w[f.part]"
                   bare
-                  :name="`${f.name} of ${w.name}`"
+                  :name="words.text(`stationPage.of.${f.part}`, { way: w.name })"
                   :options="kinds"
                 />
                 <TextField
                   v-else
                   v-model="w[f.part]"
                   bare
-                  :name="`${f.name} of ${w.name}`"
+                  :name="words.text(`stationPage.of.${f.part}`, { way: w.name })"
                   :wrong="at(i, f.field)"
                 />
               </template>
@@ -139,8 +149,12 @@ const rows = computed(() => {
       </tbody>
     </PlainTable>
     <div class="buttons">
-      <ActionButton v-if="form.ways.length < MOST_WAYS" @click="addWay">Add a way</ActionButton>
-      <ActionButton v-if="form.ways.length > 1" @click="form.ways.pop()">Remove the last</ActionButton>
+      <ActionButton v-if="form.ways.length < MOST_WAYS" @click="addWay">{{
+        words.text('stationPage.ADD_WAY')
+      }}</ActionButton>
+      <ActionButton v-if="form.ways.length > 1" @click="form.ways.pop()">{{
+        words.text('stationPage.REMOVE_LAST')
+      }}</ActionButton>
       <slot />
     </div>
   </section>

@@ -12,23 +12,19 @@ const words = useWords()
 
 <template>
   <section class="card block">
-    <h2>What each change is worth</h2>
+    <h2>{{ words.text('stationPage.WORTH') }}</h2>
     <PlainTable v-for="w in ways.slice(1)" :key="w.name" class="plain-table">
       <caption>
         {{
-          w.name
-        }}
-        against
-        {{
-          ways[0]?.name
+          words.text('stationPage.AGAINST', { way: w.name, first: ways[0]?.name ?? '' })
         }}
       </caption>
       <thead v-if="w.worth.length">
         <tr>
           <td></td>
-          <th scope="col">sends</th>
-          <th scope="col">ERP</th>
-          <th scope="col">receives</th>
+          <th scope="col">{{ words.text('stationPage.SENDS') }}</th>
+          <th scope="col">{{ words.text('stationPage.ERP') }}</th>
+          <th scope="col">{{ words.text('stationPage.RECEIVES') }}</th>
         </tr>
       </thead>
       <tbody>
@@ -39,7 +35,7 @@ const words = useWords()
           <td class="soft">{{ formatDb(s.receiveGainDb) }}</td>
         </tr>
         <tr v-if="w.worth.length === 0">
-          <th scope="row">no difference</th>
+          <th scope="row">{{ words.text('stationPage.NO_DIFFERENCE') }}</th>
         </tr>
       </tbody>
     </PlainTable>
