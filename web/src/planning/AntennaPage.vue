@@ -135,7 +135,7 @@ async function solve() {
 
 const limit = computed(() => {
   const swr = limitSwr.value
-  return { swr, label: `SWR ${swr}` }
+  return { swr, label: words.value.text('planPage.LIMIT_AT', { limit: String(swr) }) }
 })
 const traces = computed<PlotTrace[]>(() =>
   ranked.value

@@ -185,7 +185,7 @@ const traces = computed<PlotTrace[]>(() =>
 )
 const limit = computed(() => {
   const swr = typeof whip.value === 'string' ? 2.5 : whip.value.limitSwr
-  return { swr, label: `SWR ${swr}` }
+  return { swr, label: words.value.text('planPage.LIMIT_AT', { limit: String(swr) }) }
 })
 const words = useWords()
 const advisedGround = useAdvisedGround(
