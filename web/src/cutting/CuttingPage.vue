@@ -39,11 +39,9 @@ const router = useRouter()
 const preferences = usePreferences()
 const words = useWords()
 const asked = computed(() => readAddress(route.query))
-const VIEWS = [
-  { value: 'sheet', word: 'Sheet' },
-  { value: 'steps', word: 'Steps' },
-  { value: 'whatif', word: 'What if' },
-]
+const views = computed(() =>
+  ['sheet', 'steps', 'whatif'].map((value) => ({ value, word: words.value.text(`cutPage.view.${value}`) })),
+)
 const view = computed(() => String(route.query.show ?? 'sheet'))
 /** Each has an address of its own. */
 const shownView = computed({ get: () => view.value, set: (v: string) => void router.push(show(v)) })
@@ -114,7 +112,11 @@ function takeBars() {
     ...wrong.value,
     bars: read.why ?? '',
     kerf: saw.ok ? '' : saw.why,
-    antennas: !count.ok ? count.why : isMany ? `1 to ${MOST_ANTENNAS} at once.` : '',
+    antennas: !count.ok
+      ? count.why
+      : isMany
+        ? words.value.text('cutPage.AT_ONCE', { count: MOST_ANTENNAS })
+        : '',
   }
   if (!read.why && saw.ok && count.ok && !isMany)
     ask({ stockM: read.bars, kerfM: saw.value, antennas: count.value })
@@ -124,11 +126,7 @@ const sentence = computed(() =>
   sheet.value ? cutSentence(sheet.value, words.value, asked.value.antennas) : undefined,
 )
 const isNew = computed(() => !asked.value.kind && !route.query.sheet)
-const USES: { uses: Uses; word: string }[] = [
-  { uses: 'BEST', word: 'recommended' },
-  { uses: 'RULE', word: 'rule' },
-  { uses: 'SOLVER', word: 'model' },
-]
+const USES: Uses[] = ['BEST', 'RULE', 'SOLVER']
 
 const copied = ref('')
 const clipboard = useClipboard()
@@ -138,7 +136,7 @@ async function copyLink() {
   const link = location.origin + href
   try {
     await clipboard.copy(link)
-    copied.value = 'Copied: a colleague opens the same sheet.'
+    copied.value = words.value.text('cutPage.COPIED')
   } catch {
     copied.value = link
   }
@@ -161,22 +159,22 @@ const general = computed(() =>
     <div class="work">
       <div class="head">
         <h1>
-          {{ sheet ? words.phrase(sheet.kind.title) : 'Cut sheet' }},
+          {{ sheet ? words.phrase(sheet.kind.title) : words.text('cutPage.CUT_SHEET') }},
           {{ sheet ? formatChannelMhz(sheet.frequencyHz) : frequency }} MHz
         </h1>
-        <SegmentField v-model="shownView" class="tools" name="View" :options="VIEWS" />
+        <SegmentField v-model="shownView" class="tools" :name="words.text('cutPage.VIEW')" :options="views" />
       </div>
       <form v-show="view === 'sheet'" class="bar card tools" @submit.prevent>
         <PickField
           class="kind"
           :model-value="asked.kind"
-          name="What"
+          :name="words.text('cutPage.WHAT')"
           :options="(kinds.data.value ?? []).map((k) => ({ value: k.id, word: words.phrase(k.title) }))"
           @update:model-value="change($event)"
         />
         <TextField
           :model-value="frequency"
-          name="Frequency, MHz"
+          :name="words.text('cutPage.FREQUENCY')"
           :wrong="wrong.frequency || (refused?.field === 'frequencyHz' ? refused.why : undefined)"
           @update:model-value="takeFrequency"
         />
@@ -190,7 +188,7 @@ const general = computed(() =>
           @choice="(id, option) => ask({ choices: { ...asked.choices, [id]: option } })"
         />
         <ActionButton v-if="Object.keys(asked.numbers).length" quiet @click="ask({ numbers: {} })">
-          Reset to defaults
+          {{ words.text('cutPage.RESET') }}
         </ActionButton>
       </form>
       <p v-if="general" class="wrong" role="alert">{{ general }}</p>
@@ -206,7 +204,7 @@ const general = computed(() =>
         </div>
         <div v-if="view === 'whatif'" class="stack tools">
           <WhatIfPanel v-if="sheet.curved" :key="asked.kind" :asked="asked" :sheet="sheet" :inputs="inputs" />
-          <p v-else class="card block">Nothing here radiates: there is no curve to compute.</p>
+          <p v-else class="card block">{{ words.text('cutPage.NO_CURVE') }}</p>
         </div>
       </template>
     </div>
@@ -218,25 +216,25 @@ const general = computed(() =>
       </p>
       <div class="solving tools">
         <template v-if="share !== undefined">
-          <ProgressBar :share="share" name="Solving the wires" />
-          <ActionButton quiet @click="stop">Stop</ActionButton>
+          <ProgressBar :share="share" :name="words.text('cutPage.SOLVING')" />
+          <ActionButton quiet @click="stop">{{ words.text('cutPage.STOP') }}</ActionButton>
         </template>
         <p v-else-if="trouble || (sheet?.solvable && !sheet.atFeed)" class="hint">
-          {{ trouble || 'By rule; the wires are not solved yet.' }}
+          {{ trouble || words.text('cutPage.NOT_SOLVED') }}
         </p>
-        <p v-else-if="sheet?.atFeed" class="hint">The wires are solved for this thickness and shape.</p>
+        <p v-else-if="sheet?.atFeed" class="hint">{{ words.text('cutPage.SOLVED') }}</p>
       </div>
       <KeepSheet v-model:done="done" v-model:cuts="cuts" :asked="asked" :sheet="sheet" />
       <section class="card block tools">
         <PickField
           :model-value="asked.uses"
-          name="Length from"
-          :options="USES.map((u) => ({ value: u.uses, word: u.word }))"
+          :name="words.text('cutPage.LENGTH_FROM')"
+          :options="USES.map((value) => ({ value, word: words.text(`cutPage.uses.${value}`) }))"
           @update:model-value="ask({ uses: $event as Uses })"
         />
         <TextField
           v-model="antennas"
-          name="For how many antennas alike"
+          :name="words.text('cutPage.HOW_MANY')"
           :wrong="wrong.antennas"
           @focusout="takeBars"
           @keydown.enter="takeBars"
@@ -244,7 +242,7 @@ const general = computed(() =>
         <div class="two">
           <TextField
             v-model="bars"
-            name="Stock lengths"
+            :name="words.text('cutPage.STOCK')"
             :wrong="wrong.bars"
             hint="2 × 3 m, 1.2 m"
             @focusout="takeBars"
@@ -252,7 +250,7 @@ const general = computed(() =>
           />
           <TextField
             v-model="kerf"
-            name="Saw kerf"
+            :name="words.text('cutPage.KERF')"
             :wrong="wrong.kerf"
             @focusout="takeBars"
             @keydown.enter="takeBars"
@@ -260,15 +258,14 @@ const general = computed(() =>
         </div>
       </section>
       <div class="two tools">
-        <ActionButton @click="print">Print, or save as PDF</ActionButton>
-        <ActionButton @click="copyLink">Copy the link</ActionButton>
+        <ActionButton @click="print">{{ words.text('cutPage.PRINT') }}</ActionButton>
+        <ActionButton @click="copyLink">{{ words.text('cutPage.COPY') }}</ActionButton>
       </div>
       <p v-if="copied" class="hint tools" role="status">{{ copied }}</p>
       <p class="hint">
-        Rules are where people begin; the solver’s lengths are for clear surroundings. Cut long, and let the
-        analyser decide.
+        {{ words.text('cutPage.CUT_LONG') }}
       </p>
-      <RouterLink class="tools" to="/cutting">Another sheet</RouterLink>
+      <RouterLink class="tools" to="/cutting">{{ words.text('cutPage.ANOTHER') }}</RouterLink>
     </aside>
   </div>
 </template>

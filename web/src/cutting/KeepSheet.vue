@@ -57,10 +57,7 @@ async function tell(action: () => Promise<string>) {
     said.value = await action()
   } catch (error) {
     if (!(error instanceof Problem)) throw error
-    said.value =
-      error.status === 409
-        ? 'A colleague changed this sheet meanwhile. Load the page again to see theirs; your ticks are still here.'
-        : error.message
+    said.value = error.status === 409 ? words.value.text('cutPage.COLLEAGUE') : error.message
   }
 }
 
@@ -77,7 +74,7 @@ function body(): Schemas['SavedSheetRequest'] {
 
 // One after the other, so that a tick does not overtake the one before it.
 let before: Promise<unknown> = Promise.resolve()
-function save(words: string) {
+function save(told: string) {
   before = before.then(() =>
     tell(async () => {
       const sheet = await keep.mutateAsync({ sheet: kept.value, body: body() })
@@ -86,7 +83,7 @@ function save(words: string) {
       name.value = sheet.name
       keepDraft(undefined)
       if (isNew) await router.replace({ query: { ...route.query, sheet: sheet.id } })
-      return words
+      return told
     }),
   )
   return before
@@ -139,7 +136,7 @@ watch([done, cuts], () => {
   const isSame =
     JSON.stringify([...k.done].sort()) === JSON.stringify([...done.value].sort()) &&
     JSON.stringify(k.cuts) === JSON.stringify(cuts.value)
-  if (!isSame) void save('Saved.')
+  if (!isSame) void save(words.value.text('cutPage.SAVED'))
 })
 
 const isChanged = computed(
@@ -156,35 +153,41 @@ function drop() {
     await remove.mutateAsync(k.id)
     kept.value = undefined
     await router.replace({ query: { ...route.query, sheet: undefined } })
-    return `“${k.name}” is removed.`
+    return words.value.text('cutPage.REMOVED', { name: k.name })
   })
 }
 function putBack() {
   removed.value = undefined
-  void save('It is back.')
+  void save(words.value.text('cutPage.IS_BACK'))
 }
 </script>
 
 <template>
-  <form v-if="mayKeep" class="tools" @submit.prevent="save('Saved for the shop.')">
+  <form v-if="mayKeep" class="tools" @submit.prevent="save(words.text('cutPage.SAVED_FOR'))">
     <TextField
       v-model="name"
-      :name="installation.data.value ? `For ${installation.data.value.shopNumber}` : 'Name of this sheet'"
+      :name="
+        installation.data.value
+          ? words.text('cutPage.FOR', { number: installation.data.value.shopNumber })
+          : words.text('cutPage.NAME')
+      "
       :placeholder="usualName"
       :maxlength="160"
     />
     <BigAction submits :disabled="!sheet || (kept !== undefined && !isChanged)">
-      {{ kept ? (isChanged ? 'Save the change' : 'Saved for the shop') : 'Save for the shop' }}
+      {{ words.text(kept ? (isChanged ? 'cutPage.SAVE_CHANGE' : 'cutPage.IS_SAVED') : 'cutPage.SAVE') }}
     </BigAction>
     <p class="hint" role="status">
       {{ said }}
-      <ActionButton v-if="removed && !kept" quiet @click="putBack">Put it back</ActionButton>
+      <ActionButton v-if="removed && !kept" quiet @click="putBack">{{
+        words.text('cutPage.PUT_BACK')
+      }}</ActionButton>
     </p>
     <div class="links">
       <RouterLink v-if="installationId" class="plain" :to="`/installations/${installationId}`">
-        To the installation
+        {{ words.text('cutPage.TO_INSTALLATION') }}
       </RouterLink>
-      <ActionButton v-if="kept" quiet @click="drop">Remove this sheet</ActionButton>
+      <ActionButton v-if="kept" quiet @click="drop">{{ words.text('cutPage.REMOVE') }}</ActionButton>
     </div>
   </form>
 </template>

@@ -17,10 +17,10 @@ const begin = (low: number, high: number) =>
 
 <template>
   <div class="list">
-    <h1>Cut sheets</h1>
-    <p class="soft">Every dimension, drawn, with what to leave on and how to tune it. What shall it be?</p>
+    <h1>{{ words.text('cutPage.CUT_SHEETS') }}</h1>
+    <p class="soft">{{ words.text('cutPage.WHAT_SHALL') }}</p>
     <section v-if="sheets.data.value?.length" class="card block">
-      <h2>Saved for the shop</h2>
+      <h2>{{ words.text('cutPage.SHELF') }}</h2>
       <ul>
         <li v-for="s in sheets.data.value" :key="s.id">
           <RouterLink :to="{ path: '/cutting', query: { sheet: s.id } }">{{ s.name }}</RouterLink>
@@ -37,7 +37,9 @@ const begin = (low: number, high: number) =>
       >
         <b>{{ words.phrase(k.title) }}</b>
         <span>{{ words.sentence(k.about) }}</span>
-        <span class="hint">{{ formatMhz(k.lowestHz, 0) }} to {{ formatMhz(k.highestHz, 0) }} MHz</span>
+        <span class="hint">{{
+          words.text('cutPage.FROM_TO', { low: formatMhz(k.lowestHz, 0), high: formatMhz(k.highestHz, 0) })
+        }}</span>
       </RouterLink>
     </div>
   </div>

@@ -36,19 +36,19 @@ const tolerance = (l: Sheet['lines'][number]) =>
 
 <template>
   <section class="card block">
-    <h2>Dimensions</h2>
+    <h2>{{ words.text('cutPage.DIMENSIONS') }}</h2>
     <p>{{ words.sentence(sheet.why) }}</p>
     <div class="scroll">
       <PlainTable>
         <thead>
           <tr>
             <th></th>
-            <th>What</th>
-            <th>By rule</th>
-            <th>Solved</th>
-            <th>Solver − rule</th>
-            <th>Use</th>
-            <th>Within</th>
+            <th>{{ words.text('cutPage.WHAT') }}</th>
+            <th>{{ words.text('cutPage.BY_RULE') }}</th>
+            <th>{{ words.text('cutPage.IS_SOLVED') }}</th>
+            <th>{{ words.text('cutPage.DIFFERENCE') }}</th>
+            <th>{{ words.text('cutPage.USE') }}</th>
+            <th>{{ words.text('cutPage.WITHIN') }}</th>
           </tr>
         </thead>
         <tbody>
@@ -60,7 +60,7 @@ const tolerance = (l: Sheet['lines'][number]) =>
             </td>
             <td :class="{ soft: sheet.uses !== 'RULE' }">
               <BothUnits v-if="l.rule !== undefined" :value="l.rule" :quantity="l.quantity" />
-              <template v-else>none</template>
+              <template v-else>{{ words.text('cutPage.NO_RULE') }}</template>
             </td>
             <td :class="{ soft: sheet.uses === 'RULE' }">
               <BothUnits v-if="l.solved !== undefined" :value="l.solved" :quantity="l.quantity" />
@@ -69,7 +69,9 @@ const tolerance = (l: Sheet['lines'][number]) =>
             <td>
               <template v-if="l.difference !== undefined && Math.abs(l.difference) > 1e-9">
                 <BothUnits :value="l.difference" :quantity="l.quantity" signed />
-                <span v-if="isOdd(l)" class="wrong"> {{ percent(l) }} %: more than the usual doubt </span>
+                <span v-if="isOdd(l)" class="wrong">
+                  {{ words.text('cutPage.ODD', { percent: percent(l) }) }}
+                </span>
               </template>
             </td>
             <td class="use">
@@ -84,18 +86,18 @@ const tolerance = (l: Sheet['lines'][number]) =>
   </section>
 
   <section class="card block">
-    <h2>Cut</h2>
+    <h2>{{ words.text('cutPage.stage.CUT') }}</h2>
     <div class="scroll">
       <PlainTable>
         <thead>
           <tr>
-            <th>No.</th>
-            <th>Piece</th>
-            <th>How many</th>
-            <th>Finished</th>
-            <th>To trim</th>
-            <th>More</th>
-            <th>Cut to</th>
+            <th>{{ words.text('cutPage.NUMBER') }}</th>
+            <th>{{ words.text('cutPage.PIECE') }}</th>
+            <th>{{ words.text('cutPage.COUNT') }}</th>
+            <th>{{ words.text('cutPage.FINISHED') }}</th>
+            <th>{{ words.text('cutPage.TO_TRIM') }}</th>
+            <th>{{ words.text('cutPage.MORE') }}</th>
+            <th>{{ words.text('cutPage.CUT_TO') }}</th>
           </tr>
         </thead>
         <tbody>
@@ -120,12 +122,10 @@ const tolerance = (l: Sheet['lines'][number]) =>
     </div>
     <template v-if="sheet.plan">
       <h3>
-        From {{ words.phrase(sheet.plan.stock)
-        }}<template v-if="antennas > 1">, for {{ antennas }} antennas</template>
+        {{ words.text('cutPage.FROM', { stock: words.phrase(sheet.plan.stock), count: antennas }) }}
       </h3>
       <p v-if="sheet.plan.missing.length" class="wrong" role="alert">
-        Nothing on hand is long enough for
-        {{ cutsInWords(sheet.plan.missing, unit) }}.
+        {{ words.text('cutPage.NOT_LONG_ENOUGH', { cuts: cutsInWords(sheet.plan.missing, unit) }) }}
       </p>
       <ul class="bars">
         <li v-for="(b, i) in sheet.plan.bars" :key="i">
@@ -135,7 +135,14 @@ const tolerance = (l: Sheet['lines'][number]) =>
               c.piece
             }}</i><i class="left" :style="{ flexGrow: b.leftM / b.lengthM }"></i>
           </span>
-          <span> {{ cutsInWords(b.cuts, unit) }}; {{ formatLength(b.leftM, unit) }} left </span>
+          <span>
+            {{
+              words.text('cutPage.LEFT', {
+                cuts: cutsInWords(b.cuts, unit),
+                length: formatLength(b.leftM, unit),
+              })
+            }}</span
+          >
         </li>
       </ul>
     </template>

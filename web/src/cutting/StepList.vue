@@ -19,11 +19,11 @@ const props = defineProps<{ sheet: Sheet }>()
 
 const preferences = usePreferences()
 const words = useWords()
-const STAGES = { CUT: 'Cut', JOIN: 'Join', MOUNT: 'Mount', TUNE: 'Tune', FINISH: 'Finish' }
+const STAGES = ['CUT', 'JOIN', 'MOUNT', 'TUNE', 'FINISH']
 const stages = computed(() =>
-  Object.entries(STAGES).flatMap(([stage, word]) => {
+  STAGES.flatMap((stage) => {
     const steps = props.sheet.steps.filter((s) => s.stage === stage)
-    return steps.length ? [{ word, steps }] : []
+    return steps.length ? [{ word: words.value.text(`cutPage.stage.${stage}`), steps }] : []
   }),
 )
 
@@ -52,7 +52,7 @@ function cut(piece: number, text: string) {
   }
   const length = parseLength(text, preferences.unit)
   if (!length.ok) wrong.value[piece] = length.why
-  else if (length.value <= 0) wrong.value[piece] = 'A piece is longer than 0.'
+  else if (length.value <= 0) wrong.value[piece] = words.value.text('cutPage.LONGER_THAN_0')
   else cuts.value = [...rest, { piece, lengthM: length.value }]
 }
 
@@ -66,10 +66,10 @@ function overM(p: Sheet['pieces'][number]): number | undefined {
 function meaning(p: Sheet['pieces'][number]): string {
   const over = overM(p)
   if (over === undefined) return ''
-  if (Math.abs(over) < 0.0005) return 'as finished: nothing left to trim'
+  if (Math.abs(over) < 0.0005) return words.value.text('cutPage.AS_FINISHED')
   return over > 0
-    ? `${formatLength(over, preferences.unit)} left to trim`
-    : `${formatLength(-over, preferences.unit)} shorter than it should be`
+    ? words.value.text('cutPage.LEFT_TO_TRIM', { length: formatLength(over, preferences.unit) })
+    : words.value.text('cutPage.TOO_SHORT', { length: formatLength(-over, preferences.unit) })
 }
 const isShort = (p: Sheet['pieces'][number]) => (overM(p) ?? 0) <= -0.0005
 </script>
@@ -77,28 +77,28 @@ const isShort = (p: Sheet['pieces'][number]) => (overM(p) ?? 0) <= -0.0005
 <template>
   <section class="card block lists">
     <div>
-      <h2>Have ready</h2>
+      <h2>{{ words.text('cutPage.HAVE_READY') }}</h2>
       <ul>
         <li v-for="(p, i) in sheet.parts" :key="i">{{ words.phrase(p) }}</li>
       </ul>
     </div>
     <div>
-      <h2>Tools</h2>
+      <h2>{{ words.text('cutPage.TOOLS') }}</h2>
       <ul>
         <li v-for="(t, i) in sheet.tools" :key="i">{{ words.phrase(t) }}</li>
       </ul>
     </div>
   </section>
   <section class="card block">
-    <h2>Really cut</h2>
+    <h2>{{ words.text('cutPage.REALLY_CUT') }}</h2>
     <div v-for="p in sheet.pieces" :key="p.number" class="real">
       <b>{{ p.number }}</b>
       <span>{{ words.phrase(p.name) }}, {{ formatBoth(p.cutM, preferences.unit) }}</span>
       <TextField
         bare
         :model-value="texts[p.number] ?? ''"
-        :name="`Really cut: ${words.phrase(p.name)}`"
-        placeholder="as measured"
+        :name="words.text('cutPage.REALLY_CUT_OF', { piece: words.phrase(p.name) })"
+        :placeholder="words.text('cutPage.AS_MEASURED')"
         @update:model-value="texts[p.number] = $event"
         @change="cut(p.number, ($event.target as HTMLInputElement).value)"
       />

@@ -116,11 +116,16 @@ watch([() => props.sheet.shape, band], () => void curve(true), { immediate: true
 const traces = computed<PlotTrace[]>(() => {
   const all: PlotTrace[] = []
   if (before.value && moved.value)
-    all.push({ id: 'before', label: 'as on the sheet', kind: 'earlier', curve: drawn(before.value.trace) })
+    all.push({
+      id: 'before',
+      label: words.value.text('cutPage.AS_ON_SHEET'),
+      kind: 'earlier',
+      curve: drawn(before.value.trace),
+    })
   if (after.value)
     all.push({
       id: 'after',
-      label: moved.value ? 'tried' : 'as on the sheet',
+      label: words.value.text(moved.value ? 'cutPage.TRIED' : 'cutPage.AS_ON_SHEET'),
       kind: 'now',
       curve: drawn(after.value.trace),
     })
@@ -133,7 +138,7 @@ const pegs = computed<Peg[]>(() => {
   const db = returnLossAt(c.trace, hz.value)
   return [
     {
-      name: 'wanted',
+      name: words.value.text('cutPage.WANTED'),
       frequencyHz: hz.value,
       swr: c.swr,
       ...(db === undefined ? {} : { returnLossDb: db }),
@@ -143,11 +148,19 @@ const pegs = computed<Peg[]>(() => {
   ]
 })
 const facts = (c: Curve) => [
-  ['SWR wanted', formatSwr(c.swr)],
+  [words.value.text('cutPage.SWR_WANTED'), formatSwr(c.swr)],
   ['R', formatOhm(c.at.resistanceOhm)],
   ['X', formatOhm(c.at.reactanceOhm)],
-  ['Dip', c.dipHz === undefined ? 'none' : `${formatMhz(c.dipHz, 2)} MHz`],
-  ['Under 2', c.widthHz === undefined ? 'open' : `${formatMhz(c.widthHz, 2)} MHz wide`],
+  [
+    words.value.text('cutPage.DIP'),
+    c.dipHz === undefined ? words.value.text('cutPage.NONE') : `${formatMhz(c.dipHz, 2)} MHz`,
+  ],
+  [
+    words.value.text('cutPage.UNDER_2'),
+    c.widthHz === undefined
+      ? words.value.text('cutPage.OPEN')
+      : words.value.text('cutPage.WIDE', { width: formatMhz(c.widthHz, 2) }),
+  ],
 ]
 
 const varied = ref('')
@@ -194,8 +207,8 @@ const widest = computed(() => Math.max(1, ...(row.value?.entries ?? []).map((e) 
       v-if="after"
       :traces="traces"
       :pegs="pegs"
-      :limit="{ swr: LIMIT, label: 'SWR 2' }"
-      caption="Computed return loss of this shape, the same heights in SWR on the right"
+      :limit="{ swr: LIMIT, label: words.text('planPage.LIMIT_AT', { limit: '2' }) }"
+      :caption="words.text('cutPage.CAPTION')"
     />
   </section>
   <section class="card block">
@@ -206,10 +219,10 @@ const widest = computed(() => Math.max(1, ...(row.value?.entries ?? []).map((e) 
       <PickField
         v-if="sheet.bandsHz.length > 1"
         v-model="band"
-        name="Band"
+        :name="words.text('cutPage.BAND')"
         :options="sheet.bandsHz.map((b, i) => ({ value: i, word: `${formatMhz(b, 2)} MHz` }))"
       />
-      <ActionButton quiet :disabled="!moved" @click="back">Back to the sheet</ActionButton>
+      <ActionButton quiet :disabled="!moved" @click="back">{{ words.text('cutPage.BACK') }}</ActionButton>
     </div>
     <p v-if="trouble" class="wrong" role="alert">{{ trouble }}</p>
     <div class="slides">
@@ -254,18 +267,20 @@ const widest = computed(() => Math.max(1, ...(row.value?.entries ?? []).map((e) 
     </div>
   </section>
   <section v-if="sheet.solvable && inputSlides.length" class="card block">
-    <h2>What one number does, tuned again each time</h2>
+    <h2>{{ words.text('cutPage.WHAT_ONE_DOES') }}</h2>
     <div class="vary">
       <PickField
         v-model="varied"
-        name="What is varied"
+        :name="words.text('cutPage.VARIED')"
         bare
         :options="inputSlides.map((i) => ({ value: i.id, word: words.phrase(i.title) }))"
       />
-      <ActionButton v-if="share === undefined" @click="vary">Work it out</ActionButton>
+      <ActionButton v-if="share === undefined" @click="vary">{{
+        words.text('cutPage.WORK_OUT')
+      }}</ActionButton>
       <template v-else>
-        <ProgressBar :share="share" name="Working it out" />
-        <ActionButton @click="stop">Stop</ActionButton>
+        <ProgressBar :share="share" :name="words.text('cutPage.WORKING_OUT')" />
+        <ActionButton @click="stop">{{ words.text('cutPage.STOP') }}</ActionButton>
       </template>
     </div>
     <p v-if="rowTrouble" class="wrong" role="alert">{{ rowTrouble }}</p>
@@ -273,10 +288,10 @@ const widest = computed(() => Math.max(1, ...(row.value?.entries ?? []).map((e) 
       <thead>
         <tr>
           <th>{{ words.phrase(variedInput.title) }}</th>
-          <th v-if="tuned">{{ tuned.mark }}, tuned</th>
+          <th v-if="tuned">{{ words.text('cutPage.TUNED', { mark: tuned.mark }) }}</th>
           <th>R</th>
-          <th>SWR</th>
-          <th>Under SWR 2</th>
+          <th>{{ words.text('cutPage.SWR') }}</th>
+          <th>{{ words.text('cutPage.UNDER_SWR_2') }}</th>
           <th aria-hidden="true"></th>
         </tr>
       </thead>
@@ -288,13 +303,17 @@ const widest = computed(() => Math.max(1, ...(row.value?.entries ?? []).map((e) 
             <td>{{ formatOhm(e.seen.at.resistanceOhm) }}</td>
             <td>{{ formatSwr(e.seen.swr) }}</td>
             <td>
-              {{ e.seen.widthHz === undefined ? 'open or none' : `${formatMhz(e.seen.widthHz, 2)} MHz` }}
+              {{
+                e.seen.widthHz === undefined
+                  ? words.text('cutPage.OPEN_OR_NONE')
+                  : `${formatMhz(e.seen.widthHz, 2)} MHz`
+              }}
             </td>
             <td class="wide">
               <i :style="{ width: `${(100 * (e.seen.widthHz ?? 0)) / widest}%` }"></i>
             </td>
           </template>
-          <td v-else colspan="4" class="soft">can't be tuned</td>
+          <td v-else colspan="4" class="soft">{{ words.text('cutPage.NOT_TUNABLE') }}</td>
         </tr>
       </tbody>
     </PlainTable>

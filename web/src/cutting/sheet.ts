@@ -166,17 +166,20 @@ export function cutSentence(
 ): { before: string; amount: string; after: string } {
   const unit = words.unit
   const piece = sheet.pieces.find((p) => p.tuned) ?? sheet.pieces[0]
-  if (!piece) return { before: 'Nothing to cut.', amount: '', after: '' }
+  if (!piece) return { before: words.text('cutPage.NOTHING_TO_CUT'), amount: '', after: '' }
   const more = [
-    piece.trimM > 0 ? `${formatLength(piece.trimM, unit)} of it to trim` : '',
+    piece.trimM > 0 ? words.text('cutPage.OF_IT_TO_TRIM', { length: formatLength(piece.trimM, unit) }) : '',
     piece.extraM > 0 && piece.extraFor
       ? `${formatLength(piece.extraM, unit)} ${words.phrase(piece.extraFor)}`
       : '',
   ].filter(Boolean)
-  const times = piece.count > 1 ? ` ${piece.count} times` : ''
-  const each = antennas > 1 ? `${times} for each of ${antennas} antennas` : times
+  const named = {
+    piece: words.phrase(piece.name),
+    timesCount: piece.count,
+    antennasCount: antennas,
+  }
   return {
-    before: `${piece.trimM > 0 ? 'Cut' : 'Make'} the ${words.phrase(piece.name)}${each} to `,
+    before: `${words.text(piece.trimM > 0 ? 'cutPage.CUT_THE' : 'cutPage.MAKE_THE', named)} `,
     amount: formatBoth(piece.cutM, unit),
     after: more.length ? `: ${more.join(', ')}.` : '.',
   }

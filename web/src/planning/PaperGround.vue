@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { useWords } from '@/words/words'
 import { computed, onMounted, ref } from 'vue'
 import { useSolving } from '@/antenna/useSolving'
 import { answer, api } from '@/api/client'
@@ -10,6 +11,8 @@ import { quarterWaveM } from './band'
 import { formatKg } from '@/units/weight'
 import { readWhip, requestOf, type GroundAnswer, type GroundDraft } from './ground'
 import GroundView from './GroundView.vue'
+
+const words = useWords()
 
 /** The made ground of the plan on paper: seen from above, what it is of, and what it does. */
 const props = defineProps<{ draft: GroundDraft }>()
@@ -44,36 +47,59 @@ const length = (m: number) => formatBoth(m, preferences.unit)
 
 <template>
   <section v-if="variant" class="card">
-    <h2>Ground below the whip: {{ variant.name }}</h2>
+    <h2>{{ words.text('paper.GROUND', { name: variant.name }) }}</h2>
     <p v-if="typeof whip === 'string'" class="wrong" role="alert">{{ whip }}</p>
     <p v-if="trouble" class="wrong" role="alert">{{ trouble }}</p>
     <div v-if="typeof whip !== 'string'" class="sides">
       <dl>
         <template v-for="(r, i) in variant.kind === 'RADIALS' ? variant.radials : []" :key="i">
-          <dt>Radial {{ i + 1 }}</dt>
-          <dd>{{ length(r.lengthM) }}, toward {{ r.azimuthDeg }}°, drooping {{ r.droopDeg }}°</dd>
+          <dt>{{ words.text('paper.RADIAL', { count: i + 1 }) }}</dt>
+          <dd>
+            {{
+              words.text('paper.RADIAL_IS', {
+                length: length(r.lengthM),
+                toward: String(r.azimuthDeg),
+                droop: String(r.droopDeg),
+              })
+            }}
+          </dd>
         </template>
         <template v-if="variant.kind === 'MESH' || variant.kind === 'SHEET'">
-          <dt>Size</dt>
-          <dd>{{ length(variant.lengthM) }} along the slope × {{ length(variant.widthM) }}</dd>
+          <dt>{{ words.text('paper.SIZE') }}</dt>
+          <dd>
+            {{
+              words.text('paper.SIZE_IS', { along: length(variant.lengthM), width: length(variant.widthM) })
+            }}
+          </dd>
         </template>
         <template v-if="variant.kind === 'MESH'">
-          <dt>Openings</dt>
+          <dt>{{ words.text('paper.OPENINGS') }}</dt>
           <dd>{{ length(variant.openingM) }}</dd>
         </template>
         <template v-if="solved">
-          <dt>Whip</dt>
-          <dd>{{ length(solved.whipM) }}, sloped {{ whip.slopeDeg }}° from vertical</dd>
-          <dt>Worst SWR</dt>
+          <dt>{{ words.text('paper.WHIP') }}</dt>
           <dd>
-            {{ formatSwr(solved.worstSwr) }}, {{ solved.holds ? 'met' : 'missed' }}, limit
-            {{ whip.limitSwr }} from {{ formatMhz(whip.lowHz, 3) }} to {{ formatMhz(whip.highHz, 3) }} MHz
+            {{
+              words.text('paper.WHIP_IS', { length: length(solved.whipM), degrees: String(whip.slopeDeg) })
+            }}
           </dd>
-          <dt>Weight, area</dt>
+          <dt>{{ words.text('paper.WORST_SWR') }}</dt>
+          <dd>
+            {{
+              words.text('paper.SWR_IS', {
+                swr: formatSwr(solved.worstSwr),
+                met: words.text(solved.holds ? 'planPage.HOLDS' : 'planPage.MISSES'),
+                limit: String(whip.limitSwr),
+                low: formatMhz(whip.lowHz, 3),
+                high: formatMhz(whip.highHz, 3),
+              })
+            }}
+          </dd>
+          <dt>{{ words.text('paper.WEIGHT') }}</dt>
           <dd>{{ formatKg(solved.massKg) }}, {{ solved.areaM2.toFixed(2) }} m²</dd>
         </template>
-        <dt>Bonding</dt>
-        <dd>Bare metal to bare metal at every joint and at the mount; sealed afterwards.</dd>
+        <dt>{{ words.text('paper.BONDING') }}</dt>
+        <dd>{{ words.text('paper.BOND') }}</dd>
       </dl>
       <GroundView
         :variant="variant"

@@ -58,7 +58,7 @@ async function begin() {
     feedlines.value = new Map(lines.map((l) => [l.id, words.value.phrase(l.title)]))
     const n = need.value
     if (!n) {
-      refused.value = 'The antenna page has something that cannot be used yet.'
+      refused.value = words.value.text('paper.NOT_YET')
       return
     }
     const ranked = await answer(api.POST('/api/planning/antennas', { body: n }))
@@ -67,7 +67,7 @@ async function begin() {
     if (!c) {
       refused.value = ranked[0]?.excluded
         ? words.value.sentence(ranked[0].excluded)
-        : 'No antenna is known for this.'
+        : words.value.text('paper.NO_ANTENNA')
       return
     }
     await run([
@@ -107,7 +107,10 @@ const parts = computed(() =>
     words.value,
   ),
 )
-const limit = computed(() => ({ swr: need.value?.limitSwr ?? 2, label: `SWR ${need.value?.limitSwr ?? 2}` }))
+const limit = computed(() => ({
+  swr: need.value?.limitSwr ?? 2,
+  label: words.value.text('planPage.LIMIT_AT', { limit: String(need.value?.limitSwr ?? 2) }),
+}))
 const isElsewhere = computed(() => {
   const hz = stationPlan?.frequencyHz ?? 0
   return need.value !== undefined && (hz < need.value.lowHz || hz > need.value.highHz)
@@ -119,6 +122,11 @@ const notes = computed(() =>
   ]),
 )
 const pegs = computed(() => bandPegs(computedAntenna.value?.ends))
+const reaches = (l: StationAnswer['ways'][number]['links'][number]) =>
+  words.value.text(l.inSight ? 'paper.IN_SIGHT' : 'paper.BEYOND', {
+    station: l.name,
+    margin: formatDb(l.marginDb),
+  })
 const print = () => window.print()
 const today = new Date().toLocaleDateString()
 </script>
@@ -127,22 +135,22 @@ const today = new Date().toLocaleDateString()
   <div class="paper">
     <div class="head">
       <div>
-        <h1>{{ kept?.name ?? 'Plan' }}</h1>
+        <h1>{{ kept?.name ?? words.text('paper.PLAN') }}</h1>
         <p class="soft">{{ today }}</p>
       </div>
-      <BigAction v-if="isReady" class="print" @click="print">Print</BigAction>
+      <BigAction v-if="isReady" class="print" @click="print">{{ words.text('paper.PRINT') }}</BigAction>
       <div v-else class="print">
-        <ProgressBar :share="share ?? 0" name="Solving the antenna" />
-        <ActionButton quiet @click="stop">Stop solving</ActionButton>
+        <ProgressBar :share="share ?? 0" :name="words.text('paper.SOLVING')" />
+        <ActionButton quiet @click="stop">{{ words.text('paper.STOP') }}</ActionButton>
       </div>
     </div>
     <p v-if="refused || trouble" class="wrong" role="alert">{{ refused || trouble }}</p>
 
     <section v-if="need && choice" class="card">
-      <h2>Fit the {{ words.phrase(choice.title) }}</h2>
+      <h2>{{ words.text('paper.FIT', { antenna: words.phrase(choice.title) }) }}</h2>
       <div class="sides">
         <dl>
-          <dt>On</dt>
+          <dt>{{ words.text('paper.ON') }}</dt>
           <dd>
             {{ words.text(`fittedTo.${need.carrier}`)
             }}<template v-if="need.material !== 'NONE'"
@@ -152,32 +160,54 @@ const today = new Date().toLocaleDateString()
               {{ ' ' }}{{ both(need.roofLengthM) }} × {{ both(need.roofWidthM) }}</template
             >
           </dd>
-          <dt>Band</dt>
+          <dt>{{ words.text('paper.BAND') }}</dt>
           <dd>
-            {{ formatChannelMhz(need.lowHz) }} to {{ formatChannelMhz(need.highHz) }} MHz under
-            {{ limit.swr }}
+            {{
+              words.text('paper.FROM_TO', {
+                low: formatChannelMhz(need.lowHz),
+                high: formatChannelMhz(need.highHz),
+                limit: String(limit.swr),
+              })
+            }}
           </dd>
-          <dt>Reach</dt>
+          <dt>{{ words.text('paper.REACH') }}</dt>
           <dd>
             {{ words.text(`planPage.target.${need.target ?? 'ALL_ROUND'}`)
             }}<template v-if="need.target === 'ONE_STATION'"
-              >, {{ need.bearingDeg }}° from true north</template
-            >, {{ need.polarisation === 'HORIZONTAL' ? 'horizontal' : 'vertical' }} polarisation
+              >, {{ words.text('paper.BEARING', { degrees: String(need.bearingDeg) }) }}</template
+            >, {{ words.text(need.polarisation === 'HORIZONTAL' ? 'paper.HORIZONTAL' : 'paper.VERTICAL') }}
           </dd>
-          <dt>Top</dt>
-          <dd>{{ both(choice.tipM) }} above the ground</dd>
+          <dt>{{ words.text('paper.TOP') }}</dt>
+          <dd>{{ words.text('paper.ABOVE', { height: both(choice.tipM) }) }}</dd>
           <template v-if="computedAntenna">
-            <dt>Length</dt>
-            <dd>{{ both(computedAntenna.lengthM) }}, before any allowance: cut long, then tune</dd>
-            <dt>Worst SWR</dt>
-            <dd>{{ formatSwr(computedAntenna.worstSwr) }}, {{ computedAntenna.holds ? 'met' : 'missed' }}</dd>
-            <dt>Gain toward it</dt>
-            <dd>{{ dbi(computedAntenna.wantedDbi) }}, strongest {{ computedAntenna.takeOffDeg }}° up</dd>
-            <dt>Metal</dt>
-            <dd>{{ formatKg(computedAntenna.massKg) }}, longest piece {{ both(computedAntenna.packedM) }}</dd>
+            <dt>{{ words.text('paper.LENGTH') }}</dt>
+            <dd>{{ words.text('paper.BEFORE_ALLOWANCE', { length: both(computedAntenna.lengthM) }) }}</dd>
+            <dt>{{ words.text('paper.WORST_SWR') }}</dt>
+            <dd>
+              {{ formatSwr(computedAntenna.worstSwr) }},
+              {{ words.text(computedAntenna.holds ? 'planPage.HOLDS' : 'planPage.MISSES') }}
+            </dd>
+            <dt>{{ words.text('paper.GAIN') }}</dt>
+            <dd>
+              {{
+                words.text('paper.STRONGEST', {
+                  gain: dbi(computedAntenna.wantedDbi),
+                  degrees: String(computedAntenna.takeOffDeg),
+                })
+              }}
+            </dd>
+            <dt>{{ words.text('paper.METAL') }}</dt>
+            <dd>
+              {{
+                words.text('paper.LONGEST', {
+                  mass: formatKg(computedAntenna.massKg),
+                  length: both(computedAntenna.packedM),
+                })
+              }}
+            </dd>
           </template>
           <template v-if="notes">
-            <dt>Note</dt>
+            <dt>{{ words.text('paper.NOTE') }}</dt>
             <dd>{{ notes }}</dd>
           </template>
         </dl>
@@ -195,7 +225,7 @@ const today = new Date().toLocaleDateString()
           ]"
           :pegs="pegs"
           :limit="limit"
-          caption="Computed return loss of the planned antenna"
+          :caption="words.text('paper.CAPTION')"
         />
       </div>
     </section>
@@ -203,28 +233,31 @@ const today = new Date().toLocaleDateString()
     <PaperGround v-if="ground && groundsTurn" :draft="ground" @ready="isReady = true" />
 
     <section v-if="parts.length" class="card">
-      <h2>Parts</h2>
+      <h2>{{ words.text('paper.PARTS') }}</h2>
       <ul>
         <li v-for="p in parts" :key="p">{{ p }}</li>
       </ul>
     </section>
 
     <section v-if="station" class="card">
-      <h2>Watts</h2>
-      <p>{{ words.sentence(station.says) }} At {{ formatChannelMhz(stationPlan?.frequencyHz ?? 0) }} MHz.</p>
+      <h2>{{ words.text('paper.WATTS') }}</h2>
+      <p>
+        {{ words.sentence(station.says) }}
+        {{ words.text('paper.AT', { frequency: formatChannelMhz(stationPlan?.frequencyHz ?? 0) }) }}
+      </p>
       <p v-if="isElsewhere" class="wrong" role="alert">
-        That is outside the antenna’s band: set the frequency under Watts, reach, people.
+        {{ words.text('paper.OUTSIDE') }}
       </p>
       <WattsPicture :ways="station.ways" />
       <PlainTable>
         <thead>
           <tr>
-            <th>Way</th>
-            <th>Radio sends</th>
-            <th>Into the antenna</th>
-            <th>ERP</th>
-            <th>Everybody keeps</th>
-            <th>Crew keeps</th>
+            <th>{{ words.text('paper.WAY') }}</th>
+            <th>{{ words.text('paper.SENDS') }}</th>
+            <th>{{ words.text('paper.INTO') }}</th>
+            <th>{{ words.text('paper.ERP') }}</th>
+            <th>{{ words.text('paper.EVERYBODY') }}</th>
+            <th>{{ words.text('paper.CREW') }}</th>
           </tr>
         </thead>
         <tbody>
@@ -251,13 +284,12 @@ const today = new Date().toLocaleDateString()
         </tbody>
       </PlainTable>
       <p v-for="(l, i) in station.ways[0]?.links ?? []" :key="i">
-        {{ l.name }}: {{ l.inSight ? 'in line of sight' : 'beyond the radio horizon' }}, margin
-        {{ formatDb(l.marginDb) }} in free space.
+        {{ reaches(l) }}
       </p>
     </section>
 
     <section class="card">
-      <h2>Mind</h2>
+      <h2>{{ words.text('paper.MIND') }}</h2>
       <CautionsAt
         :carrier="needForm.carrier"
         cutting

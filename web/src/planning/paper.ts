@@ -14,18 +14,23 @@ export function partLines(
   length: (m: number) => string,
   words: Words,
 ): string[] {
-  const metal = parts.map(
-    (p) =>
-      `${pieces(p.count)}${length(p.lengthM)} of ${(p.diameterM * 1000).toFixed(1)} mm ${words.phrase(p.material)} ${p.tube ? 'tube' : 'rod or wire'}, plus allowance`,
+  const metal = parts.map((p) =>
+    words.text(p.tube ? 'paper.TUBE' : 'paper.ROD', {
+      length: `${pieces(p.count)}${length(p.lengthM)}`,
+      thick: (p.diameterM * 1000).toFixed(1),
+      material: words.phrase(p.material),
+    }),
   )
   if (!way) return metal
   const line = (id: string) => feedlines.get(id) ?? id
   const feed = [
-    `${length(way.lineM)} of ${line(way.line)}`,
-    ...(way.jumperM > 0 ? [`jumper: ${length(way.jumperM)} of ${line(way.jumper)}`] : []),
-    `${way.connectors} connectors to suit`,
-    `radio: ${way.ratedW} W, rated for SWR up to ${way.ceilingSwr}`,
-    ...(way.tunerLossDb === undefined ? [] : ['tuner at the radio']),
+    words.text('paper.OF_LINE', { length: length(way.lineM), line: line(way.line) }),
+    ...(way.jumperM > 0
+      ? [words.text('paper.JUMPER', { length: length(way.jumperM), line: line(way.jumper) })]
+      : []),
+    words.text('paper.CONNECTORS', { count: way.connectors }),
+    words.text('paper.RADIO', { power: String(way.ratedW), limit: String(way.ceilingSwr) }),
+    ...(way.tunerLossDb === undefined ? [] : [words.text('paper.TUNER')]),
   ]
   return [...metal, ...feed]
 }
