@@ -35,56 +35,58 @@ const words = useWords()
   <section class="card block">
     <TextField
       v-model="settings.wanted"
-      name="Wanted channels, MHz"
+      :name="words.text('deskPage.WANTED')"
       hint="153.05, 157.45"
       :wrong="wrongWanted"
     />
     <div class="two">
       <PickField
         v-model="settings.feedline"
-        name="Feedline"
-        :options="feedlineOptions(feedlines, words, 'none')"
+        :name="words.text('deskPage.FEEDLINE')"
+        :options="feedlineOptions(feedlines, words, words.text('deskPage.NO_LINE'))"
       />
       <TextField
         v-model="settings.lineLength"
-        name="Its length"
-        hint="0 m: not known"
+        :name="words.text('deskPage.ITS_LENGTH')"
+        :hint="words.text('deskPage.NOT_KNOWN')"
         :wrong="settings.feedline ? wrongLength : ''"
       />
     </div>
     <ChoiceField
       v-if="settings.feedline && mayMove"
       v-model="settings.view"
-      name="Seen"
+      :name="words.text('deskPage.SEEN')"
       :options="[
-        { value: 'AS_MEASURED', word: 'As it is' },
-        { value: 'AT_ANTENNA', word: 'Line taken off' },
-        { value: 'AT_RADIO', word: 'Line added' },
+        { value: 'AS_MEASURED', word: words.text('deskPage.AS_MEASURED') },
+        { value: 'AT_ANTENNA', word: words.text('deskPage.AT_ANTENNA') },
+        { value: 'AT_RADIO', word: words.text('deskPage.AT_RADIO') },
       ]"
-      hint="Taken off: swept at the radio end, shown at the antenna. Added: the other way."
+      :hint="words.text('deskPage.SEEN_HINT')"
     />
-    <FoldOut title="Adapter, window">
+    <FoldOut :title="words.text('deskPage.ADAPTER_WINDOW')">
       <div class="two">
-        <TextField v-model="settings.adapter" name="Adapter, electrical" hint="45 mm; −45 mm" />
-        <TextField v-model="settings.adapterLoss" name="Its loss at 1 GHz, dB" hint="0.1" />
+        <TextField v-model="settings.adapter" :name="words.text('deskPage.ADAPTER')" hint="45 mm; −45 mm" />
+        <TextField v-model="settings.adapterLoss" :name="words.text('deskPage.ADAPTER_LOSS')" hint="0.1" />
       </div>
       <FileField
-        name="Or the adapter, measured as a two-port (.s2p)"
+        :name="words.text('deskPage.ADAPTER_FILE')"
         accept=".s2p,text/plain"
         :wrong="refused"
         @files="chooseAdapter($event[0])"
       />
       <p v-if="settings.adapterFile" class="hint">
-        {{ settings.adapterFile.name }} is taken off; port 1 faces the instrument.
-        <ActionButton quiet @click="settings.adapterFile = undefined">Leave it on</ActionButton>
+        {{ words.text('deskPage.ADAPTER_OFF', { name: settings.adapterFile.name }) }}
+        <ActionButton quiet @click="settings.adapterFile = undefined">{{
+          words.text('deskPage.LEAVE_IT')
+        }}</ActionButton>
       </p>
       <PickField
         v-model="settings.window"
-        name="Window of the distances"
+        :name="words.text('deskPage.WINDOW')"
         :options="[
-          { value: 'kaiser', word: 'usual' },
-          { value: 'rectangular', word: 'sharp, with side lobes' },
-          { value: 'clean', word: 'clean, wider echoes' },
+          { value: 'kaiser', word: words.text('deskPage.USUAL') },
+          { value: 'rectangular', word: words.text('deskPage.SHARP') },
+          { value: 'clean', word: words.text('deskPage.CLEAN') },
         ]"
       />
     </FoldOut>

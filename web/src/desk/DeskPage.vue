@@ -43,13 +43,11 @@ const {
 } = desk
 const { calibrations } = useCalibrations()
 const route = useRoute()
-const VIEWS = [
-  { value: 'sweep', word: 'Sweep' },
-  { value: 'smith', word: 'Smith chart' },
-  { value: 'ohms', word: 'R and X' },
-  { value: 'distance', word: 'Distance' },
-] as const
-const picture = ref<(typeof VIEWS)[number]['value']>('sweep')
+const VIEWS = ['sweep', 'smith', 'ohms', 'distance'] as const
+const views = computed(() =>
+  VIEWS.map((value) => ({ value, word: words.value.text(`deskPage.view.${value}`) })),
+)
+const picture = ref<(typeof VIEWS)[number]>('sweep')
 const markers = ref<number[]>([])
 const stage = useTemplateRef<HTMLElement>('stage')
 const limitSwr = computed(() => readLimit(settings.value.limit))
@@ -97,18 +95,19 @@ const pegs = computed(() =>
 const dips = computed(() =>
   (comparison.value?.bands ?? []).flatMap((b) => b.shifts.flatMap((s) => s.dip?.frequencyHz ?? [])),
 )
-const limit = computed(() => ({ swr: limitSwr.value, label: `SWR ${limitSwr.value}` }))
+const limit = computed(() => ({
+  swr: limitSwr.value,
+  label: words.value.text('planPage.LIMIT_AT', { limit: String(limitSwr.value) }),
+}))
 const cannot = computed(() => {
   if (!look.value) return ''
-  if (picture.value !== 'sweep' && !look.value.trace.hasPhase)
-    return 'This needs the phase, which SWR or return loss alone do not have.'
-  if (picture.value === 'distance' && !look.value.profile)
-    return 'Choose the feedline on the right: its velocity factor turns time into distance.'
+  if (picture.value !== 'sweep' && !look.value.trace.hasPhase) return words.value.text('deskPage.NEEDS_PHASE')
+  if (picture.value === 'distance' && !look.value.profile) return words.value.text('deskPage.NEEDS_LINE')
   return ''
 })
 const says = computed(() => {
   const t = chosen.value
-  if (!t || !look.value) return 'Drop a sweep here.'
+  if (!t || !look.value) return words.value.text('deskPage.DROP_ONE')
   return picture.value === 'distance' && look.value.faults
     ? words.value.sentence(look.value.faults.says)
     : words.value.sentence(look.value.says)
@@ -134,7 +133,10 @@ async function correct(id: string) {
   const used = calibrations.data.value?.find((c) => c.id === id)
   if (!t || !used) return
   if (t.correctedWith) {
-    trouble.value = `${t.name} was corrected with ${t.correctedWith} already: twice falsifies it. Open it afresh to use another calibration.`
+    trouble.value = words.value.text('deskPage.CORRECTED_ALREADY', {
+      name: t.name,
+      calibration: t.correctedWith,
+    })
     return
   }
   try {
@@ -148,7 +150,7 @@ async function correct(id: string) {
       other.id === t.id
         ? {
             ...other,
-            name: `${t.name}, corrected`,
+            name: words.value.text('deskPage.CORRECTED', { name: t.name }),
             trace: corrected.trace,
             correctedWith: used.name,
             warnings: [
@@ -206,24 +208,24 @@ async function save(form: string) {
       />
       <section class="card picture">
         <div class="views">
-          <SegmentField v-model="picture" name="Picture" :options="[...VIEWS]" />
+          <SegmentField v-model="picture" :name="words.text('deskPage.PICTURE')" :options="views" />
           <MenuButton
             v-if="traces.length"
             class="save"
-            word="Save as"
+            :word="words.text('deskPage.SAVE_AS')"
             :options="[
-              { value: 'png', word: 'the picture, PNG' },
-              { value: 'svg', word: 'the picture, SVG' },
-              { value: 'TOUCHSTONE_1', word: 'the trace, Touchstone 1.1' },
-              { value: 'TOUCHSTONE_2', word: 'the trace, Touchstone 2.0' },
-              { value: 'CSV', word: 'the trace, table (CSV)' },
+              { value: 'png', word: words.text('deskPage.PNG') },
+              { value: 'svg', word: words.text('deskPage.SVG') },
+              { value: 'TOUCHSTONE_1', word: words.text('deskPage.TOUCHSTONE_1') },
+              { value: 'TOUCHSTONE_2', word: words.text('deskPage.TOUCHSTONE_2') },
+              { value: 'CSV', word: words.text('deskPage.CSV') },
             ]"
             @chosen="save"
           />
         </div>
         <div ref="stage" class="stage" :class="{ several: (comparison?.bands.length ?? 0) > 1 }">
           <p v-if="!traces.length" class="soft empty">
-            No traces yet. Drop one or several sweeps above, or take one from an installation.
+            {{ words.text('deskPage.NO_TRACES') }}
           </p>
           <p v-else-if="cannot" class="soft empty">{{ cannot }}</p>
           <BandedSweep
@@ -234,7 +236,7 @@ async function save(form: string) {
             :limit="limit"
             :bands="comparison?.bands ?? []"
             :dips="dips"
-            caption="Return loss of the traces in this comparison, the same heights in SWR on the right"
+            :caption="words.text('deskPage.CAPTION_SWEEP')"
           />
           <SmithPlot
             v-else-if="picture === 'smith'"
@@ -242,25 +244,25 @@ async function save(form: string) {
             :markers="markers"
             :pegs="pegs"
             :swr="limitSwr"
-            caption="Reflections of the traces on the Smith chart, re 50 ohms"
+            :caption="words.text('deskPage.CAPTION_SMITH')"
           />
           <ReactancePlot
             v-else-if="picture === 'ohms' && chosenComplex"
             :trace="chosenComplex"
             :markers="markers"
             :pegs="pegs"
-            :caption="`Resistance and reactance of ${chosen?.name ?? ''}`"
+            :caption="words.text('deskPage.CAPTION_OHMS', { name: chosen?.name ?? '' })"
           />
           <EchoPlot
             v-else-if="picture === 'distance' && look?.profile && look.faults"
             :profile="look.profile"
             :faults="look.faults"
             :length-m="line?.lengthM ?? 0"
-            :caption="`Echoes along the line. ${words.sentence(look.faults.says)}`"
+            :caption="words.text('deskPage.CAPTION_ECHOES', { says: words.sentence(look.faults.says) })"
           />
         </div>
         <p v-if="picture === 'sweep' && traces.length" class="hint">
-          Touch the picture to set markers A and B; arrow keys move one, with Shift farther.
+          {{ words.text('deskPage.MARKERS') }}
         </p>
       </section>
       <DeskTables
@@ -277,32 +279,36 @@ async function save(form: string) {
       <p class="sentence" role="status">{{ says }}</p>
       <p v-if="trouble" class="wrong" role="alert">{{ trouble }}</p>
       <p v-if="isTooMuchToKeep" class="caution">
-        So much is not there any more after a reload: keep what matters with an installation, or take
-        something away.
+        {{ words.text('deskPage.TOO_MUCH') }}
       </p>
       <template v-if="look">
         <template v-if="picture === 'distance' && look.faults">
           <p class="soft">
-            Resolves {{ formatMetres(look.faults.resolutionM) }}, reaches
-            {{ formatMetres(look.faults.reachM) }}.
+            {{
+              words.text('deskPage.RESOLVES', {
+                resolution: formatMetres(look.faults.resolutionM),
+                reach: formatMetres(look.faults.reachM),
+              })
+            }}
             {{ look.faults.sweepNext ? words.sentence(look.faults.sweepNext) : '' }}
           </p>
           <ul v-if="look.faults.events.length" class="found">
             <li v-for="e in look.faults.events" :key="e.distanceM">
               <b>{{ formatMetres(e.distanceM) }}</b> ± {{ e.doubtM.toFixed(2) }} m: {{ words.phrase(e.kind)
-              }}{{ e.what === 'end' || e.sure ? '' : ', by its size' }}, {{ e.returnLossDb.toFixed(0) }} dB
+              }}{{ e.what === 'end' || e.sure ? '' : `, ${words.text('deskPage.BY_ITS_SIZE')}` }},
+              {{ e.returnLossDb.toFixed(0) }} dB
             </li>
           </ul>
         </template>
         <p v-for="d in look.doubts" :key="d.id" class="caution">{{ words.sentence(d) }}</p>
         <p v-if="comparison?.steadiness" :class="comparison.steadiness.steady ? 'soft' : 'caution'">
-          As repeated sweeps of one antenna: {{ words.sentence(comparison.steadiness.says) }}
+          {{ words.text('deskPage.AS_REPEATED', { says: words.sentence(comparison.steadiness.says) }) }}
           <ActionButton
             v-if="traces.length < 8"
             quiet
-            @click="desk.addTrace('average', comparison.steadiness.mean)"
+            @click="desk.addTrace(words.text('deskPage.AVERAGE'), comparison.steadiness.mean)"
           >
-            Add their average
+            {{ words.text('deskPage.ADD_AVERAGE') }}
           </ActionButton>
         </p>
         <p v-for="e in look.lineEffects" :key="e.frequencyHz" class="effect">
@@ -322,7 +328,7 @@ async function save(form: string) {
       />
       <MenuButton
         v-if="chosen?.trace.hasPhase && calibrations.data.value?.length"
-        word="Correct a raw reading with"
+        :word="words.text('deskPage.CORRECT_WITH')"
         :options="calibrationOptions(calibrations.data.value, words)"
         @chosen="correct"
       />
@@ -335,7 +341,7 @@ async function save(form: string) {
           }
         "
       />
-      <RouterLink class="other" to="/desk/calibrations">Calibrations of the shop</RouterLink>
+      <RouterLink class="other" to="/desk/calibrations">{{ words.text('deskPage.CALIBRATIONS') }}</RouterLink>
     </aside>
   </div>
 </template>

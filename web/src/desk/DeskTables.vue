@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { useWords } from '@/words/words'
 import PlainTable from '@/ui/PlainTable.vue'
 import { computed } from 'vue'
 import type { Schemas } from '@/api/client'
@@ -6,6 +7,8 @@ import { markerReading, type MarkerReading } from '@/plots/complexTrace'
 import { formatMhz } from '@/units/frequency'
 import { formatSwr } from '@/units/swr'
 import { shiftWords, type DeskTrace, type Look } from './desk'
+
+const words = useWords()
 
 /** Numbers beneath the picture: wanted channels side by side, dips, and the two markers with their difference. */
 const props = defineProps<{
@@ -26,7 +29,12 @@ const shifts = (i: number) =>
     const moved = b.shifts[i] && shiftWords(b.shifts[i])
     if (!moved) return []
     return (props.comparison?.bands.length ?? 0) > 1
-      ? [`near ${formatMhz((b.lowHz + b.highHz) / 2, 0)}: ${moved}`]
+      ? [
+          words.value.text('deskPage.NEAR', {
+            frequency: formatMhz((b.lowHz + b.highHz) / 2, 0),
+            moved,
+          }),
+        ]
       : [moved]
   })
 const signed = (n: number, digits = 2) => `${n < 0 ? '−' : '+'}${Math.abs(n).toFixed(digits)}`
@@ -55,12 +63,12 @@ const ohms = (m: { resistanceOhm?: number; reactanceOhm?: number }) =>
     <PlainTable>
       <thead>
         <tr>
-          <th>Trace</th>
-          <th>Dip, MHz</th>
-          <th>SWR</th>
+          <th>{{ words.text('deskPage.TRACE') }}</th>
+          <th>{{ words.text('deskPage.DIP') }}</th>
+          <th>{{ words.text('cutPage.SWR') }}</th>
           <th>dB</th>
           <th>R + jX Ω</th>
-          <th v-if="traces.length > 1">Dip against the first</th>
+          <th v-if="traces.length > 1">{{ words.text('deskPage.AGAINST') }}</th>
           <th v-for="w in wanted" :key="w.frequencyHz">{{ formatMhz(w.frequencyHz) }}</th>
         </tr>
       </thead>
@@ -69,21 +77,21 @@ const ohms = (m: { resistanceOhm?: number; reactanceOhm?: number }) =>
           <td class="name">{{ t.name }}</td>
           <template v-if="look?.analysis.dips[0]">
             <td>
-              {{ look.analysis.dips[0].atEdge ? 'beyond ' : ''
+              {{ look.analysis.dips[0].atEdge ? `${words.text('deskPage.BEYOND')} ` : ''
               }}{{ formatMhz(look.analysis.dips[0].frequencyHz) }}
             </td>
             <td>{{ formatSwr(look.analysis.dips[0].swr) }}</td>
             <td>{{ look.analysis.dips[0].returnLossDb?.toFixed(1) }}</td>
             <td>{{ ohms(look.analysis.dips[0]) }}</td>
           </template>
-          <td v-else colspan="4">no dip</td>
+          <td v-else colspan="4">{{ words.text('deskPage.NO_DIP') }}</td>
           <td v-if="traces.length > 1">
             <template v-if="i > 0">
-              <span v-for="words in shifts(i)" :key="words" class="shift">{{ words }}</span>
+              <span v-for="moved in shifts(i)" :key="moved" class="shift">{{ moved }}</span>
             </template>
           </td>
           <td v-for="(w, k) in wanted" :key="w.frequencyHz">
-            <template v-if="reading(look, k)?.outside">not swept</template>
+            <template v-if="reading(look, k)?.outside">{{ words.text('deskPage.NOT_SWEPT') }}</template>
             <template v-else>
               {{ formatSwr(reading(look, k)?.swr) }}
               <span v-if="i > 0 && difference(k, i) !== undefined" class="soft">
@@ -97,9 +105,9 @@ const ohms = (m: { resistanceOhm?: number; reactanceOhm?: number }) =>
     <PlainTable v-if="marked.length">
       <thead>
         <tr>
-          <th>Marker on {{ chosen?.name }}</th>
+          <th>{{ words.text('deskPage.MARKER', { name: chosen?.name ?? '' }) }}</th>
           <th>MHz</th>
-          <th>SWR</th>
+          <th>{{ words.text('cutPage.SWR') }}</th>
           <th>dB</th>
           <th>R + jX Ω</th>
         </tr>

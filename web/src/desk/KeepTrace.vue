@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { useWords } from '@/words/words'
 import ActionButton from '@/ui/ActionButton.vue'
 import { computed, ref } from 'vue'
 import { useRecordPass } from '@/api/passes'
@@ -7,6 +8,8 @@ import InstallationPick from '@/board/InstallationPick.vue'
 import { useForm } from '@/shell/useForm'
 import { answer, api } from '@/api/client'
 import type { DeskTrace } from './desk'
+
+const words = useWords()
 
 /** Keeps a trace of the desk as a sweep of an installation. */
 const props = defineProps<{ trace: DeskTrace }>()
@@ -33,11 +36,15 @@ async function asFile(): Promise<File> {
 async function keep() {
   await submit(async () => {
     const pass = await record.mutateAsync({
-      recording: { requestKey: crypto.randomUUID(), changeM: 0, note: 'From the trace desk.' },
+      recording: {
+        requestKey: crypto.randomUUID(),
+        changeM: 0,
+        note: words.value.text('deskPage.FROM_DESK'),
+      },
       file: await asFile(),
       port: props.trace.port,
     })
-    kept.value = `Saved as pass ${pass.number}.`
+    kept.value = words.value.text('deskPage.SAVED_AS', { number: String(pass.number) })
   })
 }
 </script>
@@ -46,14 +53,14 @@ async function keep() {
   <form v-if="mayWrite" class="keep" @submit.prevent="keep">
     <InstallationPick
       v-model="target"
-      label="Installation to keep the trace with"
-      placeholder="Save it with an installation…"
+      :label="words.text('deskPage.KEEP_WITH')"
+      :placeholder="words.text('deskPage.KEEP_WITH_SHORT')"
       only="open"
     />
-    <ActionButton submits :disabled="!target || busy">Save</ActionButton>
+    <ActionButton submits :disabled="!target || busy">{{ words.text('deskPage.SAVE') }}</ActionButton>
     <p v-if="trouble" class="wrong" role="alert">{{ trouble }}</p>
     <p v-else-if="kept" class="hint" role="status">
-      {{ kept }} <RouterLink :to="`/installations/${target}`">Open it</RouterLink>
+      {{ kept }} <RouterLink :to="`/installations/${target}`">{{ words.text('deskPage.OPEN') }}</RouterLink>
     </p>
   </form>
 </template>

@@ -36,20 +36,27 @@ async function measure() {
 </script>
 
 <template>
-  <FoldOut class="card block" title="How long is this line?">
-    <p class="hint">Sweep the line with its far end open or shorted, antenna off.</p>
+  <FoldOut class="card block" :title="words.text('deskPage.HOW_LONG')">
+    <p class="hint">{{ words.text('deskPage.HOW_LONG_HOW') }}</p>
     <div class="two">
-      <TextField v-model="factor" name="Velocity factor" />
-      <ActionButton @click="measure">Work it out</ActionButton>
+      <TextField v-model="factor" :name="words.text('deskPage.FACTOR')" />
+      <ActionButton @click="measure">{{ words.text('deskPage.WORK_OUT') }}</ActionButton>
     </div>
     <p v-if="trouble" class="wrong" role="alert">{{ trouble }}</p>
     <template v-if="found">
       <p role="status">
-        <b>{{ formatMetres(found.lengthM) }}</b> ± {{ found.lengthDoubtM.toFixed(3) }} m, far end
-        {{ words.phrase(found.end) }}, loses {{ found.lossDbAtMiddle.toFixed(2) }} dB one way in mid span. A
-        line longer by {{ formatMetres(found.repeatsM) }} would look the same.
+        <b>{{ formatMetres(found.lengthM) }}</b> ± {{ found.lengthDoubtM.toFixed(3) }} m,
+        {{
+          words.text('deskPage.LINE_FOUND', {
+            end: words.phrase(found.end),
+            loss: found.lossDbAtMiddle.toFixed(2),
+            repeats: formatMetres(found.repeatsM),
+          })
+        }}
       </p>
-      <ActionButton quiet @click="emit('found', found.lengthM)">Use this length</ActionButton>
+      <ActionButton quiet @click="emit('found', found.lengthM)">{{
+        words.text('deskPage.USE_LENGTH')
+      }}</ActionButton>
     </template>
   </FoldOut>
 </template>

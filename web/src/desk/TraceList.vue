@@ -27,16 +27,16 @@ const words = useWords()
   <section class="card desk-list">
     <div class="bring">
       <FileField
-        name="Choose or drop files"
-        hint=".s1p, .s2p, .csv, up to eight"
+        :name="words.text('deskPage.FILES')"
+        :hint="words.text('deskPage.FILES_HINT')"
         several
         accept=".s1p,.s2p,.csv,text/*"
         @files="emit('files', $event)"
       />
       <InstallationPick
         class="of"
-        label="Take the newest sweep of an installation"
-        placeholder="From an installation…"
+        :label="words.text('deskPage.FROM_INSTALLATION')"
+        :placeholder="words.text('deskPage.FROM_INSTALLATION_SHORT')"
         only="swept"
         @update:model-value="$event && emit('installation', $event)"
       />
@@ -52,20 +52,26 @@ const words = useWords()
         <PickField
           v-if="t.ports === 2 && t.file"
           :model-value="t.port"
-          :name="`Port of ${t.name}`"
+          :name="words.text('deskPage.PORT_OF', { name: t.name })"
           bare
           :options="[
-            { value: 1, word: 'port 1' },
-            { value: 2, word: 'port 2' },
+            { value: 1, word: words.text('deskPage.PORT', { count: 1 }) },
+            { value: 2, word: words.text('deskPage.PORT', { count: 2 }) },
           ]"
           @update:model-value="emit('port', t.id, $event)"
         />
-        <button class="away" :aria-label="`Take ${t.name} away`" @click="emit('remove', t.id)">×</button>
+        <button
+          class="away"
+          :aria-label="words.text('deskPage.TAKE_AWAY', { name: t.name })"
+          @click="emit('remove', t.id)"
+        >
+          ×
+        </button>
       </li>
     </ul>
     <p v-if="current?.lacks" class="caution">{{ words.sentence(current.lacks) }}</p>
     <p v-for="(w, i) in current?.warnings ?? []" :key="i" class="caution">{{ words.sentence(w) }}</p>
-    <FoldOut v-if="current?.columns.length" title="How the table was read">
+    <FoldOut v-if="current?.columns.length" :title="words.text('deskPage.TABLE_READ')">
       <div class="preview">
         <PlainTable>
           <thead>
