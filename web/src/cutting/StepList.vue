@@ -68,8 +68,8 @@ function meaning(p: Sheet['pieces'][number]): string {
   if (over === undefined) return ''
   if (Math.abs(over) < 0.0005) return words.value.text('cutPage.AS_FINISHED')
   return over > 0
-    ? words.value.text('cutPage.LEFT_TO_TRIM', { length: formatLength(over, preferences.unit) })
-    : words.value.text('cutPage.TOO_SHORT', { length: formatLength(-over, preferences.unit) })
+    ? words.value.text('cutPage.LEFT_TO_TRIM', { leftM: over })
+    : words.value.text('cutPage.TOO_SHORT', { shortM: -over })
 }
 const isShort = (p: Sheet['pieces'][number]) => (overM(p) ?? 0) <= -0.0005
 </script>

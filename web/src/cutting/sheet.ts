@@ -168,7 +168,7 @@ export function cutSentence(
   const piece = sheet.pieces.find((p) => p.tuned) ?? sheet.pieces[0]
   if (!piece) return { before: words.text('cutPage.NOTHING_TO_CUT'), amount: '', after: '' }
   const more = [
-    piece.trimM > 0 ? words.text('cutPage.OF_IT_TO_TRIM', { length: formatLength(piece.trimM, unit) }) : '',
+    piece.trimM > 0 ? words.text('cutPage.OF_IT_TO_TRIM', { trimM: piece.trimM }) : '',
     piece.extraM > 0 && piece.extraFor
       ? `${formatLength(piece.extraM, unit)} ${words.phrase(piece.extraFor)}`
       : '',

@@ -10,7 +10,6 @@ import { formatMhz } from '@/units/frequency'
 import { formatLength } from '@/units/length'
 import { formatSwr } from '@/units/swr'
 import { dbi, type Assessment, type Computed } from './choice'
-import { formatKg } from '@/units/weight'
 
 /** Every candidate with what is said of it, and what was solved. */
 const chosen = defineModel<string>({ required: true })
@@ -58,8 +57,8 @@ function carried(c: Computed): string {
       ? ''
       : words.value.text('planPage.BEAMWIDTH', { degrees: c.beamwidthDeg.toFixed(0) })
   const metal = words.value.text('planPage.METAL', {
-    mass: formatKg(c.massKg),
-    piece: formatLength(c.packedM, preferences.unit),
+    massKg: c.massKg,
+    packedM: c.packedM,
   })
   return [width, metal].filter(Boolean).join(' ')
 }

@@ -4,7 +4,7 @@ import type { Words } from '@/words/words'
 import type { Schemas } from '@/api/client'
 import { channelForm, emptyForm, type PlanForm } from '@/installation/planForm'
 import { formatChannelMhz, parseFrequency } from '@/units/frequency'
-import { exactLength, formatLength, parseLength, type LengthUnit } from '@/units/length'
+import { exactLength, parseLength, type LengthUnit } from '@/units/length'
 import { parseDecimal, type Parsed } from '@/units/number'
 
 export type Need = Schemas['NeedRequest']
@@ -163,7 +163,7 @@ export function installationOf(
     antennaKind: choice.antennaKind,
     antennaDetail: words.text('planPage.ABOUT', {
       antenna: words.phrase(choice.title),
-      length: formatLength(choice.lengthM, words.unit),
+      antennaM: choice.lengthM,
     }),
     limit: form.limit,
     ...(way

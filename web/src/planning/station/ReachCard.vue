@@ -2,7 +2,6 @@
 import { useWords } from '@/words/words'
 import ActionButton from '@/ui/ActionButton.vue'
 import TextField from '@/ui/TextField.vue'
-import { formatDistance } from '@/units/distance'
 import { formatDb } from '@/units/watts'
 import { emptyOther, type StationAnswer, type StationForm } from './plan'
 
@@ -14,11 +13,11 @@ const form = defineModel<StationForm>({ required: true })
 const reaches = (l: StationAnswer['ways'][number]['links'][number]) =>
   l.inSight
     ? words.value.text('stationPage.IN_SIGHT', {
-        horizon: formatDistance(l.horizonM),
+        horizonAwayM: l.horizonM,
         received: l.receivedDbm.toFixed(0).replace('-', '−'),
         margin: formatDb(l.marginDb),
       })
-    : words.value.text('stationPage.BEYOND', { horizon: formatDistance(l.horizonM) })
+    : words.value.text('stationPage.BEYOND', { horizonAwayM: l.horizonM })
 </script>
 
 <template>

@@ -87,7 +87,7 @@ const notes = computed(() =>
       <section v-if="result" class="card picture">
         <WattsPicture :ways="result.ways" />
         <p class="hint">
-          {{ words.text('stationPage.COLOURS', { loss: String(result.connectorLossDb) }) }}
+          {{ words.text('stationPage.COLOURS', { connectorFineDb: result.connectorLossDb }) }}
         </p>
       </section>
       <WaysTable v-model="form" :wrong="wrong" :result="result">

@@ -25,6 +25,15 @@ class Drivers {
         return find(wanted).orElseThrow(() -> UserProblem.atField("driver", Refused.NO_SUCH_DRIVER.of(wanted)));
     }
 
+    /** What was entered, by the driver that it means and that can work with it. */
+    InstrumentRequest checked(InstrumentRequest entered) {
+        AnalyserDriver driver = chosen(entered.driver());
+        driver.require(entered.place());
+        // For what it refuses.
+        entered.limits();
+        return entered.by(driver);
+    }
+
     /** Of a stored instrument. */
     AnalyserDriver byId(String id) {
         return find(id).orElseThrow(() -> UserProblem.conflict(Refused.DRIVER_GONE.of()));

@@ -107,9 +107,7 @@ class InstrumentArchive implements ShopPart<InstrumentRecord> {
                 r.highestHz(),
                 r.mostPoints(),
                 json.readValue(r.profile(), CommandProfile.class));
-        AnalyserDriver driver = drivers.chosen(r.driver());
-        driver.require(entered.place());
-        instruments.saveAndFlush(new Instrument(r.id()).set(entered.by(driver), r.profile()));
+        instruments.saveAndFlush(new Instrument(r.id()).set(drivers.checked(entered), r.profile()));
         return true;
     }
 }

@@ -75,7 +75,7 @@ class InstrumentController {
         return instruments.takeIn(tables.requests(
                 file,
                 InstrumentTable.NEEDED,
-                row -> instruments.checked(InstrumentTable.read(row, instruments.named(row.text("name"))))));
+                row -> drivers.checked(InstrumentTable.read(row, instruments.named(row.text("name"))))));
     }
 
     record DriverView(@NotNull String id, @NotNull String words) {}

@@ -174,15 +174,7 @@ public class InstrumentService implements Shelf {
         if (texts.length() > LONGEST_PROFILE) {
             throw UserProblem.atField("profile", Refused.COMMANDS_TOO_LONG.of());
         }
-        return instruments.saveAndFlush(i.set(checked(r), texts));
-    }
-
-    /** The same, by the driver that it means. */
-    InstrumentRequest checked(InstrumentRequest r) {
-        AnalyserDriver driver = drivers.chosen(r.driver());
-        driver.require(r.place());
-        r.limits();
-        return r.by(driver);
+        return instruments.saveAndFlush(i.set(drivers.checked(r), texts));
     }
 
     /**
