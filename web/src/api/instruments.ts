@@ -12,8 +12,12 @@ export function useInstruments() {
   return useQuery(instruments)
 }
 
-/** True where simulated readings may be recorded: in the demo, whose records are invented. */
+/** True where simulated readings may be recorded: in the demo, whose records are invented. Undefined until it is known. */
 export function useInventedRecorded() {
   const instruments = useInstruments()
-  return computed(() => instruments.data.value?.some((i) => i.standIn && i.recorded) ?? false)
+  return computed(() =>
+    instruments.isLoading.value
+      ? undefined
+      : (instruments.data.value?.some((i) => i.standIn && i.recorded) ?? false),
+  )
 }

@@ -72,7 +72,11 @@ const shown = computed<Pass | undefined>(
 )
 const isLast = computed(() => shown.value?.number === last.value?.number)
 const mayWrite = computed(() => me.data.value?.role !== undefined && me.data.value.role !== 'VIEWER')
-const mayRecord = computed(() => mayWrite.value && !installation.data.value?.signOff)
+const isDemo = useInventedRecorded()
+/** Not before it is known where readings come from here: the form begins with that. */
+const mayRecord = computed(
+  () => mayWrite.value && !installation.data.value?.signOff && isDemo.value !== undefined,
+)
 
 const step = computed(() => String(route.query.step ?? usualStep(installation.data.value, passes.value)))
 const { air } = useAir(id)
@@ -121,7 +125,6 @@ function finalSweep(done: string) {
   if (draft.value) draft.value = { ...draft.value, finalSweep: true, note: done, circumstances: [] }
 }
 
-const isDemo = useInventedRecorded()
 function record(takeAdvice: boolean) {
   const i = installation.data.value
   if (!i || !mayRecord.value) return
