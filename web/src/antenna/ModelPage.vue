@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { useWords } from '@/words/words'
 import PlainTable from '@/ui/PlainTable.vue'
 import ProgressBar from '@/ui/ProgressBar.vue'
 import MenuButton from '@/ui/MenuButton.vue'
@@ -16,8 +17,11 @@ import { EXAMPLES, readTable, type WireRow } from './geometry'
 import { curveOfPoints, formatOhm, resultRows, waitFor } from './solving'
 import WirePicture from './WirePicture.vue'
 
+const words = useWords()
+
 const POINTS = 201
-const LIMIT = { swr: 2, label: 'SWR 2' }
+const LIMIT_SWR = 2
+const AXES = ['x', 'y', 'z']
 const copy = (rows: WireRow[]): WireRow[] => JSON.parse(JSON.stringify(rows)) as WireRow[]
 
 const [first] = EXAMPLES
@@ -28,7 +32,7 @@ const feedAt = ref(String(first.feed.position))
 const startText = ref(String(first.startMhz))
 const stopText = ref(String(first.stopMhz))
 
-const table = computed(() => readTable(rows.value))
+const table = computed(() => readTable(rows.value, words.value))
 const feed = computed(() => ({ wire: Number(feedWire.value) || 0, position: Number(feedAt.value) || 0 }))
 const result = shallowRef<Schemas['ModelAnswer']>()
 const trouble = ref('')
@@ -36,8 +40,8 @@ const brokenWire = ref<number>()
 const share = ref<number>()
 let jobId: string | undefined
 
-function take(name: string) {
-  const example = EXAMPLES.find((e) => e.name === name)
+function take(id: string) {
+  const example = EXAMPLES.find((e) => e.id === id)
   if (!example) return
   rows.value = copy(example.rows)
   ground.value = example.ground
@@ -68,11 +72,11 @@ function request(): Schemas['ModelRequest'] | undefined {
   const high = parseFrequency(stopText.value)
   const position = parseDecimal(feedAt.value)
   if (!low.ok || !high.ok || high.value <= low.value) {
-    trouble.value = 'The span needs a start and, above it, a stop, in MHz.'
+    trouble.value = words.value.text('modelPage.SPAN')
     return undefined
   }
   if (!position.ok) {
-    trouble.value = 'The feed needs a position from 0, the wire’s beginning, to 1, its end.'
+    trouble.value = words.value.text('modelPage.FEED')
     return undefined
   }
   const frequenciesHz = Array.from(
@@ -101,7 +105,7 @@ async function solve() {
     jobId = job.id
     const done = await waitFor(job.id, (s) => (share.value = s))
     if (done.state === 'DONE') result.value = done.result as Schemas['ModelAnswer']
-    else if (done.state === 'FAILED') trouble.value = done.trouble ?? 'It could not be solved.'
+    else if (done.state === 'FAILED') trouble.value = done.trouble ?? words.value.text('modelPage.UNSOLVED')
   } catch (error) {
     if (!(error instanceof Problem)) throw error
     trouble.value = error.message
@@ -117,16 +121,34 @@ async function stop() {
 }
 onBeforeUnmount(() => void stop())
 
+const limit = computed(() => ({
+  swr: LIMIT_SWR,
+  label: words.value.text('planPage.LIMIT_AT', { limit: String(LIMIT_SWR) }),
+}))
 const traces = computed(() =>
   result.value
-    ? [{ id: 'now', label: 'model', kind: 'now' as const, curve: curveOfPoints(result.value.points) }]
+    ? [
+        {
+          id: 'now',
+          label: words.value.text('modelPage.MODEL'),
+          kind: 'now' as const,
+          curve: curveOfPoints(result.value.points),
+        },
+      ]
     : [],
 )
 const rowsOfResult = computed(() => (result.value ? resultRows(result.value.points) : undefined))
 const sentence = computed(() => {
   const dip = rowsOfResult.value?.dip
-  if (!dip) return 'Type the wires, then solve.'
-  return `Best at ${formatMhz(dip.frequencyHz)} MHz: SWR ${formatSwr(dip.swr)}, ${dip.words}.`
+  if (!dip) return words.value.text('modelPage.TYPE')
+  const best = { mhz: formatMhz(dip.frequencyHz), swr: formatSwr(dip.swr) }
+  return dip.isAtEdge
+    ? words.value.text('modelPage.BEST_AT_EDGE', best)
+    : words.value.text('modelPage.BEST', {
+        ...best,
+        resistance: formatOhm(dip.resistanceOhm),
+        reactance: formatOhm(dip.reactanceOhm),
+      })
 })
 </script>
 
@@ -134,10 +156,10 @@ const sentence = computed(() => {
   <div class="page">
     <section class="card table">
       <div class="head">
-        <h1>Try it on the model</h1>
+        <h1>{{ words.text('modelPage.TITLE') }}</h1>
         <MenuButton
-          word="Begin with an example"
-          :options="EXAMPLES.map((e) => ({ value: e.name, word: e.name }))"
+          :word="words.text('modelPage.EXAMPLE')"
+          :options="EXAMPLES.map((e) => ({ value: e.id, word: words.text(`modelPage.example.${e.id}`) }))"
           @chosen="take"
         />
       </div>
@@ -146,9 +168,9 @@ const sentence = computed(() => {
           <thead>
             <tr>
               <th></th>
-              <th colspan="3">From x, y, z (m)</th>
-              <th colspan="3">To x, y, z (m)</th>
-              <th>Radius (mm)</th>
+              <th colspan="3">{{ words.text('modelPage.FROM_XYZ') }}</th>
+              <th colspan="3">{{ words.text('modelPage.TO_XYZ') }}</th>
+              <th>{{ words.text('modelPage.RADIUS') }}</th>
               <th></th>
             </tr>
           </thead>
@@ -159,7 +181,7 @@ const sentence = computed(() => {
                 <TextField
                   :model-value="row.from[k - 1] ?? ''"
                   bare
-                  :name="`Wire ${i} from ${'xyz'[k - 1]}`"
+                  :name="words.text('modelPage.FROM', { wire: `${i}`, axis: AXES[k - 1] })"
                   inputmode="decimal"
                   @update:model-value="row.from[k - 1] = $event"
                 />
@@ -168,56 +190,61 @@ const sentence = computed(() => {
                 <TextField
                   :model-value="row.to[k - 1] ?? ''"
                   bare
-                  :name="`Wire ${i} to ${'xyz'[k - 1]}`"
+                  :name="words.text('modelPage.TO', { wire: `${i}`, axis: AXES[k - 1] })"
                   inputmode="decimal"
                   @update:model-value="row.to[k - 1] = $event"
                 />
               </td>
               <td>
-                <TextField v-model="row.radiusMm" bare :name="`Wire ${i} radius`" inputmode="decimal" />
+                <TextField
+                  v-model="row.radiusMm"
+                  bare
+                  :name="words.text('modelPage.RADIUS_OF', { wire: `${i}` })"
+                  inputmode="decimal"
+                />
               </td>
               <td>
                 <ActionButton
                   quiet
-                  :aria-label="`Remove wire ${i}`"
+                  :aria-label="words.text('modelPage.REMOVE_WIRE', { wire: `${i}` })"
                   :disabled="rows.length === 1"
                   @click="rows.splice(i, 1)"
                 >
-                  Remove
+                  {{ words.text('modelPage.REMOVE') }}
                 </ActionButton>
               </td>
             </tr>
           </tbody>
         </PlainTable>
       </div>
-      <ActionButton class="add" @click="add">Add a wire</ActionButton>
+      <ActionButton class="add" @click="add">{{ words.text('modelPage.ADD') }}</ActionButton>
       <div class="asked">
         <ChoiceField
           v-model="ground"
-          name="Ground"
+          :name="words.text('modelPage.GROUND')"
           :options="[
-            { value: 'none', word: 'Free space' },
-            { value: 'perfect', word: 'Perfect plane z = 0' },
+            { value: 'none', word: words.text('modelPage.FREE_SPACE') },
+            { value: 'perfect', word: words.text('modelPage.PERFECT') },
           ]"
         />
-        <TextField v-model="feedWire" name="Fed wire" />
-        <TextField v-model="feedAt" name="At (0 to 1)" />
-        <TextField v-model="startText" name="Start, MHz" />
-        <TextField v-model="stopText" name="Stop, MHz" />
+        <TextField v-model="feedWire" :name="words.text('modelPage.FED_WIRE')" />
+        <TextField v-model="feedAt" :name="words.text('modelPage.FED_AT')" />
+        <TextField v-model="startText" :name="words.text('modelPage.START')" />
+        <TextField v-model="stopText" :name="words.text('modelPage.STOP_MHZ')" />
       </div>
       <p class="hint">
-        Ends that meet are joined. Over the plane, ends at z = 0 are connected to it. The ground is nothing or
-        perfect: a mast's earth, a house and a vehicle's tyres on soil are neither, so trust the dip more than
-        the depth, and low-angle gain least.
+        {{ words.text('modelPage.HINT') }}
       </p>
     </section>
 
     <aside class="side">
       <p class="sentence" role="status">{{ sentence }}</p>
-      <BigAction v-if="share === undefined" lasting @click="solve">Solve</BigAction>
+      <BigAction v-if="share === undefined" lasting @click="solve">{{
+        words.text('modelPage.SOLVE')
+      }}</BigAction>
       <div v-else class="busy">
-        <ProgressBar :share="share" name="Solving" />
-        <ActionButton @click="stop">Stop</ActionButton>
+        <ProgressBar :share="share" :name="words.text('modelPage.SOLVING')" />
+        <ActionButton @click="stop">{{ words.text('modelPage.STOP') }}</ActionButton>
       </div>
       <p v-if="trouble" class="wrong" role="alert">{{ trouble }}</p>
       <div class="card picture">
@@ -229,21 +256,21 @@ const sentence = computed(() => {
           :broken="brokenWire"
         />
         <p class="hint">
-          Drag to turn. <span v-if="result">Gold: where current flows.</span> The ring is the feed.
+          {{ words.text(result ? 'modelPage.TURN_CURRENTS' : 'modelPage.TURN') }}
         </p>
       </div>
     </aside>
 
     <section v-if="result && rowsOfResult" class="card result">
       <div class="plot">
-        <SweepPlot :traces="traces" :pegs="[]" :limit="LIMIT" caption="Computed sweep of the model" />
+        <SweepPlot :traces="traces" :pegs="[]" :limit="limit" :caption="words.text('modelPage.CAPTION')" />
       </div>
       <div class="numbers">
         <PlainTable>
           <thead>
             <tr>
               <th>MHz</th>
-              <th>SWR</th>
+              <th>{{ words.text('tuning.SWR') }}</th>
               <th>R</th>
               <th>X</th>
             </tr>
@@ -258,18 +285,27 @@ const sentence = computed(() => {
           </tbody>
         </PlainTable>
         <dl>
-          <dt>Greatest gain</dt>
+          <dt>{{ words.text('modelPage.GAIN') }}</dt>
           <dd>
-            {{ result.pattern?.maxGainDbi.toFixed(2) }} dBi at
-            {{ formatMhz(result.points[100]?.frequencyHz ?? 0, 2) }} MHz
+            {{
+              words.text('modelPage.GAIN_AT', {
+                dbi: result.pattern?.maxGainDbi.toFixed(2),
+                mhz: formatMhz(result.points[100]?.frequencyHz ?? 0, 2),
+              })
+            }}
           </dd>
-          <dt>Unknowns</dt>
+          <dt>{{ words.text('modelPage.UNKNOWNS') }}</dt>
           <dd>
-            {{ result.unknowns }}, solved at {{ result.solves }} frequencies in
-            {{ (result.solveMs / 1000).toFixed(2) }} s
+            {{
+              words.text('modelPage.SOLVED_IN', {
+                unknownCount: result.unknowns,
+                solveCount: result.solves,
+                seconds: (result.solveMs / 1000).toFixed(2),
+              })
+            }}
           </dd>
-          <dt>Radiated ÷ fed</dt>
-          <dd>{{ result.averageGain.toFixed(4) }} (1 where the model is sound)</dd>
+          <dt>{{ words.text('modelPage.AVERAGE_GAIN') }}</dt>
+          <dd>{{ words.text('modelPage.SOUND', { ratio: result.averageGain.toFixed(4) }) }}</dd>
         </dl>
       </div>
     </section>

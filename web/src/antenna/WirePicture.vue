@@ -1,7 +1,10 @@
 <script setup lang="ts">
+import { useWords } from '@/words/words'
 import { computed, ref } from 'vue'
 import type { Schemas } from '@/api/client'
 import { fitted, project, roundLength, type Vector, type View, type Wire } from './geometry'
+
+const words = useWords()
 
 /** The wires as a drawing that can be turned; where they were solved, the thicker the line the more current. */
 const props = defineProps<{
@@ -103,7 +106,7 @@ function key(e: KeyboardEvent) {
     :viewBox="`0 0 ${WIDTH} ${HEIGHT}`"
     role="img"
     tabindex="0"
-    :aria-label="`${wires.length} wires; drag or use the arrow keys to turn`"
+    :aria-label="words.text('modelPage.PICTURE', { count: wires.length })"
     @pointerdown="down"
     @pointermove="move"
     @pointerup="from = undefined"

@@ -1,26 +1,33 @@
 import { describe, expect, it } from 'vitest'
+import { currentWords } from '@/words/words'
 import { EXAMPLES, fitted, project, readTable, roundLength } from './geometry'
 import { curveOfPoints, formatOhm, magnitudeOf, resultRows } from './solving'
 
 describe('the geometry table', () => {
   it('is read in metres, the radius in millimetres', () => {
-    const { wires, wrong } = readTable([{ from: ['0', '0,5', '-1'], to: ['1', '2', '3'], radiusMm: '2.5' }])
+    const { wires, wrong } = readTable(
+      [{ from: ['0', '0,5', '-1'], to: ['1', '2', '3'], radiusMm: '2.5' }],
+      currentWords(),
+    )
     expect(wrong).toEqual({})
     expect(wires).toEqual([{ fromM: [0, 0.5, -1], toM: [1, 2, 3], radiusM: 0.0025 }])
   })
 
   it('names the wire and the cell that it can not read', () => {
-    const { wires, wrong } = readTable([
-      { from: ['0', '0', '0'], to: ['0', '0', '1'], radiusMm: '2' },
-      { from: ['0', 'x', '0'], to: ['0', '0', '1'], radiusMm: '' },
-    ])
+    const { wires, wrong } = readTable(
+      [
+        { from: ['0', '0', '0'], to: ['0', '0', '1'], radiusMm: '2' },
+        { from: ['0', 'x', '0'], to: ['0', '0', '1'], radiusMm: '' },
+      ],
+      currentWords(),
+    )
     expect(wires).toHaveLength(1)
-    expect(wrong[1]).toBe('Wire 1, from y: “x” is not a number.')
+    expect(wrong[1]).toBe('Wire 1 from y: "x" is not a number.')
   })
 
   it('has examples that can be read', () => {
     for (const e of EXAMPLES) {
-      expect(readTable(e.rows).wrong).toEqual({})
+      expect(readTable(e.rows, currentWords()).wrong).toEqual({})
       expect(e.feed.wire).toBeLessThan(e.rows.length)
     }
   })
@@ -70,8 +77,8 @@ describe('what the model gives', () => {
     )
     const { rows, dip } = resultRows(points)
     expect(rows.filter((r) => r.best).map((r) => r.frequencyHz)).toEqual([146e6])
-    expect(dip?.words).toBe('R 50 Ω, X 0 Ω')
-    expect(resultRows(points.slice(0, 2)).dip?.words).toContain('look wider')
+    expect(dip).toMatchObject({ resistanceOhm: 50, isAtEdge: false })
+    expect(resultRows(points.slice(0, 2)).dip?.isAtEdge).toBe(true)
     expect(resultRows([]).dip).toBeUndefined()
   })
 

@@ -1,5 +1,6 @@
 import type { Schemas } from '@/api/client'
 import { parseDecimal } from '@/units/number'
+import type { Words } from '@/words/words'
 
 /** One line of the geometry table, as typed: metres, and the radius in millimetres. */
 export interface WireRow {
@@ -19,7 +20,7 @@ export interface ReadTable {
 const AXES = ['x', 'y', 'z']
 
 /** Reads the table; a row that can't be read is named and left out. */
-export function readTable(rows: WireRow[]): ReadTable {
+export function readTable(rows: WireRow[], words: Words): ReadTable {
   const wires: Wire[] = []
   const wrong: Record<number, string> = {}
   rows.forEach((row, i) => {
@@ -29,8 +30,8 @@ export function readTable(rows: WireRow[]): ReadTable {
       const number = parseDecimal(cell)
       if (number.ok) numbers.push(number.value)
       else if (!wrong[i]) {
-        const where = k === 6 ? 'radius' : `${k < 3 ? 'from' : 'to'} ${AXES[k % 3]}`
-        wrong[i] = `Wire ${i}, ${where}: “${cell}” is not a number.`
+        const [key, at] = k === 6 ? ['RADIUS_OF', {}] : [k < 3 ? 'FROM' : 'TO', { axis: AXES[k % 3] }]
+        wrong[i] = `${words.text(`modelPage.${key}`, { wire: `${i}`, ...at })}: ${number.why}`
       }
     })
     if (!wrong[i]) {
@@ -95,7 +96,8 @@ const rod = (from: Vector, to: Vector, radiusMm = 2): WireRow => ({
 })
 
 export interface Example {
-  name: string
+  /** `modelPage.example.<id>` names it. */
+  id: string
   rows: WireRow[]
   ground: 'none' | 'perfect'
   feed: { wire: number; position: number }
@@ -105,7 +107,7 @@ export interface Example {
 
 export const EXAMPLES: [Example, ...Example[]] = [
   {
-    name: 'Ground plane, four drooping radials',
+    id: 'DROOPING',
     rows: [
       rod([0, 0, 0], [0, 0, 0.485]),
       rod([0, 0, 0], [0.38, 0, -0.32]),
@@ -119,7 +121,7 @@ export const EXAMPLES: [Example, ...Example[]] = [
     stopMhz: 175,
   },
   {
-    name: 'Quarter-wave on perfect ground',
+    id: 'QUARTER',
     rows: [rod([0, 0, 0], [0, 0, 0.49])],
     ground: 'perfect',
     feed: { wire: 0, position: 0 },
@@ -127,7 +129,7 @@ export const EXAMPLES: [Example, ...Example[]] = [
     stopMhz: 170,
   },
   {
-    name: 'Half-wave dipole',
+    id: 'DIPOLE',
     rows: [rod([0, 0, -0.48], [0, 0, 0.48])],
     ground: 'none',
     feed: { wire: 0, position: 0.5 },
@@ -135,7 +137,7 @@ export const EXAMPLES: [Example, ...Example[]] = [
     stopMhz: 170,
   },
   {
-    name: 'Three-element beam',
+    id: 'BEAM',
     rows: [
       rod([0, 0, -0.47], [0, 0, 0.47], 4),
       rod([-0.4, 0, -0.505], [-0.4, 0, 0.505], 4),

@@ -38,7 +38,7 @@ export interface ResultRow extends ModelPoint {
 /** A few evenly spaced points and the best one among them, for the table; and what the best one means. */
 export function resultRows(points: ModelPoint[]): {
   rows: ResultRow[]
-  dip: { frequencyHz: number; swr: number; words: string } | undefined
+  dip: (ModelPoint & { swr: number; isAtEdge: boolean }) | undefined
 } {
   const best = points.reduce<ModelPoint | undefined>(
     (a, b) => (a === undefined || magnitudeOf(b) < magnitudeOf(a) ? b : a),
@@ -50,11 +50,8 @@ export function resultRows(points: ModelPoint[]): {
     Array.from({ length: ROWS }, (_, i) => points[Math.round((last * i) / (ROWS - 1))]).concat(best),
   )
   const rows = points.filter((p) => picked.has(p)).map((p) => ({ ...p, swr: swrOf(p), best: p === best }))
-  const edge = best === points[0] || best === points[last]
-  const words = edge
-    ? 'at the end of the span: look wider'
-    : `R ${formatOhm(best.resistanceOhm)}, X ${formatOhm(best.reactanceOhm)}`
-  return { rows, dip: { frequencyHz: best.frequencyHz, swr: swrOf(best), words } }
+  const isAtEdge = best === points[0] || best === points[last]
+  return { rows, dip: { ...best, swr: swrOf(best), isAtEdge } }
 }
 
 const POLL_MS = 200

@@ -10,8 +10,9 @@ const words = useWords()
 defineProps<{ card: Schemas['CardView'] }>()
 
 function dipWords(newest: Schemas['NewestView']): string {
-  if (newest.dipHz === undefined) return 'no dip'
-  return `dip ${newest.dipAtEdge ? 'beyond ' : ''}${formatMhz(newest.dipHz, newest.dipAtEdge ? 1 : 2)}`
+  if (newest.dipHz === undefined) return words.value.text('pass.NO_DIP')
+  const dip = formatMhz(newest.dipHz, newest.dipAtEdge ? 1 : 2)
+  return words.value.text(newest.dipAtEdge ? 'boardPage.DIP_BEYOND' : 'boardPage.DIP', { dip })
 }
 </script>
 
@@ -38,14 +39,21 @@ function dipWords(newest: Schemas['NewestView']): string {
     </div>
     <p v-if="card.newest" class="numbers">
       <span>{{ dipWords(card.newest) }}</span>
-      <span v-if="card.newest.isRead" :class="{ trouble: !card.newest.met }"
-        >worst {{ formatSwr(card.newest.worstSwr) }}</span
-      >
-      <span v-else class="trouble">channels not read</span>
-      <span class="soft">{{ card.newest.recordedBy }}, pass {{ card.newest.passNumber }}</span>
+      <span v-if="card.newest.isRead" :class="{ trouble: !card.newest.met }">{{
+        words.text('tuning.WORST', { swr: formatSwr(card.newest.worstSwr) })
+      }}</span>
+      <span v-else class="trouble">{{ words.text('tuning.CHANNELS_NOT_READ') }}</span>
+      <span class="soft">{{
+        words.text('road.SIGNED_BY', { by: card.newest.recordedBy, pass: `${card.newest.passNumber}` })
+      }}</span>
     </p>
     <p v-else class="numbers soft">
-      <span>{{ formatMhz(card.lowestHz, 2) }} to {{ formatMhz(card.highestHz, 2) }} MHz, no sweep yet</span>
+      <span>{{
+        words.text('boardPage.NO_SWEEP', {
+          low: formatMhz(card.lowestHz, 2),
+          high: formatMhz(card.highestHz, 2),
+        })
+      }}</span>
     </p>
   </RouterLink>
 </template>

@@ -125,7 +125,7 @@ const tolerance = (l: Sheet['lines'][number]) =>
         {{ words.text('cutPage.FROM', { stock: words.phrase(sheet.plan.stock), count: antennas }) }}
       </h3>
       <p v-if="sheet.plan.missing.length" class="wrong" role="alert">
-        {{ words.text('cutPage.NOT_LONG_ENOUGH', { cuts: cutsInWords(sheet.plan.missing, unit) }) }}
+        {{ words.text('cutPage.NOT_LONG_ENOUGH', { cuts: cutsInWords(sheet.plan.missing, words) }) }}
       </p>
       <ul class="bars">
         <li v-for="(b, i) in sheet.plan.bars" :key="i">
@@ -138,7 +138,7 @@ const tolerance = (l: Sheet['lines'][number]) =>
           <span>
             {{
               words.text('cutPage.LEFT', {
-                cuts: cutsInWords(b.cuts, unit),
+                cuts: cutsInWords(b.cuts, words),
                 length: formatLength(b.leftM, unit),
               })
             }}</span

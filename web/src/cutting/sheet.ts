@@ -148,11 +148,15 @@ export function shown(value: number, quantity: Quantity, unit: LengthUnit): stri
 export type CutOfBar = NonNullable<Sheet['plan']>['bars'][number]['cuts'][number]
 
 /** Alike ones once, with how many: what comes from one bar, or what nothing on hand is long enough for. */
-export function cutsInWords(cuts: CutOfBar[], unit: LengthUnit): string {
+export function cutsInWords(cuts: CutOfBar[], words: Words): string {
   const all = new Map<string, number>()
   for (const c of cuts) {
-    const part = c.parts > 1 ? ` part ${c.part} of ${c.parts}, soldered` : ''
-    const one = `piece ${c.piece}${part} to ${formatLength(c.lengthM, unit)}`
+    const one = words.text(c.parts > 1 ? 'cutPage.PART_OF_BAR' : 'cutPage.PIECE_OF_BAR', {
+      piece: `${c.piece}`,
+      part: `${c.part}`,
+      parts: `${c.parts}`,
+      length: formatLength(c.lengthM, words.unit),
+    })
     all.set(one, (all.get(one) ?? 0) + 1)
   }
   return [...all].map(([one, count]) => (count > 1 ? `${count} × ${one}` : one)).join(', ')

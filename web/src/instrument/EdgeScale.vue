@@ -1,5 +1,8 @@
 <script setup lang="ts">
+import { useWords } from '@/words/words'
 import { computed } from 'vue'
+
+const words = useWords()
 
 /** A long flat scale with needles, as on an edgewise panel meter. Places run from 0 (rest) to 1 (full scale). */
 const props = defineProps<{
@@ -14,7 +17,9 @@ const WIDTH = 640
 const LEFT = 24
 const LONG = WIDTH - 2 * LEFT
 const x = (at: number) => LEFT + LONG * Math.max(0, Math.min(1, at))
-const said = computed(() => props.needles.map((n) => n.word).join(', ') || 'no reading yet')
+const said = computed(
+  () => props.needles.map((n) => n.word).join(', ') || words.value.text('plot.NO_READING'),
+)
 </script>
 
 <template>

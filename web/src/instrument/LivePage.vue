@@ -20,7 +20,7 @@ import { curveOf, pointsUpTo, sentenceOf, useLive, type LiveSettings, type LiveS
 import { covers, where } from './instrumentForm'
 import PracticeDrawer from './PracticeDrawer.vue'
 
-const LIMIT = { swr: 2, label: 'SWR 2' }
+const LIMIT_SWR = 2
 const STAND_IN = 'stand-in'
 const AVERAGES = [1, 4, 16, 64]
 
@@ -209,7 +209,7 @@ useEventListener(window, 'keydown', key)
           v-if="traces.length"
           :traces="traces"
           :pegs="[]"
-          :limit="LIMIT"
+          :limit="{ swr: LIMIT_SWR, label: words.text('planPage.LIMIT_AT', { limit: `${LIMIT_SWR}` }) }"
           :caption="words.text('livePage.CAPTION')"
         />
         <p v-else class="empty soft">

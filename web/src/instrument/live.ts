@@ -78,7 +78,7 @@ export function useLive(): Live {
       })
       source.onerror = () => {
         if (source?.readyState === EventSource.CLOSED) {
-          trouble.value = 'The connection to the server was lost. Start again.'
+          trouble.value = words.value.text('live.LOST')
           close()
         }
       }

@@ -157,7 +157,7 @@ const traces = computed<PlotTrace[]>(() =>
     })
     .sort((a, b) => (a.kind === 'now' ? 1 : 0) - (b.kind === 'now' ? 1 : 0)),
 )
-const band = computed(() => bandPegs(solved.value.get(chosen.value)?.ends))
+const band = computed(() => bandPegs(solved.value.get(chosen.value)?.ends, words.value))
 const pick = computed(() => ranked.value.find((a) => a.candidate === chosen.value))
 /** The first way to the air, where somebody planned one: its radio and its line go along. */
 function plannedWay() {

@@ -201,7 +201,7 @@ const advice = computed(() => {
       : words.value.text('groundPage.ARE_COMPUTED')
 })
 const pegs = computed(() =>
-  typeof whip.value === 'string' ? [] : bandPegs(solved.value.get(chosen.value)?.answer.ends),
+  typeof whip.value === 'string' ? [] : bandPegs(solved.value.get(chosen.value)?.answer.ends, words.value),
 )
 </script>
 

@@ -121,7 +121,7 @@ const notes = computed(() =>
     ...(choice.value?.reasons ?? []),
   ]),
 )
-const pegs = computed(() => bandPegs(computedAntenna.value?.ends))
+const pegs = computed(() => bandPegs(computedAntenna.value?.ends, words.value))
 const reaches = (l: StationAnswer['ways'][number]['links'][number]) =>
   words.value.text(l.inSight ? 'paper.IN_SIGHT' : 'paper.BEYOND', {
     station: l.name,

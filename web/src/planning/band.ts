@@ -1,6 +1,7 @@
 import type { Peg } from '@/plots/sweep/trace'
 import type { Schemas } from '@/api/client'
 import type { Curve } from '@/plots/sweepScale'
+import type { Words } from '@/words/words'
 
 const DEEPEST_DB = 30
 const LIGHT_M_PER_S = 299_792_458
@@ -11,9 +12,9 @@ export function quarterWaveM(lowHz: number, highHz: number): number {
 }
 
 /** The ends of the band as pegs, as they were judged. */
-export function bandPegs(ends: Schemas['ChannelVerdictView'][] | undefined): Peg[] {
+export function bandPegs(ends: Schemas['ChannelVerdictView'][] | undefined, words: Words): Peg[] {
   return (ends ?? []).map((e) => ({
-    name: e.name,
+    name: words.textOr(`bandEnd.${e.name}`, e.name),
     frequencyHz: e.reading.frequencyHz,
     met: e.met,
     outside: e.reading.outside,

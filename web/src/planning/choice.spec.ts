@@ -36,7 +36,7 @@ describe('what is wanted', () => {
 
   it('names what stands near, and its trouble at its field', () => {
     const form = { ...emptyNeed(), near: [{ ...emptyNear(), name: '', thick: '2 in' }] }
-    expect(readNeed(form, 'mm').need?.near?.[0]).toMatchObject({ name: 'thing 1', alongM: -0.5, fromM: 0 })
+    expect(readNeed(form, 'mm').need?.near?.[0]).toMatchObject({ name: 'Thing 1', alongM: -0.5, fromM: 0 })
     expect(readNeed(form, 'mm').need?.near?.[0]?.radiusM).toBeCloseTo(0.0254)
     const odd = { ...form, near: [{ ...emptyNear(), to: 'high' }] }
     expect(Object.keys(readNeed(odd, 'mm').wrong)).toEqual(['near[0].to'])

@@ -1,6 +1,6 @@
 import { like, readKept } from '@/kept'
 import { DRAFTS } from './drafts'
-import type { Words } from '@/words/words'
+import { currentWords, type Words } from '@/words/words'
 import type { Schemas } from '@/api/client'
 import { channelForm, emptyForm, type PlanForm } from '@/installation/planForm'
 import { formatChannelMhz, parseFrequency } from '@/units/frequency'
@@ -112,7 +112,7 @@ export function readNeed(form: NeedForm, unit: LengthUnit): { need?: Need; wrong
     mountHeightM: length('mountHeight', form.mountHeight),
     clearanceM: length('clearance', form.clearance),
     near: form.near.map((n, i) => ({
-      name: n.name.trim() || `thing ${i + 1}`,
+      name: n.name.trim() || currentWords().text('planPage.THING', { count: i + 1 }),
       alongM: length(`near[${i}].along`, n.along),
       acrossM: length(`near[${i}].across`, n.across),
       fromM: length(`near[${i}].from`, n.from),
@@ -175,9 +175,9 @@ export function installationOf(
         }
       : {}),
     channels: [
-      channelForm('low', formatChannelMhz(need.lowHz), false),
-      channelForm('middle', formatChannelMhz((need.lowHz + need.highHz) / 2), true),
-      channelForm('high', formatChannelMhz(need.highHz), false),
+      channelForm(words.text('bandEnd.low'), formatChannelMhz(need.lowHz), false),
+      channelForm(words.text('bandEnd.middle'), formatChannelMhz((need.lowHz + need.highHz) / 2), true),
+      channelForm(words.text('bandEnd.high'), formatChannelMhz(need.highHz), false),
     ],
   }
 }

@@ -4,7 +4,8 @@ import { DRAFTS } from './drafts'
 import type { Schemas } from '@/api/client'
 import { parseFrequency } from '@/units/frequency'
 import { parseLength, type LengthUnit } from '@/units/length'
-import { parseDecimal } from '@/units/number'
+import { parseDecimal, why } from '@/units/number'
+import { currentWords } from '@/words/words'
 
 export type GroundRequest = Schemas['GroundRequest']
 export type GroundAnswer = Schemas['GroundAnswer']
@@ -47,14 +48,15 @@ export function evenRadials(count: number, lengthM: number, droopDeg: number, tu
 }
 
 const base = { lengthM: 1.2, widthM: 1.2, openingM: 0.15, metal: 'ALUMINIUM' as const }
-export const NONE: Variant = { ...base, name: 'bare tab', kind: 'TAB', radials: [] }
+export const NONE: Variant = { ...base, name: '', kind: 'TAB', radials: [] }
 
 export function freshVariant(kind: Variant['kind'], quarterM: number): Variant {
+  const name = currentWords().text(`groundPage.fresh.${kind}`)
   switch (kind) {
     case 'RADIALS':
       return {
         ...base,
-        name: '4 radials',
+        name,
         kind,
         radials: evenRadials(4, round(quarterM), 0),
         metal: 'COPPER',
@@ -62,7 +64,7 @@ export function freshVariant(kind: Variant['kind'], quarterM: number): Variant {
     case 'MESH':
       return {
         ...base,
-        name: 'mesh',
+        name,
         kind,
         radials: [],
         lengthM: round(2 * quarterM),
@@ -71,14 +73,14 @@ export function freshVariant(kind: Variant['kind'], quarterM: number): Variant {
     case 'SHEET':
       return {
         ...base,
-        name: 'sheet',
+        name,
         kind,
         radials: [],
         lengthM: round(2 * quarterM),
         widthM: round(2 * quarterM),
       }
     default:
-      return { ...NONE }
+      return { ...NONE, name }
   }
 }
 
@@ -105,7 +107,7 @@ export const usualGround = (): GroundDraft => ({
   slope: '15',
   thick: '8 mm',
   trim: true,
-  variants: [{ ...NONE }, freshVariant('RADIALS', 0.57), freshVariant('MESH', 0.57)],
+  variants: [freshVariant('TAB', 0.57), freshVariant('RADIALS', 0.57), freshVariant('MESH', 0.57)],
 })
 
 /** What was typed here before, completed by what is usual; undefined for nothing. */
@@ -125,8 +127,8 @@ export function readWhip(d: GroundDraft, unit: LengthUnit): Whip | string {
   const thick = parseLength(d.thick, unit)
   for (const p of [low, high, limit, length, slope, thick]) if (!p.ok) return p.why
   if (!low.ok || !high.ok || !limit.ok || !length.ok || !slope.ok || !thick.ok) return ''
-  if (high.value <= low.value) return 'The band’s upper end must be above its lower end.'
-  if (limit.value <= 1) return 'A limit is above 1.'
+  if (high.value <= low.value) return why('BAND_ORDER')
+  if (limit.value <= 1) return why('LIMIT_ABOVE_1')
   return {
     lowHz: low.value,
     highHz: high.value,

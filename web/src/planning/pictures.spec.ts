@@ -51,8 +51,8 @@ describe('the surface from above', () => {
 })
 
 describe('the ground from above', () => {
-  const variant = freshVariant('RADIALS', 0.57)
-  const view = (v = variant) => mount(GroundView, { props: { variant: v, quarterM: 0.588, slopeDeg: 15 } })
+  const variant = () => freshVariant('RADIALS', 0.57)
+  const view = (v = variant()) => mount(GroundView, { props: { variant: v, quarterM: 0.588, slopeDeg: 15 } })
 
   it('has a grip at the end of each radial that arrows move', async () => {
     const picture = view()

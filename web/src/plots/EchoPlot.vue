@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { useWords } from '@/words/words'
 import { scaleLinear } from 'd3-scale'
 import { computed, ref, useTemplateRef } from 'vue'
 import type { Schemas } from '@/api/client'
@@ -8,6 +9,8 @@ import PlotFrame from './PlotFrame.vue'
 import ReadOut from './ReadOut.vue'
 import { innerOf } from './useFrame'
 import { usePointer } from './usePointer'
+
+const words = useWords()
 
 /** Echoes over the distance along the line: the stronger, the higher; each found thing is named where it is. */
 const props = defineProps<{
@@ -63,22 +66,16 @@ const read = computed(() => {
 })
 const STEPS = 20
 function numbers(): Numbers {
-  const found = new Map(props.faults.events.map((e) => [nearest(e.distanceM), SHORT[e.what] ?? e.words]))
+  const found = new Map(props.faults.events.map((e) => [nearest(e.distanceM), nameOf(e.what)]))
   const even = Array.from({ length: STEPS + 1 }, (_, i) => nearest((farthest.value * i) / STEPS))
   const rows = [...new Set([...even, ...found.keys()])].sort((a, b) => a - b)
   return {
-    heads: ['Distance', 'Echo', 'What is there'],
+    heads: ['DISTANCE', 'ECHO', 'WHAT'].map((head) => words.value.text(`plot.${head}`)),
     rows: rows.map((i) => [formatMetres(props.profile.distanceM[i] ?? 0), db(i), found.get(i) ?? '']),
   }
 }
-const SHORT: Record<string, string> = {
-  joint: 'joint',
-  damage: 'kink, water, bad joint',
-  open: 'open',
-  short: 'short',
-  total: 'open or short',
-  end: 'end, antenna',
-}
+/** Short enough for a picture. */
+const nameOf = (what: string) => words.value.text(`plot.echo.${what.toUpperCase()}`)
 </script>
 
 <template>
@@ -100,12 +97,12 @@ const SHORT: Record<string, string> = {
       <line class="tick" y1="-5" />
       <text y="-10" text-anchor="middle">{{ t }}</text>
     </g>
-    <text :x="inner.width" y="-26" text-anchor="end">ft along the line</text>
+    <text :x="inner.width" y="-26" text-anchor="end">{{ words.text('plot.FEET') }}</text>
     <g v-for="t in x.ticks(8)" :key="t" :transform="`translate(${x(t)} ${inner.height})`">
       <line class="tick" y2="5" />
       <text y="20" text-anchor="middle">{{ t }}</text>
     </g>
-    <text :x="inner.width" :y="inner.height + 37" text-anchor="end">m along the line</text>
+    <text :x="inner.width" :y="inner.height + 37" text-anchor="end">{{ words.text('plot.METRES') }}</text>
     <path class="echo" :d="area" />
     <line v-if="lengthM > 0" class="end" :x1="x(lengthM)" :x2="x(lengthM)" :y2="inner.height" />
     <g
@@ -117,7 +114,7 @@ const SHORT: Record<string, string> = {
       <path d="M0 0L7 -9L0 -18L-7 -9Z" />
       <text :x="e.isRight ? -12 : 12" :y="14 + 34 * e.row" :text-anchor="e.isRight ? 'end' : 'start'">
         <tspan class="strong">{{ formatMetres(e.distanceM) }}</tspan>
-        <tspan :x="e.isRight ? -12 : 12" dy="16">{{ SHORT[e.what] ?? e.words }}</tspan>
+        <tspan :x="e.isRight ? -12 : 12" dy="16">{{ nameOf(e.what) }}</tspan>
       </text>
     </g>
     <ReadOut v-if="read" :x="read.x" :lines="read.lines" :inner="inner" />

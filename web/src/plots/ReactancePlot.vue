@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { useWords } from '@/words/words'
 import { scaleLinear } from 'd3-scale'
 import { computed, ref, useId, useTemplateRef } from 'vue'
 import { formatMhz } from '@/units/frequency'
@@ -8,6 +9,8 @@ import PlotFrame from './PlotFrame.vue'
 import ReadOut from './ReadOut.vue'
 import { innerOf } from './useFrame'
 import { usePointer } from './usePointer'
+
+const words = useWords()
 
 /** Resistance (full line) and reactance (broken line) of one trace over frequency; where X crosses 0 it resonates. */
 const props = defineProps<{
@@ -116,7 +119,7 @@ const digits = computed(() => {
       <line class="r" x2="26" />
       <text x="32" dy="0.32em">R</text>
       <line class="x" x1="64" x2="90" />
-      <text x="96" dy="0.32em">X, 0 at resonance</text>
+      <text x="96" dy="0.32em">{{ words.text('plot.X') }}</text>
     </g>
   </PlotFrame>
 </template>

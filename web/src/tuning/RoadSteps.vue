@@ -1,4 +1,7 @@
 <script setup lang="ts">
+import { useWords } from '@/words/words'
+
+const words = useWords()
 /** The road: steps in working order with their state. Any of them can be opened at any time. */
 export interface RoadStep {
   key: string
@@ -9,7 +12,6 @@ export interface RoadStep {
 
 defineProps<{ steps: RoadStep[]; open: string }>()
 const emit = defineEmits<{ open: [key: string] }>()
-const WORDS = { done: 'done', now: 'to do now', ahead: 'ahead' }
 </script>
 
 <template>
@@ -17,7 +19,7 @@ const WORDS = { done: 'done', now: 'to do now', ahead: 'ahead' }
     <li v-for="s in steps" :key="s.key" :class="s.state">
       <button :aria-current="open === s.key ? 'step' : undefined" @click="emit('open', s.key)">
         <b>{{ s.name }}</b>
-        <span class="visually-hidden">, {{ WORDS[s.state] }}</span>
+        <span class="visually-hidden">, {{ words.text(`road.state.${s.state}`) }}</span>
         <span v-if="s.detail" class="detail">{{ s.detail }}</span>
       </button>
     </li>
