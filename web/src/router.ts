@@ -1,186 +1,183 @@
 import { createRouter, createWebHistory } from 'vue-router'
 import { rememberWhere } from '@/shell/cameFrom'
 
-/** Every screen has an address of its own, so that a colleague can be sent there. */
+/** Every screen has an address of its own, so that a colleague can be sent there; `shell.page.<page>` names it. */
 export const router = createRouter({
   history: createWebHistory(),
   routes: [
     {
       path: '/',
       component: () => import('@/board/BoardPage.vue'),
-      meta: { title: 'Jobs', hasHeading: true },
+      meta: { page: 'BOARD', hasHeading: true },
     },
     {
       path: '/due',
       component: () => import('@/board/DuePage.vue'),
-      meta: { title: 'Due', hasHeading: true },
+      meta: { page: 'DUE', hasHeading: true },
     },
     {
       path: '/installations/new',
       component: () => import('@/installation/EditPage.vue'),
       props: (to) => (typeof to.query.like === 'string' ? { like: to.query.like } : {}),
-      meta: { title: 'New installation', hasHeading: true },
+      meta: { page: 'NEW', hasHeading: true },
     },
     {
       path: '/installations/:id/edit',
       component: () => import('@/installation/EditPage.vue'),
       props: true,
-      meta: { title: 'Change the plan', hasHeading: true },
+      meta: { page: 'EDIT', hasHeading: true },
     },
     {
       path: '/installations/:id/fleet',
       component: () => import('@/book/FleetPage.vue'),
       props: true,
-      meta: { title: 'Fleet', hasHeading: true },
+      meta: { page: 'FLEET', hasHeading: true },
     },
     {
       path: '/installations/:id/history',
       component: () => import('@/history/HistoryPage.vue'),
       props: true,
-      meta: { title: 'History', hasHeading: true },
+      meta: { page: 'HISTORY', hasHeading: true },
     },
     {
       path: '/installations/:id/hear/:comparison',
       component: () => import('@/onair/HearPage.vue'),
       props: true,
-      meta: { title: 'Hear', hasHeading: true },
+      meta: { page: 'HEAR', hasHeading: true },
     },
     {
       path: '/installations/:id',
       component: () => import('@/tuning/InstallationPage.vue'),
       props: true,
-      meta: { title: 'Installation', hasHeading: true },
+      meta: { page: 'INSTALLATION', hasHeading: true },
     },
     {
       path: '/plan',
       component: () => import('@/planning/AntennaPage.vue'),
-      meta: { title: 'Plan an antenna' },
+      meta: { page: 'ANTENNA' },
     },
     {
       path: '/plan/watts',
       component: () => import('@/planning/station/StationPage.vue'),
-      meta: { title: 'Power and reach' },
+      meta: { page: 'POWER' },
     },
     {
       path: '/plan/ground',
       component: () => import('@/planning/GroundPage.vue'),
-      meta: { title: 'Ground plane' },
+      meta: { page: 'GROUND' },
     },
     {
       path: '/plan/paper',
       component: () => import('@/planning/PaperPage.vue'),
-      meta: { title: 'The plan on paper', hasHeading: true },
+      meta: { page: 'PAPER', hasHeading: true },
     },
     {
       path: '/cutting',
       component: () => import('@/cutting/CuttingPage.vue'),
-      meta: { title: 'Cut sheets', hasHeading: true },
+      meta: { page: 'SHEETS', hasHeading: true },
     },
-    { path: '/desk', component: () => import('@/desk/DeskPage.vue'), meta: { title: 'Compare traces' } },
+    { path: '/desk', component: () => import('@/desk/DeskPage.vue'), meta: { page: 'COMPARE' } },
     {
       path: '/desk/calibrations',
       component: () => import('@/desk/CalibrationsPage.vue'),
       props: (to) => ({ from: to.query.from, to: to.query.to }),
-      meta: { title: 'Calibrations', hasHeading: true },
+      meta: { page: 'CALIBRATIONS', hasHeading: true },
     },
-    { path: '/live', component: () => import('@/instrument/LivePage.vue'), meta: { title: 'Live sweep' } },
+    { path: '/live', component: () => import('@/instrument/LivePage.vue'), meta: { page: 'LIVE' } },
     {
       path: '/live/meters',
       component: () => import('@/instrument/MetersPage.vue'),
-      meta: { title: 'Meters' },
+      meta: { page: 'METERS' },
     },
     {
       path: '/book',
       component: () => import('@/book/BookPage.vue'),
-      meta: { title: 'Book', hasHeading: true },
+      meta: { page: 'BOOK', hasHeading: true },
     },
     {
       path: '/files',
       component: () => import('@/files/FilesPage.vue'),
-      meta: { title: 'Many files', hasHeading: true },
+      meta: { page: 'FILES', hasHeading: true },
     },
     {
       path: '/numbers',
       component: () => import('@/book/NumbersPage.vue'),
-      meta: { title: 'Numbers of the shop', hasHeading: true },
+      meta: { page: 'NUMBERS', hasHeading: true },
     },
     {
       path: '/catalogue',
       component: () => import('@/catalogue/CataloguePage.vue'),
-      meta: { title: 'Catalogue', hasHeading: true },
+      meta: { page: 'CATALOGUE', hasHeading: true },
     },
     {
       path: '/lessons',
       component: () => import('@/lesson/LessonsPage.vue'),
-      meta: { title: 'Lessons', hasHeading: true },
+      meta: { page: 'LESSONS', hasHeading: true },
     },
     {
       path: '/stations',
       component: () => import('@/onair/StationsPage.vue'),
-      meta: { title: 'Stations', hasHeading: true },
+      meta: { page: 'STATIONS', hasHeading: true },
     },
     {
       path: '/radios',
       component: () => import('@/radio/RadiosPage.vue'),
-      meta: { title: 'Radios on the bench', hasHeading: true },
+      meta: { page: 'RADIOS', hasHeading: true },
     },
     {
       path: '/radios/:radio',
       component: () => import('@/radio/RadioPage.vue'),
       props: (to) => ({ id: to.params.radio }),
-      meta: { title: 'Radio on the bench', hasHeading: true },
+      meta: { page: 'RADIO', hasHeading: true },
     },
     {
       path: '/instruments',
       component: () => import('@/instrument/InstrumentsPage.vue'),
-      meta: { title: 'Instruments', hasHeading: true },
+      meta: { page: 'INSTRUMENTS', hasHeading: true },
     },
     {
       path: '/practice',
       component: () => import('@/instrument/LivePage.vue'),
       props: { practice: true },
-      meta: { title: 'Virtual bench' },
+      meta: { page: 'BENCH' },
     },
     {
       path: '/exercises',
       component: () => import('@/exercise/ExercisesPage.vue'),
-      meta: { title: 'Exercises', hasHeading: true },
+      meta: { page: 'EXERCISES', hasHeading: true },
     },
     {
       path: '/exercises/:exercise',
       component: () => import('@/exercise/ExercisePage.vue'),
       props: (to) => ({ id: to.params.exercise }),
-      meta: { title: 'Exercise', hasHeading: true },
+      meta: { page: 'EXERCISE', hasHeading: true },
     },
     {
       path: '/model',
       component: () => import('@/antenna/ModelPage.vue'),
-      meta: { title: 'Try it on the model', hasHeading: true },
+      meta: { page: 'MODEL', hasHeading: true },
     },
     {
       path: '/me',
       component: () => import('@/people/MyPage.vue'),
-      meta: { title: 'My page', hasHeading: true },
+      meta: { page: 'ME', hasHeading: true },
     },
     {
       path: '/people',
       component: () => import('@/people/PeoplePage.vue'),
-      meta: { title: 'People', hasHeading: true },
+      meta: { page: 'PEOPLE', hasHeading: true },
     },
     {
       path: '/removed',
       component: () => import('@/removed/RemovedPage.vue'),
-      meta: { title: 'Removed', hasHeading: true },
+      meta: { page: 'REMOVED', hasHeading: true },
     },
     {
       path: '/:rest(.*)*',
       component: () => import('@/shell/NotHere.vue'),
-      meta: { title: 'Not here', hasHeading: true },
+      meta: { page: 'NOT_HERE', hasHeading: true },
     },
   ],
 })
 
 rememberWhere(router)
-router.afterEach((to) => {
-  document.title = `${String(to.meta.title ?? '')} · Dorada`
-})

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { useTitle } from '@vueuse/core'
 import { NIcon } from 'naive-ui'
 import { computed } from 'vue'
 import { useRoute } from 'vue-router'
@@ -14,6 +15,11 @@ const props = defineProps<{ me: Schemas['PersonView'] }>()
 
 const words = useWords()
 const route = useRoute()
+/** Nothing while the first route is being found. */
+const title = computed(() =>
+  typeof route.meta.page === 'string' ? words.value.text(`shell.page.${route.meta.page}`) : '',
+)
+useTitle(computed(() => [title.value, 'Dorada'].filter(Boolean).join(' · ')))
 const here = computed(() => placeOf(route.path))
 const others = useTogether(computed(() => /^\/installations\/([0-9a-f-]{36})/.exec(route.path)?.[1] ?? ''))
 const isViewer = computed(() => props.me.role === 'VIEWER')
@@ -43,7 +49,7 @@ const isViewer = computed(() => props.me.role === 'VIEWER')
       <PersonMenu :me="me" />
     </header>
     <main>
-      <h1 v-if="!route.meta.hasHeading" class="visually-hidden">{{ route.meta.title }}</h1>
+      <h1 v-if="!route.meta.hasHeading" class="visually-hidden">{{ title }}</h1>
       <RouterView />
     </main>
   </div>
