@@ -25,6 +25,8 @@ describe('what is old after a change of somebody else', () => {
 
   it('is of the book alone where only the book caught up', () => {
     expect(isOld(['board', 'like', 'i1'], { of: 'book' })).toBe(true)
+    expect(isOld(['board', '', 'MET'], { of: 'book' })).toBe(true)
+    expect(isOld(['board', '', '', 'counts'], { of: 'book' })).toBe(true)
     expect(isOld(['board', '', ''], { of: 'book' })).toBe(false)
   })
 

@@ -15,6 +15,12 @@ const REFUSED_MS = 10_000
 /** Never told by others: one's own, and what ships with the program. */
 const OWN = ['me', 'setup', 'sessions', 'tokens', 'practice']
 
+const OF_THE_BOOK = ['book', 'like', 'numbers', 'fleet']
+
+/** Jobs in one state, and how many are in which: of what another server has recorded, the book tells. */
+const isByState = ([, , state, what]: QueryKey) =>
+  what === 'counts' || (typeof state === 'string' && state !== '')
+
 /** Whether an answer is old after a change of somebody else. */
 export function isOld(key: QueryKey, { of, id }: Change): boolean {
   const [first, second] = key
@@ -26,10 +32,7 @@ export function isOld(key: QueryKey, { of, id }: Change): boolean {
       // Named by their own number, not by that of their installation.
       return first === 'passes' || first === 'installation'
     case 'book':
-      return (
-        first === BOARD[0] &&
-        (second === 'book' || second === 'like' || second === 'numbers' || second === 'fleet')
-      )
+      return first === BOARD[0] && (OF_THE_BOOK.includes(String(second)) || isByState(key))
     case 'radios':
     case 'calibrations':
       return first === of || first === 'ready'

@@ -31,7 +31,15 @@ import java.util.stream.Stream;
 public record ShopNumbers(List<Standing> standing, List<Week> weeks, List<Fault> faults, List<Held> held) {
 
     /**
-     * One installation.
+     * All installations in one state.
+     *
+     * @param middle when the one in the middle was touched last, or the two of an even number
+     * @param earliest when the one was that nobody has touched for longest
+     */
+    public record Touched(Progress state, int count, List<Instant> middle, Instant earliest) {}
+
+    /**
+     * One installation that was touched in the weeks that are looked at, or later.
      *
      * @param signedAt when it was signed off last; empty for not yet
      * @param changes how often it was cut or moved
@@ -40,7 +48,6 @@ public record ShopNumbers(List<Standing> standing, List<Week> weeks, List<Fault>
      * @param faults what was to be looked for, each once
      */
     public record Job(
-            Progress state,
             Instant plannedAt,
             Optional<Instant> signedAt,
             Instant touchedAt,
@@ -58,7 +65,21 @@ public record ShopNumbers(List<Standing> standing, List<Week> weeks, List<Fault>
     public record Recheck(Carrier carrier, Duration after, boolean isUnchanged, Optional<Double> movedHz) {}
 
     /** Jobs in one state; how long nobody touched them, half of them at least {@code medianIdle}. */
-    public record Standing(Progress state, int count, Duration medianIdle, Duration longestIdle) {}
+    public record Standing(Progress state, int count, Duration medianIdle, Duration longestIdle) {
+
+        private static Standing of(Touched t, Instant now) {
+            double median = Spread.of(t.middle().stream()
+                            .mapToDouble(m -> idle(m, now).toSeconds())
+                            .toArray())
+                    .orElseThrow()
+                    .median();
+            return new Standing(t.state(), t.count(), Duration.ofSeconds((long) median), idle(t.earliest(), now));
+        }
+
+        private static Duration idle(Instant touched, Instant now) {
+            return Duration.ofSeconds(Math.max(0, Duration.between(touched, now).toSeconds()));
+        }
+    }
 
     /** Jobs that were signed off in one week; medians are empty where there was none. */
     public record Week(
@@ -103,12 +124,33 @@ public record ShopNumbers(List<Standing> standing, List<Week> weeks, List<Fault>
 
     private static final double SECONDS_OF_A_DAY = 86_400;
 
-    /** @param weeks how far back, this one included; faults are those of jobs touched since */
+    /** When the first of {@code weeks} begins, this one included. */
+    public static Instant since(Instant now, ZoneId zone, int weeks) {
+        return first(now, zone, weeks).atStartOfDay(zone).toInstant();
+    }
+
+    private static LocalDate first(Instant now, ZoneId zone, int weeks) {
+        return monday(now, zone).minusWeeks(weeks - 1L);
+    }
+
+    /**
+     * @param standing in any order, each state once
+     * @param jobs those that were touched {@link #since} then; others are not looked at
+     * @param weeks how far back, this one included; faults are those of jobs touched since
+     */
     public static ShopNumbers of(
-            Collection<Job> jobs, Collection<Recheck> rechecks, Instant now, ZoneId zone, int weeks) {
-        LocalDate first = monday(now, zone).minusWeeks(weeks - 1L);
+            Collection<Touched> standing,
+            Collection<Job> jobs,
+            Collection<Recheck> rechecks,
+            Instant now,
+            ZoneId zone,
+            int weeks) {
+        LocalDate first = first(now, zone, weeks);
         return new ShopNumbers(
-                standing(jobs, now),
+                standing.stream()
+                        .map(t -> Standing.of(t, now))
+                        .sorted(Comparator.comparing(Standing::state))
+                        .toList(),
                 weeks(jobs, first, weeks, zone),
                 faults(jobs, j -> !monday(j.touchedAt(), zone).isBefore(first)),
                 held(rechecks));
@@ -116,23 +158,6 @@ public record ShopNumbers(List<Standing> standing, List<Week> weeks, List<Fault>
 
     private static LocalDate monday(Instant at, ZoneId zone) {
         return LocalDate.ofInstant(at, zone).with(TemporalAdjusters.previousOrSame(DayOfWeek.MONDAY));
-    }
-
-    private static List<Standing> standing(Collection<Job> jobs, Instant now) {
-        List<Standing> all = new ArrayList<>();
-        for (Progress state : Progress.values()) {
-            double[] idle = jobs.stream()
-                    .filter(j -> j.state() == state)
-                    .mapToDouble(j ->
-                            Math.max(0, Duration.between(j.touchedAt(), now).toSeconds()))
-                    .sorted()
-                    .toArray();
-            Spread.of(idle)
-                    .ifPresent(s -> all.add(new Standing(
-                            state, idle.length, Duration.ofSeconds((long) s.median()), Duration.ofSeconds((long)
-                                    idle[idle.length - 1]))));
-        }
-        return List.copyOf(all);
     }
 
     private static List<Week> weeks(Collection<Job> jobs, LocalDate first, int weeks, ZoneId zone) {

@@ -12,6 +12,7 @@ import dorada.core.book.ShopNumbers.Job;
 import dorada.core.book.ShopNumbers.Recheck;
 import dorada.core.book.ShopNumbers.Spent;
 import dorada.core.book.ShopNumbers.Standing;
+import dorada.core.book.ShopNumbers.Touched;
 import dorada.core.book.ShopNumbers.Week;
 import java.time.Duration;
 import java.time.Instant;
@@ -28,15 +29,18 @@ class ShopNumbersTest {
     /** A Friday. */
     private static final Instant NOW = Instant.parse("2026-03-13T15:00:00Z");
 
-    private static Job open(Progress state, int idleDays, String... faults) {
-        Instant touched = NOW.minus(Duration.ofDays(idleDays));
-        return new Job(state, touched, Optional.empty(), touched, 1, 2, 0.01, 0, List.of(faults));
+    private static Job open(int idleDays, String... faults) {
+        Instant touched = touched(idleDays);
+        return new Job(touched, Optional.empty(), touched, 1, 2, 0.01, 0, List.of(faults));
+    }
+
+    private static Instant touched(int idleDays) {
+        return NOW.minus(Duration.ofDays(idleDays));
     }
 
     private static Job signed(String at, int days, int changes, double cutOffM, int overshoots) {
         Instant signed = Instant.parse(at);
         return new Job(
-                Progress.SIGNED_OFF,
                 signed.minus(Duration.ofDays(days)),
                 Optional.of(signed),
                 signed,
@@ -48,19 +52,18 @@ class ShopNumbersTest {
     }
 
     private static ShopNumbers numbers(Job... jobs) {
-        return ShopNumbers.of(List.of(jobs), List.of(), NOW, ZONE, 3);
+        return ShopNumbers.of(List.of(), List.of(jobs), List.of(), NOW, ZONE, 3);
     }
 
     @Test
     void jobsStandByStateWithHowLongNobodyTouchedThem() {
-        assertThat(numbers(
-                                open(Progress.TUNING, 2),
-                                open(Progress.PLANNED, 1),
-                                open(Progress.TUNING, 10),
-                                open(Progress.TUNING, 4))
-                        .standing())
+        List<Touched> standing = List.of(
+                new Touched(Progress.TUNING, 3, List.of(touched(4)), touched(10)),
+                new Touched(Progress.PLANNED, 2, List.of(touched(3), touched(-1)), touched(3)));
+        assertThat(ShopNumbers.of(standing, List.of(), List.of(), NOW, ZONE, 3).standing())
                 .containsExactly(
-                        new Standing(Progress.PLANNED, 1, Duration.ofDays(1), Duration.ofDays(1)),
+                        // What another's clock says is in the future was touched just now.
+                        new Standing(Progress.PLANNED, 2, Duration.ofHours(36), Duration.ofDays(3)),
                         new Standing(Progress.TUNING, 3, Duration.ofDays(4), Duration.ofDays(10)));
     }
 
@@ -86,13 +89,17 @@ class ShopNumbersTest {
         assertThat(weeks.get(1).overshoots()).isEqualTo(1);
     }
 
+    /** Those that are left out of the jobs must not be missed by the first week. */
+    @Test
+    void theFirstWeekBeginsOnItsMondayWhereTheShopIs() {
+        assertThat(ShopNumbers.since(NOW, ZONE, 1)).isEqualTo(Instant.parse("2026-03-09T00:00:00Z"));
+        assertThat(ShopNumbers.since(NOW, ZoneId.of("Europe/Madrid"), 3))
+                .isEqualTo(Instant.parse("2026-02-22T23:00:00Z"));
+    }
+
     @Test
     void faultsAreCountedByJobAndOfThisTimeOnly() {
-        assertThat(numbers(
-                                open(Progress.TUNING, 1, "a", "b", "b"),
-                                open(Progress.TUNING, 8, "b"),
-                                open(Progress.TUNING, 100, "a"))
-                        .faults())
+        assertThat(numbers(open(1, "a", "b", "b"), open(8, "b"), open(100, "a")).faults())
                 .containsExactly(new Fault("b", 2), new Fault("a", 1));
     }
 
@@ -103,7 +110,7 @@ class ShopNumbersTest {
                 new Recheck(Carrier.VEHICLE, Duration.ofDays(32), false, Optional.of(-0.6e6)),
                 new Recheck(Carrier.VEHICLE, Duration.ofDays(100), true, Optional.of(0.2e6)),
                 new Recheck(Carrier.MAST, Duration.ofDays(4000), false, Optional.of(1e6)));
-        assertThat(ShopNumbers.of(List.of(), rechecks, NOW, ZONE, 3).held())
+        assertThat(ShopNumbers.of(List.of(), List.of(), rechecks, NOW, ZONE, 3).held())
                 .containsExactlyInAnyOrder(
                         new Held(Carrier.VEHICLE, Age.MONTH, 1, 0, Optional.empty()),
                         // Down counts as far as up: neither makes up for the other.

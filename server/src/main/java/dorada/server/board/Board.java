@@ -1,30 +1,42 @@
 package dorada.server.board;
 
 import dorada.core.acceptance.Progress;
+import dorada.server.book.Standings;
 import dorada.server.installation.Installation;
 import dorada.server.installation.InstallationRow;
 import dorada.server.installation.InstallationService;
 import dorada.server.tuning.InBrief;
 import dorada.server.tuning.Newest;
+import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
 
-/** Finds a page of installations, and reads no sweep beyond it but where a state cannot be told otherwise. */
+/** Finds a page of installations, and how many are how far; reads no sweep beyond that page but where a state cannot be told otherwise. */
 @Service
 class Board {
 
+    /** More are sooner worked out from all newest passes than from those of each. */
+    private static final int MOST_WORKED_OUT = 500;
+
+    private static final Comparator<Standings.Standing> NEWEST_FIRST =
+            Comparator.comparingLong(Standings.Standing::shopNumber).reversed();
+
     private final InstallationService installations;
     private final Newest newest;
+    private final Standings standings;
 
-    Board(InstallationService installations, Newest newest) {
+    Board(InstallationService installations, Newest newest, Standings standings) {
         this.installations = installations;
         this.newest = newest;
+        this.standings = standings;
     }
 
     record Entry(Installation installation, Progress state, Optional<Newest.Row> pass, Optional<InBrief> newest) {}
@@ -36,15 +48,20 @@ class Board {
         return wanted.map(state -> page(search, state, page, size)).orElseGet(() -> page(search, page, size));
     }
 
-    /** How far each is must be known first: thousands of short rows are read sooner than some are picked out of them. */
     private Page page(String search, Progress wanted, int page, int size) {
-        Map<UUID, Newest.Row> passes = newest.rows();
-        List<InstallationRow> all = installations.search(search);
-        Map<UUID, Progress> states = states(all, passes);
-        List<InstallationRow> found =
-                all.stream().filter(row -> states.get(row.id()) == wanted).toList();
-        int from = (int) Math.min((long) page * size, found.size());
-        return drawn(found.subList(from, Math.min(from + size, found.size())), passes, found.size());
+        List<Standings.Standing> found = new ArrayList<>();
+        Counted counted = counted(search);
+        int from = (int) Math.min((long) page * size, Integer.MAX_VALUE / 2);
+        counted.inBookBut().ifPresent(unwritten -> found.addAll(standings.in(wanted, unwritten, from + size)));
+        counted.others().stream().filter(s -> s.state() == wanted).forEach(found::add);
+        found.sort(NEWEST_FIRST);
+        List<UUID> here = found.stream()
+                .skip(from)
+                .limit(size)
+                .map(Standings.Standing::id)
+                .toList();
+        return drawn(
+                installations.rows(here), newest.rows(here), counted.counts().getOrDefault(wanted, 0));
     }
 
     private Page page(String search, int page, int size) {
@@ -70,9 +87,60 @@ class Board {
     }
 
     Map<Progress, Integer> counts(String search) {
+        return counted(search).counts();
+    }
+
+    /**
+     * How many a search finds in which state.
+     *
+     * @param inBookBut present where all are found and the book tells of each but these; empty where they were looked at one by one
+     * @param others how far those are that the book was not asked for
+     */
+    private record Counted(
+            Map<Progress, Integer> counts, Optional<Set<UUID>> inBookBut, List<Standings.Standing> others) {}
+
+    private Counted counted(String search) {
+        // Before the rows are read: what is written meanwhile is told by neither else.
+        Set<UUID> unwritten = standings.unwritten();
+        if (search.isBlank() && unwritten.size() <= MOST_WORKED_OUT) {
+            List<Standings.Standing> workedOut = workedOut(installations.rows(unwritten));
+            Map<Progress, Integer> counts = standings.counts(unwritten);
+            count(workedOut, counts);
+            if (counts.values().stream().mapToInt(n -> n).sum() == installations.countFound("")) {
+                return new Counted(counts, Optional.of(unwritten), workedOut);
+            }
+        }
+        List<Standings.Standing> states = oneByOne(installations.search(search), unwritten);
         Map<Progress, Integer> counts = new EnumMap<>(Progress.class);
-        states(installations.search(search), newest.rows()).values().forEach(s -> counts.merge(s, 1, Integer::sum));
-        return counts;
+        count(states, counts);
+        return new Counted(counts, Optional.empty(), states);
+    }
+
+    private static void count(List<Standings.Standing> some, Map<Progress, Integer> counts) {
+        some.forEach(s -> counts.merge(s.state(), 1, Integer::sum));
+    }
+
+    /** After a new program, and until the book is written anew, most have to be worked out. */
+    private List<Standings.Standing> oneByOne(List<InstallationRow> rows, Set<UUID> unwritten) {
+        Map<UUID, Progress> told = standings.all(unwritten);
+        List<Standings.Standing> all = new ArrayList<>(workedOut(
+                rows.stream().filter(row -> !told.containsKey(row.id())).toList()));
+        rows.stream()
+                .filter(row -> told.containsKey(row.id()))
+                .forEach(row -> all.add(standing(row, told.get(row.id()))));
+        return all;
+    }
+
+    private List<Standings.Standing> workedOut(List<InstallationRow> rows) {
+        Map<UUID, Newest.Row> passes = rows.size() <= MOST_WORKED_OUT
+                ? newest.rows(rows.stream().map(InstallationRow::id).toList())
+                : newest.rows();
+        Map<UUID, Progress> states = states(rows, passes);
+        return rows.stream().map(row -> standing(row, states.get(row.id()))).toList();
+    }
+
+    private static Standings.Standing standing(InstallationRow row, Progress state) {
+        return new Standings.Standing(row.id(), row.shopNumber(), state);
     }
 
     private Map<UUID, Progress> states(List<InstallationRow> rows, Map<UUID, Newest.Row> passes) {

@@ -13,6 +13,8 @@ import jakarta.persistence.EntityManagerFactory;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.List;
+import java.util.Set;
+import java.util.UUID;
 import java.util.function.Supplier;
 import org.hibernate.search.mapper.orm.Search;
 import org.hibernate.search.mapper.orm.work.SearchIndexingPlan;
@@ -148,6 +150,11 @@ class BookKeeping {
     @TransactionalEventListener(fallbackExecution = true)
     void changed(Touched touched) {
         background.later(touched.installation());
+    }
+
+    /** Installations whose row tells of something older. */
+    Set<UUID> unwritten() {
+        return background.unwritten();
     }
 
     @PreDestroy

@@ -73,7 +73,6 @@ interface BookRepository extends JpaRepository<BookEntry, UUID> {
 
     /** What a job came to, for the numbers of the shop. */
     record JobRow(
-            Progress state,
             Instant plannedAt,
             Instant signedAt,
             Instant touchedAt,
@@ -85,7 +84,6 @@ interface BookRepository extends JpaRepository<BookEntry, UUID> {
 
         ShopNumbers.Job job() {
             return new ShopNumbers.Job(
-                    state,
                     plannedAt,
                     Optional.ofNullable(signedAt),
                     touchedAt,
@@ -97,12 +95,38 @@ interface BookRepository extends JpaRepository<BookEntry, UUID> {
         }
     }
 
-    /** All that stand somewhere now; those whose row is not yet what it should be are missing. */
+    /** Those that were touched since; those whose row is not yet what it should be are missing. */
     @Query("""
             select new dorada.server.book.BookRepository$JobRow(
-                b.state, b.plannedAt, b.signedAt, b.touchedAt, b.changes, b.readings, b.cutOffM, b.overshoots, b.faults)
-            from BookEntry b where b.plannedAt is not null""")
-    List<JobRow> jobs();
+                b.plannedAt, b.signedAt, b.touchedAt, b.changes, b.readings, b.cutOffM, b.overshoots, b.faults)
+            from BookEntry b where b.touchedAt >= :since and b.plannedAt is not null""")
+    List<JobRow> jobs(Instant since);
+
+    /** When those in one state were touched last, the earliest first: {@code most} from number {@code from} on, counted from 0. */
+    @Query("select b.touchedAt from BookEntry b where b.state = :state order by b.touchedAt limit :most offset :from")
+    List<Instant> touched(Progress state, int from, int most);
+
+    int countByState(Progress state);
+
+    /** How many are in one state. */
+    record StateRow(Progress state, long count) {}
+
+    /** Of the rows that {@code program} has written, without {@code but}. */
+    @Query("""
+            select new dorada.server.book.BookRepository$StateRow(b.state, count(b.state))
+            from BookEntry b where b.program = :program and b.installationId not in :but group by b.state""")
+    List<StateRow> countStates(String program, Collection<UUID> but);
+
+    String STANDING = """
+            select new dorada.server.book.Standings$Standing(b.installationId, b.shopNumber, b.state)
+            from BookEntry b where b.program = :program and b.installationId not in :but\s""";
+
+    @Query(STANDING)
+    List<Standings.Standing> standing(String program, Collection<UUID> but);
+
+    /** Those in one state, the newest first. */
+    @Query(STANDING + "and b.state = :state order by b.shopNumber desc")
+    List<Standings.Standing> standing(String program, Collection<UUID> but, Progress state, Limit most);
 
     /** What tells a sweep that came as a file to which installation it belongs. */
     record NamedRow(UUID id, long shopNumber, String title, String channels, Progress state, Instant touchedAt) {}

@@ -1,14 +1,17 @@
 package dorada.server.book;
 
+import dorada.core.acceptance.Progress;
 import dorada.core.book.ShopNumbers;
 import dorada.core.recheck.Finding;
 import dorada.server.installation.FoundRow;
 import dorada.server.installation.InstallationService;
 import java.time.Clock;
 import java.time.Duration;
+import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -31,14 +34,31 @@ class Numbers {
     record Known(ShopNumbers numbers, int unwritten) {}
 
     Known of(int weeks) {
+        Instant now = clock.instant();
         return new Known(
                 ShopNumbers.of(
-                        book.jobs().stream().map(BookRepository.JobRow::job).toList(),
+                        Stream.of(Progress.values())
+                                .flatMap(state -> touched(state).stream())
+                                .toList(),
+                        book.jobs(ShopNumbers.since(now, clock.getZone(), weeks)).stream()
+                                .map(BookRepository.JobRow::job)
+                                .toList(),
                         rechecks(installations.found()),
-                        clock.instant(),
+                        now,
                         clock.getZone(),
                         weeks),
                 book.unwritten());
+    }
+
+    private Optional<ShopNumbers.Touched> touched(Progress state) {
+        int count = book.countByState(state);
+        return count == 0
+                ? Optional.empty()
+                : Optional.of(new ShopNumbers.Touched(
+                        state,
+                        count,
+                        book.touched(state, (count - 1) / 2, count % 2 == 0 ? 2 : 1),
+                        book.touched(state, 0, 1).get(0)));
     }
 
     /** Each against the sign-off before it. */

@@ -1,5 +1,6 @@
 package dorada.server.installation;
 
+import java.util.Collection;
 import java.util.List;
 import java.util.UUID;
 import org.springframework.data.domain.Pageable;
@@ -9,17 +10,17 @@ import org.springframework.data.jpa.repository.Query;
 interface InstallationRepository extends JpaRepository<Installation, UUID> {
 
     /** Inner and outer joins alike for the whole list and for a page of it. */
-    String ROWS = """
+    String ALL_ROWS = """
             select new dorada.server.installation.InstallationRow(
-                i.id, i.signedOff, s.reason is not null)
+                i.id, i.shopNumber, i.signedOff, s.reason is not null)
             from Installation i
             left join Visit v on v.installation = i and v.number = i.visitNumber and i.signedOff
-            left join SignOff s on s.visit = v
-            where\s""";
+            left join SignOff s on s.visit = v""";
+
+    String ROWS = ALL_ROWS + " where ";
 
     String FOUND = """
-            :text = ''
-               or lower(i.title) like concat('%', :text, '%') escape '\\'
+            lower(i.title) like concat('%', :text, '%') escape '\\'
                or lower(i.customer) like concat('%', :text, '%') escape '\\'
                or lower(i.carrierDetail) like concat('%', :text, '%') escape '\\'
                or lower(i.antennaDetail) like concat('%', :text, '%') escape '\\'
@@ -42,6 +43,15 @@ interface InstallationRepository extends JpaRepository<Installation, UUID> {
 
     @Query("select count(i) from Installation i where " + FOUND)
     int countFound(String text);
+
+    @Query(ALL_ROWS + NEWEST_FIRST)
+    List<InstallationRow> rows();
+
+    @Query(ALL_ROWS + NEWEST_FIRST)
+    List<InstallationRow> rows(Pageable page);
+
+    @Query(ROWS + "i.id in :ids" + NEWEST_FIRST)
+    List<InstallationRow> rows(Collection<UUID> ids);
 
     /** Those that are signed off, as they were last. */
     @Query("""

@@ -7,4 +7,4 @@ import java.util.UUID;
  *
  * @param byJudgement signed off for a reason, not by the rule
  */
-public record InstallationRow(UUID id, boolean signedOff, boolean byJudgement) {}
+public record InstallationRow(UUID id, long shopNumber, boolean signedOff, boolean byJudgement) {}

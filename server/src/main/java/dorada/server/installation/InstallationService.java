@@ -11,6 +11,7 @@ import dorada.server.problem.UserProblem;
 import dorada.server.radio.NamesRadios;
 import dorada.server.shop.ArchivedPeople;
 import java.time.Clock;
+import java.util.Collection;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
@@ -107,20 +108,30 @@ public class InstallationService implements NamesRadios {
     /** Those whose words contain {@code text}, newest first. */
     @Transactional(readOnly = true)
     public List<InstallationRow> search(String text) {
-        return installations.search(asPattern(text));
+        return text.isBlank() ? installations.rows() : installations.search(asPattern(text));
     }
 
     /** Page {@code page}, counted from 0, of the same. */
     @Transactional(readOnly = true)
     public List<InstallationRow> search(String text, int page, int size) {
         boolean isBeyondAny = (long) page * size > Integer.MAX_VALUE;
-        return isBeyondAny ? List.of() : installations.search(asPattern(text), PageRequest.of(page, size));
+        if (isBeyondAny) {
+            return List.of();
+        }
+        PageRequest there = PageRequest.of(page, size);
+        return text.isBlank() ? installations.rows(there) : installations.search(asPattern(text), there);
     }
 
     /** How many {@link #search(String)} finds. */
     @Transactional(readOnly = true)
     public int countFound(String text) {
-        return installations.countFound(asPattern(text));
+        return text.isBlank() ? (int) installations.count() : installations.countFound(asPattern(text));
+    }
+
+    /** Of {@code ids}, newest first. */
+    @Transactional(readOnly = true)
+    public List<InstallationRow> rows(Collection<UUID> ids) {
+        return ids.isEmpty() ? List.of() : installations.rows(ids);
     }
 
     private static String asPattern(String text) {

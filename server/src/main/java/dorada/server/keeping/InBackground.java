@@ -1,6 +1,7 @@
 package dorada.server.keeping;
 
 import java.time.Duration;
+import java.util.HashSet;
 import java.util.Set;
 import java.util.UUID;
 import java.util.concurrent.ConcurrentHashMap;
@@ -23,6 +24,10 @@ public final class InBackground implements AutoCloseable {
     private final RoomOnDisk room;
     private final Consumer<UUID> work;
     private final Set<UUID> waiting = ConcurrentHashMap.newKeySet();
+
+    /** In work, or failed: not yet written, and not waiting any more. */
+    private final Set<UUID> begun = ConcurrentHashMap.newKeySet();
+
     private final ExecutorService worker;
 
     /** @param name of the thread, and of what failed where it did: it is tried again with the next change and at the next start */
@@ -45,10 +50,20 @@ public final class InBackground implements AutoCloseable {
     public void later(UUID installation) {
         if (waiting.add(installation)) {
             worker.execute(() -> tried(installation, () -> {
+                begun.add(installation);
                 waiting.remove(installation);
                 work.accept(installation);
+                begun.remove(installation);
             }));
         }
+    }
+
+    /** For which of them what is written is not yet what it should be. */
+    public Set<UUID> unwritten() {
+        // In this order: what goes from the one to the other meanwhile is in both.
+        Set<UUID> all = new HashSet<>(waiting);
+        all.addAll(begun);
+        return all;
     }
 
     private void tried(Object of, Runnable run) {

@@ -6,9 +6,11 @@ import static org.hamcrest.Matchers.hasSize;
 import static org.hamcrest.Matchers.is;
 import static org.hamcrest.Matchers.lessThanOrEqualTo;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.put;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.header;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.jsonPath;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
+import com.jayway.jsonpath.JsonPath;
 import dorada.server.ApiTest;
 import java.util.List;
 import java.util.UUID;
@@ -109,6 +111,30 @@ class BoardApiTest extends ApiTest {
                 .andExpect(status().isOk());
         assertThat(met()).isEqualTo(met - 1);
         getAs(viewer, "/api/installations?state=MET").andExpect(jsonPath(card(id), hasSize(0)));
+    }
+
+    /** The book tells of most, and what it does not yet tell of is worked out. */
+    @Test
+    void asManyAreCountedInAStateAsAreShownInIt() throws Exception {
+        makeInstallation(2);
+        measure(makeInstallation(10), UUID.randomUUID(), 0);
+        measure(makeInstallation(1.05), UUID.randomUUID(), 0);
+        for (String search : List.of("", "tractor", "no such thing")) {
+            String cards = getAs(viewer, "/api/installations?size=200&search=" + search)
+                    .andReturn()
+                    .getResponse()
+                    .getContentAsString();
+            for (String state : List.of("PLANNED", "TUNING", "MET", "READY")) {
+                List<String> shown = JsonPath.read(cards, "$[?(@.state == '" + state + "')].id");
+                getAs(viewer, "/api/installations?size=200&state=" + state + "&search=" + search)
+                        .andExpect(header().string("X-Total-Count", String.valueOf(shown.size())))
+                        .andExpect(jsonPath("$[*].id").value(shown));
+                List<Integer> counted = read(
+                        getAs(viewer, "/api/installations/counts?search=" + search),
+                        "$[?(@.state == '" + state + "')].count");
+                assertThat(counted).containsExactly(shown.size());
+            }
+        }
     }
 
     private int met() throws Exception {

@@ -1,5 +1,7 @@
 package dorada.server.book;
 
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
+
 import dorada.core.antenna.Carrier;
 import dorada.core.book.Traits;
 import dorada.core.design.QuarterWaveDesign;
@@ -18,14 +20,17 @@ import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.test.context.TestPropertySource;
 
 /**
- * {@code ./dorada bench book --installations N}: a shop of so many invented installations, its rows and index on the disk, and how long
- * searches, filters and likes take, from a hundredth of it up. Nothing is asserted. Rows are written straight into the tables: passes,
- * which no search reads, are not made.
+ * {@code ./dorada bench book --installations N --passes M}: a shop of so many invented installations and passes, its rows and index on
+ * the disk, and how long searches, filters, likes and lists take, from a hundredth of it up. No time is asserted. Rows are written
+ * straight into the tables; all passes share one sweep.
  */
 @TestPropertySource(
         properties = {
             "spring.datasource.url=jdbc:h2:file:${java.io.tmpdir}/dorada-book-bench-${dorada.run}/dorada;WRITE_DELAY=0",
-            "dorada.run=${random.uuid}"
+            "dorada.run=${random.uuid}",
+            "dorada.invented-readings=true",
+            // Else the answers of all requests are kept for the end.
+            "spring.test.mockmvc.print=none"
         })
 @SpringBootTest
 class BookBench extends ApiTest {
@@ -47,20 +52,19 @@ class BookBench extends ApiTest {
     @Test
     void measure() throws Exception {
         int most = Integer.getInteger("dorada.installations", 10_000);
-        UUID template = UUID.fromString(makeInstallation(1.6));
-        while (database.queryForObject("select count(*) from book_entry", Integer.class) == 0) {
-            Thread.sleep(50);
-        }
+        int passesOfEach = Integer.getInteger("dorada.passes", 0) / most;
+        UUID template = template();
         System.out.printf("%14s %22s %10s %10s%n", "installations", "asked", "median ms", "95 % ms");
         int there = 1;
         for (int wanted = Math.max(1000, most / 100); wanted <= most; wanted *= 10) {
-            make(template, there, wanted);
+            make(template, there, wanted, passesOfEach);
             there = wanted;
             long begun = System.nanoTime();
             keeping.makeIndexAnew();
             System.out.printf(
                     Locale.ROOT, "%14d index made anew in %.0f s%n", wanted, (System.nanoTime() - begun) / 1e9);
             int n = wanted;
+            UUID one = UUID.fromString("%08d-0000-0000-0000-%012d".formatted(INSTALLATION, n / 2));
             row(wanted, "one word", () -> search("tractor"));
             row(wanted, "letter wrong", () -> search("harvestr " + random.nextInt(n)));
             row(wanted, "customer and channel", () -> search("grower " + random.nextInt(500) + " 153.05"));
@@ -92,15 +96,41 @@ class BookBench extends ApiTest {
                                     "whip"),
                             true));
             row(wanted, SELDOM_ASKED, "page of the board", () -> page("/api/installations?size=60"));
+            row(wanted, SELDOM_ASKED, "how many are how far", () -> page("/api/installations/counts"));
+            row(wanted, SELDOM_ASKED, "those being tuned", () -> page("/api/installations?size=60&state=TUNING"));
+            row(wanted, SELDOM_ASKED, "board with a word", () -> page("/api/installations?size=60&search=harvester 9"));
+            row(wanted, SELDOM_ASKED, "what is due", () -> page("/api/due"));
+            row(wanted, SELDOM_ASKED, "passes of one", () -> page("/api/installations/" + one + "/passes"));
             row(wanted, SELDOM_ASKED, "numbers of the shop", () -> page("/api/numbers"));
             row(wanted, SELDOM_ASKED, "catalogue", () -> page("/api/catalogue"));
         }
     }
 
+    /** Read once and signed off for a reason: its rows are what the others' are copied from. */
+    private UUID template() throws Exception {
+        String id = makeInstallation(10);
+        measure(id, UUID.randomUUID(), 0).andExpect(status().isCreated());
+        int version = read(getAs(viewer, "/api/installations/" + id), "$.version");
+        postJson(
+                        "/api/installations/" + id + "/sign-off",
+                        "{\"version\":%d,\"passNumber\":1,\"remark\":\"\",\"reason\":\"in the bench\"}"
+                                .formatted(version))
+                .andExpect(status().isOk());
+        while (database.queryForList("select 1 from book_entry where state = 'SIGNED_OFF_BY_JUDGEMENT'")
+                .isEmpty()) {
+            Thread.sleep(50);
+        }
+        return UUID.fromString(id);
+    }
+
     /** As a page asks for it, with what it takes to write the answer. */
     private Object page(String path) {
         try {
-            return getAs(lead, path).andReturn().getResponse().getContentAsByteArray();
+            return getAs(lead, path)
+                    .andExpect(status().isOk())
+                    .andReturn()
+                    .getResponse()
+                    .getContentAsByteArray();
         } catch (Exception e) {
             throw new IllegalStateException(path, e);
         }
@@ -126,19 +156,52 @@ class BookBench extends ApiTest {
                 Locale.ROOT, "%14d %22s %10.1f %10.1f%n", installations, name, ms[asked / 2], ms[asked * 95 / 100]);
     }
 
-    /** Numbers {@code from} to {@code to}, as the template is but for their names and figures. */
-    private void make(UUID template, int from, int to) {
-        copied("installation", "id", template, from, to, column -> switch (column) {
-            case "ID" -> "random_uuid()";
+    /** Numbers {@code from} to {@code to}, as the template is but for their names, figures and days; eight in ten are signed off. */
+    private void make(UUID template, int from, int to, int passesOfEach) {
+        copied("installation", "t.id = ?", template, from, to, column -> switch (column) {
+            case "ID" -> id(INSTALLATION, "x");
             case "SHOP_NUMBER" -> "100000 + x";
+            case "TITLE" -> TITLE;
+            case "CUSTOMER" -> CUSTOMER;
+            case "SIGNED_OFF" -> IS_SIGNED_OFF;
+            case "CREATED_AT" -> at(3);
             default -> "t." + column;
         });
-        copied("book_entry", "installation_id", template, from, to, column -> switch (column) {
-            case "INSTALLATION_ID" -> "(select id from installation where shop_number = 100000 + x)";
+        copied("wanted_channel", "t.installation_id = ?", template, from, to, column -> switch (column) {
+            case "INSTALLATION_ID" -> id(INSTALLATION, "x");
+            default -> "t." + column;
+        });
+        copied("visit", "t.installation_id = ?", template, from, to, column -> switch (column) {
+            case "ID" -> id(VISIT, "x");
+            case "INSTALLATION_ID" -> id(INSTALLATION, "x");
+            case "OPENED_AT" -> at(3);
+            default -> "t." + column;
+        });
+        copied(
+                "sign_off",
+                IS_SIGNED_OFF + " and t.visit_id = (select id from visit where installation_id = ?)",
+                template,
+                from,
+                to,
+                column -> switch (column) {
+                    case "VISIT_ID" -> id(VISIT, "x");
+                    case "SIGNED_AT" -> at(0);
+                    default -> "t." + column;
+                });
+        if (passesOfEach > 0) {
+            int last = to * passesOfEach;
+            for (int first = from * passesOfEach; first < last; first += PASSES_AT_ONCE) {
+                passes(template, passesOfEach, first, Math.min(last, first + PASSES_AT_ONCE));
+            }
+        }
+        String open = passesOfEach > 0 ? "TUNING" : "PLANNED";
+        copied("book_entry", "t.installation_id = ?", template, from, to, column -> switch (column) {
+            case "INSTALLATION_ID" -> id(INSTALLATION, "x");
             case "SHOP_NUMBER" -> "100000 + x";
-            case "TITLE" ->
-                "case mod(x, 4) when 0 then 'Tractor ' when 1 then 'Van ' when 2 then 'Harvester ' else 'Mast ' end || x";
-            case "CUSTOMER" -> "'Grower ' || mod(x, 500)";
+            case "TITLE" -> TITLE;
+            case "CUSTOMER" -> CUSTOMER;
+            case "PASS_COUNT" -> String.valueOf(passesOfEach);
+            case "STATE" -> "case when " + IS_SIGNED_OFF + " then t.state else '" + open + "' end";
             case "MOUNT" -> "'steel roof ' || mod(x, 20)";
             case "CARRIER" -> "case mod(x, 5) when 0 then 'MAST' else 'VEHICLE' end";
             case "KIND" ->
@@ -147,31 +210,72 @@ class BookBench extends ApiTest {
             case "CHANNELS" ->
                 "(153050000 + mod(x, 100) * 25000) || '.0 ' || (157450000 + mod(x, 100) * 25000) || '.0'";
             case "WORDS" -> "'Depth mark filed at number ' || mod(x, 997) || ', sealed, cap on, read by the gate'";
+            case "FAULTS" -> "case mod(x, 7) when 0 then 'hypothesis.TOO_LONG' else '' end";
             case "FINAL_LENGTH_M" -> "0.46 + mod(x, 60) / 1000.0";
             case "LENGTH_RATIO" -> "1.0 + mod(x, 20) / 100.0";
             case "LENGTH_RATIO_DOUBT" -> "0.03";
-            case "SIGNED_AT" -> "dateadd(minute, x, timestamp '2020-01-01 00:00:00')";
+            case "SIGNED_AT" -> "case when " + IS_SIGNED_OFF + " then " + at(0) + " end";
+            case "TOUCHED_AT" -> at(0);
+            case "PLANNED_AT" -> at(3);
             case "MET" -> "true";
             default -> "t." + column;
         });
+        database.execute("analyze");
+    }
+
+    /** All with the same sweep, each with its verdict. */
+    private void passes(UUID template, int ofEach, int from, int to) {
+        copied("tuning_pass", "t.installation_id = ? and t.newest", template, from, to, column -> switch (column) {
+            case "ID" -> id(PASS, "x");
+            case "INSTALLATION_ID" -> id(INSTALLATION, "(x / " + ofEach + ")");
+            case "NUMBER" -> "mod(x, %d) + 1".formatted(ofEach);
+            case "NEWEST" -> "mod(x, %1$d) = %1$d - 1".formatted(ofEach);
+            case "REQUEST_KEY" -> id(PASS, "x");
+            default -> "t." + column;
+        });
+        copied(
+                "pass_judgement",
+                "t.pass_id = (select id from tuning_pass where installation_id = ? and newest)",
+                template,
+                from,
+                to,
+                column -> switch (column) {
+                    case "PASS_ID" -> id(PASS, "x");
+                    default -> "t." + column;
+                });
+    }
+
+    private static final int INSTALLATION = 1;
+    private static final int VISIT = 2;
+    private static final int PASS = 3;
+    private static final int PASSES_AT_ONCE = 100_000;
+    private static final String IS_SIGNED_OFF = "mod(x, 10) < 8";
+    private static final String TITLE =
+            "case mod(x, 4) when 0 then 'Tractor ' when 1 then 'Van ' when 2 then 'Harvester ' else 'Mast ' end || x";
+    private static final String CUSTOMER = "'Grower ' || mod(x, 500)";
+
+    private static String id(int of, String number) {
+        return "cast('%08d-0000-0000-0000-' || lpad(%s, 12, '0') as uuid)".formatted(of, number);
+    }
+
+    /** Spread over five years, and {@code days} before. */
+    private static String at(int days) {
+        return "dateadd(day, -%d, dateadd(minute, -mod(x * 7919, 5 * 525600), current_timestamp))".formatted(days);
     }
 
     private interface Told {
         String as(String column);
     }
 
-    private void copied(String table, String key, UUID template, int from, int to, Told told) {
+    private void copied(String table, String which, UUID template, int from, int to, Told told) {
         List<String> columns = database.queryForList(
                 "select column_name from information_schema.columns where table_name = ?",
                 String.class,
                 table.toUpperCase(Locale.ROOT));
-        if (table.equals("installation")) {
-            database.execute("create index if not exists by_number on installation (shop_number)");
-        }
         String values = String.join(", ", columns.stream().map(told::as).toList());
         database.update(
-                "insert into %s (%s) select %s from %s t cross join system_range(%d, %d) where t.%s = ?"
-                        .formatted(table, String.join(", ", columns), values, table, from, to - 1, key),
+                "insert into %s (%s) select %s from %s t cross join system_range(%d, %d) where %s"
+                        .formatted(table, String.join(", ", columns), values, table, from, to - 1, which),
                 template);
     }
 }
