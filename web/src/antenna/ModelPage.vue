@@ -327,29 +327,9 @@ const sentence = computed(() => {
   gap: 12px;
 }
 
-.head {
-  display: flex;
-  justify-content: space-between;
-  align-items: center;
-  gap: 16px;
-}
-
 .scroll {
   overflow: auto;
   max-height: 330px;
-}
-
-table {
-  border-collapse: collapse;
-  width: 100%;
-}
-
-th {
-  font-size: 14px;
-  font-weight: 560;
-  color: var(--soft);
-  text-align: left;
-  padding: 2px 6px;
 }
 
 td {
@@ -403,11 +383,6 @@ td .plain {
 
 .plot {
   height: 460px;
-  display: flex;
-}
-
-.plot > * {
-  flex: 1;
 }
 
 .numbers {
@@ -419,8 +394,6 @@ td .plain {
 .numbers td,
 .numbers th {
   text-align: right;
-  padding: 4px 8px;
-  border-bottom: 1px solid var(--line);
 }
 
 .best td {

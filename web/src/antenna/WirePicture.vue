@@ -168,9 +168,4 @@ svg {
   fill: var(--deep);
   stroke: var(--grid);
 }
-
-text {
-  font-size: 13px;
-  fill: var(--soft);
-}
 </style>

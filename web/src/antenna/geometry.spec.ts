@@ -83,6 +83,10 @@ describe('what the model gives', () => {
   })
 
   it('writes ohms without a minus before nothing', () => {
-    expect([formatOhm(-0.3), formatOhm(-36.4), formatOhm(8.6)]).toEqual(['0 Ω', '−36 Ω', '9 Ω'])
+    expect([formatOhm(-0.3), formatOhm(-36.4), formatOhm(8.6)]).toEqual([
+      '0\u00a0Ω',
+      '−36\u00a0Ω',
+      '9\u00a0Ω',
+    ])
   })
 })

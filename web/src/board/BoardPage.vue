@@ -64,7 +64,7 @@ useEventListener(window, 'keydown', onKey)
 
 <template>
   <div class="page">
-    <div class="top">
+    <div class="head">
       <div>
         <h1>{{ reckoned.data.value ? sentence : words.text('boardPage.MOMENT') }}</h1>
         <RouterLink v-if="dueCount" class="due" to="/due">{{
@@ -114,13 +114,6 @@ useEventListener(window, 'keydown', onKey)
   gap: 14px;
   max-width: 1500px;
   margin: 0 auto;
-}
-
-.top {
-  display: flex;
-  align-items: center;
-  justify-content: space-between;
-  gap: 16px;
 }
 
 .due {

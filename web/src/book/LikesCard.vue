@@ -33,7 +33,7 @@ const isBegun = computed(() => beginM.value !== undefined && fine(props.startM) 
 </script>
 
 <template>
-  <section v-if="likes.nearest.length" class="card">
+  <section v-if="likes.nearest.length" class="card stack">
     <h2>{{ words.text('likes.TITLE') }}</h2>
     <p>
       {{ words.text('likes.COUNT', { count: likes.nearest.length }) }}
@@ -104,9 +104,6 @@ const isBegun = computed(() => beginM.value !== undefined && fine(props.startM) 
 
 <style scoped>
 .card {
-  padding: 14px 18px;
-  display: grid;
-  gap: 8px;
   justify-items: start;
 }
 

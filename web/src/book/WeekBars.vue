@@ -89,9 +89,4 @@ svg {
 .bar {
   fill: var(--trace);
 }
-
-text {
-  font-size: 13px;
-  fill: var(--soft);
-}
 </style>

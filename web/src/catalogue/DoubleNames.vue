@@ -29,10 +29,10 @@ const pairs = computed(() =>
 </script>
 
 <template>
-  <section v-if="pairs.length" class="card">
+  <section v-if="pairs.length" class="card stack">
     <h2>{{ words.text('catalogue.DOUBLES') }}</h2>
     <p class="hint">{{ why }}</p>
-    <ul>
+    <ul class="bare">
       <li v-for="p in pairs" :key="p.one.id + p.other.id">
         <ConfirmButton
           v-for="[stays, leaves] in [
@@ -53,18 +53,6 @@ const pairs = computed(() =>
 </template>
 
 <style scoped>
-.card {
-  padding: 12px 18px;
-  display: grid;
-  gap: 6px;
-}
-
-ul {
-  margin: 0;
-  padding: 0;
-  list-style: none;
-}
-
 li {
   display: flex;
   flex-wrap: wrap;

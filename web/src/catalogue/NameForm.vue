@@ -108,9 +108,4 @@ form {
   gap: 10px 14px;
   align-items: start;
 }
-
-.buttons {
-  display: flex;
-  gap: 10px;
-}
 </style>

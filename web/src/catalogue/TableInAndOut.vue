@@ -27,7 +27,7 @@ const takeIn = ([file]: File[]) =>
 </script>
 
 <template>
-  <section class="card">
+  <section class="card stack">
     <h2>{{ words.text('table.TITLE') }}</h2>
     <p class="hint">{{ words.text(`table.WHY.${of}`) }}</p>
     <div>
@@ -39,12 +39,6 @@ const takeIn = ([file]: File[]) =>
 </template>
 
 <style scoped>
-.card {
-  padding: 14px 18px;
-  display: grid;
-  gap: 8px;
-}
-
 div {
   display: flex;
   flex-wrap: wrap;

@@ -271,14 +271,6 @@ const general = computed(() =>
 </template>
 
 <style scoped>
-.head {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 8px 16px;
-  justify-content: space-between;
-  align-items: center;
-}
-
 .head h1::first-letter {
   text-transform: uppercase;
 }

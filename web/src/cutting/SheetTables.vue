@@ -154,24 +154,10 @@ const tolerance = (l: Sheet['lines'][number]) =>
   overflow-x: auto;
 }
 
-table {
-  width: 100%;
-  border-collapse: collapse;
-}
-
 th,
 td {
   text-align: right;
-  padding: 5px 8px;
-  border-top: 1px solid var(--line);
   vertical-align: top;
-}
-
-th {
-  font-size: 13.5px;
-  font-weight: 560;
-  color: var(--soft);
-  border-top: 0;
 }
 
 .letter {

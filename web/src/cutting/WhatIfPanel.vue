@@ -324,11 +324,6 @@ const widest = computed(() => Math.max(1, ...(row.value?.entries ?? []).map((e) 
 .plot {
   height: 330px;
   padding: 8px;
-  display: flex;
-}
-
-.plot > * {
-  flex: 1;
 }
 
 .facts {
@@ -374,22 +369,9 @@ const widest = computed(() => Math.max(1, ...(row.value?.entries ?? []).map((e) 
   align-items: center;
 }
 
-table {
-  border-collapse: collapse;
-}
-
 th,
 td {
   text-align: right;
-  padding: 4px 10px;
-  border-top: 1px solid var(--line);
-}
-
-th {
-  border-top: 0;
-  font-size: 13.5px;
-  font-weight: 560;
-  color: var(--soft);
 }
 
 .wide {

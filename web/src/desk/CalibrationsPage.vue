@@ -363,26 +363,6 @@ const putBack = () =>
   overflow-x: auto;
 }
 
-table {
-  border-collapse: collapse;
-  width: 100%;
-  font-size: 14.5px;
-}
-
-th,
-td {
-  text-align: left;
-  padding: 6px 12px 6px 0;
-  border-top: 1px solid var(--line);
-}
-
-th {
-  font-size: 13px;
-  font-weight: 560;
-  color: var(--soft);
-  border: 0;
-}
-
 .acts {
   white-space: nowrap;
 }

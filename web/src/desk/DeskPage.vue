@@ -374,7 +374,6 @@ async function save(form: string) {
 
 .empty {
   padding: 60px 20px;
-  text-align: center;
 }
 
 .found {

@@ -60,7 +60,7 @@ const ohms = (m: { resistanceOhm?: number; reactanceOhm?: number }) =>
 
 <template>
   <section class="card tables">
-    <PlainTable>
+    <PlainTable is-of-numbers>
       <thead>
         <tr>
           <th>{{ words.text('deskPage.TRACE') }}</th>
@@ -102,7 +102,7 @@ const ohms = (m: { resistanceOhm?: number; reactanceOhm?: number }) =>
         </tr>
       </tbody>
     </PlainTable>
-    <PlainTable v-if="marked.length">
+    <PlainTable v-if="marked.length" is-of-numbers>
       <thead>
         <tr>
           <th>{{ words.text('deskPage.MARKER', { name: chosen?.name ?? '' }) }}</th>
@@ -142,28 +142,6 @@ const ohms = (m: { resistanceOhm?: number; reactanceOhm?: number }) =>
   display: grid;
   gap: 12px;
   overflow-x: auto;
-}
-
-table {
-  border-collapse: collapse;
-  width: 100%;
-}
-
-th {
-  font-size: 13px;
-  font-weight: 560;
-  color: var(--soft);
-}
-
-th,
-td {
-  text-align: right;
-  padding: 4px 0 4px 14px;
-  white-space: nowrap;
-}
-
-td {
-  border-top: 1px solid var(--line);
 }
 
 th:first-child,

@@ -41,7 +41,7 @@ const words = useWords()
         @update:model-value="$event && emit('installation', $event)"
       />
     </div>
-    <ul v-if="traces.length">
+    <ul v-if="traces.length" class="bare">
       <li v-for="t in traces" :key="t.id" :class="{ on: t.id === chosen }">
         <button class="name" :aria-pressed="t.id === chosen" @click="emit('choose', t.id)">
           <svg width="30" height="10" aria-hidden="true">
@@ -121,9 +121,6 @@ const words = useWords()
 }
 
 ul {
-  list-style: none;
-  margin: 0;
-  padding: 0;
   display: flex;
   flex-wrap: wrap;
   gap: 6px;
@@ -173,10 +170,6 @@ li button {
 
 th,
 td {
-  text-align: left;
-  padding: 3px 14px 3px 0;
-  font-size: 13.5px;
-  border-bottom: 1px solid var(--line);
   white-space: nowrap;
 }
 

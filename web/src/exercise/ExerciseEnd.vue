@@ -18,7 +18,7 @@ const rows = computed(() =>
 </script>
 
 <template>
-  <section class="card">
+  <section class="card stack">
     <h2>
       {{
         words.text(end.mark > 0 ? 'exercise.ENDED' : 'exercise.ENDED_MISSED', { percent: percent(end.mark) })
@@ -63,12 +63,6 @@ const rows = computed(() =>
 </template>
 
 <style scoped>
-.card {
-  padding: 14px 18px;
-  display: grid;
-  gap: 8px;
-}
-
 .number {
   text-align: right;
 }

@@ -130,7 +130,7 @@ async function change(side: -1 | 1) {
         </form>
         <section class="card suspects">
           <h2>{{ words.text('exercise.LOOK_AT') }}</h2>
-          <ul>
+          <ul class="bare">
             <li v-for="s in e.suspects" :key="s.name">
               <span>{{ words.phrase(s.words) }}</span>
               <span v-if="s.found !== undefined" :class="s.found ? 'found' : 'soft'">{{
@@ -181,28 +181,12 @@ async function change(side: -1 | 1) {
   height: 440px;
 }
 
-.empty {
-  padding: 40px;
-  text-align: center;
-}
-
 .change,
 .needles,
 .suspects {
   padding: 12px 16px;
   display: grid;
   gap: 8px;
-}
-
-.buttons {
-  display: flex;
-  gap: 8px;
-}
-
-ul {
-  list-style: none;
-  margin: 0;
-  padding: 0;
 }
 
 li {

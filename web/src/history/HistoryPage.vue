@@ -42,7 +42,7 @@ const limit = computed(() => {
     <p v-if="history.error.value" class="wrong" role="alert">{{ history.error.value.message }}</p>
     <template v-if="installation.data.value && history.data.value">
       <p class="soft">{{ words.text('history.WHY') }}</p>
-      <section v-if="visits.length > 1 || traces.length > 1" class="card">
+      <section v-if="visits.length > 1 || traces.length > 1" class="card stack">
         <VisitsLine :visits="visits" />
         <div v-if="traces.length" class="plot">
           <SweepPlot
@@ -53,16 +53,16 @@ const limit = computed(() => {
           />
         </div>
       </section>
-      <section v-for="g in groups" :key="g.visit.id" class="card">
+      <section v-for="g in groups" :key="g.visit.id" class="card stack">
         <h2>
           <span class="tone" :style="{ background: `var(--tone-${toneOfVisit(g.visit)})` }" />
           {{ named(g.visit) }}
         </h2>
-        <ol>
+        <ol class="bare">
           <li v-for="(h, i) in g.happenings" :key="h.at + i">
             <span class="when">{{ formatTime(h.at) }}</span>
             <span class="who">{{ h.by ?? words.text('history.NOBODY') }}</span>
-            <ul class="said">
+            <ul class="bare said">
               <li v-for="(s, n) in h.says" :key="n">{{ words.sentence(s) }}</li>
             </ul>
           </li>
@@ -73,13 +73,6 @@ const limit = computed(() => {
 </template>
 
 <style scoped>
-.card {
-  padding: 16px 20px;
-  display: grid;
-  gap: 10px;
-  grid-template-columns: minmax(0, 1fr);
-}
-
 .plot {
   height: 380px;
 }
@@ -89,13 +82,6 @@ const limit = computed(() => {
   width: 14px;
   height: 14px;
   border-radius: 3px;
-}
-
-ol,
-ul {
-  list-style: none;
-  margin: 0;
-  padding: 0;
 }
 
 ol > li {

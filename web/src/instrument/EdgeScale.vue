@@ -58,7 +58,6 @@ svg {
 }
 
 text {
-  font-size: 13px;
   fill: var(--ink);
 }
 

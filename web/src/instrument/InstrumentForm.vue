@@ -176,12 +176,6 @@ h3 {
   gap: 10px 16px;
 }
 
-.buttons {
-  display: flex;
-  gap: 8px;
-  align-items: center;
-}
-
 .do {
   max-width: 260px;
 }

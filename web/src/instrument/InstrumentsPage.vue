@@ -111,12 +111,6 @@ async function ask(i: Instrument) {
   justify-content: space-between;
 }
 
-.buttons {
-  display: flex;
-  gap: 8px;
-  align-items: center;
-}
-
 .add {
   justify-self: start;
 }

@@ -291,17 +291,6 @@ useEventListener(window, 'keydown', key)
 .plot {
   min-height: 0;
   padding: 8px;
-  display: flex;
-}
-
-.plot > * {
-  flex: 1;
-}
-
-.empty {
-  align-self: center;
-  text-align: center;
-  padding: 40px;
 }
 
 .desk .sentence {

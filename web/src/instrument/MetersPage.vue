@@ -279,18 +279,10 @@ const wattNeedles = computed(() => {
   overflow-x: auto;
 }
 
-table {
-  width: 100%;
-  border-collapse: collapse;
-  font-variant-numeric: tabular-nums;
-}
-
 th,
 td {
-  padding: 6px 10px;
   text-align: right;
   white-space: nowrap;
-  border-bottom: 1px solid var(--line);
 }
 
 .sentence {

@@ -134,9 +134,4 @@ async function save() {
   gap: 12px;
   align-items: start;
 }
-
-.buttons {
-  display: flex;
-  gap: 8px;
-}
 </style>

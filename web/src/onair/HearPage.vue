@@ -60,7 +60,7 @@ const send = (number: number, wav: Blob) =>
           })
         }}
       </p>
-      <section v-if="next !== undefined && mayWrite" class="card">
+      <section v-if="next !== undefined && mayWrite" class="card stack">
         <h2>{{ words.text('hear.HOW') }}</h2>
         <div class="reports">
           <ActionButton v-for="o in options" :key="o.value" :disabled="busy" @click="say(next, o.value)">
@@ -73,7 +73,7 @@ const send = (number: number, wav: Blob) =>
       <p v-else-if="next !== undefined" class="soft">{{ words.text('hear.ONLY_READS') }}</p>
       <p v-else class="soft">{{ words.text('hear.THANKS') }}</p>
       <p v-if="trouble" class="wrong" role="alert">{{ trouble }}</p>
-      <section v-if="before.length" class="card">
+      <section v-if="before.length" class="card stack">
         <h2>{{ words.text('hear.SO_FAR') }}</h2>
         <PlainTable>
           <thead>
@@ -104,12 +104,6 @@ const send = (number: number, wav: Blob) =>
 </template>
 
 <style scoped>
-.card {
-  padding: 16px 20px;
-  display: grid;
-  gap: 12px;
-}
-
 .reports {
   display: grid;
   grid-template-columns: repeat(auto-fit, minmax(210px, 1fr));

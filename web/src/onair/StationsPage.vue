@@ -175,12 +175,6 @@ async function remove(s: Station) {
 </template>
 
 <style scoped>
-.buttons {
-  display: flex;
-  gap: 6px;
-  align-items: center;
-}
-
 .deeds {
   text-align: right;
   white-space: nowrap;

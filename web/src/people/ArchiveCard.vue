@@ -26,7 +26,7 @@ async function read({ file, onFinish, onError }: UploadCustomRequestOptions) {
 </script>
 
 <template>
-  <section class="card">
+  <section class="card stack">
     <h2>{{ words.text('archiveCard.TITLE') }}</h2>
     <p class="soft">
       {{ words.text('archiveCard.WHAT') }}
@@ -64,12 +64,6 @@ async function read({ file, onFinish, onError }: UploadCustomRequestOptions) {
 </template>
 
 <style scoped>
-.card {
-  padding: 20px;
-  display: grid;
-  gap: 12px;
-}
-
 .row {
   display: flex;
   flex-wrap: wrap;

@@ -43,7 +43,7 @@ async function create() {
     <PasswordCard />
     <SessionsCard />
 
-    <section class="card">
+    <section class="card stack">
       <h2>{{ words.text('myPage.TOKENS') }}</h2>
       <p class="soft">
         {{ words.text('myPage.TOKENS_WHY', { header: 'Authorization: Bearer …' }) }}
@@ -71,12 +71,6 @@ async function create() {
   max-width: 760px;
   margin: 0 auto;
   padding: 28px 22px;
-  display: grid;
-  gap: 14px;
-}
-
-.card {
-  padding: 20px;
   display: grid;
   gap: 14px;
 }

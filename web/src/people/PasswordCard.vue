@@ -28,7 +28,7 @@ async function change() {
 </script>
 
 <template>
-  <section class="card">
+  <section class="card stack">
     <h2>{{ words.text('myPage.PASSWORD') }}</h2>
     <form @submit.prevent="change">
       <TextField
@@ -54,12 +54,6 @@ async function change() {
 </template>
 
 <style scoped>
-.card {
-  padding: 20px;
-  display: grid;
-  gap: 14px;
-}
-
 form {
   display: grid;
   grid-template-columns: 1fr 1fr auto;

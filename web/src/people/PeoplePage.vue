@@ -33,7 +33,7 @@ async function add() {
 
 <template>
   <div class="page">
-    <div class="top">
+    <div class="head">
       <h1>{{ words.text('peoplePage.TITLE') }}</h1>
       <RouterLink class="other" to="/removed">{{ words.text('peoplePage.REMOVED') }}</RouterLink>
     </div>
@@ -93,14 +93,6 @@ async function add() {
 </template>
 
 <style scoped>
-.top {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 16px;
-  align-items: center;
-  justify-content: space-between;
-}
-
 .page {
   max-width: 760px;
   margin: 0 auto;
@@ -121,22 +113,5 @@ async function add() {
 
 .two {
   grid-template-columns: 1fr 1fr;
-}
-
-table {
-  width: 100%;
-  border-collapse: collapse;
-}
-
-th {
-  text-align: left;
-  font-size: 14px;
-  font-weight: 560;
-  color: var(--soft);
-}
-
-td {
-  border-top: 1px solid var(--line);
-  padding: 10px 0;
 }
 </style>

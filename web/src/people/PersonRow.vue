@@ -99,11 +99,6 @@ async function reset() {
 </template>
 
 <style scoped>
-td {
-  border-top: 1px solid var(--line);
-  padding: 8px 16px 8px 0;
-}
-
 .left {
   color: var(--soft);
 }

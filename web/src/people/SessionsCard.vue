@@ -29,10 +29,10 @@ async function endAll() {
 </script>
 
 <template>
-  <section class="card">
+  <section class="card stack">
     <h2>{{ words.text('myPage.SIGNED_IN') }}</h2>
     <p v-if="trouble" class="wrong" role="alert">{{ trouble }}</p>
-    <ul>
+    <ul class="bare">
       <li v-for="s in sessions.data.value ?? []" :key="s.id">
         <span>
           <b v-if="s.here">{{ words.text('myPage.HERE') }}</b>
@@ -52,16 +52,10 @@ async function endAll() {
 
 <style scoped>
 .card {
-  padding: 20px;
-  display: grid;
-  gap: 14px;
   justify-items: start;
 }
 
 ul {
-  list-style: none;
-  margin: 0;
-  padding: 0;
   width: 100%;
 }
 

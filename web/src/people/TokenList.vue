@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { formatDay } from '@/units/time'
 import ActionButton from '@/ui/ActionButton.vue'
 import { useQuery, useQueryClient } from '@tanstack/vue-query'
 import { computed } from 'vue'
@@ -27,7 +28,6 @@ async function withdraw(id: string) {
   })
   await client.invalidateQueries({ queryKey: key.value })
 }
-const day = (at: string) => new Date(at).toLocaleDateString()
 </script>
 
 <template>
@@ -39,8 +39,8 @@ const day = (at: string) => new Date(at).toLocaleDateString()
         <span class="soft">
           {{
             t.expiresAt
-              ? words.text('myPage.TOKEN_UNTIL', { day: day(t.createdAt), end: day(t.expiresAt) })
-              : words.text('myPage.TOKEN_SINCE', { day: day(t.createdAt) })
+              ? words.text('myPage.TOKEN_UNTIL', { day: formatDay(t.createdAt), end: formatDay(t.expiresAt) })
+              : words.text('myPage.TOKEN_SINCE', { day: formatDay(t.createdAt) })
           }}
         </span>
         <ActionButton quiet :disabled="busy" @click="withdraw(t.id)">{{

@@ -284,21 +284,10 @@ function toPower() {
 .plot {
   min-height: 400px;
   padding: 8px;
-  display: flex;
-}
-
-.plot > * {
-  flex: 1;
 }
 
 .coming {
   height: 100%;
-}
-
-.empty {
-  align-self: center;
-  text-align: center;
-  padding: 40px;
 }
 
 .list {

@@ -65,7 +65,7 @@ function carried(c: Computed): string {
 </script>
 
 <template>
-  <PlainTable>
+  <PlainTable is-of-numbers>
     <thead>
       <tr>
         <th>{{ words.text('planPage.CANDIDATE') }}</th>
@@ -129,22 +129,9 @@ function carried(c: Computed): string {
   opacity: 0.55;
 }
 
-table {
-  width: 100%;
-  border-collapse: collapse;
-  font-variant-numeric: tabular-nums;
-}
-
 th,
 td {
   padding: 3px 8px;
-  text-align: right;
-  white-space: nowrap;
-}
-
-th:first-child,
-td:first-child {
-  text-align: left;
 }
 
 @media (max-width: 1000px) {

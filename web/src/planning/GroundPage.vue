@@ -228,7 +228,7 @@ const pegs = computed(() =>
         <p v-else class="soft empty">{{ words.text('groundPage.EMPTY') }}</p>
       </section>
       <section v-if="results.length" class="card list">
-        <PlainTable>
+        <PlainTable is-of-numbers>
           <thead>
             <tr>
               <th>{{ words.text('groundPage.GROUND') }}</th>
@@ -388,45 +388,15 @@ const pegs = computed(() =>
 .plot {
   min-height: 400px;
   padding: 8px;
-  display: flex;
-}
-
-.plot > * {
-  flex: 1;
 }
 
 .coming {
   height: 100%;
 }
 
-.empty {
-  align-self: center;
-  text-align: center;
-  padding: 40px;
-}
-
 .list {
   padding: 4px 14px 10px;
   overflow-x: auto;
-}
-
-table {
-  width: 100%;
-  border-collapse: collapse;
-  font-variant-numeric: tabular-nums;
-}
-
-th,
-td {
-  padding: 6px 8px;
-  text-align: right;
-  white-space: nowrap;
-  border-bottom: 1px solid var(--line);
-}
-
-th:first-child,
-td:first-child {
-  text-align: left;
 }
 
 tr.on {
@@ -435,12 +405,6 @@ tr.on {
 
 tbody tr {
   cursor: pointer;
-}
-
-.buttons {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 8px;
 }
 
 .buttons .other {

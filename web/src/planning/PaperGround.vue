@@ -46,7 +46,7 @@ const length = (m: number) => formatBoth(m, preferences.unit)
 </script>
 
 <template>
-  <section v-if="variant" class="card">
+  <section v-if="variant" class="card stack">
     <h2>{{ words.text('paper.GROUND', { name: variant.name }) }}</h2>
     <p v-if="typeof whip === 'string'" class="wrong" role="alert">{{ whip }}</p>
     <p v-if="trouble" class="wrong" role="alert">{{ trouble }}</p>
@@ -111,12 +111,6 @@ const length = (m: number) => formatBoth(m, preferences.unit)
 </template>
 
 <style scoped>
-.card {
-  padding: 14px 18px;
-  display: grid;
-  gap: 10px;
-}
-
 .sides {
   display: grid;
   grid-template-columns: minmax(0, 1fr) 260px;

@@ -12,6 +12,7 @@ import { usePreferences } from '@/preferences'
 import { formatChannelMhz } from '@/units/frequency'
 import { formatBoth } from '@/units/length'
 import CautionsAt from '@/safety/CautionsAt.vue'
+import { formatDay } from '@/units/time'
 import { formatSwr } from '@/units/swr'
 import { bandPegs, drawn } from './band'
 import { firstByRule, dbi, emptyNeed, keptNeed, readNeed, type Assessment, type Computed } from './choice'
@@ -128,7 +129,7 @@ const reaches = (l: StationAnswer['ways'][number]['links'][number]) =>
     margin: formatDb(l.marginDb),
   })
 const print = () => window.print()
-const today = new Date().toLocaleDateString()
+const today = formatDay(new Date().toISOString())
 </script>
 
 <template>
@@ -146,7 +147,7 @@ const today = new Date().toLocaleDateString()
     </div>
     <p v-if="refused || trouble" class="wrong" role="alert">{{ refused || trouble }}</p>
 
-    <section v-if="need && choice" class="card">
+    <section v-if="need && choice" class="card stack">
       <h2>{{ words.text('paper.FIT', { antenna: words.phrase(choice.title) }) }}</h2>
       <div class="sides">
         <dl>
@@ -232,14 +233,14 @@ const today = new Date().toLocaleDateString()
 
     <PaperGround v-if="ground && groundsTurn" :draft="ground" @ready="isReady = true" />
 
-    <section v-if="parts.length" class="card">
+    <section v-if="parts.length" class="card stack">
       <h2>{{ words.text('paper.PARTS') }}</h2>
       <ul>
         <li v-for="p in parts" :key="p">{{ p }}</li>
       </ul>
     </section>
 
-    <section v-if="station" class="card">
+    <section v-if="station" class="card stack">
       <h2>{{ words.text('paper.WATTS') }}</h2>
       <p>
         {{ words.sentence(station.says) }}
@@ -249,7 +250,7 @@ const today = new Date().toLocaleDateString()
         {{ words.text('paper.OUTSIDE') }}
       </p>
       <WattsPicture :ways="station.ways" />
-      <PlainTable>
+      <PlainTable is-of-numbers>
         <thead>
           <tr>
             <th>{{ words.text('paper.WAY') }}</th>
@@ -288,7 +289,7 @@ const today = new Date().toLocaleDateString()
       </p>
     </section>
 
-    <section class="card">
+    <section class="card stack">
       <h2>{{ words.text('paper.MIND') }}</h2>
       <CautionsAt
         :carrier="needForm.carrier"
@@ -309,21 +310,8 @@ const today = new Date().toLocaleDateString()
   gap: 12px;
 }
 
-.head {
-  display: flex;
-  justify-content: space-between;
-  align-items: center;
-  gap: 16px;
-}
-
 .print {
   width: 180px;
-}
-
-.card {
-  padding: 14px 18px;
-  display: grid;
-  gap: 10px;
 }
 
 .sides {
@@ -350,33 +338,11 @@ dd {
 
 .plot {
   height: 330px;
-  display: flex;
-}
-
-.plot > * {
-  flex: 1;
 }
 
 ul {
   margin: 0;
   padding-left: 20px;
-}
-
-table {
-  width: 100%;
-  border-collapse: collapse;
-}
-
-th,
-td {
-  text-align: right;
-  padding: 4px 6px;
-  border-top: 1px solid var(--line);
-}
-
-th:first-child,
-td:first-child {
-  text-align: left;
 }
 
 @media print {

@@ -146,7 +146,7 @@ const putBack = () =>
       <p v-if="hasAside">
         <ActionButton quiet @click="back">{{ words.text('planPage.BACK') }}</ActionButton>
       </p>
-      <ul v-if="others.length">
+      <ul v-if="others.length" class="bare">
         <li v-for="p in others" :key="p.id">
           <ActionButton quiet class="name" @click="take(p.id)">{{ p.name }}</ActionButton>
           <span class="soft">{{ p.shopNumber ?? '' }} {{ p.changedBy }}</span>
@@ -192,9 +192,6 @@ form {
 }
 
 ul {
-  list-style: none;
-  margin: 0;
-  padding: 0;
   max-height: 300px;
   overflow-y: auto;
 }

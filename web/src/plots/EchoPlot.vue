@@ -123,29 +123,6 @@ const nameOf = (what: string) => words.value.text(`plot.echo.${what.toUpperCase(
 </template>
 
 <style scoped>
-.water {
-  fill: var(--shallow);
-}
-
-.surface {
-  fill: transparent;
-  cursor: crosshair;
-  touch-action: pan-y;
-}
-
-text {
-  font-size: 13px;
-  fill: var(--soft);
-}
-
-.grid {
-  stroke: var(--grid);
-}
-
-.tick {
-  stroke: var(--soft);
-}
-
 .echo {
   fill: var(--deep);
   stroke: var(--trace);

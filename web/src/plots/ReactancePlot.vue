@@ -125,21 +125,6 @@ const digits = computed(() => {
 </template>
 
 <style scoped>
-.water {
-  fill: var(--shallow);
-}
-
-.surface {
-  fill: transparent;
-  cursor: crosshair;
-  touch-action: pan-y;
-}
-
-text {
-  font-size: 13px;
-  fill: var(--soft);
-}
-
 .name {
   fill: var(--trace);
   font-weight: 640;
@@ -149,15 +134,7 @@ text {
   fill: var(--ink);
 }
 
-.grid {
-  stroke: var(--grid);
-}
-
 .zero {
-  stroke: var(--soft);
-}
-
-.tick {
   stroke: var(--soft);
 }
 

@@ -250,12 +250,6 @@ const names = computed(() => {
   fill: var(--shallow);
 }
 
-.surface {
-  fill: transparent;
-  cursor: crosshair;
-  touch-action: pan-y;
-}
-
 .read {
   fill: var(--gold);
   stroke: var(--trace);

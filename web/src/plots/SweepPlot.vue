@@ -152,10 +152,4 @@ function touched(event: MouseEvent) {
 .sweep {
   border-radius: 6px;
 }
-
-.surface {
-  fill: transparent;
-  cursor: crosshair;
-  touch-action: pan-y;
-}
 </style>

@@ -119,12 +119,6 @@ async function save() {
   align-items: start;
 }
 
-.buttons {
-  display: flex;
-  gap: 8px;
-  align-items: center;
-}
-
 .do {
   max-width: 220px;
 }

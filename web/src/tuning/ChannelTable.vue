@@ -68,22 +68,17 @@ function impedance(r: { resistanceOhm?: number; reactanceOhm?: number }): string
 
 <style scoped>
 table {
-  width: 100%;
-  border-collapse: collapse;
   font-size: 14.5px;
 }
 
 th {
-  font-weight: 560;
   font-size: 13px;
-  color: var(--soft);
   text-align: right;
   padding: 0 0 4px;
   white-space: nowrap;
 }
 
 td {
-  border-top: 1px solid var(--line);
   padding: 6px 0 6px 8px;
   text-align: right;
   white-space: nowrap;

@@ -74,11 +74,6 @@ form {
   gap: 8px;
 }
 
-.buttons {
-  display: flex;
-  gap: 10px;
-}
-
 .copy .other {
   width: auto;
 }

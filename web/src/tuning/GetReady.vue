@@ -101,7 +101,7 @@ const says = computed(() => {
     <p :class="saved?.state === 'FORBIDDEN' || saved?.state === 'VOID' ? 'wrong' : 'says'" role="status">
       {{ says }}
     </p>
-    <ul>
+    <ul class="bare">
       <li v-for="s in steps.data.value ?? []" :key="s.step">
         <div>
           <span :id="`ready-${s.step}`">{{ words.text(`ready.${s.step}`) }}</span>
@@ -148,22 +148,8 @@ const says = computed(() => {
   gap: 10px;
 }
 
-.head {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 10px;
-  justify-content: space-between;
-  align-items: center;
-}
-
 .says {
   font-weight: 560;
-}
-
-ul {
-  list-style: none;
-  margin: 0;
-  padding: 0;
 }
 
 li {
@@ -178,12 +164,6 @@ li {
 .fact {
   display: block;
   font-size: 14px;
-}
-
-.buttons {
-  display: flex;
-  gap: 10px;
-  align-items: center;
 }
 
 .do {

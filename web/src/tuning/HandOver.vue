@@ -24,7 +24,7 @@ const address = (isForShop: boolean) => handOverAddress(props.installationId, { 
 </script>
 
 <template>
-  <section class="card">
+  <section class="card stack">
     <h2>{{ words.text('handOver.HEAD') }}</h2>
     <template v-if="isSignedOff">
       <p class="soft">{{ words.text('handOver.WHY') }}</p>
@@ -45,12 +45,6 @@ const address = (isForShop: boolean) => handOverAddress(props.installationId, { 
 </template>
 
 <style scoped>
-.card {
-  padding: 18px 20px;
-  display: grid;
-  gap: 10px;
-}
-
 .how {
   display: flex;
   flex-wrap: wrap;

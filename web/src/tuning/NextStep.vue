@@ -72,12 +72,6 @@ const says = computed(() => (props.pass ? sentence(props.pass, props.installatio
   overflow-wrap: anywhere;
 }
 
-.sentence {
-  font-size: 25px;
-  line-height: 1.2;
-  font-weight: 640;
-}
-
 .sentence em {
   font-style: normal;
   color: var(--gold-ink);

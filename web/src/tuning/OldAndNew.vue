@@ -16,7 +16,7 @@ const compared = computed(() => (read.data.value?.channels.length ? read.data.va
 </script>
 
 <template>
-  <section v-if="compared" class="card">
+  <section v-if="compared" class="card stack">
     <h2>{{ words.text('oldAndNew.TITLE') }}</h2>
     <PlainTable is-of-numbers>
       <thead>
@@ -51,11 +51,3 @@ const compared = computed(() => (read.data.value?.channels.length ? read.data.va
     </p>
   </section>
 </template>
-
-<style scoped>
-.card {
-  padding: 12px 16px;
-  display: grid;
-  gap: 6px;
-}
-</style>

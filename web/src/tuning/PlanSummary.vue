@@ -98,7 +98,7 @@ const rated = (r: { ratedPowerW: number; swrCeiling: number }) =>
 </script>
 
 <template>
-  <section class="card">
+  <section class="card stack">
     <div class="head">
       <h2>{{ words.text('planSummary.TITLE') }}</h2>
       <RouterLink
@@ -166,7 +166,7 @@ const rated = (r: { ratedPowerW: number; swrCeiling: number }) =>
       </dd>
       <dt>{{ words.text('planSummary.CHANNELS') }}</dt>
       <dd>
-        <ul>
+        <ul class="bare">
           <li v-for="c in installation.channels" :key="c.name + c.frequencyHz">
             {{ formatChannelMhz(c.frequencyHz) }} MHz
             <span class="soft">{{ channelWords(c) }}</span>
@@ -176,7 +176,7 @@ const rated = (r: { ratedPowerW: number; swrCeiling: number }) =>
       <template v-if="ownPlans.length || mayWrite">
         <dt>{{ words.text('planSummary.PLANNED_AS') }}</dt>
         <dd>
-          <ul>
+          <ul class="bare">
             <li v-for="p in ownPlans" :key="p.id">
               <RouterLink :to="{ path: '/plan', query: { open: p.id } }">{{ p.name }}</RouterLink>
               {{ ' ' }}<span class="soft">{{ p.changedBy }}</span>
@@ -193,7 +193,7 @@ const rated = (r: { ratedPowerW: number; swrCeiling: number }) =>
       </dd>
       <dt>{{ words.text('planSummary.SHEETS') }}</dt>
       <dd>
-        <ul>
+        <ul class="bare">
           <li v-for="s in sheets.data.value ?? []" :key="s.id">
             <RouterLink :to="{ path: '/cutting', query: { sheet: s.id } }">{{ s.name }}</RouterLink>
             {{ ' ' }}<span class="soft">{{ s.changedBy }}</span>
@@ -223,19 +223,6 @@ const rated = (r: { ratedPowerW: number; swrCeiling: number }) =>
 </template>
 
 <style scoped>
-.card {
-  padding: 18px 20px;
-  display: grid;
-  gap: 14px;
-  align-content: start;
-}
-
-.head {
-  display: flex;
-  justify-content: space-between;
-  align-items: center;
-}
-
 dl {
   display: grid;
   grid-template-columns: 150px 1fr;
@@ -258,11 +245,5 @@ dt {
 .link {
   padding: 0;
   min-height: 32px;
-}
-
-ul {
-  list-style: none;
-  margin: 0;
-  padding: 0;
 }
 </style>

@@ -42,12 +42,6 @@ const dip = computed(() => {
 </template>
 
 <style scoped>
-.sentence {
-  font-size: 25px;
-  line-height: 1.2;
-  font-weight: 640;
-}
-
 .causes {
   margin: 0;
   padding-left: 18px;

@@ -13,7 +13,7 @@ const signed = (db: number | undefined) =>
 </script>
 
 <template>
-  <section class="card">
+  <section class="card stack">
     <h2>{{ words.text('recheck.HEAD', { then: `${recheck.thenPass}`, now: `${recheck.nowPass}` }) }}</h2>
     <PlainTable is-of-numbers>
       <thead>
@@ -37,11 +37,3 @@ const signed = (db: number | undefined) =>
     </PlainTable>
   </section>
 </template>
-
-<style scoped>
-.card {
-  padding: 12px 16px;
-  display: grid;
-  gap: 6px;
-}
-</style>

@@ -23,7 +23,7 @@ const limit = computed(() => ({
 </script>
 
 <template>
-  <section v-if="runs.data.value?.runs.length" class="card">
+  <section v-if="runs.data.value?.runs.length" class="card stack">
     <h2>{{ words.text('runView.TITLE') }}</h2>
     <p v-for="(s, i) in runs.data.value.says" :key="s.id + i" :class="i ? 'soft' : 'says'">
       {{ words.sentence(s) }}
@@ -58,13 +58,6 @@ const limit = computed(() => ({
 </template>
 
 <style scoped>
-.card {
-  padding: 12px 16px;
-  display: grid;
-  gap: 6px;
-  grid-template-columns: minmax(0, 1fr);
-}
-
 .says {
   font-weight: 620;
 }

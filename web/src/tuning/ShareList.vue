@@ -24,8 +24,8 @@ const own = computed(() => props.passes.find((p) => !p.oldAntenna)?.id)
 </script>
 
 <template>
-  <section class="card">
-    <div class="top">
+  <section class="card stack">
+    <div class="head">
       <h2>{{ words.text('shareList.TITLE') }}</h2>
       <a class="other" :href="`/api/installations/${installation.id}/archive`">{{
         words.text('shareList.ALL')
@@ -92,40 +92,15 @@ const own = computed(() => props.passes.find((p) => !p.oldAntenna)?.id)
 </template>
 
 <style scoped>
-.top {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 12px;
-  align-items: center;
-  justify-content: space-between;
-}
-
-.card {
-  padding: 18px 20px;
-  display: grid;
-  gap: 14px;
-  align-content: start;
-  overflow-x: auto;
-}
-
 table {
-  width: 100%;
-  border-collapse: collapse;
   font-size: 14px;
 }
 
-th {
-  text-align: left;
-  font-size: 13.5px;
-  font-weight: 560;
-  color: var(--soft);
-  padding: 0 10px 6px 0;
-  white-space: nowrap;
+.card {
+  overflow-x: auto;
 }
 
 td {
-  border-top: 1px solid var(--line);
-  padding: 8px 8px 8px 0;
   white-space: nowrap;
 }
 
@@ -140,6 +115,7 @@ td.number {
 
 .by {
   font-size: 14px;
+  white-space: normal;
 }
 
 .files a {

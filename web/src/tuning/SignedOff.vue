@@ -72,10 +72,4 @@ const ruleWords = computed(() => {
 .before {
   font-weight: 600;
 }
-
-.sentence {
-  font-size: 25px;
-  line-height: 1.2;
-  font-weight: 640;
-}
 </style>

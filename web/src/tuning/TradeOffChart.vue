@@ -110,10 +110,6 @@ text {
   fill: var(--soft);
 }
 
-.grid {
-  stroke: var(--grid);
-}
-
 .limit {
   stroke: var(--trace);
   stroke-dasharray: 2 4;

@@ -12,7 +12,7 @@ const visits = computed(() => [...props.installation.visits].reverse())
 </script>
 
 <template>
-  <section class="card">
+  <section class="card stack">
     <h2>{{ words.text('tuning.VISITS') }}</h2>
     <RouterLink :to="`/installations/${installation.id}/history`">{{
       words.text('history.LINK')
@@ -31,12 +31,6 @@ const visits = computed(() => [...props.installation.visits].reverse())
 </template>
 
 <style scoped>
-.card {
-  padding: 18px 20px;
-  display: grid;
-  gap: 12px;
-}
-
 .one {
   display: grid;
   gap: 2px;

@@ -17,4 +17,8 @@ defineProps<{
   text-align: right;
   font-variant-numeric: tabular-nums;
 }
+
+.numbers :deep(td:not(:first-child)) {
+  white-space: nowrap;
+}
 </style>

@@ -1,9 +1,15 @@
+/** As the person writes dates where they are, in the language that they read here. */
+function locale(): string | undefined {
+  const read = document.documentElement.lang
+  return navigator.languages.find((own) => own.split('-')[0] === read) ?? (read || undefined)
+}
+
 /** A time in UTC as the local date and time, without seconds. */
 export function formatTime(utc: string): string {
-  return new Date(utc).toLocaleString([], { dateStyle: 'medium', timeStyle: 'short' })
+  return new Date(utc).toLocaleString(locale(), { dateStyle: 'medium', timeStyle: 'short' })
 }
 
 /** A time in UTC as the local date. */
 export function formatDay(utc: string): string {
-  return new Date(utc).toLocaleDateString([], { dateStyle: 'medium' })
+  return new Date(utc).toLocaleDateString(locale(), { dateStyle: 'medium' })
 }

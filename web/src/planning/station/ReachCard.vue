@@ -88,10 +88,6 @@ const reaches = (l: StationAnswer['ways'][number]['links'][number]) =>
 }
 
 .buttons {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 8px;
-  align-items: center;
   margin-top: 10px;
 }
 

@@ -99,7 +99,6 @@ svg {
 }
 
 text {
-  font-size: 13px;
   fill: var(--ink);
 }
 

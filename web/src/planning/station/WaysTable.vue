@@ -166,12 +166,6 @@ const rows = computed(() => {
   overflow-x: auto;
 }
 
-table {
-  width: 100%;
-  border-collapse: collapse;
-  font-variant-numeric: tabular-nums;
-}
-
 .ways th[scope='row'] {
   text-align: left;
   font-weight: 560;
@@ -222,10 +216,6 @@ table {
 }
 
 .buttons {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 8px;
-  align-items: center;
   margin-top: 10px;
 }
 

@@ -43,12 +43,6 @@ const words = useWords()
 </template>
 
 <style scoped>
-table {
-  width: 100%;
-  border-collapse: collapse;
-  font-variant-numeric: tabular-nums;
-}
-
 .plain-table caption {
   text-align: left;
   color: var(--soft);

@@ -42,15 +42,6 @@ const mhzTicks = computed(() => {
 </template>
 
 <style scoped>
-text {
-  font-size: 13px;
-  fill: var(--soft);
-}
-
-.grid {
-  stroke: var(--grid);
-}
-
 .tick {
   stroke: var(--soft);
   opacity: 0.6;
