@@ -400,21 +400,6 @@ td .plain {
   font-weight: 640;
 }
 
-dl {
-  display: grid;
-  grid-template-columns: auto 1fr;
-  gap: 4px 14px;
-  margin: 0;
-}
-
-dt {
-  color: var(--soft);
-}
-
-dd {
-  margin: 0;
-}
-
 @media (max-width: 1000px) {
   .page,
   .result {

@@ -116,12 +116,6 @@ td {
   vertical-align: top;
 }
 
-.number {
-  text-align: right;
-  font-variant-numeric: tabular-nums;
-  white-space: nowrap;
-}
-
 .below {
   display: block;
   min-width: 170px;

@@ -101,11 +101,4 @@ form {
   display: grid;
   gap: 10px;
 }
-
-.fields {
-  display: grid;
-  grid-template-columns: repeat(auto-fit, minmax(220px, 1fr));
-  gap: 10px 14px;
-  align-items: start;
-}
 </style>

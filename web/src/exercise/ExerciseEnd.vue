@@ -61,9 +61,3 @@ const rows = computed(() =>
     <p class="hint">{{ words.text('exercise.WHY_MARK') }}</p>
   </section>
 </template>
-
-<style scoped>
-.number {
-  text-align: right;
-}
-</style>

@@ -127,11 +127,4 @@ async function save() {
   display: grid;
   gap: 8px;
 }
-
-.fields {
-  display: grid;
-  grid-template-columns: repeat(auto-fit, minmax(210px, 1fr));
-  gap: 12px;
-  align-items: start;
-}
 </style>

@@ -166,10 +166,7 @@ section {
 }
 
 .fields {
-  display: grid;
   grid-template-columns: repeat(2, minmax(0, 1fr));
-  gap: 10px;
-  align-items: start;
 }
 
 .log {
@@ -179,10 +176,6 @@ section {
 td {
   vertical-align: top;
   overflow-wrap: anywhere;
-}
-
-.number {
-  text-align: right;
 }
 
 .below {

@@ -155,10 +155,6 @@ ul {
   overflow-x: auto;
 }
 
-.number {
-  text-align: right;
-}
-
 .now td {
   background: var(--sheet-raised, var(--sheet));
   font-weight: 620;

@@ -116,7 +116,6 @@ const send = (number: number, wav: Blob) =>
 }
 
 .number {
-  text-align: right;
   width: 70px;
 }
 

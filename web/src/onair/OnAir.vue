@@ -115,8 +115,6 @@ form {
 }
 
 .fields {
-  display: grid;
   grid-template-columns: repeat(3, minmax(0, 1fr));
-  gap: 10px;
 }
 </style>

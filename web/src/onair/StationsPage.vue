@@ -186,24 +186,11 @@ async function remove(s: Station) {
   gap: 12px;
 }
 
-.fields {
-  display: grid;
-  grid-template-columns: 2fr 1fr 1fr 1fr;
-  gap: 12px;
-  align-items: start;
-}
-
 .do {
   max-width: 220px;
 }
 
 .add {
   justify-self: start;
-}
-
-@media (max-width: 800px) {
-  .fields {
-    grid-template-columns: 1fr 1fr;
-  }
 }
 </style>

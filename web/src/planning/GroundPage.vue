@@ -407,10 +407,6 @@ tbody tr {
   cursor: pointer;
 }
 
-.buttons .other {
-  width: auto;
-}
-
 @media (max-width: 1000px) {
   .bar {
     grid-template-columns: repeat(3, minmax(0, 1fr));

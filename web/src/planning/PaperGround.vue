@@ -117,22 +117,6 @@ const length = (m: number) => formatBoth(m, preferences.unit)
   gap: 16px;
 }
 
-dl {
-  display: grid;
-  grid-template-columns: max-content minmax(0, 1fr);
-  gap: 4px 14px;
-  margin: 0;
-  align-content: start;
-}
-
-dt {
-  color: var(--soft);
-}
-
-dd {
-  margin: 0;
-}
-
 @media print {
   .card {
     break-inside: avoid;

@@ -320,22 +320,6 @@ const today = formatDay(new Date().toISOString())
   gap: 16px;
 }
 
-dl {
-  display: grid;
-  grid-template-columns: max-content minmax(0, 1fr);
-  gap: 4px 14px;
-  margin: 0;
-  align-content: start;
-}
-
-dt {
-  color: var(--soft);
-}
-
-dd {
-  margin: 0;
-}
-
 .plot {
   height: 330px;
 }

@@ -112,20 +112,7 @@ async function save() {
   gap: 12px;
 }
 
-.fields {
-  display: grid;
-  grid-template-columns: 2fr 1fr 1fr;
-  gap: 12px;
-  align-items: start;
-}
-
 .do {
   max-width: 220px;
-}
-
-@media (max-width: 700px) {
-  .fields {
-    grid-template-columns: 1fr;
-  }
 }
 </style>

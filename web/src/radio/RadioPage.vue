@@ -329,6 +329,10 @@ async function practise() {
 </template>
 
 <style scoped>
+.fields {
+  grid-template-columns: repeat(auto-fit, minmax(min(150px, 100%), 1fr));
+}
+
 .head p {
   margin: 2px 0 0;
 }
@@ -351,13 +355,6 @@ fieldset {
 legend {
   font-weight: 560;
   padding: 0 8px 0 0;
-}
-
-.fields {
-  display: grid;
-  grid-template-columns: repeat(4, minmax(0, 1fr));
-  gap: 12px;
-  align-items: start;
 }
 
 .wide {
@@ -388,10 +385,6 @@ article ul {
 }
 
 @media (max-width: 900px) {
-  .fields {
-    grid-template-columns: repeat(2, minmax(0, 1fr));
-  }
-
   .wide {
     grid-column: span 1;
   }

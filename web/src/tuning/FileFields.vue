@@ -79,7 +79,7 @@ const span = (t: Schemas['TraceData']) =>
 
 <style scoped>
 .fields {
-  display: grid;
+  grid-template-columns: minmax(0, 1fr);
   gap: 8px;
 }
 </style>

@@ -65,8 +65,4 @@ const limit = computed(() => ({
 .plot {
   height: 340px;
 }
-
-.number {
-  text-align: right;
-}
 </style>

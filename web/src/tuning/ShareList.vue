@@ -104,18 +104,13 @@ td {
   white-space: nowrap;
 }
 
-.number {
-  text-align: right;
-}
-
 th.number,
 td.number {
   padding-right: 14px;
 }
 
 .by {
-  font-size: 14px;
-  white-space: normal;
+  font-size: 13px;
 }
 
 .files a {

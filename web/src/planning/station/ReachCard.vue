@@ -91,10 +91,6 @@ const reaches = (l: StationAnswer['ways'][number]['links'][number]) =>
   margin-top: 10px;
 }
 
-.buttons .other {
-  width: auto;
-}
-
 @media print {
   .buttons {
     display: none;

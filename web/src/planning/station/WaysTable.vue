@@ -219,10 +219,6 @@ const rows = computed(() => {
   margin-top: 10px;
 }
 
-.buttons .other {
-  width: auto;
-}
-
 @media print {
   .buttons {
     display: none;
