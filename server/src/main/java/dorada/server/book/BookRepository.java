@@ -103,7 +103,7 @@ interface BookRepository extends JpaRepository<BookEntry, UUID> {
     List<JobRow> jobs(Instant since);
 
     /** When those in one state were touched last, the earliest first: {@code most} from number {@code from} on, counted from 0. */
-    @Query("select b.touchedAt from BookEntry b where b.state = :state order by b.touchedAt limit :most offset :from")
+    @Query("select b.touchedAt from BookEntry b where b.state = :state order by b.state, b.touchedAt limit :most offset :from")
     List<Instant> touched(Progress state, int from, int most);
 
     int countByState(Progress state);
@@ -124,8 +124,8 @@ interface BookRepository extends JpaRepository<BookEntry, UUID> {
     @Query(STANDING)
     List<Standings.Standing> standing(String program, Collection<UUID> but);
 
-    /** Those in one state, the newest first. */
-    @Query(STANDING + "and b.state = :state order by b.shopNumber desc")
+    /** Those in one state, the newest first; the order names all columns of the index, or H2 would sort them all. */
+    @Query(STANDING + "and b.state = :state order by b.program, b.state, b.shopNumber desc")
     List<Standings.Standing> standing(String program, Collection<UUID> but, Progress state, Limit most);
 
     /** What tells a sweep that came as a file to which installation it belongs. */
