@@ -103,7 +103,8 @@ interface BookRepository extends JpaRepository<BookEntry, UUID> {
     List<JobRow> jobs(Instant since);
 
     /** When those in one state were touched last, the earliest first: {@code most} from number {@code from} on, counted from 0. */
-    @Query("select b.touchedAt from BookEntry b where b.state = :state order by b.state, b.touchedAt limit :most offset :from")
+    @Query(
+            "select b.touchedAt from BookEntry b where b.state = :state order by b.state, b.touchedAt limit :most offset :from")
     List<Instant> touched(Progress state, int from, int most);
 
     int countByState(Progress state);

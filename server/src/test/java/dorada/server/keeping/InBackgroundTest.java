@@ -50,4 +50,45 @@ class InBackgroundTest {
             assertThat(done.poll(1, TimeUnit.MINUTES)).isEqualTo(right);
         }
     }
+
+    @Test
+    void whatWaitsIsInWorkOrFailedIsUnwritten() throws Exception {
+        when(room.isThere(0)).thenReturn(true);
+        UUID first = UUID.randomUUID();
+        UUID second = UUID.randomUUID();
+        BlockingQueue<Boolean> succeeds = new LinkedBlockingQueue<>();
+        BlockingQueue<UUID> begun = new LinkedBlockingQueue<>();
+        try (InBackground background = new InBackground("trial", room, id -> {
+            begun.add(id);
+            if (!next(succeeds)) {
+                throw new IllegalStateException("of a trial");
+            }
+        })) {
+            assertThat(background.unwritten()).isEmpty();
+            background.later(first);
+            background.later(second);
+            assertThat(begun.poll(1, TimeUnit.MINUTES)).isEqualTo(first);
+            assertThat(background.unwritten()).containsExactlyInAnyOrder(first, second);
+            succeeds.add(false);
+            assertThat(begun.poll(1, TimeUnit.MINUTES)).isEqualTo(second);
+            assertThat(background.unwritten()).containsExactlyInAnyOrder(first, second);
+            succeeds.add(true);
+            // What failed is written with the next change.
+            background.later(first);
+            assertThat(begun.poll(1, TimeUnit.MINUTES)).isEqualTo(first);
+            assertThat(background.unwritten()).containsExactly(first);
+            succeeds.add(true);
+            background.run(() -> done.add(first));
+            assertThat(done.poll(1, TimeUnit.MINUTES)).isEqualTo(first);
+            assertThat(background.unwritten()).isEmpty();
+        }
+    }
+
+    private static boolean next(BlockingQueue<Boolean> answers) {
+        try {
+            return answers.poll(1, TimeUnit.MINUTES);
+        } catch (InterruptedException e) {
+            throw new IllegalStateException(e);
+        }
+    }
 }
