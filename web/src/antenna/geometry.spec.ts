@@ -83,10 +83,6 @@ describe('what the model gives', () => {
   })
 
   it('writes ohms without a minus before nothing', () => {
-    expect([formatOhm(-0.3), formatOhm(-36.4), formatOhm(8.6)]).toEqual([
-      '0\u00a0Ω',
-      '−36\u00a0Ω',
-      '9\u00a0Ω',
-    ])
+    expect([formatOhm(-0.3), formatOhm(-36.4), formatOhm(8.6)]).toEqual(['0 Ω', '−36 Ω', '9 Ω'])
   })
 })
