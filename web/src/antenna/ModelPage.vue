@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { limitLine } from '@/plots/sweep/limitLine'
 import { useWords } from '@/words/words'
 import PlainTable from '@/ui/PlainTable.vue'
 import ProgressBar from '@/ui/ProgressBar.vue'
@@ -121,10 +122,6 @@ async function stop() {
 }
 onBeforeUnmount(() => void stop())
 
-const limit = computed(() => ({
-  swr: LIMIT_SWR,
-  label: words.value.text('planPage.LIMIT_AT', { limit: String(LIMIT_SWR) }),
-}))
 const traces = computed(() =>
   result.value
     ? [
@@ -263,7 +260,12 @@ const sentence = computed(() => {
 
     <section v-if="result && rowsOfResult" class="card result">
       <div class="plot">
-        <SweepPlot :traces="traces" :pegs="[]" :limit="limit" :caption="words.text('modelPage.CAPTION')" />
+        <SweepPlot
+          :traces="traces"
+          :pegs="[]"
+          :limit="limitLine(LIMIT_SWR, words)"
+          :caption="words.text('modelPage.CAPTION')"
+        />
       </div>
       <div class="numbers">
         <PlainTable>

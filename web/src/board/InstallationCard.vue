@@ -44,7 +44,7 @@ function dipWords(newest: Schemas['NewestView']): string {
       }}</span>
       <span v-else class="trouble">{{ words.text('tuning.CHANNELS_NOT_READ') }}</span>
       <span class="soft">{{
-        words.text('road.SIGNED_BY', { by: card.newest.recordedBy, pass: `${card.newest.passNumber}` })
+        words.text('boardPage.BY_PASS', { by: card.newest.recordedBy, pass: `${card.newest.passNumber}` })
       }}</span>
     </p>
     <p v-else class="numbers soft">

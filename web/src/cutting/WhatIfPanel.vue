@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { limitLine } from '@/plots/sweep/limitLine'
 import PlainTable from '@/ui/PlainTable.vue'
 import ProgressBar from '@/ui/ProgressBar.vue'
 import SlideField from '@/ui/SlideField.vue'
@@ -207,7 +208,7 @@ const widest = computed(() => Math.max(1, ...(row.value?.entries ?? []).map((e) 
       v-if="after"
       :traces="traces"
       :pegs="pegs"
-      :limit="{ swr: LIMIT, label: words.text('planPage.LIMIT_AT', { limit: '2' }) }"
+      :limit="limitLine(LIMIT, words)"
       :caption="words.text('cutPage.CAPTION')"
     />
   </section>

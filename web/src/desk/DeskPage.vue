@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { limitLine } from '@/plots/sweep/limitLine'
 import MenuButton from '@/ui/MenuButton.vue'
 import SegmentField from '@/ui/SegmentField.vue'
 import ActionButton from '@/ui/ActionButton.vue'
@@ -95,10 +96,7 @@ const pegs = computed(() =>
 const dips = computed(() =>
   (comparison.value?.bands ?? []).flatMap((b) => b.shifts.flatMap((s) => s.dip?.frequencyHz ?? [])),
 )
-const limit = computed(() => ({
-  swr: limitSwr.value,
-  label: words.value.text('planPage.LIMIT_AT', { limit: String(limitSwr.value) }),
-}))
+const limit = computed(() => limitLine(limitSwr.value, words.value))
 const cannot = computed(() => {
   if (!look.value) return ''
   if (picture.value !== 'sweep' && !look.value.trace.hasPhase) return words.value.text('deskPage.NEEDS_PHASE')

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { limitLine } from '@/plots/sweep/limitLine'
 import CautionsAt from '@/safety/CautionsAt.vue'
 import PickField from '@/ui/PickField.vue'
 import ActionButton from '@/ui/ActionButton.vue'
@@ -209,7 +210,7 @@ useEventListener(window, 'keydown', key)
           v-if="traces.length"
           :traces="traces"
           :pegs="[]"
-          :limit="{ swr: LIMIT_SWR, label: words.text('planPage.LIMIT_AT', { limit: `${LIMIT_SWR}` }) }"
+          :limit="limitLine(LIMIT_SWR, words)"
           :caption="words.text('livePage.CAPTION')"
         />
         <p v-else class="empty soft">

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { limitLine } from '@/plots/sweep/limitLine'
 import ProgressBar from '@/ui/ProgressBar.vue'
 import { NSkeleton } from 'naive-ui'
 import PickField from '@/ui/PickField.vue'
@@ -133,10 +134,7 @@ async function solve() {
   )
 }
 
-const limit = computed(() => {
-  const swr = limitSwr.value
-  return { swr, label: words.value.text('planPage.LIMIT_AT', { limit: String(swr) }) }
-})
+const limit = computed(() => limitLine(limitSwr.value, words.value))
 const traces = computed<PlotTrace[]>(() =>
   ranked.value
     .flatMap((a) => {

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { limitLine } from '@/plots/sweep/limitLine'
 import PlainTable from '@/ui/PlainTable.vue'
 import CheckField from '@/ui/CheckField.vue'
 import ProgressBar from '@/ui/ProgressBar.vue'
@@ -183,10 +184,9 @@ const traces = computed<PlotTrace[]>(() =>
     }))
     .sort((a, b) => (a.kind === 'now' ? 1 : 0) - (b.kind === 'now' ? 1 : 0)),
 )
-const limit = computed(() => {
-  const swr = typeof whip.value === 'string' ? 2.5 : whip.value.limitSwr
-  return { swr, label: words.value.text('planPage.LIMIT_AT', { limit: String(swr) }) }
-})
+const limit = computed(() =>
+  limitLine(typeof whip.value === 'string' ? 2.5 : whip.value.limitSwr, words.value),
+)
 const words = useWords()
 const advisedGround = useAdvisedGround(
   results,

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { limitLine } from '@/plots/sweep/limitLine'
 import PlainTable from '@/ui/PlainTable.vue'
 import ProgressBar from '@/ui/ProgressBar.vue'
 import ActionButton from '@/ui/ActionButton.vue'
@@ -108,10 +109,7 @@ const parts = computed(() =>
     words.value,
   ),
 )
-const limit = computed(() => ({
-  swr: need.value?.limitSwr ?? 2,
-  label: words.value.text('planPage.LIMIT_AT', { limit: String(need.value?.limitSwr ?? 2) }),
-}))
+const limit = computed(() => limitLine(need.value?.limitSwr ?? 2, words.value))
 const isElsewhere = computed(() => {
   const hz = stationPlan?.frequencyHz ?? 0
   return need.value !== undefined && (hz < need.value.lowHz || hz > need.value.highHz)

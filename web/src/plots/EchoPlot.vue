@@ -66,7 +66,7 @@ const read = computed(() => {
 })
 const STEPS = 20
 function numbers(): Numbers {
-  const found = new Map(props.faults.events.map((e) => [nearest(e.distanceM), nameOf(e.what)]))
+  const found = new Map(props.faults.events.map((e) => [nearest(e.distanceM), nameOf(e)]))
   const even = Array.from({ length: STEPS + 1 }, (_, i) => nearest((farthest.value * i) / STEPS))
   const rows = [...new Set([...even, ...found.keys()])].sort((a, b) => a - b)
   return {
@@ -74,8 +74,9 @@ function numbers(): Numbers {
     rows: rows.map((i) => [formatMetres(props.profile.distanceM[i] ?? 0), db(i), found.get(i) ?? '']),
   }
 }
-/** Short enough for a picture. */
-const nameOf = (what: string) => words.value.text(`plot.echo.${what.toUpperCase()}`)
+/** Short enough for a picture; what a newer server finds is said as it says it. */
+const nameOf = (e: { what: string; words: string }) =>
+  words.value.textOr(`plot.echo.${e.what.toUpperCase()}`, e.words)
 </script>
 
 <template>
@@ -114,7 +115,7 @@ const nameOf = (what: string) => words.value.text(`plot.echo.${what.toUpperCase(
       <path d="M0 0L7 -9L0 -18L-7 -9Z" />
       <text :x="e.isRight ? -12 : 12" :y="14 + 34 * e.row" :text-anchor="e.isRight ? 'end' : 'start'">
         <tspan class="strong">{{ formatMetres(e.distanceM) }}</tspan>
-        <tspan :x="e.isRight ? -12 : 12" dy="16">{{ nameOf(e.what) }}</tspan>
+        <tspan :x="e.isRight ? -12 : 12" dy="16">{{ nameOf(e) }}</tspan>
       </text>
     </g>
     <ReadOut v-if="read" :x="read.x" :lines="read.lines" :inner="inner" />
