@@ -44,7 +44,23 @@ export const useCounts = (search: Ref<string>) =>
     refetchInterval: NOW_AND_THEN_MS,
   })
 
-/** Limits until they are mended, and rechecks, the first day first. */
-const due = queryOptions({ queryKey: [...BOARD, 'due'], queryFn: () => answer(api.GET('/api/due')) })
+/** How many things are due: limits until they are mended, and rechecks. */
+const dueCount = queryOptions({
+  queryKey: [...BOARD, 'due', 'count'],
+  queryFn: () => answer(api.GET('/api/due/count')),
+})
+export const useDueCount = () => useQuery(dueCount)
 
-export const useDue = () => useQuery(due)
+const DUE_AT_ONCE = 100
+
+/** What is due a page at a time, the first day first. */
+export function useDue() {
+  const pages = useInfiniteQuery({
+    queryKey: [...BOARD, 'due'],
+    queryFn: ({ pageParam }) =>
+      answer(api.GET('/api/due', { params: { query: { page: pageParam, size: DUE_AT_ONCE } } })),
+    initialPageParam: 0,
+    getNextPageParam: (last, all) => (last.length < DUE_AT_ONCE ? undefined : all.length),
+  })
+  return { ...pages, rows: computed(() => pages.data.value?.pages.flat()) }
+}

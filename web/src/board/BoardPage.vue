@@ -1,11 +1,11 @@
 <script setup lang="ts">
+import MoreRow from '@/ui/MoreRow.vue'
 import SegmentField from '@/ui/SegmentField.vue'
-import ActionButton from '@/ui/ActionButton.vue'
 import { useEventListener, watchDebounced } from '@vueuse/core'
 import { NInput } from 'naive-ui'
 import { computed, defineAsyncComponent, ref } from 'vue'
 import { useRouter } from 'vue-router'
-import { useBoard, useCounts, useDue } from '@/api/board'
+import { useBoard, useCounts, useDueCount } from '@/api/board'
 import { useMe } from '@/api/people'
 import { useWords } from '@/words/words'
 import { isTyping } from '@/shell/keys'
@@ -23,8 +23,8 @@ const state = ref<CardState>()
 const board = useBoard(search, state)
 const reckoned = useCounts(search)
 const words = useWords()
-const due = useDue()
-const dueCount = computed(() => due.data.value?.length ?? 0)
+const due = useDueCount()
+const dueCount = computed(() => due.data.value?.count ?? 0)
 
 watchDebounced(typed, (text) => (search.value = text), { debounce: 200 })
 
@@ -89,14 +89,13 @@ useEventListener(window, 'keydown', onKey)
     <div v-if="cards.length" class="cards">
       <InstallationCard v-for="card in cards" :key="card.id" :card="card" />
     </div>
-    <p v-if="board.hasNextPage.value" class="more">
-      <span class="soft">{{
-        words.text('boardPage.OF', { shown: `${cards.length}`, all: `${board.total.value}` })
-      }}</span>
-      <ActionButton :disabled="board.isFetchingNextPage.value" @click="board.fetchNextPage()">
-        {{ words.text('boardPage.MORE') }}
-      </ActionButton>
-    </p>
+    <MoreRow
+      v-if="board.hasNextPage.value"
+      :shown="cards.length"
+      :all="board.total.value"
+      :is-coming="board.isFetchingNextPage.value"
+      @more="board.fetchNextPage()"
+    />
     <section v-if="board.data.value && !cards.length" class="empty">
       <template v-if="!isEmptyShop">
         <h2>{{ words.text('boardPage.NOTHING_FITS') }}</h2>
@@ -148,13 +147,6 @@ useEventListener(window, 'keydown', onKey)
   display: grid;
   grid-template-columns: repeat(auto-fill, minmax(282px, 1fr));
   gap: 14px;
-}
-
-.more {
-  display: flex;
-  gap: 16px;
-  align-items: center;
-  justify-content: center;
 }
 
 .empty {

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { useDue } from '@/api/board'
+import { useDue, useDueCount } from '@/api/board'
+import MoreRow from '@/ui/MoreRow.vue'
 import PageFrame from '@/ui/PageFrame.vue'
 import TableCard from '@/ui/TableCard.vue'
 import { useWords } from '@/words/words'
@@ -8,21 +9,19 @@ import { useWords } from '@/words/words'
 /** Limits until they are mended, and rechecks: what is overdue comes first. */
 const words = useWords()
 const due = useDue()
-const rows = computed(() => due.data.value ?? [])
-const overdue = computed(() => rows.value.filter((r) => r.isOverdue).length)
-const sentence = computed(() =>
-  rows.value.length === 0
-    ? words.value.text('due.NOTHING')
-    : words.value.text(overdue.value ? 'due.OVERDUE_COUNT' : 'due.COUNT', {
-        count: rows.value.length,
-        overdueCount: overdue.value,
-      }),
-)
+const counted = useDueCount()
+const rows = computed(() => due.rows.value ?? [])
+const sentence = computed(() => {
+  const counts = counted.data.value
+  if (!counts) return words.value.text('tuning.ONE_MOMENT')
+  if (counts.count === 0) return words.value.text('due.NOTHING')
+  return words.value.text(counts.overdueCount ? 'due.OVERDUE_COUNT' : 'due.COUNT', counts)
+})
 </script>
 
 <template>
   <PageFrame>
-    <h1>{{ due.data.value ? sentence : words.text('tuning.ONE_MOMENT') }}</h1>
+    <h1>{{ sentence }}</h1>
     <p class="soft">{{ words.text('due.WHY') }}</p>
     <p v-if="due.error.value" class="wrong" role="alert">{{ due.error.value.message }}</p>
     <TableCard v-if="rows.length">
@@ -63,6 +62,13 @@ const sentence = computed(() =>
         </tr>
       </tbody>
     </TableCard>
+    <MoreRow
+      v-if="due.hasNextPage.value"
+      :shown="rows.length"
+      :all="counted.data.value?.count ?? rows.length"
+      :is-coming="due.isFetchingNextPage.value"
+      @more="due.fetchNextPage()"
+    />
   </PageFrame>
 </template>
 

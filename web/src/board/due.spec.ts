@@ -23,8 +23,17 @@ const due = (more: object) => ({
   ...more,
 })
 
-async function page(rows: object[]) {
-  get.mockResolvedValue({ data: rows, response: new Response() })
+async function page(rows: ReturnType<typeof due>[]) {
+  get.mockImplementation((path: string, asked?: { params: { query: { page: number; size: number } } }) => {
+    const { page, size } = asked?.params.query ?? { page: 0, size: 0 }
+    return Promise.resolve({
+      data:
+        path === '/api/due/count'
+          ? { count: rows.length, overdueCount: rows.filter((r) => r.isOverdue).length }
+          : rows.slice(page * size, (page + 1) * size),
+      response: new Response(),
+    })
+  })
   const made = mount(DuePage, {
     global: {
       plugins: [createPinia(), [VueQueryPlugin, { queryClient: new QueryClient() }]],
@@ -48,6 +57,19 @@ describe('what is due', () => {
     expect(rows[1]).toContain('5.0 W')
     expect(rows[1]).toContain('bracket gives')
     expect(rows[1]).toContain('Bruno mends it.')
+  })
+
+  it('shows a hundred at once, counts all, and shows more when asked', async () => {
+    const shown = await page(
+      Array.from({ length: 130 }, (_, i) => due({ installationId: `i${i}`, isOverdue: i < 110 })),
+    )
+    expect(shown.find('h1').text()).toBe('110 are overdue, of 130.')
+    expect(shown.findAll('tbody tr')).toHaveLength(100)
+    expect(shown.text()).toContain('100 of 130')
+    await shown.find('.more button').trigger('click')
+    await flushPromises()
+    expect(shown.findAll('tbody tr')).toHaveLength(130)
+    expect(shown.text()).not.toContain('Show more')
   })
 
   it('says so where nothing is', async () => {

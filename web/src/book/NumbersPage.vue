@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import { useDue } from '@/api/board'
+import { useDueCount } from '@/api/board'
 import type { Schemas } from '@/api/client'
 import { usePreferences } from '@/preferences'
 import PageFrame from '@/ui/PageFrame.vue'
@@ -17,14 +17,13 @@ import { formatMeasure, MEASURES, told, type Measure } from './weeks'
 const words = useWords()
 const preferences = usePreferences()
 const numbers = useNumbers()
-const due = useDue()
+const due = useDueCount()
 const measure = ref<Measure>('signedOff')
 
 const n = computed(() => numbers.data.value)
 const weeks = computed(() => told(n.value?.weeks ?? []))
 const mostStanding = computed(() => Math.max(1, ...(n.value?.standing ?? []).map((s) => s.count)))
 const mostFaults = computed(() => Math.max(1, ...(n.value?.faults ?? []).map((f) => f.jobs)))
-const overdueCount = computed(() => due.data.value?.filter((d) => d.isOverdue).length ?? 0)
 const days = (d: number) => words.value.text('numbers.DAYS', { count: Math.round(d) })
 function moved(hz: Schemas['SpreadView'] | undefined) {
   if (!hz) return ''
@@ -45,7 +44,7 @@ const say = (m: Measure, value: number | undefined) => formatMeasure(m, value, p
       <h2>{{ words.text('numbers.STANDING') }}</h2>
       <p>
         <RouterLink to="/due">{{
-          words.text('numbers.DUE', { count: due.data.value?.length ?? 0, overdueCount })
+          words.text('numbers.DUE', due.data.value ?? { count: 0, overdueCount: 0 })
         }}</RouterLink>
       </p>
       <TableCard>

@@ -43,13 +43,7 @@ describe('the numbers of the shop', () => {
   async function page(numbers: object) {
     get.mockImplementation((path: string) =>
       Promise.resolve({
-        data:
-          path === '/api/numbers'
-            ? numbers
-            : [
-                { what: 'MEND', isOverdue: true },
-                { what: 'RECHECK', isOverdue: false },
-              ],
+        data: path === '/api/numbers' ? numbers : { count: 2, overdueCount: 1 },
         response: new Response(),
       }),
     )

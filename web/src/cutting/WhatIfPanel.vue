@@ -27,7 +27,6 @@ const props = defineProps<{ asked: Asked; sheet: Sheet; inputs: SheetInput[] }>(
 type Curve = Schemas['CurveView']
 type Row = Schemas['RowView']
 
-const LIMIT = 2
 const preferences = usePreferences()
 const words = useWords()
 const unit = computed(() => preferences.unit)
@@ -143,7 +142,7 @@ const pegs = computed<Peg[]>(() => {
       frequencyHz: hz.value,
       swr: c.swr,
       ...(db === undefined ? {} : { returnLossDb: db }),
-      met: c.swr <= LIMIT,
+      met: c.met,
       outside: false,
     },
   ]
@@ -208,7 +207,7 @@ const widest = computed(() => Math.max(1, ...(row.value?.entries ?? []).map((e) 
       v-if="after"
       :traces="traces"
       :pegs="pegs"
-      :limit="limitLine(LIMIT, words)"
+      :limit="limitLine(after.limitSwr, words)"
       :caption="words.text('cutPage.CAPTION')"
     />
   </section>

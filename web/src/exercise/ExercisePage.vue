@@ -31,7 +31,7 @@ const e = computed(() => exercise.data.value)
 /** A lead looks at others' and does nothing in them. */
 const isOpen = computed(() => e.value?.mine === true && !e.value.end)
 const traces = computed(() => (e.value ? tracesOf(e.value, words.value) : []))
-const pegs = computed(() => (e.value ? pegsOf(e.value) : []))
+const pegs = computed(() => (e.value ? pegsOf(e.value, words.value) : []))
 const limit = computed(() => ({
   swr: e.value?.limitSwr ?? 2,
   label: words.value.text('runView.LIMIT', { limitSwr: e.value?.limitSwr ?? 2 }),

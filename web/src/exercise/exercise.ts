@@ -47,9 +47,9 @@ export const needlesOf = (exercise: Exercise, words: Words) =>
     }))
     .reverse()
 
-export const pegsOf = (exercise: Exercise): Peg[] =>
+export const pegsOf = (exercise: Exercise, words: Words): Peg[] =>
   (exercise.readings.at(-1)?.channels ?? []).map((c) => ({
-    name: c.name,
+    name: words.textOr(`bandEnd.${c.name}`, c.name),
     frequencyHz: c.frequencyHz,
     swr: c.swr,
     returnLossDb: c.returnLossDb,

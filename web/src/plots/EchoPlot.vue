@@ -75,8 +75,8 @@ function numbers(): Numbers {
   }
 }
 /** Short enough for a picture; what a newer server finds is said as it says it. */
-const nameOf = (e: { what: string; words: string }) =>
-  words.value.textOr(`plot.echo.${e.what.toUpperCase()}`, e.words)
+const nameOf = (e: Schemas['FaultView']['events'][number]) =>
+  words.value.textOr(`plot.echo.${e.what.toUpperCase()}`, words.value.phrase(e.kind))
 </script>
 
 <template>

@@ -21,14 +21,15 @@ import java.util.OptionalDouble;
  * @param atConnector in its middle
  * @param swr there
  * @param dipHz where the deepest dip is; empty where there is none
- * @param widthHz bandwidth at SWR 2 about it; empty where it never gets there
+ * @param widthHz bandwidth at {@link #LIMIT_SWR} about it; empty where it never gets there
  */
 public record WhatIf(Sweep sweep, Impedance atConnector, double swr, OptionalDouble dipHz, OptionalDouble widthHz) {
 
     private static final int POINTS = 101;
     private static final double SHARE = SheetSolver.ABOVE - 1;
     private static final double WIDE_SHARE = 0.3;
-    private static final double LIMIT = 2;
+    /** What an antenna is usually tuned under; its width is told there, too. */
+    public static final double LIMIT_SWR = 2;
 
     /**
      * @param aboutHz middle of what is swept
@@ -47,7 +48,7 @@ public record WhatIf(Sweep sweep, Impedance atConnector, double swr, OptionalDou
         }
         Sweep sweep = AntennaSweep.of(a, hz, watch).sweep();
         SweepAnalysis analysis = new SweepAnalysis(sweep);
-        Optional<Bandwidth> width = analysis.bandwidth(LIMIT);
+        Optional<Bandwidth> width = analysis.bandwidth(LIMIT_SWR);
         Impedance z = sweep.reflection(POINTS / 2).impedance(Sweep.STANDARD_REFERENCE_OHM);
         return new WhatIf(
                 sweep,
@@ -59,6 +60,11 @@ public record WhatIf(Sweep sweep, Impedance atConnector, double swr, OptionalDou
                 width.filter(b -> !b.lowOpen() && !b.highOpen())
                         .map(b -> OptionalDouble.of(b.highHz() - b.lowHz()))
                         .orElse(OptionalDouble.empty()));
+    }
+
+    /** Whether it is under {@link #LIMIT_SWR} where it is wanted. */
+    public boolean isMet() {
+        return swr <= LIMIT_SWR;
     }
 
     /** One of a row: what a number does, with the antenna tuned again each time. */

@@ -92,7 +92,7 @@ public record Exercise(
         double middle = (on.lowHz() + on.highHz()) / 2;
         return List.of(
                 new WantedChannel("low", on.lowHz(), false),
-                new WantedChannel("main", middle, true),
+                new WantedChannel("middle", middle, true),
                 new WantedChannel("high", on.highHz(), false));
     }
 

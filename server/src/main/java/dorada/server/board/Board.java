@@ -122,7 +122,9 @@ class Board {
 
     /** After a new program, and until the book is written anew, most have to be worked out. */
     private List<Standings.Standing> oneByOne(List<InstallationRow> rows, Set<UUID> unwritten) {
-        Map<UUID, Progress> told = standings.all(unwritten);
+        Map<UUID, Progress> told = rows.size() <= MOST_WORKED_OUT
+                ? standings.of(rows.stream().map(InstallationRow::id).toList(), unwritten)
+                : standings.all(unwritten);
         List<Standings.Standing> all = new ArrayList<>(workedOut(
                 rows.stream().filter(row -> !told.containsKey(row.id())).toList()));
         rows.stream()

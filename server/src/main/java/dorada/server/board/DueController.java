@@ -4,22 +4,29 @@ import dorada.core.antenna.Carrier;
 import dorada.server.installation.DueRow;
 import dorada.server.installation.InstallationService;
 import dorada.server.words.OutcomeView;
+import jakarta.validation.constraints.Max;
+import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotNull;
 import java.time.Clock;
 import java.time.LocalDate;
-import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.UUID;
+import java.util.stream.Stream;
+import org.springframework.validation.annotation.Validated;
 import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
 /** What is due: limits until they are mended, and rechecks. */
+@Validated
 @RestController
 class DueController {
 
     /** Rechecks are shown so many days before their day. */
     private static final int AHEAD_DAYS = 45;
+
+    private static final int MOST_PAGES = 10_000;
 
     private final InstallationService installations;
     private final Clock clock;
@@ -61,30 +68,47 @@ class DueController {
             String who,
             OutcomeView finding) {}
 
-    @GetMapping("/api/due")
-    List<DueView> due() {
+    /** @param overdueCount of {@code count}, how many days have passed */
+    record DueCountView(@NotNull int count, @NotNull int overdueCount) {}
+
+    @GetMapping("/api/due/count")
+    DueCountView count() {
         LocalDate today = LocalDate.now(clock);
-        List<DueView> all = new ArrayList<>();
-        for (DueRow row : installations.signedOff()) {
-            if (row.limitW() != null || row.due() != null) {
-                all.add(view(What.MEND, row, row.due(), today));
-            }
-            LocalDate recheck = row.recheckBy(clock.getZone());
-            if (!recheck.isAfter(today.plusDays(AHEAD_DAYS))) {
-                all.add(view(What.RECHECK, row, recheck, today));
-            }
-        }
-        all.sort(Comparator.comparing(DueView::day, Comparator.nullsFirst(Comparator.naturalOrder()))
-                .thenComparing(DueView::shopNumber));
-        return all;
+        return new DueCountView(
+                installations.countToMend() + installations.countToRecheck(today.plusDays(AHEAD_DAYS)),
+                installations.countToMendBefore(today) + installations.countToRecheck(today.minusDays(1)));
     }
 
-    private static DueView view(What what, DueRow row, LocalDate day, LocalDate today) {
-        boolean isLimit = what == What.MEND;
+    /** Page {@code page}, counted from 0: limits without a date, then all others by their day. */
+    @GetMapping("/api/due")
+    List<DueView> due(
+            @RequestParam(defaultValue = "0") @Min(0) @Max(MOST_PAGES) int page,
+            @RequestParam(defaultValue = "100") @Min(1) @Max(200) int size) {
+        LocalDate today = LocalDate.now(clock);
+        int from = page * size;
+        // Each of them may be the one that all of these come from.
+        Stream<Due> toMend =
+                installations.toMend(from + size).stream().map(row -> new Due(What.MEND, row.mendOn(), row));
+        Stream<Due> toRecheck = installations.toRecheck(today.plusDays(AHEAD_DAYS), from + size).stream()
+                .map(row -> new Due(What.RECHECK, row.recheckOn(), row));
+        return Stream.concat(toMend, toRecheck)
+                .sorted(Comparator.comparing(Due::day, Comparator.nullsFirst(Comparator.naturalOrder()))
+                        .thenComparing(due -> due.row().number()))
+                .skip(from)
+                .limit(size)
+                .map(due -> view(due, today))
+                .toList();
+    }
+
+    private record Due(What what, LocalDate day, DueRow row) {}
+
+    private static DueView view(Due due, LocalDate today) {
+        DueRow row = due.row();
+        boolean isLimit = due.what() == What.MEND;
         return new DueView(
-                what,
-                day,
-                day != null && day.isBefore(today),
+                due.what(),
+                due.day(),
+                due.day() != null && due.day().isBefore(today),
                 row.id(),
                 row.shopNumber(),
                 row.title(),

@@ -125,6 +125,9 @@ interface BookRepository extends JpaRepository<BookEntry, UUID> {
     @Query(STANDING)
     List<Standings.Standing> standing(String program, Collection<UUID> but);
 
+    @Query(STANDING + "and b.installationId in :ids")
+    List<Standings.Standing> standingOf(String program, Collection<UUID> ids, Collection<UUID> but);
+
     /** Those in one state, the newest first; the order names all columns of the index, or H2 would sort them all. */
     @Query(STANDING + "and b.state = :state order by b.program, b.state, b.shopNumber desc")
     List<Standings.Standing> standing(String program, Collection<UUID> but, Progress state, Limit most);

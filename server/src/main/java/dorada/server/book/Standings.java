@@ -48,13 +48,21 @@ public class Standings {
 
     /** By installation, without {@code but}. */
     public Map<UUID, Progress> all(Collection<UUID> but) {
-        return book.standing(judgements.program(), some(but)).stream()
-                .collect(Collectors.toMap(Standing::id, Standing::state));
+        return byId(book.standing(judgements.program(), some(but)));
+    }
+
+    /** Those of {@code ids} alone. */
+    public Map<UUID, Progress> of(Collection<UUID> ids, Collection<UUID> but) {
+        return byId(book.standingOf(judgements.program(), some(ids), some(but)));
     }
 
     /** The newest {@code most} in one state, the newest first, without {@code but}. */
     public List<Standing> in(Progress state, Collection<UUID> but, int most) {
         return book.standing(judgements.program(), some(but), state, Limit.of(most));
+    }
+
+    private static Map<UUID, Progress> byId(List<Standing> standings) {
+        return standings.stream().collect(Collectors.toMap(Standing::id, Standing::state));
     }
 
     private static Collection<UUID> some(Collection<UUID> ids) {

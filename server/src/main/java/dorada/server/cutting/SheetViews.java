@@ -333,11 +333,14 @@ final class SheetViews {
      * What a shape does.
      *
      * @param dipHz absent where there is no dip
-     * @param widthHz bandwidth at SWR 2; absent where its ends are not seen
+     * @param met SWR is within {@code limitSwr} at the frequency that is wanted
+     * @param widthHz bandwidth at {@code limitSwr}; absent where its ends are not seen
      */
     record CurveView(
             @NotNull TraceView trace,
             @NotNull double swr,
+            @NotNull double limitSwr,
+            @NotNull boolean met,
             @NotNull OhmView at,
             Double dipHz,
             Double widthHz) {
@@ -346,6 +349,8 @@ final class SheetViews {
             return new CurveView(
                     TraceView.of(w.sweep()),
                     w.swr(),
+                    WhatIf.LIMIT_SWR,
+                    w.isMet(),
                     OhmView.of(w.atConnector()),
                     orNull(w.dipHz()),
                     orNull(w.widthHz()));

@@ -38,6 +38,7 @@ import jakarta.persistence.Version;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
@@ -126,6 +127,14 @@ public class Installation {
     @NotAudited
     private boolean signedOff;
 
+    @Embedded
+    @NotAudited
+    private DueDays due;
+
+    /** What a search of the board looks in, in small letters. */
+    @NotAudited
+    private String foundWords;
+
     /** Not what a person changes, so that nobody's edit is stale for it. */
     @Embedded
     @NotAudited
@@ -194,7 +203,12 @@ public class Installation {
         }
         visits.add(visit);
         visitNumber = visit.number();
-        signedOff = visit.signOff().isPresent();
+        settle();
+    }
+
+    private void settle() {
+        signedOff = signOff().isPresent();
+        due = DueDays.of(signOff());
     }
 
     /** All of it, for an archive. */
@@ -231,7 +245,7 @@ public class Installation {
             VisitRecord.SignOffRecord end = theirs.get(visits.size() - 1).signOff();
             if (end != null) {
                 newestVisit().end(new SignOff(newestVisit(), end, people));
-                signedOff = true;
+                settle();
                 added++;
             }
         }
@@ -252,6 +266,7 @@ public class Installation {
             case FEEDLINE -> feedlineName = name;
             case ADAPTER -> adapterName = name;
         }
+        foundWords = foundWords();
     }
 
     /** What it names, of each sort; without detail. */
@@ -327,13 +342,31 @@ public class Installation {
         r.channels().forEach(c -> channels.add(new ChannelValue(c)));
         otherRadios.clear();
         r.radios().forEach(o -> otherRadios.add(new OtherRadioValue(o)));
+        foundWords = foundWords();
+    }
+
+    private String foundWords() {
+        // A line each, so that nothing is found across two of them.
+        return String.join(
+                        "\n",
+                        shopNumber(shopNumber),
+                        title,
+                        customer,
+                        carrierDetail,
+                        antennaDetail,
+                        carriedBy,
+                        antennaName,
+                        baseName,
+                        feedlineName,
+                        adapterName)
+                .toLowerCase(Locale.ROOT);
     }
 
     /** Ends the visit. */
     public void signOff(SignOff.Terms terms, Optional<TrimPrior.Lesson> lesson, Person by, Instant at) {
         requireOpen();
         newestVisit().end(new SignOff(newestVisit(), terms, lesson, by, at).judgedBy(ruleName, limitSwr, swrCeiling));
-        signedOff = true;
+        settle();
     }
 
     /** Work goes on; what was signed off stays as it is. */

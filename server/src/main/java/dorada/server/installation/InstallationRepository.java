@@ -1,8 +1,10 @@
 package dorada.server.installation;
 
+import java.time.LocalDate;
 import java.util.Collection;
 import java.util.List;
 import java.util.UUID;
+import org.springframework.data.domain.Limit;
 import org.springframework.data.domain.Pageable;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Query;
@@ -19,27 +21,17 @@ interface InstallationRepository extends JpaRepository<Installation, UUID> {
 
     String ROWS = ALL_ROWS + " where ";
 
-    String FOUND = """
-            lower(i.title) like concat('%', :text, '%') escape '\\'
-               or lower(i.customer) like concat('%', :text, '%') escape '\\'
-               or lower(i.carrierDetail) like concat('%', :text, '%') escape '\\'
-               or lower(i.antennaDetail) like concat('%', :text, '%') escape '\\'
-               or lower(i.carriedBy) like concat('%', :text, '%') escape '\\'
-               or lower(i.antennaName) like concat('%', :text, '%') escape '\\'
-               or lower(i.baseName) like concat('%', :text, '%') escape '\\'
-               or lower(i.feedlineName) like concat('%', :text, '%') escape '\\'
-               or lower(i.adapterName) like concat('%', :text, '%') escape '\\'
-               or concat('fs-', lpad(cast(i.shopNumber as string), 4, '0')) like concat('%', :text, '%') escape '\\'
-            """;
+    String FOUND = "i.foundWords like concat('%', :text, '%') escape '\\'";
+
     String NEWEST_FIRST = " order by i.shopNumber desc";
 
-    /** Those whose words contain {@code text} (lower case), newest first, without what only one that is opened needs. */
-    @Query(ROWS + FOUND + NEWEST_FIRST)
-    List<InstallationRow> search(String text);
+    /** Those whose words contain {@code text} (lower case), newest first; out of an index. */
+    @Query("select i.id from Installation i where " + FOUND + NEWEST_FIRST + ", i.id")
+    List<UUID> search(String text);
 
     /** A page of the same. */
-    @Query(ROWS + FOUND + NEWEST_FIRST)
-    List<InstallationRow> search(String text, Pageable page);
+    @Query("select i.id from Installation i where " + FOUND + NEWEST_FIRST + ", i.id")
+    List<UUID> search(String text, Pageable page);
 
     @Query("select count(i) from Installation i where " + FOUND)
     int countFound(String text);
@@ -53,14 +45,31 @@ interface InstallationRepository extends JpaRepository<Installation, UUID> {
     @Query(ROWS + "i.id in :ids" + NEWEST_FIRST)
     List<InstallationRow> rows(Collection<UUID> ids);
 
-    /** Those that are signed off, as they were last. */
-    @Query("""
+    String DUE = """
             select new dorada.server.installation.DueRow(
-                i.id, i.shopNumber, i.title, i.customer, i.carrier, p.displayName, s.signedAt,
-                s.finding, s.limitW, s.due, s.reason, s.mendedBy)
-            from SignOff s join s.visit v join v.installation i join s.signedBy p
-            where i.signedOff and v.number = i.visitNumber""")
-    List<DueRow> signedOff();
+                i.id, i.shopNumber, i.title, i.customer, i.carrier, p.displayName,
+                s.finding, s.limitW, s.reason, s.mendedBy, i.due.mendOn, i.due.recheckOn)
+            from Installation i
+            join Visit v on v.installation = i and v.number = i.visitNumber
+            join SignOff s on s.visit = v join s.signedBy p
+            where i.signedOff and\s""";
+
+    /** Those that are used with a limit until something is mended, the first day first, and before them those without one. */
+    @Query(DUE + "i.due.limited order by i.due.mendOn nulls first, i.shopNumber")
+    List<DueRow> toMend(Limit most);
+
+    /** Those that are looked at again until {@code day}, the first day first. */
+    @Query(DUE + "i.due.recheckOn <= :day order by i.due.recheckOn, i.shopNumber")
+    List<DueRow> toRecheck(LocalDate day, Limit most);
+
+    @Query("select count(i) from Installation i where i.due.limited")
+    int countToMend();
+
+    @Query("select count(i) from Installation i where i.due.mendOn < :day")
+    int countToMendBefore(LocalDate day);
+
+    @Query("select count(i) from Installation i where i.due.recheckOn <= :day")
+    int countToRecheck(LocalDate day);
 
     /** What each sign-off of an installation that was signed off more than once found, the oldest first. */
     @Query("""

@@ -11,6 +11,7 @@ import dorada.server.problem.UserProblem;
 import dorada.server.radio.NamesRadios;
 import dorada.server.shop.ArchivedPeople;
 import java.time.Clock;
+import java.time.LocalDate;
 import java.util.Collection;
 import java.util.HashMap;
 import java.util.List;
@@ -18,12 +19,14 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.random.RandomGenerator;
 import java.util.stream.Collectors;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.context.ApplicationEventPublisher;
+import org.springframework.data.domain.Limit;
 import org.springframework.data.domain.PageRequest;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -32,6 +35,9 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 @Transactional
 public class InstallationService implements NamesRadios {
+
+    /** More are sooner found among all. */
+    private static final int MOST_BY_ID = 500;
 
     private final InstallationRepository installations;
     private final PeopleService people;
@@ -108,7 +114,7 @@ public class InstallationService implements NamesRadios {
     /** Those whose words contain {@code text}, newest first. */
     @Transactional(readOnly = true)
     public List<InstallationRow> search(String text) {
-        return text.isBlank() ? installations.rows() : installations.search(asPattern(text));
+        return text.isBlank() ? installations.rows() : found(installations.search(asPattern(text)));
     }
 
     /** Page {@code page}, counted from 0, of the same. */
@@ -119,7 +125,18 @@ public class InstallationService implements NamesRadios {
             return List.of();
         }
         PageRequest there = PageRequest.of(page, size);
-        return text.isBlank() ? installations.rows(there) : installations.search(asPattern(text), there);
+        return text.isBlank() ? installations.rows(there) : rows(installations.search(asPattern(text), there));
+    }
+
+    /** A list of many ids costs more than all rows. */
+    private List<InstallationRow> found(List<UUID> ids) {
+        if (ids.size() <= MOST_BY_ID) {
+            return rows(ids);
+        }
+        Set<UUID> those = Set.copyOf(ids);
+        return installations.rows().stream()
+                .filter(row -> those.contains(row.id()))
+                .toList();
     }
 
     /** How many {@link #search(String)} finds. */
@@ -265,9 +282,31 @@ public class InstallationService implements NamesRadios {
         return installations.found();
     }
 
-    /** Those that are signed off, as they were last. */
+    /** The first {@code most} that are used with a limit until something is mended; first those without a day. */
     @Transactional(readOnly = true)
-    public List<DueRow> signedOff() {
-        return installations.signedOff();
+    public List<DueRow> toMend(int most) {
+        return installations.toMend(Limit.of(most));
+    }
+
+    /** The first {@code most} that are looked at again until {@code day}. */
+    @Transactional(readOnly = true)
+    public List<DueRow> toRecheck(LocalDate day, int most) {
+        return installations.toRecheck(day, Limit.of(most));
+    }
+
+    @Transactional(readOnly = true)
+    public int countToMend() {
+        return installations.countToMend();
+    }
+
+    /** Those whose day is before {@code day}. */
+    @Transactional(readOnly = true)
+    public int countToMendBefore(LocalDate day) {
+        return installations.countToMendBefore(day);
+    }
+
+    @Transactional(readOnly = true)
+    public int countToRecheck(LocalDate day) {
+        return installations.countToRecheck(day);
     }
 }

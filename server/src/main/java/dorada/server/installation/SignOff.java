@@ -1,7 +1,9 @@
 package dorada.server.installation;
 
 import dorada.core.acceptance.AcceptanceRule;
+import dorada.core.antenna.Carrier;
 import dorada.core.recheck.Finding;
+import dorada.core.recheck.RecheckInterval;
 import dorada.core.tuning.TrimPrior;
 import dorada.server.people.Person;
 import dorada.server.shop.ArchivedPeople;
@@ -225,7 +227,9 @@ public class SignOff {
 
     /** The day on which it is looked at again, by what it is fitted to and what was found. */
     public LocalDate recheckBy(ZoneId shop) {
-        return DueRow.recheckBy(visit.installation().carrier(), finding, signedAt, shop);
+        Carrier carrier = visit.installation().carrier();
+        int months = finding == null ? RecheckInterval.months(carrier) : RecheckInterval.monthsAfter(carrier, finding);
+        return LocalDate.ofInstant(signedAt, shop).plusMonths(months);
     }
 
     /** The rule that it was judged by; empty for one of before this was stored. */

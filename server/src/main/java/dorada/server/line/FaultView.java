@@ -4,7 +4,6 @@ import dorada.core.line.FaultReport;
 import dorada.core.line.Window;
 import dorada.server.problem.UserProblem;
 import dorada.server.words.OutcomeView;
-import dorada.server.words.Words;
 import jakarta.validation.constraints.NotNull;
 import java.util.List;
 import java.util.Locale;
@@ -14,18 +13,15 @@ public record FaultView(
         @NotNull double resolutionM,
         @NotNull double reachM,
         @NotNull List<EventView> events,
-        @NotNull String sentence,
-        @NotNull String better,
         @NotNull OutcomeView says,
         OutcomeView sweepNext) {
 
-    /** @param what short and stable; {@code words} say it for a person */
+    /** @param what short and stable; {@code kind} says it for a person */
     public record EventView(
             @NotNull double distanceM,
             @NotNull double doubtM,
             @NotNull double returnLossDb,
             @NotNull String what,
-            @NotNull String words,
             @NotNull OutcomeView kind,
             @NotNull boolean sure) {}
 
@@ -39,12 +35,9 @@ public record FaultView(
                                 e.doubtM(),
                                 e.returnLossDb(),
                                 e.what().name().toLowerCase(Locale.ROOT),
-                                Words.ENGLISH.phrase(e.what()),
                                 OutcomeView.phrase(e.what()),
                                 e.sure()))
                         .toList(),
-                Words.ENGLISH.sentence(report.says()),
-                report.better().map(Words.ENGLISH::sentence).orElse(""),
                 OutcomeView.of(report.says()),
                 report.better().map(OutcomeView::of).orElse(null));
     }

@@ -1,6 +1,7 @@
 package dorada.server.people;
 
 import dorada.server.problem.UserProblem;
+import dorada.server.problem.Wrong;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
@@ -66,7 +67,7 @@ class PeopleController {
     @ResponseStatus(HttpStatus.CREATED)
     PersonView add(@Valid @RequestBody NewPerson person) {
         if (person.role() == null) {
-            throw UserProblem.atField("role", Refused.ROLE.of());
+            throw UserProblem.atField("role", Wrong.ROLE.of());
         }
         return PersonView.of(people.add(person.login(), person.displayName(), person.role(), person.password()));
     }

@@ -9,7 +9,6 @@ enum Refused implements OutcomeId {
     PASSWORD_TOO_SHORT("leastCount"),
     PASSWORD_TOO_LONG("mostCount", "bytesCount"),
     PASSWORD_COMMON,
-    ROLE,
     HAS_LOGINS,
     IS_SET_UP_JUST_NOW,
     LOGIN_TAKEN("typed"),

@@ -8,7 +8,7 @@ import java.util.List;
  * that the value has, {@code low…} and {@code high…} with their unit, from the constraints that stand beside it: no number is written
  * twice.
  */
-enum Wrong implements OutcomeId {
+public enum Wrong implements OutcomeId {
     LETTERS("highCount"),
     MANY("highCount"),
     HOW_MANY("lowCount", "highCount"),

@@ -116,6 +116,9 @@ class CatalogueApiTest extends ApiTest {
                 .andExpect(status().isUnprocessableContent());
         getAs(viewer, "/api/installations/" + job)
                 .andExpect(jsonPath("$.customer").value("Road service"));
+        getAs(viewer, "/api/installations?size=200&search=road service")
+                .andExpect(jsonPath("$[?(@.id == '" + job + "')]", hasSize(1)));
+        getAs(viewer, "/api/installations?size=200&search=road servce").andExpect(jsonPath("$", hasSize(0)));
     }
 
     @Test

@@ -2,17 +2,24 @@ package dorada.server.keeping;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import dorada.core.antenna.Carrier;
+import dorada.core.recheck.Finding;
+import dorada.core.recheck.RecheckInterval;
 import java.sql.Connection;
 import java.sql.DriverManager;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.sql.Statement;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import org.flywaydb.core.Flyway;
 import org.flywaydb.core.api.MigrationInfo;
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 
@@ -80,6 +87,71 @@ class MigrationsTest {
         assertThat(one(sql, "select count(*) from tuning_pass where visit_number = " + (wasReopened ? 2 : 1)))
                 .isEqualTo(2);
     }
+
+    /** What stands with an installation since, as the rules of the job have it, for whatever it is fitted to and whatever was found. */
+    @Test
+    void whatIsDueIsFoundForThoseThatWereSignedOffBefore() throws SQLException {
+        String url = "jdbc:h2:mem:due;DB_CLOSE_DELAY=-1";
+        Instant at = Instant.parse("2025-08-31T12:00:00Z");
+        LocalDate day = LocalDate.ofInstant(at, ZoneId.systemDefault());
+        Map<Integer, LocalDate> wanted = new LinkedHashMap<>();
+        try (Connection connection = DriverManager.getConnection(url, "sa", "");
+                Statement sql = connection.createStatement()) {
+            flyway(url, "37").migrate();
+            sql.execute("set referential_integrity false");
+            for (Carrier carrier : Carrier.values()) {
+                wanted.put(
+                        signedOff(sql, wanted.size() + FROM, carrier, null, at),
+                        day.plusMonths(RecheckInterval.months(carrier)));
+                for (Finding finding : Finding.values()) {
+                    wanted.put(
+                            signedOff(sql, wanted.size() + FROM, carrier, finding, at),
+                            day.plusMonths(RecheckInterval.monthsAfter(carrier, finding)));
+                }
+            }
+            sql.execute("update sign_off set limit_w = 5, due = date '2026-01-02' where finding is null");
+            int open = signedOff(sql, wanted.size() + FROM, Carrier.MAST, null, at);
+            sql.execute("update installation set signed_off = false, shop_number = 12345 where shop_number = " + open);
+            flyway(url, "38").migrate();
+            for (Map.Entry<Integer, LocalDate> one : wanted.entrySet()) {
+                assertThat(strings(sql, "select recheck_on from installation where shop_number = " + one.getKey()))
+                        .containsExactly(one.getValue().toString());
+            }
+            assertThat(one(sql, "select count(*) from installation where limited and mend_on = date '2026-01-02'"))
+                    .isEqualTo(Carrier.values().length);
+            assertThat(one(sql, "select count(*) from installation where recheck_on is null and not limited"))
+                    .isEqualTo(1);
+            assertThat(strings(sql, "select found_words from installation where shop_number in (2, 12345) order by 1"))
+                    .allMatch(words -> words.contains("\nx1\n"))
+                    .satisfiesExactly(
+                            words -> assertThat(words).startsWith("fs-0002\n"),
+                            words -> assertThat(words).startsWith("fs-12345\n"));
+            sql.execute("shutdown");
+        }
+    }
+
+    /** @return its number */
+    private static int signedOff(Statement sql, int number, Carrier carrier, Finding finding, Instant at)
+            throws SQLException {
+        String id = "'%08d-0000-0000-0000-000000000000'".formatted(number);
+        insert(sql, "installation", 1);
+        sql.execute(
+                "update installation set id = %s, shop_number = %d, carrier = '%s', visit_number = 1, signed_off = true where id = %s"
+                        .formatted(id, number, carrier, FIRST));
+        insert(sql, "visit", 1);
+        sql.execute(
+                "update visit set id = %s, installation_id = %s, number = 1 where id = %s".formatted(id, id, FIRST));
+        insert(sql, "sign_off", 1);
+        sql.execute(
+                "update sign_off set visit_id = %s, finding = %s, signed_at = '%s', limit_w = null, due = null where visit_id = %s"
+                        .formatted(id, finding == null ? "null" : "'" + finding + "'", at, FIRST));
+        return number;
+    }
+
+    /** The next one that is made has 1 first. */
+    private static final int FROM = 2;
+
+    private static final String FIRST = value("id", "UUID", 1);
 
     private static void rename(Map<String, Integer> before, String then, String now, Map<String, Integer> counts) {
         if (before.containsKey(then) && !counts.containsKey(then)) {

@@ -89,7 +89,7 @@ class LineApiTest extends ApiTest {
                 .andExpect(jsonPath("$.events[0].distanceM", closeTo(8, 0.02), Double.class))
                 .andExpect(jsonPath("$.events[0].what").value("open"))
                 .andExpect(jsonPath("$.events[0].sure").value(true))
-                .andExpect(jsonPath("$.sentence", startsWith("Look at 8.0 m")));
+                .andExpect(jsonPath("$.says.text", startsWith("Look at 8.0 m")));
         send(post("/api/faults/locate"), viewer, "{\"samples\":[" + samples + "]," + line + ",\"window\":\"round\"}")
                 .andExpect(jsonPath("$.field").value("window"));
         send(post("/api/faults/locate"), viewer, "{\"samples\":[{\"frequencyHz\":1e8,\"re\":0,\"im\":0}]," + line + "}")
