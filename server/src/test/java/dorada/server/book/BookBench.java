@@ -99,6 +99,17 @@ class BookBench extends ApiTest {
             row(wanted, SELDOM_ASKED, "how many are how far", () -> page("/api/installations/counts"));
             row(wanted, SELDOM_ASKED, "those being tuned", () -> page("/api/installations?size=60&state=TUNING"));
             row(wanted, SELDOM_ASKED, "board with a word", () -> page("/api/installations?size=60&search=harvester 9"));
+            row(
+                    wanted,
+                    SELDOM_ASKED,
+                    "board with many found",
+                    () -> page("/api/installations?size=60&search=harvester"));
+            row(
+                    wanted,
+                    SELDOM_ASKED,
+                    "how many with a word",
+                    () -> page("/api/installations/counts?search=harvester 9"));
+            row(wanted, SELDOM_ASKED, "how much is due", () -> page("/api/due/count"));
             row(wanted, SELDOM_ASKED, "what is due", () -> page("/api/due"));
             row(wanted, SELDOM_ASKED, "passes of one", () -> page("/api/installations/" + one + "/passes"));
             row(wanted, SELDOM_ASKED, "numbers of the shop", () -> page("/api/numbers"));
@@ -164,6 +175,10 @@ class BookBench extends ApiTest {
             case "TITLE" -> TITLE;
             case "CUSTOMER" -> CUSTOMER;
             case "SIGNED_OFF" -> IS_SIGNED_OFF;
+            case "FOUND_WORDS" ->
+                "lower('fs-' || (100000 + x) || chr(10) || " + TITLE + " || chr(10) || " + CUSTOMER + ")";
+            case "RECHECK_ON" ->
+                "case when " + IS_SIGNED_OFF + " then cast(dateadd(month, 12, " + at(0) + ") as date) end";
             case "CREATED_AT" -> at(3);
             default -> "t." + column;
         });
