@@ -110,7 +110,7 @@ class Board {
                 return new Counted(counts, Optional.of(unwritten), workedOut);
             }
         }
-        List<Standings.Standing> states = oneByOne(installations.search(search), unwritten);
+        List<Standings.Standing> states = oneByOne(installations.idsFound(search), unwritten);
         Map<Progress, Integer> counts = new EnumMap<>(Progress.class);
         count(states, counts);
         return new Counted(counts, Optional.empty(), states);
@@ -121,15 +121,11 @@ class Board {
     }
 
     /** After a new program, and until the book is written anew, most have to be worked out. */
-    private List<Standings.Standing> oneByOne(List<InstallationRow> rows, Set<UUID> unwritten) {
-        Map<UUID, Progress> told = rows.size() <= MOST_WORKED_OUT
-                ? standings.of(rows.stream().map(InstallationRow::id).toList(), unwritten)
-                : standings.all(unwritten);
-        List<Standings.Standing> all = new ArrayList<>(workedOut(
-                rows.stream().filter(row -> !told.containsKey(row.id())).toList()));
-        rows.stream()
-                .filter(row -> told.containsKey(row.id()))
-                .forEach(row -> all.add(standing(row, told.get(row.id()))));
+    private List<Standings.Standing> oneByOne(List<UUID> found, Set<UUID> unwritten) {
+        Map<UUID, Standings.Standing> told = standings.of(found, unwritten);
+        List<Standings.Standing> all = new ArrayList<>(told.values());
+        all.addAll(workedOut(installations.rows(
+                found.stream().filter(id -> !told.containsKey(id)).toList())));
         return all;
     }
 

@@ -107,6 +107,8 @@ interface BookRepository extends JpaRepository<BookEntry, UUID> {
             "select b.touchedAt from BookEntry b where b.state = :state order by b.state, b.touchedAt limit :most offset :from")
     List<Instant> touched(Progress state, int from, int most);
 
+    /** Of rows and not of ids: those are no part of the index. */
+    @Query("select count(*) from BookEntry b where b.state = :state")
     int countByState(Progress state);
 
     /** How many are in one state. */
@@ -150,7 +152,7 @@ interface BookRepository extends JpaRepository<BookEntry, UUID> {
     List<BookEntry> besides(UUID id);
 
     /** How many rows are not yet what they should be. */
-    @Query("select count(b) from BookEntry b where b.plannedAt is null")
+    @Query("select count(*) from BookEntry b where b.plannedAt is null")
     int unwritten();
 
     @Query("select max(b.builtAt) from BookEntry b")

@@ -8,7 +8,10 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
+import java.util.function.Function;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -22,6 +25,11 @@ import org.springframework.transaction.annotation.Transactional;
 public class Standings {
 
     private static final List<UUID> NONE = List.of(new UUID(0, 0));
+
+    private static final int AT_ONCE = 500;
+
+    /** More are sooner found among all. */
+    private static final int MOST_BY_ID = 5000;
 
     private final BookRepository book;
     private final BookKeeping keeping;
@@ -46,23 +54,20 @@ public class Standings {
         return counts;
     }
 
-    /** By installation, without {@code but}. */
-    public Map<UUID, Progress> all(Collection<UUID> but) {
-        return byId(book.standing(judgements.program(), some(but)));
-    }
-
-    /** Those of {@code ids} alone. */
-    public Map<UUID, Progress> of(Collection<UUID> ids, Collection<UUID> but) {
-        return byId(book.standingOf(judgements.program(), some(ids), some(but)));
+    /** Those of {@code ids}, without {@code but}. */
+    public Map<UUID, Standing> of(List<UUID> ids, Collection<UUID> but) {
+        Set<UUID> wanted = Set.copyOf(ids);
+        Stream<Standing> told = ids.size() > MOST_BY_ID
+                ? book.standing(judgements.program(), some(but)).stream().filter(s -> wanted.contains(s.id()))
+                : IntStream.iterate(0, from -> from < ids.size(), from -> from + AT_ONCE)
+                        .mapToObj(from -> ids.subList(from, Math.min(ids.size(), from + AT_ONCE)))
+                        .flatMap(some -> book.standingOf(judgements.program(), some, some(but)).stream());
+        return told.collect(Collectors.toMap(Standing::id, Function.identity()));
     }
 
     /** The newest {@code most} in one state, the newest first, without {@code but}. */
     public List<Standing> in(Progress state, Collection<UUID> but, int most) {
         return book.standing(judgements.program(), some(but), state, Limit.of(most));
-    }
-
-    private static Map<UUID, Progress> byId(List<Standing> standings) {
-        return standings.stream().collect(Collectors.toMap(Standing::id, Standing::state));
     }
 
     private static Collection<UUID> some(Collection<UUID> ids) {

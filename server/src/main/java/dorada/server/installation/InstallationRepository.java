@@ -33,7 +33,7 @@ interface InstallationRepository extends JpaRepository<Installation, UUID> {
     @Query("select i.id from Installation i where " + FOUND + NEWEST_FIRST + ", i.id")
     List<UUID> search(String text, Pageable page);
 
-    @Query("select count(i) from Installation i where " + FOUND)
+    @Query("select count(*) from Installation i where " + FOUND)
     int countFound(String text);
 
     @Query(ALL_ROWS + NEWEST_FIRST)
@@ -62,13 +62,14 @@ interface InstallationRepository extends JpaRepository<Installation, UUID> {
     @Query(DUE + "i.due.recheckOn <= :day order by i.due.recheckOn, i.shopNumber")
     List<DueRow> toRecheck(LocalDate day, Limit most);
 
-    @Query("select count(i) from Installation i where i.due.limited")
+    // Of rows and not of ids: those are no part of the index.
+    @Query("select count(*) from Installation i where i.due.limited")
     int countToMend();
 
-    @Query("select count(i) from Installation i where i.due.mendOn < :day")
+    @Query("select count(*) from Installation i where i.due.limited and i.due.mendOn < :day")
     int countToMendBefore(LocalDate day);
 
-    @Query("select count(i) from Installation i where i.due.recheckOn <= :day")
+    @Query("select count(*) from Installation i where i.due.recheckOn <= :day")
     int countToRecheck(LocalDate day);
 
     /** What each sign-off of an installation that was signed off more than once found, the oldest first. */

@@ -113,11 +113,11 @@ public class InstallationService implements NamesRadios {
 
     /** Those whose words contain {@code text}, newest first. */
     @Transactional(readOnly = true)
-    public List<InstallationRow> search(String text) {
-        return text.isBlank() ? installations.rows() : found(installations.search(asPattern(text)));
+    public List<UUID> idsFound(String text) {
+        return installations.search(asPattern(text));
     }
 
-    /** Page {@code page}, counted from 0, of the same. */
+    /** Page {@code page}, counted from 0, of the same; all where {@code text} is blank. */
     @Transactional(readOnly = true)
     public List<InstallationRow> search(String text, int page, int size) {
         boolean isBeyondAny = (long) page * size > Integer.MAX_VALUE;
@@ -128,18 +128,7 @@ public class InstallationService implements NamesRadios {
         return text.isBlank() ? installations.rows(there) : rows(installations.search(asPattern(text), there));
     }
 
-    /** A list of many ids costs more than all rows. */
-    private List<InstallationRow> found(List<UUID> ids) {
-        if (ids.size() <= MOST_BY_ID) {
-            return rows(ids);
-        }
-        Set<UUID> those = Set.copyOf(ids);
-        return installations.rows().stream()
-                .filter(row -> those.contains(row.id()))
-                .toList();
-    }
-
-    /** How many {@link #search(String)} finds. */
+    /** How many {@link #search} finds. */
     @Transactional(readOnly = true)
     public int countFound(String text) {
         return text.isBlank() ? (int) installations.count() : installations.countFound(asPattern(text));
@@ -148,6 +137,12 @@ public class InstallationService implements NamesRadios {
     /** Of {@code ids}, newest first. */
     @Transactional(readOnly = true)
     public List<InstallationRow> rows(Collection<UUID> ids) {
+        if (ids.size() > MOST_BY_ID) {
+            Set<UUID> those = Set.copyOf(ids);
+            return installations.rows().stream()
+                    .filter(row -> those.contains(row.id()))
+                    .toList();
+        }
         return ids.isEmpty() ? List.of() : installations.rows(ids);
     }
 
