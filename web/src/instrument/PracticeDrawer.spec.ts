@@ -4,6 +4,8 @@ import { QueryClient, VueQueryPlugin } from '@tanstack/vue-query'
 import { flushPromises, mount } from '@vue/test-utils'
 import { createPinia } from 'pinia'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
+import { usePreferences } from '@/preferences'
+import type { LengthUnit } from '@/units/length'
 import PracticeDrawer from './PracticeDrawer.vue'
 
 const whip = { name: said('the whip'), startM: 0.5, lowM: 0.3, highM: 0.5, stepM: 0.001, oneWay: true }
@@ -55,9 +57,11 @@ afterEach(() => {
   vi.unstubAllGlobals()
 })
 
-async function drawer() {
+async function drawer(unit: LengthUnit = 'mm') {
+  const pinia = createPinia()
+  usePreferences(pinia).unit = unit
   const mounted = mount(PracticeDrawer, {
-    global: { plugins: [createPinia(), [VueQueryPlugin, { queryClient: new QueryClient() }]] },
+    global: { plugins: [pinia, [VueQueryPlugin, { queryClient: new QueryClient() }]] },
   })
   await flushPromises()
   const press = async (words: string) => {
@@ -87,6 +91,14 @@ describe('the practice bench', () => {
     expect(put.at(-1)?.settingsM[0]).toBeCloseTo(0.439)
     await press('New piece')
     expect(put.at(-1)?.settingsM[0]).toBe(0.5)
+  })
+
+  it('steps by round inches for who reads inches', async () => {
+    const { mounted, press } = await drawer('inch')
+    await press('−1/2 in')
+    await press('−1/16 in')
+    expect(put.map((b) => b.settingsM[0])).toEqual([0.45 - 0.0127, 0.45 - 0.0127 - 0.0254 / 16])
+    expect(mounted.text()).not.toContain('−10 mm')
   })
 
   it('keeps inside the range of the control', async () => {

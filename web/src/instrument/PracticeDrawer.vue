@@ -13,10 +13,11 @@ import { answer, api, type Schemas } from '@/api/client'
 import { usePreferences } from '@/preferences'
 import ChoiceField from '@/ui/ChoiceField.vue'
 import { useForm } from '@/shell/useForm'
-import { formatBoth } from '@/units/length'
+import { formatBoth, formatLength } from '@/units/length'
 
 type Bench = Schemas['BenchState']
 type AtPort = Bench['atPort']
+type Control = Schemas['InstallationChoice']['controls'][number]
 
 /** What lies on the practice bench: choose it, trim it, disturb it. Tells its parent when another antenna is on. */
 const emit = defineEmits<{ another: [choice: Schemas['InstallationChoice']] }>()
@@ -117,6 +118,26 @@ function slide(i: number, metres: number) {
   set(i, control.oneWay ? Math.min(now, metres) : metres)
 }
 
+const INCH_M = 0.0254
+/** A saw's small and large step, round in the unit that is read; what a saw does not lengthen has no way up. */
+function changes(control: Control) {
+  const [large, small] =
+    preferences.unit === 'mm'
+      ? [0.01, control.stepM]
+      : [INCH_M / 2, INCH_M / (control.stepM < 0.001 ? 32 : 16)]
+  const word = (sign: string, metres: number) => `${sign}${formatLength(metres, preferences.unit, true)}`
+  return [
+    { word: word('−', large), metres: -large },
+    { word: word('−', small), metres: -small },
+    ...(control.oneWay
+      ? []
+      : [
+          { word: word('+', small), metres: small },
+          { word: word('+', large), metres: large },
+        ]),
+  ]
+}
+
 function toggle(name: Bench['conditions'][number]) {
   const now = bench.value
   if (!now) return
@@ -157,13 +178,12 @@ function toggle(name: Bench['conditions'][number]) {
         @settled="slide(c.i, $event)"
       />
       <div class="line">
-        <ActionButton class="small" @click="slide(c.i, c.now - 0.01)">−10 mm</ActionButton>
-        <ActionButton class="small" @click="slide(c.i, c.now - c.control.stepM)">−1 mm</ActionButton>
-        <ActionButton v-if="!c.control.oneWay" class="small" @click="slide(c.i, c.now + c.control.stepM)">
-          +1 mm
-        </ActionButton>
-        <ActionButton v-if="!c.control.oneWay" class="small" @click="slide(c.i, c.now + 0.01)"
-          >+10 mm</ActionButton
+        <ActionButton
+          v-for="by in changes(c.control)"
+          :key="by.word"
+          class="small"
+          @click="slide(c.i, c.now + by.metres)"
+          >{{ by.word }}</ActionButton
         >
         <ActionButton
           v-if="c.control.oneWay && c.now < c.control.startM"
