@@ -10,11 +10,13 @@ const channel = (name: string, transmitHz: number, receiveHz = transmitHz) => ({
   receiveHz,
   note: '',
 })
+const say = (id: string) => ({ id, params: {}, text: '' })
 const services = [
   {
     id: 'cb-us',
-    title: 'CB radio, 40 channels',
-    country: 'United States',
+    title: say('service.cb-us.title'),
+    shortTitle: say('service.cb-us.short'),
+    country: say('serviceIn.US'),
     year: 2017,
     source: '47 CFR 95.963',
     bandwidthHz: 8000,
@@ -25,18 +27,19 @@ const services = [
       channel('40', 27.405e6),
     ],
     usual: ['1', '19', '40'],
-    reminders: ['Power: 4 W'],
+    reminders: [say('service.cb-us.power')],
   },
   {
     id: 'pmr446',
-    title: 'PMR446, analogue',
-    country: 'Europe',
+    title: say('service.pmr446.title'),
+    shortTitle: say('service.pmr446.short'),
+    country: say('serviceIn.CEPT'),
     year: 2015,
     source: 'ECC',
     bandwidthHz: 12500,
     channels: [channel('1', 446.00625e6)],
     usual: ['1'],
-    forbidden: 'the equipment has a built-in antenna only',
+    forbidden: say('service.pmr446.builtIn'),
     reminders: [],
   },
 ]

@@ -11,7 +11,7 @@ import { useServices } from '@/api/installation'
 import TextField from '@/ui/TextField.vue'
 import { useForm } from '@/shell/useForm'
 import { formatChannelMhz } from '@/units/frequency'
-import { listText, picked, shortName, type PickedChannel } from './channels'
+import { listText, picked, type PickedChannel } from './channels'
 
 /** Channels from a service, from a list that is pasted, or an airband channel by its name. */
 const words = useWords()
@@ -49,7 +49,7 @@ function takeMarked() {
     'take',
     picked(
       offered.value.filter((c) => marked.value.has(c.name)),
-      service.value ? shortName(service.value) : '',
+      service.value ? words.value.phrase(service.value.shortTitle) : '',
     ),
   )
   emit('close')
@@ -128,7 +128,10 @@ async function takeAir() {
       :name="words.text('channelPicker.SERVICE')"
       :disabled="services.isPending.value || lists.isPending.value"
       :options="[
-        ...(services.data.value ?? []).map((s) => ({ value: s.id, word: `${s.title} · ${s.country}` })),
+        ...(services.data.value ?? []).map((s) => ({
+          value: s.id,
+          word: `${words.phrase(s.title)} · ${words.phrase(s.country)}`,
+        })),
         ...(lists.data.value ?? []).map((l) => ({
           value: l.id,
           word: words.text('channelPicker.OURS', { name: l.name }),
@@ -139,7 +142,7 @@ async function takeAir() {
 
     <template v-if="service || shopList">
       <p v-if="service?.forbidden" class="caution stop" role="alert">
-        {{ words.text('channelPicker.FORBIDDEN', { why: service.forbidden }) }}
+        {{ words.text('channelPicker.FORBIDDEN', { why: words.phrase(service.forbidden) }) }}
       </p>
       <p v-if="shopList" class="hint">
         {{
@@ -152,9 +155,9 @@ async function takeAir() {
       <p v-if="service" class="hint">
         {{
           words.text('channelPicker.OF_SERVICE', {
-            reminders: service.reminders.join('. '),
+            reminders: service.reminders.map((r) => words.phrase(r)).join('. '),
             source: service.source,
-            country: service.country,
+            country: words.phrase(service.country),
             year: `${service.year}`,
           })
         }}

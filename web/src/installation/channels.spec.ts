@@ -1,23 +1,11 @@
 import { describe, expect, it } from 'vitest'
-import { listText, picked, shortName } from './channels'
+import { listText, picked } from './channels'
 
 const channel = (name: string, transmitHz: number, receiveHz = transmitHz) => ({
   name,
   transmitHz,
   receiveHz,
   note: '',
-})
-const service = (title: string) => ({
-  id: 'x',
-  title,
-  country: '',
-  year: 2020,
-  source: '',
-  bandwidthHz: 1,
-  channels: [],
-  usual: [],
-  evenEnds: false,
-  reminders: [],
 })
 
 describe('channels of a service', () => {
@@ -38,10 +26,5 @@ describe('channels of a service', () => {
     expect(listText([channel('Deck', 457.525e6, 467.525e6), channel('Quay', 446.2e6)])).toBe(
       'Deck; 457.525; 467.525\nQuay; 446.200',
     )
-  })
-  it('shortens what stands before the number', () => {
-    expect(shortName(service('CB radio, 40 channels'))).toBe('CB')
-    expect(shortName(service('Amateur 2 m'))).toBe('2 m')
-    expect(shortName(service('PMR446, analogue'))).toBe('PMR446')
   })
 })

@@ -2,7 +2,6 @@ import type { Schemas } from '@/api/client'
 import { formatChannelMhz } from '@/units/frequency'
 import type { ChannelForm } from './planForm'
 
-type Service = Schemas['ServiceView']
 type Listed = Schemas['ChannelView']
 
 /** A channel on its way into a plan. */
@@ -10,12 +9,6 @@ export interface PickedChannel {
   name: string
   mhz: string
   use: ChannelForm['use']
-}
-
-/** Short words for a service before its channel's number: `CB 19`, `marine 16`. */
-export function shortName(service: Service): string {
-  const [word = service.title] = service.title.split(/[ ,]/)
-  return word === 'Amateur' ? service.title.replace('Amateur ', '') : word
 }
 
 /**

@@ -249,7 +249,10 @@ async function practise() {
               :hint="rule?.source"
               :options="[
                 { value: OWN, word: words.text('radios.SERVICE_OWN') },
-                ...ruled.map((s) => ({ value: s.id, word: `${s.title}, ${s.country}` })),
+                ...ruled.map((s) => ({
+                  value: s.id,
+                  word: `${words.phrase(s.title)}, ${words.phrase(s.country)}`,
+                })),
               ]"
             />
             <TextField

@@ -1,5 +1,6 @@
 package dorada.core.spectrum;
 
+import dorada.core.outcome.Outcome;
 import dorada.core.radio.FrequencyTolerance;
 import dorada.core.rf.Band;
 import java.util.List;
@@ -9,7 +10,7 @@ import java.util.Optional;
  * A radio service in one country or region. Its limits are reminders: the licence and the local rules decide.
  *
  * @param id short name, as in an address
- * @param title what people call it
+ * @param title what people call it; {@code shortTitle} before a channel's number
  * @param country where these rules hold
  * @param year of the rules as known here
  * @param source the rule, and how it came here
@@ -24,8 +25,9 @@ import java.util.Optional;
  */
 public record RadioService(
         String id,
-        String title,
-        String country,
+        Outcome title,
+        Outcome shortTitle,
+        Outcome country,
         int year,
         String source,
         Optional<FrequencyTolerance> frequencyTolerance,
@@ -34,8 +36,8 @@ public record RadioService(
         List<ServiceChannel> channels,
         List<String> usual,
         boolean evenEnds,
-        Optional<String> externalAntenna,
-        List<String> reminders) {
+        Optional<Outcome> externalAntenna,
+        List<Outcome> reminders) {
 
     public RadioService {
         channels = List.copyOf(channels);

@@ -1,5 +1,6 @@
 package dorada.core.spectrum;
 
+import dorada.core.outcome.Outcome;
 import dorada.core.radio.FrequencyTolerance;
 import dorada.core.rf.Band;
 import java.io.BufferedReader;
@@ -22,7 +23,7 @@ import org.apache.commons.csv.CSVRecord;
 
 /**
  * The radio services that ship with Dorada, read from the data files beside this class. Each file tells in its head its
- * title, country, source, year and limits.
+ * country, source, year and limits, and of what there is something to be reminded; the catalogue of words says it.
  */
 public final class RadioServices {
 
@@ -60,14 +61,11 @@ public final class RadioServices {
     }
 
     private static RadioService service(String id, Map<String, String> head, List<ServiceChannel> channels) {
-        List<String> reminders = new ArrayList<>();
-        reminder(reminders, "Power", head.get("power"));
-        reminder(reminders, "Antenna", head.get("antenna"));
-        reminder(reminders, "Licence", head.get("licence"));
         return new RadioService(
                 id,
-                head.get("title"),
-                head.get("country"),
+                words(id, "title"),
+                words(id, "short"),
+                new Outcome("serviceIn." + head.get("country"), Map.of()),
                 Integer.parseInt(head.get("year")),
                 head.get("source"),
                 Optional.ofNullable(head.get("frequency tolerance")).map(RadioServices::tolerance),
@@ -79,8 +77,16 @@ public final class RadioServices {
                 channels,
                 head.containsKey("usual") ? List.of(head.get("usual").split(" ")) : lowMiddleHigh(channels),
                 "even ends".equals(head.get("judged by")),
-                Optional.ofNullable(head.get("external antenna")),
-                reminders);
+                "built in".equals(head.get("antenna that may be used"))
+                        ? Optional.of(words(id, "builtIn"))
+                        : Optional.empty(),
+                Stream.of(head.get("reminders").split(" "))
+                        .map(of -> words(id, of))
+                        .toList());
+    }
+
+    private static Outcome words(String service, String of) {
+        return new Outcome("service." + service + "." + of, Map.of());
     }
 
     /** {@code 5 ppm; the rule}. */
@@ -101,12 +107,6 @@ public final class RadioServices {
                 .map(i -> sorted.get(i).name())
                 .distinct()
                 .toList();
-    }
-
-    private static void reminder(List<String> reminders, String word, String text) {
-        if (text != null) {
-            reminders.add(word + ": " + text);
-        }
     }
 
     private static List<ServiceChannel> channels(List<String> rows) throws IOException {

@@ -7,6 +7,7 @@ import dorada.core.spectrum.RadioService;
 import dorada.core.spectrum.RadioServices;
 import dorada.core.spectrum.ServiceChannel;
 import dorada.server.problem.UserProblem;
+import dorada.server.words.OutcomeView;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import java.util.List;
@@ -45,6 +46,7 @@ class SpectrumController {
     }
 
     /**
+     * @param shortTitle before a channel's number
      * @param frequencyTolerance absent where no rule is known here
      * @param usual names of the channels by which an antenna is judged
      * @param evenEnds the usual acceptance rule asks for ends that are alike
@@ -53,8 +55,9 @@ class SpectrumController {
      */
     record ServiceView(
             @NotNull String id,
-            @NotNull String title,
-            @NotNull String country,
+            @NotNull OutcomeView title,
+            @NotNull OutcomeView shortTitle,
+            @NotNull OutcomeView country,
             @NotNull int year,
             @NotNull String source,
             ToleranceView frequencyTolerance,
@@ -62,14 +65,15 @@ class SpectrumController {
             @NotNull List<ChannelView> channels,
             @NotNull List<String> usual,
             @NotNull boolean evenEnds,
-            String forbidden,
-            @NotNull List<String> reminders) {
+            OutcomeView forbidden,
+            @NotNull List<OutcomeView> reminders) {
 
         static ServiceView of(RadioService s) {
             return new ServiceView(
                     s.id(),
-                    s.title(),
-                    s.country(),
+                    OutcomeView.phrase(s.title()),
+                    OutcomeView.phrase(s.shortTitle()),
+                    OutcomeView.phrase(s.country()),
                     s.year(),
                     s.source(),
                     s.frequencyTolerance().map(ToleranceView::of).orElse(null),
@@ -77,8 +81,8 @@ class SpectrumController {
                     s.channels().stream().map(ChannelView::of).toList(),
                     s.usual(),
                     s.evenEnds(),
-                    s.externalAntenna().orElse(null),
-                    s.reminders());
+                    s.externalAntenna().map(OutcomeView::phrase).orElse(null),
+                    OutcomeView.of(s.reminders()));
         }
     }
 

@@ -12,6 +12,8 @@ import dorada.core.planning.Need;
 import dorada.core.planning.Need.Material;
 import dorada.core.planning.Need.Surface;
 import dorada.core.simulation.VirtualInstallation;
+import dorada.core.spectrum.RadioService;
+import dorada.core.spectrum.RadioServices;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -42,6 +44,18 @@ class DesignWordsTest {
         Designs.ALL.installations().stream().map(VirtualInstallation::title).forEach(names::add);
         Arrays.stream(PieceId.values()).map(PieceId::bare).forEach(names::add);
         assertThat(names).hasSizeGreaterThan(80).extracting(words::phrase).allMatch(n -> !n.isBlank());
+    }
+
+    @ParameterizedTest
+    @MethodSource("languages")
+    void everyServiceSaysItsNameWhereItHoldsAndItsLimits(Words words) {
+        for (RadioService s : RadioServices.ALL) {
+            List<Outcome> said = new ArrayList<>(List.of(s.title(), s.shortTitle(), s.country()));
+            said.addAll(s.reminders());
+            s.externalAntenna().ifPresent(said::add);
+            assertThat(said).extracting(words::phrase).allMatch(n -> !n.isBlank());
+            assertThat(words.phrase(s.shortTitle()).length()).isLessThanOrEqualTo(12);
+        }
     }
 
     @ParameterizedTest
