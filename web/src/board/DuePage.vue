@@ -4,6 +4,7 @@ import { useDue, useDueCount } from '@/api/board'
 import MoreRow from '@/ui/MoreRow.vue'
 import PageFrame from '@/ui/PageFrame.vue'
 import TableCard from '@/ui/TableCard.vue'
+import { formatDay } from '@/units/time'
 import { useWords } from '@/words/words'
 
 /** Limits until they are mended, and rechecks: what is overdue comes first. */
@@ -37,7 +38,7 @@ const sentence = computed(() => {
       <tbody>
         <tr v-for="r in rows" :key="r.what + r.installationId" :class="{ late: r.isOverdue }">
           <td class="day whole">
-            {{ r.day ?? words.text('due.NO_DAY') }}
+            {{ r.day ? formatDay(r.day) : words.text('due.NO_DAY') }}
             <b v-if="r.isOverdue">{{ words.text('due.OVERDUE') }}</b>
           </td>
           <td class="whole">{{ words.text(`due.${r.what}`) }}</td>
@@ -45,7 +46,7 @@ const sentence = computed(() => {
             <RouterLink class="name" :to="`/installations/${r.installationId}`">{{ r.title }}</RouterLink>
             <span class="soft below">{{ r.shopNumber }}, {{ r.customer }}</span>
           </td>
-          <td>
+          <td class="whole">
             <template v-if="r.what === 'MEND'">{{
               r.limitW === undefined
                 ? words.text('due.NO_LIMIT')

@@ -136,7 +136,7 @@ const fine = (m: number | undefined) => (m === undefined ? '' : formatLength(m, 
             {{ words.text(preferences.unit === 'mm' ? 'book.MHZ_PER_MM' : 'book.MHZ_PER_INCH') }}
           </th>
           <th class="number">{{ words.text('book.CHANGES') }}</th>
-          <th class="number">SWR</th>
+          <th class="number">{{ words.text('tuning.SWR') }}</th>
           <th>{{ words.text('book.FAULTS') }}</th>
           <th>{{ words.text('book.STATE') }}</th>
           <th v-if="mayWrite">
@@ -150,7 +150,7 @@ const fine = (m: number | undefined) => (m === undefined ? '' : formatLength(m, 
             <RouterLink class="name" :to="`/installations/${r.id}`">{{ r.title }}</RouterLink>
             <span class="soft below">{{ r.shopNumber }}, {{ r.customer }}</span>
           </td>
-          <td>
+          <td class="what">
             {{ kindWord(r.kind) }}
             <span class="soft below">{{
               [words.text(`fittedTo.${r.carrier}`), r.mount, r.antenna].filter(Boolean).join(', ')
@@ -221,6 +221,15 @@ const fine = (m: number | undefined) => (m === undefined ? '' : formatLength(m, 
 
   .text {
     grid-column: 1 / -1;
+  }
+
+  /* All of it is on its own page. */
+  .what .below {
+    display: -webkit-box;
+    min-width: 200px;
+    overflow: hidden;
+    -webkit-box-orient: vertical;
+    -webkit-line-clamp: 3;
   }
 }
 </style>

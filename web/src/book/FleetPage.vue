@@ -88,7 +88,7 @@ const begin = useMutation({
             <th>{{ words.text('book.STATE') }}</th>
             <th class="number">{{ words.text('book.LENGTH') }}</th>
             <th class="number">{{ words.text('book.CHANGES') }}</th>
-            <th class="number">SWR</th>
+            <th class="number">{{ words.text('tuning.SWR') }}</th>
             <th>{{ words.text('book.FAULTS') }}</th>
             <th>{{ words.text('fleet.TOUCHED') }}</th>
           </tr>

@@ -69,7 +69,7 @@ const isBegun = computed(() => beginM.value !== undefined && fine(props.startM) 
               {{ words.text(preferences.unit === 'mm' ? 'book.MHZ_PER_MM' : 'book.MHZ_PER_INCH') }}
             </th>
             <th class="number">{{ words.text('book.CHANGES') }}</th>
-            <th class="number">SWR</th>
+            <th class="number">{{ words.text('tuning.SWR') }}</th>
           </tr>
         </thead>
         <tbody>

@@ -116,7 +116,7 @@ describe('cut sheets', () => {
   it('begin with what can be made', async () => {
     const { wrapper } = await page('/cutting')
     expect(wrapper.text()).toContain('What shall it be?')
-    expect(wrapper.text()).toContain('tube J-pole')
+    expect(wrapper.text()).toContain('Tube J-pole')
     expect(wrapper.find('a.kind').attributes('href')).toContain('kind=quarter-wave-whip')
   })
 

@@ -21,10 +21,10 @@ const begin = (low: number, high: number) =>
     <p class="soft">{{ words.text('cutPage.WHAT_SHALL') }}</p>
     <section v-if="sheets.data.value?.length" class="card block">
       <h2>{{ words.text('cutPage.SHELF') }}</h2>
-      <ul>
+      <ul class="bare">
         <li v-for="s in sheets.data.value" :key="s.id">
           <RouterLink :to="{ path: '/cutting', query: { sheet: s.id } }">{{ s.name }}</RouterLink>
-          <span class="soft">{{ s.shopNumber ?? '' }} {{ s.changedBy }}</span>
+          <span class="soft whole">{{ s.shopNumber ?? '' }} {{ s.changedBy }}</span>
         </li>
       </ul>
     </section>
@@ -35,7 +35,7 @@ const begin = (low: number, high: number) =>
         class="card kind"
         :to="{ path: '/cutting', query: { kind: k.id, f: String(begin(k.lowestHz, k.highestHz)) } }"
       >
-        <b>{{ words.phrase(k.title) }}</b>
+        <b>{{ words.sentence(k.title) }}</b>
         <span>{{ words.sentence(k.about) }}</span>
         <span class="hint">{{
           words.text('cutPage.FROM_TO', { low: formatMhz(k.lowestHz, 0), high: formatMhz(k.highestHz, 0) })
@@ -81,9 +81,6 @@ const begin = (low: number, high: number) =>
 }
 
 ul {
-  list-style: none;
-  margin: 6px 0 0;
-  padding: 0;
   columns: 2 300px;
 }
 
@@ -92,6 +89,5 @@ li {
   gap: 10px;
   justify-content: space-between;
   min-height: 36px;
-  overflow-wrap: anywhere;
 }
 </style>

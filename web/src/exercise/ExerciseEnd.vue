@@ -41,7 +41,7 @@ const rows = computed(() =>
           <th class="number">{{ words.text('exercise.LOOKS') }}</th>
           <th class="number">{{ words.text('exercise.MINUTES') }}</th>
           <th class="number">{{ words.text('exercise.MORE_OFF') }}</th>
-          <th class="number">SWR</th>
+          <th class="number">{{ words.text('tuning.SWR') }}</th>
           <th>{{ words.text('exercise.HOW') }}</th>
         </tr>
       </thead>

@@ -104,7 +104,7 @@ const start = () =>
               <th>{{ words.text('exercise.WHEN') }}</th>
               <th class="number">{{ words.text('exercise.READINGS') }}</th>
               <th class="number">{{ words.text('exercise.CHANGES') }}</th>
-              <th class="number">SWR</th>
+              <th class="number">{{ words.text('tuning.SWR') }}</th>
               <th class="number">{{ words.text('exercise.MARK') }}</th>
               <th>{{ words.text('exercise.HOW') }}</th>
             </tr>

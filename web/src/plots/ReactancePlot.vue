@@ -65,7 +65,7 @@ const read = computed(() => {
     : undefined
 })
 const numbers = () =>
-  impedanceNumbers(props.trace, [...props.markers, ...props.pegs.map((p) => p.frequencyHz)])
+  impedanceNumbers(props.trace, [...props.markers, ...props.pegs.map((p) => p.frequencyHz)], words.value)
 const path = (part: 'r' | 'x') =>
   ohms.value
     .map(

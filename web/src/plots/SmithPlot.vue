@@ -2,6 +2,7 @@
 import { computed, ref, useId, useTemplateRef } from 'vue'
 import { formatMhz } from '@/units/frequency'
 import { apart } from './apart'
+import { useWords } from '@/words/words'
 import { impedanceNumbers, type Numbers } from './numbers'
 import PlotFrame from './PlotFrame.vue'
 import { markerReading, reflectionAt, type ComplexTrace } from './complexTrace'
@@ -18,6 +19,7 @@ const props = defineProps<{
   swr: number
   caption: string
 }>()
+const words = useWords()
 
 const RESISTANCES = [0, 0.2, 0.5, 1, 2, 5]
 const REACTANCES = [0.2, 0.5, 1, 2, 5]
@@ -116,7 +118,7 @@ const read = computed(() => {
 })
 function numbers(): Numbers {
   const beside = [...props.markers, ...props.pegs.map((p) => p.frequencyHz)]
-  return chosen.value ? impedanceNumbers(chosen.value, beside) : { heads: [], rows: [] }
+  return chosen.value ? impedanceNumbers(chosen.value, beside, words.value) : { heads: [], rows: [] }
 }
 
 const LETTER = 7

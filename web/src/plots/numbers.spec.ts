@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest'
+import { currentWords } from '@/words/words'
 import { impedanceNumbers, places, sweepNumbers } from './numbers'
 import type { PlotTrace } from './sweep/trace'
 
@@ -44,6 +45,12 @@ describe('the figures of a picture', () => {
       re: [1 / 3, 1 / 3],
       im: [0, 0],
     }
-    expect(impedanceNumbers(trace, []).rows[0]).toEqual(['100.000', '100.0', '0.0', '2.00', '9.5'])
+    expect(impedanceNumbers(trace, [], currentWords()).rows[0]).toEqual([
+      '100.000',
+      '100.0',
+      '0.0',
+      '2.00',
+      '9.5',
+    ])
   })
 })

@@ -1,3 +1,4 @@
+import type { Words } from '@/words/words'
 import { formatMhz } from '@/units/frequency'
 import { formatSwr, swrOfReturnLoss } from '@/units/swr'
 import { markerReading, type ComplexTrace } from './complexTrace'
@@ -44,10 +45,10 @@ export function sweepNumbers(traces: PlotTrace[], pegs: Peg[], span: [number, nu
 }
 
 /** R, X and SWR of one trace, with the wanted channels and markers. */
-export function impedanceNumbers(trace: ComplexTrace, beside: number[]): Numbers {
+export function impedanceNumbers(trace: ComplexTrace, beside: number[], words: Words): Numbers {
   const span: [number, number] = [trace.frequencyHz[0] ?? 0, trace.frequencyHz.at(-1) ?? 0]
   return {
-    heads: ['MHz', 'R, Ω', 'X, Ω', 'SWR', 'dB'],
+    heads: ['MHz', 'R, Ω', 'X, Ω', words.text('tuning.SWR'), 'dB'],
     rows: places(span, beside).flatMap((hz) => {
       const m = markerReading(trace, hz, true)
       const ohm = (value: number | undefined) =>

@@ -61,4 +61,11 @@ useEventListener(window, 'keydown', (event: KeyboardEvent) => {
 .find {
   width: clamp(150px, 20vw, 330px);
 }
+
+/* The names of the pages come first; there is room for words once it is asked. */
+@media (max-width: 1000px) {
+  .find:not(:focus-within) {
+    width: 96px;
+  }
+}
 </style>

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed } from 'vue'
+import { computed, useTemplateRef, watch } from 'vue'
 import { useRoute } from 'vue-router'
 import { useInstallation } from '@/api/installation'
 import { useWords } from '@/words/words'
@@ -19,10 +19,21 @@ const id = computed(() => (typeof route.params.id === 'string' ? route.params.id
 const cameFrom = useCameFrom()
 const installation = useInstallation(computed(() => id.value || cameFrom.value))
 const pages = computed(() => (props.here ? pagesFor(props.here.place, props.isViewer) : []))
+
+const names = useTemplateRef('names')
+/** Where there is no room for all names, the one of this page is among those that are seen. */
+watch(
+  () => [props.here?.page.id, pages.value.length],
+  () =>
+    names.value
+      ?.querySelector('.router-link-exact-active')
+      ?.scrollIntoView?.({ inline: 'nearest', block: 'nearest' }),
+  { flush: 'post' },
+)
 </script>
 
 <template>
-  <nav class="where" :aria-label="words.text('shell.WHERE')">
+  <nav ref="names" class="where" :aria-label="words.text('shell.WHERE')">
     <template v-if="id">
       <RouterLink to="/">{{ words.text('shell.place.JOBS') }}</RouterLink>
       <template v-if="installation.data.value">
@@ -57,6 +68,15 @@ const pages = computed(() => (props.here ? pagesFor(props.here.place, props.isVi
   flex: 1;
   overflow-x: auto;
   white-space: nowrap;
+}
+
+/* More names than there is room for fade out, and can be pushed along. */
+@media (max-width: 1000px) {
+  .where {
+    padding-right: 24px;
+    scroll-padding-right: 24px;
+    mask-image: linear-gradient(to right, #000 calc(100% - 24px), transparent);
+  }
 }
 
 .where a {

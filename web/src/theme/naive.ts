@@ -118,7 +118,14 @@ export function naiveOverrides(look: Look): GlobalThemeOverrides {
       buttonBoxShadowFocus: `inset 0 0 0 2px ${c.main}`,
     },
     Select: {
-      peers: { InternalSelection: { colorDisabled: c.deep, textColorDisabled: c.soft } },
+      peers: {
+        // At night the library draws none.
+        InternalSelection: {
+          border: `1px solid ${c.line}`,
+          colorDisabled: c.deep,
+          textColorDisabled: c.soft,
+        },
+      },
     },
     Slider: {
       fillColor: c.main,

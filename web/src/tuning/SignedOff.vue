@@ -4,7 +4,7 @@ import { computed } from 'vue'
 import { usePreferences } from '@/preferences'
 import { formatBoth } from '@/units/length'
 import { formatSwr } from '@/units/swr'
-import { formatTime } from '@/units/time'
+import { formatDay, formatTime } from '@/units/time'
 import type { Installation } from './sentence'
 
 const words = useWords()
@@ -18,7 +18,7 @@ const limitWords = computed(() => {
   const s = props.signOff
   return [
     s.limitW === undefined ? '' : words.value.text('tuning.AT_MOST_W', { limitW: s.limitW }),
-    s.due === undefined ? '' : words.value.text('tuning.MENDED_BY_DATE', { due: s.due }),
+    s.due === undefined ? '' : words.value.text('tuning.MENDED_BY_DATE', { due: formatDay(s.due) }),
     s.mendedBy === undefined ? '' : words.value.text('tuning.MENDED_BY_WHOM', { who: s.mendedBy }),
     !s.reason || s.costDb === undefined || Math.abs(s.costDb) < 0.05
       ? ''
@@ -65,7 +65,9 @@ const ruleWords = computed(() => {
   <p v-if="signOff.returnedBy" class="soft">
     {{ words.text('tuning.RETURNED_BY_WHOM', { who: signOff.returnedBy }) }}
   </p>
-  <p v-if="!inList" class="soft">{{ words.text('recheck.AGAIN_BY', { day: signOff.recheckBy }) }}</p>
+  <p v-if="!inList" class="soft">
+    {{ words.text('recheck.AGAIN_BY', { day: formatDay(signOff.recheckBy) }) }}
+  </p>
 </template>
 
 <style scoped>

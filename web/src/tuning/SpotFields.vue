@@ -225,7 +225,7 @@ const columns = (): { part: keyof SpotRow; word: string }[] =>
       <TextField
         v-model="span"
         :name="words.text('tuning.SPAN_OF_ROWS')"
-        placeholder="118 to 136 every 1"
+        :placeholder="words.text('tuning.SPAN_HINT')"
         :wrong="spanWrong"
       />
       <ActionButton @click="addSpan">{{ words.text('tuning.ADD_ROWS') }}</ActionButton>

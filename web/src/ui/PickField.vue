@@ -100,6 +100,7 @@ watch(() => [props.options, open.value], follow, { flush: 'post' })
         :status="wrong ? 'error' : undefined"
         :disabled="disabled"
         :clearable="clearable"
+        :fallback-option="false"
         :remote="isFound"
         :loading="loading"
         :consistent-menu-width="false"

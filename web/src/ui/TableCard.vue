@@ -34,9 +34,10 @@ import PlainTable from './PlainTable.vue'
   white-space: normal;
 }
 
-.card :deep(.whole) {
-  white-space: nowrap;
-  overflow-wrap: normal;
+@media (max-width: 1000px) {
+  .card :deep(th) {
+    white-space: normal;
+  }
 }
 
 .card :deep(.below) {

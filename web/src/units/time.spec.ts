@@ -17,6 +17,14 @@ it('writes dates in the language that is read, as it is written where the person
   expect(formatTime(NOON)).toContain('5 Mar 2026')
 })
 
+it('leaves a day of the calendar the day that it is', () => {
+  document.documentElement.lang = 'en'
+  vi.stubGlobal('navigator', { languages: ['en-GB'] })
+  vi.stubEnv('TZ', 'America/Los_Angeles')
+  expect(formatDay('2026-12-07')).toBe('7 Dec 2026')
+  vi.unstubAllEnvs()
+})
+
 it('takes the language alone where the person’s own are others', () => {
   vi.stubGlobal('navigator', { languages: ['de-DE'] })
   document.documentElement.lang = 'es'

@@ -9,7 +9,8 @@ export function formatTime(utc: string): string {
   return new Date(utc).toLocaleString(locale(), { dateStyle: 'medium', timeStyle: 'short' })
 }
 
-/** A time in UTC as the local date. */
-export function formatDay(utc: string): string {
-  return new Date(utc).toLocaleDateString(locale(), { dateStyle: 'medium' })
+/** A time in UTC as the local date, or a day of the calendar, which is the same everywhere. */
+export function formatDay(when: string): string {
+  const isDay = /^\d{4}-\d{2}-\d{2}$/.test(when)
+  return new Date(isDay ? `${when}T00:00` : when).toLocaleDateString(locale(), { dateStyle: 'medium' })
 }
