@@ -95,10 +95,3 @@ async function save() {
     </div>
   </form>
 </template>
-
-<style scoped>
-form {
-  display: grid;
-  gap: 10px;
-}
-</style>

@@ -294,11 +294,6 @@ const general = computed(() =>
   padding: 10px;
 }
 
-.sentence em {
-  font-style: normal;
-  color: var(--gold-ink);
-}
-
 .solving {
   display: grid;
   grid-template-columns: minmax(0, 1fr) auto;

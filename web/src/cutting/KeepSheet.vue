@@ -193,11 +193,6 @@ function putBack() {
 </template>
 
 <style scoped>
-form {
-  display: grid;
-  gap: 8px;
-}
-
 .do {
   justify-content: center;
 }

@@ -127,11 +127,6 @@ const isShort = (p: Sheet['pieces'][number]) => (overM(p) ?? 0) <= -0.0005
   grid-template-columns: 1fr 1fr;
 }
 
-ul {
-  margin: 4px 0 0;
-  padding-left: 18px;
-}
-
 ol {
   list-style: none;
   margin: 0;

@@ -71,11 +71,6 @@ const says = computed(() => (traces.value.length ? (look.data.value ?? []) : [])
   padding: 14px 20px;
 }
 
-ul {
-  margin: 0 0 8px;
-  padding-left: 18px;
-}
-
 .plot {
   height: 440px;
 }

@@ -266,11 +266,6 @@ async function takeAir() {
   align-items: end;
 }
 
-.buttons .other,
-.air .other {
-  width: auto;
-}
-
 .keep {
   display: grid;
   grid-template-columns: 1fr 1fr;

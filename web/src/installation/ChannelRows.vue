@@ -130,14 +130,6 @@ const weights = (now: string) => (WEIGHTS.includes(now) ? WEIGHTS : [...WEIGHTS,
 </template>
 
 <style scoped>
-fieldset {
-  border: 0;
-  margin: 0;
-  padding: 0;
-  display: grid;
-  gap: 8px;
-}
-
 .rows {
   display: grid;
   gap: 8px;

@@ -17,6 +17,7 @@ import { carrierOptions } from '@/board/words'
 import { usePreferences } from '@/preferences'
 import { notify } from '@/ui/notices'
 import ChoiceField from '@/ui/ChoiceField.vue'
+import PageFrame from '@/ui/PageFrame.vue'
 import TextField from '@/ui/TextField.vue'
 import { useForm } from '@/shell/useForm'
 import { useTypedLengths } from '@/units/typed'
@@ -243,7 +244,7 @@ if (props.like && !props.id) void beginLike(props.like)
 </script>
 
 <template>
-  <div class="page">
+  <PageFrame width="text">
     <h1>{{ words.text(id ? 'planForm.CHANGE' : 'planForm.NEW') }}</h1>
     <p v-if="isFromDraft" class="hint">
       {{ words.text('planForm.TYPED_LAST_TIME') }}
@@ -342,7 +343,7 @@ if (props.like && !props.id) void beginLike(props.like)
         {{ words.text('planForm.NEEDS_A_LOOK') }}
       </p>
       <div class="end">
-        <BigAction submits :disabled="busy">
+        <BigAction class="fit" submits :disabled="busy">
           {{ words.text(id ? 'planForm.SAVE' : 'planForm.CREATE') }}
         </BigAction>
         <RouterLink class="plain" :to="id ? `/installations/${id}` : '/'">{{
@@ -350,23 +351,10 @@ if (props.like && !props.id) void beginLike(props.like)
         }}</RouterLink>
       </div>
     </form>
-  </div>
+  </PageFrame>
 </template>
 
 <style scoped>
-.page {
-  max-width: 860px;
-  margin: 0 auto;
-  padding: 14px 22px 10px;
-  display: grid;
-  gap: 14px;
-}
-
-form {
-  display: grid;
-  gap: 14px;
-}
-
 .card {
   padding: 14px 20px;
   display: grid;
@@ -391,15 +379,5 @@ form {
   display: flex;
   gap: 18px;
   align-items: center;
-}
-
-.end .do {
-  width: auto;
-  min-width: 280px;
-}
-
-ul {
-  margin: 0;
-  padding-left: 20px;
 }
 </style>

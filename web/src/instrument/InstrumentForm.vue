@@ -146,7 +146,7 @@ async function save() {
     <p v-if="trouble" class="wrong" role="alert">{{ trouble }}</p>
     <p v-if="unplaced" class="wrong" role="alert">{{ unplaced }}</p>
     <div class="buttons">
-      <BigAction submits :disabled="busy">{{ words.text('instrumentPage.SAVE') }}</BigAction>
+      <BigAction class="fit" submits :disabled="busy">{{ words.text('instrumentPage.SAVE') }}</BigAction>
       <ActionButton quiet @click="emit('left')">{{ words.text('instrumentPage.CANCEL') }}</ActionButton>
     </div>
   </form>
@@ -174,10 +174,6 @@ h3 {
   display: grid;
   grid-template-columns: 1fr 1fr;
   gap: 10px 16px;
-}
-
-.do {
-  max-width: 260px;
 }
 
 @media (max-width: 700px) {

@@ -203,7 +203,7 @@ useEventListener(window, 'keydown', key)
           "
           @update:model-value="apply({ averages: $event })"
         />
-        <ActionButton submits>{{ words.text('livePage.SET') }}</ActionButton>
+        <ActionButton class="beside" submits>{{ words.text('livePage.SET') }}</ActionButton>
       </form>
       <div class="plot card">
         <SweepPlot
@@ -285,10 +285,6 @@ useEventListener(window, 'keydown', key)
   padding: 10px 14px 12px;
 }
 
-.desk .bar .other {
-  margin-top: 25px;
-}
-
 .plot {
   min-height: 0;
   padding: 8px;
@@ -296,12 +292,6 @@ useEventListener(window, 'keydown', key)
 
 .desk .sentence {
   min-height: 56px;
-}
-
-.two {
-  display: grid;
-  grid-template-columns: 1fr 1fr;
-  gap: 8px;
 }
 
 .other[aria-pressed='true'] {

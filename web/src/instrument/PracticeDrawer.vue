@@ -273,11 +273,4 @@ function toggle(name: Bench['conditions'][number]) {
   background: none;
   font-size: 14px;
 }
-
-fieldset {
-  border: 0;
-  margin: 0;
-  padding: 0;
-  display: grid;
-}
 </style>

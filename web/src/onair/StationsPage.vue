@@ -162,7 +162,7 @@ async function remove(s: Station) {
       <p v-if="notMerged" class="wrong" role="alert">{{ notMerged }}</p>
       <p v-if="unplaced" class="wrong" role="alert">{{ unplaced }}</p>
       <div class="buttons">
-        <BigAction submits :disabled="busy">{{ words.text('radios.SAVE') }}</BigAction>
+        <BigAction class="fit" submits :disabled="busy">{{ words.text('radios.SAVE') }}</BigAction>
         <ActionButton quiet @click="editing = undefined">{{ words.text('radios.CANCEL') }}</ActionButton>
       </div>
     </form>
@@ -184,10 +184,6 @@ async function remove(s: Station) {
   padding: 18px 20px;
   display: grid;
   gap: 12px;
-}
-
-.do {
-  max-width: 220px;
 }
 
 .add {

@@ -4,6 +4,7 @@ import { useQueryClient } from '@tanstack/vue-query'
 import { ref } from 'vue'
 import { answer, api } from '@/api/client'
 import { useMe } from '@/api/people'
+import PageFrame from '@/ui/PageFrame.vue'
 import TextField from '@/ui/TextField.vue'
 import { useForm } from '@/shell/useForm'
 import { useWords } from '@/words/words'
@@ -29,7 +30,7 @@ async function create() {
 </script>
 
 <template>
-  <div class="page">
+  <PageFrame width="text">
     <h1>{{ me.data.value?.displayName }}</h1>
     <p v-if="me.data.value" class="soft">
       {{
@@ -63,18 +64,10 @@ async function create() {
       <p v-if="unplaced" class="wrong" role="alert">{{ unplaced }}</p>
       <TokenList />
     </section>
-  </div>
+  </PageFrame>
 </template>
 
 <style scoped>
-.page {
-  max-width: 760px;
-  margin: 0 auto;
-  padding: 28px 22px;
-  display: grid;
-  gap: 14px;
-}
-
 .row {
   display: flex;
   gap: 12px;

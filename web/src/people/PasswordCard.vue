@@ -46,7 +46,7 @@ async function change() {
         :wrong="wrong.password"
         autocomplete="new-password"
       />
-      <ActionButton submits :disabled="busy">{{ words.text('myPage.CHANGE') }}</ActionButton>
+      <ActionButton class="beside" submits :disabled="busy">{{ words.text('myPage.CHANGE') }}</ActionButton>
     </form>
     <p v-if="isChanged" role="status">{{ words.text('myPage.CHANGED') }}</p>
     <p v-if="unplaced" class="wrong" role="alert">{{ unplaced }}</p>
@@ -55,14 +55,8 @@ async function change() {
 
 <style scoped>
 form {
-  display: grid;
   grid-template-columns: 1fr 1fr auto;
-  gap: 12px;
   align-items: start;
-}
-
-form button {
-  margin-top: 24px;
 }
 
 @media (max-width: 700px) {

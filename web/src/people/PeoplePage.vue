@@ -6,6 +6,7 @@ import { computed, ref } from 'vue'
 import { answer, api } from '@/api/client'
 import { people as everybody, useMe, usePeople } from '@/api/people'
 import ChoiceField from '@/ui/ChoiceField.vue'
+import PageFrame from '@/ui/PageFrame.vue'
 import TextField from '@/ui/TextField.vue'
 import { useForm } from '@/shell/useForm'
 import ArchiveCard from './ArchiveCard.vue'
@@ -32,7 +33,7 @@ async function add() {
 </script>
 
 <template>
-  <div class="page">
+  <PageFrame width="text">
     <div class="head">
       <h1>{{ words.text('peoplePage.TITLE') }}</h1>
       <RouterLink class="other" to="/removed">{{ words.text('peoplePage.REMOVED') }}</RouterLink>
@@ -89,29 +90,11 @@ async function add() {
     </form>
     <p v-else class="soft">{{ words.text('peoplePage.ONLY_A_LEAD') }}</p>
     <ArchiveCard v-if="isLead" />
-  </div>
+  </PageFrame>
 </template>
 
 <style scoped>
-.page {
-  max-width: 760px;
-  margin: 0 auto;
-  padding: 28px 22px;
-  display: grid;
-  gap: 16px;
-}
-
 .card {
   padding: 20px;
-}
-
-.add,
-.two {
-  display: grid;
-  gap: 14px;
-}
-
-.two {
-  grid-template-columns: 1fr 1fr;
 }
 </style>

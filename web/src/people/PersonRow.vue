@@ -89,7 +89,9 @@ async function reset() {
           :wrong="wrong.password"
           autocomplete="new-password"
         />
-        <ActionButton submits :disabled="busy">{{ words.text('peoplePage.SET_IT') }}</ActionButton>
+        <ActionButton class="beside" submits :disabled="busy">{{
+          words.text('peoplePage.SET_IT')
+        }}</ActionButton>
       </form>
       <TokenList v-if="showsTokens" :person="person.id" />
       <p v-if="said" role="status">{{ said }}</p>
@@ -116,9 +118,5 @@ async function reset() {
 
 .reset > :first-child {
   flex: 1;
-}
-
-.reset button {
-  margin-top: 24px;
 }
 </style>

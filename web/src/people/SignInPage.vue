@@ -106,7 +106,6 @@ async function signIn() {
 form {
   width: min(400px, 100%);
   padding: 28px;
-  display: grid;
   gap: 16px;
 }
 </style>

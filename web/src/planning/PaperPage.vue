@@ -322,11 +322,6 @@ const today = formatDay(new Date().toISOString())
   height: 330px;
 }
 
-ul {
-  margin: 0;
-  padding-left: 20px;
-}
-
 @media print {
   .paper {
     padding: 0;

@@ -99,7 +99,7 @@ async function save() {
     <p v-if="trouble" class="wrong" role="alert">{{ trouble }}</p>
     <p v-if="unplaced" class="wrong" role="alert">{{ unplaced }}</p>
     <div class="buttons">
-      <BigAction submits :disabled="busy">{{ words.text('radios.SAVE') }}</BigAction>
+      <BigAction class="fit" submits :disabled="busy">{{ words.text('radios.SAVE') }}</BigAction>
       <ActionButton quiet @click="emit('left')">{{ words.text('radios.CANCEL') }}</ActionButton>
     </div>
   </form>
@@ -110,9 +110,5 @@ async function save() {
   padding: 18px 20px;
   display: grid;
   gap: 12px;
-}
-
-.do {
-  max-width: 220px;
 }
 </style>

@@ -70,11 +70,5 @@ async function copy() {
 
 form {
   width: 100%;
-  display: grid;
-  gap: 8px;
-}
-
-.copy .other {
-  width: auto;
 }
 </style>

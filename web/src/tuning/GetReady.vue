@@ -131,7 +131,9 @@ const says = computed(() => {
     <p class="hint">{{ words.text('getReady.WHY') }}</p>
     <p v-if="trouble" class="wrong" role="alert">{{ trouble }}</p>
     <div v-if="mayWrite && !installation.signOff" class="buttons">
-      <BigAction :disabled="busy" @click="save(true)">{{ words.text('getReady.GO_ON') }}</BigAction>
+      <BigAction class="fit" :disabled="busy" @click="save(true)">{{
+        words.text('getReady.GO_ON')
+      }}</BigAction>
       <ActionButton :disabled="busy" @click="save(false)">{{ words.text('getReady.SAVE') }}</ActionButton>
     </div>
     <p v-if="saved" class="soft">
@@ -164,10 +166,6 @@ li {
 .fact {
   display: block;
   font-size: 14px;
-}
-
-.do {
-  max-width: 260px;
 }
 
 @media (max-width: 1100px) {

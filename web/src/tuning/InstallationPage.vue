@@ -476,10 +476,6 @@ aside h1,
   min-width: 0;
 }
 
-a.do {
-  text-decoration: none;
-}
-
 .lost {
   padding: 60px;
   text-align: center;

@@ -72,12 +72,6 @@ const says = computed(() => (props.pass ? sentence(props.pass, props.installatio
   overflow-wrap: anywhere;
 }
 
-.sentence em {
-  font-style: normal;
-  color: var(--gold-ink);
-  white-space: nowrap;
-}
-
 .verdict {
   font-weight: 560;
   line-height: 1.35;

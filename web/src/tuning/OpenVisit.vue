@@ -68,11 +68,3 @@ async function send() {
     <ActionButton quiet @click="isOpen = false">{{ words.text('tuning.LEAVE_IT') }}</ActionButton>
   </form>
 </template>
-
-<style scoped>
-form {
-  padding: 16px;
-  display: grid;
-  gap: 12px;
-}
-</style>

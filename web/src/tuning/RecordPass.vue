@@ -285,7 +285,6 @@ function close() {
 <style scoped>
 form {
   padding: 14px;
-  display: grid;
   gap: 10px;
 }
 
@@ -294,22 +293,6 @@ form :deep(.options label) {
   padding: 4px 8px;
   gap: 5px;
   font-size: 15px;
-}
-
-.tick,
-form :deep(.tick) {
-  display: flex;
-  align-items: center;
-  gap: 10px;
-  min-height: 40px;
-}
-
-.tick input,
-form :deep(.tick input) {
-  flex: none;
-  width: 20px;
-  height: 20px;
-  accent-color: var(--trace);
 }
 
 .three {

@@ -167,18 +167,3 @@ async function send() {
     </BigAction>
   </form>
 </template>
-
-<style scoped>
-form {
-  padding: 16px;
-  display: grid;
-  gap: 12px;
-}
-
-.two {
-  display: grid;
-  grid-template-columns: 1fr 1fr;
-  gap: 8px;
-  align-items: start;
-}
-</style>

@@ -117,10 +117,6 @@ const notes = computed(() =>
   padding: 8px 16px 12px;
 }
 
-.other {
-  width: auto;
-}
-
 /* On paper the numbers and the cautions, one below the other. */
 @media print {
   .work,

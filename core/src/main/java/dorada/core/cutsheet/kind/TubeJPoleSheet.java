@@ -214,7 +214,10 @@ public final class TubeJPoleSheet implements CutKind {
                 .measure(shortBottom, new Point(apart, 0, tap), 1, "C")
                 .measure(bottom, shortBottom, 1, "D")
                 .words(new Point(-0.9 * seen + apart / 2, 0, 1.05 * tap), CutWord.CENTRE.of())
-                .words(new Point(apart + 0.1 * seen, 0, 1.05 * tap), CutWord.SHIELD.of());
+                .words(
+                        // Beside the tube, which is as thick as it is drawn.
+                        new Point(apart + 0.5 * in.get(Common.DIAMETER) + 0.08 * seen, 0, 1.05 * tap),
+                        CutWord.SHIELD.of());
         return new Drawing(List.of(side.view(), detail.enlarged(new Point(apart / 2, 0, 0.6 * tap), seen)));
     }
 
