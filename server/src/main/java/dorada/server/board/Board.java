@@ -68,7 +68,9 @@ class Board {
         List<InstallationRow> here = installations.search(search, page, size);
         Map<UUID, Newest.Row> passes =
                 newest.rows(here.stream().map(InstallationRow::id).toList());
-        return drawn(here, passes, installations.countFound(search));
+        // A page that is not full is the last one, and tells how many there are.
+        boolean isLast = here.size() < size && (page == 0 || !here.isEmpty());
+        return drawn(here, passes, isLast ? page * size + here.size() : installations.countFound(search));
     }
 
     private Page drawn(List<InstallationRow> here, Map<UUID, Newest.Row> passes, int total) {

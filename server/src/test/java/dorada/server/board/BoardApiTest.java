@@ -141,4 +141,23 @@ class BoardApiTest extends ApiTest {
         List<Integer> counts = read(getAs(viewer, "/api/installations/counts"), "$[?(@.state == 'MET')].count");
         return counts.get(0);
     }
+
+    @Test
+    void everyPageOfASearchSaysHowManyThereAre() throws Exception {
+        for (int n = 1; n <= 3; n++) {
+            postJson("/api/installations", plan("Ferry ramp winch " + n, 2)).andExpect(status().isCreated());
+        }
+        int[] shown = {2, 1, 0};
+        for (int page = 0; page < shown.length; page++) {
+            getAs(viewer, "/api/installations?size=2&search=ramp winch&page=" + page)
+                    .andExpect(jsonPath("$", hasSize(shown[page])))
+                    .andExpect(header().string("X-Total-Count", "3"));
+        }
+        getAs(viewer, "/api/installations?size=3&search=ramp winch")
+                .andExpect(jsonPath("$", hasSize(3)))
+                .andExpect(header().string("X-Total-Count", "3"));
+        getAs(viewer, "/api/installations?size=3&search=no such ramp")
+                .andExpect(jsonPath("$", hasSize(0)))
+                .andExpect(header().string("X-Total-Count", "0"));
+    }
 }
