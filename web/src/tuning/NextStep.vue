@@ -81,11 +81,4 @@ const says = computed(() => (props.pass ? sentence(props.pass, props.installatio
   font-size: 15px;
   line-height: 1.4;
 }
-
-.causes {
-  margin: 0;
-  padding-left: 18px;
-  font-size: 15px;
-  line-height: 1.4;
-}
 </style>

@@ -33,19 +33,11 @@ const dip = computed(() => {
   </p>
   <ul v-if="recheck.causes.length" class="causes">
     <li v-for="c in recheck.causes" :key="c.cause.name.id">
-      <b>{{ capital(words.phrase(c.cause.name)) }}</b> ({{
+      <b>{{ capital(words.phrase(c.cause.name)) }}</b> (<span class="whole">{{
         words.text('recheck.OF_THESE', { causeChance: c.probability })
-      }}): {{ words.phrase(c.cause.evidence) }}.
+      }}</span
+      >): {{ words.phrase(c.cause.evidence) }}.
       <span class="soft">{{ words.text('next.TO_TELL', { check: words.phrase(c.cause.test) }) }}</span>
     </li>
   </ul>
 </template>
-
-<style scoped>
-.causes {
-  margin: 0;
-  padding-left: 18px;
-  font-size: 15px;
-  line-height: 1.4;
-}
-</style>
