@@ -74,7 +74,7 @@ class WorkbenchIT {
             page.keyboard().press("Enter");
             ines.button("Sign off by judgement").click();
             assertThat(ines.sentence()).containsText("Signed off by judgement on pass 3");
-            assertThat(page.getByText("To be mended by Mar 1, 2099.").first()).isVisible();
+            assertThat(page.getByText("To be mended by 1 Mar 2099.").first()).isVisible();
             comesBackForIt(ines);
         }
     }

@@ -33,7 +33,8 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 class BoardController {
 
-    private static final String TOTAL = "X-Total-Count";
+    /** Of all pages of a list. */
+    static final String TOTAL = "X-Total-Count";
 
     private final Board board;
 

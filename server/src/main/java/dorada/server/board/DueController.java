@@ -13,6 +13,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.UUID;
 import java.util.stream.Stream;
+import org.springframework.http.ResponseEntity;
 import org.springframework.validation.annotation.Validated;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestParam;
@@ -26,7 +27,8 @@ class DueController {
     /** Rechecks are shown so many days before their day. */
     private static final int AHEAD_DAYS = 45;
 
-    private static final int MOST_PAGES = 10_000;
+    /** Nobody turns pages further than to this row. */
+    private static final int MOST_TURNED_TO = 100_000;
 
     private final InstallationService installations;
     private final Clock clock;
@@ -79,25 +81,31 @@ class DueController {
                 installations.countToMendBefore(today) + installations.countToRecheck(today.minusDays(1)));
     }
 
-    /** Page {@code page}, counted from 0: limits without a date, then all others by their day. */
+    /** Page {@code page}, counted from 0: limits without a date, then all others by their day; with how many there are of all pages. */
     @GetMapping("/api/due")
-    List<DueView> due(
-            @RequestParam(defaultValue = "0") @Min(0) @Max(MOST_PAGES) int page,
-            @RequestParam(defaultValue = "100") @Min(1) @Max(200) int size) {
+    ResponseEntity<List<DueView>> due(
+            @RequestParam(defaultValue = "0") @Min(value = 0, message = "{wrong.FROM_PAGE_0}") int page,
+            @RequestParam(defaultValue = "100")
+                    @Min(value = 1, message = "{wrong.ROWS}")
+                    @Max(value = 200, message = "{wrong.ROWS}")
+                    int size) {
         LocalDate today = LocalDate.now(clock);
-        int from = page * size;
+        long from = (long) page * size;
+        int until = (int) Math.min(from + size, MOST_TURNED_TO);
         // Each of them may be the one that all of these come from.
-        Stream<Due> toMend =
-                installations.toMend(from + size).stream().map(row -> new Due(What.MEND, row.mendOn(), row));
-        Stream<Due> toRecheck = installations.toRecheck(today.plusDays(AHEAD_DAYS), from + size).stream()
+        Stream<Due> toMend = installations.toMend(until).stream().map(row -> new Due(What.MEND, row.mendOn(), row));
+        Stream<Due> toRecheck = installations.toRecheck(today.plusDays(AHEAD_DAYS), until).stream()
                 .map(row -> new Due(What.RECHECK, row.recheckOn(), row));
-        return Stream.concat(toMend, toRecheck)
+        List<DueView> due = Stream.concat(toMend, toRecheck)
                 .sorted(Comparator.comparing(Due::day, Comparator.nullsFirst(Comparator.naturalOrder()))
-                        .thenComparing(due -> due.row().number()))
+                        .thenComparing(one -> one.row().number()))
                 .skip(from)
                 .limit(size)
-                .map(due -> view(due, today))
+                .map(one -> view(one, today))
                 .toList();
+        return ResponseEntity.ok()
+                .header(BoardController.TOTAL, String.valueOf(count().count()))
+                .body(due);
     }
 
     private record Due(What what, LocalDate day, DueRow row) {}

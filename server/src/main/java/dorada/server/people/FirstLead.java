@@ -1,9 +1,7 @@
 package dorada.server.people;
 
-import dorada.server.neighbour.Neighbours;
-import dorada.server.problem.UserProblem;
+import dorada.server.neighbour.InTurn;
 import java.nio.charset.StandardCharsets;
-import java.time.Duration;
 import java.util.UUID;
 import org.springframework.stereotype.Component;
 
@@ -12,26 +10,19 @@ import org.springframework.stereotype.Component;
 class FirstLead {
 
     private static final UUID TURN = UUID.nameUUIDFromBytes("the first lead".getBytes(StandardCharsets.UTF_8));
-    private static final Duration PATIENCE = Duration.ofSeconds(10);
 
     private final PeopleService people;
-    private final Neighbours neighbours;
+    private final InTurn inTurn;
 
-    FirstLead(PeopleService people, Neighbours neighbours) {
+    FirstLead(PeopleService people, InTurn inTurn) {
         this.people = people;
-        this.neighbours = neighbours;
+        this.inTurn = inTurn;
     }
 
-    /** The turn ends after the work is written, not before: the next one sees it. */
-    synchronized Person add(NewPerson lead) {
-        try (Neighbours.Turn ours = neighbours.turn(TURN, PATIENCE).orElse(null)) {
-            if (ours == null) {
-                throw UserProblem.busy(Refused.IS_SET_UP_JUST_NOW.of());
-            }
-            return people.addFirst(lead.login(), lead.displayName(), lead.password());
-        } catch (InterruptedException e) {
-            Thread.currentThread().interrupt();
-            throw UserProblem.busy(Refused.IS_SET_UP_JUST_NOW.of());
-        }
+    Person add(NewPerson lead) {
+        return inTurn.on(
+                TURN,
+                Refused.IS_SET_UP_JUST_NOW,
+                () -> people.addFirst(lead.login(), lead.displayName(), lead.password()));
     }
 }

@@ -3,6 +3,7 @@ package dorada.server.tuning;
 import dorada.server.installation.Installation;
 import dorada.server.installation.InstallationService;
 import dorada.server.keeping.RoomOnDisk;
+import dorada.server.neighbour.InTurn;
 import java.time.Duration;
 import java.util.HashMap;
 import java.util.List;
@@ -149,7 +150,8 @@ public class Judgements {
     void judgeMissing(UUID installationId) {
         boolean more = true;
         while (more) {
-            more = inTurn.on(installationId, () -> writing.execute(t -> judgeSome(installationId)));
+            more = inTurn.on(
+                    installationId, Refused.MANY_ARE_RECORDING, () -> writing.execute(t -> judgeSome(installationId)));
         }
         events.publishEvent(new InstallationService.Touched(installationId));
     }

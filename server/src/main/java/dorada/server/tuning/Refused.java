@@ -28,7 +28,6 @@ enum Refused implements OutcomeId {
     DATE_HAS_PASSED,
     RECORDED_ON_THIS_VISIT,
     MANY_ARE_RECORDING,
-    IS_BEING_STOPPED,
     SPAN,
     VALUES_OF_A_METER,
     NO_READING,

@@ -11,6 +11,7 @@ import dorada.server.installation.InstallationView;
 import dorada.server.installation.VisitPurpose;
 import dorada.server.instrument.InstrumentService;
 import dorada.server.instrument.InventedReadings;
+import dorada.server.neighbour.InTurn;
 import dorada.server.people.SignedIn;
 import dorada.server.problem.UserProblem;
 import dorada.server.sweep.UploadedSweep;
@@ -25,6 +26,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.function.Supplier;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
@@ -112,7 +114,7 @@ class TuningController {
             @PathVariable UUID id, @Valid @RequestBody Measurement measurement, @AuthenticationPrincipal SignedIn me) {
         if (measurement.instrument() == null) {
             invented.require();
-            return inTurn.on(
+            return alone(
                     id,
                     () -> tuning.measure(
                             id, measurement.recording(), measurement.span(), measurement.points(), me.id()));
@@ -125,7 +127,7 @@ class TuningController {
                 measurement.span(),
                 measurement.points(),
                 Optional.ofNullable(calibrationId).map(calibrations::forUse));
-        return inTurn.on(id, () -> tuning.recordSwept(id, measurement.recording(), taken, me.id()));
+        return alone(id, () -> tuning.recordSwept(id, measurement.recording(), taken, me.id()));
     }
 
     @PostMapping(path = "/installations/{id}/passes", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
@@ -137,7 +139,7 @@ class TuningController {
             @Valid @ModelAttribute Recording recording,
             @AuthenticationPrincipal SignedIn me) {
         UploadedSweep upload = UploadedSweep.read(file, port).thinned();
-        return inTurn.on(id, () -> tuning.importFile(id, recording, upload, me.id()));
+        return alone(id, () -> tuning.importFile(id, recording, upload, me.id()));
     }
 
     /** Readings at single channels, typed. */
@@ -168,13 +170,13 @@ class TuningController {
     PassView recordSpots(
             @PathVariable UUID id, @Valid @RequestBody SpotsRequest request, @AuthenticationPrincipal SignedIn me) {
         List<SpotReading> readings = request.readings();
-        return inTurn.on(id, () -> tuning.recordSpots(id, request.recording(), request.kind(), readings, me.id()));
+        return alone(id, () -> tuning.recordSpots(id, request.recording(), request.kind(), readings, me.id()));
     }
 
     @PostMapping("/installations/{id}/sign-off")
     InstallationView signOff(
             @PathVariable UUID id, @Valid @RequestBody SignOffRequest request, @AuthenticationPrincipal SignedIn me) {
-        return inTurn.on(id, () -> visits.signOff(id, request, me.id()));
+        return alone(id, () -> visits.signOff(id, request, me.id()));
     }
 
     /** @param why what it is for, in a person's words */
@@ -189,13 +191,13 @@ class TuningController {
     @ResponseStatus(HttpStatus.CREATED)
     InstallationView openVisit(
             @PathVariable UUID id, @Valid @RequestBody NewVisit visit, @AuthenticationPrincipal SignedIn me) {
-        return inTurn.on(id, () -> visits.openVisit(id, visit.purpose(), visit.why(), me.id()));
+        return alone(id, () -> visits.openVisit(id, visit.purpose(), visit.why(), me.id()));
     }
 
     /** Cancels the visit that is open, as long as nothing was recorded on it. */
     @DeleteMapping("/installations/{id}/visits/open")
     InstallationView cancelVisit(@PathVariable UUID id) {
-        return inTurn.on(id, () -> visits.cancelVisit(id));
+        return alone(id, () -> visits.cancelVisit(id));
     }
 
     /** What was read on each visit after a sign-off, before anything was changed, against that sign-off; the newest first. */
@@ -228,7 +230,10 @@ class TuningController {
     @DeleteMapping("/passes/{id}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void takeBack(@PathVariable UUID id) {
-        inTurn.run(tuning.installationOf(id), () -> tuning.takeBack(id));
+        alone(tuning.installationOf(id), () -> {
+            tuning.takeBack(id);
+            return null;
+        });
     }
 
     /** Passes that were taken back, the last first. */
@@ -240,7 +245,10 @@ class TuningController {
     @PostMapping("/passes/{id}/put-back")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void putBack(@PathVariable UUID id) {
-        inTurn.run(tuning.installationOf(id), () -> tuning.putBack(id));
+        alone(tuning.installationOf(id), () -> {
+            tuning.putBack(id);
+            return null;
+        });
     }
 
     /** The trace as a table. */
@@ -271,5 +279,10 @@ class TuningController {
                                 .build()
                                 .toString())
                 .body(file.bytes());
+    }
+
+    /** What others do to the same installation comes before or after. */
+    private <T> T alone(UUID installation, Supplier<T> work) {
+        return inTurn.on(installation, Refused.MANY_ARE_RECORDING, work);
     }
 }

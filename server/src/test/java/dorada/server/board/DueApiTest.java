@@ -2,6 +2,7 @@ package dorada.server.board;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.tuple;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.header;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
 import com.jayway.jsonpath.JsonPath;
@@ -73,6 +74,7 @@ class DueApiTest extends ApiTest {
                 .extracting(due -> due.get("day"))
                 .contains(today.plusDays(45).toString())
                 .doesNotContain(today.plusDays(46).toString());
+        getAs(viewer, "/api/due?size=1").andExpect(header().string("X-Total-Count", String.valueOf(all.size())));
         String counted = body(getAs(viewer, "/api/due/count"));
         assertThat((int) JsonPath.read(counted, "$.count")).isEqualTo(all.size());
         assertThat((int) JsonPath.read(counted, "$.overdueCount"))

@@ -8,6 +8,7 @@ import static org.mockito.Mockito.mock;
 import static org.mockito.Mockito.verifyNoInteractions;
 import static org.mockito.Mockito.when;
 
+import dorada.server.neighbour.InTurn;
 import dorada.server.neighbour.Neighbours;
 import dorada.server.problem.UserProblem;
 import java.time.Instant;
@@ -21,7 +22,7 @@ class FirstLeadTest {
 
     private final PeopleService people = mock();
     private final Neighbours neighbours = mock();
-    private final FirstLead first = new FirstLead(people, neighbours);
+    private final FirstLead first = new FirstLead(people, new InTurn(neighbours));
 
     @Test
     void theTurnIsHeldUntilTheLeadIsWritten() throws Exception {

@@ -1,8 +1,8 @@
-package dorada.server.tuning;
+package dorada.server.neighbour;
 
 import com.github.benmanes.caffeine.cache.Caffeine;
 import com.github.benmanes.caffeine.cache.LoadingCache;
-import dorada.server.neighbour.Neighbours;
+import dorada.core.outcome.OutcomeId;
 import dorada.server.problem.UserProblem;
 import java.time.Duration;
 import java.util.UUID;
@@ -12,12 +12,12 @@ import java.util.function.Supplier;
 import org.springframework.stereotype.Component;
 
 /**
- * What several people do to one installation at the same time is done one after the other, in the order it came, before a
- * transaction begins: nobody is told to send again, and no connection waits. Those who came to the same server wait here, one of
- * each server for its {@link Neighbours}; the database's own rules stand behind it.
+ * What several people do to one thing at the same time is done one after the other, in the order it came, before a transaction
+ * begins: nobody is told to send again, and no connection waits. Those who came to the same server wait here, one of each server
+ * for its {@link Neighbours}; the database's own rules stand behind it.
  */
 @Component
-class InTurn {
+public class InTurn {
 
     private static final Duration PATIENCE = Duration.ofSeconds(20);
 
@@ -25,19 +25,24 @@ class InTurn {
             Caffeine.newBuilder().weakValues().build(id -> new ReentrantLock(true));
     private final Neighbours neighbours;
 
-    InTurn(Neighbours neighbours) {
+    public InTurn(Neighbours neighbours) {
         this.neighbours = neighbours;
     }
 
-    <T> T on(UUID installation, Supplier<T> work) {
-        ReentrantLock turn = turns.get(installation);
+    /**
+     * The turn ends after the work is written: the next one sees it.
+     *
+     * @param busy what is said where it did not become one's turn for long
+     */
+    public <T> T on(UUID what, OutcomeId busy, Supplier<T> work) {
+        ReentrantLock turn = turns.get(what);
         try {
             if (!turn.tryLock(PATIENCE.toSeconds(), TimeUnit.SECONDS)) {
-                throw UserProblem.busy(Refused.MANY_ARE_RECORDING.of());
+                throw UserProblem.busy(busy.of());
             }
-            try (Neighbours.Turn ours = neighbours.turn(installation, PATIENCE).orElse(null)) {
+            try (Neighbours.Turn ours = neighbours.turn(what, PATIENCE).orElse(null)) {
                 if (ours == null) {
-                    throw UserProblem.busy(Refused.MANY_ARE_RECORDING.of());
+                    throw UserProblem.busy(busy.of());
                 }
                 return work.get();
             } finally {
@@ -47,12 +52,5 @@ class InTurn {
             Thread.currentThread().interrupt();
             throw UserProblem.busy(Refused.IS_BEING_STOPPED.of());
         }
-    }
-
-    void run(UUID installation, Runnable work) {
-        on(installation, () -> {
-            work.run();
-            return null;
-        });
     }
 }
