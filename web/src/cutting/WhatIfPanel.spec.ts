@@ -66,6 +66,8 @@ beforeEach(() => {
         return reply({
           trace: { frequencyHz: [138e6, 157e6, 176e6], returnLossDb: [3, 16, 3] },
           swr: 1.4,
+          limitSwr: 2,
+          met: true,
           at: { resistanceOhm: 36.4, reactanceOhm: 0 },
           dipHz: (157e6 * 0.4566) / whip,
           widthHz: 17.4e6,
@@ -84,6 +86,8 @@ beforeEach(() => {
                 shape: { whip: 0.458 },
                 seen: {
                   swr: 1.4,
+                  limitSwr: 2,
+                  met: true,
                   at: { resistanceOhm: 36, reactanceOhm: 0 },
                   widthHz: 12e6,
                   trace: { frequencyHz: [], returnLossDb: [] },

@@ -156,7 +156,7 @@ const facts = (c: Curve) => [
     c.dipHz === undefined ? words.value.text('cutPage.NONE') : `${formatMhz(c.dipHz, 2)} MHz`,
   ],
   [
-    words.value.text('cutPage.UNDER_2'),
+    words.value.text('cutPage.UNDER', { limit: String(c.limitSwr) }),
     c.widthHz === undefined
       ? words.value.text('cutPage.OPEN')
       : words.value.text('cutPage.WIDE', { width: formatMhz(c.widthHz, 2) }),

@@ -13,7 +13,7 @@ import { answer, api, type Schemas } from '@/api/client'
 import { usePreferences } from '@/preferences'
 import ChoiceField from '@/ui/ChoiceField.vue'
 import { useForm } from '@/shell/useForm'
-import { formatBoth, formatLength } from '@/units/length'
+import { formatBoth, formatLength, INCH_M } from '@/units/length'
 
 type Bench = Schemas['BenchState']
 type AtPort = Bench['atPort']
@@ -118,7 +118,6 @@ function slide(i: number, metres: number) {
   set(i, control.oneWay ? Math.min(now, metres) : metres)
 }
 
-const INCH_M = 0.0254
 /** A saw's small and large step, round in the unit that is read; what a saw does not lengthen has no way up. */
 function changes(control: Control) {
   const [large, small] =

@@ -3,7 +3,7 @@ import { parseDecimal, parsed, refused, type Parsed } from './number'
 /** The unit in which lengths are shown, and in which a number without a unit is read. */
 export type LengthUnit = 'mm' | 'inch'
 
-const INCH_M = 0.0254
+export const INCH_M = 0.0254
 const FOOT_M = 0.3048
 
 const METRES: Record<string, number> = {

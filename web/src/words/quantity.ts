@@ -1,11 +1,10 @@
-import { formatLength, type LengthUnit } from '@/units/length'
+import { formatLength, INCH_M, type LengthUnit } from '@/units/length'
 import { formatDistance } from '@/units/distance'
 import { formatKg } from '@/units/weight'
 import { formatWatts } from '@/units/watts'
 import { formatSwr } from '@/units/swr'
 
 const FOOT_M = 0.3048
-const INCH_M = 0.0254
 const HIGHEST_SWR = 100
 const MHZ_DIGITS = 3
 

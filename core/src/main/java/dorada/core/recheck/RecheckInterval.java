@@ -5,6 +5,9 @@ import dorada.core.antenna.Carrier;
 /** When an antenna is looked at again, by what it is fitted to and what was found last (common practice, no source). */
 public final class RecheckInterval {
 
+    /** A recheck is due so many days before its day, so that it can be arranged. */
+    public static final int AHEAD_DAYS = 45;
+
     private static final int LEAST_MONTHS = 1;
 
     private RecheckInterval() {}

@@ -2,17 +2,15 @@ package dorada.server.board;
 
 import dorada.core.antenna.Carrier;
 import dorada.server.installation.DueRow;
-import dorada.server.installation.InstallationService;
+import dorada.server.installation.WhatIsDue;
 import dorada.server.words.OutcomeView;
 import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotNull;
 import java.time.Clock;
 import java.time.LocalDate;
-import java.util.Comparator;
 import java.util.List;
 import java.util.UUID;
-import java.util.stream.Stream;
 import org.springframework.http.ResponseEntity;
 import org.springframework.validation.annotation.Validated;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -24,25 +22,12 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 class DueController {
 
-    /** Rechecks are shown so many days before their day. */
-    private static final int AHEAD_DAYS = 45;
-
-    /** Nobody turns pages further than to this row. */
-    private static final int MOST_TURNED_TO = 100_000;
-
-    private final InstallationService installations;
+    private final WhatIsDue whatIsDue;
     private final Clock clock;
 
-    DueController(InstallationService installations, Clock clock) {
-        this.installations = installations;
+    DueController(WhatIsDue whatIsDue, Clock clock) {
+        this.whatIsDue = whatIsDue;
         this.clock = clock;
-    }
-
-    /** What is to be done. */
-    enum What {
-        /** It is used with a limit until this is mended. */
-        MEND,
-        RECHECK
     }
 
     /**
@@ -56,7 +41,7 @@ class DueController {
      * @param finding of the last recheck
      */
     record DueView(
-            @NotNull What what,
+            @NotNull WhatIsDue.What what,
             LocalDate day,
             @NotNull boolean isOverdue,
             @NotNull UUID installationId,
@@ -75,10 +60,8 @@ class DueController {
 
     @GetMapping("/api/due/count")
     DueCountView count() {
-        LocalDate today = LocalDate.now(clock);
-        return new DueCountView(
-                installations.countToMend() + installations.countToRecheck(today.plusDays(AHEAD_DAYS)),
-                installations.countToMendBefore(today) + installations.countToRecheck(today.minusDays(1)));
+        WhatIsDue.Counts counts = whatIsDue.count(LocalDate.now(clock));
+        return new DueCountView(counts.all(), counts.overdue());
     }
 
     /** Page {@code page}, counted from 0: limits without a date, then all others by their day; with how many there are of all pages. */
@@ -90,29 +73,18 @@ class DueController {
                     @Max(value = 200, message = "{wrong.ROWS}")
                     int size) {
         LocalDate today = LocalDate.now(clock);
-        long from = (long) page * size;
-        int until = (int) Math.min(from + size, MOST_TURNED_TO);
-        // Each of them may be the one that all of these come from.
-        Stream<Due> toMend = installations.toMend(until).stream().map(row -> new Due(What.MEND, row.mendOn(), row));
-        Stream<Due> toRecheck = installations.toRecheck(today.plusDays(AHEAD_DAYS), until).stream()
-                .map(row -> new Due(What.RECHECK, row.recheckOn(), row));
-        List<DueView> due = Stream.concat(toMend, toRecheck)
-                .sorted(Comparator.comparing(Due::day, Comparator.nullsFirst(Comparator.naturalOrder()))
-                        .thenComparing(one -> one.row().number()))
-                .skip(from)
-                .limit(size)
-                .map(one -> view(one, today))
-                .toList();
         return ResponseEntity.ok()
-                .header(BoardController.TOTAL, String.valueOf(count().count()))
-                .body(due);
+                .header(
+                        BoardController.TOTAL,
+                        String.valueOf(whatIsDue.count(today).all()))
+                .body(whatIsDue.page(today, page, size).stream()
+                        .map(due -> view(due, today))
+                        .toList());
     }
 
-    private record Due(What what, LocalDate day, DueRow row) {}
-
-    private static DueView view(Due due, LocalDate today) {
+    private static DueView view(WhatIsDue.Due due, LocalDate today) {
         DueRow row = due.row();
-        boolean isLimit = due.what() == What.MEND;
+        boolean isLimit = due.what() == WhatIsDue.What.MEND;
         return new DueView(
                 due.what(),
                 due.day(),

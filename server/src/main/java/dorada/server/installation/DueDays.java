@@ -6,7 +6,10 @@ import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.Optional;
 
-/** What a signed-off installation is due for, kept with it so that a list of what is due reads an index. */
+/**
+ * What a signed-off installation is due for, kept with it so that a list of what is due reads an index. Another
+ * {@link dorada.core.recheck.RecheckInterval} needs a migration that settles them anew.
+ */
 @Embeddable
 class DueDays {
 

@@ -11,7 +11,6 @@ import dorada.server.problem.UserProblem;
 import dorada.server.radio.NamesRadios;
 import dorada.server.shop.ArchivedPeople;
 import java.time.Clock;
-import java.time.LocalDate;
 import java.util.Collection;
 import java.util.HashMap;
 import java.util.List;
@@ -26,7 +25,6 @@ import java.util.random.RandomGenerator;
 import java.util.stream.Collectors;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.context.ApplicationEventPublisher;
-import org.springframework.data.domain.Limit;
 import org.springframework.data.domain.PageRequest;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -275,33 +273,5 @@ public class InstallationService implements NamesRadios {
     @Transactional(readOnly = true)
     public List<FoundRow> found() {
         return installations.found();
-    }
-
-    /** The first {@code most} that are used with a limit until something is mended; first those without a day. */
-    @Transactional(readOnly = true)
-    public List<DueRow> toMend(int most) {
-        return installations.toMend(Limit.of(most));
-    }
-
-    /** The first {@code most} that are looked at again until {@code day}. */
-    @Transactional(readOnly = true)
-    public List<DueRow> toRecheck(LocalDate day, int most) {
-        return installations.toRecheck(day, Limit.of(most));
-    }
-
-    @Transactional(readOnly = true)
-    public int countToMend() {
-        return installations.countToMend();
-    }
-
-    /** Those whose day is before {@code day}. */
-    @Transactional(readOnly = true)
-    public int countToMendBefore(LocalDate day) {
-        return installations.countToMendBefore(day);
-    }
-
-    @Transactional(readOnly = true)
-    public int countToRecheck(LocalDate day) {
-        return installations.countToRecheck(day);
     }
 }
