@@ -1,5 +1,6 @@
 package dorada.server.keeping;
 
+import dorada.server.installation.InstallationService.Touched;
 import jakarta.annotation.PreDestroy;
 import java.io.IOException;
 import java.nio.file.Files;
@@ -9,12 +10,16 @@ import java.sql.SQLException;
 import java.time.Clock;
 import java.time.LocalDateTime;
 import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
+import java.util.concurrent.ConcurrentHashMap;
 import javax.sql.DataSource;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.scheduling.annotation.EnableScheduling;
 import org.springframework.scheduling.annotation.Scheduled;
+import org.springframework.transaction.event.TransactionalEventListener;
 
 /** Makes a backup each day, and one whenever the machine asks for it; writes the witness as the shop grows. */
 @Configuration
@@ -29,7 +34,9 @@ class Keeper {
     private final DataSource database;
     private final Optional<Path> folder;
     private final Clock machine = Clock.systemDefaultZone();
-    private Counts witnessed = new Counts(0, 0, 0, 0);
+    private final Set<UUID> touched = ConcurrentHashMap.newKeySet();
+    /** Nothing before all was read once. */
+    private volatile Counts witnessed;
 
     Keeper(DataSource database, DataFolder data) {
         this.database = database;
@@ -61,17 +68,29 @@ class Keeper {
         });
     }
 
+    @TransactionalEventListener(fallbackExecution = true)
+    void touched(Touched installation) {
+        touched.add(installation.installation());
+    }
+
     @Scheduled(fixedDelay = 5000, initialDelay = 5000)
     @PreDestroy
     void witness() {
         folder.ifPresent(f -> {
             try (Connection connection = database.getConnection()) {
+                // Taken before it is read: what is touched meanwhile is read again in the next round.
+                Set<UUID> ids = Set.copyOf(touched);
+                touched.removeAll(ids);
                 Counts now = Counts.of(connection);
-                if (!now.equals(witnessed)) {
+                if (witnessed == null) {
                     new Witness(f).write(now, Contents.of(connection));
-                    witnessed = now;
+                } else if (!now.equals(witnessed) || !ids.isEmpty()) {
+                    new Witness(f).add(now, Contents.of(connection, ids));
                 }
+                witnessed = now;
             } catch (SQLException | IOException e) {
+                // The next round reads all of it.
+                witnessed = null;
                 LOG.error("What there is could not be witnessed: {}", e.getMessage());
             }
         });
@@ -86,6 +105,8 @@ class Keeper {
             BackupFolder backups = new BackupFolder(data);
             LOG.info("Backup made and opened: {}", backups.make(connection, now()));
             backups.thin(now().toLocalDate());
+            // Once a day the witness is written anew.
+            witnessed = null;
         } catch (SQLException | IOException e) {
             LOG.error("No backup could be made: {}", e.getMessage());
         }

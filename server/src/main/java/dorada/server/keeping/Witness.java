@@ -7,6 +7,7 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
+import java.nio.file.StandardOpenOption;
 import java.sql.Connection;
 import java.sql.SQLException;
 import java.util.List;
@@ -50,7 +51,9 @@ record Witness(Path data) {
         SortedMap<Long, Contents.Holding> all = new TreeMap<>();
         for (String name : p.stringPropertyNames()) {
             String[] value = p.getProperty(name).split(" ");
-            if (name.matches("installation\\.\\d{1,18}") && value.length == 2 && value[0].matches("\\d{1,9}")) {
+            if (name.matches("installation\\.\\d{1,18}") && value.length == 2
+                    && value[0].matches("\\d{1,9}")
+                    && value[1].length() == Contents.DIGEST_LETTERS) {
                 all.put(
                         Long.valueOf(name.substring(INSTALLATION.length())),
                         new Contents.Holding(Integer.parseInt(value[0]), value[1]));
@@ -76,6 +79,26 @@ record Witness(Path data) {
     }
 
     void write(Counts counts, Contents contents) throws IOException {
+        Path half = data.resolve("witness.half");
+        try (Writer out = Files.newBufferedWriter(half, StandardCharsets.UTF_8)) {
+            properties(counts, contents).store(out, "What the database holds at least");
+        }
+        Files.move(half, file(), StandardCopyOption.REPLACE_EXISTING, StandardCopyOption.ATOMIC_MOVE);
+    }
+
+    /**
+     * That these installations hold so much now, and the others what was written of them: of lines of one name the last one counts.
+     * Where the power goes halfway, the last line is no whole one, and the witness knows that much less.
+     */
+    void add(Counts counts, Contents touched) throws IOException {
+        try (Writer out = Files.newBufferedWriter(file(), StandardCharsets.UTF_8, StandardOpenOption.APPEND)) {
+            // Whatever was written last, this begins a line.
+            out.write('\n');
+            properties(counts, touched).store(out, null);
+        }
+    }
+
+    private static Properties properties(Counts counts, Contents contents) {
         Properties p = new Properties();
         p.setProperty("installations", Long.toString(counts.installations()));
         p.setProperty("passes", Long.toString(counts.passes()));
@@ -83,11 +106,7 @@ record Witness(Path data) {
         p.setProperty("people", Long.toString(counts.people()));
         contents.installations()
                 .forEach((number, h) -> p.setProperty(INSTALLATION + number, h.passes() + " " + h.digest()));
-        Path half = data.resolve("witness.half");
-        try (Writer out = Files.newBufferedWriter(half, StandardCharsets.UTF_8)) {
-            p.store(out, "What the database holds at least");
-        }
-        Files.move(half, file(), StandardCopyOption.REPLACE_EXISTING, StandardCopyOption.ATOMIC_MOVE);
+        return p;
     }
 
     /** A sentence where the database holds less than it did, or cannot be read; empty where all is there. */

@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import java.io.RandomAccessFile;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.nio.file.StandardOpenOption;
 import java.sql.Connection;
 import java.sql.DriverManager;
 import java.sql.SQLException;
@@ -160,6 +161,36 @@ class KeepingTest {
                 .contains("FS-0004 has other sweeps than it had")
                 .doesNotContain("FS-0001")
                 .doesNotContain("FS-0002");
+    }
+
+    @Test
+    void whatIsAddedWhilePeopleWorkIsWitnessedWithoutReadingTheRest() throws Exception {
+        try (Connection open = shop();
+                Statement s = open.createStatement()) {
+            Witness witness = new Witness(data);
+            witness.write(open);
+            // As the power leaves a file that was being added to.
+            Files.writeString(data.resolve("witness.properties"), "installation.3=700 ab", StandardOpenOption.APPEND);
+            s.execute("insert into installation values (6, 'later', 6)");
+            s.execute("insert into sweep (id, points) values (9000, X'01')");
+            s.execute("insert into tuning_pass values (9000, '', 2, 601, 9000, timestamp '2026-03-02 08:00:00')");
+            Contents added = Contents.of(open, List.of(2, 6));
+            assertThat(added.installations()).containsOnlyKeys(2L, 6L);
+            assertThat(Contents.of(open).installations()).containsAllEntriesOf(added.installations());
+            witness.add(Counts.of(open), added);
+        }
+        assertThat(new Witness(data).missing()).isEmpty();
+        try (Connection open = open(data);
+                Statement s = open.createStatement()) {
+            s.execute("delete from tuning_pass where id = 9000 or installation_id = 4 and number > 100");
+            s.execute("delete from installation where id = 6");
+        }
+        assertThat(new Witness(data).missing().orElseThrow())
+                .contains("there were 6 installations, 3001 passes")
+                .contains("FS-0002 has 600 of 601 passes")
+                .contains("FS-0004 has 100 of 600 passes")
+                .contains("FS-0006 is missing")
+                .doesNotContain("FS-0001");
     }
 
     @Test
