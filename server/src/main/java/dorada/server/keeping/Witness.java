@@ -51,7 +51,8 @@ record Witness(Path data) {
         SortedMap<Long, Contents.Holding> all = new TreeMap<>();
         for (String name : p.stringPropertyNames()) {
             String[] value = p.getProperty(name).split(" ");
-            if (name.matches("installation\\.\\d{1,18}") && value.length == 2
+            if (name.matches("installation\\.\\d{1,18}")
+                    && value.length == 2
                     && value[0].matches("\\d{1,9}")
                     && value[1].length() == Contents.DIGEST_LETTERS) {
                 all.put(
