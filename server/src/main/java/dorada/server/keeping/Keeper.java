@@ -33,6 +33,7 @@ class Keeper {
 
     private final DataSource database;
     private final Optional<Path> folder;
+    private final Object backups = new Object();
     private final Clock machine = Clock.systemDefaultZone();
     private final Set<UUID> touched = ConcurrentHashMap.newKeySet();
     /** Nothing before all was read once. */
@@ -70,12 +71,14 @@ class Keeper {
 
     @TransactionalEventListener(fallbackExecution = true)
     void touched(Touched installation) {
-        touched.add(installation.installation());
+        if (folder.isPresent()) {
+            touched.add(installation.installation());
+        }
     }
 
     @Scheduled(fixedDelay = 5000, initialDelay = 5000)
     @PreDestroy
-    void witness() {
+    synchronized void witness() {
         folder.ifPresent(f -> {
             try (Connection connection = database.getConnection()) {
                 // Taken before it is read: what is touched meanwhile is read again in the next round.
@@ -101,14 +104,17 @@ class Keeper {
     }
 
     private void backup(Path data) {
-        try (Connection connection = database.getConnection()) {
-            BackupFolder backups = new BackupFolder(data);
-            LOG.info("Backup made and opened: {}", backups.make(connection, now()));
-            backups.thin(now().toLocalDate());
-            // Once a day the witness is written anew.
-            witnessed = null;
-        } catch (SQLException | IOException e) {
-            LOG.error("No backup could be made: {}", e.getMessage());
+        // One at a time: each is written under one name until it is whole.
+        synchronized (backups) {
+            try (Connection connection = database.getConnection()) {
+                BackupFolder kept = new BackupFolder(data);
+                LOG.info("Backup made and opened: {}", kept.make(connection, now()));
+                kept.thin(now().toLocalDate());
+                // Once a day the witness is written anew.
+                witnessed = null;
+            } catch (SQLException | IOException e) {
+                LOG.error("No backup could be made: {}", e.getMessage());
+            }
         }
     }
 }

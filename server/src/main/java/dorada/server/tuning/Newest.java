@@ -87,6 +87,11 @@ public class Newest {
                 .collect(Collectors.toMap(Row::installation, Function.identity()));
     }
 
+    /** Of one installation; empty where it has no pass. */
+    public Optional<Row> row(UUID installation) {
+        return passes.newestRowOf(judgements.program(), installation);
+    }
+
     /** How far an installation is of which {@code pass}, or none, is the newest reading. */
     public static Progress progress(boolean isSignedOff, boolean byJudgement, Row pass, boolean isMet) {
         if (isSignedOff) {

@@ -55,6 +55,10 @@ interface TuningPassRepository extends JpaRepository<TuningPass, UUID> {
     @Query(NEWEST + " and i.id in :installations")
     List<Newest.Row> newestRowsOf(String program, Collection<UUID> installations);
 
+    /** The same of one; a query for a list is made anew each time. */
+    @Query(NEWEST + " and i.id = :installation")
+    Optional<Newest.Row> newestRowOf(String program, UUID installation);
+
     /** Those of an installation that count, oldest first; no sweep is read. */
     @Query("""
             select new dorada.server.tuning.Newest$Worked(
