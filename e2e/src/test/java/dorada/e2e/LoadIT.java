@@ -42,6 +42,12 @@ class LoadIT {
     private static final int SERVERS = Integer.getInteger("dorada.servers", 0);
     private static final int SECONDS = Integer.getInteger("dorada.seconds", 5);
     private static final double PAUSE = Double.parseDouble(System.getProperty("dorada.pause", "2"));
+
+    static {
+        // The server closes a connection that was idle for 20 s; as browsers do, this client lets it go before.
+        System.setProperty("jdk.httpclient.keepalive.timeout", "10");
+    }
+
     private static final String FILE = Traces.text(149, 140, 170, 201, 0);
     private static final String[] LOGINS = {"ines", "bruno", "noa"};
 
