@@ -1,7 +1,7 @@
 import { like } from '@/kept'
 import type { Schemas } from '@/api/client'
 import { formatChannelMhz, parseFrequency } from '@/units/frequency'
-import { exactLength, formatLength, parseLength, type LengthUnit } from '@/units/length'
+import { exactLength, FOOT_M, formatLength, parseLength, type LengthUnit } from '@/units/length'
 import { parseDecimal, why, type Parsed } from '@/units/number'
 import type { Words } from '@/words/words'
 
@@ -263,8 +263,8 @@ const typed = (m: number | undefined, unit: LengthUnit) => (m === undefined ? ''
 
 /** A feedline's length as people type it: `4.2 m`, `13.8 ft`; in feet only where that is what it is. */
 const metresTyped = (m: number, unit: LengthUnit) => {
-  const feet = Number((m / 0.3048).toFixed(2))
-  return unit === 'inch' && Math.abs(feet * 0.3048 - m) < 1e-6 ? `${feet} ft` : `${Number(m.toFixed(6))} m`
+  const feet = Number((m / FOOT_M).toFixed(2))
+  return unit === 'inch' && Math.abs(feet * FOOT_M - m) < 1e-6 ? `${feet} ft` : `${Number(m.toFixed(6))} m`
 }
 
 const watts = (text: string) => parseDecimal(text.replace(/\s*w(atts?)?$/i, ''))

@@ -11,7 +11,7 @@ import { answer, api, Problem } from '@/api/client'
 import SweepPlot from '@/plots/SweepPlot.vue'
 import { usePreferences } from '@/preferences'
 import { formatChannelMhz } from '@/units/frequency'
-import { formatBoth } from '@/units/length'
+import { FOOT_M, formatBoth } from '@/units/length'
 import CautionsAt from '@/safety/CautionsAt.vue'
 import { formatDay } from '@/units/time'
 import { formatSwr } from '@/units/swr'
@@ -99,7 +99,7 @@ onMounted(() => void begin())
 const LONG_M = 3
 /** Rods to the millimetre, masts and lines in metres and feet. */
 const both = (m: number) =>
-  m < LONG_M ? formatBoth(m, preferences.unit) : `${m.toFixed(2)} m (${(m / 0.3048).toFixed(1)} ft)`
+  m < LONG_M ? formatBoth(m, preferences.unit) : `${m.toFixed(2)} m (${(m / FOOT_M).toFixed(1)} ft)`
 const parts = computed(() =>
   partLines(
     computedAntenna.value?.parts ?? [],

@@ -3,7 +3,7 @@ import { useWords } from '@/words/words'
 import { scaleLinear } from 'd3-scale'
 import { computed, ref, useTemplateRef } from 'vue'
 import type { Schemas } from '@/api/client'
-import { formatMetres } from '@/units/length'
+import { FOOT_M, formatMetres } from '@/units/length'
 import type { Numbers } from './numbers'
 import PlotFrame from './PlotFrame.vue'
 import ReadOut from './ReadOut.vue'
@@ -22,7 +22,6 @@ const props = defineProps<{
 
 const MARGIN = { top: 40, right: 24, bottom: 52, left: 46 }
 const DEEPEST_DB = 60
-const FOOT_M = 0.3048
 const size = ref({ width: 720, height: 480 })
 const inner = computed(() => innerOf(size.value, MARGIN))
 const farthest = computed(() => props.profile.distanceM.at(-1) ?? 1)

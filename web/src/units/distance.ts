@@ -1,7 +1,8 @@
+import { FOOT_M } from './length'
 import { parseDecimal, parsed, type Parsed } from './number'
 
 const MILE_M = 1609.344
-const METRES: Record<string, number> = { m: 1, km: 1000, mi: MILE_M, mile: MILE_M, miles: MILE_M, ft: 0.3048 }
+const METRES: Record<string, number> = { m: 1, km: 1000, mi: MILE_M, mile: MILE_M, miles: MILE_M, ft: FOOT_M }
 
 /**
  * Reads a distance between stations: `8`, `8 km`, `5 mi`, `900 m`. A bare number is kilometres, whatever the unit of

@@ -4,7 +4,7 @@ import { parseDecimal, parsed, refused, type Parsed } from './number'
 export type LengthUnit = 'mm' | 'inch'
 
 export const INCH_M = 0.0254
-const FOOT_M = 0.3048
+export const FOOT_M = 0.3048
 
 const METRES: Record<string, number> = {
   mm: 0.001,

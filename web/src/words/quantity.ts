@@ -1,10 +1,9 @@
-import { formatLength, INCH_M, type LengthUnit } from '@/units/length'
+import { FOOT_M, formatLength, INCH_M, type LengthUnit } from '@/units/length'
 import { formatDistance } from '@/units/distance'
 import { formatKg } from '@/units/weight'
 import { formatWatts } from '@/units/watts'
 import { formatSwr } from '@/units/swr'
 
-const FOOT_M = 0.3048
 const HIGHEST_SWR = 100
 const MHZ_DIGITS = 3
 

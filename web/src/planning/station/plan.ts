@@ -3,7 +3,7 @@ import { like, readKept } from '@/kept'
 import { DRAFTS } from '../drafts'
 import type { Schemas } from '@/api/client'
 import type { LengthUnit } from '@/units/length'
-import { parseLength } from '@/units/length'
+import { FOOT_M, parseLength } from '@/units/length'
 import { parseFrequency } from '@/units/frequency'
 import { parseDistance } from '@/units/distance'
 import { parseDecimal, type Parsed } from '@/units/number'
@@ -138,7 +138,7 @@ export function readStation(
 /** A distance to keep, rounded up, in both units: `1.7 m (5.4 ft)`. */
 export function keepAway(metres: number): string {
   const up = (x: number) => (Math.ceil(x * 10 - 1e-6) / 10).toFixed(1)
-  return `${up(metres)} m (${up(metres / 0.3048)} ft)`
+  return `${up(metres)} m (${up(metres / FOOT_M)} ft)`
 }
 
 /** A plan in an address, so that a colleague opens the same one. */
