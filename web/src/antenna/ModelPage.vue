@@ -215,15 +215,15 @@ const sentence = computed(() => {
         </PlainTable>
       </div>
       <ActionButton class="add" @click="add">{{ words.text('modelPage.ADD') }}</ActionButton>
-      <div class="asked">
-        <ChoiceField
-          v-model="ground"
-          :name="words.text('modelPage.GROUND')"
-          :options="[
-            { value: 'none', word: words.text('modelPage.FREE_SPACE') },
-            { value: 'perfect', word: words.text('modelPage.PERFECT') },
-          ]"
-        />
+      <ChoiceField
+        v-model="ground"
+        :name="words.text('modelPage.GROUND')"
+        :options="[
+          { value: 'none', word: words.text('modelPage.FREE_SPACE') },
+          { value: 'perfect', word: words.text('modelPage.PERFECT') },
+        ]"
+      />
+      <div class="fields asked">
         <TextField v-model="feedWire" :name="words.text('modelPage.FED_WIRE')" />
         <TextField v-model="feedAt" :name="words.text('modelPage.FED_AT')" />
         <TextField v-model="startText" :name="words.text('modelPage.START')" />
@@ -347,10 +347,7 @@ td .plain {
 }
 
 .asked {
-  display: grid;
-  grid-template-columns: auto 90px 90px 110px 110px;
-  gap: 14px;
-  align-items: start;
+  grid-template-columns: repeat(4, minmax(0, 1fr));
 }
 
 .side {

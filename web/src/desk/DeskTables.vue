@@ -5,6 +5,7 @@ import { computed } from 'vue'
 import type { Schemas } from '@/api/client'
 import { markerReading, type MarkerReading } from '@/plots/complexTrace'
 import { formatMhz } from '@/units/frequency'
+import { formatImpedance } from '@/units/impedance'
 import { formatSwr } from '@/units/swr'
 import { shiftWords, type DeskTrace, type Look } from './desk'
 
@@ -52,10 +53,6 @@ const apart = computed(() => {
   const [a, b] = marked.value
   return a && b ? { hz: b.hz - a.hz, db: b.returnLossDb - a.returnLossDb, swr: b.swr - a.swr } : undefined
 })
-const ohms = (m: { resistanceOhm?: number; reactanceOhm?: number }) =>
-  m.resistanceOhm === undefined || m.reactanceOhm === undefined
-    ? ''
-    : `${m.resistanceOhm.toFixed(0)} ${m.reactanceOhm < 0 ? '−' : '+'} j${Math.abs(m.reactanceOhm).toFixed(0)}`
 </script>
 
 <template>
@@ -82,7 +79,7 @@ const ohms = (m: { resistanceOhm?: number; reactanceOhm?: number }) =>
             </td>
             <td>{{ formatSwr(look.analysis.dips[0].swr) }}</td>
             <td>{{ look.analysis.dips[0].returnLossDb?.toFixed(1) }}</td>
-            <td>{{ ohms(look.analysis.dips[0]) }}</td>
+            <td>{{ formatImpedance(look.analysis.dips[0]) }}</td>
           </template>
           <td v-else colspan="4">{{ words.text('deskPage.NO_DIP') }}</td>
           <td v-if="traces.length > 1">
@@ -118,7 +115,7 @@ const ohms = (m: { resistanceOhm?: number; reactanceOhm?: number }) =>
           <td>{{ formatMhz(m.hz) }}</td>
           <td>{{ formatSwr(m.swr) }}</td>
           <td>{{ m.returnLossDb.toFixed(1) }}</td>
-          <td>{{ ohms(m) }}</td>
+          <td>{{ formatImpedance(m) }}</td>
         </tr>
         <tr v-if="apart">
           <td class="name">B − A</td>

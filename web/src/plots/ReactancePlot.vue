@@ -3,6 +3,7 @@ import { useWords } from '@/words/words'
 import { scaleLinear } from 'd3-scale'
 import { computed, ref, useId, useTemplateRef } from 'vue'
 import { formatMhz } from '@/units/frequency'
+import { formatImpedance } from '@/units/impedance'
 import { markerReading, type ComplexTrace } from './complexTrace'
 import { impedanceNumbers } from './numbers'
 import PlotFrame from './PlotFrame.vue'
@@ -57,10 +58,7 @@ const read = computed(() => {
   return m && m.resistanceOhm !== undefined && m.reactanceOhm !== undefined
     ? {
         x: x.value(m.hz),
-        lines: [
-          `${formatMhz(m.hz)} MHz`,
-          `${m.resistanceOhm.toFixed(1)} ${m.reactanceOhm < 0 ? '−' : '+'} j${Math.abs(m.reactanceOhm).toFixed(1)} Ω`,
-        ],
+        lines: [`${formatMhz(m.hz)} MHz`, `${formatImpedance(m, 1)} Ω`],
       }
     : undefined
 })

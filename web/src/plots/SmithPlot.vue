@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, ref, useId, useTemplateRef } from 'vue'
 import { formatMhz } from '@/units/frequency'
+import { formatImpedance } from '@/units/impedance'
 import { apart } from './apart'
 import { useWords } from '@/words/words'
 import { impedanceNumbers, type Numbers } from './numbers'
@@ -107,13 +108,9 @@ const read = computed(() => {
   if (!t || near.value === undefined) return undefined
   const m = markerReading(t, t.frequencyHz[near.value] ?? 0, true)
   if (!m) return undefined
-  const ohm = (value: number | undefined) => (value === undefined ? '–' : Math.abs(value).toFixed(1))
   return {
     ...at(t.re[near.value] ?? 0, t.im[near.value] ?? 0),
-    lines: [
-      `${formatMhz(m.hz)} MHz`,
-      `${ohm(m.resistanceOhm)} ${(m.reactanceOhm ?? 0) < 0 ? '−' : '+'} j${ohm(m.reactanceOhm)} Ω`,
-    ],
+    lines: [`${formatMhz(m.hz)} MHz`, `${formatImpedance(m, 1) || '–'} Ω`],
   }
 })
 function numbers(): Numbers {

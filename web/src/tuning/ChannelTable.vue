@@ -3,18 +3,13 @@ import PlainTable from '@/ui/PlainTable.vue'
 import { useWords } from '@/words/words'
 import type { Schemas } from '@/api/client'
 import { formatMhz } from '@/units/frequency'
+import { formatImpedance } from '@/units/impedance'
 import { formatSwr } from '@/units/swr'
 
 const words = useWords()
 
 /** What the sweep says at each wanted channel, and at the dip. */
 defineProps<{ channels: Schemas['ChannelVerdictView'][]; dip?: Schemas['DipView'] }>()
-
-function impedance(r: { resistanceOhm?: number; reactanceOhm?: number }): string {
-  if (r.resistanceOhm === undefined || r.reactanceOhm === undefined) return ''
-  const sign = r.reactanceOhm < 0 ? '−' : '+'
-  return `${r.resistanceOhm.toFixed(0)} ${sign} j${Math.abs(r.reactanceOhm).toFixed(0)}`
-}
 </script>
 
 <template>
@@ -43,7 +38,7 @@ function impedance(r: { resistanceOhm?: number; reactanceOhm?: number }): string
         <template v-else>
           <td>{{ formatSwr(c.reading.swr) }}</td>
           <td>{{ c.reading.returnLossDb?.toFixed(1) }}</td>
-          <td>{{ impedance(c.reading) }}</td>
+          <td>{{ formatImpedance(c.reading) }}</td>
           <td
             class="word"
             :title="
@@ -59,7 +54,7 @@ function impedance(r: { resistanceOhm?: number; reactanceOhm?: number }): string
         <td>{{ formatMhz(dip.frequencyHz) }}</td>
         <td>{{ formatSwr(dip.swr) }}</td>
         <td>{{ dip.returnLossDb?.toFixed(1) }}</td>
-        <td>{{ impedance(dip) }}</td>
+        <td>{{ formatImpedance(dip) }}</td>
         <td>{{ dip.atEdge ? words.text('tuning.AT_THE_EDGE') : '' }}</td>
       </tr>
     </tbody>

@@ -80,6 +80,5 @@ const span = (t: Schemas['TraceData']) =>
 <style scoped>
 .fields {
   grid-template-columns: minmax(0, 1fr);
-  gap: 8px;
 }
 </style>

@@ -94,7 +94,7 @@ describe('the passes like pages', () => {
     const pages = strip.findAll('button')
     expect(pages[0]?.text()).toContain('Baseline')
     expect(pages[1]?.text()).toContain('−12 mm')
-    expect(pages[1]?.text()).toContain('worst over 100')
+    expect(pages[1]?.text()).toContain('worst > 100')
     expect(pages[1]?.attributes('aria-pressed')).toBe('true')
     expect(pages[2]?.text()).toContain('beyond 153.00 MHz')
     expect(strip.find('.next').text()).toContain('−4 mm')

@@ -21,7 +21,20 @@ defineProps<{ id: string; name: string; bare?: boolean; hint?: string; wrong?: s
   position: relative;
 }
 
+/* Level with those beside it, however many lines their labels have. */
+:is(.fields, .bar) > .field {
+  display: grid;
+  grid-row: span 3;
+  grid-template-rows: subgrid;
+  padding-bottom: 6px;
+}
+
+:slotted(*) {
+  grid-row: 2;
+}
+
 label {
+  align-self: end;
   font-size: 14px;
   font-weight: 560;
   color: var(--soft);

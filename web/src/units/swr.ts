@@ -8,9 +8,9 @@ export function returnLossOfSwr(swr: number): number {
   return -20 * Math.log10((swr - 1) / (swr + 1))
 }
 
-/** `1.55`, `12.3`, `over 100`; an absent value is infinite. */
+/** `1.55`, `12.3`, and in every language `> 100`; an absent value is infinite. */
 export function formatSwr(swr: number | undefined): string {
-  if (swr === undefined || swr >= 100) return 'over 100'
+  if (swr === undefined || swr >= 100) return '> 100'
   return swr.toFixed(swr < 10 ? 2 : 1)
 }
 

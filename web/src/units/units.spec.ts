@@ -2,6 +2,7 @@ import { describe, expect, it } from 'vitest'
 import { formatMhz, parseFrequency } from './frequency'
 import { exactLength, formatBoth, formatLength, parseLength } from './length'
 import { parseDecimal } from './number'
+import { formatImpedance } from './impedance'
 import { formatSwr, returnLossOfMagnitude, returnLossOfSwr, swrOfMagnitude, swrOfReturnLoss } from './swr'
 import { formatSensitivity } from './sensitivity'
 
@@ -109,8 +110,8 @@ describe('SWR and return loss', () => {
     expect(swrOfReturnLoss(0)).toBe(Infinity)
   })
 
-  it('a value that is absent or huge is said in words', () => {
-    expect(formatSwr(undefined)).toBe('over 100')
+  it('a value that is absent or huge is beyond what anybody reads', () => {
+    expect(formatSwr(undefined)).toBe('> 100')
     expect(formatSwr(1.554)).toBe('1.55')
     expect(formatSwr(12.34)).toBe('12.3')
   })
@@ -145,5 +146,14 @@ describe('a sensitivity', () => {
     expect(formatSensitivity(-153.05e6 / 0.49, 'mm')).toBe('0.31')
     expect(formatSensitivity(-153.05e6 / 0.49, 'inch')).toBe('7.9')
     expect(formatSensitivity(undefined, 'mm')).toBe('')
+  })
+})
+
+describe('impedances', () => {
+  it('have a minus only where it is not rounded away', () => {
+    expect(formatImpedance({ resistanceOhm: 35.2, reactanceOhm: -1.4 })).toBe('35 − j1')
+    expect(formatImpedance({ resistanceOhm: 48.1, reactanceOhm: -0.3 })).toBe('48 + j0')
+    expect(formatImpedance({ resistanceOhm: 48.1, reactanceOhm: -0.3 }, 1)).toBe('48.1 − j0.3')
+    expect(formatImpedance({ resistanceOhm: 48.1 })).toBe('')
   })
 })

@@ -28,7 +28,7 @@ const reaches = (l: StationAnswer['ways'][number]['links'][number]) =>
       :name="words.text('stationPage.OWN_HEIGHT')"
       :wrong="wrong.ownHeightM"
     />
-    <div v-for="(s, i) in form.stations" :key="i" class="station">
+    <div v-for="(s, i) in form.stations" :key="i" class="fields station">
       <TextField
         v-model="s.name"
         :name="words.text('stationPage.STATION')"
@@ -77,9 +77,8 @@ const reaches = (l: StationAnswer['ways'][number]['links'][number]) =>
 
 <style scoped>
 .station {
-  display: grid;
   grid-template-columns: 1.4fr 0.8fr 1fr;
-  gap: 6px;
+  column-gap: 6px;
 }
 
 .link {
