@@ -77,7 +77,7 @@ class AccessibilityIT {
 
     @Test
     void mainViewsHaveNoSeriousFinding() throws Exception {
-        try (RunningDorada dorada = RunningDorada.demo();
+        try (RunningDorada dorada = RunningDorada.demoInUse();
                 Desk desk = new Desk()) {
             Page page = desk.page();
             page.addInitScript(NO_TRANSITIONS);

@@ -18,7 +18,7 @@ class CuttingIT {
 
     @Test
     void aSheetIsWorkedOutCutAndHandedOn() throws Exception {
-        try (RunningDorada dorada = RunningDorada.demo();
+        try (RunningDorada dorada = RunningDorada.demoInUse();
                 Desk desk = new Desk()) {
             Page page = desk.page();
             page.navigate(dorada.address());

@@ -17,7 +17,7 @@ class KeyboardIT {
 
     @BeforeAll
     static void start() throws Exception {
-        dorada = RunningDorada.demo();
+        dorada = RunningDorada.demoInUse();
     }
 
     @AfterAll

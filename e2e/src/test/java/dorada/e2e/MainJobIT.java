@@ -28,7 +28,7 @@ class MainJobIT {
 
     @BeforeAll
     static void open() throws Exception {
-        dorada = RunningDorada.demo();
+        dorada = RunningDorada.demoInUse();
         desk = new Desk();
     }
 

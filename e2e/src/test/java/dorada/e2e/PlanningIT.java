@@ -14,7 +14,7 @@ class PlanningIT {
 
     @Test
     void wattsAreComparedAndAGroundIsFound() throws Exception {
-        try (RunningDorada dorada = RunningDorada.demo();
+        try (RunningDorada dorada = RunningDorada.demoInUse();
                 Desk desk = new Desk()) {
             Page page = desk.page();
             page.navigate(dorada.address());

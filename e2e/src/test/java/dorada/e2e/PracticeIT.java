@@ -17,7 +17,7 @@ class PracticeIT {
 
     @Test
     void trimmingOnTheBenchMovesTheLiveDipAndTheModelIsSolved() throws Exception {
-        try (RunningDorada dorada = RunningDorada.demo();
+        try (RunningDorada dorada = RunningDorada.demoInUse();
                 Desk desk = new Desk()) {
             Page page = desk.page();
             page.navigate(dorada.address());

@@ -19,7 +19,7 @@ class ProofIT {
 
     @Test
     void readyBeforeAndProvedAfter() throws Exception {
-        try (RunningDorada dorada = RunningDorada.demo();
+        try (RunningDorada dorada = RunningDorada.demoInUse();
                 Desk desk = new Desk()) {
             Page page = desk.page();
             page.navigate(dorada.address());

@@ -13,6 +13,8 @@ import java.nio.file.Path;
 import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Queue;
+import java.util.concurrent.ConcurrentLinkedQueue;
 import java.util.concurrent.TimeUnit;
 
 /** The packed application in a process of its own, with a data folder of its own, on a free port of 127.0.0.1. */
@@ -27,6 +29,12 @@ final class RunningDorada implements AutoCloseable {
     /** A machine that others slow down takes long over a start; one that fails ends by itself. */
     private static final Duration PATIENCE = Duration.ofMinutes(8);
 
+    private static final Queue<RunningDorada> IDLE = new ConcurrentLinkedQueue<>();
+
+    static {
+        Runtime.getRuntime().addShutdownHook(new Thread(() -> IDLE.forEach(RunningDorada::ended)));
+    }
+
     private final Path data;
     private final String profile;
     private final HttpClient http = HttpClient.newHttpClient();
@@ -34,6 +42,7 @@ final class RunningDorada implements AutoCloseable {
     private Prepared prepared;
     private Process process;
     private int port;
+    private boolean isInUse;
 
     private RunningDorada(String profile, Path data, String database) {
         this.profile = profile;
@@ -43,6 +52,20 @@ final class RunningDorada implements AutoCloseable {
 
     static RunningDorada demo() throws Exception {
         return new RunningDorada("demo", Prepared.once().demoData(), null).started();
+    }
+
+    /**
+     * The demo as others have already worked in it, for tests that only add to it; a start costs more than most of them. Afterwards the
+     * next ones have it.
+     */
+    static RunningDorada demoInUse() throws Exception {
+        RunningDorada idle = IDLE.poll();
+        if (idle != null) {
+            return idle;
+        }
+        RunningDorada started = demo();
+        started.isInUse = true;
+        return started;
     }
 
     /** The one from which the others have their classes and the demo's data. */
@@ -195,8 +218,21 @@ final class RunningDorada implements AutoCloseable {
     }
 
     @Override
-    public void close() throws Exception {
-        stopped();
+    public void close() {
+        if (isInUse && process.isAlive()) {
+            IDLE.add(this);
+        } else {
+            ended();
+        }
+    }
+
+    private void ended() {
+        try {
+            stopped();
+        } catch (InterruptedException e) {
+            process.destroyForcibly();
+            Thread.currentThread().interrupt();
+        }
         Prepared.delete(data);
     }
 }

@@ -57,7 +57,7 @@ class TouchIT {
 
     @Test
     void fromPlanToSignOff() throws Exception {
-        try (RunningDorada dorada = RunningDorada.demo();
+        try (RunningDorada dorada = RunningDorada.demoInUse();
                 Desk desk = new Desk()) {
             page = desk.tablet(WIDTH, HEIGHT);
             page.navigate(dorada.address());

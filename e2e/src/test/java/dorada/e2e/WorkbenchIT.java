@@ -19,7 +19,7 @@ class WorkbenchIT {
 
     @BeforeAll
     static void start() throws Exception {
-        dorada = RunningDorada.demo();
+        dorada = RunningDorada.demoInUse();
     }
 
     @AfterAll
@@ -35,7 +35,7 @@ class WorkbenchIT {
         try (Desk desk = new Desk()) {
             Technician ines = new Technician(desk.page(), dorada.address()).signsIn("ines");
             Page page = ines.page();
-            ines.makesAnInstallation("Pick-up 31", "1.6", CHANNELS);
+            ines.makesAnInstallation("Pick-up 51", "1.6", CHANNELS);
 
             ines.button("Take the baseline sweep").click();
             page.getByText("This is the old antenna").click();
