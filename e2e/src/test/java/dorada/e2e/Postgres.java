@@ -61,7 +61,15 @@ final class Postgres implements AutoCloseable {
         return "jdbc:postgresql://127.0.0.1:" + port + "/postgres?user=" + USER;
     }
 
-    private void run(String program, String... arguments) throws IOException, InterruptedException {
+    /** What it answers to {@code statements}. */
+    String answers(String statements) throws IOException, InterruptedException {
+        String there = "-h 127.0.0.1 -d postgres -At -p " + port + " -U " + USER;
+        List<String> arguments = new ArrayList<>(List.of(there.split(" ")));
+        arguments.addAll(List.of("-c", statements));
+        return run("psql", arguments.toArray(String[]::new));
+    }
+
+    private String run(String program, String... arguments) throws IOException, InterruptedException {
         List<String> command = new ArrayList<>();
         if ("root".equals(System.getProperty("user.name"))) {
             // It refuses to be run by root; the package has made this user.
@@ -78,6 +86,7 @@ final class Postgres implements AutoCloseable {
         if (!process.waitFor(2, TimeUnit.MINUTES) || process.exitValue() != 0) {
             throw new IllegalStateException(program + " failed:\n" + Files.readString(output));
         }
+        return Files.readString(output);
     }
 
     private static Path newest() throws IOException {

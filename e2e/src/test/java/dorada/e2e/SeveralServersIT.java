@@ -41,6 +41,14 @@ class SeveralServersIT {
         shop.close();
     }
 
+    /** A few rows are read sooner than any index, so the plan is asked for as if there were many. */
+    @Test
+    void theBoardIsSearchedOutOfAnIndex() throws Exception {
+        String plan = shop.database(
+                "set enable_seqscan = off; explain select id from installation where found_words like '%ractor%' escape '\\'");
+        assertThat(plan).contains("Bitmap Index Scan on installation_found");
+    }
+
     @Test
     void theMainJobWhileOneOfTwoServersIsKilled() throws Exception {
         Technician ines = new Technician(desk.page(), proxy.address()).signsIn("ines");

@@ -20,6 +20,11 @@ final class SharedShop implements AutoCloseable {
         return servers.get(number % servers.size());
     }
 
+    /** What the database answers to {@code statements}. */
+    String database(String statements) throws Exception {
+        return postgres.answers(statements);
+    }
+
     @Override
     public void close() throws Exception {
         for (RunningDorada server : servers) {
