@@ -47,6 +47,11 @@ class SeveralServersIT {
         String plan = shop.database(
                 "set enable_seqscan = off; explain select id from installation where found_words like '%ractor%' escape '\\'");
         assertThat(plan).contains("Bitmap Index Scan on installation_found");
+        assertThat(first.get("/api/installations?search=ractor%207").body()).contains("Tractor 7");
+        // What the database would take for any letters is a letter.
+        assertThat(first.get("/api/installations?search=ract_r").body()).isEqualTo("[]");
+        assertThat(first.get("/api/installations?search=tr%25").body()).isEqualTo("[]");
+        assertThat(first.get("/api/installations?search=%5C").body()).isEqualTo("[]");
     }
 
     @Test

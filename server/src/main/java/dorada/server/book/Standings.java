@@ -61,7 +61,9 @@ public class Standings {
                 ? book.standing(judgements.program(), some(but)).stream().filter(s -> wanted.contains(s.id()))
                 : IntStream.iterate(0, from -> from < ids.size(), from -> from + AT_ONCE)
                         .mapToObj(from -> ids.subList(from, Math.min(ids.size(), from + AT_ONCE)))
-                        .flatMap(some -> book.standingOf(judgements.program(), some, some(but)).stream());
+                        .flatMap(some -> book.told(some).stream())
+                        .filter(row -> judgements.program().equals(row.program()) && !but.contains(row.id()))
+                        .map(BookRepository.Told::standing);
         return told.collect(Collectors.toMap(Standing::id, Function.identity()));
     }
 

@@ -21,7 +21,7 @@ interface InstallationRepository extends JpaRepository<Installation, UUID> {
 
     String ROWS = ALL_ROWS + " where ";
 
-    String FOUND = "i.foundWords like concat('%', :text, '%') escape '\\'";
+    String FOUND = "found_in(:text, i.foundWords)";
 
     String NEWEST_FIRST = " order by i.shopNumber desc";
 

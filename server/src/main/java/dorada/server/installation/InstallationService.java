@@ -112,7 +112,7 @@ public class InstallationService implements NamesRadios {
     /** Those whose words contain {@code text}, newest first. */
     @Transactional(readOnly = true)
     public List<UUID> idsFound(String text) {
-        return installations.search(asPattern(text));
+        return installations.search(asKept(text));
     }
 
     /** Page {@code page}, counted from 0, of the same; all where {@code text} is blank. */
@@ -123,13 +123,13 @@ public class InstallationService implements NamesRadios {
             return List.of();
         }
         PageRequest there = PageRequest.of(page, size);
-        return text.isBlank() ? installations.rows(there) : rows(installations.search(asPattern(text), there));
+        return text.isBlank() ? installations.rows(there) : rows(installations.search(asKept(text), there));
     }
 
     /** How many {@link #search} finds. */
     @Transactional(readOnly = true)
     public int countFound(String text) {
-        return text.isBlank() ? (int) installations.count() : installations.countFound(asPattern(text));
+        return text.isBlank() ? (int) installations.count() : installations.countFound(asKept(text));
     }
 
     /** Of {@code ids}, newest first. */
@@ -144,12 +144,8 @@ public class InstallationService implements NamesRadios {
         return ids.isEmpty() ? List.of() : installations.rows(ids);
     }
 
-    private static String asPattern(String text) {
-        return text.strip()
-                .toLowerCase(Locale.ROOT)
-                .replace("\\", "\\\\")
-                .replace("%", "\\%")
-                .replace("_", "\\_");
+    private static String asKept(String text) {
+        return text.strip().toLowerCase(Locale.ROOT);
     }
 
     /** Saves the edit of somebody who saw {@code version}; refuses it with both versions where that is stale. */

@@ -142,6 +142,22 @@ class BoardApiTest extends ApiTest {
         return counts.get(0);
     }
 
+    /** In any case, and signs that a query would take for its own are letters as well. */
+    @Test
+    void aSearchFindsLettersAsTheyAre() throws Exception {
+        postJson("/api/installations", plan("50% off_road \\\\ x, it's", 2)).andExpect(status().isCreated());
+        for (String text : List.of("50% o", "F_R", "\\ x", "t's")) {
+            assertThat(titlesFound(text)).as(text).containsExactly("50% off_road \\ x, it's");
+        }
+        for (String text : List.of("5%o", "f_R\\", "off?road", "5_% o")) {
+            assertThat(titlesFound(text)).as(text).isEmpty();
+        }
+    }
+
+    private List<String> titlesFound(String text) throws Exception {
+        return read(getAs(viewer, "/api/installations?search=" + text), "$..title");
+    }
+
     @Test
     void everyPageOfASearchSaysHowManyThereAre() throws Exception {
         for (int n = 1; n <= 3; n++) {

@@ -20,7 +20,8 @@ import org.junit.jupiter.api.Test;
 class StandingsTest {
 
     private final BookRepository book = mock();
-    private final Standings standings = new Standings(book, mock(), mock(Judgements.class));
+    private final Judgements judgements = mock();
+    private final Standings standings = new Standings(book, mock(), judgements);
 
     private static UUID id(long number) {
         return new UUID(1, number);
@@ -36,13 +37,26 @@ class StandingsTest {
 
     @Test
     void manyAreAskedForInListsAndEachIsTold() {
-        when(book.standingOf(any(), any(), any()))
-                .thenAnswer(asked -> asked.<Collection<UUID>>getArgument(1).stream()
-                        .map(StandingsTest::standing)
+        when(judgements.program()).thenReturn("this one");
+        when(book.told(any()))
+                .thenAnswer(asked -> asked.<Collection<UUID>>getArgument(0).stream()
+                        .map(id -> row(id, "this one"))
                         .toList());
         assertThat(standings.of(ids(1100), Set.of())).hasSize(1100).containsEntry(id(1099), standing(id(1099)));
-        verify(book, times(3)).standingOf(any(), any(), any());
+        verify(book, times(3)).told(any());
         assertThat(standings.of(List.of(), Set.of())).isEmpty();
+    }
+
+    @Test
+    void rowsOfAnotherProgramAndThoseBeingWrittenTellNothing() {
+        when(judgements.program()).thenReturn("this one");
+        when(book.told(any()))
+                .thenReturn(List.of(row(id(1), "this one"), row(id(2), "the one before"), row(id(3), "this one")));
+        assertThat(standings.of(ids(4), Set.of(id(3)))).containsOnlyKeys(id(1));
+    }
+
+    private static BookRepository.Told row(UUID id, String program) {
+        return new BookRepository.Told(id, id.getLeastSignificantBits(), Progress.TUNING, program);
     }
 
     @Test
@@ -50,6 +64,6 @@ class StandingsTest {
         when(book.standing(any(), any()))
                 .thenReturn(List.of(standing(id(3)), standing(id(4999)), standing(id(70_000))));
         assertThat(standings.of(ids(5001), Set.of())).containsOnlyKeys(id(3), id(4999));
-        verify(book, never()).standingOf(any(), any(), any());
+        verify(book, never()).told(any());
     }
 }
