@@ -29,12 +29,15 @@ defineProps<{ id: string; name: string; bare?: boolean; hint?: string; wrong?: s
   padding-bottom: 6px;
 }
 
+:is(.fields, .bar) > .field > label {
+  align-self: end;
+}
+
 :slotted(*) {
   grid-row: 2;
 }
 
 label {
-  align-self: end;
   font-size: 14px;
   font-weight: 560;
   color: var(--soft);
