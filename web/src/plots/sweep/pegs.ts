@@ -48,8 +48,9 @@ export function placePegs(
     const word = said(peg, words)
     const wide = Math.max(name.length * NAME_LETTER, word.length * LETTER)
     const at = x(peg.frequencyHz)
-    const label = Math.min(width + beyond.right - wide / 2 - 2, Math.max(wide / 2 - beyond.left + 2, at))
-    return { peg, x: at, label, row: 0, name, word, wide, isInside: at >= -1 && at <= width + 1 }
+    const range = { least: wide / 2 - beyond.left + 2, most: width + beyond.right - wide / 2 - 2 }
+    const label = Math.min(range.most, Math.max(range.least, at))
+    return { peg, x: at, label, range, row: 0, name, word, wide, isInside: at >= -1 && at <= width + 1 }
   })
   const shown = placed.filter((p) => p.isInside)
   labelRows(
@@ -59,7 +60,31 @@ export function placePegs(
     const one = shown[i]
     if (one) one.row = row
   })
+  for (const one of shown) one.label = besideLines(one, shown)
   return placed
+}
+
+/** Between a word and the line of another channel. */
+const CLEAR = 5
+
+type Measured = PlacedPeg & { wide: number; range: { least: number; most: number } }
+
+/** Where the words of a peg stand off the lines that come down past them from rows above; in the middle where there is no such place. */
+function besideLines(one: Measured, all: Measured[]): number {
+  const half = one.wide / 2 + CLEAR
+  const passing = all.filter((p) => p.row > one.row && p.row < MOST_ROWS && p !== one).map((p) => p.x)
+  const isClear = (label: number) =>
+    passing.every((x) => Math.abs(x - label) > one.wide / 2) &&
+    Math.abs(label - one.x) <= half &&
+    label >= one.range.least &&
+    label <= one.range.most &&
+    all.every(
+      (p) => p === one || p.row !== one.row || Math.abs(p.label - label) >= (p.wide + one.wide) / 2 + CLEAR,
+    )
+  if (isClear(one.label)) return one.label
+  const besides = passing.flatMap((x) => [x - half, x + half])
+  const near = besides.sort((a, b) => Math.abs(a - one.label) - Math.abs(b - one.label))
+  return near.find(isClear) ?? one.label
 }
 
 /** How many rows of names stand above the picture. */
