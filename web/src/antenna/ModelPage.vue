@@ -15,7 +15,8 @@ import { formatMhz, parseFrequency } from '@/units/frequency'
 import { parseDecimal } from '@/units/number'
 import { formatSwr } from '@/units/swr'
 import { EXAMPLES, readTable, type WireRow } from './geometry'
-import { curveOfPoints, formatOhm, resultRows, waitFor } from './solving'
+import { formatOhm } from '@/units/impedance'
+import { curveOfPoints, resultRows, waitFor } from './solving'
 import WirePicture from './WirePicture.vue'
 
 const words = useWords()

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { currentWords } from '@/words/words'
 import { EXAMPLES, fitted, project, readTable, roundLength } from './geometry'
-import { curveOfPoints, formatOhm, magnitudeOf, resultRows } from './solving'
+import { curveOfPoints, magnitudeOf, resultRows } from './solving'
 
 describe('the geometry table', () => {
   it('is read in metres, the radius in millimetres', () => {
@@ -80,9 +80,5 @@ describe('what the model gives', () => {
     expect(dip).toMatchObject({ resistanceOhm: 50, isAtEdge: false })
     expect(resultRows(points.slice(0, 2)).dip?.isAtEdge).toBe(true)
     expect(resultRows([]).dip).toBeUndefined()
-  })
-
-  it('writes ohms without a minus before nothing', () => {
-    expect([formatOhm(-0.3), formatOhm(-36.4), formatOhm(8.6)]).toEqual(['0 Ω', '−36 Ω', '9 Ω'])
   })
 })

@@ -15,12 +15,6 @@ export function magnitudeOf(p: ModelPoint): number {
   )
 }
 
-/** `−36 Ω`, and never a minus before 0. */
-export function formatOhm(ohm: number): string {
-  const whole = Math.round(ohm)
-  return `${whole < 0 ? '−' : ''}${Math.abs(whole)} Ω`
-}
-
 const swrOf = (p: ModelPoint) => swrOfMagnitude(magnitudeOf(p))
 
 export function curveOfPoints(points: ModelPoint[]): Curve {

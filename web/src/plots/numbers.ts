@@ -1,5 +1,6 @@
 import type { Words } from '@/words/words'
 import { formatMhz } from '@/units/frequency'
+import { formatOhms } from '@/units/impedance'
 import { formatSwr, swrOfReturnLoss } from '@/units/swr'
 import { markerReading, type ComplexTrace } from './complexTrace'
 import { deepestIn, returnLossAt } from './sweepScale'
@@ -51,14 +52,12 @@ export function impedanceNumbers(trace: ComplexTrace, beside: number[], words: W
     heads: ['MHz', 'R, Ω', 'X, Ω', words.text('tuning.SWR'), 'dB'],
     rows: places(span, beside).flatMap((hz) => {
       const m = markerReading(trace, hz, true)
-      const ohm = (value: number | undefined) =>
-        value === undefined ? '' : value.toFixed(1).replace('-', '−')
       return m
         ? [
             [
               formatMhz(hz),
-              ohm(m.resistanceOhm),
-              ohm(m.reactanceOhm),
+              formatOhms(m.resistanceOhm, 1),
+              formatOhms(m.reactanceOhm, 1),
               formatSwr(m.swr),
               m.returnLossDb.toFixed(1),
             ],

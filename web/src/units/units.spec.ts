@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest'
 import { formatMhz, parseFrequency } from './frequency'
 import { exactLength, formatBoth, formatLength, parseLength } from './length'
 import { parseDecimal } from './number'
-import { formatImpedance } from './impedance'
+import { formatImpedance, formatOhm, formatOhms } from './impedance'
 import { formatSwr, returnLossOfMagnitude, returnLossOfSwr, swrOfMagnitude, swrOfReturnLoss } from './swr'
 import { formatSensitivity } from './sensitivity'
 
@@ -155,5 +155,11 @@ describe('impedances', () => {
     expect(formatImpedance({ resistanceOhm: 48.1, reactanceOhm: -0.3 })).toBe('48 + j0')
     expect(formatImpedance({ resistanceOhm: 48.1, reactanceOhm: -0.3 }, 1)).toBe('48.1 − j0.3')
     expect(formatImpedance({ resistanceOhm: 48.1 })).toBe('')
+    expect([formatOhm(-0.3), formatOhm(-36.4), formatOhm(8.6)]).toEqual(['0 Ω', '−36 Ω', '9 Ω'])
+    expect([formatOhms(-0.04, 1), formatOhms(-0.06, 1), formatOhms(undefined, 1)]).toEqual([
+      '0.0',
+      '−0.1',
+      '',
+    ])
   })
 })

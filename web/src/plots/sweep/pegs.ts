@@ -72,7 +72,7 @@ type Measured = PlacedPeg & { wide: number; range: { least: number; most: number
 /** Where the words of a peg stand off the lines that come down past them from rows above; in the middle where there is no such place. */
 function besideLines(one: Measured, all: Measured[]): number {
   const half = one.wide / 2 + CLEAR
-  const passing = all.filter((p) => p.row > one.row && p.row < MOST_ROWS && p !== one).map((p) => p.x)
+  const passing = all.filter((p) => p.row > one.row && p.row < MOST_ROWS).map((p) => p.x)
   const isClear = (label: number) =>
     passing.every((x) => Math.abs(x - label) > one.wide / 2) &&
     Math.abs(label - one.x) <= half &&

@@ -42,7 +42,7 @@ final class RunningDorada implements AutoCloseable {
     private Prepared prepared;
     private Process process;
     private int port;
-    private boolean isInUse;
+    private boolean isHandedOn;
 
     private RunningDorada(String profile, Path data, String database) {
         this.profile = profile;
@@ -64,7 +64,7 @@ final class RunningDorada implements AutoCloseable {
             return idle;
         }
         RunningDorada started = demo();
-        started.isInUse = true;
+        started.isHandedOn = true;
         return started;
     }
 
@@ -219,7 +219,7 @@ final class RunningDorada implements AutoCloseable {
 
     @Override
     public void close() {
-        if (isInUse && process.isAlive()) {
+        if (isHandedOn && process.isAlive()) {
             IDLE.add(this);
         } else {
             ended();
