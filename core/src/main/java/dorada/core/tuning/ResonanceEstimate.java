@@ -6,6 +6,7 @@ import dorada.core.rf.Reflection;
 import dorada.core.sweep.Reading;
 import dorada.core.sweep.Sweep;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
@@ -57,13 +58,14 @@ public record ResonanceEstimate(
         double[] hz = new double[BAND_POINTS];
         double[] least = new double[BAND_POINTS];
         double[] most = new double[BAND_POINTS];
+        double[] all = new double[possible.size()];
         for (int i = 0; i < BAND_POINTS; i++) {
             hz[i] = from + (to - from) * i / (BAND_POINTS - 1);
-            double f = hz[i];
-            double[] all = possible.stream()
-                    .mapToDouble(c -> SpotFit.magnitude(f, c[0], c[1], c[2]))
-                    .sorted()
-                    .toArray();
+            for (int c = 0; c < all.length; c++) {
+                double[] circuit = possible.get(c);
+                all[c] = CircuitCurves.magnitude(hz[i], circuit[0], circuit[1], circuit[2]);
+            }
+            Arrays.sort(all);
             least[i] = all[(int) (all.length * (0.5 - ONE_DEVIATION))];
             most[i] = all[(int) (all.length * (0.5 + ONE_DEVIATION))];
         }
@@ -75,8 +77,8 @@ public record ResonanceEstimate(
 
     private static final int STEPS = 181;
 
-    /** Possibilities that are so much less likely than the best, as a logarithm, are left out. */
-    private static final double NEGLIGIBLE = 25;
+    /** Possibilities whose misfit is so many times that of the best are left out. */
+    private static final double NEGLIGIBLE = SpotFit.misfit(Math.exp(-25));
 
     private static final double ONE_DEVIATION = 0.3413;
     private static final double DRAWN_SPAN = 0.25;
@@ -97,37 +99,47 @@ public record ResonanceEstimate(
         double low = readings.stream().mapToDouble(Reading::frequencyHz).min().orElseThrow();
         double high = readings.stream().mapToDouble(Reading::frequencyHz).max().orElseThrow();
         double middle = Math.sqrt(low * high);
-        SpotFit fit = new SpotFit(readings, middle);
-        double[] usual = SpotFit.usual(TrimPrior.Circuit.ANY);
+        SpotFit fit = new SpotFit(readings, new CircuitCurves(middle));
+        double[] unusual = Arrays.stream(SpotFit.usual(TrimPrior.Circuit.ANY))
+                .map(log -> SpotFit.misfit(Math.exp(log)))
+                .toArray();
+        double from = low / BESIDE;
+        double ratio = high * BESIDE / from;
+        double[] weighed = new double[STEPS * SpotFit.CIRCUITS];
+        double least = Double.POSITIVE_INFINITY;
+        for (int s = 0; s < STEPS; s++) {
+            int row = s * SpotFit.CIRCUITS;
+            fit.misfits(weighed, row, from * Math.pow(ratio, s / (STEPS - 1.0)));
+            for (int c = 0; c < SpotFit.CIRCUITS; c++) {
+                double misfit = weighed[row + c] * unusual[c];
+                weighed[row + c] = misfit;
+                least = misfit < least ? misfit : least;
+            }
+        }
         double[] weight = new double[STEPS];
-        double sumQ = 0;
-        double sumR = 0;
+        double[] ofCircuit = new double[SpotFit.CIRCUITS];
         double below = 0;
         double above = 0;
         double sum = 0;
-        double most = Double.NEGATIVE_INFINITY;
-        double[] weighed = new double[STEPS * SpotFit.CIRCUITS];
-        double from = low / BESIDE;
-        double ratio = high * BESIDE / from;
         for (int s = 0; s < STEPS; s++) {
             double f0 = from * Math.pow(ratio, s / (STEPS - 1.0));
-            double[] at = fit.at(f0);
             double built = SpotBelief.built(f0 / middle);
-            for (int c = 0; c < at.length; c++) {
-                double log = at[c] + usual[c];
-                if (log < most - NEGLIGIBLE) {
-                    continue;
-                }
-                most = Math.max(most, log);
-                double w = built * Math.exp(log);
-                weight[s] += w;
+            for (int c = 0; c < SpotFit.CIRCUITS; c++) {
+                double misfit = weighed[s * SpotFit.CIRCUITS + c];
+                double w = misfit > NEGLIGIBLE * least ? 0 : built * SpotFit.likelihood(misfit / least);
                 weighed[s * SpotFit.CIRCUITS + c] = w;
-                sumQ += w * Math.log(SpotFit.quality(c));
-                sumR += w * Math.log(SpotFit.resistanceOhm(c));
+                weight[s] += w;
+                ofCircuit[c] += w;
             }
             below += f0 < low ? weight[s] : 0;
             above += f0 > high ? weight[s] : 0;
             sum += weight[s];
+        }
+        double sumQ = 0;
+        double sumR = 0;
+        for (int c = 0; c < SpotFit.CIRCUITS; c++) {
+            sumQ += ofCircuit[c] * Math.log(SpotFit.quality(c));
+            sumR += ofCircuit[c] * Math.log(SpotFit.resistanceOhm(c));
         }
         double lowHz = quantile(weight, sum, 0.5 - ONE_DEVIATION, from, ratio);
         double highHz = quantile(weight, sum, 0.5 + ONE_DEVIATION, from, ratio);
@@ -146,6 +158,9 @@ public record ResonanceEstimate(
         List<double[]> drawn = new ArrayList<>();
         double so = 0;
         for (int i = 0; i < weighed.length; i++) {
+            if (weighed[i] == 0) {
+                continue;
+            }
             so += weighed[i];
             while (drawn.size() < KEPT && so >= (drawn.size() + 0.5) * sum / KEPT) {
                 int c = i % SpotFit.CIRCUITS;

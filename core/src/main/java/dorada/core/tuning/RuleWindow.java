@@ -40,6 +40,11 @@ final class RuleWindow {
         /** |Γ| at its lowest. */
         double bottom();
 
+        /** Whether it has no ripple that lies between a few steps of the grid. */
+        default boolean isSmooth() {
+            return false;
+        }
+
         /** What was swept; unknown beyond its ends. */
         static Curve of(Sweep sweep) {
             return new Curve() {
@@ -119,6 +124,11 @@ final class RuleWindow {
                 }
 
                 @Override
+                public boolean isSmooth() {
+                    return true;
+                }
+
+                @Override
                 public double bottom() {
                     return Math.abs(resistanceOhm - Sweep.STANDARD_REFERENCE_OHM)
                             / (resistanceOhm + Sweep.STANDARD_REFERENCE_OHM);
@@ -137,9 +147,13 @@ final class RuleWindow {
     private static final double WIDE_SHARE = 0.08;
     private static final double WIDE_RISE = 0.07;
 
+    /** A smooth curve is tried at every so many steps first: the narrowest circuit is some twenty steps wide. */
+    private static final int COARSE = 4;
+
     private static final int HALVINGS = 10;
     private static final double GOLDEN = (Math.sqrt(5) - 1) / 2;
 
+    private final boolean[] solved = new boolean[STEPS];
     private final double[] shortfall = new double[STEPS];
     private final double[] misfit = new double[STEPS];
     private final double[] worst = new double[STEPS];
@@ -174,16 +188,7 @@ final class RuleWindow {
         this.rule = rule;
         hz = channels.stream().mapToDouble(WantedChannel::frequencyHz).toArray();
         at = new ChannelValues(channels);
-        best = -1;
-        for (int i = 0; i < STEPS; i++) {
-            boolean here = move(FACTORS[i]);
-            shortfall[i] = here ? rule.shortfall(at) : Double.POSITIVE_INFINITY;
-            misfit[i] = here ? rule.misfit(at) : Double.POSITIVE_INFINITY;
-            worst[i] = at.worstSwr();
-            if (here && misfit[i] < Double.POSITIVE_INFINITY && (best < 0 || misfit[i] < misfit[best])) {
-                best = i;
-            }
-        }
+        best = bestStep();
         known = best >= 0;
         if (!known) {
             best = Math.max(0, Math.min(STEPS - 1, index(otherwise)));
@@ -191,19 +196,79 @@ final class RuleWindow {
         double spare = -safety * (rule.limitSwr() - 1);
         low = best;
         high = best;
-        while (known && low > 0 && shortfall[low - 1] <= spare) {
+        while (known && low > 0 && shortfallAt(low - 1) <= spare) {
             low--;
         }
-        while (known && high < STEPS - 1 && shortfall[high + 1] <= spare) {
+        while (known && high < STEPS - 1 && shortfallAt(high + 1) <= spare) {
             high++;
         }
         bestFactor = known ? betweenSteps() : factor(best);
         hopelessHigh = best;
         while (known
                 && hopelessHigh < STEPS - 1
-                && shortfall[hopelessHigh + 1] <= shortfall[best] + NO_MATTER * (rule.limitSwr() - 1)) {
+                && shortfallAt(hopelessHigh + 1) <= shortfallAt(best) + NO_MATTER * (rule.limitSwr() - 1)) {
             hopelessHigh++;
         }
+    }
+
+    /** The step of least misfit; −1 where the curve reaches the channels at none. */
+    private int bestStep() {
+        int found = -1;
+        if (!curve.isSmooth()) {
+            for (int i = 0; i < STEPS; i++) {
+                found = better(i, found);
+            }
+            return found;
+        }
+        for (int i = 0; i < STEPS; i += COARSE) {
+            found = better(i, found);
+        }
+        // About each of the coarse minima, since the rule may have several that are nearly as good.
+        for (int i = 0; i < STEPS; i += COARSE) {
+            double before = i == 0 ? Double.POSITIVE_INFINITY : misfitOf(i - COARSE);
+            double after = i + COARSE >= STEPS ? Double.POSITIVE_INFINITY : misfitOf(i + COARSE);
+            if (misfitOf(i) <= Math.min(before, after)) {
+                for (int k = Math.max(0, i - COARSE + 1); k < Math.min(STEPS, i + COARSE); k++) {
+                    found = better(k, found);
+                }
+            }
+        }
+        return found;
+    }
+
+    /** The first of them where they are alike. */
+    private int better(int i, int than) {
+        double here = misfitOf(i);
+        return here < Double.POSITIVE_INFINITY && (than < 0 || here < misfit[than] || here == misfit[than] && i < than)
+                ? i
+                : than;
+    }
+
+    private double misfitOf(int i) {
+        solve(i);
+        return misfit[i];
+    }
+
+    private double shortfallAt(int i) {
+        solve(i);
+        return shortfall[i];
+    }
+
+    private double worstAt(int i) {
+        solve(i);
+        return worst[i];
+    }
+
+    /** Works out step {@code i} when it is asked for: of most circuits few steps ever are. */
+    private void solve(int i) {
+        if (solved[i]) {
+            return;
+        }
+        boolean here = move(FACTORS[i]);
+        shortfall[i] = here ? rule.shortfall(at) : Double.POSITIVE_INFINITY;
+        misfit[i] = here ? rule.misfit(at) : Double.POSITIVE_INFINITY;
+        worst[i] = at.worstSwr();
+        solved[i] = true;
     }
 
     /** Fills in what the channels meet with the curve moved by {@code x}; false where it does not reach them all. */
@@ -280,7 +345,7 @@ final class RuleWindow {
 
     /** Wider than sound antennas are: moved by {@value #WIDE_SHARE}, even its worst channel hardly changes. */
     boolean isWide() {
-        double there = worst[index(Math.min(1.4, bestFactor * (1 + WIDE_SHARE)))];
+        double there = worstAt(index(Math.min(1.4, bestFactor * (1 + WIDE_SHARE))));
         return Swr.magnitude(Math.min(1e6, there)) - Swr.magnitude(Math.min(1e6, bestSwr())) < WIDE_RISE;
     }
 
@@ -309,24 +374,24 @@ final class RuleWindow {
 
     /** Worst SWR of the channels at the best factor. */
     double bestSwr() {
-        return worst[best];
+        return worstAt(best);
     }
 
     /** Worst SWR of the channels as the curve lies now; infinite where it does not reach them all. */
     double swrNow() {
-        return worst[index(1)];
+        return worstAt(index(1));
     }
 
     /** Shortfall at the best factor: 0 or less where length alone can meet the rule. */
     double bestShortfall() {
-        return shortfall[best];
+        return shortfallAt(best);
     }
 
     /** Least shortfall at any factor of {@code from} or more. */
     double leastShortfall(double from) {
         double least = Double.POSITIVE_INFINITY;
         for (int i = Math.max(0, from <= 0 ? 0 : index(from)); i < STEPS; i++) {
-            least = Math.min(least, shortfall[i]);
+            least = Math.min(least, shortfallAt(i));
         }
         return least;
     }
@@ -334,6 +399,6 @@ final class RuleWindow {
     /** Rule's shortfall at factor {@code x}, infinite beyond the grid. */
     double shortfall(double x) {
         int i = index(x);
-        return i < 0 || i >= STEPS ? Double.POSITIVE_INFINITY : shortfall[i];
+        return i < 0 || i >= STEPS ? Double.POSITIVE_INFINITY : shortfallAt(i);
     }
 }

@@ -64,8 +64,8 @@ final class SpotBelief {
     /** By how much surroundings may have moved the earlier dips, in deviations of {@link LengthBelief#PLACE_SHIFT}. */
     private static final double[] SHIFTS = {-2, -1, 1, 2};
 
-    private static final double[] SHIFT_FACTORS = Arrays.stream(SHIFTS)
-            .map(s -> Math.exp(s * LengthBelief.PLACE_SHIFT))
+    private static final double[] SHIFT_ROWS = Arrays.stream(SHIFTS)
+            .map(s -> CircuitCurves.rows(s * LengthBelief.PLACE_SHIFT))
             .toArray();
 
     private static final double SHIFTS_SUM =
@@ -76,16 +76,17 @@ final class SpotBelief {
 
     private final List<SpotFit> earlier = new ArrayList<>();
     /** What was added since each of them, in metres. */
-    private final List<Double> addedM = new ArrayList<>();
+    private final double[] addedM;
 
     private final SpotFit last;
     private final TrimPrior prior;
     private final double middleHz;
     private double lowHz;
     private double highHz;
-    private final Before before = new Before();
+    private final Before before;
     private final List<Weighed> weighed = new ArrayList<>();
     private final double[] usual;
+    private final CircuitCurves curves;
     private double best = Double.NEGATIVE_INFINITY;
     private double bestOfOthers = Double.NEGATIVE_INFINITY;
     private double following;
@@ -98,18 +99,22 @@ final class SpotBelief {
         lowHz = lowest / BESIDE;
         highHz = highest * BESIDE;
         usual = SpotFit.usual(prior.circuit());
-        last = new SpotFit(now.spots(), middleHz, readings(passes, passes.size() - 1));
+        curves = new CircuitCurves(middleHz);
+        last = new SpotFit(now.spots(), curves, readings(passes, passes.size() - 1));
         narrow();
+        List<Double> sinceEach = new ArrayList<>();
         double added = now.changeM();
         for (int i = passes.size() - 2; i >= 0 && earlier.size() < MOST_EARLIER; i--) {
             if (passes.get(i + 1).secondChangeM() != 0) {
                 // Another piece was moved: what was read before is of another antenna.
                 break;
             }
-            earlier.add(new SpotFit(passes.get(i).spots(), middleHz, readings(passes, i)));
-            addedM.add(added);
+            earlier.add(new SpotFit(passes.get(i).spots(), curves, readings(passes, i)));
+            sinceEach.add(added);
             added += passes.get(i).changeM();
         }
+        addedM = sinceEach.stream().mapToDouble(m -> m).toArray();
+        before = new Before();
         weigh();
     }
 
@@ -162,7 +167,9 @@ final class SpotBelief {
             double after = Math.max(electrical * 0.3, electrical + changeM / w.ratio);
             double movedHz = prior.waves() * Wavelength.SPEED_OF_LIGHT_M_PER_S / after;
             for (int i = 0; i < hz.length; i++) {
-                sum[i] += w.times * (SpotFit.magnitude(hz[i], movedHz, q, r) - SpotFit.magnitude(hz[i], w.dipHz, q, r));
+                sum[i] += w.times
+                        * (CircuitCurves.magnitude(hz[i], movedHz, q, r)
+                                - CircuitCurves.magnitude(hz[i], w.dipHz, q, r));
             }
             weight += w.times;
         }
@@ -231,8 +238,8 @@ final class SpotBelief {
     private void weigh() {
         double sumOfRatios = Arrays.stream(RATIOS).map(SpotBelief::bell).sum();
         double step = Math.log(highHz / lowHz) / (DIPS - 1);
-        boolean changed = addedM.stream().anyMatch(m -> m != 0);
-        double[] still = new double[addedM.size()];
+        boolean changed = Arrays.stream(addedM).anyMatch(m -> m != 0);
+        double[] still = new double[addedM.length];
         @SuppressWarnings("unchecked")
         List<Weighed>[] found = new List[DIPS * RATIOS.length];
         double[][] now = new double[DIPS][];
@@ -336,11 +343,13 @@ final class SpotBelief {
     /** Where the dip was at each earlier pass, newest first, for a dip at {@code dipHz} now. */
     private double[] earlierDips(double dipHz, double ratio) {
         double electrical = prior.waves() * Wavelength.ofHz(dipHz);
-        return addedM.stream()
-                .mapToDouble(m -> prior.waves()
-                        * Wavelength.SPEED_OF_LIGHT_M_PER_S
-                        / Math.max(electrical * 0.3, electrical - m / ratio))
-                .toArray();
+        double[] dips = new double[addedM.length];
+        for (int e = 0; e < dips.length; e++) {
+            dips[e] = prior.waves()
+                    * Wavelength.SPEED_OF_LIGHT_M_PER_S
+                    / Math.max(electrical * 0.3, electrical - addedM[e] / ratio);
+        }
+        return dips;
     }
 
     /**
@@ -353,6 +362,11 @@ final class SpotBelief {
         private final double[] same = new double[SpotFit.CIRCUITS];
         private final double[] here = new double[SpotFit.CIRCUITS];
         private final double[] likeliest = new double[SpotFit.CIRCUITS];
+        /** Of each shift, as a logarithm: that some pass was the first that was moved by it. */
+        private final double[] chance = Arrays.stream(SHIFTS)
+                .map(s -> Math.log(LengthBelief.SPOILT / earlier.size() * bell(s) / SHIFTS_SUM))
+                .toArray();
+
         private final double[][] moved = new double[SHIFTS.length][SpotFit.CIRCUITS];
         private int n;
 
@@ -380,7 +394,7 @@ final class SpotBelief {
                     likeliest[k] += same[k];
                 }
                 for (int s = 0; s < SHIFTS.length; s++) {
-                    addMoved(fit, dips.rows[e][s + 1], moved[s], dips.chance[s]);
+                    addMoved(fit, dips.rows[e][s + 1], moved[s], chance[s]);
                 }
                 for (int k = 0; k < n; k++) {
                     same[k] += here[k];
@@ -448,20 +462,17 @@ final class SpotBelief {
         final int count;
         final double oldestHz;
         final double[][] rows;
-        final double[] chance = new double[SHIFTS.length];
 
         Dips(double[] dipsHz, double nowHz) {
             count = dipsHz.length;
             oldestHz = count == 0 ? nowHz : dipsHz[count - 1];
             rows = new double[count][SHIFTS.length + 1];
             for (int e = 0; e < count; e++) {
-                rows[e][0] = earlier.get(e).rowOf(dipsHz[e]);
+                double row = curves.rowOf(dipsHz[e]);
+                rows[e][0] = CircuitCurves.within(row);
                 for (int s = 0; s < SHIFTS.length; s++) {
-                    rows[e][s + 1] = earlier.get(e).rowOf(dipsHz[e] * SHIFT_FACTORS[s]);
+                    rows[e][s + 1] = CircuitCurves.within(row + SHIFT_ROWS[s]);
                 }
-            }
-            for (int s = 0; s < SHIFTS.length; s++) {
-                chance[s] = Math.log(LengthBelief.SPOILT / count * bell(SHIFTS[s]) / SHIFTS_SUM);
             }
         }
 

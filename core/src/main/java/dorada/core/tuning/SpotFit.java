@@ -3,7 +3,6 @@ package dorada.core.tuning;
 import dorada.core.instrument.ReadingKind;
 import dorada.core.rf.Swr;
 import dorada.core.sweep.Reading;
-import dorada.core.sweep.Sweep;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -22,20 +21,6 @@ final class SpotFit {
 
     /** How many circuits there are. */
     static final int CIRCUITS = QS.length * RS.length;
-
-    /** Of each circuit: RQ, and the squares of R less and more than the reference. */
-    private static final double[] RQ = new double[CIRCUITS];
-
-    private static final double[] MINUS = new double[CIRCUITS];
-    private static final double[] PLUS = new double[CIRCUITS];
-
-    static {
-        for (int c = 0; c < CIRCUITS; c++) {
-            RQ[c] = resistanceOhm(c) * quality(c);
-            MINUS[c] = sq(resistanceOhm(c) - Sweep.STANDARD_REFERENCE_OHM);
-            PLUS[c] = sq(resistanceOhm(c) + Sweep.STANDARD_REFERENCE_OHM);
-        }
-    }
 
     /** Deviation of the logarithm of the resistance: within a factor of 1.5. */
     private static final double SPREAD_R = Math.log(1.5);
@@ -57,28 +42,24 @@ final class SpotFit {
     /** No reading is better than this in |Γ|. */
     private static final double LEAST_DEVIATION = 0.015;
 
-    /** Rows of the table, this far apart; nearer than what a needle tells. */
-    private static final double ROW = 0.0015;
-
-    private static final double LOWEST = Math.log(0.7);
-    private static final double HIGHEST = Math.log(1.35);
-    private static final int ROWS = (int) ((HIGHEST - LOWEST) / ROW) + 2;
+    /** The likelihood falls with this power of the misfit. */
+    private static final double POWER = 2.5;
 
     private final double[] hz;
     private final double[] magnitude;
     private final double[] deviation;
     private final boolean[] atLeast;
-    private final double middleHz;
+    private final CircuitCurves curves;
     private final double tempered;
-    private final double[][] rows = new double[ROWS][];
+    private final double[][] rows = new double[CircuitCurves.ROWS][];
 
-    /** @param middleHz about which dips are looked for */
-    SpotFit(List<Reading> readings, double middleHz) {
-        this(readings, middleHz, 1);
+    /** @param curves about the middle of where dips are looked for */
+    SpotFit(List<Reading> readings, CircuitCurves curves) {
+        this(readings, curves, 1);
     }
 
     /** @param again how often the same state was read: a needle that is read again errs again */
-    SpotFit(List<Reading> all, double middleHz, int again) {
+    SpotFit(List<Reading> all, CircuitCurves curves, int again) {
         List<Reading> readings = condensed(all);
         int n = readings.size();
         hz = new double[n];
@@ -93,7 +74,7 @@ final class SpotFit {
             // A needle at the end of its scale says "at least".
             atLeast[i] = Double.isInfinite(r.highSwr());
         }
-        this.middleHz = middleHz;
+        this.curves = curves;
         int read = all.size();
         double channels = read <= INDEPENDENT ? 1 : (INDEPENDENT + (read - INDEPENDENT) / 2.0) / n;
         tempered = channels * (1 + (again - 1) * NEW_WHEN_READ_AGAIN) / again;
@@ -170,55 +151,79 @@ final class SpotFit {
 
     /** For a dip at {@code dipHz}, one per circuit. */
     double[] at(double dipHz) {
-        double[] product = new double[CIRCUITS];
-        Arrays.fill(product, 1);
-        for (int i = 0; i < hz.length; i++) {
-            double detuned = hz[i] / dipHz - dipHz / hz[i];
-            double read = magnitude[i];
-            double times = 0.5 / deviation[i];
-            // Plain loops over all circuits, which the compiler works on several at once.
-            if (atLeast[i]) {
-                for (int c = 0; c < CIRCUITS; c++) {
-                    double off = Math.min(0, magnitudeOf(c, detuned) - read) * times;
-                    product[c] *= 1 + off * off;
-                }
-            } else {
-                for (int c = 0; c < CIRCUITS; c++) {
-                    double off = (magnitudeOf(c, detuned) - read) * times;
-                    product[c] *= 1 + off * off;
-                }
+        double[] all = new double[CIRCUITS];
+        multiplyAll(all, 0, dipHz);
+        return logs(all);
+    }
+
+    /**
+     * How badly each circuit explains the readings for a dip at {@code dipHz}, into {@code all} from {@code from} on: 1 where it does
+     * exactly, more where it does not. Comparing these takes no logarithm of each.
+     */
+    void misfits(double[] all, int from, double dipHz) {
+        multiplyAll(all, from, dipHz);
+        if (tempered != 1) {
+            for (int c = from; c < from + CIRCUITS; c++) {
+                all[c] = Math.pow(all[c], tempered);
             }
         }
+    }
+
+    private void multiplyAll(double[] all, int from, double dipHz) {
+        double[] magnitudes = new double[CIRCUITS];
+        Arrays.fill(all, from, from + CIRCUITS, 1);
+        for (int i = 0; i < hz.length; i++) {
+            CircuitCurves.fill(magnitudes, hz[i], dipHz);
+            multiply(all, from, i, magnitudes);
+        }
+    }
+
+    private void multiply(double[] all, int from, int reading, double[] magnitudes) {
+        double read = magnitude[reading];
+        double times = 0.5 / deviation[reading];
+        // Plain loops over all circuits, which the compiler works on several at once.
+        if (atLeast[reading]) {
+            for (int c = 0; c < CIRCUITS; c++) {
+                double off = Math.min(0, magnitudes[c] - read) * times;
+                all[from + c] *= 1 + off * off;
+            }
+        } else {
+            for (int c = 0; c < CIRCUITS; c++) {
+                double off = (magnitudes[c] - read) * times;
+                all[from + c] *= 1 + off * off;
+            }
+        }
+    }
+
+    private double[] logs(double[] product) {
         for (int c = 0; c < CIRCUITS; c++) {
             // Heavier tails than a bell: a meter is now and then read quite wrong, and curves are not quite circuits.
-            product[c] = -2.5 * tempered * Math.log(product[c]);
+            product[c] = -POWER * tempered * Math.log(product[c]);
         }
         return product;
     }
 
-    /** @param detuned f/f₀ − f₀/f */
-    private static double magnitudeOf(int circuit, double detuned) {
-        double x = RQ[circuit] * detuned;
-        return Math.sqrt((MINUS[circuit] + x * x) / (PLUS[circuit] + x * x));
+    /** How likely what has this misfit is, against what has none. */
+    static double likelihood(double misfit) {
+        return 1 / (misfit * misfit * Math.sqrt(misfit));
     }
 
-    /** Where in the table a dip at {@code dipHz} lies, in rows; at its ends for what is beyond them. */
-    double rowOf(double dipHz) {
-        return Math.max(0, Math.min(ROWS - 1.001, (Math.log(dipHz / middleHz) - LOWEST) / ROW));
+    /** The misfit of what is so likely. */
+    static double misfit(double likelihood) {
+        return Math.pow(likelihood, -1 / POWER);
     }
 
     /** The table's row {@code i}, as {@link #at}, made when it is asked for: most never are. */
     double[] row(int i) {
         if (rows[i] == null) {
-            rows[i] = at(middleHz * Math.exp(LOWEST + i * ROW));
+            double[] product = new double[CIRCUITS];
+            Arrays.fill(product, 1);
+            for (int r = 0; r < hz.length; r++) {
+                multiply(product, 0, r, curves.row(hz[r], i));
+            }
+            rows[i] = logs(product);
         }
         return rows[i];
-    }
-
-    /** |Γ| of a series circuit at {@code hz}. */
-    static double magnitude(double hz, double dipHz, double q, double r) {
-        double x2 = sq(r * q * (hz / dipHz - dipHz / hz));
-        return Math.sqrt((sq(r - Sweep.STANDARD_REFERENCE_OHM) + x2) / (sq(r + Sweep.STANDARD_REFERENCE_OHM) + x2));
     }
 
     /** The same for readings that are {@code magnitude} on every channel, as of a load, an open line or a needle that sticks. */
@@ -228,15 +233,11 @@ final class SpotFit {
             double off = (constant - magnitude[i]) / deviation[i];
             product *= off > 0 && atLeast[i] ? 1 : 1 + off * off / 4;
         }
-        return -2.5 * tempered * Math.log(product);
+        return -POWER * tempered * Math.log(product);
     }
 
     /** As many readings as would say as much if each erred by itself. */
     double independent() {
         return tempered * hz.length;
-    }
-
-    private static double sq(double x) {
-        return x * x;
     }
 }

@@ -1,0 +1,89 @@
+package dorada.core.tuning;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import dorada.core.acceptance.AcceptanceRule;
+import dorada.core.acceptance.BestOnMain;
+import dorada.core.acceptance.ChannelValues;
+import dorada.core.acceptance.EvenEnds;
+import dorada.core.acceptance.Relaxed;
+import dorada.core.acceptance.ResonanceFirst;
+import dorada.core.acceptance.UnderLimit;
+import dorada.core.acceptance.WantedChannel;
+import dorada.core.rf.Reflection;
+import java.util.List;
+import java.util.Optional;
+import java.util.Random;
+import java.util.stream.IntStream;
+import org.junit.jupiter.api.Test;
+
+class RuleWindowTest {
+
+    private static final List<AcceptanceRule> RULES = List.of(
+            new UnderLimit(1.5),
+            new UnderLimit(3),
+            new ResonanceFirst(2),
+            new EvenEnds(),
+            new BestOnMain(1.7),
+            new Relaxed(2.5));
+
+    /** What is known to be smooth is tried at few steps: it must find what all steps find. */
+    @Test
+    void fewStepsFindTheWindowThatAllStepsFind() {
+        Random random = new Random(3);
+        for (int i = 0; i < 400; i++) {
+            AcceptanceRule rule = RULES.get(i % RULES.size());
+            int count = 1 + random.nextInt(5);
+            double width = 0.002 + 0.3 * random.nextDouble();
+            List<WantedChannel> channels = IntStream.range(0, count)
+                    .mapToObj(c -> new WantedChannel("", 150e6 * (1 + width * (c - (count - 1) / 2.0) / count), c == 0))
+                    .toList();
+            RuleWindow.Curve smooth = RuleWindow.Curve.seriesCircuit(
+                    150e6 * (0.9 + 0.2 * random.nextDouble()),
+                    SpotFit.quality(random.nextInt(SpotFit.CIRCUITS)),
+                    SpotFit.resistanceOhm(random.nextInt(SpotFit.CIRCUITS)));
+            RuleWindow few = new RuleWindow(smooth, Optional.empty(), rule, channels, 0.1, 1);
+            RuleWindow all = new RuleWindow(asAnyOther(smooth), Optional.empty(), rule, channels, 0.1, 1);
+            assertThat(said(few)).as("%s on %s", rule, channels).isEqualTo(said(all));
+        }
+    }
+
+    private static List<Object> said(RuleWindow w) {
+        return List.of(
+                w.isKnown(),
+                w.best(),
+                w.low(),
+                w.high(),
+                w.hopelessHigh(),
+                w.bestSwr(),
+                w.swrNow(),
+                w.bestShortfall(),
+                w.isWide(),
+                w.shortfall(0.95),
+                w.leastShortfall(1));
+    }
+
+    private static RuleWindow.Curve asAnyOther(RuleWindow.Curve curve) {
+        return new RuleWindow.Curve() {
+            @Override
+            public Reflection at(double hz) {
+                return curve.at(hz);
+            }
+
+            @Override
+            public boolean set(ChannelValues values, int c, double hz) {
+                return curve.set(values, c, hz);
+            }
+
+            @Override
+            public boolean hasPhase() {
+                return curve.hasPhase();
+            }
+
+            @Override
+            public double bottom() {
+                return curve.bottom();
+            }
+        };
+    }
+}
