@@ -267,7 +267,9 @@ describe('the trace desk', () => {
     expect(desk.text()).toContain('1 of 3 left out.')
     await fromMenu(desk, 'c1')
     await settle()
-    expect(desk.text()).toContain('was corrected with Bench VHF already: twice falsifies it.')
+    expect(desk.text()).toContain(
+      'was corrected with Bench VHF already: a second correction would falsify it.',
+    )
     expect(desk.text()).not.toContain('corrected, corrected')
   })
 
@@ -281,9 +283,9 @@ describe('the trace desk', () => {
     }
     readAnswers = [read({ trace: long })]
     const desk = await page()
-    expect(desk.text()).not.toContain('after a reload')
+    expect(desk.text()).not.toContain('loaded again')
     await drop(desk, 'long.s1p')
-    expect(desk.text()).toContain('after a reload')
+    expect(desk.text()).toContain('loaded again')
     desk.unmount()
     const again = await page()
     expect(again.findAll('.desk-list li')).toHaveLength(0)

@@ -73,7 +73,7 @@ describe('a person', () => {
 
 describe('the own password', () => {
   it('asks for the one of now', async () => {
-    answering(422, { detail: 'This is not your password of now.', field: 'current' })
+    answering(422, { detail: 'This is not your present password.', field: 'current' })
     const wrapper = mount(PasswordCard)
     const [current, next] = wrapper.findAll('input')
     await current?.setValue('wrong')
@@ -81,11 +81,11 @@ describe('the own password', () => {
     await wrapper.get('form').trigger('submit')
     await flushPromises()
     expect(sent[0]?.body).toEqual({ current: 'wrong', password: 'as grey as the quay' })
-    expect(wrapper.text()).toContain('not your password of now')
+    expect(wrapper.text()).toContain('not your present password')
     answering(204)
     await wrapper.get('form').trigger('submit')
     await flushPromises()
-    expect(wrapper.text()).toContain('Wherever else you were signed in')
+    expect(wrapper.text()).toContain('You are signed out everywhere else')
   })
 })
 

@@ -64,9 +64,9 @@ describe('the picture of a pass', () => {
       pass(2, false, { unlikeBefore: { pass: 1, then, now: [] } }),
     ]).text()
     expect(text).toContain(
-      'Pass 1 before it was read otherwise (with a door open; this one: as it should be)',
+      'Pass 1 before it was read under other circumstances (with a door open; this one: as it should be)',
     )
-    expect(picture([pass(1, false), pass(2, false)]).text()).not.toContain('otherwise')
+    expect(picture([pass(1, false), pass(2, false)]).text()).not.toContain('circumstances (')
   })
 
   it('asks for a sweep where there is none', () => {

@@ -76,7 +76,8 @@ class ProofIT {
             Page noa = desk.tablet(390, 840);
             noa.navigate(dorada.address());
             new Technician(noa, dorada.address()).signsIn("noa");
-            noa.navigate(dorada.address() + page.getByText("the hearer's page").getAttribute("href"));
+            noa.navigate(
+                    dorada.address() + page.getByText("the listener's page").getAttribute("href"));
             assertThat(noa.locator("h1")).hasText("Trial 1 of 4");
             for (int trial = 1; trial <= 4; trial++) {
                 noa.getByText("Understood, noisy").first().click();
@@ -85,7 +86,7 @@ class ProofIT {
                         .isVisible();
             }
             assertThat(noa.locator("h1")).hasText("All trials are heard");
-            AccessibilityIT.check(noa, "the hearer's page");
+            AccessibilityIT.check(noa, "the listener's page");
             assertThat(noa.locator("main")).not().containsText("whip");
             assertThat(desk.takeConsoleErrors()).isEmpty();
         }
