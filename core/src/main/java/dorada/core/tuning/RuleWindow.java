@@ -220,9 +220,6 @@ final class RuleWindow {
             }
             return found;
         }
-        for (int i = 0; i < STEPS; i += COARSE) {
-            found = better(i, found);
-        }
         // About each of the coarse minima, since the rule may have several that are nearly as good.
         for (int i = 0; i < STEPS; i += COARSE) {
             double before = i == 0 ? Double.POSITIVE_INFINITY : misfitOf(i - COARSE);
