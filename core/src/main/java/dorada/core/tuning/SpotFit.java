@@ -203,7 +203,7 @@ final class SpotFit {
         return product;
     }
 
-    /** How likely what has this misfit is, against what has none. */
+    /** How likely what has this misfit is, against what has none: the power of {@link #POWER}, which a root gives faster. */
     static double likelihood(double misfit) {
         return 1 / (misfit * misfit * Math.sqrt(misfit));
     }
