@@ -89,7 +89,7 @@ watch(() => [props.options, open.value], follow, { flush: 'post' })
 <template>
   <FieldFrame :id="id" :name="name" :bare="bare" :hint="hint" :wrong="wrong">
     <span :id="`${id}-value`" class="visually-hidden">{{ chosen }}</span>
-    <div ref="field" @keydown="follow">
+    <div ref="field" :title="chosen" @keydown="follow">
       <NSelect
         v-model:show="open"
         :value="modelValue ?? null"

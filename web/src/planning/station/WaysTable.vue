@@ -122,7 +122,7 @@ const rows = computed(() => {
         <tr v-for="row in ASKED" :key="row.word">
           <th scope="row">{{ words.text(`stationPage.row.${row.word}`) }}</th>
           <td v-for="(w, i) in form.ways" :key="i">
-            <div class="pair">
+            <div class="pair" :class="{ listed: row.fields.some((f) => f.ofList) }">
               <template v-for="f in row.fields" :key="f.part">
                 <PickField
                   v-if="f.ofList"
@@ -207,6 +207,11 @@ const rows = computed(() => {
   display: grid;
   grid-template-columns: minmax(130px, 1.9fr) minmax(74px, 1fr);
   gap: 4px;
+}
+
+/* A type of line has a long name. */
+.pair.listed {
+  grid-template-columns: minmax(0, 1fr);
 }
 
 .pair > * {

@@ -272,12 +272,15 @@ public final class Sweep {
         double sumRe = 0;
         double sumIm = 0;
         for (int j = first; j < first + count; j++) {
-            double weight = 1;
+            double above = 1;
+            double below = 1;
             for (int k = first; k < first + count; k++) {
                 if (k != j) {
-                    weight *= (hz - frequencyHz[k]) / (frequencyHz[j] - frequencyHz[k]);
+                    above *= hz - frequencyHz[k];
+                    below *= frequencyHz[j] - frequencyHz[k];
                 }
             }
+            double weight = above / below;
             sumRe += weight * (hasPhase ? re[j] : re[j] * re[j]);
             sumIm += weight * im[j];
         }

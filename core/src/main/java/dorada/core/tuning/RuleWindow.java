@@ -45,9 +45,14 @@ final class RuleWindow {
             return false;
         }
 
-        /** What was swept; unknown beyond its ends. */
-        static Curve of(Sweep sweep) {
+        /** What was swept, or drawn of a circuit, which {@code isSmooth}; unknown beyond its ends. */
+        static Curve of(Sweep sweep, boolean isSmooth) {
             return new Curve() {
+                @Override
+                public boolean isSmooth() {
+                    return isSmooth;
+                }
+
                 @Override
                 public Reflection at(double hz) {
                     return sweep.at(hz).orElse(null);
@@ -213,18 +218,23 @@ final class RuleWindow {
 
     /** The step of least misfit; −1 where the curve reaches the channels at none. */
     private int bestStep() {
-        int found = -1;
-        if (!curve.isSmooth()) {
-            for (int i = 0; i < STEPS; i++) {
-                found = better(i, found);
-            }
+        int found = curve.isSmooth() ? bestAboutCoarseSteps() : -1;
+        if (found >= 0) {
             return found;
         }
-        // About each of the coarse minima, since the rule may have several that are nearly as good.
+        for (int i = 0; i < STEPS; i++) {
+            found = better(i, found);
+        }
+        return found;
+    }
+
+    /** About each of the coarse minima, since the rule may have several that are nearly as good; −1 where it is known at none. */
+    private int bestAboutCoarseSteps() {
+        int found = -1;
         for (int i = 0; i < STEPS; i += COARSE) {
             double before = i == 0 ? Double.POSITIVE_INFINITY : misfitOf(i - COARSE);
             double after = i + COARSE >= STEPS ? Double.POSITIVE_INFINITY : misfitOf(i + COARSE);
-            if (misfitOf(i) <= Math.min(before, after)) {
+            if (misfitOf(i) < Double.POSITIVE_INFINITY && misfitOf(i) <= Math.min(before, after)) {
                 for (int k = Math.max(0, i - COARSE + 1); k < Math.min(STEPS, i + COARSE); k++) {
                     found = better(k, found);
                 }

@@ -154,7 +154,7 @@ final class Standing {
 
     private RuleWindow windowOf(Sweep sweep, double itsDipHz) {
         return new RuleWindow(
-                RuleWindow.Curve.of(sweep),
+                RuleWindow.Curve.of(sweep, !last.isSwept()),
                 line(),
                 aim,
                 task.channels(),

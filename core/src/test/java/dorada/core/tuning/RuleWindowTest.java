@@ -11,6 +11,8 @@ import dorada.core.acceptance.ResonanceFirst;
 import dorada.core.acceptance.UnderLimit;
 import dorada.core.acceptance.WantedChannel;
 import dorada.core.rf.Reflection;
+import dorada.core.sweep.Sweep;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.Random;
@@ -32,20 +34,58 @@ class RuleWindowTest {
     void fewStepsFindTheWindowThatAllStepsFind() {
         Random random = new Random(3);
         for (int i = 0; i < 400; i++) {
-            AcceptanceRule rule = RULES.get(i % RULES.size());
-            int count = 1 + random.nextInt(5);
-            double width = 0.002 + 0.3 * random.nextDouble();
-            List<WantedChannel> channels = IntStream.range(0, count)
-                    .mapToObj(c -> new WantedChannel("", 150e6 * (1 + width * (c - (count - 1) / 2.0) / count), c == 0))
-                    .toList();
-            RuleWindow.Curve smooth = RuleWindow.Curve.seriesCircuit(
-                    150e6 * (0.9 + 0.2 * random.nextDouble()),
-                    SpotFit.quality(random.nextInt(SpotFit.CIRCUITS)),
-                    SpotFit.resistanceOhm(random.nextInt(SpotFit.CIRCUITS)));
-            RuleWindow few = new RuleWindow(smooth, Optional.empty(), rule, channels, 0.1, 1);
-            RuleWindow all = new RuleWindow(asAnyOther(smooth), Optional.empty(), rule, channels, 0.1, 1);
-            assertThat(said(few)).as("%s on %s", rule, channels).isEqualTo(said(all));
+            RuleWindow.Curve smooth = aCircuit(random);
+            sameByFewStepsAsByAll(smooth, asAnyOther(smooth), RULES.get(i % RULES.size()), someChannels(random));
         }
+    }
+
+    /** A curve that was drawn ends somewhere: beside what all channels meet of it nothing is known. */
+    @Test
+    void fewStepsFindTheWindowOfACurveThatEnds() {
+        Random random = new Random(4);
+        for (int i = 0; i < 400; i++) {
+            RuleWindow.Curve circuit = aCircuit(random);
+            double beside = Math.exp(-1.4 - 4.6 * random.nextDouble());
+            Sweep drawn = drawn(circuit, 150e6 * (1 - beside), 150e6 * (1 + beside));
+            sameByFewStepsAsByAll(
+                    RuleWindow.Curve.of(drawn, true),
+                    RuleWindow.Curve.of(drawn, false),
+                    RULES.get(i % RULES.size()),
+                    someChannels(random));
+        }
+    }
+
+    private static void sameByFewStepsAsByAll(
+            RuleWindow.Curve smooth, RuleWindow.Curve other, AcceptanceRule rule, List<WantedChannel> channels) {
+        RuleWindow few = new RuleWindow(smooth, Optional.empty(), rule, channels, 0.1, 1);
+        RuleWindow all = new RuleWindow(other, Optional.empty(), rule, channels, 0.1, 1);
+        assertThat(said(few)).as("%s on %s", rule, channels).isEqualTo(said(all));
+    }
+
+    private static List<WantedChannel> someChannels(Random random) {
+        int count = 1 + random.nextInt(5);
+        double width = 0.002 + 0.3 * random.nextDouble();
+        return IntStream.range(0, count)
+                .mapToObj(c -> new WantedChannel("", 150e6 * (1 + width * (c - (count - 1) / 2.0) / count), c == 0))
+                .toList();
+    }
+
+    private static RuleWindow.Curve aCircuit(Random random) {
+        return RuleWindow.Curve.seriesCircuit(
+                150e6 * (0.9 + 0.2 * random.nextDouble()),
+                SpotFit.quality(random.nextInt(SpotFit.CIRCUITS)),
+                SpotFit.resistanceOhm(random.nextInt(SpotFit.CIRCUITS)));
+    }
+
+    private static Sweep drawn(RuleWindow.Curve curve, double lowHz, double highHz) {
+        double[] hz = IntStream.range(0, 401)
+                .mapToDouble(i -> lowHz + (highHz - lowHz) * i / 400)
+                .toArray();
+        return new Sweep(
+                hz,
+                Arrays.stream(hz).map(f -> curve.at(f).re()).toArray(),
+                Arrays.stream(hz).map(f -> curve.at(f).im()).toArray(),
+                Sweep.STANDARD_REFERENCE_OHM);
     }
 
     private static List<Object> said(RuleWindow w) {

@@ -10,7 +10,6 @@ import dorada.core.book.Whose;
 import dorada.core.tuning.TrimPrior;
 import dorada.server.installation.Installation;
 import dorada.server.installation.InstallationService;
-import dorada.server.tuning.Taught;
 import jakarta.persistence.EntityManager;
 import java.time.Instant;
 import java.util.ArrayList;
@@ -28,9 +27,6 @@ import org.hibernate.search.engine.search.predicate.dsl.SimpleBooleanPredicateCl
 import org.hibernate.search.engine.search.predicate.dsl.TypedSearchPredicateFactory;
 import org.hibernate.search.engine.search.query.SearchResult;
 import org.hibernate.search.mapper.orm.Search;
-import org.hibernate.search.util.common.SearchException;
-import org.slf4j.Logger;
-import org.slf4j.LoggerFactory;
 import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -38,9 +34,7 @@ import org.springframework.transaction.annotation.Transactional;
 /** Finds what the shop remembers: by words, channels and lengths, or by being like something. */
 @Service
 @Transactional(readOnly = true)
-class Book implements Taught {
-
-    private static final Logger LOG = LoggerFactory.getLogger(Book.class);
+class Book {
 
     private static final String[] WORDY = {"title", "number", "customer", "people", "mount", "antenna", "named", "words"
     };
@@ -223,20 +217,17 @@ class Book implements Taught {
                                 .toList());
     }
 
-    /** Advice does without likes where the index can't be read: nobody's reading is lost for it. */
-    private Likes<UUID> likesIfFound(Installation installation) {
-        try {
-            return likesOf(installation);
-        } catch (SearchException e) {
-            LOG.warn("The index could not be asked for what is like {}: {}", installation.shopNumber(), e.getMessage());
-            return Likes.of(installation.traits(), List.of());
-        }
+    /** What those like it taught; where there are few, what others of its kind did as well. */
+    List<TrimPrior.Lesson> lessonsFor(Installation installation) {
+        return lessons(installation, likesOf(installation));
     }
 
-    /** What those like it taught; where there are few, what others of its kind did as well. */
-    @Override
-    public List<TrimPrior.Lesson> lessonsFor(Installation installation) {
-        Likes<UUID> likes = likesIfFound(installation);
+    /** The same without the index. */
+    List<TrimPrior.Lesson> lessonsOfItsKind(Installation installation) {
+        return lessons(installation, Likes.of(installation.traits(), List.of()));
+    }
+
+    private List<TrimPrior.Lesson> lessons(Installation installation, Likes<UUID> likes) {
         List<TrimPrior.Lesson> lessons = new ArrayList<>(likes.lessons());
         if (lessons.size() < ENOUGH) {
             Set<UUID> told = likes.nearest().stream()
@@ -248,6 +239,6 @@ class Book implements Taught {
                     .flatMap(r -> r.finished().lesson().stream())
                     .forEach(lessons::add);
         }
-        return lessons;
+        return List.copyOf(lessons);
     }
 }

@@ -12,6 +12,7 @@ import dorada.server.installation.SignedPart;
 import dorada.server.installation.Visit;
 import dorada.server.tuning.Newest;
 import dorada.server.words.Words;
+import jakarta.persistence.EntityManager;
 import java.time.Clock;
 import java.time.Instant;
 import java.util.ArrayList;
@@ -24,6 +25,8 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Stream;
+import org.hibernate.search.mapper.orm.Search;
+import org.hibernate.search.mapper.pojo.work.IndexingPlanSynchronizationStrategy;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -36,21 +39,32 @@ class BookKeeper {
     private final BookRepository book;
     private final InstallationService installations;
     private final Newest newest;
+    private final EntityManager entities;
     private final Clock clock;
 
-    BookKeeper(BookRepository book, InstallationService installations, Newest newest, Clock clock) {
+    BookKeeper(
+            BookRepository book,
+            InstallationService installations,
+            Newest newest,
+            EntityManager entities,
+            Clock clock) {
         this.book = book;
         this.installations = installations;
         this.newest = newest;
+        this.entities = entities;
         this.clock = clock;
     }
 
-    /** Nothing where the installation is gone. */
+    /**
+     * Nothing where the installation is gone.
+     *
+     * @return whether others can learn from it: it is finished, and the index finds it as it is now
+     */
     @Transactional
-    public void write(UUID installationId, String program) {
+    public boolean write(UUID installationId, String program) {
         if (!installations.isKnown(installationId)) {
             book.deleteById(installationId);
-            return;
+            return false;
         }
         Installation i = installations.byId(installationId);
         List<Newest.Worked> passes = newest.worked(installationId);
@@ -59,6 +73,12 @@ class BookKeeper {
                 new BookEntry.MadeOf(i.version(), book.passCount(installationId), program, clock.instant()),
                 told(i, passes));
         book.save(entry);
+        boolean teaches = entry.signedAt().isPresent();
+        if (teaches) {
+            Search.session(entities)
+                    .indexingPlanSynchronizationStrategy(IndexingPlanSynchronizationStrategy.readSync());
+        }
+        return teaches;
     }
 
     private BookEntry.Told told(Installation i, List<Newest.Worked> all) {

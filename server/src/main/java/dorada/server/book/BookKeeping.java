@@ -17,7 +17,8 @@ import java.util.Set;
 import java.util.UUID;
 import java.util.function.Supplier;
 import org.hibernate.search.mapper.orm.Search;
-import org.hibernate.search.mapper.orm.work.SearchIndexingPlan;
+import org.hibernate.search.mapper.orm.session.SearchSession;
+import org.hibernate.search.mapper.pojo.work.IndexingPlanSynchronizationStrategy;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.context.event.EventListener;
@@ -43,6 +44,7 @@ class BookKeeping {
     private final EntityManagerFactory factory;
     private final TransactionTemplate transactions;
     private final IndexFolder index;
+    private final ShopLessons lessons;
     private final InBackground background;
     private final InBackground indexing;
 
@@ -56,6 +58,7 @@ class BookKeeping {
             RoomOnDisk room,
             LostWrites lost,
             IndexFolder index,
+            ShopLessons lessons,
             Neighbours neighbours,
             ApplicationEventPublisher events) {
         this.book = book;
@@ -64,14 +67,18 @@ class BookKeeping {
         this.factory = factory;
         this.transactions = new TransactionTemplate(transactions);
         this.index = index;
+        this.lessons = lessons;
         indexing = new InBackground(
                 "index",
                 room,
                 id -> takeIntoIndex(() -> book.findById(id).stream().toList()));
         background = new InBackground("book", room, id -> {
-            keeper.write(id, judgements.program());
+            boolean teaches = keeper.write(id, judgements.program());
             if (lost.taken()) {
                 makeIndexAnew();
+            }
+            if (teaches) {
+                lessons.forget();
             }
             RowWritten row = new RowWritten(id);
             events.publishEvent(row);
@@ -101,11 +108,21 @@ class BookKeeping {
         }
     }
 
+    /** What others have written, and may teach. */
     private void takeIntoIndex(Supplier<List<BookEntry>> rows) {
-        transactions.executeWithoutResult(t -> {
-            SearchIndexingPlan plan = Search.session(entities).indexingPlan();
-            rows.get().forEach(plan::addOrUpdate);
+        boolean teaches = transactions.execute(t -> {
+            SearchSession session = Search.session(entities);
+            List<BookEntry> all = rows.get();
+            all.forEach(session.indexingPlan()::addOrUpdate);
+            boolean some = all.stream().anyMatch(e -> e.signedAt().isPresent());
+            if (some) {
+                session.indexingPlanSynchronizationStrategy(IndexingPlanSynchronizationStrategy.readSync());
+            }
+            return some;
         });
+        if (teaches) {
+            lessons.forget();
+        }
     }
 
     /** Another server has written a row. */
@@ -141,6 +158,7 @@ class BookKeeping {
                     .massIndexer()
                     .threadsToLoadObjects(1)
                     .startAndWait();
+            lessons.forget();
         } catch (InterruptedException e) {
             Thread.currentThread().interrupt();
         }

@@ -21,7 +21,10 @@ import org.springframework.scheduling.annotation.EnableScheduling;
 import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.transaction.event.TransactionalEventListener;
 
-/** Makes a backup each day, and one whenever the machine asks for it; writes the witness as the shop grows. */
+/**
+ * Makes a backup each day in a moment when nobody works, and one whenever the machine asks for it; writes the witness as the shop
+ * grows.
+ */
 @Configuration
 @EnableScheduling
 class Keeper {
@@ -36,6 +39,7 @@ class Keeper {
     private final Object backups = new Object();
     private final Clock machine = Clock.systemDefaultZone();
     private final Set<UUID> touched = ConcurrentHashMap.newKeySet();
+    private final QuietMoment quiet = new QuietMoment();
     /** Nothing before all was read once. */
     private volatile Counts witnessed;
 
@@ -56,11 +60,11 @@ class Keeper {
         });
     }
 
-    @Scheduled(fixedDelay = 15 * 60 * 1000, initialDelay = 60 * 1000)
+    @Scheduled(fixedDelay = 60 * 1000, initialDelay = 60 * 1000)
     void eachDay() {
         folder.ifPresent(f -> {
             try {
-                if (new BackupFolder(f).isDue(now())) {
+                if (new BackupFolder(f).isDue(now()) && quiet.isNow(machine.instant())) {
                     backup(f);
                 }
             } catch (IOException e) {
@@ -73,6 +77,7 @@ class Keeper {
     void touched(Touched installation) {
         if (folder.isPresent()) {
             touched.add(installation.installation());
+            quiet.worked(machine.instant());
         }
     }
 

@@ -11,6 +11,7 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 import com.jayway.jsonpath.JsonPath;
 import dorada.core.tuning.TrimPrior;
 import dorada.server.ApiTest;
+import dorada.server.installation.Installation;
 import dorada.server.installation.InstallationService;
 import dorada.server.tuning.Taught;
 import jakarta.persistence.EntityManagerFactory;
@@ -326,6 +327,20 @@ class BookApiTest extends ApiTest {
                         .mapToDouble(TrimPrior.Lesson::between)
                         .max()
                         .orElse(0));
+    }
+
+    /** Asked before, so that it is known; another one that is finished is told all the same. */
+    @Test
+    void whatOneTaughtIsToldOnceItIsFinished() throws Exception {
+        Installation next = installations.byId(UUID.fromString(made(van("Next of the quarry", "sump lid", 1.05))));
+        List<TrimPrior.Lesson> before = taught.lessonsFor(next);
+        assertThat(taught.lessonsFor(next)).isEqualTo(before);
+        finished("First of the quarry", "sump lid", "", 1.05);
+        long until = System.nanoTime() + PATIENCE.toNanos();
+        while (taught.lessonsFor(next).equals(before) && System.nanoTime() < until) {
+            Thread.sleep(20);
+        }
+        assertThat(taught.lessonsFor(next)).isNotEqualTo(before);
     }
 
     @Test

@@ -97,4 +97,18 @@ class KeeperTest {
         aRound();
         assertThat(seen().contents().installations().get(2L).passes()).isEqualTo(1);
     }
+
+    @Test
+    void theBackupOfTheDayWaitsWhileSomebodyWorks() throws Exception {
+        keeper.touched(new Touched(FIRST));
+        keeper.eachDay();
+        assertThat(new BackupFolder(data).all()).isEmpty();
+    }
+
+    @Test
+    void theBackupOfTheDayIsMadeWhereNobodyWorks() throws Exception {
+        keeper.eachDay();
+        keeper.eachDay();
+        assertThat(new BackupFolder(data).all()).hasSize(1);
+    }
 }
