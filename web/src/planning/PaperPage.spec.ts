@@ -19,7 +19,10 @@ const way = {
   stages: [{ name: said('antenna'), netW: 32, forwardW: 36, swr: 2.2 }],
   publicDistance: distance,
   occupationalDistance: { reason: said('worn on the body'), limitMwPerCm2: 1 },
-  links: [{ name: 'Depot', inSight: true, horizonM: 24e3, receivedDbm: -44, marginDb: 66 }],
+  links: [
+    { name: 'Depot', inSight: true, horizonM: 24e3, receivedDbm: -44, marginDb: 66 },
+    { name: 'Far pier', inSight: false, horizonM: 24e3, receivedDbm: -71, marginDb: 39 },
+  ],
 }
 const beam = {
   candidate: 'BEAM',
@@ -146,6 +149,10 @@ describe('the plan on paper', () => {
       'Local codes prevail.',
     ])
       expect(page.text()).toContain(said)
+    expect(page.text()).toContain('66')
+    // Beyond the horizon no figure holds: none is printed.
+    expect(page.text()).toContain('Far pier: beyond the radio horizon')
+    expect(page.text()).not.toContain('39.0 dB')
     // What the station's own answer says stands once.
     expect(page.text().match(/RF burns/g)).toHaveLength(1)
     expect(page.text()).not.toContain('one and a half times the total height away')

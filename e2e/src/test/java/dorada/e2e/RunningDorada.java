@@ -101,7 +101,7 @@ final class RunningDorada implements AutoCloseable {
             prepared = Prepared.once();
         }
         // As ./dorada starts it.
-        List<String> command = new ArrayList<>(List.of(java(), "-Xmx256m", "@java.options"));
+        List<String> command = new ArrayList<>(List.of(java(), "-Xms384m", "-Xmx384m", "@java.options"));
         command.addAll(prepared.classes());
         command.addAll(List.of(
                 "-jar",
