@@ -152,7 +152,7 @@ const sentence = computed(() => {
 
 <template>
   <div class="page">
-    <section class="card table">
+    <section class="card stack">
       <div class="head">
         <h1>{{ words.text('modelPage.TITLE') }}</h1>
         <MenuButton
@@ -215,7 +215,7 @@ const sentence = computed(() => {
           </tbody>
         </PlainTable>
       </div>
-      <ActionButton class="add" @click="add">{{ words.text('modelPage.ADD') }}</ActionButton>
+      <ActionButton class="start" @click="add">{{ words.text('modelPage.ADD') }}</ActionButton>
       <ChoiceField
         v-model="ground"
         :name="words.text('modelPage.GROUND')"
@@ -235,7 +235,7 @@ const sentence = computed(() => {
       </p>
     </section>
 
-    <aside class="side">
+    <aside class="stack">
       <p class="sentence" role="status">{{ sentence }}</p>
       <BigAction v-if="share === undefined" lasting @click="solve">{{
         words.text('modelPage.SOLVE')
@@ -268,7 +268,7 @@ const sentence = computed(() => {
           :caption="words.text('modelPage.CAPTION')"
         />
       </div>
-      <div class="numbers">
+      <div class="numbers stack">
         <PlainTable>
           <thead>
             <tr>
@@ -324,12 +324,6 @@ const sentence = computed(() => {
   align-items: start;
 }
 
-.table {
-  padding: 16px 18px;
-  display: grid;
-  gap: 12px;
-}
-
 .scroll {
   overflow: auto;
   max-height: 330px;
@@ -343,17 +337,8 @@ td .plain {
   min-height: 34px;
 }
 
-.add {
-  justify-self: start;
-}
-
 .asked {
   grid-template-columns: repeat(4, minmax(0, 1fr));
-}
-
-.side {
-  display: grid;
-  gap: 12px;
 }
 
 .sentence {
@@ -383,12 +368,6 @@ td .plain {
 
 .plot {
   height: 460px;
-}
-
-.numbers {
-  display: grid;
-  gap: 14px;
-  align-content: start;
 }
 
 .numbers td,

@@ -66,7 +66,7 @@ const begin = useMutation({
       </p>
       <template v-if="mayWrite && f.startM !== undefined && f.untouched > 0 && !begun">
         <ActionButton
-          class="begin"
+          class="start"
           :disabled="busy"
           @click="submit(async () => void (await begin.mutateAsync()))"
           >{{ words.text('fleet.CUT', { count: f.untouched, length: fine(f.startM) }) }}</ActionButton
@@ -74,7 +74,7 @@ const begin = useMutation({
         <p v-if="f.oneWay" class="hint">{{ words.text('fleet.WHY_CUT') }}</p>
       </template>
       <template v-else-if="mayWrite && installation.data.value && !f.lengthM && f.untouched > 1">
-        <RouterLink class="begin" :to="sheetFor(installation.data.value, f.untouched)">{{
+        <RouterLink class="start" :to="sheetFor(installation.data.value, f.untouched)">{{
           words.text('fleet.SHEET', { count: f.untouched })
         }}</RouterLink>
         <p class="hint">{{ words.text('fleet.SHEET_WHY') }}</p>
@@ -111,9 +111,3 @@ const begin = useMutation({
     </template>
   </PageFrame>
 </template>
-
-<style scoped>
-.begin {
-  justify-self: start;
-}
-</style>

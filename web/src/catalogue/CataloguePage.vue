@@ -110,7 +110,7 @@ const retire = (n: Name) =>
         </tbody>
       </TableCard>
       <p v-else class="soft">{{ words.text('catalogue.NONE') }}</p>
-      <section v-if="isAdding" class="card add">
+      <section v-if="isAdding" class="card stack">
         <NameForm :key="sort" :sort="sort" @done="isAdding = false" />
       </section>
       <ActionButton v-else-if="mayWrite" class="start" @click="isAdding = true">{{
@@ -150,15 +150,5 @@ const retire = (n: Name) =>
 .deeds {
   text-align: right;
   white-space: nowrap;
-}
-
-.add {
-  padding: 14px 18px;
-  display: grid;
-  gap: 8px;
-}
-
-.start {
-  justify-self: start;
 }
 </style>

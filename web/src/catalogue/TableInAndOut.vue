@@ -30,19 +30,10 @@ const takeIn = ([file]: File[]) =>
   <section class="card stack">
     <h2>{{ words.text('table.TITLE') }}</h2>
     <p class="hint">{{ words.text(`table.WHY.${of}`) }}</p>
-    <div>
+    <div class="buttons">
       <a class="plain" :href="path">{{ words.text('table.OUT') }}</a>
       <FileField v-if="isLead" small :name="words.text('table.IN')" accept=".csv,text/csv" @files="takeIn" />
     </div>
     <p v-if="trouble" class="wrong" role="alert">{{ trouble }}</p>
   </section>
 </template>
-
-<style scoped>
-div {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 8px 20px;
-  align-items: center;
-}
-</style>

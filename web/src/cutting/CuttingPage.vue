@@ -284,12 +284,6 @@ const general = computed(() =>
   grid-column: span 2;
 }
 
-.stack {
-  display: grid;
-  grid-template-columns: minmax(0, 1fr);
-  gap: 12px;
-}
-
 .drawing {
   padding: 10px;
 }

@@ -183,7 +183,7 @@ function putBack() {
         words.text('cutPage.PUT_BACK')
       }}</ActionButton>
     </p>
-    <div class="links">
+    <div class="buttons">
       <RouterLink v-if="installationId" class="plain" :to="`/installations/${installationId}`">
         {{ words.text('cutPage.TO_INSTALLATION') }}
       </RouterLink>
@@ -195,10 +195,5 @@ function putBack() {
 <style scoped>
 .do {
   justify-content: center;
-}
-
-.links {
-  display: flex;
-  gap: 12px;
 }
 </style>

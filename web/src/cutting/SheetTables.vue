@@ -38,7 +38,7 @@ const tolerance = (l: Sheet['lines'][number]) =>
   <section class="card block">
     <h2>{{ words.text('cutPage.DIMENSIONS') }}</h2>
     <p>{{ words.sentence(sheet.why) }}</p>
-    <div class="scroll">
+    <div class="scrolls">
       <PlainTable>
         <thead>
           <tr>
@@ -87,7 +87,7 @@ const tolerance = (l: Sheet['lines'][number]) =>
 
   <section class="card block">
     <h2>{{ words.text('cutPage.stage.CUT') }}</h2>
-    <div class="scroll">
+    <div class="scrolls">
       <PlainTable>
         <thead>
           <tr>
@@ -150,10 +150,6 @@ const tolerance = (l: Sheet['lines'][number]) =>
 </template>
 
 <style scoped>
-.scroll {
-  overflow-x: auto;
-}
-
 th,
 td {
   text-align: right;

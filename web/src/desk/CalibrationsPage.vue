@@ -203,7 +203,7 @@ const putBack = () =>
 <template>
   <div class="desk">
     <div class="work">
-      <section class="card block">
+      <section class="card block scrolls">
         <h1>{{ words.text('calibrationsPage.TITLE') }}</h1>
         <p class="soft">
           {{ words.text('calibrationsPage.WHAT') }}
@@ -287,7 +287,7 @@ const putBack = () =>
       <BigAction v-if="made && form.instrument" :disabled="busy !== ''" @click="made && checkNow(made.id)">{{
         words.text('calibrate.CHECK_IT')
       }}</BigAction>
-      <form class="card block" @submit.prevent="save">
+      <form class="card block scrolls" @submit.prevent="save">
         <PickField
           v-model="form.instrument"
           :name="words.text('calibrationsPage.MEASURED_WITH')"
@@ -359,10 +359,6 @@ const putBack = () =>
 </template>
 
 <style scoped>
-.block {
-  overflow-x: auto;
-}
-
 .acts {
   white-space: nowrap;
 }

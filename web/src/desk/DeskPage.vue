@@ -205,7 +205,7 @@ async function save(form: string) {
         @port="desk.takePort"
       />
       <section class="card picture">
-        <div class="views">
+        <div class="buttons">
           <SegmentField v-model="picture" :name="words.text('deskPage.PICTURE')" :options="views" />
           <MenuButton
             v-if="traces.length"
@@ -347,13 +347,6 @@ async function save(form: string) {
 <style scoped>
 .picture {
   padding: 8px 10px;
-}
-
-.views {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 8px;
-  align-items: center;
 }
 
 .save {

@@ -56,7 +56,7 @@ const apart = computed(() => {
 </script>
 
 <template>
-  <section class="card tables">
+  <section class="card stack scrolls tables">
     <PlainTable is-of-numbers>
       <thead>
         <tr>
@@ -132,13 +132,6 @@ const apart = computed(() => {
 <style scoped>
 .shift {
   display: block;
-}
-
-.tables {
-  padding: 8px 14px;
-  display: grid;
-  gap: 12px;
-  overflow-x: auto;
 }
 
 th:first-child,

@@ -24,8 +24,8 @@ const words = useWords()
 </script>
 
 <template>
-  <section class="card desk-list">
-    <div class="bring">
+  <section class="card stack desk-list">
+    <div class="bring buttons">
       <FileField
         :name="words.text('deskPage.FILES')"
         :hint="words.text('deskPage.FILES_HINT')"
@@ -72,7 +72,7 @@ const words = useWords()
     <p v-if="current?.lacks" class="caution">{{ words.sentence(current.lacks) }}</p>
     <p v-for="(w, i) in current?.warnings ?? []" :key="i" class="caution">{{ words.sentence(w) }}</p>
     <FoldOut v-if="current?.columns.length" :title="words.text('deskPage.TABLE_READ')">
-      <div class="preview">
+      <div class="scrolls">
         <PlainTable>
           <thead>
             <tr>
@@ -95,19 +95,6 @@ const words = useWords()
 </template>
 
 <style scoped>
-.desk-list {
-  padding: 8px 12px;
-  display: grid;
-  gap: 8px;
-}
-
-.bring {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 8px 12px;
-  align-items: center;
-}
-
 .file {
   cursor: pointer;
 }
@@ -164,16 +151,8 @@ li button {
   font-size: 19px;
 }
 
-.preview {
-  overflow-x: auto;
-}
-
 th,
 td {
   white-space: nowrap;
-}
-
-.strong {
-  font-weight: 640;
 }
 </style>

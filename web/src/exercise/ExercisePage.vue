@@ -66,7 +66,7 @@ async function change(side: -1 | 1) {
     {{ exercise.error.value?.message }}
   </p>
   <div v-else-if="e" class="bench">
-    <div class="work">
+    <div class="stack">
       <header>
         <h1>{{ words.text('exercise.OF', { title: words.phrase(e.title) }) }}</h1>
         <p class="soft">
@@ -79,7 +79,7 @@ async function change(side: -1 | 1) {
           }}
         </p>
       </header>
-      <section v-if="e.byMeter && e.readings.length" class="card needles">
+      <section v-if="e.byMeter && e.readings.length" class="card stack needles">
         <h2>{{ words.text('exercise.NEEDLES') }}</h2>
         <NeedleTable :exercise="e" />
       </section>
@@ -96,7 +96,7 @@ async function change(side: -1 | 1) {
       <ExerciseEnd v-if="e.end" :end="e.end" />
     </div>
 
-    <aside class="side">
+    <aside class="stack">
       <p class="sentence" role="status">{{ sentence }}</p>
       <p class="soft">
         {{
@@ -113,7 +113,7 @@ async function change(side: -1 | 1) {
         <BigAction :disabled="busy" @click="does({ what: 'READ' })">{{
           words.text(busy ? 'exercise.SOLVING' : 'exercise.READ')
         }}</BigAction>
-        <form class="card change" novalidate @submit.prevent="change(-1)">
+        <form class="card stack" novalidate @submit.prevent="change(-1)">
           <TextField
             v-model="amount"
             :name="words.text('exercise.BY', { piece: words.phrase(e.control) })"
@@ -128,7 +128,7 @@ async function change(side: -1 | 1) {
           </div>
           <p v-if="e.oneWay" class="hint">{{ words.text('exercise.ONE_WAY') }}</p>
         </form>
-        <section class="card suspects">
+        <section class="card stack suspects">
           <h2>{{ words.text('exercise.LOOK_AT') }}</h2>
           <ul class="bare">
             <li v-for="s in e.suspects" :key="s.name">
@@ -169,24 +169,9 @@ async function change(side: -1 | 1) {
   align-items: start;
 }
 
-.work,
-.side {
-  display: grid;
-  gap: 12px;
-  grid-template-columns: minmax(0, 1fr);
-}
-
 .plot {
   padding: 12px 16px;
   height: 440px;
-}
-
-.change,
-.needles,
-.suspects {
-  padding: 12px 16px;
-  display: grid;
-  gap: 8px;
 }
 
 li {

@@ -64,7 +64,7 @@ const known = (f: OneFile) => {
         accept=".s1p,.s2p,.csv,text/*"
         @files="take"
       />
-      <div class="rests"><RestsFields v-model="rests" :wrong="{}" /></div>
+      <div class="stack"><RestsFields v-model="rests" :wrong="{}" /></div>
     </section>
     <p v-if="tooMany" class="wrong" role="alert">
       {{ words.text('files.TOO_MANY', { mostCount: MOST_FILES }) }}
@@ -150,12 +150,6 @@ const known = (f: OneFile) => {
   display: grid;
   grid-template-columns: 1fr 1fr;
   gap: 14px;
-}
-
-.rests {
-  display: grid;
-  gap: 10px;
-  align-content: start;
 }
 
 .to {

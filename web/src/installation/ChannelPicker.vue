@@ -122,7 +122,7 @@ async function takeAir() {
 </script>
 
 <template>
-  <div class="picker card" role="group" :aria-label="words.text('channelPicker.TITLE')">
+  <div class="picker card stack" role="group" :aria-label="words.text('channelPicker.TITLE')">
     <PickField
       v-model="chosen"
       :name="words.text('channelPicker.SERVICE')"
@@ -239,12 +239,6 @@ async function takeAir() {
 </template>
 
 <style scoped>
-.picker {
-  padding: 14px 16px;
-  display: grid;
-  gap: 10px;
-}
-
 .list {
   display: grid;
   grid-template-columns: repeat(auto-fill, minmax(230px, 1fr));

@@ -56,7 +56,7 @@ const weights = (now: string) => (WEIGHTS.includes(now) ? WEIGHTS : [...WEIGHTS,
 <template>
   <fieldset>
     <legend>{{ words.text('planForm.CHANNELS') }}</legend>
-    <div class="rows">
+    <div class="stack">
       <div v-for="(c, i) in channels" :key="i" class="row">
         <NInput
           v-model:value="c.name"
@@ -119,7 +119,7 @@ const weights = (now: string) => (WEIGHTS.includes(now) ? WEIGHTS : [...WEIGHTS,
     <p class="hint">
       {{ words.text('planForm.CHANNELS_HINT') }}
     </p>
-    <div class="add">
+    <div class="buttons">
       <ActionButton @click="add">{{ words.text('planForm.ADD_CHANNEL') }}</ActionButton>
       <ActionButton :aria-expanded="isPicking" @click="isPicking = !isPicking">
         {{ words.text('planForm.FROM_LIST') }}
@@ -130,11 +130,6 @@ const weights = (now: string) => (WEIGHTS.includes(now) ? WEIGHTS : [...WEIGHTS,
 </template>
 
 <style scoped>
-.rows {
-  display: grid;
-  gap: 8px;
-}
-
 .row {
   display: grid;
   grid-template-columns: minmax(100px, 1fr) 136px 188px 108px auto auto;
@@ -156,13 +151,6 @@ const weights = (now: string) => (WEIGHTS.includes(now) ? WEIGHTS : [...WEIGHTS,
   align-items: center;
   gap: 6px;
   min-height: 44px;
-}
-
-.add {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 10px;
-  align-items: center;
 }
 
 @media (max-width: 860px) {

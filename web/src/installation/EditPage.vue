@@ -252,7 +252,7 @@ if (props.like && !props.id) void beginLike(props.like)
         words.text('planForm.START_OVER')
       }}</ActionButton>
     </p>
-    <section v-if="merged" class="card conflict" role="alert">
+    <section v-if="merged" class="card stack conflict" role="alert">
       <h2>{{ words.text('planForm.COLLEAGUE_SAVED') }}</h2>
       <p v-if="merged.collisions.length === 0">
         {{ words.text('planForm.PUT_TOGETHER') }}
@@ -275,7 +275,7 @@ if (props.like && !props.id) void beginLike(props.like)
     </p>
     <form v-else ref="sheet" class="asked" novalidate @submit.prevent="send">
       <BeginWith v-if="!id" @begin="begin" />
-      <section class="card">
+      <section class="card stack">
         <div class="two">
           <TextField
             v-model="form.title"
@@ -355,12 +355,6 @@ if (props.like && !props.id) void beginLike(props.like)
 </template>
 
 <style scoped>
-.card {
-  padding: 14px 20px;
-  display: grid;
-  gap: 14px;
-}
-
 .conflict {
   border-color: var(--coral);
 }

@@ -20,13 +20,7 @@ const count = computed(() => namesOf(names.value).length)
     :name="words.text('begin.OTHERS')"
     :hint="words.text('begin.OTHERS_HINT', { othersCount: count })"
   />
-  <ActionButton v-else quiet class="fleet" @click="isAsked = true">{{
+  <ActionButton v-else quiet class="start" @click="isAsked = true">{{
     words.text('begin.FLEET')
   }}</ActionButton>
 </template>
-
-<style scoped>
-.fleet {
-  justify-self: start;
-}
-</style>

@@ -50,7 +50,7 @@ function remove(index: number) {
       >{{ words.text('planForm.REMOVE') }}</ActionButton
     >
   </div>
-  <ActionButton @click="add">{{ words.text('planForm.ADD_RADIO') }}</ActionButton>
+  <ActionButton class="start" @click="add">{{ words.text('planForm.ADD_RADIO') }}</ActionButton>
 </template>
 
 <style scoped>
@@ -59,9 +59,5 @@ function remove(index: number) {
   grid-template-columns: minmax(0, 1.4fr) minmax(0, 1fr) minmax(0, 1fr) auto;
   gap: 10px;
   align-items: end;
-}
-
-.other {
-  justify-self: start;
 }
 </style>

@@ -89,7 +89,7 @@ async function save() {
 </script>
 
 <template>
-  <form ref="sheet" class="card edit" @submit.prevent="save">
+  <form ref="sheet" class="card stack" @submit.prevent="save">
     <h2>{{ words.text(form.id ? 'instrumentPage.CHANGE_ONE' : 'instrumentPage.ADD') }}</h2>
     <ChoiceField
       v-model="form.driver"
@@ -153,12 +153,6 @@ async function save() {
 </template>
 
 <style scoped>
-.edit {
-  padding: 20px;
-  display: grid;
-  gap: 14px;
-}
-
 h3 {
   margin: 6px 0 -6px;
 }

@@ -78,7 +78,7 @@ async function ask(i: Instrument) {
         </template>
       </div>
     </section>
-    <ActionButton v-if="me.data.value?.role === 'LEAD' && !editing" class="add" @click="editing = 'new'">
+    <ActionButton v-if="me.data.value?.role === 'LEAD' && !editing" class="start" @click="editing = 'new'">
       {{ words.text('instrumentPage.ADD') }}
     </ActionButton>
     <p v-else-if="me.data.value?.role !== 'LEAD'" class="soft">
@@ -109,9 +109,5 @@ async function ask(i: Instrument) {
   flex-wrap: wrap;
   gap: 12px;
   justify-content: space-between;
-}
-
-.add {
-  justify-self: start;
 }
 </style>

@@ -175,7 +175,7 @@ const wattNeedles = computed(() => {
         />
       </form>
 
-      <section class="card face" :aria-label="words.text('metersPage.INLINE')">
+      <section class="card stack face" :aria-label="words.text('metersPage.INLINE')">
         <h2>{{ words.text('metersPage.INLINE_SIDE') }}</h2>
         <EdgeScale
           :name="words.text('metersPage.INLINE')"
@@ -198,7 +198,7 @@ const wattNeedles = computed(() => {
         <p v-if="last?.read.meterTrouble" class="wrong">{{ words.sentence(last.read.meterTrouble) }}</p>
       </section>
 
-      <section class="card face" :aria-label="words.text('metersPage.WATTMETER')">
+      <section class="card stack face" :aria-label="words.text('metersPage.WATTMETER')">
         <h2>{{ words.text('metersPage.WATTMETER_SIDES') }}</h2>
         <EdgeScale
           :name="words.text('metersPage.WATTMETER')"
@@ -266,12 +266,6 @@ const wattNeedles = computed(() => {
 /* Names of one line and of two stand over fields in one row. */
 .bar {
   align-items: end;
-}
-
-.face {
-  padding: 12px 18px;
-  display: grid;
-  gap: 6px;
 }
 
 .list {

@@ -163,7 +163,7 @@ function toggle(name: Bench['conditions'][number]) {
     />
 
     <div v-for="c in controls" :key="c.i" class="control">
-      <div class="line">
+      <div class="line buttons">
         <span class="what">{{ words.phrase(c.control.name) }}</span>
         <b>{{ formatBoth(c.now, preferences.unit) }}</b>
       </div>
@@ -176,7 +176,7 @@ function toggle(name: Bench['conditions'][number]) {
         :said="formatBoth(c.now, preferences.unit)"
         @settled="slide(c.i, $event)"
       />
-      <div class="line">
+      <div class="line buttons">
         <ActionButton
           v-for="by in changes(c.control)"
           :key="by.word"
@@ -247,13 +247,6 @@ function toggle(name: Bench['conditions'][number]) {
 .control {
   display: grid;
   gap: 2px;
-}
-
-.line {
-  display: flex;
-  flex-wrap: wrap;
-  align-items: center;
-  gap: 6px;
 }
 
 .line b {

@@ -32,7 +32,7 @@ const offersFound = computed(() => mayWrite.value && props.found !== undefined)
 <template>
   <section
     v-if="lessons.length || offersFound || (offers && mayWrite)"
-    :class="lessons.length || offersFound || isWriting ? 'card lessons' : ''"
+    :class="lessons.length || offersFound || isWriting ? 'card stack lessons' : ''"
   >
     <h2 v-if="lessons.length">{{ words.text('lessons.HERE') }}</h2>
     <LessonList v-if="lessons.length" :lessons="shown" />
@@ -57,9 +57,6 @@ const offersFound = computed(() => mayWrite.value && props.found !== undefined)
 
 <style scoped>
 .lessons {
-  padding: 14px 18px;
-  display: grid;
-  gap: 8px;
   justify-items: start;
 }
 </style>

@@ -37,7 +37,7 @@ const mayWrite = computed(() => me.data.value?.role !== 'VIEWER')
         <section v-if="shown.length" class="card all"><LessonList :lessons="shown" with-scope /></section>
       </template>
       <section v-if="isWriting" class="card all"><LessonForm @done="isWriting = false" /></section>
-      <ActionButton v-else-if="mayWrite" class="write" @click="isWriting = true">{{
+      <ActionButton v-else-if="mayWrite" class="start" @click="isWriting = true">{{
         words.text('lessons.WRITE')
       }}</ActionButton>
     </template>
@@ -51,9 +51,5 @@ const mayWrite = computed(() => me.data.value?.role !== 'VIEWER')
 
 .all {
   padding: 14px 18px;
-}
-
-.write {
-  justify-self: start;
 }
 </style>

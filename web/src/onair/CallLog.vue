@@ -47,7 +47,7 @@ const undo = (id: string) =>
 </script>
 
 <template>
-  <section class="card">
+  <section class="card stack">
     <h2>{{ words.text('air.TITLE') }}</h2>
     <p v-if="air.data.value?.farthest" class="says" role="status">
       {{
@@ -102,7 +102,7 @@ const undo = (id: string) =>
       <BigAction submits :disabled="busy">{{ words.text('air.LOG_IT') }}</BigAction>
       <CautionsAt stage="CALLING" />
     </form>
-    <div v-if="calls.length" class="log">
+    <div v-if="calls.length" class="scrolls">
       <PlainTable>
         <thead>
           <tr>
@@ -150,27 +150,12 @@ const undo = (id: string) =>
 </template>
 
 <style scoped>
-section,
-form {
-  display: grid;
-  gap: 10px;
-  grid-template-columns: minmax(0, 1fr);
-}
-
-section {
-  padding: 16px 20px;
-}
-
 .says {
   font-weight: 560;
 }
 
 .fields {
   grid-template-columns: repeat(2, minmax(0, 1fr));
-}
-
-.log {
-  overflow-x: auto;
 }
 
 td {

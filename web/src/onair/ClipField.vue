@@ -46,7 +46,7 @@ onBeforeUnmount(stop)
 </script>
 
 <template>
-  <div class="clip">
+  <div class="clip buttons">
     <ActionButton v-if="recorder" @click="stop">{{ words.text('air.STOP_RECORDING') }}</ActionButton>
     <ActionButton v-else-if="hasMicrophone" quiet @click="record">{{
       words.text('air.RECORD')
@@ -60,12 +60,3 @@ onBeforeUnmount(stop)
     <p v-if="trouble" class="wrong" role="alert">{{ trouble }}</p>
   </div>
 </template>
-
-<style scoped>
-.clip {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 6px;
-  align-items: center;
-}
-</style>

@@ -41,7 +41,7 @@ const says = computed(() =>
 </script>
 
 <template>
-  <section class="card">
+  <section class="card stack">
     <p class="soft">
       {{
         words.text('air.BEGUN', {
@@ -60,7 +60,7 @@ const says = computed(() =>
           : words.text('air.ALL_DONE')
       }}
     </p>
-    <p v-if="next" class="hearer soft">
+    <p v-if="next" class="buttons soft">
       {{ words.text('air.HEARS') }}
       <RouterLink :to="hearer">{{ words.text('air.HEARS_LINK') }}</RouterLink>
       <ActionButton v-if="isSupported" quiet @click="copy(address)">{{
@@ -77,7 +77,7 @@ const says = computed(() =>
     </ul>
     <p class="soft">{{ words.text(comparison.isByClips ? 'air.BY_CLIPS' : 'air.BY_REPORTS') }}</p>
     <p v-if="trouble" class="wrong" role="alert">{{ trouble }}</p>
-    <div class="trials">
+    <div class="trials scrolls">
       <PlainTable>
         <thead>
           <tr>
@@ -125,13 +125,6 @@ const says = computed(() =>
 </template>
 
 <style scoped>
-section {
-  padding: 16px 20px;
-  display: grid;
-  gap: 8px;
-  grid-template-columns: minmax(0, 1fr);
-}
-
 .next {
   font-weight: 620;
   font-size: 18px;
@@ -144,19 +137,8 @@ ul {
   gap: 4px;
 }
 
-.hearer {
-  display: flex;
-  flex-wrap: wrap;
-  align-items: center;
-  gap: 2px 10px;
-}
-
-.trials {
-  overflow-x: auto;
-}
-
 .now td {
-  background: var(--sheet-raised, var(--sheet));
-  font-weight: 620;
+  background: var(--deep);
+  font-weight: 640;
 }
 </style>

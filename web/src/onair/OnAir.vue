@@ -54,7 +54,7 @@ async function draw() {
 </script>
 
 <template>
-  <div class="air">
+  <div class="stack">
     <CallLog :installation-id="installationId" :main-hz="mainHz" :may-write="mayWrite" />
     <section v-if="mayWrite" class="card begin">
       <FoldOut v-model:open="isOpen" :title="words.text('air.COMPARE')">
@@ -103,13 +103,6 @@ async function draw() {
 </template>
 
 <style scoped>
-.air,
-form {
-  display: grid;
-  gap: 10px;
-  grid-template-columns: minmax(0, 1fr);
-}
-
 .begin {
   padding: 4px 20px;
 }

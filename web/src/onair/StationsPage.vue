@@ -140,7 +140,7 @@ async function remove(s: Station) {
         </tr>
       </tbody>
     </TableCard>
-    <form v-if="editing" class="card edit" novalidate @submit.prevent="save">
+    <form v-if="editing" class="card stack" novalidate @submit.prevent="save">
       <div class="fields">
         <TextField v-model="form.name" :name="words.text('air.NAME')" :wrong="wrong.name" />
         <TextField
@@ -166,7 +166,7 @@ async function remove(s: Station) {
         <ActionButton quiet @click="editing = undefined">{{ words.text('radios.CANCEL') }}</ActionButton>
       </div>
     </form>
-    <ActionButton v-else-if="mayWrite" class="add" @click="add">{{
+    <ActionButton v-else-if="mayWrite" class="start" @click="add">{{
       words.text('stations.ADD')
     }}</ActionButton>
     <WrittenTwice of="stations" :things="stations.data.value ?? []" @merged="renew()" />
@@ -178,15 +178,5 @@ async function remove(s: Station) {
 .deeds {
   text-align: right;
   white-space: nowrap;
-}
-
-.edit {
-  padding: 18px 20px;
-  display: grid;
-  gap: 12px;
-}
-
-.add {
-  justify-self: start;
 }
 </style>

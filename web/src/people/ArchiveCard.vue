@@ -31,7 +31,7 @@ async function read({ file, onFinish, onError }: UploadCustomRequestOptions) {
     <p class="soft">
       {{ words.text('archiveCard.WHAT') }}
     </p>
-    <div class="row">
+    <div class="buttons">
       <a class="other" href="/api/archive">{{ words.text('archiveCard.TAKE') }}</a>
       <NUpload
         class="bring"
@@ -64,12 +64,6 @@ async function read({ file, onFinish, onError }: UploadCustomRequestOptions) {
 </template>
 
 <style scoped>
-.row {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 12px;
-}
-
 .bring {
   width: auto;
 }

@@ -39,7 +39,7 @@ const named = ([low, high]: [number, number]) =>
     :limit="limit"
     :caption="caption"
   />
-  <div v-else class="banded">
+  <div v-else class="stack">
     <SegmentField
       v-model="view"
       :name="words.text('tuning.BANDS')"
@@ -68,11 +68,6 @@ const named = ([low, high]: [number, number]) =>
 </template>
 
 <style scoped>
-.banded {
-  display: grid;
-  gap: 8px;
-}
-
 .part {
   height: clamp(270px, calc(50vh - 140px), 480px);
 }

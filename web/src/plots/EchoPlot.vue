@@ -153,8 +153,4 @@ const nameOf = (e: Schemas['FaultView']['events'][number]) =>
 .event.fault .strong {
   fill: var(--coral);
 }
-
-.strong {
-  font-weight: 640;
-}
 </style>

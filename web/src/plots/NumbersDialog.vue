@@ -18,7 +18,7 @@ const id = useId()
 
 <template>
   <NModal :show="true" @update:show="emit('close')">
-    <div class="card numbers" role="dialog" aria-modal="true" :aria-labelledby="id">
+    <div class="card stack numbers" role="dialog" aria-modal="true" :aria-labelledby="id">
       <h2 :id="id">{{ title }}</h2>
       <div class="figures" role="region" tabindex="0" :aria-labelledby="id">
         <PlainTable>
@@ -34,7 +34,7 @@ const id = useId()
           </tbody>
         </PlainTable>
       </div>
-      <ActionButton class="close" @click="emit('close')">{{ words.text('tuning.CLOSE') }}</ActionButton>
+      <ActionButton class="start" @click="emit('close')">{{ words.text('tuning.CLOSE') }}</ActionButton>
     </div>
   </NModal>
 </template>
@@ -42,9 +42,6 @@ const id = useId()
 <style scoped>
 .numbers {
   width: min(920px, 94vw);
-  padding: 18px 22px;
-  display: grid;
-  gap: 12px;
 }
 
 h2 {
@@ -55,10 +52,6 @@ h2 {
 .figures {
   max-height: 66vh;
   overflow: auto;
-}
-
-.close {
-  justify-self: start;
 }
 
 th,

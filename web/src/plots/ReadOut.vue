@@ -42,8 +42,4 @@ text {
   fill: var(--ink);
   font-size: 14px;
 }
-
-.strong {
-  font-weight: 640;
-}
 </style>

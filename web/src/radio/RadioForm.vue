@@ -73,7 +73,7 @@ async function save() {
 </script>
 
 <template>
-  <form ref="sheet" class="card edit" @submit.prevent="save">
+  <form ref="sheet" class="card stack" @submit.prevent="save">
     <div class="fields">
       <TextField v-model="form.name" :name="words.text('radios.NAME')" :wrong="wrong.name" />
       <TextField
@@ -104,11 +104,3 @@ async function save() {
     </div>
   </form>
 </template>
-
-<style scoped>
-.edit {
-  padding: 18px 20px;
-  display: grid;
-  gap: 12px;
-}
-</style>

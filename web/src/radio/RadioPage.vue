@@ -176,7 +176,7 @@ async function practise() {
         @left="isEditing = false"
         @merged="merged"
       />
-      <form v-if="mayWrite" id="check" class="card check" @submit.prevent="save">
+      <form v-if="mayWrite" id="check" class="card stack" @submit.prevent="save">
         <div class="fields">
           <TextField
             v-model="form.channel"
@@ -281,7 +281,7 @@ async function practise() {
           </div>
         </fieldset>
       </form>
-      <section v-if="checks.data.value?.length" class="card earlier">
+      <section v-if="checks.data.value?.length" class="card stack">
         <h2>{{ words.text('radios.EARLIER') }}</h2>
         <article v-for="c in checks.data.value" :key="c.id" :class="{ back: c.takenBackBy }">
           <p>
@@ -338,13 +338,6 @@ async function practise() {
 
 .head p {
   margin: 2px 0 0;
-}
-
-.check,
-.earlier {
-  padding: 16px 20px;
-  display: grid;
-  gap: 14px;
 }
 
 fieldset {

@@ -70,16 +70,10 @@ async function added(radio: Radio) {
       </tbody>
     </TableCard>
     <RadioForm v-if="isAdding" @saved="added" @left="isAdding = false" />
-    <ActionButton v-else-if="mayWrite" class="add" @click="isAdding = true">{{
+    <ActionButton v-else-if="mayWrite" class="start" @click="isAdding = true">{{
       words.text('radios.ADD')
     }}</ActionButton>
     <WrittenTwice of="radios" :things="radios.data.value ?? []" @merged="renew()" />
     <TableInAndOut of="radios" @taken="renew()" />
   </PageFrame>
 </template>
-
-<style scoped>
-.add {
-  justify-self: start;
-}
-</style>

@@ -34,7 +34,7 @@ async function copy() {
 </script>
 
 <template>
-  <div class="copy">
+  <div class="copy stack">
     <ActionButton v-if="!isOpen" @click="isOpen = true">{{ words.text('copyPlan.COPY') }}</ActionButton>
     <form v-else ref="sheet" @submit.prevent="copy">
       <TextField
@@ -62,8 +62,6 @@ async function copy() {
 
 <style scoped>
 .copy {
-  display: grid;
-  gap: 8px;
   margin-top: 12px;
   justify-items: start;
 }

@@ -89,7 +89,7 @@ const says = computed(() => {
 </script>
 
 <template>
-  <section class="card ready">
+  <section class="card stack ready">
     <div class="head">
       <h2>{{ words.text('getReady.TITLE') }}</h2>
       <SegmentField
@@ -143,13 +143,6 @@ const says = computed(() => {
 </template>
 
 <style scoped>
-.ready {
-  padding: 16px 20px;
-  display: grid;
-  grid-template-columns: minmax(0, 1fr);
-  gap: 10px;
-}
-
 .says {
   font-weight: 560;
 }

@@ -28,11 +28,11 @@ const address = (isForShop: boolean) => handOverAddress(props.installationId, { 
     <h2>{{ words.text('handOver.HEAD') }}</h2>
     <template v-if="isSignedOff">
       <p class="soft">{{ words.text('handOver.WHY') }}</p>
-      <div class="how">
+      <div class="buttons">
         <SegmentField v-model="format" :name="words.text('handOver.PAPER')" :options="formats" />
         <SegmentField v-model="language" :name="words.text('handOver.LANGUAGE')" :options="languages" />
       </div>
-      <div class="how">
+      <div class="buttons">
         <a class="other" target="_blank" :href="address(false)">{{ words.text('handOver.CUSTOMER') }}</a>
         <a class="other" target="_blank" :href="address(true)">{{ words.text('handOver.SHOP') }}</a>
         <a v-if="customer" class="other" target="_blank" :href="folderAddress(customer, how)">{{
@@ -43,11 +43,3 @@ const address = (isForShop: boolean) => handOverAddress(props.installationId, { 
     <p v-else class="soft">{{ words.text('handOver.NOT_YET') }}</p>
   </section>
 </template>
-
-<style scoped>
-.how {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 10px 16px;
-}
-</style>

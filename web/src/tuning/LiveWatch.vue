@@ -27,7 +27,7 @@ async function startOrStop() {
 </script>
 
 <template>
-  <div class="live">
+  <div class="live stack">
     <ActionButton :disabled="!settings" @click="startOrStop">
       {{ words.text(running ? 'tuning.STOP_WATCHING' : 'tuning.WATCH_LIVE') }}
     </ActionButton>
@@ -41,10 +41,3 @@ async function startOrStop() {
     </p>
   </div>
 </template>
-
-<style scoped>
-.live {
-  display: grid;
-  gap: 6px;
-}
-</style>

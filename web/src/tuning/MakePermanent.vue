@@ -54,7 +54,7 @@ function sweep() {
 </script>
 
 <template>
-  <section class="card">
+  <section class="card stack">
     <h2>{{ words.text('tuning.MAKE_PERMANENT') }}</h2>
     <div v-for="s in steps" :key="s" class="step">
       <CheckField
@@ -82,12 +82,6 @@ function sweep() {
 </template>
 
 <style scoped>
-section {
-  padding: 14px;
-  display: grid;
-  gap: 6px;
-}
-
 .step {
   display: grid;
   grid-template-columns: 1fr auto;

@@ -24,7 +24,7 @@ const own = computed(() => props.passes.find((p) => !p.oldAntenna)?.id)
 </script>
 
 <template>
-  <section class="card stack">
+  <section class="card stack scrolls">
     <div class="head">
       <h2>{{ words.text('shareList.TITLE') }}</h2>
       <a class="other" :href="`/api/installations/${installation.id}/archive`">{{
@@ -94,10 +94,6 @@ const own = computed(() => props.passes.find((p) => !p.oldAntenna)?.id)
 <style scoped>
 table {
   font-size: 14px;
-}
-
-.card {
-  overflow-x: auto;
 }
 
 td {

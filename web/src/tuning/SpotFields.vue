@@ -123,7 +123,7 @@ const columns = (): { part: keyof SpotRow; word: string }[] =>
 </script>
 
 <template>
-  <div class="spots">
+  <div class="spots stack">
     <PickField
       v-model="draft.kind"
       :name="words.text('tuning.INSTRUMENT')"
@@ -235,11 +235,6 @@ const columns = (): { part: keyof SpotRow; word: string }[] =>
 </template>
 
 <style scoped>
-.spots {
-  display: grid;
-  gap: 8px;
-}
-
 .span {
   display: grid;
   grid-template-columns: 1fr auto;

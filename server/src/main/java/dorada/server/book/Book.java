@@ -27,6 +27,9 @@ import org.hibernate.search.engine.search.predicate.dsl.SimpleBooleanPredicateCl
 import org.hibernate.search.engine.search.predicate.dsl.TypedSearchPredicateFactory;
 import org.hibernate.search.engine.search.query.SearchResult;
 import org.hibernate.search.mapper.orm.Search;
+import org.hibernate.search.util.common.SearchException;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -35,6 +38,8 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 @Transactional(readOnly = true)
 class Book {
+
+    private static final Logger LOG = LoggerFactory.getLogger(Book.class);
 
     private static final String[] WORDY = {"title", "number", "customer", "people", "mount", "antenna", "named", "words"
     };
@@ -217,9 +222,17 @@ class Book {
                                 .toList());
     }
 
-    /** What those like it taught; where there are few, what others of its kind did as well. */
-    List<TrimPrior.Lesson> lessonsFor(Installation installation) {
-        return lessons(installation, likesOf(installation));
+    /** What those like it taught; where there are few, what others of its kind did as well. Empty where the index can't be read. */
+    Optional<List<TrimPrior.Lesson>> lessonsFor(Installation installation) {
+        Likes<UUID> likes;
+        try {
+            likes = likesOf(installation);
+        } catch (SearchException e) {
+            // Caught here, within the transaction that records a reading: nobody's reading is lost for it.
+            LOG.warn("The index could not be asked for what is like {}: {}", installation.shopNumber(), e.getMessage());
+            return Optional.empty();
+        }
+        return Optional.of(lessons(installation, likes));
     }
 
     /** The same without the index. */
