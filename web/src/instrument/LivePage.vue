@@ -281,7 +281,7 @@ useEventListener(window, 'keydown', key)
 <style scoped>
 .desk .bar {
   grid-template-columns: 1fr 1fr 110px 130px auto;
-  gap: 12px;
+  gap: 4px 12px;
   padding: 10px 14px 12px;
 }
 

@@ -118,7 +118,8 @@ class CuttingIT {
         assertThat(page.locator("aside [role=status]").last()).containsText("Saved.");
         String shared = page.url();
         page.getByText("To the installation").click();
-        page.locator("h1").waitFor();
+        // The sheet has a heading as well: its address is what tells.
+        page.waitForURL("**/installations/**");
         page.navigate(page.url().replaceAll("\\?.*", "") + "?step=plan");
         assertThat(page.getByText("Length at the start")).isVisible();
         return shared;
