@@ -6,10 +6,11 @@ import PlainTable from '@/ui/PlainTable.vue'
 import { formatBoth } from '@/units/length'
 import { formatSwr } from '@/units/swr'
 import { useWords } from '@/words/words'
-import { percent } from './exercise'
+import { percent, piecesWords } from './exercise'
+import type { Exercise } from './queries'
 
 /** How it went, beside the adviser on the same antenna and somebody who knew everything. */
-const props = defineProps<{ end: Schemas['ExerciseEndView'] }>()
+const props = defineProps<{ end: Schemas['ExerciseEndView']; pieces: Exercise['pieces'] }>()
 const words = useWords()
 const preferences = usePreferences()
 const rows = computed(() =>
@@ -30,7 +31,7 @@ const rows = computed(() =>
           ? words.text('exercise.HIDDEN', { what: words.phrase(end.hidden) })
           : words.text('exercise.NOTHING_HIDDEN')
       }}
-      {{ words.text('exercise.BEST', { length: formatBoth(end.bestM, preferences.unit) }) }}
+      {{ words.text('exercise.BEST', { pieces: piecesWords('PIECE_AT', pieces, end.bestM, words) }) }}
     </p>
     <PlainTable>
       <thead>

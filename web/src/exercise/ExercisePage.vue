@@ -1,31 +1,25 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue'
+import { computed } from 'vue'
 import SweepPlot from '@/plots/SweepPlot.vue'
-import { usePreferences } from '@/preferences'
 import { useForm } from '@/shell/useForm'
-import { changeWords } from '@/tuning/sentence'
 import ActionButton from '@/ui/ActionButton.vue'
 import BigAction from '@/ui/BigAction.vue'
 import ConfirmButton from '@/ui/ConfirmButton.vue'
-import TextField from '@/ui/TextField.vue'
-import { formatBoth, parseLength } from '@/units/length'
 import { formatNeedleSwr, formatSwr } from '@/units/swr'
 import { useWords } from '@/words/words'
 import ExerciseEnd from './ExerciseEnd.vue'
 import NeedleTable from './NeedleTable.vue'
-import { pegsOf, tracesOf } from './exercise'
+import PieceForm from './PieceForm.vue'
+import { changesWords, pegsOf, piecesWords, tracesOf } from './exercise'
 import { useDeed, useExercise, type Deed } from './queries'
 
 /** One exercise: read it, change it, look at what may be wrong, and say when it is done. */
 const props = defineProps<{ id: string }>()
 const words = useWords()
-const preferences = usePreferences()
 const id = computed(() => props.id)
 const exercise = useExercise(id)
 const deed = useDeed(id)
 const { busy, trouble, submit } = useForm()
-const amount = ref('')
-const wrongAmount = ref('')
 
 const e = computed(() => exercise.data.value)
 /** A lead looks at others' and does nothing in them. */
@@ -42,9 +36,10 @@ const sentence = computed(() => {
   if (!e.value) return ''
   if (e.value.end) return words.value.text('exercise.OVER')
   if (e.value.readings.length === 0) return words.value.text('exercise.NOTHING_READ')
-  if (e.value.unreadChangeM)
+  const unread = e.value.pieces.map((p) => p.unreadChangeM)
+  if (unread.some((m) => m !== 0))
     return words.value.text('exercise.CHANGED_SINCE', {
-      change: changeWords(e.value.unreadChangeM, words.value),
+      change: changesWords(unread, e.value.pieces, words.value),
     })
   return words.value.text(pegs.value.every((p) => p.met) ? 'exercise.READS_MET' : 'exercise.READS_MISSED', {
     swr: (e.value.byMeter ? formatNeedleSwr : formatSwr)(worst.value),
@@ -52,13 +47,6 @@ const sentence = computed(() => {
 })
 
 const does = (what: Deed) => submit(async () => void (await deed.mutateAsync(what)))
-
-async function change(side: -1 | 1) {
-  const read = parseLength(amount.value, preferences.unit)
-  wrongAmount.value = read.ok ? '' : read.why
-  if (!read.ok) return
-  if (await does({ what: 'CHANGE', changeM: side * read.value })) amount.value = ''
-}
 </script>
 
 <template>
@@ -73,8 +61,12 @@ async function change(side: -1 | 1) {
           {{
             words.text('exercise.TASK', {
               rule: words.phrase(e.rule),
-              piece: words.phrase(e.control),
-              length: formatBoth(e.startM, preferences.unit),
+              pieces: piecesWords(
+                'PIECE_AT_THE_START',
+                e.pieces,
+                e.pieces.map((p) => p.startM),
+                words,
+              ),
             })
           }}
         </p>
@@ -93,7 +85,7 @@ async function change(side: -1 | 1) {
         />
         <p v-else class="empty soft">{{ words.text('exercise.EMPTY') }}</p>
       </div>
-      <ExerciseEnd v-if="e.end" :end="e.end" />
+      <ExerciseEnd v-if="e.end" :end="e.end" :pieces="e.pieces" />
     </div>
 
     <aside class="stack">
@@ -104,7 +96,6 @@ async function change(side: -1 | 1) {
             readingsCount: e.readings.length,
             changesCount: e.changes,
             minutesCount: e.minutes,
-            length: formatBoth(e.lengthM, preferences.unit),
           })
         }}
       </p>
@@ -113,21 +104,13 @@ async function change(side: -1 | 1) {
         <BigAction :disabled="busy" @click="does({ what: 'READ' })">{{
           words.text(busy ? 'exercise.SOLVING' : 'exercise.READ')
         }}</BigAction>
-        <form class="card stack" novalidate @submit.prevent="change(-1)">
-          <TextField
-            v-model="amount"
-            :name="words.text('exercise.BY', { piece: words.phrase(e.control) })"
-            :wrong="wrongAmount"
-            inputmode="text"
-          />
-          <div class="buttons">
-            <ActionButton submits :disabled="busy">{{ words.text('exercise.SHORTER') }}</ActionButton>
-            <ActionButton v-if="!e.oneWay" :disabled="busy" @click="change(1)">{{
-              words.text('exercise.LONGER')
-            }}</ActionButton>
-          </div>
-          <p v-if="e.oneWay" class="hint">{{ words.text('exercise.ONE_WAY') }}</p>
-        </form>
+        <PieceForm
+          v-for="(p, i) in e.pieces"
+          :key="p.name.id"
+          :piece="p"
+          :busy="busy"
+          :change="(metres) => does({ what: 'CHANGE', piece: i, changeM: metres })"
+        />
         <section class="card stack suspects">
           <h2>{{ words.text('exercise.LOOK_AT') }}</h2>
           <ul class="bare">

@@ -1,19 +1,42 @@
 import type { Schemas } from '@/api/client'
 import type { Peg, PlotTrace } from '@/plots/sweep/trace'
 import { changeWords } from '@/tuning/sentence'
+import { formatBoth } from '@/units/length'
 import { returnLossOfMagnitude } from '@/units/swr'
 import type { Words } from '@/words/words'
 import type { Exercise } from './queries'
-
-type Reading = Exercise['readings'][number]
 
 const curve = (trace: Schemas['TraceData']) => ({
   frequencyHz: trace.frequencyHz,
   returnLossDb: trace.re.map((re, i) => returnLossOfMagnitude(Math.hypot(re, trace.im[i] ?? 0))),
 })
 
-const changed = (r: Reading, words: Words) =>
-  r.changeM ? changeWords(r.changeM, words) : words.text('pass.NO_CHANGE')
+type Piece = Exercise['pieces'][number]
+
+/** In a few words: `−12 mm`, `tap +6 mm`; `no change` where nothing was moved. */
+export function changesWords(metres: number[], pieces: Piece[], words: Words): string {
+  const changes = metres.flatMap((m, i) => {
+    const moves = pieces[i]?.moves
+    return m ? [(moves ? `${words.text(`shortPiece.${moves}`)} ` : '') + changeWords(m, words)] : []
+  })
+  return changes.join(', ') || words.text('pass.NO_CHANGE')
+}
+
+/** All in one sentence: `the long tube above the stub at 1039 mm and the tap at 52 mm`. */
+export function piecesWords(
+  key: 'PIECE_AT' | 'PIECE_AT_THE_START',
+  pieces: Pick<Piece, 'name'>[],
+  metres: number[],
+  words: Words,
+): string {
+  const each = pieces.map((p, i) =>
+    words.text(`exercise.${key}`, {
+      piece: words.phrase(p.name),
+      length: formatBoth(metres[i] ?? 0, words.unit),
+    }),
+  )
+  return new Intl.ListFormat(words.language).format(each)
+}
 
 /** The newest reading, with those before it fading behind under what was changed after them; needles draw no curve. */
 export function tracesOf(exercise: Exercise, words: Words): PlotTrace[] {
@@ -28,7 +51,7 @@ export function tracesOf(exercise: Exercise, words: Words): PlotTrace[] {
                 ? words.text('tuning.NOW')
                 : i === 0
                   ? words.text('pass.BASELINE')
-                  : changed(r, words),
+                  : changesWords(r.changesM, exercise.pieces, words),
             kind: i === last ? ('now' as const) : ('earlier' as const),
             curve: curve(r.trace),
           },
@@ -42,7 +65,7 @@ export const needlesOf = (exercise: Exercise, words: Words) =>
   exercise.readings
     .map((r, i) => ({
       number: r.number,
-      before: i === 0 ? words.text('pass.BASELINE') : changed(r, words),
+      before: i === 0 ? words.text('pass.BASELINE') : changesWords(r.changesM, exercise.pieces, words),
       channels: r.channels.map((c) => ({ frequencyHz: c.frequencyHz, swr: c.swr, met: c.met })),
     }))
     .reverse()

@@ -10,6 +10,7 @@ import dorada.core.antenna.SecondPiece.FinePiece;
 import dorada.core.design.Designs;
 import dorada.core.design.GroundPlaneDesign;
 import dorada.core.design.QuarterWaveDesign;
+import dorada.core.instrument.SimulatedAnalyser;
 import dorada.core.instrument.SimulatedMeter;
 import dorada.core.line.Feedline;
 import dorada.core.rf.Reflection;
@@ -66,7 +67,7 @@ record HiddenAntenna(
     }
 
     /** Directivity residue and noise of the stand-in analyser. */
-    static final double ANALYSER_SPARE = 0.008;
+    static final double ANALYSER_SPARE = SimulatedAnalyser.untold();
 
     private static final double SIZE_DRIFT = 0.012;
     private static final double MOST_BY_METER_SWR = 3;

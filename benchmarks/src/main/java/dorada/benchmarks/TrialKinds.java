@@ -11,9 +11,6 @@ import java.util.Set;
 /** What a shop knows of each virtual installation's kind before it sees one. */
 final class TrialKinds {
 
-    /** What is set is the loop's width, and each millimetre of it is two of wire. */
-    private static final String SET_BY_WIDTH = "attic-loop";
-
     /** Best worst SWR over the band at the radio end that any length of the first control reaches, where it is above 1.4. */
     static final Map<String, Double> BEST_SWR = Map.ofEntries(
             Map.entry("roof-five-eighths", 1.7),
@@ -57,10 +54,7 @@ final class TrialKinds {
 
     /** What the application itself takes for a kind of which no finished antenna is known. */
     static TrimPrior prior(VirtualInstallation v) {
-        TrimPrior usual = TrimPrior.of(v.kind());
-        return v.id().equals(SET_BY_WIDTH)
-                ? new TrimPrior(usual.waves(), usual.lengthRatio() / 2, usual.doubt(), 0, usual.circuit())
-                : usual;
+        return TrimPrior.of(v.kind()).times(1 / v.controls().get(0).name().lengths());
     }
 
     /** Whether one of {@code causes} is one of {@code faults}. */

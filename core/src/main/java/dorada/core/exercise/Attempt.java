@@ -10,6 +10,7 @@ import dorada.core.sweep.SweepAnalysis;
 import dorada.core.tuning.Pass;
 import dorada.core.wire.Watch;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -28,11 +29,12 @@ public final class Attempt {
     /**
      * A reading that was taken.
      *
-     * @param lengthM of the piece
-     * @param changeM since the reading before, in metres
+     * @param lengthsM of each piece
+     * @param changesM of each since the reading before, in metres
      * @param lookedOver something was looked at since
      */
-    public record Reading(int number, double lengthM, double changeM, boolean lookedOver, Optional<Condition> now) {}
+    public record Reading(
+            int number, List<Double> lengthsM, List<Double> changesM, boolean lookedOver, Optional<Condition> now) {}
 
     private final Exercise exercise;
     private final List<Deed> deeds;
@@ -43,8 +45,8 @@ public final class Attempt {
     private final Map<Integer, Pass> taken;
 
     private Optional<Condition> wrong;
-    private double lengthM;
-    private double changeM;
+    private final double[] lengthsM;
+    private final double[] changesM;
     private boolean hasLooked;
     private int changes;
     private boolean isOver;
@@ -54,7 +56,8 @@ public final class Attempt {
         this.taken = taken;
         this.deeds = List.copyOf(deeds);
         wrong = exercise.hidden();
-        lengthM = exercise.startM();
+        lengthsM = exercise.startM().stream().mapToDouble(m -> m).toArray();
+        changesM = new double[lengthsM.length];
         deeds.forEach(this::does);
     }
 
@@ -80,11 +83,11 @@ public final class Attempt {
         }
         switch (deed.what()) {
             case READ -> {
-                readings.add(new Reading(readings.size() + 1, lengthM, changeM, hasLooked, wrong));
-                changeM = 0;
+                readings.add(new Reading(readings.size() + 1, lengthsM(), unreadChangesM(), hasLooked, wrong));
+                Arrays.fill(changesM, 0);
                 hasLooked = false;
             }
-            case CHANGE -> change(deed.changeM());
+            case CHANGE -> change(deed.piece(), deed.changeM());
             case LOOK -> look(deed.suspect());
             default -> {
                 if (readings.isEmpty()) {
@@ -98,9 +101,12 @@ public final class Attempt {
         }
     }
 
-    private void change(double metres) {
-        Control c = exercise.control();
-        double next = lengthM + metres;
+    private void change(int piece, double metres) {
+        if (piece < 0 || piece >= lengthsM.length) {
+            throw new Refusal(Refused.NO_SUCH_PIECE);
+        }
+        Control c = exercise.on().controls().get(piece);
+        double next = lengthsM[piece] + metres;
         if (!(Math.abs(metres) >= LEAST_M)) {
             throw new Refusal(Refused.NOTHING_TO_CHANGE);
         }
@@ -110,8 +116,8 @@ public final class Attempt {
         if (next < c.lowM() || next > c.highM()) {
             throw new Refusal(Refused.BEYOND_ITS_RANGE.of(c.lowM(), c.highM()));
         }
-        lengthM = next;
-        changeM += metres;
+        lengthsM[piece] = next;
+        changesM[piece] += metres;
         changes++;
     }
 
@@ -145,13 +151,14 @@ public final class Attempt {
         return new LinkedHashMap<>(looked);
     }
 
-    public double lengthM() {
-        return lengthM;
+    /** Of each piece, in metres. */
+    public List<Double> lengthsM() {
+        return Arrays.stream(lengthsM).boxed().toList();
     }
 
-    /** Since the last reading, in metres. */
-    public double unreadChangeM() {
-        return changeM;
+    /** Of each piece since the last reading, in metres. */
+    public List<Double> unreadChangesM() {
+        return Arrays.stream(changesM).boxed().toList();
     }
 
     public int changes() {
@@ -168,7 +175,7 @@ public final class Attempt {
 
     /** What was read, a curve or needles, the same each time. */
     public Pass taken(Reading reading, Watch watch) {
-        return taken.computeIfAbsent(reading.number(), n -> exercise.read(reading.lengthM(), reading.now(), n, watch));
+        return taken.computeIfAbsent(reading.number(), n -> exercise.read(reading.lengthsM(), reading.now(), n, watch));
     }
 
     /** What was read against the exercise's rule. */
@@ -182,13 +189,17 @@ public final class Attempt {
     /** As the adviser takes them. */
     List<Pass> passes(Watch watch) {
         return readings.stream()
-                .map(r -> taken(r, watch).after(r.changeM(), 0).afterALook(r.lookedOver()))
+                .map(r -> taken(r, watch)
+                        .after(
+                                r.changesM().get(0),
+                                r.changesM().stream().skip(1).findFirst().orElse(0.0))
+                        .afterALook(r.lookedOver()))
                 .toList();
     }
 
     /** What it came to. */
     public Score score(Watch watch) {
-        double worst = exercise.worstSwr(lengthM, Optional.empty(), watch);
+        double worst = exercise.worstSwr(lengthsM(), Optional.empty(), watch);
         return new Score(
                 readings.size(),
                 changes,
@@ -197,6 +208,6 @@ public final class Attempt {
                 worst,
                 exercise.isMet(worst),
                 wrong.filter(Exercise.FAULTS::contains).isPresent(),
-                exercise.isCut() ? Math.max(0, exercise.bestM() - lengthM) : 0);
+                exercise.isCut() ? Math.max(0, exercise.bestM().get(0) - lengthsM[0]) : 0);
     }
 }

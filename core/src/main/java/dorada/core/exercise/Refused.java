@@ -8,6 +8,7 @@ enum Refused implements OutcomeId {
     IT_IS_OVER,
     NOTHING_READ,
     NOTHING_TO_CHANGE,
+    NO_SUCH_PIECE,
     ONLY_SHORTER,
     NO_SUCH_SUSPECT,
     BEYOND_ITS_RANGE("lowM", "highM"),

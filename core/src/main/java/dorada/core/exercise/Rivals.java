@@ -6,6 +6,7 @@ import dorada.core.simulation.Control;
 import dorada.core.tuning.Adjustment;
 import dorada.core.tuning.AntennaAdviser;
 import dorada.core.tuning.Cause;
+import dorada.core.tuning.MatchControl;
 import dorada.core.tuning.Room;
 import dorada.core.tuning.TrimAdvice;
 import dorada.core.tuning.TrimAdvice.Action;
@@ -43,17 +44,19 @@ public final class Rivals {
 
     /** Whoever does what the adviser says, and looks for faults in the order in which it names them. */
     public static Attempt adviser(Exercise exercise, Watch watch) {
-        Control c = exercise.control();
+        Control c = exercise.on().controls().get(0);
         Adjustment adjustment = c.oneWay() ? new Adjustment.OneWayCut(c.stepM()) : new Adjustment.Slide(c.stepM());
         Attempt attempt = Attempt.begun(exercise).and(Deed.READ);
         for (int turn = 0; turn < MOST_TURNS; turn++) {
-            double length = attempt.lengthM();
+            double length = attempt.lengthsM().get(0);
             TrimTask task = TrimTask.of(
                             exercise.rule(),
                             exercise.channels(),
                             adjustment,
-                            TrimPrior.of(exercise.on().kind()))
-                    .within(new Room(length - c.lowM(), c.oneWay() ? 0 : c.highM() - length));
+                            TrimPrior.of(exercise.on().kind())
+                                    .times(1 / c.name().lengths()))
+                    .within(new Room(length - c.lowM(), c.oneWay() ? 0 : c.highM() - length))
+                    .matchedBy(match(attempt));
             TrimAdvice advice = new AntennaAdviser(exercise.on().kind(), task).advise(attempt.passes(watch));
             Optional<Attempt> next = next(attempt, advice);
             if (next.isEmpty()) {
@@ -62,6 +65,15 @@ public final class Rivals {
             attempt = next.get().and(Deed.READ);
         }
         return attempt.and(Deed.SIGN_OFF);
+    }
+
+    /** What is known of its match, as far as it can still be moved. */
+    private static Optional<MatchControl> match(Attempt attempt) {
+        return MatchControl.of(attempt.exercise().on().kind()).map(m -> {
+            Control c = attempt.exercise().on().controls().get(1);
+            double at = attempt.lengthsM().get(1);
+            return m.within(new Room(at - c.lowM(), c.highM() - at));
+        });
     }
 
     /** Empty where nothing is left to be done. */
@@ -78,7 +90,7 @@ public final class Rivals {
                 default -> advice.amountM();
             };
             try {
-                return Optional.of(attempt.and(Deed.change(metres)));
+                return Optional.of(attempt.and(Deed.change(advice.onSecond() ? 1 : 0, metres)));
             } catch (Refusal nothingLeft) {
                 return Optional.empty();
             }
@@ -97,15 +109,17 @@ public final class Rivals {
                 .filter(s -> NAMED_BY.getOrDefault(s, Set.of()).contains(cause.id()));
     }
 
-    /** Whoever knew everything: mends what is wrong, makes the one change, and reads once to prove it. */
+    /** Whoever knew everything: mends what is wrong, changes each piece once, and reads once to prove it. */
     public static Attempt perfect(Exercise exercise) {
         Attempt attempt = Attempt.begun(exercise);
         if (exercise.hidden().isPresent()) {
             attempt = attempt.and(Deed.look(exercise.hidden().get()));
         }
-        double change = exercise.bestM() - exercise.startM();
-        if (Math.abs(change) >= exercise.control().stepM()) {
-            attempt = attempt.and(Deed.change(change));
+        for (int piece = 0; piece < exercise.bestM().size(); piece++) {
+            double change = exercise.bestM().get(piece) - exercise.startM().get(piece);
+            if (Math.abs(change) >= exercise.on().controls().get(piece).stepM()) {
+                attempt = attempt.and(Deed.change(piece, change));
+            }
         }
         return attempt.and(Deed.READ).and(Deed.SIGN_OFF);
     }

@@ -15,6 +15,7 @@ public final class SimulatedAnalyser {
 
     private static final double DIRECTIVITY_RESIDUE = 0.005;
     private static final double NOISE = 0.0006;
+    private static final double UNTOLD = 0.008;
 
     private final Connected connected;
     private final Random random;
@@ -26,6 +27,11 @@ public final class SimulatedAnalyser {
     public SimulatedAnalyser(Connected connected, Random random) {
         this.connected = connected;
         this.random = random;
+    }
+
+    /** What in |Γ| it could not tell: its residue and some of its noise. */
+    public static double untold() {
+        return UNTOLD;
     }
 
     /** @throws IllegalArgumentException where span or points go beyond it, as a sentence */

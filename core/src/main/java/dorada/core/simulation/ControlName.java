@@ -25,6 +25,11 @@ public enum ControlName implements OutcomeId {
     LONG_TUBE_ABOVE_THE_STUB,
     TAP;
 
+    /** Metres of the antenna's length in one metre of it: a loop's width is two of its sides. */
+    public double lengths() {
+        return this == LOOPS_WIDTH ? 2 : 1;
+    }
+
     @Override
     public String area() {
         return "control";

@@ -105,7 +105,7 @@ public record TrimPrior(double waves, double lengthRatio, double doubt, int ante
     }
 
     /** The same where {@code factor} times as much must be set for the same effect. */
-    TrimPrior times(double factor) {
+    public TrimPrior times(double factor) {
         return new TrimPrior(waves, lengthRatio * factor, doubt, antennas, circuit);
     }
 

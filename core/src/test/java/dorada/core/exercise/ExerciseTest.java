@@ -18,6 +18,7 @@ import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
+import org.junit.jupiter.params.provider.ValueSource;
 
 class ExerciseTest {
 
@@ -32,18 +33,18 @@ class ExerciseTest {
     /** Whoever knows everything brings each of them in; that is no matter of luck with the number. */
     @ParameterizedTest
     @MethodSource("possible")
-    void eachCanBeBroughtInWithOneChange(VirtualInstallation v) {
+    void eachCanBeBroughtInWithOneChangeOfEachPiece(VirtualInstallation v) {
         Exercise exercise = Exercise.draw(v, 11, false, Watch.NOBODY);
         Attempt perfect = Rivals.perfect(exercise);
         Score score = perfect.score(Watch.NOBODY);
         assertThat(score.isPassed()).as("%s", score).isTrue();
-        assertThat(score.changes()).isLessThanOrEqualTo(1);
+        assertThat(score.changes()).isLessThanOrEqualTo(v.controls().size());
         assertThat(score.readings()).isEqualTo(1);
         assertThat(score.mark(score)).isEqualTo(1);
         // Nobody sends into more to read a meter.
         assertThat(exercise.limitSwr()).isLessThanOrEqualTo(3);
         // And there was something to do.
-        assertThat(exercise.hidden().isPresent() || score.changes() == 1).isTrue();
+        assertThat(exercise.hidden().isPresent() || score.changes() > 0).isTrue();
     }
 
     /** The adviser is held to what it is trusted with; what one reading can't tell from a sound antenna it leaves, as people do. */
@@ -56,6 +57,56 @@ class ExerciseTest {
         assertThat(scores).allMatch(Score::met);
         assertThat(scores.stream().filter(Score::isPassed)).as("%s", scores).hasSizeGreaterThanOrEqualTo(4);
         assertThat(scores).allMatch(s -> s.moreOffM() < 0.01);
+    }
+
+    /** A tap or strap beside the length, a ring beside the tip. */
+    @ParameterizedTest
+    @ValueSource(strings = {"tube-j-pole", "beam-five-gamma", "cb-centre-loaded"})
+    void ofTwoPiecesEachIsMoved(String id) {
+        Exercise exercise = on(id, 4);
+        assertThat(exercise.startM()).hasSize(2);
+        Attempt moved = Attempt.of(exercise, List.of(Deed.READ, Deed.change(1, 0.004), Deed.READ));
+        assertThat(moved.lengthsM())
+                .containsExactly(exercise.startM().get(0), exercise.startM().get(1) + 0.004);
+        assertThat(moved.readings().get(1).changesM()).containsExactly(0.0, 0.004);
+        assertThat(moved.unreadChangesM()).containsExactly(0.0, 0.0);
+        assertThat(moved.passes(Watch.NOBODY).get(1).secondChangeM()).isEqualTo(0.004);
+        // What was moved is another antenna.
+        assertThat(exercise.worstSwr(moved.lengthsM(), Optional.empty(), Watch.NOBODY))
+                .isNotEqualTo(exercise.worstSwr(exercise.startM(), Optional.empty(), Watch.NOBODY));
+        assertThatThrownBy(() -> moved.and(Deed.change(1, 1))).isInstanceOf(Refusal.class);
+    }
+
+    /** The adviser's way leads over a tap that was found in the wrong place. */
+    @Test
+    void theAdviserMovesATapToo() {
+        List<Attempt> some = LongStream.range(2, 6)
+                .mapToObj(seed -> Rivals.adviser(on("tube-j-pole", seed), Watch.NOBODY))
+                .toList();
+        assertThat(some).anyMatch(a -> a.deeds().stream().anyMatch(d -> d.piece() == 1));
+        assertThat(some.stream().filter(a -> a.score(Watch.NOBODY).met())).hasSizeGreaterThanOrEqualTo(3);
+    }
+
+    /** A loaded whip that is set a hand's breadth off has every needle at its end: nobody could begin with that. */
+    @Test
+    void byMeterItBeginsWhereANeedleTellsSomething() {
+        VirtualInstallation whip = Designs.ALL.installation("cb-base-loaded").orElseThrow();
+        Exercise exercise = Exercise.draw(whip, 3, true, Watch.NOBODY);
+        assertThat(exercise.startM()).isNotEqualTo(on("cb-base-loaded", 3).startM());
+        Attempt read = Attempt.of(exercise, List.of(Deed.look(exercise.hidden().orElseThrow()), Deed.READ));
+        Pass taken = read.taken(read.readings().get(0), Watch.NOBODY);
+        assertThat(taken.spots()).anyMatch(r -> r.swr() < 7);
+        // And there is something left to do.
+        assertThat(read.verdict(taken).met()).isFalse();
+    }
+
+    /** A millimetre of a loop's width is two of its wire: whoever was told the wire's would turn back and forth. */
+    @Test
+    void theAdviserSetsALoopByItsWidth() {
+        List<Attempt> some = LongStream.of(5, 6)
+                .mapToObj(seed -> Rivals.adviser(on("attic-loop", seed), Watch.NOBODY))
+                .toList();
+        assertThat(some).allMatch(a -> a.score(Watch.NOBODY).met());
     }
 
     /** By needle it is the same antenna, of which three marks are seen and no curve. */
@@ -87,8 +138,9 @@ class ExerciseTest {
                 .toList();
         assertThat(some.stream().map(Exercise::hidden).distinct()).hasSizeGreaterThan(3);
         assertThat(some).anyMatch(e -> e.hidden().isEmpty());
-        double shortest = some.stream().mapToDouble(Exercise::startM).min().orElseThrow();
-        double longest = some.stream().mapToDouble(Exercise::startM).max().orElseThrow();
+        double shortest =
+                some.stream().mapToDouble(e -> e.startM().get(0)).min().orElseThrow();
+        double longest = some.stream().mapToDouble(e -> e.startM().get(0)).max().orElseThrow();
         assertThat(longest / shortest).isGreaterThan(1.015);
     }
 
@@ -139,8 +191,8 @@ class ExerciseTest {
     @Test
     void aFaultStaysUntilSomebodyLooksAtItAndIsNotPassedWithoutThat() {
         Exercise exercise = with(Condition.PAINT_UNDER_GROUND);
-        double change = exercise.bestM() - exercise.startM();
-        List<Deed> blind = List.of(Deed.READ, Deed.change(change), Deed.SIGN_OFF);
+        double change = exercise.bestM().get(0) - exercise.startM().get(0);
+        List<Deed> blind = List.of(Deed.READ, Deed.change(0, change), Deed.SIGN_OFF);
         Score left = Attempt.of(exercise, blind).score(Watch.NOBODY);
         assertThat(left.met()).isTrue();
         assertThat(left.faultLeft()).isTrue();
@@ -160,8 +212,8 @@ class ExerciseTest {
     @Test
     void whatIsCutTooFarIsNotPassedAndSaysByHowMuch() {
         Exercise exercise = with(null);
-        double tooMuch = exercise.bestM() - exercise.startM() - 0.05;
-        Score score = Attempt.of(exercise, List.of(Deed.READ, Deed.change(tooMuch), Deed.READ, Deed.SIGN_OFF))
+        double tooMuch = exercise.bestM().get(0) - exercise.startM().get(0) - 0.05;
+        Score score = Attempt.of(exercise, List.of(Deed.READ, Deed.change(0, tooMuch), Deed.READ, Deed.SIGN_OFF))
                 .score(Watch.NOBODY);
         assertThat(score.met()).isFalse();
         assertThat(score.moreOffM()).isCloseTo(0.05, within(1e-9));
@@ -186,9 +238,11 @@ class ExerciseTest {
     void whatCantBeDoneIsRefused() {
         Attempt begun = Attempt.begun(with(null));
         assertThatThrownBy(() -> begun.and(Deed.SIGN_OFF)).isInstanceOf(Refusal.class);
-        assertThatThrownBy(() -> begun.and(Deed.change(0.01))).isInstanceOf(Refusal.class);
-        assertThatThrownBy(() -> begun.and(Deed.change(-3))).isInstanceOf(Refusal.class);
-        assertThatThrownBy(() -> begun.and(Deed.change(Double.NaN))).isInstanceOf(Refusal.class);
+        assertThatThrownBy(() -> begun.and(Deed.change(0, 0.01))).isInstanceOf(Refusal.class);
+        assertThatThrownBy(() -> begun.and(Deed.change(0, -3))).isInstanceOf(Refusal.class);
+        assertThatThrownBy(() -> begun.and(Deed.change(0, Double.NaN))).isInstanceOf(Refusal.class);
+        assertThatThrownBy(() -> begun.and(Deed.change(1, -0.01))).isInstanceOf(Refusal.class);
+        assertThatThrownBy(() -> begun.and(Deed.change(-1, -0.01))).isInstanceOf(Refusal.class);
         assertThatThrownBy(() -> begun.and(Deed.look(Condition.ON_THE_GROUND))).isInstanceOf(Refusal.class);
         Attempt over = begun.and(Deed.READ).and(Deed.SIGN_OFF);
         assertThatThrownBy(() -> over.and(Deed.READ)).isInstanceOf(Refusal.class);

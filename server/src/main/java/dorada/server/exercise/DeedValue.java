@@ -12,15 +12,17 @@ import jakarta.persistence.Enumerated;
 record DeedValue(
         @Enumerated(EnumType.STRING) @Column(length = 10) Deed.What what,
 
+        int piece,
+
         @Column(name = "change_m") double changeM,
 
         @Enumerated(EnumType.STRING) @Column(length = 30) Condition suspect) {
 
     DeedValue(Deed deed) {
-        this(deed.what(), deed.changeM(), deed.suspect());
+        this(deed.what(), deed.piece(), deed.changeM(), deed.suspect());
     }
 
     Deed deed() {
-        return new Deed(what, changeM, suspect);
+        return new Deed(what, piece, changeM, suspect);
     }
 }

@@ -1,11 +1,14 @@
 package dorada.server.exercise;
 
 import dorada.core.antenna.Carrier;
+import dorada.core.antenna.PieceId;
+import dorada.core.antenna.SecondPiece;
 import dorada.core.exercise.Attempt;
 import dorada.core.exercise.Deed;
 import dorada.core.exercise.Exercise;
 import dorada.core.exercise.Score;
 import dorada.core.simulation.Condition;
+import dorada.core.simulation.Control;
 import dorada.core.tuning.Pass;
 import dorada.core.wire.Watch;
 import dorada.server.exercise.ExerciseRun.Rival;
@@ -18,6 +21,7 @@ import jakarta.validation.constraints.Size;
 import java.time.Instant;
 import java.util.List;
 import java.util.UUID;
+import java.util.stream.IntStream;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -107,16 +111,19 @@ class ExerciseController {
     }
 
     /**
-     * @param changeM metres by which the piece is made longer; of a change alone
+     * @param piece which is changed, by its number among the exercise's pieces; left away it is the first
+     * @param changeM metres by which it is made longer, or moved outward; of a change alone
      * @param suspect what is looked at; of a look alone
      */
-    record DeedRequest(@NotNull(message = "{wrong.DEED}") Deed.What what, Double changeM, Condition suspect) {}
+    record DeedRequest(
+            @NotNull(message = "{wrong.DEED}") Deed.What what, Integer piece, Double changeM, Condition suspect) {}
 
     @PostMapping("/{id}/deeds")
     ExerciseView doInExercise(
             @PathVariable UUID id, @Valid @RequestBody DeedRequest request, @AuthenticationPrincipal SignedIn me) {
         double changeM = request.changeM() == null ? 0 : request.changeM();
-        return view(exercises.does(id, new Deed(request.what(), changeM, request.suspect()), me), me);
+        int piece = request.piece() == null ? 0 : request.piece();
+        return view(exercises.does(id, new Deed(request.what(), piece, changeM, request.suspect()), me), me);
     }
 
     /** As it was read. */
@@ -128,12 +135,12 @@ class ExerciseController {
             @NotNull boolean met) {}
 
     /**
-     * @param changeM since the reading before
+     * @param changesM of each piece since the reading before
      * @param trace absent where needles were read
      */
     record ExerciseReadingView(
             @NotNull int number,
-            @NotNull double changeM,
+            @NotNull List<Double> changesM,
             @NotNull boolean lookedOver,
             TraceData trace,
             @NotNull List<ExerciseChannelView> channels) {}
@@ -161,7 +168,7 @@ class ExerciseController {
      * How it went.
      *
      * @param hidden what was wrong; absent where nothing was
-     * @param bestM the length that somebody who knew everything would have left
+     * @param bestM the length of each piece that somebody who knew everything would have left
      */
     record ExerciseEndView(
             @NotNull ScoreView own,
@@ -169,7 +176,21 @@ class ExerciseController {
             @NotNull ScoreView perfect,
             @NotNull double mark,
             OutcomeView hidden,
-            @NotNull double bestM) {}
+            @NotNull List<Double> bestM) {}
+
+    /**
+     * Something that is adjusted.
+     *
+     * @param moves which tap, strap or ring it is; absent for what gets longer or shorter
+     * @param unreadChangeM since the last reading
+     */
+    record ExercisePieceView(
+            @NotNull OutcomeView name,
+            PieceId moves,
+            @NotNull boolean oneWay,
+            @NotNull double startM,
+            @NotNull double lengthM,
+            @NotNull double unreadChangeM) {}
 
     /** @param end absent before it is over: until then nobody learns what is hidden */
     record ExerciseView(
@@ -179,11 +200,7 @@ class ExerciseController {
             @NotNull boolean mine,
             @NotNull OutcomeView rule,
             @NotNull double limitSwr,
-            @NotNull OutcomeView control,
-            @NotNull boolean oneWay,
-            @NotNull double startM,
-            @NotNull double lengthM,
-            @NotNull double unreadChangeM,
+            @NotNull List<ExercisePieceView> pieces,
             @NotNull int changes,
             @NotNull double minutes,
             @NotNull List<ExerciseReadingView> readings,
@@ -211,11 +228,7 @@ class ExerciseController {
                 run.kept().begunBy().id().equals(me.id()),
                 OutcomeView.phrase(e.rule().outcome()),
                 e.limitSwr(),
-                OutcomeView.phrase(e.control().name()),
-                e.isCut(),
-                e.startM(),
-                a.lengthM(),
-                a.unreadChangeM(),
+                IntStream.range(0, e.startM().size()).mapToObj(i -> piece(a, i)).toList(),
                 a.changes(),
                 a.minutes(),
                 a.readings().stream().map(r -> reading(a, r)).toList(),
@@ -226,11 +239,23 @@ class ExerciseController {
                 run.kept().isOver() ? end(run) : null);
     }
 
+    private static ExercisePieceView piece(Attempt a, int i) {
+        Exercise e = a.exercise();
+        Control c = e.on().controls().get(i);
+        return new ExercisePieceView(
+                OutcomeView.phrase(c.name()),
+                i == 0 ? null : e.on().kind().second().map(SecondPiece::id).orElse(null),
+                c.oneWay(),
+                e.startM().get(i),
+                a.lengthsM().get(i),
+                a.unreadChangesM().get(i));
+    }
+
     private static ExerciseReadingView reading(Attempt a, Attempt.Reading r) {
         Pass taken = a.taken(r, Watch.NOBODY);
         return new ExerciseReadingView(
                 r.number(),
-                r.changeM(),
+                r.changesM(),
                 r.lookedOver(),
                 taken.isSwept() ? TraceData.of(taken.sweep()) : null,
                 a.verdict(taken).channels().stream()

@@ -55,6 +55,10 @@ class ExerciseRun {
     @Column(name = "start_m")
     private double startM;
 
+    /** Of a tap, strap or ring; null where there is none. */
+    @Column(name = "second_start_m")
+    private Double secondStartM;
+
     private boolean byMeter;
 
     @Enumerated(EnumType.STRING)
@@ -65,6 +69,9 @@ class ExerciseRun {
 
     @Column(name = "best_m")
     private double bestM;
+
+    @Column(name = "second_best_m")
+    private Double secondBestM;
 
     @ManyToOne(fetch = FetchType.EAGER, optional = false)
     @JoinColumn(name = "begun_by")
@@ -98,11 +105,13 @@ class ExerciseRun {
         this.drawnFrom = drawnFrom;
         this.seed = drawn.seed();
         this.drift = drawn.drift();
-        this.startM = drawn.startM();
+        this.startM = drawn.startM().get(0);
+        this.secondStartM = second(drawn.startM());
         this.byMeter = drawn.byMeter();
         this.hidden = drawn.hidden().orElse(null);
         this.limitSwr = drawn.limitSwr();
-        this.bestM = drawn.bestM();
+        this.bestM = drawn.bestM().get(0);
+        this.secondBestM = second(drawn.bestM());
         this.begunBy = by;
         this.begunAt = at;
     }
@@ -115,11 +124,19 @@ class ExerciseRun {
                         .orElseThrow(() -> UserProblem.notFound(Missing.PRACTICE_INSTALLATION)),
                 seed,
                 drift,
-                startM,
+                both(startM, secondStartM),
                 byMeter,
                 Optional.ofNullable(hidden),
                 limitSwr,
-                bestM);
+                both(bestM, secondBestM));
+    }
+
+    private static Double second(List<Double> lengths) {
+        return lengths.size() > 1 ? lengths.get(1) : null;
+    }
+
+    private static List<Double> both(double first, Double second) {
+        return second == null ? List.of(first) : List.of(first, second);
     }
 
     void add(Deed deed) {

@@ -125,6 +125,11 @@ class Exercises {
         return replayed;
     }
 
+    /** As a server that was started anew: each attempt is made again from what was kept of it. */
+    void forget() {
+        attempts.invalidateAll();
+    }
+
     /** Of one's own. */
     Run does(UUID id, Deed deed, SignedIn me) {
         Run run = byId(id, me);

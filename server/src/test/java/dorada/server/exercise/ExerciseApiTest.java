@@ -15,10 +15,14 @@ import dorada.server.ApiTest;
 import dorada.server.people.SignedIn;
 import java.util.List;
 import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.test.web.servlet.ResultActions;
 
 /** What an apprentice does on a virtual antenna, and what a lead sees of it. */
 class ExerciseApiTest extends ApiTest {
+
+    @Autowired
+    private Exercises exercises;
 
     private String begun(SignedIn who) throws Exception {
         return read(
@@ -47,13 +51,13 @@ class ExerciseApiTest extends ApiTest {
                 .andExpect(jsonPath("$.detail", containsString("gets no longer")));
         does(viewer, id, "{\"what\":\"CHANGE\",\"changeM\":-0.004}")
                 .andExpect(jsonPath("$.changes").value(1))
-                .andExpect(jsonPath("$.unreadChangeM").value(-0.004));
+                .andExpect(jsonPath("$.pieces[0].unreadChangeM").value(-0.004));
         does(viewer, id, "{\"what\":\"LOOK\",\"suspect\":\"HAND_NEAR\"}")
                 .andExpect(
                         jsonPath("$.suspects[?(@.name == 'HAND_NEAR')].found").isNotEmpty())
                 .andExpect(jsonPath("$.suspects[?(@.name == 'WET_LINE')].found").isEmpty());
         does(viewer, id, "{\"what\":\"READ\"}")
-                .andExpect(jsonPath("$.readings[1].changeM").value(-0.004));
+                .andExpect(jsonPath("$.readings[1].changesM[0]").value(-0.004));
         String ended = does(viewer, id, "{\"what\":\"SIGN_OFF\"}")
                 .andExpect(status().isOk())
                 .andExpect(jsonPath("$.end.own.readings").value(2))
@@ -75,6 +79,36 @@ class ExerciseApiTest extends ApiTest {
         getAs(viewer, "/api/exercises/" + id)
                 .andExpect(jsonPath("$.end.mark").value(mark))
                 .andExpect(jsonPath("$.readings", hasSize(2)));
+    }
+
+    /** A tap goes both ways beside a tube that is cut, and both are there after the server forgot the attempt. */
+    @Test
+    void ofTwoPiecesEachIsChangedByItsNumber() throws Exception {
+        String id = read(
+                send(post("/api/exercises"), viewer, "{\"on\":\"tube-j-pole\"}")
+                        .andExpect(status().isCreated())
+                        .andExpect(jsonPath("$.pieces", hasSize(2)))
+                        .andExpect(jsonPath("$.pieces[0].oneWay").value(true))
+                        .andExpect(jsonPath("$.pieces[0].moves").doesNotExist())
+                        .andExpect(jsonPath("$.pieces[1].oneWay").value(false))
+                        .andExpect(jsonPath("$.pieces[1].moves").value("TAP")),
+                "$.id");
+        does(viewer, id, "{\"what\":\"READ\"}").andExpect(status().isOk());
+        does(viewer, id, "{\"what\":\"CHANGE\",\"piece\":1,\"changeM\":0.003}")
+                .andExpect(jsonPath("$.pieces[0].unreadChangeM").value(0.0))
+                .andExpect(jsonPath("$.pieces[1].unreadChangeM").value(0.003));
+        does(viewer, id, "{\"what\":\"CHANGE\",\"piece\":2,\"changeM\":0.003}")
+                .andExpect(status().isUnprocessableContent())
+                .andExpect(jsonPath("$.detail", containsString("no such piece")));
+        does(viewer, id, "{\"what\":\"READ\"}")
+                .andExpect(jsonPath("$.readings[1].changesM[1]").value(0.003));
+        exercises.forget();
+        getAs(viewer, "/api/exercises/" + id)
+                .andExpect(jsonPath("$.readings[1].changesM[1]").value(0.003))
+                .andExpect(jsonPath("$.changes").value(1));
+        does(viewer, id, "{\"what\":\"SIGN_OFF\"}")
+                .andExpect(jsonPath("$.end.bestM", hasSize(2)))
+                .andExpect(jsonPath("$.end.perfect.ending").value("BROUGHT_IN"));
     }
 
     @Test
