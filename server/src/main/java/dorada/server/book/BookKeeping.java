@@ -15,7 +15,6 @@ import java.time.Instant;
 import java.util.List;
 import java.util.Set;
 import java.util.UUID;
-import java.util.function.Supplier;
 import org.hibernate.search.mapper.orm.Search;
 import org.hibernate.search.mapper.orm.session.SearchSession;
 import org.hibernate.search.mapper.pojo.work.IndexingPlanSynchronizationStrategy;
@@ -37,6 +36,8 @@ class BookKeeping {
 
     /** The index is on the disk a second after a row, and servers' clocks are not far from each other; this is a wide margin. */
     private static final Duration PERHAPS_LOST = Duration.ofMinutes(2);
+
+    private static final int AT_ONCE = 200;
 
     private final BookRepository book;
     private final Judgements judgements;
@@ -68,10 +69,7 @@ class BookKeeping {
         this.transactions = new TransactionTemplate(transactions);
         this.index = index;
         this.lessons = lessons;
-        indexing = new InBackground(
-                "index",
-                room,
-                id -> takeIntoIndex(() -> book.findById(id).stream().toList()));
+        indexing = new InBackground("index", room, id -> takeIntoIndex(List.of(id)));
         background = new InBackground("book", room, id -> {
             boolean teaches = keeper.write(id, judgements.program());
             if (lost.taken()) {
@@ -104,25 +102,31 @@ class BookKeeping {
         if (newest != null) {
             // Another server may have written rows since this one's index was.
             Instant whole = index.writtenAt().filter(newest::isAfter).orElse(newest);
-            takeIntoIndex(() -> book.since(whole.minus(PERHAPS_LOST)));
+            takeIntoIndex(book.since(whole.minus(PERHAPS_LOST)));
         }
     }
 
-    /** What others have written, and may teach. */
-    private void takeIntoIndex(Supplier<List<BookEntry>> rows) {
-        boolean teaches = transactions.execute(t -> {
-            SearchSession session = Search.session(entities);
-            List<BookEntry> all = rows.get();
-            all.forEach(session.indexingPlan()::addOrUpdate);
-            boolean some = all.stream().anyMatch(e -> e.signedAt().isPresent());
-            if (some) {
-                session.indexingPlanSynchronizationStrategy(IndexingPlanSynchronizationStrategy.readSync());
-            }
-            return some;
-        });
+    /** What others have written, and may teach. Never all at once: after another program all rows of a shop may be new. */
+    private void takeIntoIndex(List<UUID> ids) {
+        boolean teaches = false;
+        for (int from = 0; from < ids.size(); from += AT_ONCE) {
+            List<UUID> some = ids.subList(from, Math.min(ids.size(), from + AT_ONCE));
+            teaches |= transactions.execute(t -> someIntoIndex(book.findAllById(some)));
+        }
         if (teaches) {
             lessons.forget();
         }
+    }
+
+    /** @return whether one of them may teach */
+    private boolean someIntoIndex(List<BookEntry> rows) {
+        SearchSession session = Search.session(entities);
+        rows.forEach(session.indexingPlan()::addOrUpdate);
+        boolean teaches = rows.stream().anyMatch(e -> e.signedAt().isPresent());
+        if (teaches) {
+            session.indexingPlanSynchronizationStrategy(IndexingPlanSynchronizationStrategy.readSync());
+        }
+        return teaches;
     }
 
     /** Another server has written a row. */
@@ -138,7 +142,7 @@ class BookKeeping {
             if (book.count() != indexed()) {
                 makeIndexAnew();
             } else {
-                takeIntoIndex(() -> book.since(missed.since().minus(PERHAPS_LOST)));
+                takeIntoIndex(book.since(missed.since().minus(PERHAPS_LOST)));
             }
         });
     }

@@ -169,6 +169,7 @@ interface BookRepository extends JpaRepository<BookEntry, UUID> {
     @Query("select max(b.builtAt) from BookEntry b")
     Instant newest();
 
-    @Query("select b from BookEntry b where b.builtAt >= :since")
-    List<BookEntry> since(Instant since);
+    /** Whose rows were written since. */
+    @Query("select b.installationId from BookEntry b where b.builtAt >= :since")
+    List<UUID> since(Instant since);
 }
