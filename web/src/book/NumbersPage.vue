@@ -7,6 +7,7 @@ import PageFrame from '@/ui/PageFrame.vue'
 import SegmentField from '@/ui/SegmentField.vue'
 import TableCard from '@/ui/TableCard.vue'
 import { formatMhz } from '@/units/frequency'
+import { formatDay } from '@/units/time'
 import { useWords } from '@/words/words'
 import { useNumbers } from './queries'
 import ShareBar from './ShareBar.vue'
@@ -93,7 +94,7 @@ const say = (m: Measure, value: number | undefined) => formatMeasure(m, value, p
                 <RouterLink
                   class="name whole"
                   :to="{ path: '/book', query: { signedFrom: w.monday, signedTo: w.sunday } }"
-                  >{{ words.text('numbers.WEEK_OF', { day: w.monday }) }}</RouterLink
+                  >{{ words.text('numbers.WEEK_OF', { day: formatDay(w.monday) }) }}</RouterLink
                 >
               </td>
               <td v-for="m in MEASURES" :key="m" class="number">{{ say(m, w[m]) }}</td>
@@ -154,7 +155,9 @@ const say = (m: Measure, value: number | undefined) => formatMeasure(m, value, p
         </tbody>
       </TableCard>
       <p v-else class="soft">{{ words.text('numbers.NONE_HELD') }}</p>
-      <p v-if="n.held.some((h) => h.movedHz)" class="hint">{{ words.text('numbers.MOVED_WHY') }}</p>
+      <p v-if="n.held.some((h) => h.movedHz && h.movedHz.low < h.movedHz.high)" class="hint">
+        {{ words.text('numbers.MOVED_WHY') }}
+      </p>
     </template>
   </PageFrame>
 </template>

@@ -2,6 +2,7 @@
 import { scaleBand, scaleLinear } from 'd3-scale'
 import { computed } from 'vue'
 import { usePreferences } from '@/preferences'
+import { formatDay, formatDayOfYear } from '@/units/time'
 import { useWords } from '@/words/words'
 import { formatMeasure, type Measure, type Week } from './weeks'
 
@@ -57,7 +58,7 @@ const dated = computed(() => props.weeks.filter((_, i) => (props.weeks.length - 
         :y="Math.min(y(value(w) ?? 0), BASE - 1)"
         :height="Math.max(1, BASE - y(value(w) ?? 0))"
       >
-        <title>{{ w.monday }}: {{ said(value(w)) }}</title>
+        <title>{{ formatDay(w.monday) }}: {{ said(value(w)) }}</title>
       </rect>
     </template>
     <text
@@ -67,7 +68,7 @@ const dated = computed(() => props.weeks.filter((_, i) => (props.weeks.length - 
       :y="HEIGHT - 8"
       text-anchor="middle"
     >
-      {{ w.monday.slice(5) }}
+      {{ formatDayOfYear(w.monday) }}
     </text>
   </svg>
 </template>

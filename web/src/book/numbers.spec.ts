@@ -3,6 +3,7 @@ import { flushPromises, mount, RouterLinkStub } from '@vue/test-utils'
 import { createPinia } from 'pinia'
 import { describe, expect, it, vi } from 'vitest'
 import { usePreferences } from '@/preferences'
+import { formatDay } from '@/units/time'
 import NumbersPage from './NumbersPage.vue'
 import { formatMeasure, told, type Week } from './weeks'
 
@@ -86,9 +87,11 @@ describe('the numbers of the shop', () => {
       { path: '/book', query: { carrier: 'MAST' } },
       { path: '/book', query: { carrier: 'MAST' } },
     ])
+    expect(shown.text()).toContain(`from ${formatDay('2026-03-09')}`)
     // Of what nobody knows no number stands.
     const moved = shown.findAll('tr').map((row) => row.findAll('td').at(-1)?.text())
     expect(moved.slice(-2)).toEqual(['0.25 (0.10 to 0.40)', ''])
+    expect(shown.text()).toContain('half of them lie between')
     expect(shown.text()).toContain('2 things are due, 1 overdue.')
     // An empty week has no bar, and is no zero.
     expect(shown.findAll('rect')).toHaveLength(2)

@@ -1,5 +1,5 @@
 import { afterEach, expect, it, vi } from 'vitest'
-import { formatDay, formatTime } from './time'
+import { formatDay, formatDayOfYear, formatTime } from './time'
 
 const NOON = '2026-03-05T12:00:00Z'
 
@@ -22,6 +22,7 @@ it('leaves a day of the calendar the day that it is', () => {
   vi.stubGlobal('navigator', { languages: ['en-GB'] })
   vi.stubEnv('TZ', 'America/Los_Angeles')
   expect(formatDay('2026-12-07')).toBe('7 Dec 2026')
+  expect(formatDayOfYear('2026-12-07')).toBe('7 Dec')
   vi.unstubAllEnvs()
 })
 
