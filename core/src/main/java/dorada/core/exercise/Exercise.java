@@ -15,6 +15,7 @@ import dorada.core.tuning.Pass;
 import dorada.core.wire.Watch;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Comparator;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
@@ -254,14 +255,11 @@ public record Exercise(
         return other;
     }
 
-    /** Whoever knows everything leaves the piece that need not be moved, and takes off no more than it needs. */
+    /** Whoever knows everything leaves the pieces that need not be moved, and takes off no more than it needs. */
     private Exercise withLeastDone(Watch watch) {
         double[] best = lengths(bestM);
-        for (int piece = best.length - 1; piece >= 0 && best.length > 1; piece--) {
-            double[] left = with(best, piece, startM.get(piece));
-            if (isUnderLimit(left, watch)) {
-                best = left;
-            }
+        if (best.length > 1) {
+            best = oneMoved(1, watch).or(() -> oneMoved(0, watch)).orElse(best);
         }
         if (isCut()) {
             best = longest(best, watch);
@@ -275,6 +273,21 @@ public record Exercise(
                 hidden,
                 limitSwr,
                 Arrays.stream(best).boxed().toList());
+    }
+
+    /** With this piece moved at most, and the other left where it was found; empty where that does not do. */
+    private Optional<double[]> oneMoved(int piece, Watch watch) {
+        double[] start = lengths(startM);
+        if (isUnderLimit(start, watch)) {
+            return Optional.of(start);
+        }
+        Control c = on.controls().get(piece);
+        double[] best = IntStream.range(0, LENGTHS)
+                .mapToObj(i -> with(start, piece, between(c, i / (LENGTHS - 1.0))))
+                .min(Comparator.comparingDouble(at -> worstSwr(at, watch)))
+                .orElseThrow();
+        refine(best, piece, watch);
+        return Optional.of(best).filter(at -> isUnderLimit(at, watch));
     }
 
     private double[] longest(double[] best, Watch watch) {

@@ -80,11 +80,16 @@ class ExerciseTest {
     /** The adviser's way leads over a tap that was found in the wrong place. */
     @Test
     void theAdviserMovesATapToo() {
-        List<Attempt> some = LongStream.range(2, 6)
+        List<Attempt> some = LongStream.range(4, 9)
                 .mapToObj(seed -> Rivals.adviser(on("tube-j-pole", seed), Watch.NOBODY))
                 .toList();
         assertThat(some).anyMatch(a -> a.deeds().stream().anyMatch(d -> d.piece() == 1));
-        assertThat(some.stream().filter(a -> a.score(Watch.NOBODY).met())).hasSizeGreaterThanOrEqualTo(3);
+        List<Attempt> passed =
+                some.stream().filter(a -> a.score(Watch.NOBODY).isPassed()).toList();
+        assertThat(passed).hasSizeGreaterThanOrEqualTo(3);
+        // Nobody is faster than somebody who knew everything, who moves one piece where that will do.
+        assertThat(passed)
+                .noneMatch(a -> a.minutes() < Rivals.perfect(a.exercise()).minutes());
     }
 
     /** A loaded whip that is set a hand's breadth off has every needle at its end: nobody could begin with that. */
