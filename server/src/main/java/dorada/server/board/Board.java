@@ -122,7 +122,7 @@ class Board {
         some.forEach(s -> counts.merge(s.state(), 1, Integer::sum));
     }
 
-    /** After a new program, and until the book is written anew, most have to be worked out. */
+    /** Until the book is written for the first time, all have to be worked out. */
     private List<Standings.Standing> oneByOne(List<UUID> found, Set<UUID> unwritten) {
         Map<UUID, Standings.Standing> told = standings.of(found, unwritten);
         List<Standings.Standing> all = new ArrayList<>(told.values());

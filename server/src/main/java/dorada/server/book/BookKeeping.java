@@ -88,7 +88,8 @@ class BookKeeping {
     void atTheStart() {
         background.run(() -> {
             makeIndexWhole();
-            book.stale(judgements.program()).forEach(background::later);
+            book.stale().forEach(background::later);
+            book.ofOthers(judgements.program()).forEach(background::renew);
         });
     }
 
@@ -174,7 +175,7 @@ class BookKeeping {
         background.later(touched.installation());
     }
 
-    /** Installations whose row tells of something older. */
+    /** Installations whose row is missing, or tells of what is no more; what only another program wrote holds until it is written anew. */
     Set<UUID> unwritten() {
         return background.unwritten();
     }

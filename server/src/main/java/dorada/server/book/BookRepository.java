@@ -21,10 +21,24 @@ interface BookRepository extends JpaRepository<BookEntry, UUID> {
     /** Installations whose row is missing, or made of something older. */
     @Query("""
             select i.id from Installation i where not exists (
-                select 1 from BookEntry b where b.installationId = i.id and b.version = i.version and b.program = :program
+                select 1 from BookEntry b where b.installationId = i.id and b.version = i.version
                   and b.passCount = (select count(p) from TuningPass p where p.installation = i))
             order by i.shopNumber desc""")
-    List<UUID> stale(String program);
+    List<UUID> stale();
+
+    /** Whose row another program has written. */
+    @Query("select b.installationId from BookEntry b where b.program <> :program order by b.shopNumber desc")
+    List<UUID> ofOthers(String program);
+
+    /** The first and the last by their names of those programs that have written rows: told by the index, and mostly one. */
+    @Query("select min(b.program) from BookEntry b")
+    String firstProgram();
+
+    @Query("select max(b.program) from BookEntry b")
+    String lastProgram();
+
+    @Query("select distinct b.program from BookEntry b")
+    List<String> programs();
 
     @Query("select count(p) from TuningPass p where p.installation.id = :installation")
     int passCount(UUID installation);
@@ -122,27 +136,18 @@ interface BookRepository extends JpaRepository<BookEntry, UUID> {
 
     String STANDING = """
             select new dorada.server.book.Standings$Standing(b.installationId, b.shopNumber, b.state)
-            from BookEntry b where b.program = :program and b.installationId not in :but\s""";
+            from BookEntry b\s""";
 
     @Query(STANDING)
-    List<Standings.Standing> standing(String program, Collection<UUID> but);
+    List<Standings.Standing> standing();
 
-    /** @param program that has written the row */
-    record Told(UUID id, long shopNumber, Progress state, String program) {
-
-        Standings.Standing standing() {
-            return new Standings.Standing(id, shopNumber, state);
-        }
-    }
-
-    /** Whatever program has written them: asked for one, H2 would read all of its rows rather than these. */
-    @Query("""
-            select new dorada.server.book.BookRepository$Told(b.installationId, b.shopNumber, b.state, b.program)
-            from BookEntry b where b.installationId in :ids""")
-    List<Told> told(Collection<UUID> ids);
+    @Query(STANDING + "where b.installationId in :ids")
+    List<Standings.Standing> standing(Collection<UUID> ids);
 
     /** Those in one state, the newest first; the order names all columns of the index, or H2 would sort them all. */
-    @Query(STANDING + "and b.state = :state order by b.program, b.state, b.shopNumber desc")
+    @Query(STANDING + """
+            where b.program = :program and b.installationId not in :but and b.state = :state
+            order by b.program, b.state, b.shopNumber desc""")
     List<Standings.Standing> standing(String program, Collection<UUID> but, Progress state, Limit most);
 
     /** What tells a sweep that came as a file to which installation it belongs. */

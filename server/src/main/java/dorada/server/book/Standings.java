@@ -1,8 +1,8 @@
 package dorada.server.book;
 
 import dorada.core.acceptance.Progress;
-import dorada.server.tuning.Judgements;
 import java.util.Collection;
+import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
@@ -17,8 +17,8 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
 /**
- * How far installations are, as their rows in the book tell it, out of an index. Rows of an earlier program are missing; those that are
- * still being written ({@link #unwritten}) are to be left out and worked out.
+ * How far installations are, as their rows in the book tell it, out of an index. Rows that another program has written hold until they
+ * are written anew; those that are still being written ({@link #unwritten}) are to be left out and worked out.
  */
 @Service
 @Transactional(readOnly = true)
@@ -33,12 +33,10 @@ public class Standings {
 
     private final BookRepository book;
     private final BookKeeping keeping;
-    private final Judgements judgements;
 
-    Standings(BookRepository book, BookKeeping keeping, Judgements judgements) {
+    Standings(BookRepository book, BookKeeping keeping) {
         this.book = book;
         this.keeping = keeping;
-        this.judgements = judgements;
     }
 
     public record Standing(UUID id, long shopNumber, Progress state) {}
@@ -50,26 +48,38 @@ public class Standings {
     /** How many are in which state, without {@code but}. */
     public Map<Progress, Integer> counts(Collection<UUID> but) {
         Map<Progress, Integer> counts = new EnumMap<>(Progress.class);
-        book.countStates(judgements.program(), some(but)).forEach(row -> counts.put(row.state(), (int) row.count()));
+        for (String program : programs()) {
+            book.countStates(program, some(but))
+                    .forEach(row -> counts.merge(row.state(), (int) row.count(), Integer::sum));
+        }
         return counts;
     }
 
     /** Those of {@code ids}, without {@code but}. */
     public Map<UUID, Standing> of(List<UUID> ids, Collection<UUID> but) {
         Set<UUID> wanted = Set.copyOf(ids);
+        // What is left out is left out here: it may be more than a query can name.
         Stream<Standing> told = ids.size() > MOST_BY_ID
-                ? book.standing(judgements.program(), some(but)).stream().filter(s -> wanted.contains(s.id()))
+                ? book.standing().stream().filter(s -> wanted.contains(s.id()))
                 : IntStream.iterate(0, from -> from < ids.size(), from -> from + AT_ONCE)
                         .mapToObj(from -> ids.subList(from, Math.min(ids.size(), from + AT_ONCE)))
-                        .flatMap(some -> book.told(some).stream())
-                        .filter(row -> judgements.program().equals(row.program()) && !but.contains(row.id()))
-                        .map(BookRepository.Told::standing);
-        return told.collect(Collectors.toMap(Standing::id, Function.identity()));
+                        .flatMap(some -> book.standing(some).stream());
+        return told.filter(s -> !but.contains(s.id())).collect(Collectors.toMap(Standing::id, Function.identity()));
     }
 
     /** The newest {@code most} in one state, the newest first, without {@code but}. */
     public List<Standing> in(Progress state, Collection<UUID> but, int most) {
-        return book.standing(judgements.program(), some(but), state, Limit.of(most));
+        return programs().stream()
+                .flatMap(program -> book.standing(program, some(but), state, Limit.of(most)).stream())
+                .sorted(Comparator.comparingLong(Standing::shopNumber).reversed())
+                .limit(most)
+                .toList();
+    }
+
+    /** Those that have written rows; all others than this one are mostly gone. */
+    private List<String> programs() {
+        String first = book.firstProgram();
+        return first == null ? List.of() : first.equals(book.lastProgram()) ? List.of(first) : book.programs();
     }
 
     private static Collection<UUID> some(Collection<UUID> ids) {

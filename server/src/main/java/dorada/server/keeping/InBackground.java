@@ -1,12 +1,16 @@
 package dorada.server.keeping;
 
 import java.time.Duration;
+import java.util.Comparator;
 import java.util.HashSet;
 import java.util.Set;
 import java.util.UUID;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.ExecutorService;
-import java.util.concurrent.Executors;
+import java.util.concurrent.PriorityBlockingQueue;
+import java.util.concurrent.ThreadPoolExecutor;
+import java.util.concurrent.TimeUnit;
+import java.util.concurrent.atomic.AtomicLong;
 import java.util.function.Consumer;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -28,13 +32,14 @@ public final class InBackground implements AutoCloseable {
     /** In work, or failed: not yet written, and not waiting any more. */
     private final Set<UUID> begun = ConcurrentHashMap.newKeySet();
 
+    private final AtomicLong turns = new AtomicLong();
     private final ExecutorService worker;
 
     /** @param name of the thread, and of what failed where it did: it is tried again with the next change and at the next start */
     public InBackground(String name, RoomOnDisk room, Consumer<UUID> work) {
         this.room = room;
         this.work = work;
-        worker = Executors.newSingleThreadExecutor(run -> {
+        worker = new ThreadPoolExecutor(1, 1, 0, TimeUnit.SECONDS, new PriorityBlockingQueue<>(), run -> {
             Thread thread = new Thread(run, name);
             thread.setDaemon(true);
             thread.setPriority(Thread.MIN_PRIORITY);
@@ -42,20 +47,45 @@ public final class InBackground implements AutoCloseable {
         });
     }
 
+    /** What was asked for first comes first; what nobody waits for comes after all else. */
+    private record Turn(boolean isLast, long number, Runnable work) implements Runnable, Comparable<Turn> {
+
+        @Override
+        public void run() {
+            work.run();
+        }
+
+        @Override
+        public int compareTo(Turn other) {
+            return Comparator.comparing(Turn::isLast)
+                    .thenComparingLong(Turn::number)
+                    .compare(this, other);
+        }
+    }
+
     /** Something beside, in its turn. */
     public void run(Runnable other) {
-        worker.execute(() -> tried("all", other));
+        inTurn(false, "all", other);
+    }
+
+    private void inTurn(boolean isLast, Object of, Runnable run) {
+        worker.execute(new Turn(isLast, turns.incrementAndGet(), () -> tried(of, run)));
     }
 
     public void later(UUID installation) {
         if (waiting.add(installation)) {
-            worker.execute(() -> tried(installation, () -> {
+            inTurn(false, installation, () -> {
                 begun.add(installation);
                 waiting.remove(installation);
                 work.accept(installation);
                 begun.remove(installation);
-            }));
+            });
         }
+    }
+
+    /** After all that was touched: what is written of it holds, and was only written by another program. */
+    public void renew(UUID installation) {
+        inTurn(true, installation, () -> work.accept(installation));
     }
 
     /** For which of them what is written is not yet what it should be. */

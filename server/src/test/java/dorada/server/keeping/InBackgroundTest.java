@@ -4,11 +4,13 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.mockito.Mockito.mock;
 import static org.mockito.Mockito.when;
 
+import java.util.List;
 import java.util.UUID;
 import java.util.concurrent.BlockingQueue;
 import java.util.concurrent.LinkedBlockingQueue;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicInteger;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 
 class InBackgroundTest {
@@ -81,6 +83,29 @@ class InBackgroundTest {
             background.run(() -> done.add(first));
             assertThat(done.poll(1, TimeUnit.MINUTES)).isEqualTo(first);
             assertThat(background.unwritten()).isEmpty();
+        }
+    }
+
+    /** After a start of another program all of a shop is renewed: what somebody touches then does not wait for it. */
+    @Test
+    void whatIsOnlyRenewedComesAfterWhatWasTouchedAndIsNotUnwritten() throws Exception {
+        when(room.isThere(0)).thenReturn(true);
+        List<UUID> old = Stream.generate(UUID::randomUUID).limit(5).toList();
+        UUID touched = UUID.randomUUID();
+        BlockingQueue<Boolean> goesOn = new LinkedBlockingQueue<>();
+        try (InBackground background = new InBackground("trial", room, id -> {
+            done.add(id);
+            next(goesOn);
+        })) {
+            old.forEach(background::renew);
+            assertThat(done.poll(1, TimeUnit.MINUTES)).isEqualTo(old.get(0));
+            background.later(touched);
+            assertThat(background.unwritten()).containsExactly(touched);
+            goesOn.addAll(List.of(true, true, true, true, true, true));
+            assertThat(done.poll(1, TimeUnit.MINUTES)).isEqualTo(touched);
+            for (UUID each : old.subList(1, 5)) {
+                assertThat(done.poll(1, TimeUnit.MINUTES)).isEqualTo(each);
+            }
         }
     }
 
