@@ -85,7 +85,12 @@ public final class InBackground implements AutoCloseable {
 
     /** After all that was touched: what is written of it holds, and was only written by another program. */
     public void renew(UUID installation) {
-        inTurn(true, installation, () -> work.accept(installation));
+        renew(installation, work);
+    }
+
+    /** The same, done otherwise. */
+    public void renew(UUID installation, Consumer<UUID> how) {
+        inTurn(true, installation, () -> how.accept(installation));
     }
 
     /** For which of them what is written is not yet what it should be. */

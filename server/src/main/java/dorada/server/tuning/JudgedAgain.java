@@ -26,7 +26,7 @@ class JudgedAgain {
 
     @EventListener(ApplicationReadyEvent.class)
     void all() {
-        background.run(() -> judgements.toJudge().forEach(background::renew));
+        background.run(() -> judgements.toJudge().forEach(id -> background.renew(id, judgements::judgeAnew)));
     }
 
     @TransactionalEventListener

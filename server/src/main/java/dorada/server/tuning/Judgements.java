@@ -148,12 +148,17 @@ public class Judgements {
 
     /** Judges those of an installation that are not judged by its plan and this program. */
     void judgeMissing(UUID installationId) {
+        judgeAnew(installationId);
+        events.publishEvent(new InstallationService.Touched(installationId));
+    }
+
+    /** The same where only the program is another, of which nobody is told: what was said before holds meanwhile. */
+    void judgeAnew(UUID installationId) {
         boolean more = true;
         while (more) {
             more = inTurn.on(
                     installationId, Refused.MANY_ARE_RECORDING, () -> writing.execute(t -> judgeSome(installationId)));
         }
-        events.publishEvent(new InstallationService.Touched(installationId));
     }
 
     /** For a moment only, because whoever wants to record on it waits; true where some are left. */
