@@ -52,7 +52,7 @@ class Board {
         List<Standings.Standing> found = new ArrayList<>();
         Counted counted = counted(search);
         int from = (int) Math.min((long) page * size, Integer.MAX_VALUE / 2);
-        counted.inBookBut().ifPresent(unwritten -> found.addAll(standings.in(wanted, unwritten, from + size)));
+        counted.inBookBut().ifPresent(unwritten -> found.addAll(standings.in(wanted, search, unwritten, from + size)));
         counted.others().stream().filter(s -> s.state() == wanted).forEach(found::add);
         found.sort(NEWEST_FIRST);
         List<UUID> here = found.stream()
@@ -65,12 +65,11 @@ class Board {
     }
 
     private Page page(String search, int page, int size) {
-        List<InstallationRow> here = installations.search(search, page, size);
-        Map<UUID, Newest.Row> passes =
-                newest.rows(here.stream().map(InstallationRow::id).toList());
-        // A page that is not full is the last one, and tells how many there are.
-        boolean isLast = here.size() < size && (page == 0 || !here.isEmpty());
-        return drawn(here, passes, isLast ? page * size + here.size() : installations.countFound(search));
+        InstallationService.Found found = installations.search(search, page, size);
+        return drawn(
+                found.rows(),
+                newest.rows(found.rows().stream().map(InstallationRow::id).toList()),
+                found.total());
     }
 
     private Page drawn(List<InstallationRow> here, Map<UUID, Newest.Row> passes, int total) {
@@ -95,7 +94,7 @@ class Board {
     /**
      * How many a search finds in which state.
      *
-     * @param inBookBut present where all are found and the book tells of each but these; empty where they were looked at one by one
+     * @param inBookBut present where the book tells of each but these; empty where they were looked at one by one
      * @param others how far those are that the book was not asked for
      */
     private record Counted(
@@ -104,13 +103,13 @@ class Board {
     private Counted counted(String search) {
         // Before the rows are read: what is written meanwhile is told by neither else.
         Set<UUID> unwritten = standings.unwritten();
-        if (search.isBlank() && unwritten.size() <= MOST_WORKED_OUT) {
-            List<Standings.Standing> workedOut = workedOut(installations.rows(unwritten));
-            Map<Progress, Integer> counts = standings.counts(unwritten);
+        boolean isInBook =
+                unwritten.size() <= MOST_WORKED_OUT && standings.count(unwritten) == installations.countBut(unwritten);
+        if (isInBook) {
+            List<Standings.Standing> workedOut = workedOut(installations.rowsFound(search, unwritten));
+            Map<Progress, Integer> counts = standings.counts(search, unwritten);
             count(workedOut, counts);
-            if (counts.values().stream().mapToInt(n -> n).sum() == installations.countFound("")) {
-                return new Counted(counts, Optional.of(unwritten), workedOut);
-            }
+            return new Counted(counts, Optional.of(unwritten), workedOut);
         }
         List<Standings.Standing> states = oneByOne(installations.idsFound(search), unwritten);
         Map<Progress, Integer> counts = new EnumMap<>(Progress.class);

@@ -85,6 +85,9 @@ class BookEntry {
 
     private String faults;
 
+    /** What a search of the board looks in, in small letters. */
+    private String foundWords;
+
     @Enumerated(EnumType.STRING)
     @Column(length = 30)
     @GenericField
@@ -126,6 +129,7 @@ class BookEntry {
      *
      * @param named what kind, carrier and faults are called, in every language
      * @param words all that anybody wrote about it
+     * @param foundWords what a search of the board looks in
      * @param faults outcomes' ids
      * @param isMet its rule was met when it was signed off last
      * @param finalLengthM null where nobody knows it; likewise {@code worstSwr}, {@code signedAt}
@@ -139,6 +143,7 @@ class BookEntry {
             List<String> people,
             List<String> named,
             List<String> words,
+            String foundWords,
             List<String> faults,
             Progress state,
             Double finalLengthM,
@@ -172,6 +177,7 @@ class BookEntry {
         people = shortened(String.join(", ", t.people()), MOST_PEOPLE);
         named = shortened(String.join(", ", t.named()), MOST_NAMED);
         words = String.join("\n", t.words());
+        foundWords = t.foundWords();
         faults = shortened(String.join(" ", t.faults()), MOST_NAMED);
         state = t.state();
         finalLengthM = t.finalLengthM();

@@ -99,6 +99,7 @@ class BookKeeper {
                 people(i, all),
                 named(i, faults),
                 words(i, all),
+                i.foundWords(),
                 faults,
                 state(i),
                 told.isEmpty()

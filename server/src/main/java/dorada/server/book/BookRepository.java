@@ -30,16 +30,6 @@ interface BookRepository extends JpaRepository<BookEntry, UUID> {
     @Query("select b.installationId from BookEntry b where b.program <> :program order by b.shopNumber desc")
     List<UUID> ofOthers(String program);
 
-    /** The first and the last by their names of those programs that have written rows: told by the index, and mostly one. */
-    @Query("select min(b.program) from BookEntry b")
-    String firstProgram();
-
-    @Query("select max(b.program) from BookEntry b")
-    String lastProgram();
-
-    @Query("select distinct b.program from BookEntry b")
-    List<String> programs();
-
     @Query("select count(p) from TuningPass p where p.installation.id = :installation")
     int passCount(UUID installation);
 
@@ -128,11 +118,14 @@ interface BookRepository extends JpaRepository<BookEntry, UUID> {
     /** How many are in one state. */
     record StateRow(Progress state, long count) {}
 
-    /** Of the rows that {@code program} has written, without {@code but}. */
-    @Query("""
-            select new dorada.server.book.BookRepository$StateRow(b.state, count(b.state))
-            from BookEntry b where b.program = :program and b.installationId not in :but group by b.state""")
-    List<StateRow> countStates(String program, Collection<UUID> but);
+    int countByInstallationIdIn(Collection<UUID> ids);
+
+    String FOUND_BUT = "found_in(:text, b.foundWords) and b.installationId not in :but ";
+
+    /** Of those whose words contain {@code text} (lower case), without {@code but}; out of an index. */
+    @Query("select new dorada.server.book.BookRepository$StateRow(b.state, count(b.state)) from BookEntry b where "
+            + FOUND_BUT + "group by b.state")
+    List<StateRow> countStates(String text, Collection<UUID> but);
 
     String STANDING = """
             select new dorada.server.book.Standings$Standing(b.installationId, b.shopNumber, b.state)
@@ -144,11 +137,9 @@ interface BookRepository extends JpaRepository<BookEntry, UUID> {
     @Query(STANDING + "where b.installationId in :ids")
     List<Standings.Standing> standing(Collection<UUID> ids);
 
-    /** Those in one state, the newest first; the order names all columns of the index, or H2 would sort them all. */
-    @Query(STANDING + """
-            where b.program = :program and b.installationId not in :but and b.state = :state
-            order by b.program, b.state, b.shopNumber desc""")
-    List<Standings.Standing> standing(String program, Collection<UUID> but, Progress state, Limit most);
+    /** The same in one state, the newest first; the order begins as the index does, or H2 would sort them all. */
+    @Query(STANDING + "where b.state = :state and " + FOUND_BUT + "order by b.state, b.shopNumber desc")
+    List<Standings.Standing> standing(Progress state, String text, Collection<UUID> but, Limit most);
 
     /** What tells a sweep that came as a file to which installation it belongs. */
     record NamedRow(UUID id, long shopNumber, String title, String channels, Progress state, Instant touchedAt) {}

@@ -1,8 +1,8 @@
 package dorada.server.book;
 
 import dorada.core.acceptance.Progress;
+import dorada.server.installation.Installation;
 import java.util.Collection;
-import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
@@ -45,13 +45,16 @@ public class Standings {
         return keeping.unwritten();
     }
 
-    /** How many are in which state, without {@code but}. */
-    public Map<Progress, Integer> counts(Collection<UUID> but) {
+    /** Of how many the book tells, without {@code but}. */
+    public int count(Set<UUID> but) {
+        return (int) book.count() - (but.isEmpty() ? 0 : book.countByInstallationIdIn(but));
+    }
+
+    /** How many of those that a search finds are in which state, without {@code but}. */
+    public Map<Progress, Integer> counts(String search, Collection<UUID> but) {
         Map<Progress, Integer> counts = new EnumMap<>(Progress.class);
-        for (String program : programs()) {
-            book.countStates(program, some(but))
-                    .forEach(row -> counts.merge(row.state(), (int) row.count(), Integer::sum));
-        }
+        book.countStates(Installation.lookedFor(search), some(but))
+                .forEach(row -> counts.put(row.state(), (int) row.count()));
         return counts;
     }
 
@@ -67,19 +70,9 @@ public class Standings {
         return told.filter(s -> !but.contains(s.id())).collect(Collectors.toMap(Standing::id, Function.identity()));
     }
 
-    /** The newest {@code most} in one state, the newest first, without {@code but}. */
-    public List<Standing> in(Progress state, Collection<UUID> but, int most) {
-        return programs().stream()
-                .flatMap(program -> book.standing(program, some(but), state, Limit.of(most)).stream())
-                .sorted(Comparator.comparingLong(Standing::shopNumber).reversed())
-                .limit(most)
-                .toList();
-    }
-
-    /** Those that have written rows; all others than this one are mostly gone. */
-    private List<String> programs() {
-        String first = book.firstProgram();
-        return first == null ? List.of() : first.equals(book.lastProgram()) ? List.of(first) : book.programs();
+    /** The newest {@code most} in one state that a search finds, the newest first, without {@code but}. */
+    public List<Standing> in(Progress state, String search, Collection<UUID> but, int most) {
+        return book.standing(state, Installation.lookedFor(search), some(but), Limit.of(most));
     }
 
     private static Collection<UUID> some(Collection<UUID> ids) {

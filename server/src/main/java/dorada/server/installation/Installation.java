@@ -266,7 +266,7 @@ public class Installation {
             case FEEDLINE -> feedlineName = name;
             case ADAPTER -> adapterName = name;
         }
-        foundWords = foundWords();
+        foundWords = wordsToFind();
     }
 
     /** What it names, of each sort; without detail. */
@@ -342,10 +342,19 @@ public class Installation {
         r.channels().forEach(c -> channels.add(new ChannelValue(c)));
         otherRadios.clear();
         r.radios().forEach(o -> otherRadios.add(new OtherRadioValue(o)));
-        foundWords = foundWords();
+        foundWords = wordsToFind();
     }
 
-    private String foundWords() {
+    /** {@code text} as it stands in {@link #foundWords}. */
+    public static String lookedFor(String text) {
+        return text.strip().toLowerCase(Locale.ROOT);
+    }
+
+    public String foundWords() {
+        return foundWords;
+    }
+
+    private String wordsToFind() {
         // A line each, so that nothing is found across two of them.
         return String.join(
                         "\n",

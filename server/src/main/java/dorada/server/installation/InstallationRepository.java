@@ -29,13 +29,6 @@ interface InstallationRepository extends JpaRepository<Installation, UUID> {
     @Query("select i.id from Installation i where " + FOUND + NEWEST_FIRST + ", i.id")
     List<UUID> search(String text);
 
-    /** A page of the same. */
-    @Query("select i.id from Installation i where " + FOUND + NEWEST_FIRST + ", i.id")
-    List<UUID> search(String text, Pageable page);
-
-    @Query("select count(*) from Installation i where " + FOUND)
-    int countFound(String text);
-
     @Query(ALL_ROWS + NEWEST_FIRST)
     List<InstallationRow> rows();
 
@@ -44,6 +37,12 @@ interface InstallationRepository extends JpaRepository<Installation, UUID> {
 
     @Query(ROWS + "i.id in :ids" + NEWEST_FIRST)
     List<InstallationRow> rows(Collection<UUID> ids);
+
+    /** Those of {@code ids} whose words contain {@code text} (lower case). */
+    @Query(ROWS + "i.id in :ids and " + FOUND)
+    List<InstallationRow> rowsFound(String text, Collection<UUID> ids);
+
+    int countByIdIn(Collection<UUID> ids);
 
     String DUE = """
             select new dorada.server.installation.DueRow(

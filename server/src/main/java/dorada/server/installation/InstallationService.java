@@ -14,7 +14,6 @@ import java.time.Clock;
 import java.util.Collection;
 import java.util.HashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
@@ -112,24 +111,37 @@ public class InstallationService implements NamesRadios {
     /** Those whose words contain {@code text}, newest first. */
     @Transactional(readOnly = true)
     public List<UUID> idsFound(String text) {
-        return installations.search(asKept(text));
+        return installations.search(Installation.lookedFor(text));
     }
 
-    /** Page {@code page}, counted from 0, of the same; all where {@code text} is blank. */
+    /** @param total of all pages */
+    public record Found(List<InstallationRow> rows, int total) {}
+
+    /** Page {@code page}, counted from 0, of the same; of all where {@code text} is blank. */
     @Transactional(readOnly = true)
-    public List<InstallationRow> search(String text, int page, int size) {
-        boolean isBeyondAny = (long) page * size > Integer.MAX_VALUE;
-        if (isBeyondAny) {
-            return List.of();
+    public Found search(String text, int page, int size) {
+        int from = (int) Math.min((long) page * size, Integer.MAX_VALUE - size);
+        if (text.isBlank()) {
+            boolean isBeyondAny = from < (long) page * size;
+            return new Found(isBeyondAny ? List.of() : installations.rows(PageRequest.of(page, size)), (int)
+                    installations.count());
         }
-        PageRequest there = PageRequest.of(page, size);
-        return text.isBlank() ? installations.rows(there) : rows(installations.search(asKept(text), there));
+        // All words are read once, for the page and for how many there are.
+        List<UUID> found = idsFound(text);
+        List<UUID> here = found.subList(Math.min(from, found.size()), Math.min(from + size, found.size()));
+        return new Found(rows(here), found.size());
     }
 
-    /** How many {@link #search} finds. */
+    /** Those of {@code ids} that a search finds. */
     @Transactional(readOnly = true)
-    public int countFound(String text) {
-        return text.isBlank() ? (int) installations.count() : installations.countFound(asKept(text));
+    public List<InstallationRow> rowsFound(String text, Set<UUID> ids) {
+        return ids.isEmpty() ? List.of() : installations.rowsFound(Installation.lookedFor(text), ids);
+    }
+
+    /** How many there are without those of {@code ids}. */
+    @Transactional(readOnly = true)
+    public int countBut(Set<UUID> ids) {
+        return (int) installations.count() - (ids.isEmpty() ? 0 : installations.countByIdIn(ids));
     }
 
     /** Of {@code ids}, newest first. */
@@ -142,10 +154,6 @@ public class InstallationService implements NamesRadios {
                     .toList();
         }
         return ids.isEmpty() ? List.of() : installations.rows(ids);
-    }
-
-    private static String asKept(String text) {
-        return text.strip().toLowerCase(Locale.ROOT);
     }
 
     /** Saves the edit of somebody who saw {@code version}; refuses it with both versions where that is stale. */

@@ -1,6 +1,7 @@
 package dorada.server.board;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.awaitility.Awaitility.await;
 import static org.hamcrest.Matchers.everyItem;
 import static org.hamcrest.Matchers.hasSize;
 import static org.hamcrest.Matchers.is;
@@ -15,8 +16,13 @@ import dorada.server.ApiTest;
 import java.util.List;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.jdbc.core.JdbcTemplate;
 
 class BoardApiTest extends ApiTest {
+
+    @Autowired
+    private JdbcTemplate database;
 
     private static String card(String id) {
         return "$[?(@.id == '" + id + "')]";
@@ -152,6 +158,39 @@ class BoardApiTest extends ApiTest {
         for (String text : List.of("5%o", "f_R\\", "off?road", "5_% o")) {
             assertThat(titlesFound(text)).as(text).isEmpty();
         }
+    }
+
+    /** Before its row in the book is written anew, and after that. */
+    @Test
+    void whatGetsAnotherNameIsCountedByThatOnly() throws Exception {
+        String id = read(postJson("/api/installations", plan("Weir gauge", 2)).andExpect(status().isCreated()), "$.id");
+        awaitWords(id, "weir gauge");
+        int version = read(getAs(viewer, "/api/installations/" + id), "$.version");
+        send(put("/api/installations/" + id + "?version=" + version), technician, plan("Sluice gauge", 2))
+                .andExpect(status().isOk());
+        assertIsSluice();
+        awaitWords(id, "sluice gauge");
+        assertIsSluice();
+    }
+
+    private void assertIsSluice() throws Exception {
+        for (String search : List.of("sluice gauge", "weir gauge")) {
+            List<Integer> counted = read(
+                    getAs(viewer, "/api/installations/counts?search=" + search), "$[?(@.state == 'PLANNED')].count");
+            assertThat(counted).as(search).containsExactly(search.startsWith("sluice") ? 1 : 0);
+            getAs(viewer, "/api/installations?state=PLANNED&search=" + search)
+                    .andExpect(jsonPath("$", hasSize(counted.get(0))));
+        }
+    }
+
+    private void awaitWords(String id, String words) {
+        await().until(() -> database
+                .queryForList(
+                        "select found_words from book_entry where installation_id = ?",
+                        String.class,
+                        UUID.fromString(id))
+                .stream()
+                .anyMatch(found -> found.contains(words)));
     }
 
     private List<String> titlesFound(String text) throws Exception {

@@ -59,7 +59,7 @@ class BookBench extends ApiTest {
         int most = Integer.getInteger("dorada.installations", 10_000);
         int passesOfEach = Integer.getInteger("dorada.passes", 0) / most;
         UUID template = template();
-        System.out.printf("%14s %22s %10s %10s%n", "installations", "asked", "median ms", "95 % ms");
+        System.out.printf("%14s %23s %10s %10s%n", "installations", "asked", "median ms", "95 % ms");
         int there = 1;
         for (int wanted = Math.max(1000, most / 100); wanted <= most; wanted *= 10) {
             make(template, there, wanted, passesOfEach);
@@ -126,6 +126,16 @@ class BookBench extends ApiTest {
                     SELDOM_ASKED,
                     "how many with a word",
                     () -> page("/api/installations/counts?search=harvester " + random.nextInt(100)));
+            row(
+                    wanted,
+                    SELDOM_ASKED,
+                    "how many of many found",
+                    () -> page("/api/installations/counts?search=" + often()));
+            row(
+                    wanted,
+                    SELDOM_ASKED,
+                    "tuned, with a word",
+                    () -> page("/api/installations?size=60&state=TUNING&search=harvester " + random.nextInt(100)));
             row(wanted, SELDOM_ASKED, "how much is due", () -> page("/api/due/count"));
             row(wanted, SELDOM_ASKED, "what is due", () -> page("/api/due"));
             row(wanted, SELDOM_ASKED, "passes of one", () -> page("/api/installations/" + one + "/passes"));
@@ -187,7 +197,7 @@ class BookBench extends ApiTest {
         }
         Arrays.sort(ms);
         System.out.printf(
-                Locale.ROOT, "%14d %22s %10.1f %10.1f%n", installations, name, ms[asked / 2], ms[asked * 95 / 100]);
+                Locale.ROOT, "%14d %23s %10.1f %10.1f%n", installations, name, ms[asked / 2], ms[asked * 95 / 100]);
     }
 
     /** Numbers {@code from} to {@code to}, as the template is but for their names, figures and days; eight in ten are signed off. */

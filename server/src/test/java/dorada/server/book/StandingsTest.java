@@ -2,7 +2,6 @@ package dorada.server.book;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.mockito.ArgumentMatchers.any;
-import static org.mockito.ArgumentMatchers.eq;
 import static org.mockito.Mockito.mock;
 import static org.mockito.Mockito.never;
 import static org.mockito.Mockito.times;
@@ -17,6 +16,7 @@ import java.util.Set;
 import java.util.UUID;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
+import org.springframework.data.domain.Limit;
 
 class StandingsTest {
 
@@ -52,34 +52,33 @@ class StandingsTest {
         assertThat(standings.of(ids(4), Set.of(id(3)))).containsOnlyKeys(id(1));
     }
 
-    /** After a start of another program the rows of the one before hold until they are written anew: most are as they were. */
     @Test
-    void whatTwoProgramsHaveWrittenIsCountedTogether() {
-        when(book.firstProgram()).thenReturn("before");
-        when(book.lastProgram()).thenReturn("this one");
-        when(book.programs()).thenReturn(List.of("before", "this one"));
-        when(book.countStates(eq("before"), any()))
-                .thenReturn(List.of(new BookRepository.StateRow(Progress.TUNING, 90)));
-        when(book.countStates(eq("this one"), any()))
+    void aSearchIsAskedForInSmallLettersAndThoseBeingWrittenAreLeftOut() {
+        Set<UUID> but = Set.of(id(3));
+        when(book.countStates("van 7", but))
                 .thenReturn(List.of(
                         new BookRepository.StateRow(Progress.TUNING, 10),
                         new BookRepository.StateRow(Progress.MET, 2)));
-        assertThat(standings.counts(Set.of())).isEqualTo(Map.of(Progress.TUNING, 100, Progress.MET, 2));
-        when(book.standing(eq("before"), any(), any(), any())).thenReturn(List.of(standing(id(9)), standing(id(4))));
-        when(book.standing(eq("this one"), any(), any(), any())).thenReturn(List.of(standing(id(7)), standing(id(2))));
-        assertThat(standings.in(Progress.TUNING, Set.of(), 3))
+        assertThat(standings.counts(" Van 7", but)).isEqualTo(Map.of(Progress.TUNING, 10, Progress.MET, 2));
+        when(book.standing(Progress.TUNING, "van 7", but, Limit.of(2)))
+                .thenReturn(List.of(standing(id(9)), standing(id(4))));
+        assertThat(standings.in(Progress.TUNING, " Van 7", but, 2))
                 .extracting(Standings.Standing::shopNumber)
-                .containsExactly(9L, 7L, 4L);
-        // Of one program alone the rest is not looked for.
-        when(book.firstProgram()).thenReturn("this one");
-        assertThat(standings.counts(Set.of())).isEqualTo(Map.of(Progress.TUNING, 10, Progress.MET, 2));
-        verify(book, times(2)).programs();
+                .containsExactly(9L, 4L);
+    }
+
+    @Test
+    void onlyThoseThatTheBookTellsOfAreCounted() {
+        when(book.count()).thenReturn(12L);
+        assertThat(standings.count(Set.of())).isEqualTo(12);
+        when(book.countByInstallationIdIn(Set.of(id(3), id(4)))).thenReturn(1);
+        assertThat(standings.count(Set.of(id(3), id(4)))).isEqualTo(11);
     }
 
     @Test
     void ofAnEmptyBookNothingIsCounted() {
-        assertThat(standings.counts(Set.of())).isEmpty();
-        assertThat(standings.in(Progress.MET, Set.of(), 3)).isEmpty();
+        assertThat(standings.counts("", Set.of())).isEmpty();
+        assertThat(standings.in(Progress.MET, "", Set.of(), 3)).isEmpty();
     }
 
     @Test

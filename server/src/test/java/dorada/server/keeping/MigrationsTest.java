@@ -126,6 +126,12 @@ class MigrationsTest {
                     .satisfiesExactly(
                             words -> assertThat(words).startsWith("fs-0002\n"),
                             words -> assertThat(words).startsWith("fs-12345\n"));
+            insert(sql, "book_entry", 1);
+            sql.execute(
+                    "update book_entry set installation_id = (select id from installation where shop_number = 12345)");
+            flyway(url, "41").migrate();
+            assertThat(strings(sql, "select found_words from book_entry"))
+                    .isEqualTo(strings(sql, "select found_words from installation where shop_number = 12345"));
             sql.execute("shutdown");
         }
     }

@@ -1,0 +1,7 @@
+-- A search of the board that counts how many are how far asks the book alone, and rows of any program: their words stand there as well.
+alter table book_entry add column found_words varchar(4000) default '' not null;
+update book_entry b set found_words = (select i.found_words from installation i where i.id = b.installation_id)
+where exists (select 1 from installation i where i.id = b.installation_id);
+
+drop index book_entry_standing;
+create index book_entry_standing on book_entry (state, shop_number desc, installation_id, found_words);
