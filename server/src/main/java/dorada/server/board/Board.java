@@ -49,19 +49,23 @@ class Board {
     }
 
     private Page page(String search, Progress wanted, int page, int size) {
-        List<Standings.Standing> found = new ArrayList<>();
-        Counted counted = counted(search);
+        Told told = told(search);
         int from = (int) Math.min((long) page * size, Integer.MAX_VALUE / 2);
-        counted.inBookBut().ifPresent(unwritten -> found.addAll(standings.in(wanted, search, unwritten, from + size)));
-        counted.others().stream().filter(s -> s.state() == wanted).forEach(found::add);
+        List<Standings.Standing> found = new ArrayList<>(
+                told.others().stream().filter(s -> s.state() == wanted).toList());
+        int total = found.size();
+        if (told.inBookBut().isPresent()) {
+            Set<UUID> but = told.inBookBut().get();
+            found.addAll(standings.in(wanted, search, but, from + size));
+            total += standings.count(wanted, search, but);
+        }
         found.sort(NEWEST_FIRST);
         List<UUID> here = found.stream()
                 .skip(from)
                 .limit(size)
                 .map(Standings.Standing::id)
                 .toList();
-        return drawn(
-                installations.rows(here), newest.rows(here), counted.counts().getOrDefault(wanted, 0));
+        return drawn(installations.rows(here), newest.rows(here), total);
     }
 
     private Page page(String search, int page, int size) {
@@ -87,38 +91,31 @@ class Board {
                 total);
     }
 
+    /** How many of those that a search finds are how far. */
     Map<Progress, Integer> counts(String search) {
-        return counted(search).counts();
+        Told told = told(search);
+        Map<Progress, Integer> counts = new EnumMap<>(Progress.class);
+        told.inBookBut().ifPresent(but -> counts.putAll(standings.counts(search, but)));
+        told.others().forEach(s -> counts.merge(s.state(), 1, Integer::sum));
+        return counts;
     }
 
     /**
-     * How many a search finds in which state.
+     * Who tells how far those are that a search finds.
      *
-     * @param inBookBut present where the book tells of each but these; empty where they were looked at one by one
-     * @param others how far those are that the book was not asked for
+     * @param inBookBut present where the book tells of each but these; empty where all were looked at one by one
+     * @param others how far those are that the book is not asked for
      */
-    private record Counted(
-            Map<Progress, Integer> counts, Optional<Set<UUID>> inBookBut, List<Standings.Standing> others) {}
+    private record Told(Optional<Set<UUID>> inBookBut, List<Standings.Standing> others) {}
 
-    private Counted counted(String search) {
+    private Told told(String search) {
         // Before the rows are read: what is written meanwhile is told by neither else.
         Set<UUID> unwritten = standings.unwritten();
         boolean isInBook =
                 unwritten.size() <= MOST_WORKED_OUT && standings.count(unwritten) == installations.countBut(unwritten);
-        if (isInBook) {
-            List<Standings.Standing> workedOut = workedOut(installations.rowsFound(search, unwritten));
-            Map<Progress, Integer> counts = standings.counts(search, unwritten);
-            count(workedOut, counts);
-            return new Counted(counts, Optional.of(unwritten), workedOut);
-        }
-        List<Standings.Standing> states = oneByOne(installations.idsFound(search), unwritten);
-        Map<Progress, Integer> counts = new EnumMap<>(Progress.class);
-        count(states, counts);
-        return new Counted(counts, Optional.empty(), states);
-    }
-
-    private static void count(List<Standings.Standing> some, Map<Progress, Integer> counts) {
-        some.forEach(s -> counts.merge(s.state(), 1, Integer::sum));
+        return isInBook
+                ? new Told(Optional.of(unwritten), workedOut(installations.rowsFound(search, unwritten)))
+                : new Told(Optional.empty(), oneByOne(installations.idsFound(search), unwritten));
     }
 
     /** Until the book is written for the first time, all have to be worked out. */

@@ -137,6 +137,9 @@ interface BookRepository extends JpaRepository<BookEntry, UUID> {
     @Query(STANDING + "where b.installationId in :ids")
     List<Standings.Standing> standing(Collection<UUID> ids);
 
+    @Query("select count(b.state) from BookEntry b where b.state = :state and " + FOUND_BUT)
+    int count(Progress state, String text, Collection<UUID> but);
+
     /** The same in one state, the newest first; the order begins as the index does, or H2 would sort them all. */
     @Query(STANDING + "where b.state = :state and " + FOUND_BUT + "order by b.state, b.shopNumber desc")
     List<Standings.Standing> standing(Progress state, String text, Collection<UUID> but, Limit most);

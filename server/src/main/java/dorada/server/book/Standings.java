@@ -70,6 +70,11 @@ public class Standings {
         return told.filter(s -> !but.contains(s.id())).collect(Collectors.toMap(Standing::id, Function.identity()));
     }
 
+    /** How many of those that a search finds are in one state, without {@code but}. */
+    public int count(Progress state, String search, Collection<UUID> but) {
+        return book.count(state, Installation.lookedFor(search), some(but));
+    }
+
     /** The newest {@code most} in one state that a search finds, the newest first, without {@code but}. */
     public List<Standing> in(Progress state, String search, Collection<UUID> but, int most) {
         return book.standing(state, Installation.lookedFor(search), some(but), Limit.of(most));

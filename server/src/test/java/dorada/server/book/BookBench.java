@@ -1,11 +1,18 @@
 package dorada.server.book;
 
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
 import dorada.core.antenna.Carrier;
 import dorada.core.book.Traits;
 import dorada.core.design.QuarterWaveDesign;
 import dorada.server.ApiTest;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
@@ -16,6 +23,9 @@ import java.util.function.Supplier;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.boot.test.context.SpringBootTest;
+import org.springframework.boot.test.context.SpringBootTest.WebEnvironment;
+import org.springframework.boot.test.web.server.LocalServerPort;
+import org.springframework.http.HttpHeaders;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.test.context.TestPropertySource;
 
@@ -33,7 +43,7 @@ import org.springframework.test.context.TestPropertySource;
             // Else the answers of all requests are kept for the end.
             "spring.test.mockmvc.print=none"
         })
-@SpringBootTest
+@SpringBootTest(webEnvironment = WebEnvironment.RANDOM_PORT)
 class BookBench extends ApiTest {
 
     private static final int ASKED = 200;
@@ -51,7 +61,12 @@ class BookBench extends ApiTest {
     @Autowired
     private BookKeeping keeping;
 
+    @LocalServerPort
+    private int port;
+
+    private final HttpClient client = HttpClient.newHttpClient();
     private final Random random = new Random(1);
+    private String token;
     private int often;
 
     @Test
@@ -59,6 +74,7 @@ class BookBench extends ApiTest {
         int most = Integer.getInteger("dorada.installations", 10_000);
         int passesOfEach = Integer.getInteger("dorada.passes", 0) / most;
         UUID template = template();
+        token = read(send(post("/api/tokens"), lead, "{\"name\":\"bench\"}").andExpect(status().isCreated()), "$.text");
         System.out.printf("%14s %23s %10s %10s%n", "installations", "asked", "median ms", "95 % ms");
         int there = 1;
         for (int wanted = Math.max(1000, most / 100); wanted <= most; wanted *= 10) {
@@ -161,16 +177,22 @@ class BookBench extends ApiTest {
         return UUID.fromString(id);
     }
 
-    /** As a page asks for it, with what it takes to write the answer. */
+    /** As a page asks for it, with what it takes to write the answer and to send it. */
     private Object page(String path) {
         try {
-            return getAs(lead, path)
-                    .andExpect(status().isOk())
-                    .andReturn()
-                    .getResponse()
-                    .getContentAsByteArray();
-        } catch (Exception e) {
-            throw new IllegalStateException(path, e);
+            HttpRequest asked = HttpRequest.newBuilder(
+                            URI.create("http://127.0.0.1:" + port + path.replace(" ", "%20")))
+                    .header(HttpHeaders.AUTHORIZATION, "Bearer " + token)
+                    .build();
+            HttpResponse<byte[]> answer = client.send(asked, HttpResponse.BodyHandlers.ofByteArray());
+            if (answer.statusCode() != 200) {
+                throw new IllegalStateException(path + ": " + answer.statusCode());
+            }
+            return answer.body();
+        } catch (IOException e) {
+            throw new UncheckedIOException(path, e);
+        } catch (InterruptedException e) {
+            throw new IllegalStateException(e);
         }
     }
 
