@@ -29,6 +29,13 @@ interface InstallationRepository extends JpaRepository<Installation, UUID> {
     @Query("select i.id from Installation i where " + FOUND + NEWEST_FIRST + ", i.id")
     List<UUID> search(String text);
 
+    /** The first {@code most} of the same. */
+    @Query("select i.id from Installation i where " + FOUND + NEWEST_FIRST + ", i.id")
+    List<UUID> search(String text, Limit most);
+
+    @Query("select count(*) from Installation i where " + FOUND)
+    int countFound(String text);
+
     @Query(ALL_ROWS + NEWEST_FIRST)
     List<InstallationRow> rows();
 

@@ -24,6 +24,7 @@ import java.util.random.RandomGenerator;
 import java.util.stream.Collectors;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.context.ApplicationEventPublisher;
+import org.springframework.data.domain.Limit;
 import org.springframework.data.domain.PageRequest;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -35,6 +36,12 @@ public class InstallationService implements NamesRadios {
 
     /** More are sooner found among all. */
     private static final int MOST_BY_ID = 500;
+
+    /** Of more, the rest of a search is only counted. */
+    private static final int MOST_LISTED = 1000;
+
+    /** No shop has as many. */
+    private static final int BEYOND_ALL = 1_000_000_000;
 
     private final InstallationRepository installations;
     private final PeopleService people;
@@ -120,16 +127,18 @@ public class InstallationService implements NamesRadios {
     /** Page {@code page}, counted from 0, of the same; of all where {@code text} is blank. */
     @Transactional(readOnly = true)
     public Found search(String text, int page, int size) {
-        int from = (int) Math.min((long) page * size, Integer.MAX_VALUE - size);
+        int from = (int) Math.min((long) page * size, BEYOND_ALL);
         if (text.isBlank()) {
             boolean isBeyondAny = from < (long) page * size;
             return new Found(isBeyondAny ? List.of() : installations.rows(PageRequest.of(page, size)), (int)
                     installations.count());
         }
-        // All words are read once, for the page and for how many there are.
-        List<UUID> found = idsFound(text);
+        String lookedFor = Installation.lookedFor(text);
+        int most = from + size + MOST_LISTED;
+        List<UUID> found = installations.search(lookedFor, Limit.of(most));
         List<UUID> here = found.subList(Math.min(from, found.size()), Math.min(from + size, found.size()));
-        return new Found(rows(here), found.size());
+        // Where it finds no more, all words were read once, for the page and for how many there are.
+        return new Found(rows(here), found.size() < most ? found.size() : installations.countFound(lookedFor));
     }
 
     /** Those of {@code ids} that a search finds. */
