@@ -6,6 +6,8 @@ import java.util.List;
 /** One thing that happened to an installation. */
 public enum Happened implements OutcomeId {
     PLANNED,
+    /** In the words of another Dorada, which this one does not know. */
+    TOLD("text"),
     CHANGED("field", "before", "after"),
     FILLED_IN("field", "after"),
     EMPTIED("field", "before"),

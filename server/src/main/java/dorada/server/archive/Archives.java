@@ -1,5 +1,7 @@
 package dorada.server.archive;
 
+import dorada.server.history.HappeningRecord;
+import dorada.server.history.Histories;
 import dorada.server.installation.Installation;
 import dorada.server.installation.InstallationRecord;
 import dorada.server.installation.InstallationService;
@@ -59,6 +61,7 @@ public class Archives {
 
     private final InstallationService installations;
     private final PassArchive passes;
+    private final Histories histories;
     private final PeopleService people;
     private final List<ShopPart<?>> parts;
     private final JsonMapper json;
@@ -70,6 +73,7 @@ public class Archives {
     Archives(
             InstallationService installations,
             PassArchive passes,
+            Histories histories,
             PeopleService people,
             List<ShopPart<?>> parts,
             JsonMapper json,
@@ -79,6 +83,7 @@ public class Archives {
             Clock clock) {
         this.installations = installations;
         this.passes = passes;
+        this.histories = histories;
         this.people = people;
         this.parts = parts;
         this.json = json;
@@ -106,10 +111,15 @@ public class Archives {
             @NotNull List<@Valid ArchivedPerson> people,
             @NotNull List<String> folders) {}
 
-    /** An installation with its passes. */
+    /**
+     * An installation with its passes.
+     *
+     * @param happened its history, the oldest first; absent in archives from before it came along
+     */
     record ArchivedInstallation(
             @NotNull @Valid InstallationRecord installation,
-            @NotNull List<@Valid PassRecord> passes) {}
+            @NotNull List<@Valid PassRecord> passes,
+            @Size(max = 100_000) List<@Valid @NotNull HappeningRecord> happened) {}
 
     /**
      * What reading an archive did.
@@ -156,9 +166,9 @@ public class Archives {
             records.add(packed.pass());
         }
         InstallationRecord record = InstallationRecord.of(installation);
-        logins(new ArchivedInstallation(record, records))
-                .forEach(login -> named.put(login, ArchivedPerson.of(people.loadPerson(login))));
-        put(zip, folder + INSTALLATION, json.writeValueAsBytes(new ArchivedInstallation(record, records)));
+        ArchivedInstallation archived = new ArchivedInstallation(record, records, histories.pack(installation.id()));
+        logins(archived).forEach(login -> named.put(login, ArchivedPerson.of(people.loadPerson(login))));
+        put(zip, folder + INSTALLATION, json.writeValueAsBytes(archived));
         return folder;
     }
 
@@ -238,7 +248,12 @@ public class Archives {
         } else {
             visits = installations.goOn(a.installation(), who);
         }
-        return visits.flatMap(v -> passes.restore(id, a.passes(), who, files).map(p -> new Added(v, p)));
+        Optional<Added> added =
+                visits.flatMap(v -> passes.restore(id, a.passes(), who, files).map(p -> new Added(v, p)));
+        if (added.isPresent() && a.happened() != null) {
+            histories.restore(id, a.happened());
+        }
+        return added;
     }
 
     private <R extends Record> int restore(ZipFile zip, ShopPart<R> part, ArchivedPeople who) {

@@ -8,7 +8,6 @@ import java.time.Instant;
 import java.util.Comparator;
 import java.util.List;
 import java.util.UUID;
-import org.springframework.transaction.annotation.Transactional;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -19,10 +18,10 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/installations/{id}/history")
 class HistoryController {
 
-    private final List<Chronicle> chronicles;
+    private final Histories histories;
 
-    HistoryController(List<Chronicle> chronicles) {
-        this.chronicles = chronicles;
+    HistoryController(Histories histories) {
+        this.histories = histories;
     }
 
     /** @param by absent for what Dorada did by itself, and where nobody knows any more */
@@ -31,10 +30,8 @@ class HistoryController {
 
     /** The newest first. */
     @GetMapping
-    @Transactional(readOnly = true)
-    public List<HappeningView> all(@PathVariable UUID id) {
-        List<HappeningView> all = chronicles.stream()
-                .flatMap(c -> c.of(id).stream())
+    List<HappeningView> all(@PathVariable UUID id) {
+        List<HappeningView> all = histories.of(id).stream()
                 .sorted(Comparator.comparing(Chronicle.Happening::at).reversed())
                 .map(h -> new HappeningView(h.at(), h.by().orElse(null), OutcomeView.of(h.says())))
                 .toList();

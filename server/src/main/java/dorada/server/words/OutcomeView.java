@@ -5,6 +5,7 @@ import dorada.core.outcome.OutcomeId;
 import jakarta.validation.constraints.NotNull;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 
 /**
@@ -37,6 +38,28 @@ public record OutcomeView(
 
     public static List<OutcomeView> of(List<Outcome> all) {
         return all.stream().map(OutcomeView::of).toList();
+    }
+
+    /** What was sent as {@code id} and {@code params}, and has been JSON since. */
+    public static Outcome outcome(String id, Map<String, Object> params) {
+        Map<String, Object> read = new LinkedHashMap<>();
+        params.forEach((name, value) -> read.put(name, read(name, value)));
+        return new Outcome(id, read);
+    }
+
+    private static Object read(String name, Object value) {
+        if (value instanceof Map<?, ?> o
+                && o.get("id") instanceof String id
+                && o.get("params") instanceof Map<?, ?> of) {
+            Map<String, Object> params = new LinkedHashMap<>();
+            of.forEach((key, v) -> params.put(String.valueOf(key), v));
+            return outcome(id, params);
+        }
+        if (value instanceof List<?> all) {
+            return all.stream().map(v -> read(name, v)).toList();
+        }
+        // A count says so in its name; all else has a unit.
+        return value instanceof Number n && !name.toLowerCase(Locale.ROOT).endsWith("count") ? n.doubleValue() : value;
     }
 
     private static Map<String, Object> finite(Map<String, Object> params) {

@@ -77,6 +77,30 @@ public final class Words {
         }
     }
 
+    /** Whether there are words for it and for all that it depends on; what comes from elsewhere may be of another version. */
+    public boolean canSay(Outcome outcome) {
+        if (!patterns.containsKey(outcome.id())) {
+            return false;
+        }
+        try {
+            boolean hasAll = outcome.params()
+                    .keySet()
+                    .containsAll(new MessageFormat(patterns.get(outcome.id()), locale).getArgumentNames());
+            return hasAll
+                    && outcome.params().values().stream().allMatch(this::canSayOne)
+                    && !phrase(outcome).isBlank();
+        } catch (IllegalArgumentException e) {
+            return false;
+        }
+    }
+
+    private boolean canSayOne(Object value) {
+        if (value instanceof List<?> all) {
+            return all.stream().allMatch(this::canSayOne);
+        }
+        return value instanceof Outcome o ? canSay(o) : value instanceof String || value instanceof Number;
+    }
+
     public String phrase(OutcomeId id) {
         return phrase(id.of());
     }

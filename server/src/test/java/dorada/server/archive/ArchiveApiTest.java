@@ -134,6 +134,12 @@ class ArchiveApiTest extends ApiTest {
         String ofIt = " where installation_id = '" + id + "'";
         String passes = " where pass_id in (select id from tuning_pass" + ofIt + ")";
         for (String sql : new String[] {
+            "delete from told_elsewhere" + ofIt,
+            "delete from tuning_pass_was" + ofIt,
+            "delete from visit_was" + ofIt,
+            "delete from wanted_channel_was" + ofIt,
+            "delete from other_radio_was" + ofIt,
+            "delete from installation_was where id = '" + id + "'",
             "delete from plan_neighbour where plan_id in (select id from plan" + ofIt + ")",
             "delete from plan" + ofIt,
             "delete from spot_reading" + passes,
@@ -182,6 +188,69 @@ class ArchiveApiTest extends ApiTest {
                 .andExpect(jsonPath("$.alreadyHere").value(1));
         // The next new one finds its number free.
         assertThat(makeInstallation(2)).isNotBlank();
+    }
+
+    private String history(String id) throws Exception {
+        return getAs(viewer, "/api/installations/" + id + "/history")
+                .andExpect(status().isOk())
+                .andReturn()
+                .getResponse()
+                .getContentAsString(StandardCharsets.UTF_8);
+    }
+
+    private void rename(String id, String title) throws Exception {
+        int version = read(getAs(viewer, "/api/installations/" + id), "$.version");
+        send(put("/api/installations/" + id + "?version=" + version), technician, plan(title, 3))
+                .andExpect(status().isOk());
+    }
+
+    /** Who changed what before it came here, in any language; what was done here since stands beside. */
+    @Test
+    void itsHistoryComesAlong() throws Exception {
+        String id = installationWithEverything();
+        rename(id, "Tractor 8");
+        String before = history(id);
+        assertThat(before).contains("Took pass 4 back", "Changed the name from “Tractor 7” to “Tractor 8”");
+        byte[] archive = archive("/api/installations/" + id + "/archive");
+        reads(archive).andExpect(jsonPath("$.alreadyHere").value(1));
+        assertThat(history(id)).isEqualTo(before);
+        assertThat(database.queryForList(
+                        "select id from told_elsewhere where installation_id = ?", UUID.fromString(id)))
+                .isEmpty();
+        forget(id);
+        for (int times = 1; times <= 2; times++) {
+            reads(archive).andExpect(status().isOk());
+            assertThat(history(id)).isEqualTo(before);
+        }
+        rename(id, "Tractor 9");
+        assertThat(history(id)).contains("from “Tractor 8” to “Tractor 9”").endsWith(before.substring(1));
+        String later = history(id);
+        byte[] second = archive("/api/installations/" + id + "/archive");
+        forget(id);
+        // First what the one archive tells, then what only the other does.
+        reads(archive);
+        reads(second);
+        assertThat(history(id)).isEqualTo(later);
+        forget(id);
+    }
+
+    @Test
+    void whatAnotherVersionToldIsToldAsItSaidIt() throws Exception {
+        String id = makeInstallation(3);
+        rename(id, "Tractor 8");
+        byte[] archive = archive("/api/installations/" + id + "/archive");
+        forget(id);
+        reads(altered(archive, (name, text) -> text.replace("happened.CHANGED", "happened.OF_LATER")))
+                .andExpect(status().isOk());
+        getAs(viewer, "/api/installations/" + id + "/history")
+                .andExpect(jsonPath("$[0].says[0].id").value("happened.TOLD"))
+                .andExpect(jsonPath("$[0].says[0].text").value("Changed the name from “Tractor 7” to “Tractor 8”."));
+        forget(id);
+        // One of before the history came along tells what its rows do.
+        reads(altered(archive, (name, text) -> text.replaceAll(",\"happened\":\\[.*\\]}$", "}")))
+                .andExpect(status().isOk());
+        getAs(viewer, "/api/installations/" + id + "/history")
+                .andExpect(jsonPath("$.length()").value(1));
     }
 
     @Test
