@@ -23,6 +23,10 @@ import jakarta.persistence.MapKeyColumn;
 import jakarta.persistence.MapKeyEnumerated;
 import jakarta.persistence.OrderColumn;
 import jakarta.persistence.Version;
+import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Positive;
+import jakarta.validation.constraints.Size;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.EnumMap;
@@ -30,6 +34,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.hibernate.annotations.BatchSize;
 import org.hibernate.annotations.Fetch;
 import org.hibernate.annotations.FetchMode;
@@ -114,6 +119,73 @@ class ExerciseRun {
         this.secondBestM = second(drawn.bestM());
         this.begunBy = by;
         this.begunAt = at;
+    }
+
+    /**
+     * As an archive holds it; docs/archive.md describes the fields.
+     *
+     * @param on the virtual antenna
+     * @param startM of each piece; likewise {@code bestM}
+     * @param begunBy a login
+     * @param endedAt absent as long as it is not over; {@code scores} are empty then
+     */
+    record ExerciseRecord(
+            @NotNull UUID id,
+            @NotBlank @Size(max = 60) String on,
+            long seed,
+            double drift,
+            @NotNull @Size(min = 1, max = 2) List<@NotNull @Positive Double> startM,
+            boolean byMeter,
+            Condition hidden,
+            @Positive double limitSwr,
+            @NotNull @Size(min = 1, max = 2) List<@NotNull @Positive Double> bestM,
+            @NotBlank String begunBy,
+            @NotNull Instant begunAt,
+            Instant endedAt,
+            @NotNull @Size(max = 10_000) List<@NotNull Deed> deeds,
+            @NotNull @Size(max = 3) Map<Rival, @NotNull Score> scores) {}
+
+    ExerciseRecord record() {
+        return new ExerciseRecord(
+                id,
+                drawnFrom,
+                seed,
+                drift,
+                both(startM, secondStartM),
+                byMeter,
+                hidden,
+                limitSwr,
+                both(bestM, secondBestM),
+                begunBy.login(),
+                begunAt,
+                endedAt,
+                deeds(),
+                scores.entrySet().stream()
+                        .collect(Collectors.toMap(
+                                Map.Entry::getKey,
+                                e -> e.getValue().score(),
+                                (a, b) -> a,
+                                () -> new EnumMap<>(Rival.class))));
+    }
+
+    ExerciseRun(ExerciseRecord r, Person by) {
+        id = r.id();
+        drawnFrom = r.on();
+        seed = r.seed();
+        drift = r.drift();
+        startM = r.startM().get(0);
+        secondStartM = second(r.startM());
+        byMeter = r.byMeter();
+        hidden = r.hidden();
+        limitSwr = r.limitSwr();
+        bestM = r.bestM().get(0);
+        secondBestM = second(r.bestM());
+        begunBy = by;
+        begunAt = r.begunAt();
+        r.deeds().forEach(this::add);
+        if (r.endedAt() != null) {
+            end(r.scores(), r.endedAt());
+        }
     }
 
     /** @throws UserProblem where there is no such antenna any more */

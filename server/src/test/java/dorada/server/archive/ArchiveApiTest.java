@@ -377,6 +377,49 @@ class ArchiveApiTest extends ApiTest {
         assertThat(String.join("", files.values())).doesNotContain("bcrypt").doesNotContain("assword");
     }
 
+    /** What somebody practised and how it went, also where it is not over. */
+    @Test
+    void exercisesComeAlong() throws Exception {
+        String over = exercise("READ", "SIGN_OFF");
+        String begun = exercise("READ");
+        byte[] archive = archive("/api/archive");
+        String[] before = {shown(over), shown(begun)};
+        for (String table : List.of("exercise_score", "exercise_deed", "exercise_run")) {
+            String key = table.equals("exercise_run") ? "id" : "run_id";
+            database.update("delete from " + table + " where " + key + " in ('" + over + "', '" + begun + "')");
+        }
+        reads(archive).andExpect(status().isOk()).andExpect(jsonPath("$.others").value(2));
+        assertThat(new String[] {shown(over), shown(begun)}).isEqualTo(before);
+        reads(archive).andExpect(jsonPath("$.others").value(0));
+        // An antenna that is not known here is left out, and nothing else.
+        reads(altered(
+                        archive,
+                        (name, text) -> text.replace(over, UUID.randomUUID().toString())
+                                .replace("\"on\":\"handheld-rod\"", "\"on\":\"kite\"")))
+                .andExpect(status().isOk())
+                .andExpect(jsonPath("$.others").value(0));
+    }
+
+    private String exercise(String... deeds) throws Exception {
+        String id = read(
+                send(post("/api/exercises"), viewer, "{\"on\":\"handheld-rod\"}")
+                        .andExpect(status().isCreated()),
+                "$.id");
+        for (String what : deeds) {
+            send(post("/api/exercises/" + id + "/deeds"), viewer, "{\"what\":\"" + what + "\"}")
+                    .andExpect(status().isOk());
+        }
+        return id;
+    }
+
+    private String shown(String exercise) throws Exception {
+        return getAs(viewer, "/api/exercises/" + exercise)
+                .andExpect(status().isOk())
+                .andReturn()
+                .getResponse()
+                .getContentAsString(StandardCharsets.UTF_8);
+    }
+
     @Test
     void instrumentsAndCalibrationsComeAlong() throws Exception {
         String name = "Bench " + UUID.randomUUID();
