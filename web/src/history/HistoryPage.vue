@@ -32,6 +32,8 @@ const limit = computed(() => {
   const swr = installation.data.value?.ruleLimitSwr ?? 2
   return { swr, label: words.value.text('tuning.RULE', { limitSwr: swr }) }
 })
+/** Of one visit with one trace there is nothing to compare, and no colour to explain. */
+const isDrawn = computed(() => visits.value.length > 1 || traces.value.length > 1)
 </script>
 
 <template>
@@ -42,7 +44,7 @@ const limit = computed(() => {
     <p v-if="history.error.value" class="wrong" role="alert">{{ history.error.value.message }}</p>
     <template v-if="installation.data.value && history.data.value">
       <p class="soft">{{ words.text('history.WHY') }}</p>
-      <section v-if="visits.length > 1 || traces.length > 1" class="card stack">
+      <section v-if="isDrawn" class="card stack">
         <VisitsLine :visits="visits" />
         <div v-if="traces.length" class="plot">
           <SweepPlot
@@ -55,7 +57,7 @@ const limit = computed(() => {
       </section>
       <section v-for="g in groups" :key="g.visit.id" class="card stack">
         <h2>
-          <span class="tone" :style="{ background: `var(--tone-${toneOfVisit(g.visit)})` }" />
+          <span v-if="isDrawn" class="tone" :style="{ background: `var(--tone-${toneOfVisit(g.visit)})` }" />
           {{ named(g.visit) }}
         </h2>
         <ol class="bare">
@@ -81,6 +83,7 @@ const limit = computed(() => {
   display: inline-block;
   width: 14px;
   height: 14px;
+  margin-inline-end: 6px;
   border-radius: 3px;
 }
 
