@@ -94,18 +94,30 @@ record Contents(SortedMap<Long, Holding> installations) {
     /** Passes whose sweep, or imported file, is not what was written: "FS-0004 pass 3". */
     static List<String> damagedSweeps(Connection connection) throws SQLException {
         List<String> damaged = new ArrayList<>();
+        // First the sweeps alone: each is read once, in the order in which they lie, however many passes there are.
+        List<Object> sweeps = new ArrayList<>();
         try (Statement statement = connection.createStatement();
                 ResultSet row = statement.executeQuery("""
-                        select i.shop_number, p.number
-                        from sweep s left join sweep_original o on o.sweep_id = s.id
-                        join tuning_pass p on p.sweep_id = s.id join installation i on i.id = p.installation_id
-                        where s.digest <> hash('SHA256', s.points) or o.digest <> hash('SHA256', o.bytes)
-                        order by i.shop_number, p.number""")) {
+                        select s.id from sweep s left join sweep_original o on o.sweep_id = s.id
+                        where s.digest <> hash('SHA256', s.points) or o.digest <> hash('SHA256', o.bytes)""")) {
             while (row.next()) {
-                damaged.add(Installation.shopNumber(row.getLong(1)) + " pass " + Math.abs(row.getInt(2)));
+                sweeps.add(row.getObject(1));
             }
         } catch (SQLException e) {
             requireOlder(e);
+        }
+        if (sweeps.isEmpty()) {
+            return damaged;
+        }
+        try (PreparedStatement passes = connection.prepareStatement("""
+                select i.shop_number, p.number from tuning_pass p join installation i on i.id = p.installation_id
+                where p.sweep_id = any(?) order by i.shop_number, p.number""")) {
+            passes.setArray(1, connection.createArrayOf("uuid", sweeps.toArray()));
+            try (ResultSet row = passes.executeQuery()) {
+                while (row.next()) {
+                    damaged.add(Installation.shopNumber(row.getLong(1)) + " pass " + Math.abs(row.getInt(2)));
+                }
+            }
         }
         return damaged;
     }
