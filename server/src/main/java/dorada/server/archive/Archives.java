@@ -251,7 +251,7 @@ public class Archives {
         Optional<Added> added =
                 visits.flatMap(v -> passes.restore(id, a.passes(), who, files).map(p -> new Added(v, p)));
         if (added.isPresent() && a.happened() != null) {
-            histories.restore(id, a.happened());
+            histories.restore(id, a.happened(), isNew);
         }
         return added;
     }

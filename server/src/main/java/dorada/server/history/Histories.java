@@ -53,21 +53,19 @@ public class Histories {
         return of(installation).stream().map(HappeningRecord::of).toList();
     }
 
-    /** Keeps what is not told here of an installation that is here; what it did since stays beside. */
-    public void restore(UUID installation, List<HappeningRecord> archived) {
-        Map<Instant, Integer> kept = elsewhere.findByInstallationIdOrderByAtAscNumberAsc(installation).stream()
-                .collect(Collectors.toMap(ToldElsewhere::at, e -> e.number() + 1, Math::max));
+    /**
+     * Keeps what an archive tells of an installation that is here and is not told here. Of a moment that is told here, that stands;
+     * only of one that came with the archive its own words do.
+     */
+    public void restore(UUID installation, List<HappeningRecord> archived, boolean cameWithIt) {
         Map<Instant, List<Said>> here = said(pack(installation));
         said(archived).forEach((at, there) -> {
             List<Said> told = here.getOrDefault(at, List.of());
-            boolean isAnyKept = kept.containsKey(at);
-            if (!isAnyKept && told.equals(there)) {
-                return;
+            boolean isKept = cameWithIt ? !told.equals(there) : told.isEmpty();
+            for (int i = 0; isKept && i < there.size(); i++) {
+                Said said = there.get(i);
+                elsewhere.save(new ToldElsewhere(installation, at, said.by(), i, said.says()));
             }
-            there.stream()
-                    .filter(said -> !isAnyKept || !told.contains(said))
-                    .forEach(said -> elsewhere.save(new ToldElsewhere(
-                            installation, at, said.by(), kept.merge(at, 1, Integer::sum) - 1, said.says())));
         });
     }
 

@@ -49,10 +49,6 @@ class ToldElsewhere {
         return Optional.ofNullable(by);
     }
 
-    int number() {
-        return number;
-    }
-
     String says() {
         return says;
     }

@@ -234,6 +234,23 @@ class ArchiveApiTest extends ApiTest {
         forget(id);
     }
 
+    /** Whoever alters an archive alters nothing of what is told here, and adds only what was not. */
+    @Test
+    void noArchiveTellsOtherwiseWhatIsToldHere() throws Exception {
+        String id = installationWithEverything();
+        rename(id, "Tractor 8");
+        String before = history(id);
+        byte[] archive = archive("/api/installations/" + id + "/archive");
+        reads(altered(
+                        archive,
+                        (name, text) -> text.replace("“Tractor 8”", "“Boat”")
+                                .replace("Tractor 8\"}", "Boat\"}")
+                                .replace("happened.PASS_TAKEN_BACK", "happened.PASS_PUT_BACK")))
+                .andExpect(jsonPath("$.alreadyHere").value(1));
+        assertThat(history(id)).isEqualTo(before);
+        forget(id);
+    }
+
     @Test
     void whatAnotherVersionToldIsToldAsItSaidIt() throws Exception {
         String id = makeInstallation(3);
