@@ -23,9 +23,10 @@ import jakarta.persistence.MapKeyColumn;
 import jakarta.persistence.MapKeyEnumerated;
 import jakarta.persistence.OrderColumn;
 import jakarta.persistence.Version;
+import jakarta.validation.constraints.DecimalMax;
+import jakarta.validation.constraints.DecimalMin;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
-import jakarta.validation.constraints.Positive;
 import jakarta.validation.constraints.Size;
 import java.time.Instant;
 import java.util.ArrayList;
@@ -134,11 +135,25 @@ class ExerciseRun {
             @NotBlank @Size(max = 60) String on,
             long seed,
             double drift,
-            @NotNull @Size(min = 1, max = 2) List<@NotNull @Positive Double> startM,
+
+            @NotNull @Size(min = 1, max = 2)
+            List<
+                            @NotNull @DecimalMin(value = "0", message = "{wrong.LENGTH}")
+                            @DecimalMax(value = "100", message = "{wrong.LENGTH}") Double>
+                    startM,
+
             boolean byMeter,
             Condition hidden,
-            @Positive double limitSwr,
-            @NotNull @Size(min = 1, max = 2) List<@NotNull @Positive Double> bestM,
+
+            @DecimalMin(value = "1.05", message = "{wrong.LIMIT}") @DecimalMax(value = "10", message = "{wrong.LIMIT}")
+            double limitSwr,
+
+            @NotNull @Size(min = 1, max = 2)
+            List<
+                            @NotNull @DecimalMin(value = "0", message = "{wrong.LENGTH}")
+                            @DecimalMax(value = "100", message = "{wrong.LENGTH}") Double>
+                    bestM,
+
             @NotBlank String begunBy,
             @NotNull Instant begunAt,
             Instant endedAt,
