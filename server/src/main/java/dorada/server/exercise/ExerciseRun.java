@@ -107,19 +107,23 @@ class ExerciseRun {
     protected ExerciseRun() {}
 
     ExerciseRun(String drawnFrom, Exercise drawn, Person by, Instant at) {
-        this.id = UUID.randomUUID();
-        this.drawnFrom = drawnFrom;
-        this.seed = drawn.seed();
-        this.drift = drawn.drift();
-        this.startM = drawn.startM().get(0);
-        this.secondStartM = second(drawn.startM());
-        this.byMeter = drawn.byMeter();
-        this.hidden = drawn.hidden().orElse(null);
-        this.limitSwr = drawn.limitSwr();
-        this.bestM = drawn.bestM().get(0);
-        this.secondBestM = second(drawn.bestM());
-        this.begunBy = by;
-        this.begunAt = at;
+        this(
+                new ExerciseRecord(
+                        UUID.randomUUID(),
+                        drawnFrom,
+                        drawn.seed(),
+                        drawn.drift(),
+                        drawn.startM(),
+                        drawn.byMeter(),
+                        drawn.hidden().orElse(null),
+                        drawn.limitSwr(),
+                        drawn.bestM(),
+                        by.login(),
+                        at,
+                        null,
+                        List.of(),
+                        Map.of()),
+                by);
     }
 
     /**

@@ -25,11 +25,7 @@ interface InstallationRepository extends JpaRepository<Installation, UUID> {
 
     String NEWEST_FIRST = " order by i.shopNumber desc";
 
-    /** Those whose words contain {@code text} (lower case), newest first; out of an index. */
-    @Query("select i.id from Installation i where " + FOUND + NEWEST_FIRST + ", i.id")
-    List<UUID> search(String text);
-
-    /** The first {@code most} of the same. */
+    /** The first {@code most} whose words contain {@code text} (lower case), newest first; out of an index. */
     @Query("select i.id from Installation i where " + FOUND + NEWEST_FIRST + ", i.id")
     List<UUID> search(String text, Limit most);
 

@@ -118,7 +118,7 @@ public class InstallationService implements NamesRadios {
     /** Those whose words contain {@code text}, newest first. */
     @Transactional(readOnly = true)
     public List<UUID> idsFound(String text) {
-        return installations.search(Installation.lookedFor(text));
+        return installations.search(Installation.lookedFor(text), Limit.unlimited());
     }
 
     /** @param total of all pages */

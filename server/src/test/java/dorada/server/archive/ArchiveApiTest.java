@@ -241,12 +241,10 @@ class ArchiveApiTest extends ApiTest {
         rename(id, "Tractor 8");
         String before = history(id);
         byte[] archive = archive("/api/installations/" + id + "/archive");
-        reads(altered(
-                        archive,
-                        (name, text) -> text.replace("“Tractor 8”", "“Boat”")
-                                .replace("Tractor 8\"}", "Boat\"}")
-                                .replace("happened.PASS_TAKEN_BACK", "happened.PASS_PUT_BACK")))
-                .andExpect(jsonPath("$.alreadyHere").value(1));
+        byte[] other =
+                altered(archive, (name, text) -> text.replace("happened.PASS_TAKEN_BACK", "happened.PASS_PUT_BACK"));
+        assertThat(files(other)).isNotEqualTo(files(archive));
+        reads(other).andExpect(jsonPath("$.alreadyHere").value(1));
         assertThat(history(id)).isEqualTo(before);
         forget(id);
     }
