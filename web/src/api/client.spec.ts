@@ -1,4 +1,5 @@
 import { afterEach, describe, expect, it, vi } from 'vitest'
+import { joined } from '@/units/joined'
 import { answer, api, Problem, problemOf, send } from './client'
 
 afterEach(() => {
@@ -24,7 +25,9 @@ describe('talking to the server', () => {
     const { fields } = problemOf(422, {
       errors: [{ field: 'startLengthM', message: 'In English.', outcome }],
     })
-    expect(fields.startLengthM).toBe('An element is between 20 mm (0.79 in) and 20.00 m (65.6 ft) long.')
+    expect(fields.startLengthM).toBe(
+      joined('An element is between 20 mm (0.79 in) and 20.00 m (65.6 ft) long.'),
+    )
   })
 
   it('has words of its own where the server gives none', () => {

@@ -1,5 +1,6 @@
 import { mount, RouterLinkStub } from '@vue/test-utils'
 import { describe, expect, it } from 'vitest'
+import { joined } from '@/units/joined'
 import type { Schemas } from '@/api/client'
 import InstallationCard from './InstallationCard.vue'
 
@@ -53,7 +54,7 @@ describe('a card on the board', () => {
 
   it('has a picture before the first sweep too', () => {
     const planned = shown({ newest: undefined, state: 'PLANNED' })
-    expect(planned.text()).toContain('153.00 to 162.00 MHz, no sweep yet')
+    expect(planned.text()).toContain(joined('153.00 to 162.00 MHz, no sweep yet'))
     expect(planned.find('path').exists()).toBe(false)
   })
 

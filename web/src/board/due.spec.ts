@@ -2,6 +2,7 @@ import { QueryClient, VueQueryPlugin } from '@tanstack/vue-query'
 import { flushPromises, mount, RouterLinkStub } from '@vue/test-utils'
 import { createPinia } from 'pinia'
 import { describe, expect, it, vi } from 'vitest'
+import { joined } from '@/units/joined'
 import DuePage from './DuePage.vue'
 
 const get = vi.fn()
@@ -54,7 +55,7 @@ describe('what is due', () => {
     const rows = shown.findAll('tbody tr').map((r) => r.text())
     expect(rows[0]).toContain('overdue')
     expect(rows[0]).toContain('Recheck: changed a little')
-    expect(rows[1]).toContain('5.0 W')
+    expect(rows[1]).toContain(joined('5.0 W'))
     expect(rows[1]).toContain('bracket gives')
     expect(rows[1]).toContain('Bruno mends it.')
   })

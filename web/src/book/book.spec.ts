@@ -2,6 +2,7 @@ import { QueryClient, VueQueryPlugin } from '@tanstack/vue-query'
 import { mount } from '@vue/test-utils'
 import { createPinia } from 'pinia'
 import { describe, expect, it } from 'vitest'
+import { joined } from '@/units/joined'
 import { createMemoryHistory, createRouter } from 'vue-router'
 import { askedOf, filtersOf, withoutEmpty } from './asked'
 import LikesCard from './LikesCard.vue'
@@ -69,7 +70,9 @@ describe('those that are like this one', () => {
   it('say where they ended, and to what a saw begins', async () => {
     const shown = card({})
     expect(shown.text()).toContain('6 that are like it are finished.')
-    expect(shown.text()).toMatch(/ended at 490 mm .*on this band, half of them between 488 mm and 493 mm/)
+    expect(shown.text()).toMatch(
+      /ended at 490\u00a0mm .*on this band, half of them between 488\u00a0mm and 493\u00a0mm/,
+    )
     expect(shown.findAll('circle')).toHaveLength(6)
     expect(shown.text()).toContain('Usually after 2 changes.')
     expect(shown.findAll('tbody tr')).toHaveLength(4)
@@ -81,9 +84,9 @@ describe('those that are like this one', () => {
 
   it('are set to where they ended where it slides, and nothing is offered twice or to who may not', () => {
     const slides = { likes: { ...likes(6), startM: 0.49 }, isOneWay: false }
-    expect(card(slides).find('.begin').text()).toBe('Set it to 490 mm first')
+    expect(card(slides).find('.begin').text()).toBe(joined('Set it to 490 mm first'))
     expect(card({ startM: 0.4974 }).find('.begin').exists()).toBe(false)
-    expect(card({ startM: 0.4974 }).text()).toContain('It starts at 497 mm')
+    expect(card({ startM: 0.4974 }).text()).toContain(joined('It starts at 497 mm'))
     expect(card({ mayBegin: false }).find('.begin').exists()).toBe(false)
     expect(card({ likes: likes(0) }).text()).toBe('')
   })

@@ -2,6 +2,7 @@ import { QueryClient, VueQueryPlugin } from '@tanstack/vue-query'
 import { flushPromises, mount, RouterLinkStub } from '@vue/test-utils'
 import { createPinia } from 'pinia'
 import { beforeEach, describe, expect, it, vi } from 'vitest'
+import { joined } from '@/units/joined'
 import { usePreferences } from '@/preferences'
 import FleetPage from './FleetPage.vue'
 
@@ -89,7 +90,7 @@ describe('a fleet', () => {
     const shown = await page(begun)
     expect(shown.text()).toContain('1 of 3 signed off, 1 not begun yet.')
     const begin = shown.find('button')
-    expect(begin.text()).toBe('Start the 1 not begun at 511 mm')
+    expect(begin.text()).toBe(joined('Start the 1 not begun at 511 mm'))
     await begin.trigger('click')
     await flushPromises()
     expect(post.mock.calls[0]?.[0]).toBe('/api/installations/{id}/fleet/begin')

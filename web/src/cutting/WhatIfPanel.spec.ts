@@ -3,6 +3,7 @@ import { said } from '@/testing/said'
 import { flushPromises, mount, type VueWrapper } from '@vue/test-utils'
 import { createPinia } from 'pinia'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
+import { joined } from '@/units/joined'
 import type { Asked } from './sheet'
 import { anInput, aSheet } from './testSheet'
 import WhatIfPanel from './WhatIfPanel.vue'
@@ -130,7 +131,7 @@ describe('what if', () => {
     expect(curves).toHaveLength(1)
     expect(curves[0]?.shape).toEqual({ whip: 0.4566 })
     expect(page.find('.facts').text()).toContain('157.00 MHz')
-    expect(page.find('.facts').text()).toContain('17.40 MHz wide')
+    expect(page.find('.facts').text()).toContain(joined('17.40 MHz wide'))
     expect(
       page
         .findAll('button')

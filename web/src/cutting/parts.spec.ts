@@ -3,6 +3,7 @@ import { said } from '@/testing/said'
 import { flushPromises, mount } from '@vue/test-utils'
 import { createPinia } from 'pinia'
 import { beforeEach, describe, expect, it, vi } from 'vitest'
+import { joined } from '@/units/joined'
 import InputFields from './InputFields.vue'
 import SheetDrawing from './SheetDrawing.vue'
 import SheetTables from './SheetTables.vue'
@@ -48,7 +49,7 @@ describe('the tables', () => {
   it('ask why where both differ more than usual', () => {
     const sheet = aSheet({ lines: [aLine({ difference: -0.05 })] })
     const page = mount(SheetTables, { props: { sheet }, ...plugins() })
-    expect(page.text()).toContain('−11 %: more than the usual doubt')
+    expect(page.text()).toContain(joined('−11 %: more than the usual doubt'))
   })
 
   it('say which bar each piece comes from, and what is too short', () => {
@@ -59,8 +60,8 @@ describe('the tables', () => {
       wasteM: 0.54,
     }
     const page = mount(SheetTables, { props: { sheet: aSheet({ plan }) }, ...plugins() })
-    expect(page.text()).toContain('piece 1 to 460 mm; 538 mm left')
-    expect(page.find('[role=alert]').text()).toContain('piece 2 to 1400 mm')
+    expect(page.text()).toContain(joined('piece 1 to 460 mm; 538 mm left'))
+    expect(page.find('[role=alert]').text()).toContain(joined('piece 2 to 1400 mm'))
   })
 
   it('name what is alike once, with how many of it several antennas take', () => {
@@ -73,7 +74,7 @@ describe('the tables', () => {
     }
     const page = mount(SheetTables, { props: { sheet: aSheet({ plan }), antennas: 3 }, ...plugins() })
     expect(page.text()).toContain('for 3 antennas')
-    expect(page.text()).toContain('3 × piece 1 to 300 mm; 100 mm left')
+    expect(page.text()).toContain(joined('3 × piece 1 to 300 mm; 100 mm left'))
     expect(page.text()).toContain('3 × 1')
   })
 })
@@ -140,9 +141,9 @@ describe('the steps', () => {
     const page = steps()
     await page.find('.real input').setValue('458 mm')
     expect(page.emitted('update:cuts')?.at(-1)).toEqual([[{ piece: 1, lengthM: 0.458 }]])
-    expect(steps([{ piece: 1, lengthM: 0.458 }]).text()).toContain('6 mm left to trim')
+    expect(steps([{ piece: 1, lengthM: 0.458 }]).text()).toContain(joined('6 mm left to trim'))
     const short = steps([{ piece: 1, lengthM: 0.445 }])
-    expect(short.find('.real .wrong').text()).toContain('7 mm shorter than it should be')
+    expect(short.find('.real .wrong').text()).toContain(joined('7 mm shorter than it should be'))
   })
 
   it('keep what is being typed while the solved sheet arrives', async () => {

@@ -1,5 +1,6 @@
 import { Words } from '@/words/words'
 import { describe, expect, it } from 'vitest'
+import { joined } from '@/units/joined'
 import {
   completeAddress,
   cutSentence,
@@ -138,7 +139,7 @@ describe('the sentence', () => {
   it('says what to set the saw to and what of it is for tuning', () => {
     const s = cutSentence(aSheet(), new Words('en', 'mm'))
     expect(s.before + s.amount + s.after).toBe(
-      'Cut the whip to 460 mm (18 1/8 in): 9 mm of it to trim, 15 mm in the base.',
+      'Cut the whip to 460 mm (18 1/8 in)' + joined(': 9 mm of it to trim, 15 mm in the base.'),
     )
   })
 

@@ -1,6 +1,7 @@
 import type { Words } from '@/words/words'
 import type { LocationQuery, LocationQueryRaw } from 'vue-router'
 import type { Schemas } from '@/api/client'
+import { joined } from '@/units/joined'
 import { formatChannelMhz, parseFrequency } from '@/units/frequency'
 import { formatBoth, formatLength, parseLength, type LengthUnit } from '@/units/length'
 import { parseDecimal, parsed, refused, type Parsed } from '@/units/number'
@@ -174,7 +175,7 @@ export function cutSentence(
   const more = [
     piece.trimM > 0 ? words.text('cutPage.OF_IT_TO_TRIM', { trimM: piece.trimM }) : '',
     piece.extraM > 0 && piece.extraFor
-      ? `${formatLength(piece.extraM, unit)} ${words.phrase(piece.extraFor)}`
+      ? joined(`${formatLength(piece.extraM, unit)} ${words.phrase(piece.extraFor)}`)
       : '',
   ].filter(Boolean)
   const named = {

@@ -18,11 +18,11 @@ describe('pieces', () => {
   const words = new Words('en', 'mm')
   it('are told with where they began, or where they do best', () => {
     expect(piecesWords('PIECE_AT', PIECES, [1.039, 0.052], words)).toMatch(
-      /^the long tube above the stub at 1039 mm.* and the tap at 52 mm/,
+      /^the long tube above the stub at 1039\u00a0mm.* and the tap at 52\u00a0mm/,
     )
     expect(
       piecesWords('PIECE_AT_THE_START', [PIECES[1] as Exercise['pieces'][number]], [0.08], words),
-    ).toMatch(/^the tap, 80 mm.* at the start$/)
+    ).toMatch(/^the tap, 80\u00a0mm.* at the start$/)
   })
 
   it('that a clamp holds are moved in and out, what is cut is shortened alone', async () => {

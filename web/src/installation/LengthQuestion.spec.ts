@@ -2,6 +2,7 @@ import { VueQueryPlugin } from '@tanstack/vue-query'
 import { flushPromises, mount } from '@vue/test-utils'
 import { createPinia } from 'pinia'
 import { afterEach, describe, expect, it, vi } from 'vitest'
+import { joined } from '@/units/joined'
 import LengthQuestion from './LengthQuestion.vue'
 import { channelForm, emptyForm, readPlan, type Plan } from './planForm'
 
@@ -66,8 +67,8 @@ describe('a length that belongs to another kind', () => {
     answering({ fits: false, usualM: 0.156, atHz: 457e6, others: ['THREE_QUARTER_WAVE_WHIP'] })
     const wrapper = await question(typed('500 mm'))
     expect(asked[0]?.search).toBe('?lengthM=0.5&hz=457000000')
-    expect(wrapper.text()).toContain('a quarter-wave whip is some 156 mm')
-    expect(wrapper.text()).toContain('at 457.000 MHz')
+    expect(wrapper.text()).toContain(joined('a quarter-wave whip is some 156 mm'))
+    expect(wrapper.text()).toContain(joined('at 457.000 MHz'))
     await wrapper.get('button').trigger('click')
     expect(wrapper.emitted('kind')).toEqual([['THREE_QUARTER_WAVE_WHIP']])
   })

@@ -3,6 +3,7 @@ import { VueQueryPlugin } from '@tanstack/vue-query'
 import { flushPromises, mount, RouterLinkStub } from '@vue/test-utils'
 import { createPinia } from 'pinia'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
+import { joined } from '@/units/joined'
 import MetersPage from './MetersPage.vue'
 
 const plugs = {
@@ -76,7 +77,7 @@ describe('the meters', () => {
     expect(meters.find('.sentence').text()).toBe('Read the reflected side.')
     await press(meters, 'Transmit and read')
     expect(bodies.at(-1)?.body.setFor).toEqual({ frequencyHz: 155e6, forwardW: 5 })
-    expect(meters.find('.sentence').text()).toBe('SWR 1.6 on 155.000 MHz.')
+    expect(meters.find('.sentence').text()).toBe(joined('SWR 1.6 on 155.000 MHz.'))
     expect(meters.find('.caution').text()).toContain('Do not transmit')
     expect(meters.findAll('tbody td').map((c) => c.text())).toEqual([
       '155.000',

@@ -1,6 +1,7 @@
 import { currentWords } from '@/words/words'
 import { Words } from '@/words/words'
 import { describe, expect, it } from 'vitest'
+import { joined } from '@/units/joined'
 import { covers, refusals, request, SERIAL, typed, where, type Instrument } from './instrumentForm'
 
 const STAND_IN = {
@@ -80,7 +81,7 @@ describe('an instrument as it is typed', () => {
   it('says where it is and what it covers', () => {
     expect(where(STAND_IN, en)).toBe('127.0.0.1, port 5025')
     expect(where(ON_A_CABLE, en)).toBe('/dev/ttyUSB0 at 115200 bits a second')
-    expect(covers(ON_A_CABLE, en)).toBe('1 to 1000 MHz, up to 801 points.')
+    expect(covers(ON_A_CABLE, en)).toBe(joined('1 to 1000 MHz, up to 801 points.'))
     expect(covers({ ...ON_A_CABLE, lowestHz: undefined }, en)).toContain('not stated')
   })
 })

@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest'
+import { joined } from '@/units/joined'
 import { Words } from '@/words/words'
 import { curveOf, pointsUpTo, sentenceOf, type LiveSweep } from './live'
 
@@ -36,7 +37,7 @@ describe('a live sweep', () => {
   })
 
   it('is told in one sentence', () => {
-    expect(sentenceOf(sweep, words)).toBe('Dip at 150.000 MHz, SWR 1.22.')
+    expect(sentenceOf(sweep, words)).toBe(joined('Dip at 150.000 MHz, SWR 1.22.'))
     expect(sentenceOf({ ...sweep, dipHz: 140e6, dipAtEdge: true }, words)).toContain('lies below this span')
     expect(sentenceOf({ ...sweep, dipHz: 160e6, dipAtEdge: true }, words)).toContain('lies above this span')
     expect(sentenceOf({ ...sweep, dipHz: undefined }, words)).toContain('No dip in this span')

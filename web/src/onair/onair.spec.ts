@@ -2,6 +2,7 @@ import { QueryClient, VueQueryPlugin } from '@tanstack/vue-query'
 import { flushPromises, mount } from '@vue/test-utils'
 import { createPinia } from 'pinia'
 import { beforeEach, describe, expect, it, vi } from 'vitest'
+import { joined } from '@/units/joined'
 import { api, type Schemas } from '@/api/client'
 import { freshCall, readCall, toStation, type Station } from './callForm'
 import CallLog from './CallLog.vue'
@@ -115,7 +116,7 @@ describe('the log', () => {
       global: global(),
     })
     await flushPromises()
-    expect(log.text()).toContain('Understood as far as 8.0 km (5.0 mi) so far (Repeater).')
+    expect(log.text()).toContain(joined('Understood as far as 8.0 km (5.0 mi) so far (Repeater).'))
     expect(log.findAll('tr.back')).toHaveLength(1)
     expect(log.find('tr.back').text()).toContain('taken back by Noa')
   })
@@ -158,7 +159,7 @@ describe('a comparison', () => {
       trial(1, 'B', { hasClip: true, clipDb: 12.34, clipDoubtDb: 0.62 }),
       trial(2, 'A', { hasClip: true }),
     ])
-    expect(text).toContain('12.3 dB ± 0.6')
+    expect(text).toContain(joined('12.3 dB ± 0.6'))
     expect(text).toContain('too near its noise to tell')
     expect(text).toContain('All trials are done.')
   })

@@ -4,6 +4,7 @@ import { VueQueryPlugin } from '@tanstack/vue-query'
 import { flushPromises, mount, RouterLinkStub } from '@vue/test-utils'
 import { createPinia } from 'pinia'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
+import { joined } from '@/units/joined'
 import AntennaPage from './AntennaPage.vue'
 
 const push = vi.fn()
@@ -112,7 +113,9 @@ async function page() {
 describe('choosing an antenna', () => {
   it('ranks at once, then fills in what was solved and says what to fit', async () => {
     const choice = await page()
-    expect(choice.find('.sentence').text()).toContain('Best by rule of thumb: quarter-wave whip, 460 mm')
+    expect(choice.find('.sentence').text()).toContain(
+      joined('Best by rule of thumb: quarter-wave whip, 460 mm'),
+    )
     expect(choice.findAll('tbody')).toHaveLength(2)
     expect(choice.text()).toContain('Its tip would be too high.')
     expect(choice.text()).toContain('Before drilling: airbags.')
@@ -124,7 +127,7 @@ describe('choosing an antenna', () => {
     expect(choice.find('.sentence').text()).toContain('Fit the quarter-wave whip')
     expect(choice.findAll('tbody')[0]?.text()).toContain('1.60 met')
     expect(choice.findAll('tbody')[0]?.text()).toContain('−0.7 dBi')
-    expect(choice.findAll('tbody')[0]?.text()).toContain('Metal 85 g, longest piece 458 mm')
+    expect(choice.findAll('tbody')[0]?.text()).toContain(joined('Metal 85 g, longest piece 458 mm'))
     expect(choice.findAll('tbody')[1]?.text()).toContain('3.20 missed')
   })
 

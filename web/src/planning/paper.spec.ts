@@ -1,6 +1,7 @@
 import { Words } from '@/words/words'
 import { said } from '@/testing/said'
 import { beforeEach, describe, expect, it } from 'vitest'
+import { joined } from '@/units/joined'
 import { emptyNear, emptyNeed } from './choice'
 import { DRAFTS, forgetPlan, rememberedPlan, rememberPlan, restoreDrafts } from './drafts'
 import { usualGround } from './ground'
@@ -20,14 +21,16 @@ describe('the parts list', () => {
     const way = readStation(emptyStation(), 'mm').plan?.alternatives[0]
     const lines = partLines(rods, way, new Map([['rg-58', 'RG-58']]), cm, words)
     expect(lines).toEqual([
-      '47 cm of 5.0 mm aluminium rod or wire, plus allowance',
-      '4 × 50 cm of 8.0 mm aluminium tube, plus allowance',
-      '500 cm of RG-58',
+      joined('47 cm of 5.0 mm aluminium rod or wire, plus allowance'),
+      joined('4 × 50 cm of 8.0 mm aluminium tube, plus allowance'),
+      joined('500 cm of RG-58'),
       '2 connectors to suit',
-      'radio: 50 W, rated for SWR up to 2',
+      joined('radio: 50 W, rated for SWR up to 2'),
     ])
     if (!way) throw new Error('a way')
-    expect(partLines([], { ...way, jumperM: 1 }, new Map(), cm, words)[1]).toBe('jumper: 100 cm of rg-58')
+    expect(partLines([], { ...way, jumperM: 1 }, new Map(), cm, words)[1]).toBe(
+      joined('jumper: 100 cm of rg-58'),
+    )
   })
   it('is the metal alone where no line is planned', () => {
     expect(partLines(rods, undefined, new Map(), cm, words)).toHaveLength(2)

@@ -1,3 +1,5 @@
+import { plain } from '@/units/joined'
+
 /** Hands a picture on the page to the person as a file of its own. */
 
 /** What the style sheet gives to a shape; a file has no style sheet. */
@@ -37,7 +39,7 @@ export function standAlone(svg: SVGSVGElement): string {
 }
 
 export function saveText(text: string, name: string, type: string): void {
-  saveBlob(new Blob([text], { type }), name)
+  saveBlob(new Blob([plain(text)], { type }), name)
 }
 
 export function saveBlob(blob: Blob, name: string): void {

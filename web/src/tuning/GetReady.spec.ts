@@ -2,6 +2,7 @@ import { QueryClient, VueQueryPlugin } from '@tanstack/vue-query'
 import { flushPromises, mount, RouterLinkStub } from '@vue/test-utils'
 import { createPinia } from 'pinia'
 import { beforeEach, describe, expect, it, vi } from 'vitest'
+import { joined } from '@/units/joined'
 import GetReady from './GetReady.vue'
 import type { Installation } from './sentence'
 
@@ -58,7 +59,7 @@ async function page(ready?: object) {
 describe('getting ready', () => {
   it('fills in what is known, says where it is from, and counts what is left', async () => {
     const shown = await page()
-    expect(shown.text()).toContain('“VHF” of Bench, 140.000 MHz to 170.000 MHz')
+    expect(shown.text()).toContain(joined('“VHF” of Bench, 140.000 MHz to 170.000 MHz'))
     expect(shown.find('[role=status]').text()).toBe('2 questions before the first reading.')
   })
 

@@ -3,6 +3,7 @@ import { QueryClient, VueQueryPlugin } from '@tanstack/vue-query'
 import { enableAutoUnmount, flushPromises, mount, RouterLinkStub } from '@vue/test-utils'
 import { createPinia } from 'pinia'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
+import { joined } from '@/units/joined'
 import { freshDraft, keepDraft, loadDraft, type PassDraft } from './draft'
 import RecordPass from './RecordPass.vue'
 import type { Installation, Pass } from './sentence'
@@ -188,7 +189,9 @@ describe('recording a pass', () => {
     await page.findAll('input[type=text]')[0]?.setValue('9 mm')
     await page.find('form').trigger('submit')
     await flushPromises()
-    expect(page.emitted('recorded')).toEqual([['Your first entry had arrived after all: pass 2, −6 mm.']])
+    expect(page.emitted('recorded')).toEqual([
+      [joined('Your first entry had arrived after all: pass 2, −6 mm.')],
+    ])
   })
 
   it('shows what the server refuses where it belongs', async () => {

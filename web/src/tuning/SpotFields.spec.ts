@@ -3,6 +3,7 @@ import { said } from '@/testing/said'
 import { VueQueryPlugin } from '@tanstack/vue-query'
 import { enableAutoUnmount, flushPromises, mount } from '@vue/test-utils'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
+import { joined } from '@/units/joined'
 import { nextTick, reactive } from 'vue'
 import FileFields from './FileFields.vue'
 import SpotFields from './SpotFields.vue'
@@ -129,7 +130,7 @@ describe('fields for a file', () => {
     await pick(found, 'c1')
     expect(draft.rests).toBe('c1')
     expect(found.text()).not.toContain('By whom')
-    expect(found.text()).toContain('correct with Bench VHF, 140 to 170 MHz')
+    expect(found.text()).toContain(joined('correct with Bench VHF, 140 to 170 MHz'))
   })
 
   it('show what was read before it is recorded, and let the port of a two-port file be picked', async () => {
@@ -161,7 +162,7 @@ describe('fields for a file', () => {
       global: { plugins: [VueQueryPlugin] },
     })
     await giveFiles(found, new File(['x'], 'roof.s2p'))
-    expect(found.text()).toContain('2 points, 150.000 to 151.000 MHz')
+    expect(found.text()).toContain(joined('2 points, 150.000 to 151.000 MHz'))
     expect(found.text()).toContain('VSWR: SWR')
     expect(found.text()).toContain('magnitudes only')
     expect(found.text()).toContain('noise data')

@@ -1,5 +1,6 @@
 import { said } from '@/testing/said'
 import { describe, expect, it } from 'vitest'
+import { joined } from '@/units/joined'
 import type { LiveSweep } from '@/instrument/live'
 import { freshDraft, type PassDraft } from './draft'
 import { nextAction } from './nextAction'
@@ -89,7 +90,7 @@ describe('the road of an installation', () => {
     expect(states(tight)).toContain('permanent done')
     expect(states(tight)).toContain('sign-off now')
     expect(roadOf(installation, tight, mm).find((s) => s.key === 'tune')?.detail).toBe(
-      'pass 3, dip 151.20 MHz',
+      joined('pass 3, dip 151.20 MHz'),
     )
     const closed = { ...installation, signOff: { by: 'Ines', passNumber: 3 } } as Installation
     expect(usualStep(closed, tight)).toBe('share')
@@ -160,9 +161,12 @@ describe('the big button', () => {
     nextAction(pass({ number: 2, ...more }), installation, mm, false, isTight)
 
   it('says what was advised, of the piece that it was advised for', () => {
-    expect(after({ action: 'SHORTEN' })).toEqual({ word: 'I shortened it by 6 mm', does: 'as-advised' })
+    expect(after({ action: 'SHORTEN' })).toEqual({
+      word: joined('I shortened it by 6 mm'),
+      does: 'as-advised',
+    })
     const advice = { action: 'LENGTHEN', onSecond: true, amountM: 0.012, causes: [] }
-    expect(after({ advice }).word).toBe('I moved the ring by 12 mm')
+    expect(after({ advice }).word).toBe(joined('I moved the ring by 12 mm'))
     const wire = {
       id: 'WIRE_ABOVE_THE_STUB',
       name: 'the wire above the decoupling stub',
@@ -173,7 +177,7 @@ describe('the big button', () => {
     }
     const ribbon = { ...installation, second: wire } as Installation
     expect(nextAction(pass({ number: 2, advice }), ribbon, mm, false, false).word).toBe(
-      'I lengthened the wire by 12 mm',
+      joined('I lengthened the wire by 12 mm'),
     )
   })
 
@@ -211,7 +215,7 @@ describe('the picture', () => {
     const passes = [pass({ number: 1 }), pass({ number: 2, advice })]
     expect(tracesOf(installation, passes, passes[1], undefined, mm).map((t) => t.label)).toEqual([
       'baseline',
-      'expected, −4 mm',
+      joined('expected, −4 mm'),
       'now',
     ])
     expect(tracesOf(installation, passes, passes[1], live, mm).map((t) => t.label)).toEqual([
@@ -221,7 +225,9 @@ describe('the picture', () => {
     ])
     const ring = { ...advice, onSecond: true, action: 'LENGTHEN' }
     const byRing = pass({ number: 2, advice: ring })
-    expect(tracesOf(installation, [byRing], byRing, undefined, mm)[0]?.label).toBe('expected, ring +4 mm')
+    expect(tracesOf(installation, [byRing], byRing, undefined, mm)[0]?.label).toBe(
+      joined('expected, ring +4 mm'),
+    )
     // Stepping back: no expectation, and what came later is not there.
     expect(tracesOf(installation, passes, passes[0], undefined, mm).map((t) => t.label)).toEqual(['baseline'])
   })

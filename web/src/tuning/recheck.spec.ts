@@ -1,6 +1,7 @@
 import { mount } from '@vue/test-utils'
 import { createPinia } from 'pinia'
 import { describe, expect, it } from 'vitest'
+import { joined } from '@/units/joined'
 import type { Schemas } from '@/api/client'
 import RecheckSays from './RecheckSays.vue'
 import RecheckTable from './RecheckTable.vue'
@@ -48,8 +49,8 @@ describe('a recheck', () => {
   it('says of a dip that needles put somewhere how much they leave open', () => {
     const about = { ...recheck, dipDoubtHz: 0.62e6 }
     const text = mount(RecheckSays, { ...on, props: { recheck: about } }).text()
-    expect(text).toContain('Dip about 157.4 MHz then, about 155.7 MHz now')
-    expect(text).toContain('give or take 0.6 MHz')
+    expect(text).toContain(joined('Dip about 157.4 MHz then, about 155.7 MHz now'))
+    expect(text).toContain(joined('give or take 0.6 MHz'))
   })
 
   it('shows each channel then and now', () => {

@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest'
+import { joined } from '@/units/joined'
 import { Words } from '@/words/words'
 import { nextAction } from './nextAction'
 import {
@@ -93,9 +94,11 @@ const wire = {
 describe('a second piece', () => {
   it('is moved in the words of its kind', () => {
     const p = pass({ onSecond: true, action: 'LENGTHEN' })
-    expect(text(p, { ...installation, second: tap })).toBe('Move the tap 6 mm up, away from the closed end.')
+    expect(text(p, { ...installation, second: tap })).toBe(
+      joined('Move the tap 6 mm up, away from the closed end.'),
+    )
     expect(text(pass({ onSecond: true }), { ...installation, second: wire })).toBe(
-      'Too long. Shorten the wire above the decoupling stub 6 mm.',
+      joined('Too long. Shorten the wire above the decoupling stub 6 mm.'),
     )
   })
 
@@ -152,18 +155,18 @@ describe('stages', () => {
 
 describe('the one sentence', () => {
   it('a one-way cut says the step, and the whole need apart', () => {
-    expect(text(pass({}))).toBe('Too long. Shorten the whip 6 mm.')
+    expect(text(pass({}))).toBe(joined('Too long. Shorten the whip 6 mm.'))
     expect(sentence(pass({}), installation, mm).more).toEqual([
-      'The whole job needs 7 to 11 mm; cut only this, then sweep again.',
+      joined('The whole job needs 7 to 11 mm; cut only this, then sweep again.'),
       'Expect 1.40 on Field.',
     ])
   })
 
   it('a slide goes straight to the estimate, with its doubt', () => {
     const slide = { ...installation, oneWay: false }
-    expect(text(pass({}), slide)).toBe('Too long. Shorten the whip 6 mm (7 to 11 mm).')
+    expect(text(pass({}), slide)).toBe(joined('Too long. Shorten the whip 6 mm (7 to 11 mm).'))
     expect(text(pass({ action: 'LENGTHEN', fit: 'TOO_SHORT' }), slide, 'inch')).toContain(
-      'Lengthen the whip 1/4 in',
+      joined('Lengthen the whip 1/4 in'),
     )
   })
 
@@ -180,7 +183,7 @@ describe('the one sentence', () => {
     expect(text(twice)).toBe('Too long. Before this cut, sweep once more.')
     expect(sentence(twice, installation, mm).more).toEqual([
       mm.sentence(reason('HALF_OF_IT_BACK')),
-      'If that is not possible: 6 mm, and no more.',
+      joined('If that is not possible: 6 mm, and no more.'),
     ])
     expect(adviceName(twice.advice as Advice, installation, mm)).toBe('−6 mm')
     expect(sentence(twice, installation, mm).why).toEqual([mm.sentence(reason('MATCH_FIRST'))])
@@ -192,8 +195,8 @@ describe('the one sentence', () => {
       dipHz: undefined,
       widerSweep: { startHz: 130e6, stopHz: 180e6 },
     })
-    expect(text(wider)).toBe('Too long. Sweep wider: 130.0 to 180.0 MHz.')
-    expect(sentence(wider, installation, mm).more[0]).toContain('one cautious step of 6 mm')
+    expect(text(wider)).toBe(joined('Too long. Sweep wider: 130.0 to 180.0 MHz.'))
+    expect(sentence(wider, installation, mm).more[0]).toContain(joined('one cautious step of 6 mm'))
   })
 
   it('names what competes, with odds that are never none and never all', () => {
@@ -208,7 +211,7 @@ describe('the one sentence', () => {
     })
     expect(sentence(open, installation, mm).more).toEqual([mm.sentence(reason('NO_EXPLANATION'))])
     expect(sentence(open, installation, mm).why).toEqual([
-      'What may be: too long (more than 99 %), too short (less than 1 %).',
+      joined('What may be: too long (more than 99 %), too short (less than 1 %).'),
     ])
   })
 
@@ -224,12 +227,14 @@ describe('the one sentence', () => {
 
   it('a dip that is only estimated has no more digits than its doubt leaves', () => {
     const estimate = { resonanceHz: 142.27e6, deviationHz: 1.3e6, belowShare: 1, aboveShare: 0 }
-    expect(dipWords({ ...pass({}), estimate } as unknown as Pass, mm)).toBe('about 142 MHz, give or take 1')
+    expect(dipWords({ ...pass({}), estimate } as unknown as Pass, mm)).toBe(
+      joined('about 142 MHz, give or take 1'),
+    )
     const sharp = { ...estimate, resonanceHz: 27.168e6, deviationHz: 0.04e6 }
     const open = { ...estimate, belowShare: 0.45, aboveShare: 0.45 }
     expect(dipWords({ ...pass({}), estimate: open } as unknown as Pass, mm)).toBe('on either side')
     expect(dipWords({ ...pass({}), estimate: sharp } as unknown as Pass, mm)).toBe(
-      'about 27.17 MHz, give or take 0.04',
+      joined('about 27.17 MHz, give or take 0.04'),
     )
   })
 
@@ -246,13 +251,13 @@ describe('another language', () => {
     const words = new Words('es', 'inch')
     expect(sentence(pass({}), installation, words)).toMatchObject({
       before: 'Demasiado larga. Acorte el látigo ',
-      amount: '1/4 in',
+      amount: joined('1/4 in'),
       after: '.',
     })
     const moved = pass({ onSecond: true, action: 'LENGTHEN' })
     expect(sentence(moved, { ...installation, second: tap }, words).after).toContain('hacia arriba')
     expect(nextAction(moved, { ...installation, second: tap }, words, false, false).word).toBe(
-      'Moví: toma, 1/4 in',
+      joined('Moví: toma, 1/4 in'),
     )
   })
 })

@@ -1,6 +1,7 @@
 import { mount } from '@vue/test-utils'
 import { createPinia } from 'pinia'
 import { beforeEach, describe, expect, it } from 'vitest'
+import { joined } from '@/units/joined'
 import ChannelTable from './ChannelTable.vue'
 import PassStrip from './PassStrip.vue'
 import RoadSteps from './RoadSteps.vue'
@@ -96,7 +97,7 @@ describe('the passes like pages', () => {
     expect(pages[1]?.text()).toContain('−12 mm')
     expect(pages[1]?.text()).toContain('worst > 100')
     expect(pages[1]?.attributes('aria-pressed')).toBe('true')
-    expect(pages[2]?.text()).toContain('beyond 153.00 MHz')
+    expect(pages[2]?.text()).toContain(joined('beyond 153.00 MHz'))
     expect(strip.find('.next').text()).toContain('−4 mm')
     expect(strip.find('.next').text()).toContain('worst 1.30')
     await pages[0]?.trigger('click')

@@ -4,6 +4,7 @@ import { QueryClient, VueQueryPlugin } from '@tanstack/vue-query'
 import { flushPromises, mount } from '@vue/test-utils'
 import { createPinia } from 'pinia'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
+import { joined } from '@/units/joined'
 import type { Peg } from '@/plots/sweep/trace'
 import MakePermanent from './MakePermanent.vue'
 import type { Installation, Pass } from './sentence'
@@ -125,8 +126,8 @@ describe('signing off', () => {
       cost: { against: 'OLD_ANTENNA', worstDb: 0.14, channels: [] },
       lengthM: 0.5,
     })
-    expect(page.text()).toContain('0.1 dB worse than the old antenna')
-    expect(page.text()).toContain('This SWR allows 12 W')
+    expect(page.text()).toContain(joined('0.1 dB worse than the old antenna'))
+    expect(page.text()).toContain(joined('This SWR allows 12 W'))
     await page.find('textarea').setValue('25 cm above the roof line')
     await page.find('input[type=text]').setValue('ten')
     await page.find('form').trigger('submit')

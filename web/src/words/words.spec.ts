@@ -2,6 +2,7 @@ import { describe, expect, it } from 'vitest'
 import en from '@words/en.json'
 import es from '@words/es.json'
 import examples from '@words/examples.json'
+import { joined } from '@/units/joined'
 import { quantity } from './quantity'
 import { LANGUAGES } from './catalogues'
 import { Words } from './words'
@@ -14,9 +15,9 @@ const keys = (tree: object, above = ''): string[] =>
 describe('the catalogue', () => {
   // The same examples as on the server, so that both say the same.
   it.each(examples)('says $id', (example) => {
-    expect(new Words('en', 'mm').sentence(example)).toBe(example.en)
-    expect(new Words('es', 'mm').sentence(example)).toBe(example.es)
-    if (example.enInch) expect(new Words('en', 'inch').sentence(example)).toBe(example.enInch)
+    expect(new Words('en', 'mm').sentence(example)).toBe(joined(example.en))
+    expect(new Words('es', 'mm').sentence(example)).toBe(joined(example.es))
+    if (example.enInch) expect(new Words('en', 'inch').sentence(example)).toBe(joined(example.enInch))
   })
 
   it('has the same keys in every language', () => {

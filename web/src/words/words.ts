@@ -3,6 +3,7 @@ import { IntlMessageFormat } from 'intl-messageformat'
 import { computed } from 'vue'
 import { usePreferences } from '@/preferences'
 import type { LengthUnit } from '@/units/length'
+import { joined } from '@/units/joined'
 import { sayRefusals } from '@/units/number'
 import { quantity } from './quantity'
 
@@ -54,7 +55,9 @@ export class Words {
   /** The words for `key`; what is in `params` by its name's unit, texts and counts as they are. */
   text(key: string, params: Record<string, unknown> = {}): string {
     const values = Object.entries(params).map(([name, value]) => [name, this.value(name, value, params)])
-    return String(format(this.language, key).format(Object.fromEntries(values) as Record<string, string>))
+    return joined(
+      String(format(this.language, key).format(Object.fromEntries(values) as Record<string, string>)),
+    )
   }
 
   /** The words for `key`, or `otherwise` where nothing is written for it. */

@@ -52,7 +52,7 @@ class MainJobIT {
 
         assertThat(ines.verdict()).containsText("Not met: SWR 1.60 or less on every channel");
         assertThat(ines.verdict()).containsText("at the radio end of the feedline");
-        assertThat(ines.sentence()).containsText(Pattern.compile("Too long\\. Shorten the whip \\d+ mm"));
+        assertThat(ines.sentence()).containsText(Pattern.compile("Too long\\. Shorten the whip \\d+\\smm"));
         assertThat(ines.traces("expected")).hasCount(1);
         assertThat(ines.page().locator("table tbody tr:not(.dip)")).hasCount(2);
         assertThat(ines.page().locator("table tbody tr").first()).containsText(Pattern.compile("153\\.050.*j"));

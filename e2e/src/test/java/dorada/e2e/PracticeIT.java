@@ -13,7 +13,7 @@ import org.junit.jupiter.api.Test;
 /** Live sweeps of the stand-in over its socket, trimming on the practice bench, and the model page. */
 class PracticeIT {
 
-    private static final Pattern DIP = Pattern.compile("Dip at ([0-9.]+) MHz");
+    private static final Pattern DIP = Pattern.compile("Dip at ([0-9.]+)[\\s\\u00a0]MHz");
 
     @Test
     void trimmingOnTheBenchMovesTheLiveDipAndTheModelIsSolved() throws Exception {

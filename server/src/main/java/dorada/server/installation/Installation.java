@@ -42,6 +42,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import org.hibernate.annotations.BatchSize;
 import org.hibernate.annotations.Fetch;
@@ -54,6 +55,8 @@ import org.hibernate.envers.NotAudited;
 @Entity
 @Audited
 public class Installation {
+
+    private static final Pattern GAPS = Pattern.compile("\\h+");
 
     @Id
     private UUID id;
@@ -345,9 +348,9 @@ public class Installation {
         foundWords = wordsToFind();
     }
 
-    /** {@code text} as it stands in {@link #foundWords}. */
+    /** {@code text} as it stands in {@link #foundWords}: what was pasted has gaps of many kinds. */
     public static String lookedFor(String text) {
-        return text.strip().toLowerCase(Locale.ROOT);
+        return GAPS.matcher(text).replaceAll(" ").strip().toLowerCase(Locale.ROOT);
     }
 
     public String foundWords() {
@@ -356,19 +359,18 @@ public class Installation {
 
     private String wordsToFind() {
         // A line each, so that nothing is found across two of them.
-        return String.join(
-                        "\n",
-                        shopNumber(shopNumber),
-                        title,
-                        customer,
-                        carrierDetail,
-                        antennaDetail,
-                        carriedBy,
-                        antennaName,
-                        baseName,
-                        feedlineName,
-                        adapterName)
-                .toLowerCase(Locale.ROOT);
+        return lookedFor(String.join(
+                "\n",
+                shopNumber(shopNumber),
+                title,
+                customer,
+                carrierDetail,
+                antennaDetail,
+                carriedBy,
+                antennaName,
+                baseName,
+                feedlineName,
+                adapterName));
     }
 
     /** Ends the visit. */

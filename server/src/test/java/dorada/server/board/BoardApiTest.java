@@ -215,4 +215,13 @@ class BoardApiTest extends ApiTest {
                 .andExpect(jsonPath("$", hasSize(0)))
                 .andExpect(header().string("X-Total-Count", "0"));
     }
+
+    @Test
+    void aTitleThatWasPastedIsFoundByWhatIsTyped() throws Exception {
+        String title = "Quay\u00a0winch,  153\u202fMHz";
+        postJson("/api/installations", plan(title, 2)).andExpect(status().isCreated());
+        for (String text : List.of("quay winch", "winch, 153 mhz", "Quay\u00a0 winch")) {
+            assertThat(titlesFound(text)).as(text).containsExactly(title);
+        }
+    }
 }
