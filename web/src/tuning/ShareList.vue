@@ -52,7 +52,7 @@ const own = computed(() => props.passes.find((p) => !p.oldAntenna)?.id)
           </td>
           <td>{{ passName(p, installation, words, p.id === own) }}</td>
           <td class="number">
-            {{ dipWords(p, words, 3).replace(' MHz', '') }}
+            {{ dipWords(p, words, 3).replace(/\sMHz/, '') }}
           </td>
           <td class="number">
             {{ isUnread(p) ? '' : formatSwr(p.verdict.worstSwr) }}

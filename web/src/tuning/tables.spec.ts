@@ -141,6 +141,8 @@ describe('sharing', () => {
       '/api/passes/p3/table',
     ])
     expect(list.text()).toMatch(/2\s*signed off/)
+    // Its head says the unit.
+    expect(list.findAll('td.number')[0]?.text()).toMatch(/^[a-z]* ?\d+\.\d{3}$/)
   })
 
   it('shows each visit and how it ended, the last one first', () => {
