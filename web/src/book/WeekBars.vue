@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { scaleBand, scaleLinear } from 'd3-scale'
-import { computed } from 'vue'
+import { useElementSize } from '@vueuse/core'
+import { computed, useTemplateRef } from 'vue'
 import { usePreferences } from '@/preferences'
 import { formatDay, formatDayOfYear } from '@/units/time'
 import { useWords } from '@/words/words'
@@ -11,29 +12,37 @@ const props = defineProps<{ weeks: Week[]; measure: Measure }>()
 const words = useWords()
 const preferences = usePreferences()
 
-const WIDTH = 860
+const USUAL_WIDTH = 860
 const HEIGHT = 150
 const BASE = 120
 const TOP = 18
 const SIDE = 56
+/** For a date. */
+const ROOM = 64
+
+const size = useElementSize(useTemplateRef('frame'), { width: USUAL_WIDTH, height: HEIGHT })
+const width = computed(() => size.width.value || USUAL_WIDTH)
 
 const value = (w: Week) => (w.signedOff > 0 ? w[props.measure] : undefined)
 const most = computed(() => Math.max(0, ...props.weeks.map((w) => value(w) ?? 0)))
 const x = computed(() =>
   scaleBand(
     props.weeks.map((w) => w.monday),
-    [SIDE, WIDTH],
+    [SIDE, width.value],
   ).padding(0.25),
 )
 const y = computed(() => scaleLinear([0, most.value || 1], [BASE, TOP]))
 const said = (v: number | undefined) => formatMeasure(props.measure, v, preferences.unit)
-/** A date under every fourth bar, counted from the newest. */
-const dated = computed(() => props.weeks.filter((_, i) => (props.weeks.length - 1 - i) % 4 === 0))
+/** As many weeks apart as a date takes. */
+const apart = computed(() => Math.max(4, Math.ceil(ROOM / x.value.step())))
+/** Counted from the newest. */
+const dated = computed(() => props.weeks.filter((_, i) => (props.weeks.length - 1 - i) % apart.value === 0))
 </script>
 
 <template>
   <svg
-    :viewBox="`0 0 ${WIDTH} ${HEIGHT}`"
+    ref="frame"
+    :height="HEIGHT"
     role="img"
     :aria-label="
       words.text('numbers.PICTURE', {
@@ -43,9 +52,9 @@ const dated = computed(() => props.weeks.filter((_, i) => (props.weeks.length - 
       })
     "
   >
-    <line class="axis" :x1="SIDE" :x2="WIDTH" :y1="BASE" :y2="BASE" />
+    <line class="axis" :x1="SIDE" :x2="width" :y1="BASE" :y2="BASE" />
     <template v-if="most > 0">
-      <line class="most" :x1="SIDE" :x2="WIDTH" :y1="TOP" :y2="TOP" />
+      <line class="most" :x1="SIDE" :x2="width" :y1="TOP" :y2="TOP" />
       <text :x="SIDE - 8" :y="TOP + 5" text-anchor="end">{{ said(most) }}</text>
     </template>
     <text :x="SIDE - 8" :y="BASE + 5" text-anchor="end">0</text>

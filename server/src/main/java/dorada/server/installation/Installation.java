@@ -43,6 +43,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.regex.Pattern;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.hibernate.annotations.BatchSize;
 import org.hibernate.annotations.Fetch;
@@ -642,7 +643,11 @@ public class Installation {
                 antennaKind(),
                 middleHz(),
                 carrier(),
-                (carrierDetail() + " " + baseName()).strip(),
-                (antennaDetail() + " " + antennaName()).strip());
+                one(carrierDetail(), baseName()),
+                one(antennaDetail(), antennaName()));
+    }
+
+    private static String one(String... said) {
+        return Stream.of(said).filter(s -> !s.isBlank()).collect(Collectors.joining(", "));
     }
 }
