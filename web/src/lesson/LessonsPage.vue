@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { useMe } from '@/api/people'
-import { reads } from '@/shell/useFound'
+import { reads } from '@/ui/reads'
 import PageFrame from '@/ui/PageFrame.vue'
 import ActionButton from '@/ui/ActionButton.vue'
 import TextField from '@/ui/TextField.vue'

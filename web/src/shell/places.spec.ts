@@ -2,7 +2,6 @@ import { describe, expect, it } from 'vitest'
 import en from '@words/en.json'
 import { router } from '@/router'
 import { pagesFor, placeOf, PLACES } from './places'
-import { reads } from './useFound'
 
 const pages = PLACES.flatMap((p) => p.pages)
 
@@ -26,13 +25,5 @@ describe('the places', () => {
     const jobs = PLACES[0]
     expect(jobs && pagesFor(jobs, true).map((p) => p.id)).toEqual(['BOARD', 'DUE'])
     expect(jobs && pagesFor(jobs, false).map((p) => p.id)).toEqual(['BOARD', 'NEW', 'DUE'])
-  })
-})
-
-describe('the search', () => {
-  it('finds a name by parts of its words, in any case', () => {
-    expect(reads('Calibrations · Measure', 'meas cal')).toBe(true)
-    expect(reads('Calibrations · Measure', 'plan')).toBe(false)
-    expect(reads('Inés, techo de acero', 'ines TECHÓ')).toBe(true)
   })
 })

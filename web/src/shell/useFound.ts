@@ -6,21 +6,12 @@ import { useBoard } from '@/api/board'
 import { useCalibrations } from '@/api/calibrations'
 import { useSavedSheets } from '@/api/cutSheets'
 import { useSavedPlans } from '@/api/plans'
+import { reads } from '@/ui/reads'
 import { useWords } from '@/words/words'
 import { pagesFor, PLACES } from './places'
 
 const MOST_OF_A_KIND = 6
 const SETTLED_MS = 150
-
-const plain = (text: string) => text.normalize('NFD').replace(/\p{M}/gu, '').toLowerCase()
-
-/** Every word of `text` somewhere in `name`, in any case, with or without accents. */
-export function reads(name: string, text: string): boolean {
-  const all = plain(name)
-  return plain(text)
-    .split(/\s+/)
-    .every((word) => all.includes(word))
-}
 
 /**
  * What of the shop and of the program is called by `text`: options whose values are addresses.

@@ -3,6 +3,7 @@ import { NSelect, type SelectOption } from 'naive-ui'
 import { computed, nextTick, ref, useId, useTemplateRef, watch } from 'vue'
 import FieldFrame from './FieldFrame.vue'
 import type { Option } from './options'
+import { reads } from './reads'
 import { useTold } from './useTold'
 
 /** One of a list; a long list is searched by typing. Options that name a `group` stand below its head. */
@@ -39,6 +40,8 @@ const items = computed<SelectOption[]>(() => {
     return group === undefined ? children : [{ type: 'group', key: group, label: group, children }]
   })
 })
+
+const isWanted = (text: string, option: SelectOption) => reads(String(option.label), text)
 
 const optionId = (option: unknown) => `${id}-${encodeURIComponent(String(option))}`
 /** The library tells assistive technology neither that this is a list to choose from, nor its name, nor what is chosen. */
@@ -95,6 +98,7 @@ watch(() => [props.options, open.value], follow, { flush: 'post' })
         :value="modelValue ?? null"
         :options="items"
         :filterable="isSearched"
+        :filter="isWanted"
         :virtual-scroll="options.length >= DRAWN_AS_SEEN_FROM"
         :placeholder="placeholder ?? ''"
         :status="wrong ? 'error' : undefined"

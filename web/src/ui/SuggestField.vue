@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { NAutoComplete } from 'naive-ui'
 import { computed, useId } from 'vue'
-import { reads } from '@/shell/useFound'
 import FieldFrame from './FieldFrame.vue'
+import { reads } from './reads'
 
 /** A labelled line of text that offers what is known; what is not is typed all the same. */
 const value = defineModel<string>({ required: true })

@@ -70,11 +70,15 @@ public final class Words {
         }
         Map<String, Object> values = new HashMap<>();
         outcome.params().forEach((name, value) -> values.put(name, said(name, value, outcome.params())));
-        MessageFormat format = formats.computeIfAbsent(outcome.id(), id -> new MessageFormat(pattern, locale));
+        MessageFormat format = format(outcome.id());
         // A format of the ICU serves one thread at a time.
         synchronized (format) {
             return format.format(values);
         }
+    }
+
+    private MessageFormat format(String id) {
+        return formats.computeIfAbsent(id, i -> new MessageFormat(pattern(i), locale));
     }
 
     /** Whether there are words for it and for all that it depends on; what comes from elsewhere may be of another version. */
@@ -85,7 +89,7 @@ public final class Words {
         try {
             boolean hasAll = outcome.params()
                     .keySet()
-                    .containsAll(new MessageFormat(patterns.get(outcome.id()), locale).getArgumentNames());
+                    .containsAll(format(outcome.id()).getArgumentNames());
             return hasAll
                     && outcome.params().values().stream().allMatch(this::canSayOne)
                     && !phrase(outcome).isBlank();
