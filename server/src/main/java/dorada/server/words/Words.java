@@ -87,9 +87,8 @@ public final class Words {
             return false;
         }
         try {
-            boolean hasAll = outcome.params()
-                    .keySet()
-                    .containsAll(format(outcome.id()).getArgumentNames());
+            boolean hasAll =
+                    outcome.params().keySet().containsAll(format(outcome.id()).getArgumentNames());
             return hasAll
                     && outcome.params().values().stream().allMatch(this::canSayOne)
                     && !phrase(outcome).isBlank();
