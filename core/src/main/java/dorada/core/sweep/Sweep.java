@@ -261,8 +261,17 @@ public final class Sweep {
         return new Sweep(Arrays.stream(frequencyHz).map(move).toArray(), re, im, referenceOhm, hasPhase);
     }
 
+    /** As {@link Arrays#binarySearch(double[], double)} says it; the points of most sweeps are evenly apart, where it is told at once. */
+    private int place(double hz) {
+        int last = size() - 1;
+        int from = (int) ((hz - startHz()) / (stopHz() - startHz()) * last);
+        return from < last && frequencyHz[from] < hz && hz < frequencyHz[from + 1]
+                ? -from - 2
+                : Arrays.binarySearch(frequencyHz, hz);
+    }
+
     private Reflection interpolated(double hz) {
-        int found = Arrays.binarySearch(frequencyHz, hz);
+        int found = place(hz);
         if (found >= 0) {
             return reflection(found);
         }

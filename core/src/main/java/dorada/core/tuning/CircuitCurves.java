@@ -32,7 +32,7 @@ final class CircuitCurves {
     }
 
     private final double middleHz;
-    private final Map<Double, double[][]> tables = new HashMap<>();
+    private final Map<Double, Table> tables = new HashMap<>();
 
     /** @param middleHz about which dips are looked for */
     CircuitCurves(double middleHz) {
@@ -54,14 +54,28 @@ final class CircuitCurves {
         return Math.max(0, Math.min(ROWS - 1.001, row));
     }
 
-    /** At {@code hz} with the dip of row {@code i}, one per circuit; made when it is asked for: most never are. */
-    double[] row(double hz, int i) {
-        double[][] table = tables.computeIfAbsent(hz, f -> new double[ROWS][]);
-        if (table[i] == null) {
-            table[i] = new double[SpotFit.CIRCUITS];
-            fill(table[i], hz, middleHz * Math.exp(LOWEST + i * ROW));
+    /** The curves at {@code hz}: the same table for all who ask. */
+    Table at(double hz) {
+        return tables.computeIfAbsent(hz, Table::new);
+    }
+
+    /** The curves at one frequency. */
+    final class Table {
+        private final double hz;
+        private final double[][] rows = new double[ROWS][];
+
+        private Table(double hz) {
+            this.hz = hz;
         }
-        return table[i];
+
+        /** With the dip of row {@code i}, one per circuit; made when it is asked for: most never are. */
+        double[] row(int i) {
+            if (rows[i] == null) {
+                rows[i] = new double[SpotFit.CIRCUITS];
+                fill(rows[i], hz, middleHz * Math.exp(LOWEST + i * ROW));
+            }
+            return rows[i];
+        }
     }
 
     /** Fills in {@code magnitudes}, one per circuit. */

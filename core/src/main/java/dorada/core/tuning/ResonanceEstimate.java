@@ -80,6 +80,11 @@ public record ResonanceEstimate(
     /** Possibilities whose misfit is so many times that of the best are left out. */
     private static final double NEGLIGIBLE = SpotFit.misfit(Math.exp(-25));
 
+    /** How far from usual each circuit is, as a misfit. */
+    private static final double[] UNUSUAL = Arrays.stream(SpotFit.usual(TrimPrior.Circuit.ANY))
+            .map(log -> SpotFit.misfit(Math.exp(log)))
+            .toArray();
+
     private static final double ONE_DEVIATION = 0.3413;
     private static final double DRAWN_SPAN = 0.25;
     private static final int DRAWN_POINTS = 401;
@@ -100,9 +105,6 @@ public record ResonanceEstimate(
         double high = readings.stream().mapToDouble(Reading::frequencyHz).max().orElseThrow();
         double middle = Math.sqrt(low * high);
         SpotFit fit = new SpotFit(readings, new CircuitCurves(middle));
-        double[] unusual = Arrays.stream(SpotFit.usual(TrimPrior.Circuit.ANY))
-                .map(log -> SpotFit.misfit(Math.exp(log)))
-                .toArray();
         double from = low / BESIDE;
         double ratio = high * BESIDE / from;
         double[] weighed = new double[STEPS * SpotFit.CIRCUITS];
@@ -111,7 +113,7 @@ public record ResonanceEstimate(
             int row = s * SpotFit.CIRCUITS;
             fit.misfits(weighed, row, from * Math.pow(ratio, s / (STEPS - 1.0)));
             for (int c = 0; c < SpotFit.CIRCUITS; c++) {
-                double misfit = weighed[row + c] * unusual[c];
+                double misfit = weighed[row + c] * UNUSUAL[c];
                 weighed[row + c] = misfit;
                 least = misfit < least ? misfit : least;
             }
@@ -155,7 +157,7 @@ public record ResonanceEstimate(
 
     /** Evenly by their weights. */
     private static List<double[]> drawn(double[] weighed, double sum, double from, double ratio) {
-        List<double[]> drawn = new ArrayList<>();
+        List<double[]> drawn = new ArrayList<>(KEPT);
         double so = 0;
         for (int i = 0; i < weighed.length; i++) {
             if (weighed[i] == 0) {

@@ -52,6 +52,7 @@ final class SpotFit {
     private final CircuitCurves curves;
     private final double tempered;
     private final double[][] rows = new double[CircuitCurves.ROWS][];
+    private CircuitCurves.Table[] tables;
 
     /** @param curves about the middle of where dips are looked for */
     SpotFit(List<Reading> readings, CircuitCurves curves) {
@@ -219,11 +220,18 @@ final class SpotFit {
             double[] product = new double[CIRCUITS];
             Arrays.fill(product, 1);
             for (int r = 0; r < hz.length; r++) {
-                multiply(product, 0, r, curves.row(hz[r], i));
+                multiply(product, 0, r, tables()[r].row(i));
             }
             rows[i] = logs(product);
         }
         return rows[i];
+    }
+
+    private CircuitCurves.Table[] tables() {
+        if (tables == null) {
+            tables = Arrays.stream(hz).mapToObj(curves::at).toArray(CircuitCurves.Table[]::new);
+        }
+        return tables;
     }
 
     /** The same for readings that are {@code magnitude} on every channel, as of a load, an open line or a needle that sticks. */

@@ -47,6 +47,27 @@ class SweepTest {
         assertThat(worstOurs).isLessThan(1e-4).isLessThan(worstSpline);
     }
 
+    /** Four points about a place carry a curve of the third degree without any error. */
+    @Test
+    void pointsThatAreUnevenlyApartAreFoundAsWell() {
+        double[] hz = {1, 2, 3, 4, 4.1, 4.15, 9, 9.5, 20, 21};
+        double[] re = new double[hz.length];
+        for (int i = 0; i < hz.length; i++) {
+            re[i] = cubic(hz[i]);
+        }
+        Sweep uneven = new Sweep(hz, re, new double[hz.length], 50);
+        for (double at = 1; at <= 21; at += 0.05) {
+            assertThat(uneven.at(at).orElseThrow().re()).as("at %s", at).isCloseTo(cubic(at), within(1e-9));
+        }
+        for (int i = 0; i < hz.length; i++) {
+            assertThat(uneven.at(hz[i]).orElseThrow().re()).isEqualTo(re[i]);
+        }
+    }
+
+    private static double cubic(double x) {
+        return (x * x * x - 20 * x * x + 3 * x) / 5000;
+    }
+
     @Test
     void twoPointsAreJoinedByALine() {
         Sweep two = new Sweep(new double[] {1e6, 3e6}, new double[] {0, 0.4}, new double[] {0.2, 0}, 50);
