@@ -27,7 +27,7 @@ class CuttingIT {
             everyKindOpensSolvedAndDrawn(dorada, page);
             numbersAreHeldAgainstTheirRanges(dorada, page, ines);
             // Two refusals were asked for.
-            assertThat(desk.takeConsoleErrors()).hasSize(2).allMatch(e -> e.contains("422"));
+            assertThat(desk.takeConsoleErrors()).hasSize(2).allMatch(e -> e.contains("status of 422"));
             changesAreTriedBeforeTheyAreCut(dorada, page, ines);
             String shared = itIsCutForAnInstallation(dorada, page, ines);
             assertThat(desk.takeConsoleErrors()).isEmpty();

@@ -60,7 +60,7 @@ final class Desk implements AutoCloseable {
         Page page = context.newPage();
         page.onConsoleMessage(message -> {
             if ("error".equals(message.type())) {
-                consoleErrors.add(message.text());
+                consoleErrors.add(message.text() + " " + message.location());
             }
         });
         page.onPageError(consoleErrors::add);

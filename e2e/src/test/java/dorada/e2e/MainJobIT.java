@@ -160,7 +160,7 @@ class MainJobIT {
                 .containsText("Line 4: expected 3 numbers, found 2");
         // The browser itself reports both refused requests: the look at the file, and its recording.
         noa.page().waitForTimeout(1000);
-        assertThat(desk.takeConsoleErrors()).allMatch(e -> e.contains("422"));
+        assertThat(desk.takeConsoleErrors()).allMatch(e -> e.contains("status of 422"));
         assertThat(noa.passes()).hasCount(0);
 
         noa.sweepFile()
@@ -268,7 +268,7 @@ class MainJobIT {
         assertThat(ines.page().getByText("put together below")).isVisible();
         assertThat(ines.field("Customer")).hasValue("Ferry port");
         assertThat(ines.field("SWR limit")).hasValue("1.7");
-        assertThat(desk.takeConsoleErrors()).allMatch(e -> e.contains("409"));
+        assertThat(desk.takeConsoleErrors()).allMatch(e -> e.contains("status of 409"));
         ines.button("Save the plan").click();
         assertThat(ines.heading("Pick-up 60")).isVisible();
     }

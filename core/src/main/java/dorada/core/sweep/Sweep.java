@@ -265,7 +265,7 @@ public final class Sweep {
     private int place(double hz) {
         int last = size() - 1;
         int from = (int) ((hz - startHz()) / (stopHz() - startHz()) * last);
-        return from < last && frequencyHz[from] < hz && hz < frequencyHz[from + 1]
+        return from >= 0 && from < last && frequencyHz[from] < hz && hz < frequencyHz[from + 1]
                 ? -from - 2
                 : Arrays.binarySearch(frequencyHz, hz);
     }
