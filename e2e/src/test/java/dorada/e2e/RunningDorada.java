@@ -16,6 +16,7 @@ import java.util.List;
 import java.util.Queue;
 import java.util.concurrent.ConcurrentLinkedQueue;
 import java.util.concurrent.TimeUnit;
+import java.util.stream.Stream;
 
 /** The packed application in a process of its own, with a data folder of its own, on a free port of 127.0.0.1. */
 final class RunningDorada implements AutoCloseable {
@@ -24,6 +25,8 @@ final class RunningDorada implements AutoCloseable {
     static final String DEMO_PASSWORD = "candela-demo";
 
     /** Every stand-in antenna alike: no luck of the draw in these tests. */
+    private static final int MOST_LINES = 60;
+
     private static final long STAND_IN_SEED = 7;
 
     /** A machine that others slow down takes long over a start; one that fails ends by itself. */
@@ -226,6 +229,17 @@ final class RunningDorada implements AutoCloseable {
         }
     }
 
+    /** What the server itself could not answer would be gone with its data. */
+    private void printTrouble() {
+        try (Stream<String> lines = Files.lines(data.resolve("server.log"))) {
+            lines.dropWhile(l -> !l.contains("Unexpected trouble"))
+                    .limit(MOST_LINES)
+                    .forEach(System.out::println);
+        } catch (IOException e) {
+            System.out.println("What the server wrote can't be read: " + e.getMessage());
+        }
+    }
+
     private void ended() {
         try {
             stopped();
@@ -233,6 +247,7 @@ final class RunningDorada implements AutoCloseable {
             process.destroyForcibly();
             Thread.currentThread().interrupt();
         }
+        printTrouble();
         Prepared.delete(data);
     }
 }

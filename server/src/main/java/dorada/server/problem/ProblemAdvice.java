@@ -17,6 +17,7 @@ import java.util.stream.Collectors;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.beans.TypeMismatchException;
+import org.springframework.dao.ConcurrencyFailureException;
 import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
@@ -25,7 +26,6 @@ import org.springframework.http.MediaType;
 import org.springframework.http.ProblemDetail;
 import org.springframework.http.ResponseEntity;
 import org.springframework.http.converter.HttpMessageNotReadableException;
-import org.springframework.orm.ObjectOptimisticLockingFailureException;
 import org.springframework.web.bind.MethodArgumentNotValidException;
 import org.springframework.web.bind.MissingServletRequestParameterException;
 import org.springframework.web.bind.annotation.ExceptionHandler;
@@ -92,8 +92,9 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
         return problem;
     }
 
-    @ExceptionHandler(ObjectOptimisticLockingFailureException.class)
-    ProblemDetail stale(ObjectOptimisticLockingFailureException e) {
+    /** Another version, or a row that somebody else holds for too long. */
+    @ExceptionHandler(ConcurrencyFailureException.class)
+    ProblemDetail stale(ConcurrencyFailureException e) {
         return said(HttpStatus.CONFLICT, Refused.SAVED_AT_ONCE);
     }
 
