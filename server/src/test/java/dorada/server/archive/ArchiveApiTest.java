@@ -1,6 +1,7 @@
 package dorada.server.archive;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.awaitility.Awaitility.await;
 import static org.hamcrest.Matchers.containsString;
 import static org.hamcrest.Matchers.hasItem;
 import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
@@ -32,6 +33,7 @@ import java.util.zip.ZipOutputStream;
 import javax.imageio.ImageIO;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.dao.CannotAcquireLockException;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.mock.web.MockMultipartFile;
 import org.springframework.test.web.servlet.MvcResult;
@@ -154,7 +156,9 @@ class ArchiveApiTest extends ApiTest {
             "delete from other_radio" + ofIt,
             "delete from installation where id = '" + id + "'"
         }) {
-            database.update(sql);
+            // What is judged in the background meanwhile may hold the same rows in another order.
+            await().ignoreExceptionsMatching(CannotAcquireLockException.class::isInstance)
+                    .until(() -> database.update(sql) >= 0);
         }
     }
 
