@@ -27,6 +27,12 @@ public record EvenEnds() implements AcceptanceRule {
         return Math.max(unevenness(at) - EVEN_WITHIN, at.worstSwr() - LIMIT_SWR);
     }
 
+    /** One channel alone is always even: there nothing but its SWR tells places apart. */
+    @Override
+    public double misfit(ChannelValues at) {
+        return at.size() == 1 ? at.worstSwr() - LIMIT_SWR : shortfall(at);
+    }
+
     @Override
     public Optional<Outcome> openPoint(ChannelValues at) {
         double uneven = unevenness(at);

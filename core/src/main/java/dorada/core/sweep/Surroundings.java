@@ -1,8 +1,5 @@
 package dorada.core.sweep;
 
-import java.util.ArrayDeque;
-import java.util.Deque;
-
 /**
  * How the curve rises on either side of a minimum before it falls deeper still, in dB, and whether the sweep ends first.
  */
@@ -51,14 +48,17 @@ record Surroundings(double riseLeft, double riseRight, boolean leftEnds, boolean
         static Side of(double[] depth) {
             double[] least = new double[depth.length];
             boolean[] ends = new boolean[depth.length];
-            Deque<Integer> deeper = new ArrayDeque<>();
+            int[] deeper = new int[depth.length];
+            int n = 0;
             for (int i = 0; i < depth.length; i++) {
                 least[i] = depth[i];
-                while (!deeper.isEmpty() && depth[deeper.peek()] <= depth[i]) {
-                    least[i] = Math.min(least[i], least[deeper.pop()]);
+                while (n > 0 && depth[deeper[n - 1]] <= depth[i]) {
+                    n--;
+                    least[i] = Math.min(least[i], least[deeper[n]]);
                 }
-                ends[i] = deeper.isEmpty();
-                deeper.push(i);
+                ends[i] = n == 0;
+                deeper[n] = i;
+                n++;
             }
             return new Side(least, ends);
         }

@@ -59,13 +59,21 @@ public record ResonanceEstimate(
         double[] least = new double[BAND_POINTS];
         double[] most = new double[BAND_POINTS];
         double[] all = new double[possible.size()];
+        double[][] ascending = possible.toArray(double[][]::new);
         for (int i = 0; i < BAND_POINTS; i++) {
             hz[i] = from + (to - from) * i / (BAND_POINTS - 1);
             for (int c = 0; c < all.length; c++) {
-                double[] circuit = possible.get(c);
-                all[c] = CircuitCurves.magnitude(hz[i], circuit[0], circuit[1], circuit[2]);
+                double[] circuit = ascending[c];
+                double here = CircuitCurves.magnitude(hz[i], circuit[0], circuit[1], circuit[2]);
+                // Curves seldom cross: in the order that they had at the point before, few have to move.
+                int k = c;
+                for (; k > 0 && all[k - 1] > here; k--) {
+                    all[k] = all[k - 1];
+                    ascending[k] = ascending[k - 1];
+                }
+                all[k] = here;
+                ascending[k] = circuit;
             }
-            Arrays.sort(all);
             least[i] = all[(int) (all.length * (0.5 - ONE_DEVIATION))];
             most[i] = all[(int) (all.length * (0.5 + ONE_DEVIATION))];
         }
@@ -111,9 +119,9 @@ public record ResonanceEstimate(
         double least = Double.POSITIVE_INFINITY;
         for (int s = 0; s < STEPS; s++) {
             int row = s * SpotFit.CIRCUITS;
-            fit.misfits(weighed, row, from * Math.pow(ratio, s / (STEPS - 1.0)));
+            double[] misfits = fit.misfits(from * Math.pow(ratio, s / (STEPS - 1.0)));
             for (int c = 0; c < SpotFit.CIRCUITS; c++) {
-                double misfit = weighed[row + c] * UNUSUAL[c];
+                double misfit = fit.tempered(misfits[c]) * UNUSUAL[c];
                 weighed[row + c] = misfit;
                 least = misfit < least ? misfit : least;
             }

@@ -10,6 +10,7 @@ import dorada.core.rf.Swr;
 import dorada.core.sweep.Sweep;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.stream.IntStream;
 
 /**
@@ -40,17 +41,18 @@ final class RuleWindow {
         /** |Γ| at its lowest. */
         double bottom();
 
-        /** Whether it has no ripple that lies between a few steps of the grid. */
-        default boolean isSmooth() {
-            return false;
+        /** Of a smooth curve that rises from its dip either way, and has no ripple: where the dip is. */
+        default OptionalDouble onlyDipHz() {
+            return OptionalDouble.empty();
         }
 
-        /** What was swept, or drawn of a circuit, which {@code isSmooth}; unknown beyond its ends. */
-        static Curve of(Sweep sweep, boolean isSmooth) {
+        /** What was swept, or drawn of a circuit, which {@code hasOneDip}; unknown beyond its ends. */
+        static Curve of(Sweep sweep, boolean hasOneDip) {
+            OptionalDouble dipHz = hasOneDip ? OptionalDouble.of(dipHz(sweep)) : OptionalDouble.empty();
             return new Curve() {
                 @Override
-                public boolean isSmooth() {
-                    return isSmooth;
+                public OptionalDouble onlyDipHz() {
+                    return dipHz;
                 }
 
                 @Override
@@ -70,10 +72,22 @@ final class RuleWindow {
             };
         }
 
+        private static double dipHz(Sweep sweep) {
+            int lowest = 0;
+            for (int i = 1; i < sweep.size(); i++) {
+                lowest = square(sweep, i) < square(sweep, lowest) ? i : lowest;
+            }
+            return sweep.frequencyHz(lowest);
+        }
+
+        private static double square(Sweep sweep, int i) {
+            return sweep.re(i) * sweep.re(i) + sweep.im(i) * sweep.im(i);
+        }
+
         private static double lowest(Sweep sweep, double square) {
             double least = 1;
             for (int i = 0; i < sweep.size(); i++) {
-                least = Math.min(least, sweep.re(i) * sweep.re(i) + sweep.im(i) * sweep.im(i) + square);
+                least = Math.min(least, square(sweep, i) + square);
             }
             return Math.sqrt(Math.max(0, least));
         }
@@ -129,8 +143,8 @@ final class RuleWindow {
                 }
 
                 @Override
-                public boolean isSmooth() {
-                    return true;
+                public OptionalDouble onlyDipHz() {
+                    return OptionalDouble.of(resonanceHz);
                 }
 
                 @Override
@@ -158,10 +172,12 @@ final class RuleWindow {
     private static final int HALVINGS = 10;
     private static final double GOLDEN = (Math.sqrt(5) - 1) / 2;
 
-    private final boolean[] solved = new boolean[STEPS];
-    private final double[] shortfall = new double[STEPS];
-    private final double[] misfit = new double[STEPS];
-    private final double[] worst = new double[STEPS];
+    /** What the rule says of one step. */
+    private record Step(double shortfall, double misfit, double worstSwr) {}
+
+    /** Worked out when they are asked for: of most circuits few ever are. */
+    private final Step[] steps = new Step[STEPS];
+
     private final Curve curve;
     private final Optional<Line> line;
     private final AcceptanceRule rule;
@@ -196,7 +212,7 @@ final class RuleWindow {
         best = bestStep();
         known = best >= 0;
         if (!known) {
-            best = Math.max(0, Math.min(STEPS - 1, index(otherwise)));
+            best = within(index(otherwise));
         }
         double spare = -safety * (rule.limitSwr() - 1);
         low = best;
@@ -218,7 +234,17 @@ final class RuleWindow {
 
     /** The step of least misfit; −1 where the curve reaches the channels at none. */
     private int bestStep() {
-        int found = curve.isSmooth() ? bestAboutCoarseSteps() : -1;
+        OptionalDouble dipHz = curve.onlyDipHz();
+        int found = -1;
+        if (dipHz.isPresent()) {
+            // With its dip beside all channels, each of them would be better where it is nearer: unless a line changes
+            // them unlike.
+            found = line.isPresent()
+                    ? bestAboutCoarseSteps(0, STEPS - 1)
+                    : bestAboutCoarseSteps(
+                            within(index(hz[0] / dipHz.getAsDouble()) - COARSE),
+                            within(index(hz[hz.length - 1] / dipHz.getAsDouble()) + COARSE));
+        }
         if (found >= 0) {
             return found;
         }
@@ -228,14 +254,18 @@ final class RuleWindow {
         return found;
     }
 
+    private static int within(int step) {
+        return Math.max(0, Math.min(STEPS - 1, step));
+    }
+
     /** About each of the coarse minima, since the rule may have several that are nearly as good; −1 where it is known at none. */
-    private int bestAboutCoarseSteps() {
+    private int bestAboutCoarseSteps(int first, int last) {
         int found = -1;
-        for (int i = 0; i < STEPS; i += COARSE) {
-            double before = i == 0 ? Double.POSITIVE_INFINITY : misfitOf(i - COARSE);
-            double after = i + COARSE >= STEPS ? Double.POSITIVE_INFINITY : misfitOf(i + COARSE);
+        for (int i = first; i <= last; i += COARSE) {
+            double before = i == first ? Double.POSITIVE_INFINITY : misfitOf(i - COARSE);
+            double after = i + COARSE > last ? Double.POSITIVE_INFINITY : misfitOf(i + COARSE);
             if (misfitOf(i) < Double.POSITIVE_INFINITY && misfitOf(i) <= Math.min(before, after)) {
-                for (int k = Math.max(0, i - COARSE + 1); k < Math.min(STEPS, i + COARSE); k++) {
+                for (int k = Math.max(first, i - COARSE + 1); k <= Math.min(last, i + COARSE - 1); k++) {
                     found = better(k, found);
                 }
             }
@@ -246,36 +276,33 @@ final class RuleWindow {
     /** The first of them where they are alike. */
     private int better(int i, int than) {
         double here = misfitOf(i);
-        return here < Double.POSITIVE_INFINITY && (than < 0 || here < misfit[than] || here == misfit[than] && i < than)
+        return here < Double.POSITIVE_INFINITY
+                        && (than < 0 || here < misfitOf(than) || here == misfitOf(than) && i < than)
                 ? i
                 : than;
     }
 
     private double misfitOf(int i) {
-        solve(i);
-        return misfit[i];
+        return step(i).misfit;
     }
 
     private double shortfallAt(int i) {
-        solve(i);
-        return shortfall[i];
+        return step(i).shortfall;
     }
 
     private double worstAt(int i) {
-        solve(i);
-        return worst[i];
+        return step(i).worstSwr;
     }
 
-    /** Works out step {@code i} when it is asked for: of most circuits few steps ever are. */
-    private void solve(int i) {
-        if (solved[i]) {
-            return;
+    private Step step(int i) {
+        if (steps[i] == null) {
+            boolean here = move(FACTORS[i]);
+            steps[i] = new Step(
+                    here ? rule.shortfall(at) : Double.POSITIVE_INFINITY,
+                    here ? rule.misfit(at) : Double.POSITIVE_INFINITY,
+                    at.worstSwr());
         }
-        boolean here = move(FACTORS[i]);
-        shortfall[i] = here ? rule.shortfall(at) : Double.POSITIVE_INFINITY;
-        misfit[i] = here ? rule.misfit(at) : Double.POSITIVE_INFINITY;
-        worst[i] = at.worstSwr();
-        solved[i] = true;
+        return steps[i];
     }
 
     /** Fills in what the channels meet with the curve moved by {@code x}; false where it does not reach them all. */
@@ -311,7 +338,7 @@ final class RuleWindow {
             }
         }
         double found = (low + high) / 2;
-        return misfitAt(found) < misfit[best] ? found : factor(best);
+        return misfitAt(found) < misfitOf(best) ? found : factor(best);
     }
 
     private double misfitAt(double x) {

@@ -11,7 +11,6 @@ import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Objects;
 import java.util.Optional;
 import java.util.stream.IntStream;
 
@@ -84,8 +83,13 @@ final class SpotBelief {
     private double lowHz;
     private double highHz;
     private final Before before;
-    private final List<Weighed> weighed = new ArrayList<>();
+    /** What is possible at each place of the grid: all ratios of one dip, then those of the next. Null where nothing is. */
+    private final Weighed[] weighed = new Weighed[DIPS * RATIOS.length];
+
     private final double[] usual;
+    /** The same as misfits of the last pass. */
+    private final double[] unusual;
+
     private final CircuitCurves curves;
     private double best = Double.NEGATIVE_INFINITY;
     private double bestOfOthers = Double.NEGATIVE_INFINITY;
@@ -101,6 +105,7 @@ final class SpotBelief {
         usual = SpotFit.usual(prior.circuit());
         curves = new CircuitCurves(middleHz);
         last = new SpotFit(now.spots(), curves, readings(passes, passes.size() - 1));
+        unusual = Arrays.stream(usual).map(last::misfitOfLog).toArray();
         narrow();
         List<Double> sinceEach = new ArrayList<>();
         double added = now.changeM();
@@ -212,12 +217,7 @@ final class SpotBelief {
         double ratio = highHz / lowHz;
         for (int i = 0; i < COARSE_DIPS; i++) {
             double dipHz = from * Math.pow(ratio, i / (COARSE_DIPS - 1.0));
-            double[] fit = last.at(dipHz);
-            at[i] = Double.NEGATIVE_INFINITY;
-            for (int c = 0; c < fit.length; c++) {
-                at[i] = Math.max(at[i], fit[c] + usual[c]);
-            }
-            at[i] += Math.log(built(dipHz / middleHz));
+            at[i] = last.log(leastMisfit(last.misfits(dipHz))) + Math.log(built(dipHz / middleHz));
             most = Math.max(most, at[i]);
         }
         int first = 0;
@@ -232,77 +232,81 @@ final class SpotBelief {
         highHz = from * Math.pow(ratio, Math.min(COARSE_DIPS - 1, end + 1) / (COARSE_DIPS - 1.0));
     }
 
-    /** A possibility: the logarithm of its weight, and what it says. */
-    private record Weighed(double log, double dipHz, int circuit, double ratio) {}
+    /** Of the likeliest circuit, with how usual each is. */
+    private double leastMisfit(double[] misfits) {
+        double least = Double.POSITIVE_INFINITY;
+        for (int c = 0; c < misfits.length; c++) {
+            double misfit = misfits[c] * unusual[c];
+            least = misfit < least ? misfit : least;
+        }
+        return least;
+    }
+
+    /** Circuits that are possible at one place, and logarithms of their weights: the first {@code n} of each. */
+    private record Weighed(int n, int[] circuits, double[] logs) {}
 
     private void weigh() {
         double sumOfRatios = Arrays.stream(RATIOS).map(SpotBelief::bell).sum();
         double step = Math.log(highHz / lowHz) / (DIPS - 1);
         boolean changed = Arrays.stream(addedM).anyMatch(m -> m != 0);
         double[] still = new double[addedM.length];
-        @SuppressWarnings("unchecked")
-        List<Weighed>[] found = new List[DIPS * RATIOS.length];
-        double[][] now = new double[DIPS][];
-        for (int i = 0; i < DIPS; i++) {
-            now[i] = last.at(dipOf(i));
-            for (int c = 0; c < now[i].length; c++) {
-                now[i][c] += usual[c];
-            }
-        }
+        double[][] now =
+                IntStream.range(0, DIPS).mapToObj(i -> last.misfits(dipOf(i))).toArray(double[][]::new);
+        double mostBegun = Math.log(built(1) * step / 2);
         // The likeliest first: what cannot come near them by any earlier pass is not worked out.
         for (int i : likeliestFirst(now)) {
             double dipHz = dipOf(i);
+            before.begin(now[i], best - BESIDE_FOLLOWING - mostBegun);
             for (int z : BY_SIZE) {
-                double ratio = prior.lengthRatio() * Math.exp(RATIOS[z] * prior.doubt());
-                Dips dips = new Dips(earlierDips(dipHz, ratio), dipHz);
+                Dips dips = new Dips(earlierDips(dipHz, lengthRatio(z)), dipHz);
                 double begun = dips.built() + Math.log(step * bell(RATIOS[z]) / sumOfRatios);
-                int n = before.of(dips, now[i], best - NEGLIGIBLE - begun);
+                int n = before.of(dips, best - NEGLIGIBLE - begun);
                 if (n == 0) {
                     continue;
                 }
-                List<Weighed> here = new ArrayList<>(n);
-                found[i * RATIOS.length + z] = here;
+                int[] circuits = new int[n];
+                double[] logs = new double[n];
+                int left = 0;
                 for (int k = 0; k < n; k++) {
                     double w = begun + before.all(k);
                     following += Math.exp(w);
                     if (w > best - NEGLIGIBLE) {
-                        here.add(new Weighed(w, dipHz, before.circuit(k), ratio));
+                        circuits[left] = before.circuit(k);
+                        logs[left] = w;
+                        left++;
                         best = Math.max(best, w);
                     }
                 }
+                weighed[i * RATIOS.length + z] = new Weighed(left, circuits, logs);
             }
             if (changed) {
                 Arrays.fill(still, dipHz);
-                addNotFollowing(now[i], new Dips(still, dipHz), step);
-                addNotFollowing(now[i], new Dips(earlierDips(dipHz, -prior.lengthRatio()), dipHz), step);
+                addNotFollowing(new Dips(still, dipHz), step);
+                addNotFollowing(new Dips(earlierDips(dipHz, -prior.lengthRatio()), dipHz), step);
             }
         }
-        // In the order of the grid, so that what is drawn evenly is spread over all of it.
-        Arrays.stream(found).filter(Objects::nonNull).forEach(weighed::addAll);
+    }
+
+    private double lengthRatio(int z) {
+        return prior.lengthRatio() * Math.exp(RATIOS[z] * prior.doubt());
     }
 
     private double dipOf(int i) {
         return lowHz * Math.pow(highHz / lowHz, i / (DIPS - 1.0));
     }
 
-    private static List<Integer> likeliestFirst(double[][] now) {
-        double[] most = new double[now.length];
-        for (int i = 0; i < now.length; i++) {
-            most[i] = Double.NEGATIVE_INFINITY;
-            for (double n : now[i]) {
-                most[i] = n > most[i] ? n : most[i];
-            }
-        }
+    private List<Integer> likeliestFirst(double[][] now) {
+        double[] least = Arrays.stream(now).mapToDouble(this::leastMisfit).toArray();
         return IntStream.range(0, now.length)
                 .boxed()
-                .sorted(Comparator.comparingDouble(i -> -most[i]))
+                .sorted(Comparator.comparingDouble(i -> least[i]))
                 .toList();
     }
 
-    private void addNotFollowing(double[] now, Dips dips, double step) {
+    private void addNotFollowing(Dips dips, double step) {
         double begun = dips.built() + Math.log(step / 2);
         // What is nothing beside an antenna that follows is nothing beside the others either.
-        int n = before.of(dips, now, Math.max(bestOfOthers - NEGLIGIBLE, best - BESIDE_FOLLOWING) - begun);
+        int n = before.of(dips, Math.max(bestOfOthers - NEGLIGIBLE, best - BESIDE_FOLLOWING) - begun);
         for (int k = 0; k < n; k++) {
             double w = begun + before.all(k);
             notFollowing += Math.exp(w);
@@ -357,6 +361,8 @@ final class SpotBelief {
      * no earlier pass can bring near the likeliest any more are given up on the way. Filled anew for each place of the grid.
      */
     private final class Before {
+        private final int[] possible = new int[SpotFit.CIRCUITS];
+        private final double[] ofNow = new double[SpotFit.CIRCUITS];
         private final int[] circuits = new int[SpotFit.CIRCUITS];
         private final double[] now = new double[SpotFit.CIRCUITS];
         private final double[] same = new double[SpotFit.CIRCUITS];
@@ -368,15 +374,29 @@ final class SpotBelief {
                 .toArray();
 
         private final double[][] moved = new double[SHIFTS.length][SpotFit.CIRCUITS];
+        private int possibleNow;
         private int n;
 
-        /** @return how many reach {@code least}, with what is read {@code now} */
-        int of(Dips dips, double[] ofNow, double least) {
+        /** @param misfits of the last pass for one dip; circuits that do not reach {@code least} by it are left out from here on */
+        void begin(double[] misfits, double least) {
+            double most = last.misfitOfLog(least);
+            possibleNow = 0;
+            for (int c = 0; c < misfits.length; c++) {
+                if (misfits[c] * unusual[c] <= most) {
+                    possible[possibleNow] = c;
+                    ofNow[possibleNow] = last.log(misfits[c]) + usual[c];
+                    possibleNow++;
+                }
+            }
+        }
+
+        /** @return how many circuits reach {@code least} with what all passes say, whose dips were {@code dips} */
+        int of(Dips dips, double least) {
             n = 0;
-            for (int c = 0; c < ofNow.length; c++) {
-                if (ofNow[c] > least) {
-                    circuits[n] = c;
-                    now[n] = ofNow[c];
+            for (int k = 0; k < possibleNow; k++) {
+                if (ofNow[k] > least) {
+                    circuits[n] = possible[k];
+                    now[n] = ofNow[k];
                     same[n] = 0;
                     likeliest[n] = 0;
                     n++;
@@ -405,22 +425,26 @@ final class SpotBelief {
         }
 
         private void explain(SpotFit fit, double row) {
-            double[] low = fit.row((int) row);
-            double[] high = fit.row((int) row + 1);
+            SpotFit.Row low = fit.row((int) row);
+            SpotFit.Row high = fit.row((int) row + 1);
             double share = row - (int) row;
             for (int k = 0; k < n; k++) {
                 int c = circuits[k];
-                here[k] = low[c] + share * (high[c] - low[c]);
+                here[k] = between(low.log(c), high.log(c), share);
             }
         }
 
+        private static double between(double low, double high, double share) {
+            return low + share * (high - low);
+        }
+
         private void addMoved(SpotFit fit, double row, double[] sums, double chance) {
-            double[] low = fit.row((int) row);
-            double[] high = fit.row((int) row + 1);
+            SpotFit.Row low = fit.row((int) row);
+            SpotFit.Row high = fit.row((int) row + 1);
             double share = row - (int) row;
             for (int k = 0; k < n; k++) {
                 int c = circuits[k];
-                double read = low[c] + share * (high[c] - low[c]);
+                double read = between(low.log(c), high.log(c), share);
                 // None is NaN: comparing is twice as fast as Math.max here.
                 double sum = (sums[k] > same[k] ? sums[k] : same[k]) + read;
                 sums[k] = sum;
@@ -484,20 +508,30 @@ final class SpotBelief {
 
     /** At most {@value #KEPT} of the possibilities, drawn evenly by their weight, so that a broad belief stays broad. */
     private List<Drawn> drawn() {
-        double sum = weighed.stream().mapToDouble(w -> Math.exp(w.log - best)).sum();
+        double sum = 0;
+        for (Weighed here : weighed) {
+            for (int k = 0; here != null && k < here.n; k++) {
+                sum += Math.exp(here.logs[k] - best);
+            }
+        }
         List<Drawn> drawn = new ArrayList<>();
         double each = sum / KEPT;
         double next = each / 2;
         double so = 0;
-        for (Weighed w : weighed) {
-            so += Math.exp(w.log - best);
-            int times = 0;
-            while (next <= so) {
-                times++;
-                next += each;
-            }
-            if (times > 0) {
-                drawn.add(new Drawn(times, w.dipHz, w.circuit, w.ratio));
+        // In the order of the grid, so that what is drawn evenly is spread over all of it.
+        for (int place = 0; place < weighed.length; place++) {
+            Weighed here = weighed[place];
+            for (int k = 0; here != null && k < here.n; k++) {
+                so += Math.exp(here.logs[k] - best);
+                int times = 0;
+                while (next <= so) {
+                    times++;
+                    next += each;
+                }
+                if (times > 0) {
+                    drawn.add(new Drawn(
+                            times, dipOf(place / RATIOS.length), here.circuits[k], lengthRatio(place % RATIOS.length)));
+                }
             }
         }
         return drawn;

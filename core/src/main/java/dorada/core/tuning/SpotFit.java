@@ -51,7 +51,7 @@ final class SpotFit {
     private final boolean[] atLeast;
     private final CircuitCurves curves;
     private final double tempered;
-    private final double[][] rows = new double[CircuitCurves.ROWS][];
+    private final Row[] rows = new Row[CircuitCurves.ROWS];
     private CircuitCurves.Table[] tables;
 
     /** @param curves about the middle of where dips are looked for */
@@ -150,58 +150,51 @@ final class SpotFit {
         return Math.log(high / low) / (i == 0 || i == values.length - 1 ? 1 : 2);
     }
 
-    /** For a dip at {@code dipHz}, one per circuit. */
-    double[] at(double dipHz) {
+    /** How badly each circuit explains the readings for a dip at {@code dipHz}: 1 where it does exactly, more where it does not. */
+    double[] misfits(double dipHz) {
         double[] all = new double[CIRCUITS];
-        multiplyAll(all, 0, dipHz);
-        return logs(all);
-    }
-
-    /**
-     * How badly each circuit explains the readings for a dip at {@code dipHz}, into {@code all} from {@code from} on: 1 where it does
-     * exactly, more where it does not. Comparing these takes no logarithm of each.
-     */
-    void misfits(double[] all, int from, double dipHz) {
-        multiplyAll(all, from, dipHz);
-        if (tempered != 1) {
-            for (int c = from; c < from + CIRCUITS; c++) {
-                all[c] = Math.pow(all[c], tempered);
-            }
-        }
-    }
-
-    private void multiplyAll(double[] all, int from, double dipHz) {
         double[] magnitudes = new double[CIRCUITS];
-        Arrays.fill(all, from, from + CIRCUITS, 1);
+        Arrays.fill(all, 1);
         for (int i = 0; i < hz.length; i++) {
             CircuitCurves.fill(magnitudes, hz[i], dipHz);
-            multiply(all, from, i, magnitudes);
+            multiply(all, i, magnitudes);
         }
+        return all;
     }
 
-    private void multiply(double[] all, int from, int reading, double[] magnitudes) {
+    private void multiply(double[] all, int reading, double[] magnitudes) {
         double read = magnitude[reading];
         double times = 0.5 / deviation[reading];
         // Plain loops over all circuits, which the compiler works on several at once.
         if (atLeast[reading]) {
             for (int c = 0; c < CIRCUITS; c++) {
                 double off = Math.min(0, magnitudes[c] - read) * times;
-                all[from + c] *= 1 + off * off;
+                all[c] *= 1 + off * off;
             }
         } else {
             for (int c = 0; c < CIRCUITS; c++) {
                 double off = (magnitudes[c] - read) * times;
-                all[from + c] *= 1 + off * off;
+                all[c] *= 1 + off * off;
             }
         }
     }
 
-    private double[] logs(double[] product) {
-        for (int c = 0; c < CIRCUITS; c++) {
-            // Heavier tails than a bell: a meter is now and then read quite wrong, and curves are not quite circuits.
-            product[c] = -POWER * tempered * Math.log(product[c]);
-        }
-        return product;
+    /**
+     * How likely what has {@code misfit} is, as a logarithm: heavier tails than a bell, as a meter is now and then read quite wrong,
+     * and curves are not quite circuits.
+     */
+    double log(double misfit) {
+        return -POWER * tempered * Math.log(misfit);
+    }
+
+    /** The misfit of what is so likely: to compare many misfits with, of which no logarithms are needed then. */
+    double misfitOfLog(double log) {
+        return Math.exp(log / (-POWER * tempered));
+    }
+
+    /** Readings that belong together say less: this power of a misfit is what they tell. */
+    double tempered(double misfit) {
+        return tempered == 1 ? misfit : Math.pow(misfit, tempered);
     }
 
     /** How likely what has this misfit is, against what has none: the power of {@link #POWER}, which a root gives faster. */
@@ -214,17 +207,38 @@ final class SpotFit {
         return Math.pow(likelihood, -1 / POWER);
     }
 
-    /** The table's row {@code i}, as {@link #at}, made when it is asked for: most never are. */
-    double[] row(int i) {
+    /** The table's row {@code i}, made when it is asked for: most never are. */
+    Row row(int i) {
         if (rows[i] == null) {
-            double[] product = new double[CIRCUITS];
-            Arrays.fill(product, 1);
+            double[] misfits = new double[CIRCUITS];
+            Arrays.fill(misfits, 1);
             for (int r = 0; r < hz.length; r++) {
-                multiply(product, 0, r, tables()[r].row(i));
+                multiply(misfits, r, tables()[r].row(i));
             }
-            rows[i] = logs(product);
+            rows[i] = new Row(misfits);
         }
         return rows[i];
+    }
+
+    /** How likely each circuit is with one dip, as logarithms, which are taken when they are asked for: of most never. */
+    final class Row {
+        /** Above 0 a misfit, else the logarithm of what is so likely. */
+        private final double[] values;
+
+        private Row(double[] misfits) {
+            values = misfits;
+        }
+
+        double log(int circuit) {
+            double value = values[circuit];
+            return value > 0 ? taken(circuit, value) : value;
+        }
+
+        private double taken(int circuit, double misfit) {
+            double log = SpotFit.this.log(misfit);
+            values[circuit] = log;
+            return log;
+        }
     }
 
     private CircuitCurves.Table[] tables() {
@@ -241,7 +255,7 @@ final class SpotFit {
             double off = (constant - magnitude[i]) / deviation[i];
             product *= off > 0 && atLeast[i] ? 1 : 1 + off * off / 4;
         }
-        return -POWER * tempered * Math.log(product);
+        return log(product);
     }
 
     /** As many readings as would say as much if each erred by itself. */

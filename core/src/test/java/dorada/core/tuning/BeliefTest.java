@@ -2,6 +2,7 @@ package dorada.core.tuning;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
+import static org.assertj.core.api.Assertions.withinPercentage;
 
 import dorada.core.acceptance.EvenEnds;
 import dorada.core.acceptance.UnderLimit;
@@ -187,31 +188,41 @@ class BeliefTest {
         }
         CircuitCurves curves = new CircuitCurves(156e6);
         SpotFit fit = new SpotFit(Pass.ofSpots(0, spots).orElseThrow().spots(), curves);
-        assertThat(fit.at(150e6)[circuit(9.5, 44)]).isCloseTo(0, within(1e-9));
-        assertThat(Arrays.stream(fit.at(150e6)).max().orElseThrow()).isCloseTo(0, within(1e-9));
-        assertThat(Arrays.stream(fit.at(141e6)).max().orElseThrow()).isLessThan(-1);
+        assertThat(at(fit, 150e6)[circuit(9.5, 44)]).isCloseTo(0, within(1e-9));
+        assertThat(Arrays.stream(at(fit, 150e6)).max().orElseThrow()).isCloseTo(0, within(1e-9));
+        assertThat(Arrays.stream(at(fit, 141e6)).max().orElseThrow()).isLessThan(-1);
         // The table says the same between its rows, and what lies beyond it is taken at its end.
         double row = curves.rowOf(150e6);
-        double[] low = fit.row((int) row);
-        double[] high = fit.row((int) row + 1);
-        double[] exact = fit.at(150e6);
+        SpotFit.Row low = fit.row((int) row);
+        SpotFit.Row high = fit.row((int) row + 1);
+        double[] exact = at(fit, 150e6);
         for (int c = 0; c < SpotFit.CIRCUITS; c++) {
             if (SpotFit.quality(c) < 20) {
-                assertThat(low[c] + (row - (int) row) * (high[c] - low[c])).isCloseTo(exact[c], within(0.3));
+                assertThat(low.log(c) + (row - (int) row) * (high.log(c) - low.log(c)))
+                        .isCloseTo(exact[c], within(0.3));
+                assertThat(low.log(c)).isEqualTo(low.log(c)).isLessThanOrEqualTo(0);
             }
         }
         assertThat(CircuitCurves.within(curves.rowOf(10e6))).isZero();
         assertThat(CircuitCurves.within(curves.rowOf(900e6))).isEqualTo(CircuitCurves.within(curves.rowOf(800e6)));
         assertThat(curves.rowOf(150e6 * Math.exp(0.01)) - row).isCloseTo(CircuitCurves.rows(0.01), within(1e-9));
-        // Misfits compare as the logarithms do.
-        double[] misfit = new double[SpotFit.CIRCUITS + 1];
-        fit.misfits(misfit, 1, 150e6);
-        for (int c = 0; c < SpotFit.CIRCUITS; c++) {
-            assertThat(SpotFit.likelihood(misfit[c + 1])).isCloseTo(Math.exp(exact[c]), within(1e-12));
+        // Misfits compare as the logarithms do, and those of what was read again too.
+        for (SpotFit f :
+                List.of(fit, new SpotFit(Pass.ofSpots(0, spots).orElseThrow().spots(), curves, 3))) {
+            double[] misfits = f.misfits(149e6);
+            double[] logs = at(f, 149e6);
+            for (int c = 0; c < SpotFit.CIRCUITS; c++) {
+                assertThat(SpotFit.likelihood(f.tempered(misfits[c]))).isCloseTo(Math.exp(logs[c]), within(1e-12));
+                assertThat(f.misfitOfLog(logs[c])).isCloseTo(misfits[c], withinPercentage(1e-9));
+            }
         }
         assertThat(SpotFit.misfit(SpotFit.likelihood(7))).isCloseTo(7, within(1e-9));
         assertThat(SpotFit.quality(SpotFit.CIRCUITS - 1)).isEqualTo(70);
         assertThat(SpotFit.resistanceOhm(SpotFit.CIRCUITS - 1)).isEqualTo(340);
+    }
+
+    private static double[] at(SpotFit fit, double dipHz) {
+        return Arrays.stream(fit.misfits(dipHz)).map(fit::log).toArray();
     }
 
     /** A needle at the end of its scale says no more than "at least". */
@@ -220,7 +231,7 @@ class BeliefTest {
         List<SpotReading> spots = List.of(
                 SpotReading.ofSwr(ReadingKind.INLINE_METER, 153e6, 1.2),
                 SpotReading.ofSwr(ReadingKind.INLINE_METER, 159e6, 10));
-        double[] fit = new SpotFit(Pass.ofSpots(0, spots).orElseThrow().spots(), new CircuitCurves(156e6)).at(153e6);
+        double[] fit = at(new SpotFit(Pass.ofSpots(0, spots).orElseThrow().spots(), new CircuitCurves(156e6)), 153e6);
         assertThat(fit[circuit(45, 44)]).isGreaterThan(fit[circuit(6.5, 44)] + 1);
         // SWR 26 there: beyond the scale, and as good as any other that is.
         assertThat(fit[circuit(70, 44)]).isCloseTo(fit[circuit(45, 44)], within(0.01));

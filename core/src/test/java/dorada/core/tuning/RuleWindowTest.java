@@ -1,6 +1,7 @@
 package dorada.core.tuning;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import dorada.core.acceptance.AcceptanceRule;
 import dorada.core.acceptance.BestOnMain;
@@ -55,6 +56,15 @@ class RuleWindowTest {
         }
     }
 
+    /** The ends of a single channel are even wherever the dip lies: what is aimed at is the dip on it all the same. */
+    @Test
+    void evenEndsOfOneChannelAimAtTheDip() {
+        RuleWindow.Curve circuit = RuleWindow.Curve.seriesCircuit(160e6, 6, 45);
+        RuleWindow window = new RuleWindow(
+                circuit, Optional.empty(), new EvenEnds(), List.of(new WantedChannel("", 152e6, true)), 0.1, 1);
+        assertThat(window.best()).isCloseTo(152 / 160.0, within(1e-3));
+    }
+
     private static void sameByFewStepsAsByAll(
             RuleWindow.Curve smooth, RuleWindow.Curve other, AcceptanceRule rule, List<WantedChannel> channels) {
         RuleWindow few = new RuleWindow(smooth, Optional.empty(), rule, channels, 0.1, 1);
@@ -66,13 +76,19 @@ class RuleWindowTest {
         int count = 1 + random.nextInt(5);
         double width = 0.002 + 0.3 * random.nextDouble();
         return IntStream.range(0, count)
-                .mapToObj(c -> new WantedChannel("", 150e6 * (1 + width * (c - (count - 1) / 2.0) / count), c == 0))
+                .mapToObj(c -> new WantedChannel(
+                        "",
+                        150e6 * (1 + width * (c - (count - 1) / 2.0) / count),
+                        c == 0,
+                        WantedChannel.Use.BOTH,
+                        1 + random.nextInt(3),
+                        ""))
                 .toList();
     }
 
     private static RuleWindow.Curve aCircuit(Random random) {
         return RuleWindow.Curve.seriesCircuit(
-                150e6 * (0.9 + 0.2 * random.nextDouble()),
+                150e6 * Math.exp(0.15 * random.nextGaussian()),
                 SpotFit.quality(random.nextInt(SpotFit.CIRCUITS)),
                 SpotFit.resistanceOhm(random.nextInt(SpotFit.CIRCUITS)));
     }
