@@ -32,6 +32,9 @@ final class SpotBelief {
 
     private static final double[] RATIOS = {-2.2, -1.3, -0.6, 0, 0.6, 1.3, 2.2};
 
+    private static final double RATIOS_SUM =
+            Arrays.stream(RATIOS).map(SpotBelief::bell).sum();
+
     /** The usual ratio first. */
     private static final int[] BY_SIZE = {3, 2, 4, 1, 5, 0, 6};
 
@@ -60,16 +63,6 @@ final class SpotBelief {
 
     private static final double BADLY = 0.12;
 
-    /** By how much surroundings may have moved the earlier dips, in deviations of {@link LengthBelief#PLACE_SHIFT}. */
-    private static final double[] SHIFTS = {-2, -1, 1, 2};
-
-    private static final double[] SHIFT_ROWS = Arrays.stream(SHIFTS)
-            .map(s -> CircuitCurves.rows(s * LengthBelief.PLACE_SHIFT))
-            .toArray();
-
-    private static final double SHIFTS_SUM =
-            Arrays.stream(SHIFTS).map(SpotBelief::bell).sum();
-
     /** Steps of a reading that is the same on every channel. */
     private static final int CONSTANTS = 60;
 
@@ -82,7 +75,8 @@ final class SpotBelief {
     private final double middleHz;
     private double lowHz;
     private double highHz;
-    private final Before before;
+    private final EarlierPasses before;
+    private final double[] lengthRatios;
     /** What is possible at each place of the grid: all ratios of one dip, then those of the next. Null where nothing is. */
     private final Weighed[] weighed = new Weighed[DIPS * RATIOS.length];
 
@@ -98,6 +92,9 @@ final class SpotBelief {
 
     private SpotBelief(List<Pass> passes, TrimPrior prior, double lowest, double highest) {
         this.prior = prior;
+        lengthRatios = Arrays.stream(RATIOS)
+                .map(r -> prior.lengthRatio() * Math.exp(r * prior.doubt()))
+                .toArray();
         Pass now = passes.get(passes.size() - 1);
         middleHz = Math.sqrt(lowest * highest);
         lowHz = lowest / BESIDE;
@@ -119,7 +116,7 @@ final class SpotBelief {
             added += passes.get(i).changeM();
         }
         addedM = sinceEach.stream().mapToDouble(m -> m).toArray();
-        before = new Before();
+        before = new EarlierPasses(earlier, curves);
         weigh();
     }
 
@@ -246,49 +243,49 @@ final class SpotBelief {
     private record Weighed(int n, int[] circuits, double[] logs) {}
 
     private void weigh() {
-        double sumOfRatios = Arrays.stream(RATIOS).map(SpotBelief::bell).sum();
         double step = Math.log(highHz / lowHz) / (DIPS - 1);
         boolean changed = Arrays.stream(addedM).anyMatch(m -> m != 0);
-        double[] still = new double[addedM.length];
         double[][] now =
                 IntStream.range(0, DIPS).mapToObj(i -> last.misfits(dipOf(i))).toArray(double[][]::new);
         double mostBegun = Math.log(built(1) * step / 2);
+        double[] begunOfRatio =
+                Arrays.stream(RATIOS).map(r -> Math.log(step * bell(r) / RATIOS_SUM)).toArray();
         // The likeliest first: what cannot come near them by any earlier pass is not worked out.
         for (int i : likeliestFirst(now)) {
             double dipHz = dipOf(i);
-            before.begin(now[i], best - BESIDE_FOLLOWING - mostBegun);
+            before.begin(last, now[i], usual, unusual, best - BESIDE_FOLLOWING - mostBegun);
             for (int z : BY_SIZE) {
-                Dips dips = new Dips(earlierDips(dipHz, lengthRatio(z)), dipHz);
-                double begun = dips.built() + Math.log(step * bell(RATIOS[z]) / sumOfRatios);
-                int n = before.of(dips, best - NEGLIGIBLE - begun);
-                if (n == 0) {
-                    continue;
-                }
-                int[] circuits = new int[n];
-                double[] logs = new double[n];
-                int left = 0;
-                for (int k = 0; k < n; k++) {
-                    double w = begun + before.all(k);
-                    following += Math.exp(w);
-                    if (w > best - NEGLIGIBLE) {
-                        circuits[left] = before.circuit(k);
-                        logs[left] = w;
-                        left++;
-                        best = Math.max(best, w);
-                    }
-                }
-                weighed[i * RATIOS.length + z] = new Weighed(left, circuits, logs);
+                weighed[i * RATIOS.length + z] = following(dipHz, lengthRatios[z], begunOfRatio[z]);
             }
             if (changed) {
-                Arrays.fill(still, dipHz);
-                addNotFollowing(new Dips(still, dipHz), step);
-                addNotFollowing(new Dips(earlierDips(dipHz, -prior.lengthRatio()), dipHz), step);
+                double begun = Math.log(step / 2);
+                addNotFollowing(dipHz, Double.POSITIVE_INFINITY, begun);
+                addNotFollowing(dipHz, -prior.lengthRatio(), begun);
             }
         }
     }
 
-    private double lengthRatio(int z) {
-        return prior.lengthRatio() * Math.exp(RATIOS[z] * prior.doubt());
+    /** @return null where nothing is likely enough */
+    private Weighed following(double dipHz, double ratio, double begunOfRatio) {
+        double begun = begunOfRatio + placeEarlierDips(dipHz, ratio);
+        int n = before.explained(best - NEGLIGIBLE - begun);
+        if (n == 0) {
+            return null;
+        }
+        int[] circuits = new int[n];
+        double[] logs = new double[n];
+        int left = 0;
+        for (int k = 0; k < n; k++) {
+            double w = begun + before.all(k);
+            following += Math.exp(w);
+            if (w > best - NEGLIGIBLE) {
+                circuits[left] = before.circuit(k);
+                logs[left] = w;
+                left++;
+                best = Math.max(best, w);
+            }
+        }
+        return new Weighed(left, circuits, logs);
     }
 
     private double dipOf(int i) {
@@ -303,10 +300,10 @@ final class SpotBelief {
                 .toList();
     }
 
-    private void addNotFollowing(Dips dips, double step) {
-        double begun = dips.built() + Math.log(step / 2);
+    private void addNotFollowing(double dipHz, double ratio, double begunSo) {
+        double begun = begunSo + placeEarlierDips(dipHz, ratio);
         // What is nothing beside an antenna that follows is nothing beside the others either.
-        int n = before.of(dips, Math.max(bestOfOthers - NEGLIGIBLE, best - BESIDE_FOLLOWING) - begun);
+        int n = before.explained(Math.max(bestOfOthers - NEGLIGIBLE, best - BESIDE_FOLLOWING) - begun);
         for (int k = 0; k < n; k++) {
             double w = begun + before.all(k);
             notFollowing += Math.exp(w);
@@ -344,166 +341,24 @@ final class SpotBelief {
                 + earlier.stream().mapToDouble(SpotFit::independent).sum();
     }
 
-    /** Where the dip was at each earlier pass, newest first, for a dip at {@code dipHz} now. */
-    private double[] earlierDips(double dipHz, double ratio) {
-        double electrical = prior.waves() * Wavelength.ofHz(dipHz);
-        double[] dips = new double[addedM.length];
-        for (int e = 0; e < dips.length; e++) {
-            dips[e] = prior.waves()
-                    * Wavelength.SPEED_OF_LIGHT_M_PER_S
-                    / Math.max(electrical * 0.3, electrical - addedM[e] / ratio);
-        }
-        return dips;
-    }
-
     /**
-     * How well circuits explain all earlier passes: as they are, or with those before some pass moved by their place. Circuits that
-     * no earlier pass can bring near the likeliest any more are given up on the way. Filled anew for each place of the grid.
+     * Places the dip of each earlier pass, for a dip at {@code dipHz} now.
+     *
+     * @param ratio infinite where changes move nothing
+     * @return chance of having been built so, as a logarithm: whoever built it aimed at the band
      */
-    private final class Before {
-        private final int[] possible = new int[SpotFit.CIRCUITS];
-        private final double[] ofNow = new double[SpotFit.CIRCUITS];
-        private final int[] circuits = new int[SpotFit.CIRCUITS];
-        private final double[] now = new double[SpotFit.CIRCUITS];
-        private final double[] same = new double[SpotFit.CIRCUITS];
-        private final double[] here = new double[SpotFit.CIRCUITS];
-        private final double[] likeliest = new double[SpotFit.CIRCUITS];
-        /** Of each shift, as a logarithm: that some pass was the first that was moved by it. */
-        private final double[] chance = Arrays.stream(SHIFTS)
-                .map(s -> Math.log(LengthBelief.SPOILT / earlier.size() * bell(s) / SHIFTS_SUM))
-                .toArray();
-
-        private final double[][] moved = new double[SHIFTS.length][SpotFit.CIRCUITS];
-        private int possibleNow;
-        private int n;
-
-        /** @param misfits of the last pass for one dip; circuits that do not reach {@code least} by it are left out from here on */
-        void begin(double[] misfits, double least) {
-            double most = last.misfitOfLog(least);
-            possibleNow = 0;
-            for (int c = 0; c < misfits.length; c++) {
-                if (misfits[c] * unusual[c] <= most) {
-                    possible[possibleNow] = c;
-                    ofNow[possibleNow] = last.log(misfits[c]) + usual[c];
-                    possibleNow++;
-                }
-            }
+    private double placeEarlierDips(double dipHz, double ratio) {
+        double electrical = prior.waves() * Wavelength.ofHz(dipHz);
+        double oldestHz = dipHz;
+        for (int e = 0; e < addedM.length; e++) {
+            oldestHz = Double.isInfinite(ratio)
+                    ? dipHz
+                    : prior.waves()
+                            * Wavelength.SPEED_OF_LIGHT_M_PER_S
+                            / Math.max(electrical * 0.3, electrical - addedM[e] / ratio);
+            before.dip(e, oldestHz);
         }
-
-        /** @return how many circuits reach {@code least} with what all passes say, whose dips were {@code dips} */
-        int of(Dips dips, double least) {
-            n = 0;
-            for (int k = 0; k < possibleNow; k++) {
-                if (ofNow[k] > least) {
-                    circuits[n] = possible[k];
-                    now[n] = ofNow[k];
-                    same[n] = 0;
-                    likeliest[n] = 0;
-                    n++;
-                }
-            }
-            for (double[] m : moved) {
-                Arrays.fill(m, 0, n, Double.NEGATIVE_INFINITY);
-            }
-            // From the newest on: each may be the first that was moved, and all before it were too.
-            for (int e = 0; e < dips.count && n > 0; e++) {
-                SpotFit fit = earlier.get(e);
-                explain(fit, dips.rows[e][0]);
-                System.arraycopy(here, 0, likeliest, 0, n);
-                for (int k = 0; k < n; k++) {
-                    likeliest[k] += same[k];
-                }
-                for (int s = 0; s < SHIFTS.length; s++) {
-                    addMoved(fit, dips.rows[e][s + 1], moved[s], chance[s]);
-                }
-                for (int k = 0; k < n; k++) {
-                    same[k] += here[k];
-                }
-                giveUpBelow(least);
-            }
-            return n;
-        }
-
-        private void explain(SpotFit fit, double row) {
-            SpotFit.Row low = fit.row((int) row);
-            SpotFit.Row high = fit.row((int) row + 1);
-            double share = row - (int) row;
-            for (int k = 0; k < n; k++) {
-                int c = circuits[k];
-                here[k] = between(low.log(c), high.log(c), share);
-            }
-        }
-
-        private static double between(double low, double high, double share) {
-            return low + share * (high - low);
-        }
-
-        private void addMoved(SpotFit fit, double row, double[] sums, double chance) {
-            SpotFit.Row low = fit.row((int) row);
-            SpotFit.Row high = fit.row((int) row + 1);
-            double share = row - (int) row;
-            for (int k = 0; k < n; k++) {
-                int c = circuits[k];
-                double read = between(low.log(c), high.log(c), share);
-                // None is NaN: comparing is twice as fast as Math.max here.
-                double sum = (sums[k] > same[k] ? sums[k] : same[k]) + read;
-                sums[k] = sum;
-                if (sum + chance > likeliest[k]) {
-                    likeliest[k] = sum + chance;
-                }
-            }
-        }
-
-        private void giveUpBelow(double least) {
-            int left = 0;
-            for (int k = 0; k < n; k++) {
-                if (now[k] + likeliest[k] > least) {
-                    circuits[left] = circuits[k];
-                    now[left] = now[k];
-                    same[left] = same[k];
-                    likeliest[left] = likeliest[k];
-                    for (double[] m : moved) {
-                        m[left] = m[k];
-                    }
-                    left++;
-                }
-            }
-            n = left;
-        }
-
-        int circuit(int k) {
-            return circuits[k];
-        }
-
-        /** With what is read now. */
-        double all(int k) {
-            return now[k] + likeliest[k];
-        }
-    }
-
-    /** Where the dips of the earlier passes lie in their tables, newest first: as they are, and moved by each of the shifts. */
-    private final class Dips {
-        final int count;
-        final double oldestHz;
-        final double[][] rows;
-
-        Dips(double[] dipsHz, double nowHz) {
-            count = dipsHz.length;
-            oldestHz = count == 0 ? nowHz : dipsHz[count - 1];
-            rows = new double[count][SHIFTS.length + 1];
-            for (int e = 0; e < count; e++) {
-                double row = curves.rowOf(dipsHz[e]);
-                rows[e][0] = CircuitCurves.within(row);
-                for (int s = 0; s < SHIFTS.length; s++) {
-                    rows[e][s + 1] = CircuitCurves.within(row + SHIFT_ROWS[s]);
-                }
-            }
-        }
-
-        /** Chance of having been built so, as a logarithm: whoever built it aimed at the band. */
-        double built() {
-            return Math.log(SpotBelief.built(oldestHz / middleHz));
-        }
+        return Math.log(built(oldestHz / middleHz));
     }
 
     /** At most {@value #KEPT} of the possibilities, drawn evenly by their weight, so that a broad belief stays broad. */
@@ -530,7 +385,7 @@ final class SpotBelief {
                 }
                 if (times > 0) {
                     drawn.add(new Drawn(
-                            times, dipOf(place / RATIOS.length), here.circuits[k], lengthRatio(place % RATIOS.length)));
+                            times, dipOf(place / RATIOS.length), here.circuits[k], lengthRatios[place % RATIOS.length]));
                 }
             }
         }
@@ -540,7 +395,7 @@ final class SpotBelief {
     /** A possibility as often as it was drawn. */
     private record Drawn(int times, double dipHz, int circuit, double ratio) {}
 
-    private static double bell(double deviations) {
+    static double bell(double deviations) {
         return Math.exp(-deviations * deviations / 2);
     }
 }

@@ -62,11 +62,12 @@ class BookKeeper {
      */
     @Transactional
     public boolean write(UUID installationId, String program) {
-        if (!installations.isKnown(installationId)) {
+        Optional<Installation> known = installations.find(installationId);
+        if (known.isEmpty()) {
             book.deleteById(installationId);
             return false;
         }
-        Installation i = installations.byId(installationId);
+        Installation i = known.get();
         List<Newest.Worked> passes = newest.worked(installationId);
         BookEntry entry = book.findById(installationId).orElseGet(() -> new BookEntry(installationId));
         entry.tell(

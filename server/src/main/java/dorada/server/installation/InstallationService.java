@@ -96,7 +96,13 @@ public class InstallationService implements NamesRadios {
 
     @Transactional(readOnly = true)
     public Installation byId(UUID id) {
-        return installations.findById(id).orElseThrow(() -> UserProblem.notFound(Missing.INSTALLATION));
+        return find(id).orElseThrow(() -> UserProblem.notFound(Missing.INSTALLATION));
+    }
+
+    /** Empty where it is gone. */
+    @Transactional(readOnly = true)
+    public Optional<Installation> find(UUID id) {
+        return installations.findById(id);
     }
 
     /** @throws UserProblem where there is no installation {@code id} */

@@ -3,6 +3,7 @@ package dorada.server.sweep;
 import dorada.core.sweep.Dip;
 import dorada.core.sweep.Sweep;
 import dorada.core.sweep.SweepAnalysis;
+import dorada.server.keeping.AddedRow;
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
@@ -16,11 +17,13 @@ import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import org.hibernate.Length;
+import org.hibernate.annotations.BatchSize;
 
 /** A sweep, stored whole, with the columns that lists are sorted by. */
 @Entity
 @Table(name = "sweep")
-public class StoredSweep {
+@BatchSize(size = 20)
+public class StoredSweep extends AddedRow {
 
     private static final int MOST_WARNING_LETTERS = 4000;
 
@@ -76,6 +79,7 @@ public class StoredSweep {
         }
     }
 
+    @Override
     public UUID id() {
         return id;
     }

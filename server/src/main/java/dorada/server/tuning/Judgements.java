@@ -4,6 +4,7 @@ import dorada.server.installation.Installation;
 import dorada.server.installation.InstallationService;
 import dorada.server.keeping.RoomOnDisk;
 import dorada.server.neighbour.InTurn;
+import jakarta.persistence.EntityManager;
 import java.time.Duration;
 import java.util.HashMap;
 import java.util.List;
@@ -40,6 +41,7 @@ public class Judgements {
     private final InTurn inTurn;
     private final TransactionTemplate writing;
     private final TransactionTemplate reading;
+    private final EntityManager entities;
     private final ApplicationEventPublisher events;
     private final RoomOnDisk room;
     private final String program;
@@ -52,6 +54,7 @@ public class Judgements {
             PackedView packing,
             InTurn inTurn,
             PlatformTransactionManager transactions,
+            EntityManager entities,
             ApplicationEventPublisher events,
             RoomOnDisk room,
             ObjectProvider<BuildProperties> build) {
@@ -61,6 +64,7 @@ public class Judgements {
         this.adviser = adviser;
         this.packing = packing;
         this.inTurn = inTurn;
+        this.entities = entities;
         this.events = events;
         this.room = room;
         writing = new TransactionTemplate(transactions);
@@ -75,7 +79,17 @@ public class Judgements {
 
     /** Judges the newest of {@code all} in the light of those before it, and keeps that with it. */
     PassView judge(List<TuningPass> all, Installation installation) {
-        return kept(newestOf(all), all, installation, judging(installation));
+        Function<TuningPass, Judgement> judging = judging(installation);
+        PassView view = fresh(newestOf(all), all, installation, judging);
+        // Recorded just now: no older one needs to be looked for.
+        entities.persist(saved(newestOf(all), installation, judging, view));
+        return view;
+    }
+
+    private SavedJudgement saved(
+            TuningPass pass, Installation installation, Function<TuningPass, Judgement> judging, PassView view) {
+        return new SavedJudgement(
+                pass, installation.planVersion(), program, judging.apply(pass), view.fault(), packing.packed(view));
     }
 
     private static TuningPass newestOf(List<TuningPass> all) {
@@ -86,14 +100,6 @@ public class Judgements {
         // The old antenna is asked for with each pass after it.
         Map<UUID, Judgement> known = new HashMap<>();
         return pass -> known.computeIfAbsent(pass.id(), id -> Judgement.of(pass, installation, adviser.estimate(pass)));
-    }
-
-    private PassView kept(
-            TuningPass pass, List<TuningPass> all, Installation installation, Function<TuningPass, Judgement> judging) {
-        PassView view = fresh(pass, all, installation, judging);
-        kept.save(new SavedJudgement(
-                pass, installation.planVersion(), program, judging.apply(pass), view.fault(), packing.packed(view)));
-        return view;
     }
 
     private PassView fresh(
@@ -174,7 +180,8 @@ public class Judgements {
         for (int n = 1; n <= all.size(); n++) {
             SavedJudgement is = known.get(all.get(n - 1).id());
             if (is == null || !is.isOf(installation.planVersion(), program)) {
-                kept(all.get(n - 1), all, installation, judging);
+                TuningPass pass = all.get(n - 1);
+                kept.save(saved(pass, installation, judging, fresh(pass, all, installation, judging)));
                 if (System.nanoTime() > until) {
                     return true;
                 }

@@ -7,6 +7,7 @@ import dorada.core.tuning.Circumstance;
 import dorada.core.tuning.Pieces;
 import dorada.server.installation.Installation;
 import dorada.server.installation.VisitPurpose;
+import dorada.server.keeping.AddedRow;
 import dorada.server.people.Person;
 import dorada.server.sweep.StoredSweep;
 import jakarta.persistence.CollectionTable;
@@ -28,6 +29,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import org.hibernate.annotations.BatchSize;
 import org.hibernate.envers.Audited;
 
 /**
@@ -35,7 +37,7 @@ import org.hibernate.envers.Audited;
  * taken back: it is kept under a number below 0.
  */
 @Entity
-class TuningPass {
+class TuningPass extends AddedRow {
 
     @Id
     private UUID id;
@@ -61,7 +63,7 @@ class TuningPass {
     @Column(length = 20)
     private ReferencePlane plane;
 
-    @ManyToOne(fetch = FetchType.EAGER, optional = false)
+    @ManyToOne(fetch = FetchType.LAZY, optional = false)
     private StoredSweep sweep;
 
     private UUID requestKey;
@@ -74,6 +76,7 @@ class TuningPass {
     private String declared;
 
     @ElementCollection(fetch = FetchType.EAGER)
+    @BatchSize(size = 100)
     @CollectionTable(name = "spot_reading", joinColumns = @JoinColumn(name = "pass_id"))
     @OrderColumn(name = "position")
     private List<SpotValue> spots = new ArrayList<>();
@@ -94,6 +97,7 @@ class TuningPass {
     private Double runWeightKg;
 
     @ElementCollection(fetch = FetchType.EAGER)
+    @BatchSize(size = 100)
     @CollectionTable(name = "pass_circumstance", joinColumns = @JoinColumn(name = "pass_id"))
     @Column(name = "circumstance", length = 30)
     @Enumerated(EnumType.STRING)
@@ -223,7 +227,8 @@ class TuningPass {
                 runWeightKg);
     }
 
-    UUID id() {
+    @Override
+    public UUID id() {
         return id;
     }
 

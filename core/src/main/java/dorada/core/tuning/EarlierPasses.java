@@ -1,0 +1,154 @@
+package dorada.core.tuning;
+
+import java.util.Arrays;
+import java.util.List;
+
+/**
+ * How well circuits explain the passes before the last one: as they are, or with those before some pass moved by their place.
+ * Circuits that no earlier pass can bring near the likeliest any more are given up on the way. Filled anew for each place of a
+ * grid.
+ */
+final class EarlierPasses {
+
+    /** By how much surroundings may have moved the earlier dips, in deviations of {@link LengthBelief#PLACE_SHIFT}. */
+    private static final double[] SHIFTS = {-2, -1, 1, 2};
+
+    private static final double[] SHIFT_ROWS = Arrays.stream(SHIFTS)
+            .map(s -> CircuitCurves.rows(s * LengthBelief.PLACE_SHIFT))
+            .toArray();
+
+    private static final double SHIFTS_SUM =
+            Arrays.stream(SHIFTS).map(SpotBelief::bell).sum();
+
+    /** Each pass as it is, and moved by each of the shifts. */
+    private static final int WAYS = SHIFTS.length + 1;
+
+    private final List<SpotFit> fits;
+    private final CircuitCurves curves;
+    /** Of each shift, as a logarithm: that some pass was the first that was moved by it. */
+    private final double[] chance;
+
+    /** Where the dip of each pass lies in its table, each way. */
+    private final double[] rows;
+
+    private final int[] possible = new int[SpotFit.CIRCUITS];
+    private final double[] ofNow = new double[SpotFit.CIRCUITS];
+    private int possibleNow;
+
+    private final int[] circuits = new int[SpotFit.CIRCUITS];
+    private final double[] now = new double[SpotFit.CIRCUITS];
+    private final double[] same = new double[SpotFit.CIRCUITS];
+    private final double[] likeliest = new double[SpotFit.CIRCUITS];
+    /** Of each circuit: with what was read before some pass moved by each of the shifts. */
+    private final double[] moved = new double[SpotFit.CIRCUITS * SHIFTS.length];
+
+    private int n;
+
+    private final SpotFit.Row[] low = new SpotFit.Row[WAYS];
+    private final SpotFit.Row[] high = new SpotFit.Row[WAYS];
+    private final double[] share = new double[WAYS];
+
+    /** @param fits of the passes, newest first */
+    EarlierPasses(List<SpotFit> fits, CircuitCurves curves) {
+        this.fits = fits;
+        this.curves = curves;
+        chance = Arrays.stream(SHIFTS)
+                .map(s -> Math.log(LengthBelief.SPOILT / fits.size() * SpotBelief.bell(s) / SHIFTS_SUM))
+                .toArray();
+        rows = new double[fits.size() * WAYS];
+    }
+
+    /**
+     * Begins with what the last pass says for one dip.
+     *
+     * @param usual how usual each circuit is, as a logarithm, and {@code unusual} the same as a misfit of {@code last}
+     * @param least as a logarithm: circuits that do not reach it are left out from here on
+     */
+    void begin(SpotFit last, double[] misfits, double[] usual, double[] unusual, double least) {
+        double most = last.misfitOfLog(least);
+        possibleNow = 0;
+        for (int c = 0; c < misfits.length; c++) {
+            if (misfits[c] * unusual[c] <= most) {
+                possible[possibleNow] = c;
+                ofNow[possibleNow] = last.log(misfits[c]) + usual[c];
+                possibleNow++;
+            }
+        }
+    }
+
+    /** The dip of pass {@code e}, counted from the newest back, was at {@code hz}. */
+    void dip(int e, double hz) {
+        double row = curves.rowOf(hz);
+        rows[e * WAYS] = CircuitCurves.within(row);
+        for (int s = 0; s < SHIFTS.length; s++) {
+            rows[e * WAYS + s + 1] = CircuitCurves.within(row + SHIFT_ROWS[s]);
+        }
+    }
+
+    /** @return how many circuits reach {@code least} with what all passes say, the last among them */
+    int explained(double least) {
+        n = 0;
+        for (int k = 0; k < possibleNow; k++) {
+            if (ofNow[k] > least) {
+                circuits[n] = possible[k];
+                now[n] = ofNow[k];
+                same[n] = 0;
+                likeliest[n] = 0;
+                n++;
+            }
+        }
+        Arrays.fill(moved, 0, n * SHIFTS.length, Double.NEGATIVE_INFINITY);
+        // From the newest on: each may be the first that was moved, and all before it were too.
+        for (int e = 0; e < fits.size() && n > 0; e++) {
+            for (int s = 0; s < WAYS; s++) {
+                int row = (int) rows[e * WAYS + s];
+                low[s] = fits.get(e).row(row);
+                high[s] = fits.get(e).row(row + 1);
+                share[s] = rows[e * WAYS + s] - row;
+            }
+            explain(least);
+        }
+        return n;
+    }
+
+    /** One pass more. Who does not reach {@code least} any more is given up. */
+    private void explain(double least) {
+        int left = 0;
+        for (int k = 0; k < n; k++) {
+            int c = circuits[k];
+            double asItWas = same[k];
+            double asItIs = asItWas + read(0, c);
+            double most = asItIs;
+            for (int s = 0; s < SHIFTS.length; s++) {
+                double movedBefore = moved[k * SHIFTS.length + s];
+                // None is NaN: comparing is twice as fast as Math.max here.
+                double sum = (movedBefore > asItWas ? movedBefore : asItWas) + read(s + 1, c);
+                moved[left * SHIFTS.length + s] = sum;
+                most = sum + chance[s] > most ? sum + chance[s] : most;
+            }
+            if (now[k] + most > least) {
+                circuits[left] = c;
+                now[left] = now[k];
+                same[left] = asItIs;
+                likeliest[left] = most;
+                left++;
+            }
+        }
+        n = left;
+    }
+
+    private double read(int way, int circuit) {
+        double from = low[way].log(circuit);
+        return from + share[way] * (high[way].log(circuit) - from);
+    }
+
+    /** Which circuit is the {@code k}-th that was explained. */
+    int circuit(int k) {
+        return circuits[k];
+    }
+
+    /** How likely it is with all passes, as a logarithm. */
+    double all(int k) {
+        return now[k] + likeliest[k];
+    }
+}
