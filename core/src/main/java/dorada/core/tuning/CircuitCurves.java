@@ -1,8 +1,7 @@
 package dorada.core.tuning;
 
 import dorada.core.sweep.Sweep;
-import java.util.HashMap;
-import java.util.Map;
+import java.util.stream.IntStream;
 
 /**
  * |Γ| of series circuits over the frequency of their dip: R + jRQ(f/f₀ − f₀/f) re 50 Ω, for all circuits of {@link SpotFit} and a table
@@ -31,8 +30,11 @@ final class CircuitCurves {
         }
     }
 
+    private static final double[] OF_MIDDLE = IntStream.range(0, ROWS)
+            .mapToDouble(row -> Math.exp(LOWEST + row * ROW))
+            .toArray();
+
     private final double middleHz;
-    private final Map<Double, Table> tables = new HashMap<>();
 
     /** @param middleHz about which dips are looked for */
     CircuitCurves(double middleHz) {
@@ -54,42 +56,36 @@ final class CircuitCurves {
         return Math.max(0, Math.min(ROWS - 1.001, row));
     }
 
-    /** The curves at {@code hz}: the same table for all who ask. */
-    Table at(double hz) {
-        return tables.computeIfAbsent(hz, Table::new);
+    /** How far {@code hz} is from the dip of each row: f/f₀ − f₀/f. */
+    double[] detuned(double hz) {
+        double[] detuned = new double[ROWS];
+        for (int row = 0; row < ROWS; row++) {
+            detuned[row] = detuned(hz, middleHz * OF_MIDDLE[row]);
+        }
+        return detuned;
     }
 
-    /** The curves at one frequency. */
-    final class Table {
-        private final double hz;
-        private final double[][] rows = new double[ROWS][];
-
-        private Table(double hz) {
-            this.hz = hz;
-        }
-
-        /** With the dip of row {@code i}, one per circuit; made when it is asked for: most never are. */
-        double[] row(int i) {
-            if (rows[i] == null) {
-                rows[i] = new double[SpotFit.CIRCUITS];
-                fill(rows[i], hz, middleHz * Math.exp(LOWEST + i * ROW));
-            }
-            return rows[i];
-        }
+    private static double detuned(double hz, double dipHz) {
+        return hz / dipHz - dipHz / hz;
     }
 
     /** Fills in {@code magnitudes}, one per circuit. */
     static void fill(double[] magnitudes, double hz, double dipHz) {
-        double detuned = hz / dipHz - dipHz / hz;
+        double detuned = detuned(hz, dipHz);
         for (int c = 0; c < SpotFit.CIRCUITS; c++) {
-            double x = RQ[c] * detuned;
-            magnitudes[c] = Math.sqrt((MINUS[c] + x * x) / (PLUS[c] + x * x));
+            magnitudes[c] = magnitude(c, detuned);
         }
     }
 
-    /** Of one circuit. */
+    /** Of circuit {@code c}, so far from its dip. */
+    static double magnitude(int c, double detuned) {
+        double x = RQ[c] * detuned;
+        return Math.sqrt((MINUS[c] + x * x) / (PLUS[c] + x * x));
+    }
+
+    /** Of any circuit. */
     static double magnitude(double hz, double dipHz, double q, double r) {
-        double x2 = sq(r * q * (hz / dipHz - dipHz / hz));
+        double x2 = sq(r * q * detuned(hz, dipHz));
         return Math.sqrt((sq(r - Sweep.STANDARD_REFERENCE_OHM) + x2) / (sq(r + Sweep.STANDARD_REFERENCE_OHM) + x2));
     }
 

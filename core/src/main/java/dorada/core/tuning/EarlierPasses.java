@@ -23,7 +23,7 @@ final class EarlierPasses {
     /** Each pass as it is, and moved by each of the shifts. */
     private static final int WAYS = SHIFTS.length + 1;
 
-    private final List<SpotFit> fits;
+    private final SpotFit.Table[] tables;
     private final CircuitCurves curves;
     /** Of each shift, as a logarithm: that some pass was the first that was moved by it. */
     private final double[] chance;
@@ -44,13 +44,9 @@ final class EarlierPasses {
 
     private int n;
 
-    private final SpotFit.Row[] low = new SpotFit.Row[WAYS];
-    private final SpotFit.Row[] high = new SpotFit.Row[WAYS];
-    private final double[] share = new double[WAYS];
-
     /** @param fits of the passes, newest first */
     EarlierPasses(List<SpotFit> fits, CircuitCurves curves) {
-        this.fits = fits;
+        tables = fits.stream().map(f -> f.table(curves)).toArray(SpotFit.Table[]::new);
         this.curves = curves;
         chance = Arrays.stream(SHIFTS)
                 .map(s -> Math.log(LengthBelief.SPOILT / fits.size() * SpotBelief.bell(s) / SHIFTS_SUM))
@@ -99,30 +95,24 @@ final class EarlierPasses {
         }
         Arrays.fill(moved, 0, n * SHIFTS.length, Double.NEGATIVE_INFINITY);
         // From the newest on: each may be the first that was moved, and all before it were too.
-        for (int e = 0; e < fits.size() && n > 0; e++) {
-            for (int s = 0; s < WAYS; s++) {
-                int row = (int) rows[e * WAYS + s];
-                low[s] = fits.get(e).row(row);
-                high[s] = fits.get(e).row(row + 1);
-                share[s] = rows[e * WAYS + s] - row;
-            }
-            explain(least);
+        for (int e = 0; e < tables.length && n > 0; e++) {
+            explain(tables[e], e * WAYS, least);
         }
         return n;
     }
 
     /** One pass more. Who does not reach {@code least} any more is given up. */
-    private void explain(double least) {
+    private void explain(SpotFit.Table table, int way, double least) {
         int left = 0;
         for (int k = 0; k < n; k++) {
             int c = circuits[k];
             double asItWas = same[k];
-            double asItIs = asItWas + read(0, c);
+            double asItIs = asItWas + table.log(c, rows[way]);
             double most = asItIs;
             for (int s = 0; s < SHIFTS.length; s++) {
                 double movedBefore = moved[k * SHIFTS.length + s];
                 // None is NaN: comparing is twice as fast as Math.max here.
-                double sum = (movedBefore > asItWas ? movedBefore : asItWas) + read(s + 1, c);
+                double sum = (movedBefore > asItWas ? movedBefore : asItWas) + table.log(c, rows[way + 1 + s]);
                 moved[left * SHIFTS.length + s] = sum;
                 most = sum + chance[s] > most ? sum + chance[s] : most;
             }
@@ -135,11 +125,6 @@ final class EarlierPasses {
             }
         }
         n = left;
-    }
-
-    private double read(int way, int circuit) {
-        double from = low[way].log(circuit);
-        return from + share[way] * (high[way].log(circuit) - from);
     }
 
     /** Which circuit is the {@code k}-th that was explained. */

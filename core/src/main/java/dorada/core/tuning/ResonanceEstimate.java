@@ -112,7 +112,7 @@ public record ResonanceEstimate(
         double low = readings.stream().mapToDouble(Reading::frequencyHz).min().orElseThrow();
         double high = readings.stream().mapToDouble(Reading::frequencyHz).max().orElseThrow();
         double middle = Math.sqrt(low * high);
-        SpotFit fit = new SpotFit(readings, new CircuitCurves(middle));
+        SpotFit fit = new SpotFit(readings);
         double from = low / BESIDE;
         double ratio = high * BESIDE / from;
         double[] weighed = new double[STEPS * SpotFit.CIRCUITS];

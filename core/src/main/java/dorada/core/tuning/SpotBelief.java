@@ -84,7 +84,6 @@ final class SpotBelief {
     /** The same as misfits of the last pass. */
     private final double[] unusual;
 
-    private final CircuitCurves curves;
     private double best = Double.NEGATIVE_INFINITY;
     private double bestOfOthers = Double.NEGATIVE_INFINITY;
     private double following;
@@ -100,8 +99,7 @@ final class SpotBelief {
         lowHz = lowest / BESIDE;
         highHz = highest * BESIDE;
         usual = SpotFit.usual(prior.circuit());
-        curves = new CircuitCurves(middleHz);
-        last = new SpotFit(now.spots(), curves, readings(passes, passes.size() - 1));
+        last = new SpotFit(now.spots(), readings(passes, passes.size() - 1));
         unusual = Arrays.stream(usual).map(last::misfitOfLog).toArray();
         narrow();
         List<Double> sinceEach = new ArrayList<>();
@@ -111,12 +109,12 @@ final class SpotBelief {
                 // Another piece was moved: what was read before is of another antenna.
                 break;
             }
-            earlier.add(new SpotFit(passes.get(i).spots(), curves, readings(passes, i)));
+            earlier.add(new SpotFit(passes.get(i).spots(), readings(passes, i)));
             sinceEach.add(added);
             added += passes.get(i).changeM();
         }
         addedM = sinceEach.stream().mapToDouble(m -> m).toArray();
-        before = new EarlierPasses(earlier, curves);
+        before = new EarlierPasses(earlier, new CircuitCurves(middleHz));
         weigh();
     }
 
@@ -248,8 +246,9 @@ final class SpotBelief {
         double[][] now =
                 IntStream.range(0, DIPS).mapToObj(i -> last.misfits(dipOf(i))).toArray(double[][]::new);
         double mostBegun = Math.log(built(1) * step / 2);
-        double[] begunOfRatio =
-                Arrays.stream(RATIOS).map(r -> Math.log(step * bell(r) / RATIOS_SUM)).toArray();
+        double[] begunOfRatio = Arrays.stream(RATIOS)
+                .map(r -> Math.log(step * bell(r) / RATIOS_SUM))
+                .toArray();
         // The likeliest first: what cannot come near them by any earlier pass is not worked out.
         for (int i : likeliestFirst(now)) {
             double dipHz = dipOf(i);
@@ -385,7 +384,10 @@ final class SpotBelief {
                 }
                 if (times > 0) {
                     drawn.add(new Drawn(
-                            times, dipOf(place / RATIOS.length), here.circuits[k], lengthRatios[place % RATIOS.length]));
+                            times,
+                            dipOf(place / RATIOS.length),
+                            here.circuits[k],
+                            lengthRatios[place % RATIOS.length]));
                 }
             }
         }

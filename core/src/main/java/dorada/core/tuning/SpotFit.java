@@ -49,18 +49,14 @@ final class SpotFit {
     private final double[] magnitude;
     private final double[] deviation;
     private final boolean[] atLeast;
-    private final CircuitCurves curves;
     private final double tempered;
-    private final Row[] rows = new Row[CircuitCurves.ROWS];
-    private CircuitCurves.Table[] tables;
 
-    /** @param curves about the middle of where dips are looked for */
-    SpotFit(List<Reading> readings, CircuitCurves curves) {
-        this(readings, curves, 1);
+    SpotFit(List<Reading> readings) {
+        this(readings, 1);
     }
 
     /** @param again how often the same state was read: a needle that is read again errs again */
-    SpotFit(List<Reading> all, CircuitCurves curves, int again) {
+    SpotFit(List<Reading> all, int again) {
         List<Reading> readings = condensed(all);
         int n = readings.size();
         hz = new double[n];
@@ -75,7 +71,6 @@ final class SpotFit {
             // A needle at the end of its scale says "at least".
             atLeast[i] = Double.isInfinite(r.highSwr());
         }
-        this.curves = curves;
         int read = all.size();
         double channels = read <= INDEPENDENT ? 1 : (INDEPENDENT + (read - INDEPENDENT) / 2.0) / n;
         tempered = channels * (1 + (again - 1) * NEW_WHEN_READ_AGAIN) / again;
@@ -207,45 +202,41 @@ final class SpotFit {
         return Math.pow(likelihood, -1 / POWER);
     }
 
-    /** The table's row {@code i}, made when it is asked for: most never are. */
-    Row row(int i) {
-        if (rows[i] == null) {
-            double[] misfits = new double[CIRCUITS];
-            Arrays.fill(misfits, 1);
-            for (int r = 0; r < hz.length; r++) {
-                multiply(misfits, r, tables()[r].row(i));
-            }
-            rows[i] = new Row(misfits);
-        }
-        return rows[i];
+    /** A table of what circuits are likely with their dips in its rows, about the middle of {@code curves}. */
+    Table table(CircuitCurves curves) {
+        return new Table(Arrays.stream(hz).mapToObj(curves::detuned).toArray(double[][]::new));
     }
 
-    /** How likely each circuit is with one dip, as logarithms, which are taken when they are asked for: of most never. */
-    final class Row {
-        /** Above 0 a misfit, else the logarithm of what is so likely. */
-        private final double[] values;
+    /** Logarithms of likelihood, worked out when they are asked for: of most circuits most never are. */
+    final class Table {
+        private final double[][] detuned;
+        /** Of each circuit side by side; 0 where nobody asked yet. */
+        private final double[] logs = new double[CIRCUITS * CircuitCurves.ROWS];
 
-        private Row(double[] misfits) {
-            values = misfits;
+        private Table(double[][] detuned) {
+            this.detuned = detuned;
         }
 
-        double log(int circuit) {
-            double value = values[circuit];
-            return value > 0 ? taken(circuit, value) : value;
+        /** @param row where the dip lies, as {@link CircuitCurves#within} leaves it */
+        double log(int circuit, double row) {
+            int low = (int) row;
+            int at = circuit * CircuitCurves.ROWS + low;
+            double here = logs[at] == 0 ? taken(circuit, low) : logs[at];
+            double next = logs[at + 1] == 0 ? taken(circuit, low + 1) : logs[at + 1];
+            return here + (row - low) * (next - here);
         }
 
-        private double taken(int circuit, double misfit) {
+        private double taken(int circuit, int row) {
+            double misfit = 1;
+            for (int r = 0; r < hz.length; r++) {
+                double more = CircuitCurves.magnitude(circuit, detuned[r][row]) - magnitude[r];
+                double off = (atLeast[r] ? Math.min(0, more) : more) * (0.5 / deviation[r]);
+                misfit *= 1 + off * off;
+            }
             double log = SpotFit.this.log(misfit);
-            values[circuit] = log;
+            logs[circuit * CircuitCurves.ROWS + row] = log;
             return log;
         }
-    }
-
-    private CircuitCurves.Table[] tables() {
-        if (tables == null) {
-            tables = Arrays.stream(hz).mapToObj(curves::at).toArray(CircuitCurves.Table[]::new);
-        }
-        return tables;
     }
 
     /** The same for readings that are {@code magnitude} on every channel, as of a load, an open line or a needle that sticks. */

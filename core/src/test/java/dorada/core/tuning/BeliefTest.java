@@ -187,28 +187,27 @@ class BeliefTest {
             spots.add(SpotReading.ofSwr(ReadingKind.INLINE_METER, hz, swr(150e6, 9.5, 44, hz)));
         }
         CircuitCurves curves = new CircuitCurves(156e6);
-        SpotFit fit = new SpotFit(Pass.ofSpots(0, spots).orElseThrow().spots(), curves);
+        SpotFit fit = new SpotFit(Pass.ofSpots(0, spots).orElseThrow().spots());
         assertThat(at(fit, 150e6)[circuit(9.5, 44)]).isCloseTo(0, within(1e-9));
         assertThat(Arrays.stream(at(fit, 150e6)).max().orElseThrow()).isCloseTo(0, within(1e-9));
         assertThat(Arrays.stream(at(fit, 141e6)).max().orElseThrow()).isLessThan(-1);
         // The table says the same between its rows, and what lies beyond it is taken at its end.
         double row = curves.rowOf(150e6);
-        SpotFit.Row low = fit.row((int) row);
-        SpotFit.Row high = fit.row((int) row + 1);
+        SpotFit.Table table = fit.table(curves);
         double[] exact = at(fit, 150e6);
         for (int c = 0; c < SpotFit.CIRCUITS; c++) {
             if (SpotFit.quality(c) < 20) {
-                assertThat(low.log(c) + (row - (int) row) * (high.log(c) - low.log(c)))
-                        .isCloseTo(exact[c], within(0.3));
-                assertThat(low.log(c)).isEqualTo(low.log(c)).isLessThanOrEqualTo(0);
+                assertThat(table.log(c, row)).isCloseTo(exact[c], within(0.3));
             }
+            assertThat(table.log(c, row)).isEqualTo(table.log(c, row)).isLessThanOrEqualTo(0);
         }
+        sameOnARow(fit, curves);
         assertThat(CircuitCurves.within(curves.rowOf(10e6))).isZero();
         assertThat(CircuitCurves.within(curves.rowOf(900e6))).isEqualTo(CircuitCurves.within(curves.rowOf(800e6)));
         assertThat(curves.rowOf(150e6 * Math.exp(0.01)) - row).isCloseTo(CircuitCurves.rows(0.01), within(1e-9));
         // Misfits compare as the logarithms do, and those of what was read again too.
         for (SpotFit f :
-                List.of(fit, new SpotFit(Pass.ofSpots(0, spots).orElseThrow().spots(), curves, 3))) {
+                List.of(fit, new SpotFit(Pass.ofSpots(0, spots).orElseThrow().spots(), 3))) {
             double[] misfits = f.misfits(149e6);
             double[] logs = at(f, 149e6);
             for (int c = 0; c < SpotFit.CIRCUITS; c++) {
@@ -221,6 +220,15 @@ class BeliefTest {
         assertThat(SpotFit.resistanceOhm(SpotFit.CIRCUITS - 1)).isEqualTo(340);
     }
 
+    private static void sameOnARow(SpotFit fit, CircuitCurves curves) {
+        double dipHz = 150e6 * Math.exp((400 - curves.rowOf(150e6)) / CircuitCurves.rows(1));
+        double[] exact = at(fit, dipHz);
+        SpotFit.Table table = fit.table(curves);
+        for (int c = 0; c < SpotFit.CIRCUITS; c++) {
+            assertThat(table.log(c, 400)).isCloseTo(exact[c], within(1e-6));
+        }
+    }
+
     private static double[] at(SpotFit fit, double dipHz) {
         return Arrays.stream(fit.misfits(dipHz)).map(fit::log).toArray();
     }
@@ -231,7 +239,9 @@ class BeliefTest {
         List<SpotReading> spots = List.of(
                 SpotReading.ofSwr(ReadingKind.INLINE_METER, 153e6, 1.2),
                 SpotReading.ofSwr(ReadingKind.INLINE_METER, 159e6, 10));
-        double[] fit = at(new SpotFit(Pass.ofSpots(0, spots).orElseThrow().spots(), new CircuitCurves(156e6)), 153e6);
+        SpotFit read = new SpotFit(Pass.ofSpots(0, spots).orElseThrow().spots());
+        sameOnARow(read, new CircuitCurves(156e6));
+        double[] fit = at(read, 153e6);
         assertThat(fit[circuit(45, 44)]).isGreaterThan(fit[circuit(6.5, 44)] + 1);
         // SWR 26 there: beyond the scale, and as good as any other that is.
         assertThat(fit[circuit(70, 44)]).isCloseTo(fit[circuit(45, 44)], within(0.01));
