@@ -238,10 +238,13 @@ public class Archives {
         }
     }
 
-    /** Empty where what is here and what is archived went on differently. */
+    /** Empty where what is here and what is archived went on differently, or what is archived is of another one here. */
     private Optional<Added> restore(
             ArchivedInstallation a, boolean isNew, ArchivedPeople who, PassArchive.Files files) {
         UUID id = a.installation().id();
+        if (installations.hasVisitsOfAnother(a.installation())) {
+            return Optional.empty();
+        }
         Optional<Integer> visits = Optional.of(0);
         if (isNew) {
             installations.restore(a.installation(), who);

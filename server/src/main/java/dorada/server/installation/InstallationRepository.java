@@ -47,6 +47,10 @@ interface InstallationRepository extends JpaRepository<Installation, UUID> {
 
     int countByIdIn(Collection<UUID> ids);
 
+    /** Whether one of {@code visits} is of another than {@code installation}. */
+    @Query("select count(v) > 0 from Visit v where v.id in :visits and v.installation.id <> :installation")
+    boolean haveOthers(UUID installation, Collection<UUID> visits);
+
     String DUE = """
             select new dorada.server.installation.DueRow(
                 i.id, i.shopNumber, i.title, i.customer, i.carrier, p.displayName,

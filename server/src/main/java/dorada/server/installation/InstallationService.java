@@ -233,6 +233,16 @@ public class InstallationService implements NamesRadios {
         return installations.existsById(id);
     }
 
+    /** Whether a visit of an archived installation is another one's here. */
+    @Transactional(readOnly = true)
+    public boolean hasVisitsOfAnother(InstallationRecord r) {
+        List<UUID> visits = r.visits().stream()
+                .map(VisitRecord::id)
+                .filter(Objects::nonNull)
+                .toList();
+        return !visits.isEmpty() && installations.haveOthers(r.id(), visits);
+    }
+
     /** Puts an archived installation here; under its own number where that is free. */
     public Installation restore(InstallationRecord r, ArchivedPeople people) {
         boolean isTaken = installations.existsByShopNumber(r.shopNumber());

@@ -3,7 +3,7 @@ package dorada.server.sweep;
 import dorada.core.sweep.Dip;
 import dorada.core.sweep.Sweep;
 import dorada.core.sweep.SweepAnalysis;
-import dorada.server.keeping.AddedRow;
+import dorada.server.row.AddedRow;
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;

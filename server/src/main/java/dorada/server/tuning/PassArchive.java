@@ -105,14 +105,15 @@ public class PassArchive {
     /**
      * Adds those that are not here yet; none where the archive's and ours are not the same up to there.
      *
-     * @return how many were added; empty where both went on differently
+     * @return how many were added; empty where both went on differently, or where one of them is another installation's here
      */
     public Optional<Integer> restore(
             UUID installationId, List<PassRecord> archived, ArchivedPeople people, Files files) {
         List<UUID> ours = passes.idsInOrder(installationId);
         List<UUID> theirs = archived.stream().map(PassRecord::id).toList();
         int same = Math.min(ours.size(), theirs.size());
-        if (!ours.subList(0, same).equals(theirs.subList(0, same))) {
+        if (!ours.subList(0, same).equals(theirs.subList(0, same))
+                || passes.existsByIdIn(theirs.subList(same, theirs.size()))) {
             return Optional.empty();
         }
         Installation installation = installations.byId(installationId);

@@ -27,6 +27,8 @@ interface TuningPassRepository extends JpaRepository<TuningPass, UUID> {
     /** Taken back ones too. */
     boolean existsByInstallationIdAndVisitNumber(UUID installationId, int visitNumber);
 
+    boolean existsByIdIn(Collection<UUID> ids);
+
     Optional<TuningPass> findByRequestKey(UUID requestKey);
 
     /**

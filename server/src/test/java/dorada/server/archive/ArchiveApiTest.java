@@ -11,6 +11,7 @@ import static org.springframework.test.web.servlet.request.MockMvcRequestBuilder
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.multipart;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.put;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.content;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.jsonPath;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
@@ -293,6 +294,34 @@ class ArchiveApiTest extends ApiTest {
         reads(late)
                 .andExpect(jsonPath("$.passes").value(0))
                 .andExpect(jsonPath("$.left.length()").value(1));
+    }
+
+    /** A pass belongs to one installation: whatever an archive says of it, it stays there, and what it says. */
+    @Test
+    void noArchiveTakesPassesFromAnotherInstallation() throws Exception {
+        String id = makeInstallation(3);
+        measure(id, UUID.randomUUID(), 0);
+        measure(id, UUID.randomUUID(), -0.003);
+        String before = getAs(viewer, "/api/installations/" + id + "/passes")
+                .andReturn()
+                .getResponse()
+                .getContentAsString();
+        byte[] archive = archive("/api/installations/" + id + "/archive");
+        String other = UUID.randomUUID().toString();
+        BiFunction<String, String, String> ofAnother =
+                (name, text) -> text.replace(id, other).replace("-0.003", "-0.3");
+        BiFunction<String, String, String> withItsOwnVisit = (name, text) -> ofAnother
+                .apply(name, text)
+                .replaceAll("\\{\"id\":\"[^\"]*\",\"purpose\"", "{\"id\":\"" + UUID.randomUUID() + "\",\"purpose\"");
+        for (BiFunction<String, String, String> made : List.of(ofAnother, withItsOwnVisit)) {
+            reads(altered(archive, made))
+                    .andExpect(jsonPath("$.installations").value(0))
+                    .andExpect(jsonPath("$.passes").value(0))
+                    .andExpect(jsonPath("$.left.length()").value(1));
+        }
+        getAs(viewer, "/api/installations/" + id + "/passes")
+                .andExpect(content().json(before));
+        getAs(viewer, "/api/installations/" + other).andExpect(status().isNotFound());
     }
 
     private void signOff(String id, int pass) throws Exception {

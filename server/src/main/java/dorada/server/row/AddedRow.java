@@ -1,4 +1,4 @@
-package dorada.server.keeping;
+package dorada.server.row;
 
 import jakarta.persistence.MappedSuperclass;
 import jakarta.persistence.PostLoad;

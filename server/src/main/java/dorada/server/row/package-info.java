@@ -1,0 +1,2 @@
+/** What rows of the database have in common. */
+package dorada.server.row;
