@@ -50,7 +50,7 @@ describe('a board of more than one page', () => {
       global: { plugins: [VueQueryPlugin], stubs: { RouterLink: RouterLinkStub } },
     })
     await flushPromises()
-    expect(page.text()).toContain('2 installations wait for a hand')
+    expect(page.text()).toContain('2 installations need work')
     expect(page.text()).toContain('All 63')
     expect(page.text()).toContain('60 of 61')
     const more = page.findAll('button').find((b) => b.text() === 'Show more')

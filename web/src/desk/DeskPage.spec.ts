@@ -199,7 +199,7 @@ describe('the trace desk', () => {
     await average?.trigger('click')
     await settle()
     expect(desk.findAll('.desk-list li')).toHaveLength(3)
-    await desk.find('[aria-label="Take average away"]').trigger('click')
+    await desk.find('[aria-label="Remove average"]').trigger('click')
     await settle()
     expect(desk.findAll('.desk-list li')).toHaveLength(2)
   })

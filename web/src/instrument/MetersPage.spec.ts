@@ -113,7 +113,7 @@ describe('the meters', () => {
     ).toEqual(['–', '–', '–', '–'])
     expect(meters.text()).toContain('Set the needle.')
     await press(meters, 'Set the needle to full scale')
-    expect(meters.find('.sentence').text()).toContain('folds its power back')
+    expect(meters.find('.sentence').text()).toContain('Power foldback')
   })
 
   it('say what is wrong with a channel before anything is keyed', async () => {

@@ -29,11 +29,11 @@ describe('copying a plan to a fleet', () => {
     const page = form()
     await page.find('button').trigger('click')
     await page.find('textarea').setValue('Tractor 8\n\n  Tractor 9 ')
-    expect(page.find('button[type=submit]').text()).toBe('Make 2 installations')
+    expect(page.find('button[type=submit]').text()).toBe('Create 2 installations')
     await page.find('form').trigger('submit')
     await flushPromises()
     expect(await fetched.mock.calls[0]?.[0].json()).toEqual({ titles: ['Tractor 8', 'Tractor 9'] })
-    expect(page.text()).toContain('Made: Tractor 8.')
+    expect(page.text()).toContain('Created: Tractor 8.')
     expect(page.find('form').exists()).toBe(false)
   })
   it('keeps what was typed where the server refuses', async () => {

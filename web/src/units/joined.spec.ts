@@ -8,6 +8,8 @@ describe('a number with its unit', () => {
     ['12 ft 3 1/2 in', '12~ft 3~1/2~in'],
     ['moved −1.738 MHz, or 1.0 %', 'moved −1.738~MHz, or 1.0~%'],
     ['3 dBi, 4.25 W, 50 Ω', '3~dBi, 4.25~W, 50~Ω'],
+    ['rings counted: 3 × 2 mm', 'rings counted: 3~×~2~mm'],
+    ['1 × c/4f', '1 × c/4f'],
   ])('stays on one line: %s', (text, whole) => {
     expect(joined(text).replaceAll('\u00a0', '~')).toBe(whole)
     expect(plain(joined(text))).toBe(text)

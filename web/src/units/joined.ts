@@ -1,9 +1,9 @@
 const GAP = '\u00a0'
 
 const TORN =
-  /(?<=\d) (?=(?:mm|cm|m|km|in|ft|mi|[kMG]?Hz|dB[cim]?|[mk]?W|Ω|g|kg|%|µH|pF|ppm|°C|\d+\/\d+)(?![\p{L}\d]))/gu
+  /(?<=\d ×) (?=\d)|(?<=\d) (?=(?:× \d|(?:mm|cm|m|km|in|ft|mi|[kMG]?Hz|dB[cim]?|[mk]?W|Ω|g|kg|%|µH|pF|ppm|°C|\d+\/\d+)(?![\p{L}\d])))/gu
 
-/** Text whose numbers stay on one line with their units and fractions. */
+/** Text whose numbers stay on one line with their units, fractions and factors. */
 export const joined = (text: string) => text.replace(TORN, GAP)
 
 /** The same with gaps as they are typed, as records keep it. */

@@ -139,7 +139,7 @@ class AccessibilityIT {
             new Technician(page, dorada.address()).signsIn("marisol");
             page.getByText("installations wait").waitFor();
             page.navigate(dorada.address() + "/removed");
-            page.getByText("Nothing is laid aside").waitFor();
+            page.getByText("Nothing was removed").waitFor();
             check(page, "removed");
             page.navigate(dorada.address() + "/people");
             page.getByText("Read an archive").waitFor();

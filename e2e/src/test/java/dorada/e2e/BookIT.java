@@ -47,7 +47,7 @@ class BookIT {
             // What is written down on it stands there for whoever plans the next.
             ines.button("Write a lesson down").click();
             ines.field("What should whoever fits the next one know?").fill("Paint under this base: scrape first");
-            ines.button("Keep the lesson").click();
+            ines.button("Save the lesson").click();
             assertThat(page.getByText("Paint under this base")).isVisible();
             page.navigate(dorada.address() + "/installations/new");
             assertThat(page.getByText("Paint under this base")).isVisible();

@@ -83,7 +83,7 @@ class DeskIT {
             assertThat(Files.readString(trace.path())).contains("[Version] 2.0");
 
             // By the keyboard alone, as the list is too long to be scrolled.
-            page.getByLabel("Installation to keep the trace with").fill("pick-up 9");
+            page.getByLabel("Installation to save the trace with").fill("pick-up 9");
             page.locator(".n-base-select-option", new Page.LocatorOptions().setHasText("Pick-up 9"))
                     .waitFor();
             page.keyboard().press("Enter");

@@ -59,7 +59,7 @@ class PlanningIT {
                     .containsText(Pattern.compile("Best by rule of thumb: quarter-wave whip|Fit the"));
             page.getByText("Plastic, wood").click();
             assertThat(page.getByText("Needs metal under it").first()).isVisible();
-            assertThat(page.locator(".sentence")).containsText(Pattern.compile("^\\s*Fit the|^\\s*None holds"));
+            assertThat(page.locator(".sentence")).containsText(Pattern.compile("^\\s*Fit the|^\\s*None stays under"));
             // The picture's legend may have a button of that name too, once its curve is there.
             page.locator("table")
                     .getByRole(

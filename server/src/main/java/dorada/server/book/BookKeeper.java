@@ -69,11 +69,14 @@ class BookKeeper {
         }
         Installation i = known.get();
         List<Newest.Worked> passes = newest.worked(installationId);
-        BookEntry entry = book.findById(installationId).orElseGet(() -> new BookEntry(installationId));
+        Optional<BookEntry> written = book.findById(installationId);
+        BookEntry entry = written.orElseGet(() -> new BookEntry(installationId));
         entry.tell(
                 new BookEntry.MadeOf(i.version(), book.passCount(installationId), program, clock.instant()),
                 told(i, passes));
-        book.save(entry);
+        if (written.isEmpty()) {
+            entities.persist(entry);
+        }
         boolean teaches = entry.signedAt().isPresent();
         if (teaches) {
             Search.session(entities)

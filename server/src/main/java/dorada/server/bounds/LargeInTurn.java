@@ -12,7 +12,7 @@ final class LargeInTurn extends QoSHandler {
 
     private static final String AGAIN_SECONDS = "10";
     private static final String SENTENCE =
-            "Several large files are being read just now. Nothing of yours was kept: please send it again in "
+            "Several large files are being read just now. Nothing of yours was saved: please send it again in "
                     + AGAIN_SECONDS + " seconds.";
 
     @SuppressWarnings("unchecked")

@@ -191,7 +191,7 @@ public class TuningService {
         List<TuningPass> all = new ArrayList<>(before);
         all.add(pass);
         TuningPass.lastIsNewest(all);
-        passes.saveAndFlush(pass);
+        passes.save(pass);
         changed(pass);
         return judgements.judge(all, installation);
     }

@@ -54,8 +54,8 @@ class HistoryApiTest extends ApiTest {
                                 "Changed the SWR limit from 2.00 to 1.50.",
                                 "Added to the channels: Coast 156.8 MHz.",
                                 "Took out of the channels: Base 157.45 MHz.",
-                                "Of the channels: Field 153.05 MHz (main channel, heard only, counts 1.0 times); before, "
-                                        + "Field 153.05 MHz (main channel, sent and heard, counts 1.0 times).")))
+                                "Of the channels: Field 153.05 MHz (main channel, receive only, weight 1.0); before, "
+                                        + "Field 153.05 MHz (main channel, transmit and receive, weight 1.0).")))
                 .andExpect(jsonPath("$[1].by").value("ines"))
                 .andExpect(jsonPath(SAYS.formatted(1), contains("Planned.")));
     }

@@ -88,7 +88,7 @@ class LessonApiTest extends ApiTest {
                 .andExpect(jsonPath("$.current.says").value("Grease the spring, sparingly"));
         postJson("/api/lessons", lesson(UUID.randomUUID(), 0, "Measure twice", "\"mount\":\" \",\"part\":\"-\""))
                 .andExpect(status().isUnprocessableContent())
-                .andExpect(jsonPath("$.detail").value(containsString("of which it holds")));
+                .andExpect(jsonPath("$.detail").value(containsString("of what it is true")));
         postJson("/api/lessons", lesson(UUID.randomUUID(), 0, " ", of)).andExpect(status().isUnprocessableContent());
     }
 

@@ -152,7 +152,7 @@ class ComeAndGoApiTest extends ApiTest {
                         .contentType(MediaType.APPLICATION_JSON)
                         .content("{\"name\":\"more\"}"))
                 .andExpect(status().isForbidden())
-                .andExpect(jsonPath("$.detail").value(containsString("can't make tokens")));
+                .andExpect(jsonPath("$.detail").value(containsString("can't create tokens")));
         String id = JsonPath.read(
                 send(get("/api/people/" + owner.id() + "/tokens"), lead, "")
                         .andReturn()

@@ -75,8 +75,8 @@ class PlanningApiTest extends ApiTest {
                         post("/api/planning/ground/advised"),
                         technician,
                         "{\"limitSwr\":2,\"solved\":[{\"name\":\"mesh\",\"worstSwr\":1.8,\"worstHz\":118e6,\"holds\":true,\"massKg\":0.3}]}")
-                .andExpect(
-                        jsonPath("$.says.text").value("Mesh holds the band under 2.00: at worst 1.80 at 118.0 MHz."));
+                .andExpect(jsonPath("$.says.text")
+                        .value("Mesh: under 2.00 over the whole band, at worst 1.80 at 118.0 MHz."));
         send(post("/api/planning/ground/advised"), technician, "{\"limitSwr\":2,\"solved\":[]}")
                 .andExpect(jsonPath("$.id").doesNotExist());
     }
