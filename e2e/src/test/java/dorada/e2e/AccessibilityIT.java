@@ -137,7 +137,7 @@ class AccessibilityIT {
             check(page, "instruments");
             page.context().clearCookies();
             new Technician(page, dorada.address()).signsIn("marisol");
-            page.getByText("installations wait").waitFor();
+            page.getByText("installations need work").waitFor();
             page.navigate(dorada.address() + "/removed");
             page.getByText("Nothing was removed").waitFor();
             check(page, "removed");

@@ -61,7 +61,7 @@ class KeyboardIT {
         fill("Login", "ines");
         fill("Password", RunningDorada.DEMO_PASSWORD);
         press("Enter");
-        page.getByText("installations wait").waitFor();
+        page.getByText("installations need work").waitFor();
     }
 
     private void recorded(int pass) {

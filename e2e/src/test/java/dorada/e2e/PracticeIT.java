@@ -98,7 +98,7 @@ class PracticeIT {
         assertThat(page.locator("tbody tr")).hasCount(3);
         page.context().clearCookies();
         new Technician(page, dorada.address()).signsIn("marisol");
-        page.getByText("installations wait").waitFor();
+        page.getByText("installations need work").waitFor();
         page.navigate(dorada.address() + "/exercises");
         assertThat(page.getByText("Who stands where")).isVisible();
         assertThat(page.locator("tbody").first()).containsText("Inés");

@@ -113,7 +113,7 @@ class TouchIT {
             assertThat(sentence).containsText("Signed off on pass");
 
             for (String[] view : new String[][] {
-                {"/", "installations wait"},
+                {"/", "installations need work"},
                 {"/live", "Ready to sweep"},
                 {"/live/meters", "needle"},
                 {"/desk", "No traces yet"}
