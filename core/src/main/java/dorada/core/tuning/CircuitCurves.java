@@ -4,8 +4,8 @@ import dorada.core.sweep.Sweep;
 import java.util.stream.IntStream;
 
 /**
- * |Γ| of series circuits over the frequency of their dip: R + jRQ(f/f₀ − f₀/f) re 50 Ω, for all circuits of {@link SpotFit} and a table
- * of dips about a middle. Passes that were read on the same channels share it.
+ * |Γ| of series circuits over the frequency of their dip: R + jRQ(f/f₀ − f₀/f) re 50 Ω, for all circuits of {@link SpotFit}, and the
+ * rows of a table of dips about a middle.
  */
 final class CircuitCurves {
 

@@ -25,6 +25,11 @@ final class EarlierPasses {
 
     private final SpotFit.Table[] tables;
     private final CircuitCurves curves;
+    private final SpotFit last;
+    /** How usual each circuit is, as a logarithm, and the same as a misfit of the last pass. */
+    private final double[] usual;
+
+    private final double[] unusual;
     /** Of each shift, as a logarithm: that some pass was the first that was moved by it. */
     private final double[] chance;
 
@@ -44,8 +49,15 @@ final class EarlierPasses {
 
     private int n;
 
-    /** @param fits of the passes, newest first */
-    EarlierPasses(List<SpotFit> fits, CircuitCurves curves) {
+    /**
+     * @param fits of the passes, newest first
+     * @param last of the pass after them
+     * @param usual how usual each circuit is, as a logarithm, and {@code unusual} the same as a misfit of {@code last}
+     */
+    EarlierPasses(List<SpotFit> fits, CircuitCurves curves, SpotFit last, double[] usual, double[] unusual) {
+        this.last = last;
+        this.usual = usual;
+        this.unusual = unusual;
         tables = fits.stream().map(f -> f.table(curves)).toArray(SpotFit.Table[]::new);
         this.curves = curves;
         chance = Arrays.stream(SHIFTS)
@@ -57,10 +69,9 @@ final class EarlierPasses {
     /**
      * Begins with what the last pass says for one dip.
      *
-     * @param usual how usual each circuit is, as a logarithm, and {@code unusual} the same as a misfit of {@code last}
      * @param least as a logarithm: circuits that do not reach it are left out from here on
      */
-    void begin(SpotFit last, double[] misfits, double[] usual, double[] unusual, double least) {
+    void begin(double[] misfits, double least) {
         double most = last.misfitOfLog(least);
         possibleNow = 0;
         for (int c = 0; c < misfits.length; c++) {

@@ -114,7 +114,7 @@ final class SpotBelief {
             added += passes.get(i).changeM();
         }
         addedM = sinceEach.stream().mapToDouble(m -> m).toArray();
-        before = new EarlierPasses(earlier, new CircuitCurves(middleHz));
+        before = new EarlierPasses(earlier, new CircuitCurves(middleHz), last, usual, unusual);
         weigh();
     }
 
@@ -252,7 +252,7 @@ final class SpotBelief {
         // The likeliest first: what cannot come near them by any earlier pass is not worked out.
         for (int i : likeliestFirst(now)) {
             double dipHz = dipOf(i);
-            before.begin(last, now[i], usual, unusual, best - BESIDE_FOLLOWING - mostBegun);
+            before.begin(now[i], best - BESIDE_FOLLOWING - mostBegun);
             for (int z : BY_SIZE) {
                 weighed[i * RATIOS.length + z] = following(dipHz, lengthRatios[z], begunOfRatio[z]);
             }
