@@ -1,3 +1,4 @@
+import { joined } from '@/units/joined'
 import { boxes, isTicked, labelled, pick, tick } from '@/testing/controls'
 import { said } from '@/testing/said'
 import { VueQueryPlugin } from '@tanstack/vue-query'
@@ -123,7 +124,7 @@ describe('cut sheets', () => {
   it('open from an address and say what to cut', async () => {
     const { wrapper } = await page(WHIP)
     expect(wrapper.find('h1').text()).toContain('quarter-wave whip, 157.000 MHz')
-    expect(wrapper.find('.sentence').text()).toContain('Cut the whip to 460 mm (18 1/8 in)')
+    expect(wrapper.find('.sentence').text()).toContain(joined('Cut the whip to 460 mm (18 1/8 in)'))
   })
 
   it('put every change into the address', async () => {
@@ -146,7 +147,7 @@ describe('cut sheets', () => {
     await typedAt(wrapper, 1).setValue('200 mm')
     await settle()
     expect(wrapper.find('form.bar [role=alert]').text()).toContain('from 0.2 mm to 38 mm')
-    expect(wrapper.find('.sentence').text()).toContain('460 mm')
+    expect(wrapper.find('.sentence').text()).toContain(joined('460 mm'))
     refuse = undefined
     await typedAt(wrapper, 1).setValue('3 mm')
     await settle()

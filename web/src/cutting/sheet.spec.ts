@@ -139,14 +139,30 @@ describe('the sentence', () => {
   it('says what to set the saw to and what of it is for tuning', () => {
     const s = cutSentence(aSheet(), new Words('en', 'mm'))
     expect(s.before + s.amount + s.after).toBe(
-      'Cut the whip to 460 mm (18 1/8 in)' + joined(': 9 mm of it to trim, 15 mm in the base.'),
+      joined('Cut the whip to 460 mm (18 1/8 in); 9 mm of that is for trimming, 15 mm in the base.'),
     )
   })
 
   it('does not speak of cutting where nothing is to trim', () => {
-    const sheet = aSheet({ pieces: [aPiece({ trimM: 0, extraM: 0, count: 2, cutM: 0.4, tuned: false })] })
+    const sheet = aSheet({ pieces: [aPiece({ trimM: 0, extraM: 0, cutM: 0.4, tuned: false })] })
     const s = cutSentence(sheet, new Words('en', 'mm'))
-    expect(s.before + s.amount + s.after).toBe('Make the whip 2 times to 400 mm (15 3/4 in).')
+    expect(s.before + s.amount + s.after).toBe(joined('Make the whip 400 mm (15 3/4 in) long.'))
+  })
+
+  it('speaks of all that are alike, and of each antenna', () => {
+    const half = { id: 'cut.parallelBeam.HALF_OF_THE_DRIVEN_ELEMENT', params: {}, text: '' }
+    const said = (count: number, antennas: number, language: 'en' | 'es' = 'en') => {
+      const sheet = aSheet({ pieces: [aPiece({ name: half, count, cutM: 0.161, trimM: 0.015, extraM: 0 })] })
+      const s = cutSentence(sheet, new Words(language, 'mm'), antennas)
+      return s.before + s.amount + s.after
+    }
+    expect(said(2, 1)).toBe(
+      joined(
+        'Cut both halves of the driven element to 161 mm (6 11/32 in) each; 15 mm of that is for trimming.',
+      ),
+    )
+    expect(said(4, 1)).toContain('Cut all 4 halves of the driven element to')
+    expect(said(1, 3)).toContain('Cut the half of the driven element of each of 3 antennas to')
   })
 })
 

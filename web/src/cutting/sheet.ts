@@ -1,4 +1,4 @@
-import type { Words } from '@/words/words'
+import type { Apart, Words } from '@/words/words'
 import type { LocationQuery, LocationQueryRaw } from 'vue-router'
 import type { Schemas } from '@/api/client'
 import { joined } from '@/units/joined'
@@ -164,30 +164,26 @@ export function cutsInWords(cuts: CutOfBar[], words: Words): string {
 }
 
 /** The sentence of the sheet: what to set the saw to first, and how much of it is for tuning. */
-export function cutSentence(
-  sheet: Sheet,
-  words: Words,
-  antennas = 1,
-): { before: string; amount: string; after: string } {
-  const unit = words.unit
+export function cutSentence(sheet: Sheet, words: Words, antennas = 1): Apart {
   const piece = sheet.pieces.find((p) => p.tuned) ?? sheet.pieces[0]
   if (!piece) return { before: words.text('cutPage.NOTHING_TO_CUT'), amount: '', after: '' }
   const more = [
-    piece.trimM > 0 ? words.text('cutPage.OF_IT_TO_TRIM', { trimM: piece.trimM }) : '',
+    piece.trimM > 0 ? words.text('cutPage.FOR_TRIMMING', { trimM: piece.trimM }) : '',
     piece.extraM > 0 && piece.extraFor
-      ? joined(`${formatLength(piece.extraM, unit)} ${words.phrase(piece.extraFor)}`)
+      ? joined(`${formatLength(piece.extraM, words.unit)} ${words.phrase(piece.extraFor)}`)
       : '',
   ].filter(Boolean)
-  const named = {
-    piece: words.phrase(piece.name),
-    timesCount: piece.count,
-    antennasCount: antennas,
-  }
-  return {
-    before: `${words.text(piece.trimM > 0 ? 'cutPage.CUT_THE' : 'cutPage.MAKE_THE', named)} `,
-    amount: formatBoth(piece.cutM, unit),
-    after: more.length ? `: ${more.join(', ')}.` : '.',
-  }
+  const said = words.around(
+    piece.trimM > 0 ? 'cutPage.CUT_THE' : 'cutPage.MAKE_THE',
+    formatBoth(piece.cutM, words.unit),
+    {
+      piece: words.phrase(piece.name),
+      pieces: words.textOr(`${piece.name.id}_SEVERAL`, words.phrase(piece.name)),
+      piecesCount: piece.count,
+      antennasCount: antennas,
+    },
+  )
+  return { ...said, after: `${said.after}${more.length ? `; ${more.join(', ')}` : ''}.` }
 }
 
 /** Bars as typed: `6 m, 6 m, 2.4 m` or `3 × 2 m`. */

@@ -2,7 +2,7 @@ import type { Schemas } from '@/api/client'
 import { formatMhz } from '@/units/frequency'
 import { formatLength } from '@/units/length'
 import { formatSwr } from '@/units/swr'
-import type { Words } from '@/words/words'
+import type { Apart, Words } from '@/words/words'
 
 export type Advice = Schemas['AdviceView']
 export type Pass = Schemas['PassView']
@@ -17,11 +17,8 @@ export const worstOf = (pass: Pass, words: Words): string =>
     ? words.text('tuning.CHANNELS_NOT_READ')
     : words.text('tuning.WORST', { swr: formatSwr(pass.verdict.worstSwr) })
 
-/** The one sentence of the screen: its number stands apart so that it can be shown in gold. */
-export interface Sentence {
-  before: string
-  amount: string
-  after: string
+/** The one sentence of the screen. */
+export interface Sentence extends Apart {
   /** How much in all and what to expect, beneath. */
   more: string[]
   /** What that rests on. */
@@ -48,10 +45,8 @@ export function sentence(pass: Pass, installation: Installation, words: Words): 
   const again = pass.analysis ? 'SWEEP' : 'READ'
   /** With the amount apart. */
   const order = (key: string, params: Record<string, unknown>, begin = '') => {
-    const [before = '', amount = '', after = ''] = words
-      .text(key, { ...params, amount: `${APART}${length(a.amountM)}${APART}` })
-      .split(APART)
-    return { before: begin + before, amount, after }
+    const said = words.around(key, length(a.amountM), params)
+    return { ...said, before: begin + said.before }
   }
   switch (a.action) {
     case 'SHORTEN':
@@ -107,9 +102,6 @@ export function sentence(pass: Pass, installation: Installation, words: Words): 
       return plain(words.text('next.FIND_THE_FAULT'), mayBe(a, words), why.slice(0, 1))
   }
 }
-
-/** No letter of any language: what stands between two of them is the amount. */
-const APART = '\u0002'
 
 /** What competes, with its odds: never none, never all. */
 function mayBe(a: Advice, words: Words): string[] {

@@ -15,6 +15,16 @@ export interface Outcome {
   text?: string
 }
 
+/** A sentence with its number apart. */
+export interface Apart {
+  before: string
+  amount: string
+  after: string
+}
+
+/** No letter of any language: what stands between two of them is the amount. */
+const APART = '\u0002'
+
 interface Catalogue {
   [key: string]: string | Catalogue
 }
@@ -58,6 +68,15 @@ export class Words {
     return joined(
       String(format(this.language, key).format(Object.fromEntries(values) as Record<string, string>)),
     )
+  }
+
+  /** The words for `key` before and after its one `{amount}`, which can so be shown in gold. */
+  around(key: string, amount: string, params: Record<string, unknown> = {}): Apart {
+    const [before = '', said = '', after = ''] = this.text(key, {
+      ...params,
+      amount: `${APART}${amount}${APART}`,
+    }).split(APART)
+    return { before, amount: said, after }
   }
 
   /** The words for `key`, or `otherwise` where nothing is written for it. */

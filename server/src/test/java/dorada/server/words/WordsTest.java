@@ -4,6 +4,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import com.ibm.icu.text.MessageFormat;
+import dorada.core.cutsheet.CutKind;
+import dorada.core.cutsheet.CutSheet;
+import dorada.core.cutsheet.Inputs;
+import dorada.core.cutsheet.Piece;
+import dorada.core.design.Designs;
 import dorada.core.outcome.Outcome;
 import dorada.core.outcome.OutcomeId;
 import dorada.core.tuning.Cause;
@@ -17,6 +22,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
@@ -148,6 +154,37 @@ class WordsTest {
                         .isNotBlank());
         assertThatThrownBy(() -> Quantity.of("weight", 1, Map.of(), Words.ENGLISH))
                 .hasMessageContaining("no unit");
+    }
+
+    /** As in “cut both arms”. */
+    @Test
+    void whatASheetHasCutFirstIsSaidOfSeveralToo() {
+        List<Piece> several = Designs.ALL.sheets().stream()
+                .flatMap(WordsTest::sheets)
+                .map(s -> s.pieces().stream()
+                        .filter(p -> !p.dimension().isEmpty())
+                        .findFirst()
+                        .orElse(s.pieces().get(0)))
+                .filter(p -> p.count() > 1)
+                .toList();
+        assertThat(several).extracting(p -> p.name().id()).contains("cut.parallelBeam.HALF_OF_THE_DRIVEN_ELEMENT");
+        for (Words words : LANGUAGES) {
+            assertThat(several)
+                    .allSatisfy(p -> assertThat(words.pattern(p.name().id() + "_SEVERAL"))
+                            .isNotEqualTo(words.pattern(p.name().id())));
+        }
+    }
+
+    /** By rule, in the middle of where it is built; once with each option of each choice. */
+    private static Stream<CutSheet> sheets(CutKind kind) {
+        double hz = Math.sqrt(kind.lowestHz() * kind.highestHz());
+        return kind.inputs(hz).stream()
+                .filter(i -> !i.id().equals("line"))
+                .flatMap(i -> i.options().stream().map(o -> Map.of(i.id(), o.id())))
+                // What was measured has no usual value.
+                .filter(choice -> !choice.containsValue("measured"))
+                .map(choice ->
+                        CutSheet.of(kind, Inputs.of(kind, hz, Map.of(), choice), Optional.empty(), CutSheet.Uses.RULE));
     }
 
     record Example(Outcome outcome, String en, String es) {}
