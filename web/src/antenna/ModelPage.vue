@@ -367,7 +367,7 @@ td .plain {
 }
 
 .plot {
-  height: 460px;
+  min-height: 460px;
 }
 
 .numbers td,

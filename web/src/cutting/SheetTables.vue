@@ -3,9 +3,9 @@ import PlainTable from '@/ui/PlainTable.vue'
 import { useWords } from '@/words/words'
 import { computed } from 'vue'
 import { usePreferences } from '@/preferences'
-import { formatBoth, formatLength } from '@/units/length'
+import { formatLength } from '@/units/length'
 import BothUnits from './BothUnits.vue'
-import { cutsInWords, type Sheet } from './sheet'
+import { cutsInWords, sawTo, type Sheet } from './sheet'
 
 /** Both answers side by side, the pieces to cut, and what to cut them from. */
 /** `antennas`: how many alike are made. */
@@ -115,7 +115,7 @@ const tolerance = (l: Sheet['lines'][number]) =>
                 <span v-if="p.extraFor" class="hint">{{ words.phrase(p.extraFor) }}</span>
               </template>
             </td>
-            <td class="use">{{ formatBoth(p.cutM, unit) }}</td>
+            <td class="use">{{ sawTo(p, unit) }}</td>
           </tr>
         </tbody>
       </PlainTable>
@@ -125,7 +125,11 @@ const tolerance = (l: Sheet['lines'][number]) =>
         {{ words.text('cutPage.FROM', { stock: words.phrase(sheet.plan.stock), count: antennas }) }}
       </h3>
       <p v-if="sheet.plan.missing.length" class="wrong" role="alert">
-        {{ words.text('cutPage.NOT_LONG_ENOUGH', { cuts: cutsInWords(sheet.plan.missing, words) }) }}
+        {{
+          words.text('cutPage.NOT_LONG_ENOUGH', {
+            cuts: cutsInWords(sheet.plan.missing, sheet.pieces, words),
+          })
+        }}
       </p>
       <ul class="bars">
         <li v-for="(b, i) in sheet.plan.bars" :key="i">
@@ -138,7 +142,7 @@ const tolerance = (l: Sheet['lines'][number]) =>
           <span>
             {{
               words.text('cutPage.LEFT', {
-                cuts: cutsInWords(b.cuts, words),
+                cuts: cutsInWords(b.cuts, sheet.pieces, words),
                 length: formatLength(b.leftM, unit),
               })
             }}</span
@@ -154,6 +158,7 @@ th,
 td {
   text-align: right;
   vertical-align: top;
+  white-space: nowrap;
 }
 
 .letter {
@@ -168,11 +173,6 @@ th:nth-child(2) {
 
 .use {
   font-weight: 640;
-}
-
-.use,
-.within {
-  white-space: nowrap;
 }
 
 @media print {
@@ -190,6 +190,12 @@ td .hint,
 td .wrong {
   display: block;
   font-weight: 400;
+}
+
+.what,
+td .hint,
+td .wrong {
+  white-space: normal;
 }
 
 h3 {

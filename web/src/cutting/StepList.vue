@@ -5,8 +5,8 @@ import { useWords } from '@/words/words'
 import CautionList from '@/safety/CautionList.vue'
 import { computed, ref, watch } from 'vue'
 import { usePreferences } from '@/preferences'
-import { formatBoth, formatLength, parseLength } from '@/units/length'
-import type { Sheet } from './sheet'
+import { formatLength, parseLength } from '@/units/length'
+import { sawTo, type Sheet } from './sheet'
 
 /** What to have, what to do in order, ticked off, and how long each piece really came out. */
 export interface ReallyCut {
@@ -93,7 +93,7 @@ const isShort = (p: Sheet['pieces'][number]) => (overM(p) ?? 0) <= -0.0005
     <h2>{{ words.text('cutPage.REALLY_CUT') }}</h2>
     <div v-for="p in sheet.pieces" :key="p.number" class="real">
       <b>{{ p.number }}</b>
-      <span>{{ words.phrase(p.name) }}, {{ formatBoth(p.cutM, preferences.unit) }}</span>
+      <span>{{ words.phrase(p.name) }}, {{ sawTo(p, preferences.unit) }}</span>
       <TextField
         bare
         :model-value="texts[p.number] ?? ''"

@@ -322,7 +322,7 @@ const widest = computed(() => Math.max(1, ...(row.value?.entries ?? []).map((e) 
 
 <style scoped>
 .plot {
-  height: 330px;
+  min-height: 330px;
   padding: 8px;
 }
 

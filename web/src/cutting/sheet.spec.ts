@@ -4,6 +4,8 @@ import { joined } from '@/units/joined'
 import {
   completeAddress,
   cutSentence,
+  cutsInWords,
+  sawTo,
   formatBars,
   isAsked,
   parseBars,
@@ -141,6 +143,15 @@ describe('the sentence', () => {
     expect(s.before + s.amount + s.after).toBe(
       joined('Cut the whip to 460 mm (18 1/8 in); 9 mm of that is for trimming, 15 mm in the base.'),
     )
+  })
+
+  it('says to the tenth what is not trimmed any more', () => {
+    const end = aPiece({ trimM: 0, extraM: 0, cutM: 0.9945, tuned: false })
+    expect(sawTo(end, 'mm')).toContain('994.5 mm')
+    expect(sawTo({ ...end, trimM: 0.01 }, 'mm')).toMatch(/^99[45] mm/)
+    const cut = { piece: end.number, part: 1, parts: 1, lengthM: 0.9945 }
+    expect(cutsInWords([cut], [end], new Words('en', 'mm'))).toContain(joined('994.5 mm'))
+    expect(cutsInWords([cut], [{ ...end, trimM: 0.01 }], new Words('en', 'mm'))).not.toContain('994.5')
   })
 
   it('does not speak of cutting where nothing is to trim', () => {

@@ -7,6 +7,7 @@ import { formatBoth, formatLength, parseLength, type LengthUnit } from '@/units/
 import { parseDecimal, parsed, refused, type Parsed } from '@/units/number'
 
 export type Sheet = Schemas['SheetView']
+export type SheetPiece = Sheet['pieces'][number]
 export type SheetInput = Schemas['InputView']
 export type SheetRequest = Schemas['SheetRequest']
 export type Quantity = SheetInput['quantity']
@@ -148,15 +149,19 @@ export function shown(value: number, quantity: Quantity, unit: LengthUnit): stri
 
 export type CutOfBar = NonNullable<Sheet['plan']>['bars'][number]['cuts'][number]
 
+/** What to set the saw to: to the tenth where nothing is left to trim, and never otherwise than it was solved. */
+export const sawTo = (piece: SheetPiece, unit: LengthUnit) => formatBoth(piece.cutM, unit, piece.trimM === 0)
+
 /** Alike ones once, with how many: what comes from one bar, or what nothing on hand is long enough for. */
-export function cutsInWords(cuts: CutOfBar[], words: Words): string {
+export function cutsInWords(cuts: CutOfBar[], pieces: SheetPiece[], words: Words): string {
+  const isFinished = new Set(pieces.filter((p) => p.trimM === 0).map((p) => p.number))
   const all = new Map<string, number>()
   for (const c of cuts) {
     const one = words.text(c.parts > 1 ? 'cutPage.PART_OF_BAR' : 'cutPage.PIECE_OF_BAR', {
       piece: `${c.piece}`,
       part: `${c.part}`,
       parts: `${c.parts}`,
-      length: formatLength(c.lengthM, words.unit),
+      length: formatLength(c.lengthM, words.unit, isFinished.has(c.piece)),
     })
     all.set(one, (all.get(one) ?? 0) + 1)
   }
@@ -175,7 +180,7 @@ export function cutSentence(sheet: Sheet, words: Words, antennas = 1): Apart {
   ].filter(Boolean)
   const said = words.around(
     piece.trimM > 0 ? 'cutPage.CUT_THE' : 'cutPage.MAKE_THE',
-    formatBoth(piece.cutM, words.unit),
+    sawTo(piece, words.unit),
     {
       piece: words.phrase(piece.name),
       pieces: words.textOr(`${piece.name.id}_SEVERAL`, words.phrase(piece.name)),

@@ -72,6 +72,6 @@ const says = computed(() => (traces.value.length ? (look.data.value ?? []) : [])
 }
 
 .plot {
-  height: 440px;
+  min-height: 440px;
 }
 </style>

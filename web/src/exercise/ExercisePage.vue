@@ -154,7 +154,7 @@ const does = (what: Deed) => submit(async () => void (await deed.mutateAsync(wha
 
 .plot {
   padding: 12px 16px;
-  height: 440px;
+  min-height: 440px;
 }
 
 li {

@@ -76,7 +76,7 @@ const isDrawn = computed(() => visits.value.length > 1 || traces.value.length > 
 
 <style scoped>
 .plot {
-  height: 380px;
+  min-height: 380px;
 }
 
 .tone {

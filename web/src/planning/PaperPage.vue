@@ -319,7 +319,7 @@ const today = formatDay(new Date().toISOString())
 }
 
 .plot {
-  height: 330px;
+  min-height: 330px;
 }
 
 @media print {

@@ -63,6 +63,6 @@ const limit = computed(() => ({
 }
 
 .plot {
-  height: 340px;
+  min-height: 340px;
 }
 </style>

@@ -14,6 +14,10 @@ const open = defineModel<boolean>('open', { default: false })
 </template>
 
 <style scoped>
+.fold.card {
+  padding: 0 18px;
+}
+
 summary {
   min-height: 44px;
   display: flex;

@@ -12,7 +12,7 @@ import com.microsoft.playwright.options.WaitForSelectorState;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 
-/** Every main view against axe, in each look: no serious and no critical finding. */
+/** Every main view against axe, in each look: no serious and no critical finding; and whether everything has its place. */
 class AccessibilityIT {
 
     /** Addresses, and words that stand there once they are ready. */
@@ -193,6 +193,7 @@ class AccessibilityIT {
 
     static void check(Page page, String view) {
         noneSerious(axe(page), view);
+        Layout.check(page, view);
     }
 
     /** What passes is not described, which would take most of the time. */
