@@ -61,6 +61,7 @@ function dipWords(newest: Schemas['NewestView']): string {
 <style scoped>
 .card {
   display: grid;
+  grid-template-columns: minmax(0, 1fr);
   gap: 6px;
   padding: 14px;
   text-decoration: none;

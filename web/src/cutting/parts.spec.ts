@@ -43,7 +43,7 @@ describe('the tables', () => {
     expect(row).toContain('+2.3 mm')
     expect(row).not.toContain('doubt')
     expect(page.text()).toContain('A note that was computed.')
-    expect(page.text()).toContain('460 mm (18 1/8 in)')
+    expect(page.text()).toContain(joined('460 mm (18 1/8 in)'))
   })
 
   it('ask why where both differ more than usual', () => {

@@ -108,8 +108,8 @@ describe('numbers of a sheet', () => {
   })
 
   it('shows lengths in both units, the preferred one first', () => {
-    expect(shown(0.4566, 'LENGTH', 'mm')).toBe('456.6 mm (17 31/32 in)')
-    expect(shown(0.4566, 'LENGTH', 'inch')).toBe('17 31/32 in (456.6 mm)')
+    expect(shown(0.4566, 'LENGTH', 'mm')).toBe(joined('456.6 mm (17 31/32 in)'))
+    expect(shown(0.4566, 'LENGTH', 'inch')).toBe(joined('17 31/32 in (456.6 mm)'))
     expect(shown(146.52e6, 'FREQUENCY', 'mm')).toBe('146.520 MHz')
   })
 })
@@ -147,8 +147,8 @@ describe('the sentence', () => {
 
   it('says to the tenth what is not trimmed any more', () => {
     const end = aPiece({ trimM: 0, extraM: 0, cutM: 0.9945, tuned: false })
-    expect(sawTo(end, 'mm')).toContain('994.5 mm')
-    expect(sawTo({ ...end, trimM: 0.01 }, 'mm')).toMatch(/^99[45] mm/)
+    expect(sawTo(end, 'mm')).toContain(joined('994.5 mm'))
+    expect(sawTo({ ...end, trimM: 0.01 }, 'mm')).toMatch(/^99[45]\smm/)
     const cut = { piece: end.number, part: 1, parts: 1, lengthM: 0.9945 }
     expect(cutsInWords([cut], [end], new Words('en', 'mm'))).toContain(joined('994.5 mm'))
     expect(cutsInWords([cut], [{ ...end, trimM: 0.01 }], new Words('en', 'mm'))).not.toContain('994.5')

@@ -1,3 +1,4 @@
+import { joined } from '@/units/joined'
 import { pick, slideTo, tick } from '@/testing/controls'
 import { said } from '@/testing/said'
 import { QueryClient, VueQueryPlugin } from '@tanstack/vue-query'
@@ -77,7 +78,7 @@ describe('the practice bench', () => {
   it('is marked as practice and shows what is on it in both units', async () => {
     const { mounted } = await drawer()
     expect(mounted.text()).toContain('nothing here is a real antenna')
-    expect(mounted.text()).toContain('450 mm (17 23/32 in)')
+    expect(mounted.text()).toContain(joined('450 mm (17 23/32 in)'))
   })
 
   it('cuts by steps, and a saw never lengthens', async () => {
@@ -142,6 +143,6 @@ describe('the practice bench', () => {
     refusal = 'the whip can be set from 300 to 500 mm.'
     await press('−1 mm')
     expect(mounted.find('[role=alert]').text()).toBe(refusal)
-    expect(mounted.text()).toContain('450 mm')
+    expect(mounted.text()).toContain(joined('450 mm'))
   })
 })

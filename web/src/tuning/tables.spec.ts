@@ -177,7 +177,7 @@ describe('sharing', () => {
       ...pinia(),
     })
     expect(list.text()).toMatch(/Visit 3: repair.*Range is down.*Still open.*Visit 2: recheck.*Visit 1/s)
-    expect(list.findAll('li').at(-1)?.text()).toBe('Whip, 490 mm (19 9/32 in): filed mark')
+    expect(list.findAll('li').at(-1)?.text()).toBe(joined('Whip, 490 mm (19 9/32 in): filed mark'))
     expect(list.text()).toMatch(/Judged by: .*1\.60.*worst SWR 1\.42.*until dry/s)
     expect(list.text().match(/Judged by/g)).toHaveLength(1)
   })

@@ -1,3 +1,4 @@
+import { joined } from './joined'
 import { parseDecimal, parsed, refused, type Parsed } from './number'
 
 /** The unit in which lengths are shown, and in which a number without a unit is read. */
@@ -102,10 +103,10 @@ const FINEST_M = 5e-7
 export const formatMetres = (metres: number): string =>
   `${metres.toFixed(2)} m (${(metres / FOOT_M).toFixed(1)} ft)`
 
-/** Both units, the preferred one first. */
+/** Both units, the preferred one first; to be read, not to be typed. */
 export function formatBoth(metres: number, unit: LengthUnit, fine = false): string {
   const other = unit === 'mm' ? 'inch' : 'mm'
-  return `${formatLength(metres, unit, fine)} (${formatLength(metres, other, fine)})`
+  return joined(`${formatLength(metres, unit, fine)} (${formatLength(metres, other, fine)})`)
 }
 
 /** From ten feet on nobody counts inches alone: `38 ft 2 3/8 in`. */

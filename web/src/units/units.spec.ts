@@ -1,3 +1,4 @@
+import { joined } from './joined'
 import { describe, expect, it } from 'vitest'
 import { formatMhz, parseFrequency } from './frequency'
 import { exactLength, formatBoth, formatLength, parseLength } from './length'
@@ -74,7 +75,7 @@ describe('lengths as people type them', () => {
     const read = parseLength('38 ft 2 3/8 in', 'mm')
     expect(read.ok && read.value).toBeCloseTo(458.375 * 0.0254, 9)
     expect(formatLength(-0.0127, 'inch')).toBe('−1/2 in')
-    expect(formatBoth(0.0254, 'inch')).toBe('1 in (25 mm)')
+    expect(formatBoth(0.0254, 'inch')).toBe(joined('1 in (25 mm)'))
   })
 
   it('what was shown reads back as the same length', () => {

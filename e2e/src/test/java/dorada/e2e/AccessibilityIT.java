@@ -128,6 +128,7 @@ class AccessibilityIT {
                 page.getByText("Greatest gain").waitFor();
                 check(page, sight, "model");
             }
+            inOtherWordsAndUnits(page, dorada);
             menusAndLists(page, dorada);
             page.navigate(dorada.address() + "/me");
             ines.field("What for").waitFor();
@@ -145,6 +146,30 @@ class AccessibilityIT {
             page.getByText("Read an archive").waitFor();
             check(page, "people, as the lead");
         }
+    }
+
+    /** Spanish is longer than English, and an inch with its fraction than millimetres; on a tablet, as it was left. */
+    private static void inOtherWordsAndUnits(Page page, RunningDorada dorada) {
+        prefer(page, "es", "inch");
+        for (String[] view : new String[][] {
+            {"/", "necesitan trabajo"},
+            {"/installations/new", "Canales"},
+            {"/plan/paper", "Imprimir"},
+            {"/cutting?kind=beam&f=146500000&show=sheet", "mitades del elemento"},
+        }) {
+            page.navigate(dorada.address() + view[0]);
+            page.getByText(view[1]).first().waitFor();
+            Layout.check(page, "in Spanish and inches: " + view[0]);
+        }
+        prefer(page, "en", "mm");
+    }
+
+    private static void prefer(Page page, String language, String unit) {
+        page.evaluate("""
+                ([language, unit]) => Object.assign(
+                  document.querySelector('#app').__vue_app__.config.globalProperties.$pinia.state.value.preferences,
+                  { language, unit })
+                """, List.of(language, unit));
     }
 
     /** What opens above a page: a list, the search, the person's menu, a question. */

@@ -51,7 +51,7 @@ class CuttingIT {
         assertThat(addresses).hasSize(18);
         for (String address : addresses) {
             page.navigate(dorada.address() + address);
-            assertThat(page.locator(".sentence")).containsText(Pattern.compile("\\d mm \\(.* in\\)"));
+            assertThat(page.locator(".sentence")).containsText(Pattern.compile("\\d\\smm \\(.*\\sin\\)"));
             assertThat(page.locator("svg .measure").first()).isVisible();
             if (!address.contains("coax") && !address.contains("handheld")) {
                 assertThat(page.getByText("The wires are solved")).isVisible();
