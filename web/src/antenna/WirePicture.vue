@@ -112,8 +112,15 @@ function key(e: KeyboardEvent) {
     @pointerup="from = undefined"
     @keydown="key"
   >
-    <polygon v-if="ground" :points="ground" class="ground" />
-    <line v-for="f in flow" :key="`c${f.i}`" v-bind="f" class="flow" :stroke-width="f.width" />
+    <polygon v-if="ground" :points="ground" class="filled in-deep" stroke="var(--grid)" />
+    <line
+      v-for="f in flow"
+      :key="`c${f.i}`"
+      v-bind="f"
+      class="drawn in-gold"
+      stroke-linecap="round"
+      :stroke-width="f.width"
+    />
     <line
       v-for="l in lines"
       :key="l.i"
@@ -121,15 +128,23 @@ function key(e: KeyboardEvent) {
       :y1="l.y1"
       :x2="l.x2"
       :y2="l.y2"
-      class="wire"
-      :class="{ broken: l.i === broken }"
+      :class="['drawn', { 'in-coral': l.i === broken }]"
+      :stroke-width="l.i === broken ? 4 : 1.6"
     />
     <template v-if="wires.length <= 12">
       <text v-for="l in lines" :key="`t${l.i}`" :x="l.mx + 7" :y="l.my - 4">{{ l.i }}</text>
     </template>
-    <circle v-if="feedAt" :cx="feedAt.x" :cy="feedAt.y" r="6" class="feed" />
+    <circle
+      v-if="feedAt"
+      :cx="feedAt.x"
+      :cy="feedAt.y"
+      r="6"
+      class="edged in-coral"
+      fill="var(--card)"
+      stroke-width="2.5"
+    />
     <g :transform="`translate(16 ${HEIGHT - 14})`">
-      <line x1="0" :x2="bar.pixels" y1="0" y2="0" class="wire" />
+      <line x1="0" :x2="bar.pixels" y1="0" y2="0" class="drawn" stroke-width="1.6" />
       <text :x="bar.pixels + 6" y="4">{{ bar.words }}</text>
     </g>
   </svg>
@@ -141,31 +156,5 @@ svg {
   height: auto;
   touch-action: none;
   cursor: grab;
-}
-
-.wire {
-  stroke: var(--trace);
-  stroke-width: 1.6;
-}
-
-.broken {
-  stroke: var(--coral);
-  stroke-width: 4;
-}
-
-.flow {
-  stroke: var(--gold);
-  stroke-linecap: round;
-}
-
-.feed {
-  fill: var(--card);
-  stroke: var(--coral);
-  stroke-width: 2.5;
-}
-
-.ground {
-  fill: var(--deep);
-  stroke: var(--grid);
 }
 </style>

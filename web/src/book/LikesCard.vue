@@ -117,7 +117,6 @@ td {
 }
 
 .below {
-  display: block;
   min-width: 170px;
 }
 </style>

@@ -35,73 +35,49 @@ const said = (m: number) => formatLength(m, preferences.unit)
 <template>
   <svg
     v-if="likes.lengthM"
+    class="fills"
     :viewBox="`0 0 ${WIDTH} ${HEIGHT}`"
     role="img"
     :aria-label="words.text('likes.PICTURE', { count: ended.length, medianM: likes.lengthM.median })"
   >
     <rect
-      class="half"
+      class="filled"
+      opacity="0.16"
       :x="x(likes.lengthM.low)"
       :width="Math.max(2, x(likes.lengthM.high) - x(likes.lengthM.low))"
       :y="LINE - 13"
       height="26"
       rx="3"
     />
-    <line class="axis" :x1="SIDE" :x2="WIDTH - SIDE" :y1="LINE" :y2="LINE" />
-    <circle v-for="l in ended" :key="l.row.id" class="one" :cx="x(l.scaledM)" :cy="LINE" r="5">
+    <line class="drawn in-line" :x1="SIDE" :x2="WIDTH - SIDE" :y1="LINE" :y2="LINE" />
+    <circle v-for="l in ended" :key="l.row.id" class="filled one" :cx="x(l.scaledM)" :cy="LINE" r="5">
       <title>{{ l.row.shopNumber }} {{ l.row.title }}: {{ said(l.scaledM) }}</title>
     </circle>
     <line
-      class="median"
+      class="drawn in-ink"
+      stroke-width="2"
       :x1="x(likes.lengthM.median)"
       :x2="x(likes.lengthM.median)"
       :y1="LINE - 17"
       :y2="LINE + 13"
     />
-    <text :x="x(likes.lengthM.median)" :y="LINE - 21" text-anchor="middle">
+    <text class="in-ink" :x="x(likes.lengthM.median)" :y="LINE - 21" text-anchor="middle">
       {{ said(likes.lengthM.median) }}
     </text>
     <template v-if="startM !== undefined && isOneWay">
-      <path class="cut" :d="`M${x(startM)} ${LINE + 8} l-5 11 h10 z`" />
-      <text :x="x(startM)" :y="HEIGHT - 1" text-anchor="middle" class="start">{{ said(startM) }}</text>
+      <path class="filled in-gold" :d="`M${x(startM)} ${LINE + 8} l-5 11 h10 z`" />
+      <text :x="x(startM)" :y="HEIGHT - 1" text-anchor="middle" class="in-ink">{{ said(startM) }}</text>
     </template>
   </svg>
 </template>
 
 <style scoped>
 svg {
-  width: 100%;
   max-width: 520px;
-  overflow: visible;
-}
-
-.half {
-  fill: var(--trace);
-  opacity: 0.16;
-}
-
-.axis {
-  stroke: var(--line);
 }
 
 .one {
-  fill: var(--trace);
   fill-opacity: 0.55;
   stroke: var(--card);
-}
-
-.median {
-  stroke: var(--ink);
-  stroke-width: 2;
-}
-
-.cut {
-  fill: var(--gold, #d9a02c);
-}
-
-text {
-  font-size: 13px;
-  fill: var(--ink);
-  font-variant-numeric: tabular-nums;
 }
 </style>

@@ -42,6 +42,7 @@ const dated = computed(() => props.weeks.filter((_, i) => (props.weeks.length - 
 <template>
   <svg
     ref="frame"
+    class="fills"
     :height="HEIGHT"
     role="img"
     :aria-label="
@@ -52,16 +53,16 @@ const dated = computed(() => props.weeks.filter((_, i) => (props.weeks.length - 
       })
     "
   >
-    <line class="axis" :x1="SIDE" :x2="width" :y1="BASE" :y2="BASE" />
+    <line class="drawn in-ink" :x1="SIDE" :x2="width" :y1="BASE" :y2="BASE" />
     <template v-if="most > 0">
-      <line class="most" :x1="SIDE" :x2="width" :y1="TOP" :y2="TOP" />
+      <line class="drawn in-line" :x1="SIDE" :x2="width" :y1="TOP" :y2="TOP" />
       <text :x="SIDE - 8" :y="TOP + 5" text-anchor="end">{{ said(most) }}</text>
     </template>
     <text :x="SIDE - 8" :y="BASE + 5" text-anchor="end">0</text>
     <template v-for="w in weeks" :key="w.monday">
       <rect
         v-if="value(w) !== undefined"
-        class="bar"
+        class="filled"
         :x="x(w.monday)"
         :width="x.bandwidth()"
         :y="Math.min(y(value(w) ?? 0), BASE - 1)"
@@ -81,22 +82,3 @@ const dated = computed(() => props.weeks.filter((_, i) => (props.weeks.length - 
     </text>
   </svg>
 </template>
-
-<style scoped>
-svg {
-  width: 100%;
-  overflow: visible;
-}
-
-.axis {
-  stroke: var(--ink);
-}
-
-.most {
-  stroke: var(--line);
-}
-
-.bar {
-  fill: var(--trace);
-}
-</style>

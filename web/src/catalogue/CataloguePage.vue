@@ -146,9 +146,4 @@ const retire = (n: Name) =>
   gap: 16px;
   align-items: end;
 }
-
-.deeds {
-  text-align: right;
-  white-space: nowrap;
-}
 </style>

@@ -144,7 +144,6 @@ const drawn = computed(() => {
 }
 
 figure {
-  margin: 0;
   min-width: 0;
 }
 

@@ -131,7 +131,7 @@ const tolerance = (l: Sheet['lines'][number]) =>
           })
         }}
       </p>
-      <ul class="bars">
+      <ul class="bars bare">
         <li v-for="(b, i) in sheet.plan.bars" :key="i">
           <span>{{ formatLength(b.lengthM, unit) }}</span>
           <span class="bar" aria-hidden="true">
@@ -203,9 +203,6 @@ h3 {
 }
 
 .bars {
-  list-style: none;
-  margin: 0;
-  padding: 0;
   display: grid;
   gap: 6px;
 }

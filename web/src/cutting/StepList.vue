@@ -110,7 +110,7 @@ const isShort = (p: Sheet['pieces'][number]) => (overM(p) ?? 0) <= -0.0005
   <section class="card block">
     <template v-for="stage in stages" :key="stage.word">
       <h2>{{ stage.word }}</h2>
-      <ol>
+      <ol class="bare">
         <li v-for="s in stage.steps" :key="s.id">
           <CheckField :model-value="done.includes(s.id)" @update:model-value="tick(s.id, $event)">
             {{ words.sentence(s.text) }}
@@ -128,9 +128,6 @@ const isShort = (p: Sheet['pieces'][number]) => (overM(p) ?? 0) <= -0.0005
 }
 
 ol {
-  list-style: none;
-  margin: 0;
-  padding: 0;
   display: grid;
   gap: 4px;
 }

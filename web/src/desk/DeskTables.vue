@@ -84,7 +84,7 @@ const apart = computed(() => {
           <td v-else colspan="4">{{ words.text('deskPage.NO_DIP') }}</td>
           <td v-if="traces.length > 1">
             <template v-if="i > 0">
-              <span v-for="moved in shifts(i)" :key="moved" class="shift">{{ moved }}</span>
+              <span v-for="moved in shifts(i)" :key="moved" class="below">{{ moved }}</span>
             </template>
           </td>
           <td v-for="(w, k) in wanted" :key="w.frequencyHz">
@@ -130,10 +130,6 @@ const apart = computed(() => {
 </template>
 
 <style scoped>
-.shift {
-  display: block;
-}
-
 th:first-child,
 .name {
   text-align: left;

@@ -116,7 +116,7 @@ const does = (what: Deed) => submit(async () => void (await deed.mutateAsync(wha
           <ul class="bare">
             <li v-for="s in e.suspects" :key="s.name">
               <span>{{ words.phrase(s.words) }}</span>
-              <span v-if="s.found !== undefined" :class="s.found ? 'found' : 'soft'">{{
+              <span v-if="s.found !== undefined" :class="s.found ? 'trouble strong' : 'soft'">{{
                 words.text(s.found ? 'exercise.FOUND' : 'exercise.NOT_SO')
               }}</span>
               <ActionButton
@@ -167,11 +167,6 @@ li {
 
 li > span + span {
   white-space: nowrap;
-}
-
-.found {
-  font-weight: 620;
-  color: var(--coral);
 }
 
 @media (max-width: 1020px) {

@@ -27,17 +27,10 @@ const channels = computed(() => rows.value[0]?.channels ?? [])
       <tr v-for="r in rows" :key="r.number">
         <td class="number">{{ r.number }}</td>
         <td>{{ r.before }}</td>
-        <td v-for="c in r.channels" :key="c.frequencyHz" class="number" :class="{ missed: !c.met }">
+        <td v-for="c in r.channels" :key="c.frequencyHz" class="number" :class="{ 'trouble strong': !c.met }">
           {{ formatNeedleSwr(c.swr) }}
         </td>
       </tr>
     </tbody>
   </PlainTable>
 </template>
-
-<style scoped>
-.missed {
-  color: var(--coral);
-  font-weight: 620;
-}
-</style>

@@ -160,14 +160,6 @@ const known = (f: OneFile) => {
   overflow-wrap: anywhere;
 }
 
-.deeds {
-  text-align: right;
-}
-
-.deeds :deep(button) {
-  white-space: nowrap;
-}
-
 .act {
   justify-self: start;
   max-width: 320px;

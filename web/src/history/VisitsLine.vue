@@ -25,14 +25,15 @@ const shown = computed(() => stretches(props.visits, now.value.getTime(), width.
 <template>
   <svg
     ref="frame"
+    class="fills"
     :height="HEIGHT"
     role="img"
     :aria-label="words.text('history.LINE', { count: visits.length })"
   >
-    <line class="axis" :x1="0" :x2="width" :y1="LINE" :y2="LINE" />
+    <line class="drawn in-line" stroke-width="2" :x1="0" :x2="width" :y1="LINE" :y2="LINE" />
     <g v-for="s in shown" :key="s.visit.id">
       <rect
-        :class="{ open: s.isOpen }"
+        :opacity="s.isOpen ? 0.55 : 1"
         :style="{ fill: `var(--tone-${toneOfVisit(s.visit)})` }"
         :x="s.from"
         :width="s.to - s.from"
@@ -40,10 +41,9 @@ const shown = computed(() => stretches(props.visits, now.value.getTime(), width.
         height="14"
         rx="3"
       />
-      <text :x="s.from" :y="LINE - 14">{{ s.visit.number }}</text>
+      <text class="in-ink strong" :x="s.from" :y="LINE - 14">{{ s.visit.number }}</text>
       <text
         v-if="s.isDated"
-        class="date"
         :x="s.from > width - ROOM ? s.to : s.from"
         :y="HEIGHT - 8"
         :text-anchor="s.from > width - ROOM ? 'end' : 'start'"
@@ -53,31 +53,3 @@ const shown = computed(() => stretches(props.visits, now.value.getTime(), width.
     </g>
   </svg>
 </template>
-
-<style scoped>
-svg {
-  width: 100%;
-  overflow: visible;
-}
-
-.axis {
-  stroke: var(--line);
-  stroke-width: 2;
-}
-
-.open {
-  opacity: 0.55;
-}
-
-text {
-  font-size: 14px;
-  font-weight: 620;
-  fill: var(--ink);
-}
-
-.date {
-  font-size: 13px;
-  font-weight: 400;
-  fill: var(--soft);
-}
-</style>

@@ -54,7 +54,6 @@ const named = (kind: string) => words.value.text(`kind.${kind}`)
 }
 
 p {
-  margin: 0;
   color: var(--soft);
 }
 </style>

@@ -24,25 +24,26 @@ const said = computed(
 
 <template>
   <svg :viewBox="`0 0 ${WIDTH} 92`" role="img" :aria-label="`${name}: ${said}`">
-    <rect :x="LEFT" y="44" :width="LONG" height="14" class="band" />
+    <rect :x="LEFT" y="44" :width="LONG" height="14" class="filled in-deep" />
     <rect
       v-if="redFrom !== undefined"
       :x="x(redFrom)"
       y="44"
       :width="x(1) - x(redFrom)"
       height="14"
-      class="red"
+      class="filled in-coral"
+      opacity="0.55"
     />
     <g v-for="m in marks" :key="m.at">
-      <line :x1="x(m.at)" :x2="x(m.at)" :y1="m.word ? 38 : 44" y2="58" class="mark" />
-      <text v-if="m.word" :x="x(m.at)" y="80" text-anchor="middle">{{ m.word }}</text>
+      <line :x1="x(m.at)" :x2="x(m.at)" :y1="m.word ? 38 : 44" y2="58" class="mark drawn in-ink" />
+      <text v-if="m.word" class="in-ink" :x="x(m.at)" y="80" text-anchor="middle">{{ m.word }}</text>
     </g>
-    <g v-for="n in needles" :key="n.word" :class="{ quiet: n.quiet }">
-      <line :x1="x(n.at)" :x2="x(n.at)" y1="24" y2="64" class="needle" />
+    <g v-for="n in needles" :key="n.word" :class="n.quiet ? 'in-soft' : 'in-trace'">
+      <line :x1="x(n.at)" :x2="x(n.at)" y1="24" y2="64" :class="['drawn needle', { quiet: n.quiet }]" />
       <text
         :x="x(n.at)"
         y="16"
-        class="reading"
+        :class="['reading', n.quiet ? 'in-soft' : 'in-ink']"
         :text-anchor="n.at < 0.15 ? 'start' : n.at > 0.85 ? 'end' : 'middle'"
       >
         {{ n.word }}
@@ -57,40 +58,16 @@ svg {
   display: block;
 }
 
-text {
-  fill: var(--ink);
-}
-
 .reading {
   font-size: 15px;
   font-weight: 640;
 }
 
-.band {
-  fill: var(--deep);
-}
-
-.red {
-  fill: var(--coral);
-  opacity: 0.55;
-}
-
-.mark {
-  stroke: var(--ink);
-  stroke-width: 1;
-}
-
 .needle {
-  stroke: var(--trace);
   stroke-width: 3;
 }
 
-.quiet .needle {
-  stroke: var(--soft);
+.needle.quiet {
   stroke-dasharray: 3 3;
-}
-
-.quiet .reading {
-  fill: var(--soft);
 }
 </style>

@@ -49,7 +49,7 @@ const undo = (id: string) =>
 <template>
   <section class="card stack">
     <h2>{{ words.text('air.TITLE') }}</h2>
-    <p v-if="air.data.value?.farthest" class="says" role="status">
+    <p v-if="air.data.value?.farthest" class="strong" role="status">
       {{
         words.text('air.REACHED', {
           distance: formatDistance(air.data.value.farthest.entered.distanceM ?? 0),
@@ -57,7 +57,7 @@ const undo = (id: string) =>
         })
       }}
     </p>
-    <p v-else class="says">{{ words.text('air.CALL') }}</p>
+    <p v-else class="strong">{{ words.text('air.CALL') }}</p>
     <form v-if="mayWrite" novalidate @submit.prevent="log">
       <div class="fields">
         <PickField
@@ -150,10 +150,6 @@ const undo = (id: string) =>
 </template>
 
 <style scoped>
-.says {
-  font-weight: 560;
-}
-
 .fields {
   grid-template-columns: repeat(2, minmax(0, 1fr));
 }
@@ -161,10 +157,6 @@ const undo = (id: string) =>
 td {
   vertical-align: top;
   overflow-wrap: anywhere;
-}
-
-.below {
-  display: block;
 }
 
 .back td {

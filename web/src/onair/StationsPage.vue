@@ -173,10 +173,3 @@ async function remove(s: Station) {
     <TableInAndOut of="stations" @taken="renew()" />
   </PageFrame>
 </template>
-
-<style scoped>
-.deeds {
-  text-align: right;
-  white-space: nowrap;
-}
-</style>

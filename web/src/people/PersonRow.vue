@@ -105,11 +105,6 @@ async function reset() {
   color: var(--soft);
 }
 
-.deeds {
-  text-align: right;
-  white-space: nowrap;
-}
-
 .reset {
   display: flex;
   gap: 12px;

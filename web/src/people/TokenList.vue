@@ -33,7 +33,7 @@ async function withdraw(id: string) {
 <template>
   <div>
     <p v-if="trouble" class="wrong" role="alert">{{ trouble }}</p>
-    <ul v-if="tokens.data.value?.length" class="rows">
+    <ul v-if="tokens.data.value?.length" class="bare">
       <li v-for="t in tokens.data.value" :key="t.id">
         <span>{{ t.name }}</span>
         <span class="soft">
@@ -53,12 +53,6 @@ async function withdraw(id: string) {
 </template>
 
 <style scoped>
-.rows {
-  list-style: none;
-  margin: 0;
-  padding: 0;
-}
-
 li {
   display: flex;
   gap: 16px;

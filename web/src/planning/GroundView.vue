@@ -100,26 +100,25 @@ function nudge(event: KeyboardEvent, index: number) {
     @pointerup="held = undefined"
     @pointercancel="held = undefined"
   >
-    <circle :cx="SIZE / 2" :cy="SIZE / 2" :r="quarterM * scale" class="quarter" />
-    <text :x="SIZE / 2 + quarterM * scale * 0.92" :y="SIZE / 2 - quarterM * scale * 0.42" class="small">
-      λ/4
-    </text>
+    <circle :cx="SIZE / 2" :cy="SIZE / 2" :r="quarterM * scale" class="drawn in-old dashes" />
+    <text :x="SIZE / 2 + quarterM * scale * 0.92" :y="SIZE / 2 - quarterM * scale * 0.42">λ/4</text>
     <rect
       v-if="variant.kind === 'SHEET'"
       :x="SIZE / 2 - (variant.widthM / 2) * scale"
       :y="SIZE / 2 - (variant.lengthM / 2) * scale"
       :width="variant.widthM * scale"
       :height="variant.lengthM * scale"
-      class="sheet"
+      class="sheet edged"
+      fill="var(--deep)"
     />
-    <line v-for="(l, i) in net" :key="i" v-bind="l" class="wire thin" />
+    <line v-for="(l, i) in net" :key="i" v-bind="l" class="wire drawn" />
     <g v-for="(e, i) in ends" :key="i">
-      <line :x1="SIZE / 2" :y1="SIZE / 2" :x2="e.x" :y2="e.y" class="wire" />
+      <line :x1="SIZE / 2" :y1="SIZE / 2" :x2="e.x" :y2="e.y" class="wire drawn" stroke-width="2.5" />
       <circle
         :cx="e.x"
         :cy="e.y"
         r="11"
-        class="grip"
+        class="filled in-gold grip"
         tabindex="0"
         role="slider"
         :aria-label="words.text('groundPage.RADIAL', { count: i + 1 })"
@@ -134,17 +133,18 @@ function nudge(event: KeyboardEvent, index: number) {
         @keydown="nudge($event, i)"
       />
     </g>
-    <text v-for="g in gaps" :key="g.key" :x="g.x" :y="g.y + 4" text-anchor="middle" class="gap">
+    <text v-for="g in gaps" :key="g.key" :x="g.x" :y="g.y + 4" text-anchor="middle" class="gap in-coral">
       {{ g.words }}
     </text>
-    <circle :cx="SIZE / 2" :cy="SIZE / 2" r="5" class="foot" />
+    <circle :cx="SIZE / 2" :cy="SIZE / 2" r="5" class="filled in-ink" />
     <line
       v-if="slopeDeg"
       :x1="SIZE / 2"
       :y1="SIZE / 2"
       :x2="SIZE / 2"
       :y2="SIZE / 2 - quarterM * scale * Math.sin((slopeDeg * Math.PI) / 180)"
-      class="whip"
+      class="drawn in-gold"
+      stroke-width="4"
     />
   </svg>
 </template>
@@ -157,49 +157,9 @@ svg {
   touch-action: none;
 }
 
-.quarter {
-  fill: none;
-  stroke: var(--trace-old);
-  stroke-dasharray: 4 4;
-}
-
-.small {
-  font-size: 11px;
-  fill: var(--soft);
-}
-
-.gap {
-  font-size: 11px;
-  fill: var(--coral);
-}
-
-.sheet {
-  fill: var(--deep);
-  stroke: var(--trace);
-}
-
-.wire {
-  stroke: var(--trace);
-  stroke-width: 2.5;
-}
-
-.thin {
-  stroke-width: 1;
-}
-
 .grip {
-  fill: var(--gold);
   stroke: var(--card);
   stroke-width: 2;
   cursor: grab;
-}
-
-.foot {
-  fill: var(--ink);
-}
-
-.whip {
-  stroke: var(--gold);
-  stroke-width: 4;
 }
 </style>

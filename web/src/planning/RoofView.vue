@@ -65,17 +65,24 @@ const near = computed(() =>
 
 <template>
   <svg :viewBox="`0 0 ${SIZE} ${SIZE}`" role="img" :aria-label="words.text('groundPage.ROOF')">
-    <rect v-if="isMetal" v-bind="roof" rx="4" class="roof" />
-    <circle :cx="MIDDLE" :cy="MIDDLE" :r="quarterM * scale" class="quarter" />
-    <text :x="MIDDLE + quarterM * scale * 0.72" :y="MIDDLE - quarterM * scale * 0.74" class="small">λ/4</text>
-    <text v-for="s in sides" :key="s.key" :x="s.x" :y="s.y + 4" text-anchor="middle" class="gap">
+    <rect v-if="isMetal" v-bind="roof" rx="4" class="roof edged" fill="var(--deep)" stroke-width="2" />
+    <circle :cx="MIDDLE" :cy="MIDDLE" :r="quarterM * scale" class="drawn in-old dashes" />
+    <text :x="MIDDLE + quarterM * scale * 0.72" :y="MIDDLE - quarterM * scale * 0.74">λ/4</text>
+    <text
+      v-for="s in sides"
+      :key="s.key"
+      :x="s.x"
+      :y="s.y + 4"
+      text-anchor="middle"
+      class="gap in-coral strong"
+    >
       −{{ Math.round(s.m * 100) }} cm
     </text>
     <g v-for="(t, i) in near" :key="i">
-      <circle :cx="t.x" :cy="t.y" :r="t.r" class="near" />
-      <text :x="t.x" :y="t.y - t.r - 4" text-anchor="middle" class="small">{{ t.name }}</text>
+      <circle :cx="t.x" :cy="t.y" :r="t.r" class="near filled in-soft" />
+      <text :x="t.x" :y="t.y - t.r - 4" text-anchor="middle">{{ t.name }}</text>
     </g>
-    <circle :cx="MIDDLE" :cy="MIDDLE" r="5" class="mount" />
+    <circle :cx="MIDDLE" :cy="MIDDLE" r="5" class="filled in-gold" />
   </svg>
 </template>
 
@@ -84,36 +91,5 @@ svg {
   width: 100%;
   max-height: 250px;
   display: block;
-}
-
-.roof {
-  fill: var(--deep);
-  stroke: var(--trace);
-  stroke-width: 2;
-}
-
-.quarter {
-  fill: none;
-  stroke: var(--trace-old);
-  stroke-dasharray: 4 4;
-}
-
-.small {
-  font-size: 12px;
-  fill: var(--soft);
-}
-
-.gap {
-  font-size: 13px;
-  font-weight: 600;
-  fill: var(--coral);
-}
-
-.near {
-  fill: var(--soft);
-}
-
-.mount {
-  fill: var(--gold);
 }
 </style>

@@ -103,16 +103,27 @@ const nameOf = (e: Schemas['FaultView']['events'][number]) =>
       <text y="20" text-anchor="middle">{{ t }}</text>
     </g>
     <text :x="inner.width" :y="inner.height + 37" text-anchor="end">{{ words.text('plot.METRES') }}</text>
-    <path class="echo" :d="area" />
-    <line v-if="lengthM > 0" class="end" :x1="x(lengthM)" :x2="x(lengthM)" :y2="inner.height" />
+    <path class="edged echo" fill="var(--deep)" :d="area" />
+    <line
+      v-if="lengthM > 0"
+      class="drawn in-soft dashes"
+      :x1="x(lengthM)"
+      :x2="x(lengthM)"
+      :y2="inner.height"
+    />
     <g
       v-for="e in events"
       :key="e.distanceM"
-      :class="['event', { fault: e.what !== 'end' }]"
+      :class="['event', { 'in-coral fault': e.what !== 'end' }]"
       :transform="`translate(${e.at} ${e.top})`"
     >
-      <path d="M0 0L7 -9L0 -18L-7 -9Z" />
-      <text :x="e.isRight ? -12 : 12" :y="14 + 34 * e.row" :text-anchor="e.isRight ? 'end' : 'start'">
+      <path class="filled" d="M0 0L7 -9L0 -18L-7 -9Z" />
+      <text
+        class="halo in-ink"
+        :x="e.isRight ? -12 : 12"
+        :y="14 + 34 * e.row"
+        :text-anchor="e.isRight ? 'end' : 'start'"
+      >
         <tspan class="strong">{{ formatMetres(e.distanceM) }}</tspan>
         <tspan :x="e.isRight ? -12 : 12" dy="16">{{ nameOf(e) }}</tspan>
       </text>
@@ -124,33 +135,11 @@ const nameOf = (e: Schemas['FaultView']['events'][number]) =>
 
 <style scoped>
 .echo {
-  fill: var(--deep);
-  stroke: var(--trace);
   stroke-width: calc(1.8px * var(--stroke));
   stroke-linejoin: round;
 }
 
-.end {
-  stroke: var(--soft);
-  stroke-dasharray: 4 4;
-}
-
-.event path {
-  fill: var(--trace);
-}
-
-.event.fault path {
-  fill: var(--coral);
-}
-
-.event text {
-  paint-order: stroke;
-  stroke: var(--shallow);
-  stroke-width: 3px;
-  fill: var(--ink);
-}
-
-.event.fault .strong {
+.fault .strong {
   fill: var(--coral);
 }
 </style>

@@ -50,9 +50,16 @@ const picture = computed(() => {
 
 <template>
   <svg :viewBox="`0 0 ${width} ${HEIGHT}`" aria-hidden="true">
-    <rect class="band" :x="picture.from" y="0" :width="picture.width" :height="HEIGHT" />
-    <line class="limit" x1="0" :x2="width" :y1="picture.limitY" :y2="picture.limitY" />
-    <path v-if="picture.path" :d="picture.path" />
+    <rect
+      class="band filled in-gold"
+      opacity="0.2"
+      :x="picture.from"
+      y="0"
+      :width="picture.width"
+      :height="HEIGHT"
+    />
+    <line class="drawn in-old dots" x1="0" :x2="width" :y1="picture.limitY" :y2="picture.limitY" />
+    <path v-if="picture.path" class="drawn" stroke-width="2" :d="picture.path" />
   </svg>
 </template>
 
@@ -62,21 +69,5 @@ svg {
   width: 100%;
   background: linear-gradient(var(--shallow), var(--deep));
   border-radius: 4px;
-}
-
-.band {
-  fill: var(--gold);
-  opacity: 0.2;
-}
-
-.limit {
-  stroke: var(--trace-old);
-  stroke-dasharray: 2 4;
-}
-
-path {
-  fill: none;
-  stroke: var(--trace);
-  stroke-width: 2;
 }
 </style>

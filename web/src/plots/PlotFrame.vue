@@ -40,7 +40,6 @@ watchEffect(() => (size.value = { width: width.value, height: height.value }))
 
 <style scoped>
 figure {
-  margin: 0;
   height: 100%;
   display: flex;
   flex-direction: column;

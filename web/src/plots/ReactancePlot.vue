@@ -93,72 +93,48 @@ const digits = computed(() => {
     <rect class="water" :width="inner.width" :height="inner.height" />
     <text x="-10" y="-12" text-anchor="end">Ω</text>
     <g v-for="t in y.ticks(8)" :key="t" :transform="`translate(0 ${y(t)})`">
-      <line :class="t === 0 ? 'zero' : 'grid'" :x2="inner.width" />
+      <line :class="t === 0 ? 'tick' : 'grid'" :x2="inner.width" />
       <text x="-10" dy="0.32em" text-anchor="end">{{ String(t).replace('-', '−') }}</text>
     </g>
-    <line class="fifty" :x2="inner.width" :y1="y(50)" :y2="y(50)" />
+    <line class="drawn dots" :x2="inner.width" :y1="y(50)" :y2="y(50)" />
     <g v-for="t in mhzTicks" :key="t" :transform="`translate(${x(t)} ${inner.height})`">
       <line class="tick" y2="5" />
       <text y="20" text-anchor="middle">{{ formatMhz(t, digits) }}</text>
     </g>
     <text :x="inner.width" :y="inner.height + 36" text-anchor="end">MHz</text>
     <g v-for="p in pegs" :key="p.frequencyHz" :transform="`translate(${x(p.frequencyHz)} 0)`">
-      <line class="peg" y1="-6" :y2="inner.height" />
-      <text class="name" y="-12" text-anchor="middle">{{ p.name }}</text>
+      <line class="drawn in-old dots" y1="-6" :y2="inner.height" />
+      <text class="in-trace strong" y="-12" text-anchor="middle">{{ p.name }}</text>
     </g>
     <g :clip-path="`url(#${clip})`">
-      <path class="r" :d="path('r')" />
-      <path class="x" :d="path('x')" />
-      <line v-for="m in markers" :key="m" class="marker" :x1="x(m)" :x2="x(m)" :y2="inner.height" />
+      <path class="drawn in-trace curve" :d="path('r')" />
+      <path class="drawn in-gold-ink curve x" :d="path('x')" />
+      <line
+        v-for="m in markers"
+        :key="m"
+        class="drawn in-gold-ink"
+        :x1="x(m)"
+        :x2="x(m)"
+        :y2="inner.height"
+      />
     </g>
     <ReadOut v-if="read" :x="read.x" :lines="read.lines" :inner="inner" />
     <rect ref="surface" class="surface" :width="inner.width" :height="inner.height" v-on="on" />
-    <g class="key" :transform="`translate(60 ${inner.height + 31})`">
-      <line class="r" x2="26" />
+    <g class="in-ink" :transform="`translate(60 ${inner.height + 31})`">
+      <line class="drawn in-trace curve" x2="26" />
       <text x="32" dy="0.32em">R</text>
-      <line class="x" x1="64" x2="90" />
+      <line class="drawn in-gold-ink curve x" x1="64" x2="90" />
       <text x="96" dy="0.32em">{{ words.text('plot.X') }}</text>
     </g>
   </PlotFrame>
 </template>
 
 <style scoped>
-.name {
-  fill: var(--trace);
-  font-weight: 640;
-}
-
-.key text {
-  fill: var(--ink);
-}
-
-.zero {
-  stroke: var(--soft);
-}
-
-.fifty {
-  stroke: var(--trace);
-  stroke-dasharray: 2 4;
-}
-
-.peg {
-  stroke: var(--trace-old);
-  stroke-dasharray: 1 4;
-}
-
-.marker {
-  stroke: var(--gold-ink);
-}
-
-.r,
-.x {
-  fill: none;
-  stroke: var(--trace);
+.curve {
   stroke-width: calc(2.4px * var(--stroke));
 }
 
 .x {
-  stroke: var(--gold-ink);
   stroke-dasharray: 8 5;
 }
 </style>

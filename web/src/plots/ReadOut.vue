@@ -13,10 +13,10 @@ const isLeft = computed(() => props.x > props.inner.width / 2)
 </script>
 
 <template>
-  <g class="read-out" :transform="`translate(${x} 0)`">
-    <line :y2="inner.height" />
+  <g class="read-out in-ink" :transform="`translate(${x} 0)`">
+    <line class="drawn in-soft" stroke-dasharray="3 3" :y2="inner.height" />
     <g :transform="`translate(${isLeft ? -WIDTH - 12 : 12} ${Math.max(4, inner.height - 72)})`">
-      <rect :width="WIDTH" height="64" rx="5" />
+      <rect class="edged in-line" fill="var(--card)" :width="WIDTH" height="64" rx="5" />
       <text x="12" y="25" class="strong">{{ lines[0] }}</text>
       <text x="12" y="49">{{ lines[1] }}</text>
     </g>
@@ -28,18 +28,7 @@ const isLeft = computed(() => props.x > props.inner.width / 2)
   pointer-events: none;
 }
 
-line {
-  stroke: var(--soft);
-  stroke-dasharray: 3 3;
-}
-
-rect {
-  fill: var(--card);
-  stroke: var(--line);
-}
-
 text {
-  fill: var(--ink);
   font-size: 14px;
 }
 </style>

@@ -362,10 +362,6 @@ article {
   padding-top: 8px;
 }
 
-article p {
-  margin: 0;
-}
-
 article ul {
   margin: 4px 0;
   padding-left: 18px;

@@ -69,7 +69,7 @@ async function putBack(thing: Removed) {
           <td>{{ capital(words.phrase(r.kind)) }}</td>
           <td class="called">{{ r.name }}</td>
           <td class="soft">{{ formatTime(r.removedAt) }}, {{ r.removedBy }}</td>
-          <td class="deed">
+          <td class="deeds">
             <ActionButton
               v-if="mayPutBack"
               quiet
@@ -90,9 +90,5 @@ async function putBack(thing: Removed) {
 <style scoped>
 .called {
   overflow-wrap: anywhere;
-}
-
-.deed {
-  text-align: right;
 }
 </style>

@@ -98,7 +98,7 @@ const says = computed(() => {
         :options="METHODS.map((m) => ({ value: m, word: words.text(`getReady.${m}`) }))"
       />
     </div>
-    <p :class="saved?.state === 'FORBIDDEN' || saved?.state === 'VOID' ? 'wrong' : 'says'" role="status">
+    <p :class="saved?.state === 'FORBIDDEN' || saved?.state === 'VOID' ? 'wrong' : 'strong'" role="status">
       {{ says }}
     </p>
     <ul class="bare">
@@ -143,10 +143,6 @@ const says = computed(() => {
 </template>
 
 <style scoped>
-.says {
-  font-weight: 560;
-}
-
 li {
   display: grid;
   grid-template-columns: minmax(0, 1fr) auto;

@@ -224,10 +224,8 @@ const rated = (r: { ratedPowerW: number; swrCeiling: number }) =>
 
 <style scoped>
 dl {
-  display: grid;
   grid-template-columns: 150px 1fr;
   gap: 0 16px;
-  margin: 0;
 }
 
 dt,
@@ -236,10 +234,6 @@ dd {
   padding: 8px 0;
   margin: 0;
   overflow-wrap: anywhere;
-}
-
-dt {
-  color: var(--soft);
 }
 
 .link {

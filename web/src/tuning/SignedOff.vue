@@ -42,7 +42,7 @@ const ruleWords = computed(() => {
 </script>
 
 <template>
-  <p :class="inList ? 'before' : 'sentence'">
+  <p :class="inList ? 'strong' : 'sentence'">
     {{
       words.text(`tuning.SIGNED_OFF${signOff.reason ? '_JUDGED' : ''}`, {
         pass: `${signOff.passNumber}`,
@@ -69,9 +69,3 @@ const ruleWords = computed(() => {
     {{ words.text('recheck.AGAIN_BY', { day: formatDay(signOff.recheckBy) }) }}
   </p>
 </template>
-
-<style scoped>
-.before {
-  font-weight: 600;
-}
-</style>

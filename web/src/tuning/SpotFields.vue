@@ -163,7 +163,7 @@ const columns = (): { part: keyof SpotRow; word: string }[] =>
         <template v-for="{ c, key } in rows()" :key="key">
           <tr>
             <td>
-              <span :class="{ main: c.primary }">{{ c.name }}</span>
+              <span :class="{ strong: c.primary }">{{ c.name }}</span>
               <span class="soft">{{ formatChannelMhz(c.frequencyHz) }}</span>
             </td>
             <td v-for="col in columns()" :key="col.part">
@@ -297,10 +297,6 @@ td.means {
 td .soft {
   display: block;
   font-size: 14px;
-}
-
-.main {
-  font-weight: 640;
 }
 
 td.wrong {

@@ -66,27 +66,38 @@ const inside = (m: number) => m >= low.value && m <= high.value
       <b>{{ words.text('tuning.ONE_LENGTH', { bands: `${bands.length}` }) }}</b>
       {{ words.text('tuning.WORST_AFTER') }}
     </figcaption>
-    <svg :viewBox="`0 0 ${WIDTH} ${HEIGHT}`" role="img" :aria-label="words.text('tuning.WORST_OVER')">
+    <svg
+      class="fills"
+      :viewBox="`0 0 ${WIDTH} ${HEIGHT}`"
+      role="img"
+      :aria-label="words.text('tuning.WORST_OVER')"
+    >
       <g v-for="swr in [1, 2, 3, 4, 5]" :key="swr">
         <line class="grid" :x1="MARGIN.left" :x2="WIDTH - MARGIN.right" :y1="y(swr)" :y2="y(swr)" />
         <text :x="MARGIN.left - 6" :y="y(swr)" dy="0.32em" text-anchor="end">{{ swr }}</text>
       </g>
-      <line class="limit" :x1="MARGIN.left" :x2="WIDTH - MARGIN.right" :y1="y(limitSwr)" :y2="y(limitSwr)" />
-      <path v-for="(c, b) in curves" :key="c.name" :class="['curve', `band-${b}`]" :d="c.d" />
+      <line
+        class="drawn dots"
+        :x1="MARGIN.left"
+        :x2="WIDTH - MARGIN.right"
+        :y1="y(limitSwr)"
+        :y2="y(limitSwr)"
+      />
+      <path v-for="(c, b) in curves" :key="c.name" :class="['curve drawn', { other: b > 0 }]" :d="c.d" />
       <g v-if="inside(0)" :transform="`translate(${x(0)} 0)`">
-        <line class="now" :y1="MARGIN.top" :y2="HEIGHT - MARGIN.bottom" />
+        <line class="tick" :y1="MARGIN.top" :y2="HEIGHT - MARGIN.bottom" />
         <text :y="MARGIN.top - 8" text-anchor="middle">{{ words.text('tuning.NOW') }}</text>
       </g>
       <g v-if="inside(tradeOff.bestM)" :transform="`translate(${x(tradeOff.bestM)} 0)`">
-        <line class="best" :y1="MARGIN.top" :y2="HEIGHT - MARGIN.bottom" />
-        <text class="best" :y="HEIGHT - 10" text-anchor="middle">
+        <line class="drawn in-gold-ink" stroke-width="2" :y1="MARGIN.top" :y2="HEIGHT - MARGIN.bottom" />
+        <text class="best in-gold-ink strong" :y="HEIGHT - 10" text-anchor="middle">
           {{ changeWords(tradeOff.bestM, words) }}
         </text>
       </g>
     </svg>
     <p class="hint">
       <template v-for="(c, b) in curves" :key="c.name"
-        ><span :class="['key', `band-${b}`]" /> {{ c.name }} MHz&ensp;</template
+        ><span :class="['key', { other: b > 0 }]" /> {{ c.name }} MHz&ensp;</template
       >
     </p>
     <p><NumbersButton :title="words.text('tuning.WORST_OVER')" :numbers="numbers" /></p>
@@ -95,38 +106,17 @@ const inside = (m: number) => m >= low.value && m <= high.value
 
 <style scoped>
 figure {
-  margin: 0;
   display: grid;
   gap: 2px;
 }
 
-svg {
-  width: 100%;
-  height: auto;
-}
-
-text {
-  font-size: 12px;
-  fill: var(--soft);
-}
-
-.limit {
-  stroke: var(--trace);
-  stroke-dasharray: 2 4;
-}
-
 .curve {
-  fill: none;
   stroke-width: 2.2;
 }
 
-.curve.band-0 {
-  stroke: var(--trace);
-}
+.curve.other {
+  --tone: var(--coral);
 
-.curve.band-1,
-.curve.band-2 {
-  stroke: var(--coral);
   stroke-dasharray: 6 3;
 }
 
@@ -137,22 +127,7 @@ text {
   vertical-align: middle;
 }
 
-.key.band-1,
-.key.band-2 {
+.key.other {
   border-top: 3px dashed var(--coral);
-}
-
-.now {
-  stroke: var(--soft);
-}
-
-line.best {
-  stroke: var(--gold-ink);
-  stroke-width: 2;
-}
-
-text.best {
-  fill: var(--gold-ink);
-  font-weight: 640;
 }
 </style>

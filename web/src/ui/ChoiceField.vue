@@ -30,12 +30,7 @@ const id = useId()
 
 <style scoped>
 fieldset {
-  border: 0;
-  margin: 0;
-  padding: 0;
-  display: grid;
   gap: 4px;
-  min-width: 0;
 }
 
 .options {

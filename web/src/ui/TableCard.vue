@@ -40,10 +40,6 @@ import PlainTable from './PlainTable.vue'
   }
 }
 
-.card :deep(.below) {
-  display: block;
-}
-
 /* As high as a finger. */
 @media (pointer: coarse) {
   .card :deep(.name) {

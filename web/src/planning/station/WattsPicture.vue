@@ -60,10 +60,8 @@ const height = computed(() => 30 + props.ways.length * ROW)
 <template>
   <svg :viewBox="`0 0 ${WIDTH} ${height}`" role="img" :aria-label="words.text('stationPage.PICTURE')">
     <g v-for="b in bars" :key="b.way.name" :transform="`translate(0 ${b.y})`">
-      <text x="0" y="19" class="name">{{ b.way.name }}</text>
-      <text x="0" y="38" class="small">
-        {{ formatWatts(b.way.erpW) }} {{ words.text('stationPage.ERP') }}
-      </text>
+      <text x="0" y="19" class="in-ink name">{{ b.way.name }}</text>
+      <text x="0" y="38">{{ formatWatts(b.way.erpW) }} {{ words.text('stationPage.ERP') }}</text>
       <g :transform="`translate(${LEFT} 0)`">
         <g v-for="(p, i) in b.pieces" :key="p.key">
           <rect
@@ -71,9 +69,16 @@ const height = computed(() => 30 + props.ways.length * ROW)
             y="4"
             :width="Math.max(0, x(p.to) - x(p.from))"
             height="26"
-            :class="p.kept ? 'kept' : p.key === 'back' ? 'back' : i % 2 ? 'lost' : 'lost other'"
+            :class="['filled', p.kept ? '' : p.key === 'back' ? 'in-coral' : 'in-old']"
+            :opacity="p.kept ? 1 : p.key === 'back' ? 0.6 : i % 2 ? 0.55 : 0.35"
           />
-          <text v-if="p.kept && x(p.to) > 90" :x="x(p.to) - 8" y="22" text-anchor="end" class="on">
+          <text
+            v-if="p.kept && x(p.to) > 90"
+            :x="x(p.to) - 8"
+            y="22"
+            text-anchor="end"
+            class="in-card strong"
+          >
             {{ formatWatts(p.to) }}
           </text>
           <text
@@ -81,12 +86,18 @@ const height = computed(() => 30 + props.ways.length * ROW)
             :x="(x(p.from) + x(p.to)) / 2"
             y="46"
             text-anchor="middle"
-            class="small"
           >
             {{ p.word }} {{ formatWatts(p.to - p.from) }}
           </text>
         </g>
-        <line :x1="x(b.way.erpW)" :x2="x(b.way.erpW)" y1="-2" y2="36" class="erp" />
+        <line
+          :x1="x(b.way.erpW)"
+          :x2="x(b.way.erpW)"
+          y1="-2"
+          y2="36"
+          class="drawn in-gold"
+          stroke-width="3"
+        />
       </g>
     </g>
   </svg>
@@ -98,44 +109,8 @@ svg {
   display: block;
 }
 
-text {
-  fill: var(--ink);
-}
-
 .name {
   font-size: 15px;
   font-weight: 640;
-}
-
-.small {
-  fill: var(--soft);
-}
-
-.kept {
-  fill: var(--trace);
-}
-
-.on {
-  fill: var(--card);
-  font-weight: 600;
-}
-
-.lost {
-  fill: var(--trace-old);
-  opacity: 0.55;
-}
-
-.other {
-  opacity: 0.35;
-}
-
-.back {
-  fill: var(--coral);
-  opacity: 0.6;
-}
-
-.erp {
-  stroke: var(--gold);
-  stroke-width: 3;
 }
 </style>

@@ -56,7 +56,7 @@ const step = (index: number, by: number) => move(index, (flags.value[index]?.x ?
     <template v-for="(f, i) in flags" :key="f.letter">
       <g
         v-if="f.isInside"
-        class="flag"
+        class="flag in-gold-ink"
         :transform="`translate(${f.x} 0)`"
         role="slider"
         tabindex="0"
@@ -70,10 +70,15 @@ const step = (index: number, by: number) => move(index, (flags.value[index]?.x ?
         @pointerup="held = undefined"
         @wheel.prevent="wheelBeneath"
       >
-        <line :y2="view.inner.height" />
-        <circle v-if="f.y !== undefined" :cy="f.y" r="4.5" />
-        <path :transform="`translate(0 ${view.inner.height})`" d="M0 0L13 -13V-32H-13V-13Z" />
-        <text :y="view.inner.height - 16" text-anchor="middle">{{ f.letter }}</text>
+        <line class="drawn" stroke-width="1.5" :y2="view.inner.height" />
+        <circle v-if="f.y !== undefined" class="edged" fill="var(--gold)" :cy="f.y" r="4.5" />
+        <path
+          class="edged"
+          fill="var(--gold)"
+          :transform="`translate(0 ${view.inner.height})`"
+          d="M0 0L13 -13V-32H-13V-13Z"
+        />
+        <text class="strong" :y="view.inner.height - 16" text-anchor="middle">{{ f.letter }}</text>
       </g>
     </template>
   </g>
@@ -85,20 +90,7 @@ const step = (index: number, by: number) => move(index, (flags.value[index]?.x ?
   touch-action: none;
 }
 
-line {
-  stroke: var(--gold-ink);
-  stroke-width: 1.5;
-}
-
-circle,
-path {
-  fill: var(--gold);
-  stroke: var(--gold-ink);
-}
-
 text {
-  font-size: 13px;
   fill: var(--on-gold);
-  font-weight: 640;
 }
 </style>

@@ -70,11 +70,11 @@ function lastRead(trace: PlotTrace): { hz: number; db: number } | undefined {
 
 <template>
   <g>
-    <text class="limit-label" :x="rule.x" :y="rule.y" :text-anchor="rule.anchor">{{ limit.label }}</text>
+    <text class="limit-label halo" :x="rule.x" :y="rule.y" :text-anchor="rule.anchor">{{ limit.label }}</text>
     <text
       v-for="l in names"
       :key="l.of.id"
-      :class="['trace-label', l.of.kind]"
+      :class="['trace-label', 'halo', l.of.kind]"
       :style="toneText(l.of.tone)"
       :x="l.x"
       :y="l.y"
@@ -87,15 +87,6 @@ function lastRead(trace: PlotTrace): { hz: number; db: number } | undefined {
 </template>
 
 <style scoped>
-text {
-  font-size: 13px;
-  fill: var(--soft);
-  paint-order: stroke;
-  stroke: var(--shallow);
-  stroke-width: 3px;
-  stroke-linejoin: round;
-}
-
 .trace-label.now {
   fill: var(--trace);
   font-weight: 640;

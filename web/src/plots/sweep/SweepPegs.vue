@@ -31,8 +31,8 @@ const bottomOf = (db: number) => Math.min(props.view.scale.y(db), props.view.inn
           :transform="`translate(${p.label - p.x} ${-ROW * p.row})`"
           text-anchor="middle"
         >
-          <text class="peg-name" y="-29">{{ p.name }}</text>
-          <text class="peg-word" y="-14">{{ p.word }}</text>
+          <text class="peg-name halo" y="-29">{{ p.name }}</text>
+          <text class="peg-word halo" y="-14">{{ p.word }}</text>
         </g>
       </g>
     </template>
@@ -40,15 +40,6 @@ const bottomOf = (db: number) => Math.min(props.view.scale.y(db), props.view.inn
 </template>
 
 <style scoped>
-text {
-  font-size: 13px;
-  fill: var(--soft);
-  paint-order: stroke;
-  stroke: var(--shallow);
-  stroke-width: 3px;
-  stroke-linejoin: round;
-}
-
 line {
   stroke: var(--trace);
   stroke-width: 1.5;

@@ -28,14 +28,7 @@ const read = computed(() => {
 
 <template>
   <g v-if="read">
-    <circle :cx="pointer" :cy="read.y" r="4" />
+    <circle class="edged" fill="var(--gold)" :cx="pointer" :cy="read.y" r="4" />
     <ReadOut :x="pointer" :lines="read.lines" :inner="view.inner" />
   </g>
 </template>
-
-<style scoped>
-circle {
-  fill: var(--gold);
-  stroke: var(--trace);
-}
-</style>

@@ -5,6 +5,7 @@ import dorada.server.history.Histories;
 import dorada.server.installation.Installation;
 import dorada.server.installation.InstallationRecord;
 import dorada.server.installation.InstallationService;
+import dorada.server.installation.VisitRecord;
 import dorada.server.people.PeopleService;
 import dorada.server.people.Person;
 import dorada.server.problem.UserProblem;
@@ -29,12 +30,16 @@ import java.time.Clock;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Collection;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
+import java.util.Set;
 import java.util.TreeMap;
 import java.util.TreeSet;
 import java.util.UUID;
+import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipException;
@@ -119,7 +124,21 @@ public class Archives {
     record ArchivedInstallation(
             @NotNull @Valid InstallationRecord installation,
             @NotNull List<@Valid PassRecord> passes,
-            @Size(max = 100_000) List<@Valid @NotNull HappeningRecord> happened) {}
+            @Size(max = 100_000) List<@Valid @NotNull HappeningRecord> happened) {
+
+        /** No shop has one visit or pass twice, nor two of one number or of one request: it was written by hand. */
+        private boolean namesOneTwice() {
+            return isTwice(installation.visits(), VisitRecord::id)
+                    || isTwice(passes, PassRecord::id)
+                    || isTwice(passes, PassRecord::number)
+                    || isTwice(passes, PassRecord::requestKey);
+        }
+
+        private static <T> boolean isTwice(List<T> all, Function<T, ?> what) {
+            Set<Object> seen = new HashSet<>();
+            return all.stream().map(what).filter(Objects::nonNull).anyMatch(one -> !seen.add(one));
+        }
+    }
 
     /**
      * What reading an archive did.
@@ -238,11 +257,13 @@ public class Archives {
         }
     }
 
-    /** Empty where what is here and what is archived went on differently, or what is archived is of another one here. */
+    /**
+     * Empty where what is here and what is archived went on differently, or what is archived is of another one here, or there twice.
+     */
     private Optional<Added> restore(
             ArchivedInstallation a, boolean isNew, ArchivedPeople who, PassArchive.Files files) {
         UUID id = a.installation().id();
-        if (installations.hasVisitsOfAnother(a.installation())) {
+        if (a.namesOneTwice() || installations.hasVisitsOfAnother(a.installation())) {
             return Optional.empty();
         }
         Optional<Integer> visits = Optional.of(0);

@@ -112,13 +112,16 @@ public class PassArchive {
         List<UUID> ours = passes.idsInOrder(installationId);
         List<UUID> theirs = archived.stream().map(PassRecord::id).toList();
         int same = Math.min(ours.size(), theirs.size());
+        List<PassRecord> more = archived.subList(same, archived.size());
         if (!ours.subList(0, same).equals(theirs.subList(0, same))
-                || passes.existsByIdIn(theirs.subList(same, theirs.size()))) {
+                || passes.existsByIdIn(more.stream().map(PassRecord::id).toList())
+                || passes.existsByRequestKeyIn(
+                        more.stream().map(PassRecord::requestKey).toList())) {
             return Optional.empty();
         }
         Installation installation = installations.byId(installationId);
         List<TuningPass> added = new ArrayList<>();
-        for (PassRecord r : archived.subList(same, archived.size())) {
+        for (PassRecord r : more) {
             byte[] original =
                     r.sweep().original() == null ? null : files.read(r.sweep().original());
             StoredSweep sweep = sweeps.restore(

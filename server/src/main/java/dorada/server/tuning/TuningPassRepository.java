@@ -29,6 +29,8 @@ interface TuningPassRepository extends JpaRepository<TuningPass, UUID> {
 
     boolean existsByIdIn(Collection<UUID> ids);
 
+    boolean existsByRequestKeyIn(Collection<UUID> requestKeys);
+
     Optional<TuningPass> findByRequestKey(UUID requestKey);
 
     /**

@@ -324,6 +324,38 @@ class ArchiveApiTest extends ApiTest {
         getAs(viewer, "/api/installations/" + other).andExpect(status().isNotFound());
     }
 
+    /** As no shop writes it: it is left and named, whatever else the archive holds, and nothing of it stays. */
+    @Test
+    void whatNamesAPassTwiceIsLeft() throws Exception {
+        String id = makeInstallation(3);
+        measure(id, UUID.randomUUID(), 0);
+        measure(id, UUID.randomUUID(), -0.003);
+        byte[] archive = archive("/api/installations/" + id + "/archive");
+        String one = UUID.randomUUID().toString();
+        forget(id);
+        List<BiFunction<String, String, String>> made = List.of(
+                (name, text) -> text.replaceAll("\"requestKey\":\"[^\"]*\"", "\"requestKey\":\"" + one + "\""),
+                (name, text) ->
+                        text.replaceAll("\\{\"id\":\"[^\"]*\",\"number\"", "{\"id\":\"" + one + "\",\"number\""),
+                (name, text) -> text.replace("\"number\":2,\"visit\"", "\"number\":1,\"visit\""));
+        for (BiFunction<String, String, String> twice : made) {
+            reads(altered(archive, twice))
+                    .andExpect(status().isOk())
+                    .andExpect(jsonPath("$.installations").value(0))
+                    .andExpect(jsonPath("$.left.length()").value(1));
+            getAs(viewer, "/api/installations/" + id).andExpect(status().isNotFound());
+        }
+        reads(archive).andExpect(jsonPath("$.passes").value(2));
+        // What was sent once is one pass, here and in any other installation.
+        BiFunction<String, String, String> sentAgain = (name, text) -> text.replace(id, one)
+                .replaceAll("\\{\"id\":\"[^\"]*\",\"purpose\"", "{\"id\":\"" + UUID.randomUUID() + "\",\"purpose\"")
+                .replaceAll("\\{\"id\":\"[^\"]*\",\"number\":1", "{\"id\":\"" + UUID.randomUUID() + "\",\"number\":1")
+                .replaceAll("\\{\"id\":\"[^\"]*\",\"number\":2", "{\"id\":\"" + UUID.randomUUID() + "\",\"number\":2");
+        reads(altered(archive, sentAgain))
+                .andExpect(status().isOk())
+                .andExpect(jsonPath("$.left.length()").value(1));
+    }
+
     private void signOff(String id, int pass) throws Exception {
         int version = read(getAs(viewer, "/api/installations/" + id), "$.version");
         postJson(
