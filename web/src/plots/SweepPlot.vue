@@ -111,7 +111,6 @@ function touched(event: MouseEvent) {
       :most="MOST_NAMED"
     />
     <SweepPegs :pegs="placed" :view="view" />
-    <SweepReadOut v-if="now && pointer" :curve="now.curve" :pointer="pointer.x" :view="view" />
     <rect
       ref="surface"
       class="surface"
@@ -128,6 +127,8 @@ function touched(event: MouseEvent) {
       :view="view"
       :surface="surface"
     />
+    <!-- Over all else: it is read while the pointer is there. -->
+    <SweepReadOut v-if="now && pointer" :curve="now.curve" :pointer="pointer.x" :view="view" />
 
     <template v-if="traces.length > MOST_NAMED" #legend>
       <PlotLegend v-model:lit="lit" :traces="traces" />

@@ -27,7 +27,7 @@ const read = computed(() => {
 </script>
 
 <template>
-  <g v-if="read">
+  <g v-if="read" pointer-events="none">
     <circle class="edged" fill="var(--gold)" :cx="pointer" :cy="read.y" r="4" />
     <ReadOut :x="pointer" :lines="read.lines" :inner="view.inner" />
   </g>
